@@ -1,0 +1,13 @@
+const esModules = 'immer|@reduxjs/toolkit|react-redux|reselect|redux|redux-thunk|d3-.*|internmap';
+
+module.exports = {
+  displayName: 'app',
+  preset: 'jest-expo/web',
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+  testEnvironment: '<rootDir>/jestEnvironment.cjs',
+  transform: { '\\.mjs$': 'babel-jest' },
+  setupFiles: ['react-native-css-interop/dist/runtime/components'],
+  transformIgnorePatterns: [
+    `/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|react-navigation|nativewind|${esModules}))`,
+  ],
+};

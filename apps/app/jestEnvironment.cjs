@@ -1,0 +1,18 @@
+// jsdom has no fetch and no text coders of its own: Node's are handed in.
+const { TestEnvironment } = require('jest-environment-jsdom');
+
+module.exports = class extends TestEnvironment {
+  async setup() {
+    await super.setup();
+    Object.assign(this.global, {
+      fetch,
+      Request,
+      Response,
+      Headers,
+      AbortController,
+      AbortSignal,
+      TextEncoder,
+      TextDecoder,
+    });
+  }
+};

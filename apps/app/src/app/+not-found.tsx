@@ -1,0 +1,18 @@
+import { View } from 'react-native';
+import { Link } from 'expo-router';
+import { Text } from '../ui/Text';
+
+export default function NotFound() {
+  return (
+    <View className="flex-1 items-start justify-center gap-4 p-6">
+      <Text voice="head" heading={1}>
+        There is nothing at this address
+      </Text>
+      <Link href="/">
+        <Text tone="text-flame-light" className="underline">
+          Go to Plan
+        </Text>
+      </Link>
+    </View>
+  );
+}

@@ -1,0 +1,44 @@
+import '../../global.css';
+import { Suspense, useEffect, useState } from 'react';
+import { Slot, type ErrorBoundaryProps } from 'expo-router';
+import { Provider } from 'react-redux';
+import { fetchPlaces } from '../places';
+import { runOutbox } from '../store/outbox';
+import { keepOnDevice, makeStore } from '../store/store';
+import { BrokenPage } from '../ui/BrokenPage';
+import { Shell } from '../ui/Shell';
+
+export const ErrorBoundary = ({ error, retry }: ErrorBoundaryProps) => (
+  <BrokenPage error={error} retry={retry} />
+);
+
+export default function Layout() {
+  const [store] = useState(makeStore);
+  useEffect(() => {
+    const stopKeeping = keepOnDevice(store);
+    const stopSending = runOutbox(store);
+    return () => {
+      stopSending();
+      stopKeeping();
+    };
+  }, [store]);
+  useEffect(() => {
+    // At the first touch: the first load is Plan's own, and nobody goes elsewhere without one.
+    const once = { once: true } as const;
+    window.addEventListener('pointerdown', fetchPlaces, once);
+    window.addEventListener('keydown', fetchPlaces, once);
+    return () => {
+      window.removeEventListener('pointerdown', fetchPlaces);
+      window.removeEventListener('keydown', fetchPlaces);
+    };
+  }, []);
+  return (
+    <Provider store={store}>
+      <Shell>
+        <Suspense fallback={null}>
+          <Slot />
+        </Suspense>
+      </Shell>
+    </Provider>
+  );
+}

@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { places } from '../../places';
+
+export default function CookPage() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return <places.cook.Screen id={id} />;
+}

@@ -1,0 +1,3 @@
+import { PlanScreen } from '../features/plan/PlanScreen';
+
+export default PlanScreen;

@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { standing, type CookEvent } from '@crustan/core/live';
+import { showDuration } from '@crustan/core/units';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import type { Show } from '../../words/show';
+import { useShow } from '../../words/useShow';
+
+const WORDS: Readonly<Record<Exclude<CookEvent['kind'], 'reading' | 'undo'>, string>> = {
+  started: 'Started',
+  in: 'Onto the heat',
+  turned: 'Turned',
+  flat: 'Laid flat',
+  butter: 'Butter in',
+  edges: 'Round its edges',
+  'into-oven': 'Into the oven',
+  out: 'Out of the oven, into the pan',
+  pulled: 'Out, to rest',
+  sliced: 'Sliced',
+};
+
+const say = (event: CookEvent, show: Show): string => {
+  if (event.kind === 'reading') return `Core read ${show.temperature(event.celsius, 1)}`;
+  return event.kind === 'undo' ? 'Took a press back' : WORDS[event.kind];
+};
+
+/** A long list of turns is folded to this many events. */
+const FOLDED = 6;
+
+interface Props {
+  readonly events: readonly CookEvent[];
+  readonly inAt: number | undefined;
+}
+
+/** What happened, press by press; presses taken back are left out. */
+export const EventList = ({ events, inAt }: Props) => {
+  const show = useShow();
+  const [all, setAll] = useState(false);
+  const kept = standing(events);
+  const shown = all ? kept : kept.slice(-FOLDED);
+  return (
+    <View className="gap-2">
+      <Text voice="head" heading={2}>
+        What happened
+      </Text>
+      {all || kept.length <= FOLDED ? null : (
+        <View className="items-start">
+          <Button kind="plain" label={`Show all ${kept.length}`} onPress={() => setAll(true)} />
+        </View>
+      )}
+      <View role="list">
+        {shown.map((event) => (
+          <View key={event.id} role="listitem" className="flex-row gap-3 py-1">
+            <Text voice="figure" className="w-[76px]">
+              {show.clockSeconds(event.at)}
+            </Text>
+            <Text className="flex-1">{say(event, show)}</Text>
+            <Text voice="small" tone="text-iron-500">
+              {inAt === undefined || event.at <= inAt ? '' : showDuration((event.at - inAt) / 1000)}
+            </Text>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,118 @@
+import { View } from 'react-native';
+import { crustColour } from '@crustan/core/doneness';
+import type { CookRecord } from '@crustan/core/formats';
+import type { CookState } from '@crustan/core/live';
+import type { CookPlan } from '@crustan/core/plan';
+import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
+import { palest } from '@crustan/core/plan/palest';
+import { inAtFor, runOf } from '@crustan/core/schedule';
+import { showDuration } from '@crustan/core/units';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+interface Props {
+  readonly cook: CookRecord;
+  readonly state: CookState;
+  readonly replayed: CookPlan | undefined;
+}
+
+interface Row {
+  readonly name: string;
+  readonly planned: string;
+  readonly actual: string;
+  readonly note?: string | undefined;
+}
+
+const between = (from: number | undefined, to: number | undefined): string =>
+  from === undefined || to === undefined ? '–' : showDuration((to - from) / 1000);
+
+/** Planned against actual, times and temperatures. */
+export const PlannedActual = ({ cook, state, replayed }: Props) => {
+  const show = useShow();
+  const { plan } = cook.plan;
+  const { inAt, pulledAt, slicedAt, turnedAt } = state;
+  const clock = (ms: number | undefined): string =>
+    ms === undefined ? '–' : show.clockSeconds(ms);
+  const end = cook.judgement?.endTemperature;
+  const rows: readonly Row[] = [
+    {
+      name: 'Onto the heat',
+      planned: show.clockSeconds(inAtFor(runOf(plan), cook.plan.plateAt)),
+      actual: clock(inAt),
+    },
+    plan.turns.length !== 1
+      ? { name: 'Turns', planned: `${plan.turns.length}`, actual: `${turnedAt.length}` }
+      : {
+          name: 'Turned after',
+          planned: showDuration(plan.turns[0] ?? 0),
+          actual: between(inAt, turnedAt[0]),
+        },
+    ...(pullsFromOven(plan)
+      ? [
+          {
+            name: 'Out of the oven after',
+            planned: showDuration(plan.pullAt),
+            actual: between(inAt, state.movedAt.at(-1)),
+          },
+        ]
+      : []),
+    {
+      name: 'On the heat in all',
+      planned: showDuration(plan.cookSeconds),
+      actual: between(inAt, pulledAt),
+    },
+    {
+      name: 'Rested',
+      planned: showDuration(plan.restSeconds),
+      actual: between(pulledAt, slicedAt),
+    },
+    {
+      name: 'Core at the end',
+      planned: show.degrees(plan.request.target, 1),
+      actual: end === undefined ? '–' : show.degrees(end, 1),
+      note: replayed
+        ? `Your times on the planned piece and pan would give ${show.temperature(replayed.peakCore, 1)}; what is left over is the kitchen: thickness, pan, contact, start.`
+        : undefined,
+    },
+    {
+      name: 'Crust',
+      planned: crustColour(palest(plan)),
+      actual: cook.judgement?.crust ?? '–',
+    },
+  ];
+  return (
+    <View role="table" aria-label="Planned against actual">
+      <View role="row" className="flex-row border-b border-iron-950 pb-1">
+        <Text voice="note" role="columnheader" tone="text-iron-500" className="flex-1">
+          What
+        </Text>
+        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[104px]">
+          Planned
+        </Text>
+        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[104px]">
+          Actual
+        </Text>
+      </View>
+      {rows.map((row) => (
+        <View key={row.name} role="row" className="border-b border-salt-200 py-2">
+          <View className="flex-row items-baseline">
+            <Text role="rowheader" className="flex-1">
+              {row.name}
+            </Text>
+            <Text voice="figure" role="cell" className="w-[104px]">
+              {row.planned}
+            </Text>
+            <Text voice="figure" role="cell" className="w-[104px]">
+              {row.actual}
+            </Text>
+          </View>
+          {row.note === undefined ? null : (
+            <Text voice="small" role="cell" tone="text-iron-500">
+              {row.note}
+            </Text>
+          )}
+        </View>
+      ))}
+    </View>
+  );
+};

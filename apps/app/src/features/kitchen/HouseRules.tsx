@@ -1,0 +1,92 @@
+import { View } from 'react-native';
+import { FATS } from '@crustan/core/gear/fats';
+import { REST_COVERS } from '@crustan/core/heat/restCover';
+import { SALT_SCHOOLS, TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
+import { requestChanged } from '../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { sayAhead } from '../../words/stepWords';
+import { useShow } from '../../words/useShow';
+
+const COVERS = { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' } as const;
+
+const Dispute = ({ says }: { readonly says: string }) => (
+  <Text voice="small" tone="text-iron-700">
+    {says}
+  </Text>
+);
+
+/** Where cooks disagree: this house's side of each, which every new plan begins with. */
+export const HouseRules = () => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const { saltAhead, temper, way, pan, fat, cover } = useAppSelector(
+    (state) => state.draft.request,
+  );
+  return (
+    <View className="gap-3">
+      <Dispute says="Salt" />
+      <Choice
+        label="Salt"
+        value={String(saltAhead)}
+        onChange={(ahead) =>
+          dispatch(
+            requestChanged({
+              saltAhead: Number(ahead),
+              surface: Number(ahead) >= 43_200 ? 'aired' : 'dry',
+            }),
+          )
+        }
+        options={SALT_SCHOOLS.map((value) => ({
+          value: String(value),
+          label: value === 0 ? 'At the pan' : sayAhead(value),
+        }))}
+      />
+      <Dispute says="Out of the fridge" />
+      <Choice
+        label="Out of the fridge"
+        value={String(temper)}
+        onChange={(seconds) => dispatch(requestChanged({ temper: Number(seconds) }))}
+        options={TEMPER_SCHOOLS.map((value) => ({
+          value: String(value),
+          label: value === 0 ? 'Straight in' : `${value / 60} min`,
+        }))}
+      />
+      <Dispute says="The pan" />
+      <Choice
+        label="The pan"
+        value={pan >= 250 ? 'hot' : 'moderate'}
+        onChange={(heat) => dispatch(requestChanged({ pan: heat === 'hot' ? 270 : 215 }))}
+        options={[
+          { value: 'moderate', label: `Moderate, ${show.degrees(215)}` },
+          { value: 'hot', label: `As hot as it goes, ${show.degrees(270)}` },
+        ]}
+      />
+      <Dispute says="Turns" />
+      <Choice
+        label="Turns"
+        value={way === 'often' ? 'often' : way === 'once' ? 'once' : undefined}
+        onChange={(turns) => dispatch(requestChanged({ way: turns }))}
+        options={[
+          { value: 'once', label: 'Once' },
+          { value: 'often', label: 'Often' },
+        ]}
+      />
+      <Dispute says="Fat" />
+      <Choice
+        label="Fat"
+        value={fat}
+        onChange={(id) => dispatch(requestChanged({ fat: id }))}
+        options={FATS.map(({ id, name }) => ({ value: id, label: name }))}
+      />
+      <Dispute says="Cover in the rest" />
+      <Choice
+        label="Cover in the rest"
+        value={cover}
+        onChange={(value) => dispatch(requestChanged({ cover: value }))}
+        options={REST_COVERS.map((value) => ({ value, label: COVERS[value] }))}
+      />
+    </View>
+  );
+};

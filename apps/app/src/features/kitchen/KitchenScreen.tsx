@@ -1,0 +1,175 @@
+import { ScrollView, View } from 'react-native';
+import { REST_RULES, type RestRule } from '@crustan/core/schedule';
+import { GEAR_LIMITS } from '@crustan/core/formats/kitchen';
+import { BURNER_KINDS } from '@crustan/core/gear/pan';
+import { kitchenChanged } from '../../store/kitchenSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { unitsChosen } from '../../store/unitsSlice';
+import { Choice } from '../../ui/Choice';
+import { Measure } from '../../ui/Measure';
+import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+import { useShow } from '../../words/useShow';
+import { HouseRules } from './HouseRules';
+import { Pans } from './Pans';
+import { Salts } from './Salts';
+import { ScaleEditor } from './ScaleEditor';
+import { Section } from './Section';
+
+const RULES: Readonly<Record<RestRule, string>> = {
+  computed: 'What the core wants',
+  none: 'None',
+  fixed: 'Fixed minutes',
+  half: 'Half the cooking time',
+};
+
+/** The gear, the scales and the rules that every plan here is made with. */
+export const KitchenScreen = () => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const change = (changed: Partial<typeof kitchen>) => dispatch(kitchenChanged(changed));
+  const measure = { units: show.units };
+  return (
+    <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
+      <View className="w-full max-w-[1100px] gap-6 self-center px-4 pt-2">
+        <View className="gap-1">
+          <Text voice="strong" heading={1}>
+            Kitchen
+          </Text>
+          <Text voice="small" tone="text-iron-500">
+            Kept on this device. Every plan made from now on uses it.
+          </Text>
+        </View>
+        <View className="gap-6 lg:flex-row lg:gap-12">
+          <View className="flex-1 gap-6">
+            <Section title="Units" says="Everywhere at once; inside, one quantity has one value.">
+              <Choice
+                label="Units"
+                value={show.units}
+                onChange={(system) => dispatch(unitsChosen(system))}
+                options={[
+                  { value: 'metric', label: '°C · mm · g' },
+                  { value: 'imperial', label: '°F · in · oz' },
+                ]}
+              />
+            </Section>
+            <Section
+              title="Pans"
+              says="Its width and weight decide how long it takes to come up and what it holds."
+            >
+              <Pans />
+            </Section>
+            <Section title="Burner" says="What it draws at full, from its plate or its manual.">
+              <Choice
+                label="Burner"
+                value={kitchen.burner.kind}
+                onChange={(kind) => change({ burner: { ...kitchen.burner, kind } })}
+                options={BURNER_KINDS.map((value) => ({ value, label: capital(value) }))}
+              />
+              <Measure
+                {...measure}
+                label="Burner at full"
+                kind="power"
+                value={kitchen.burner.power}
+                {...GEAR_LIMITS.power}
+                usual={[1000, 5000]}
+                onChange={(power) => change({ burner: { ...kitchen.burner, power } })}
+              />
+            </Section>
+            <Section
+              title="Oven"
+              says="Hang a thermometer by the rack for half an hour: what the air has over the dial."
+            >
+              <Measure
+                {...measure}
+                label="Air over dial"
+                kind="temperatureDifference"
+                value={kitchen.ovenOffset}
+                {...GEAR_LIMITS.offset}
+                usual={[-30, 30]}
+                onChange={(ovenOffset) => change({ ovenOffset })}
+              />
+            </Section>
+            <Section
+              title="Thermometer"
+              says="Hold it in melting ice: what it reads there, it reads over everywhere."
+            >
+              <Measure
+                {...measure}
+                label="Reads in melting ice"
+                kind="temperature"
+                value={kitchen.thermometerOffset}
+                {...GEAR_LIMITS.thermometer}
+                onChange={(thermometerOffset) => change({ thermometerOffset })}
+              />
+            </Section>
+            <Section title="Salt" says="A level teaspoon of yours: fine and coarse differ by two.">
+              <Salts />
+            </Section>
+          </View>
+          <View className="flex-1 gap-6">
+            <Section
+              title="Who is at the table"
+              says="With someone pregnant, very young, old or immune-weak, plans keep to the published minimum."
+            >
+              <Choice
+                label="At the table"
+                value={kitchen.atRisk ? 'risk' : 'well'}
+                onChange={(who) => change({ atRisk: who === 'risk' })}
+                options={[
+                  { value: 'well', label: 'Nobody at risk' },
+                  { value: 'risk', label: 'Someone at risk' },
+                ]}
+              />
+            </Section>
+            <Section
+              title="The lock"
+              says="A kitchen that serves the public can keep every plan to the table. It is no safety plan of its own: the inspector and the local code come first."
+            >
+              <Choice
+                label="The lock"
+                value={kitchen.locked ? 'locked' : 'open'}
+                onChange={(lock) => change({ locked: lock === 'locked' })}
+                options={[
+                  { value: 'open', label: 'Open', detail: 'a caution beside each plan' },
+                  { value: 'locked', label: 'Locked to the table', detail: 'nothing under it' },
+                ]}
+              />
+            </Section>
+            <Section
+              title="House rules"
+              says="Where cooks disagree. The plan begins with these, and each can still be changed in its sentence."
+            >
+              <HouseRules />
+            </Section>
+            <Section title="House rule for the rest" says="Held against what the core wants.">
+              <Choice
+                label="House rule for the rest"
+                value={kitchen.restRule}
+                onChange={(restRule) => change({ restRule })}
+                options={REST_RULES.map((value) => ({ value, label: RULES[value] }))}
+              />
+              {kitchen.restRule === 'fixed' ? (
+                <Measure
+                  {...measure}
+                  label="Fixed rest"
+                  kind="minutes"
+                  value={kitchen.restSeconds}
+                  {...GEAR_LIMITS.restSeconds}
+                  onChange={(restSeconds) => change({ restSeconds })}
+                />
+              ) : null}
+            </Section>
+            <Section
+              title="Doneness"
+              says="Cooks and tables differ by several degrees: make the words mean yours."
+            >
+              <ScaleEditor />
+            </Section>
+          </View>
+        </View>
+      </View>
+    </ScrollView>
+  );
+};

@@ -1,0 +1,98 @@
+import { View } from 'react-native';
+import { GEAR_LIMITS } from '@crustan/core/formats/kitchen';
+import { preheat } from '@crustan/core/gear/preheat';
+import { sayDuration } from '@crustan/core/units';
+import { kitchenChanged, panInUse } from '../../store/kitchenSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Measure } from '../../ui/Measure';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { NameField } from './NameField';
+
+const MOST_PANS = 12;
+/** What the time to come up is told for, C. */
+const USUAL_SEAR = 215;
+
+/** The pans, the one in use, and how long it takes. */
+export const Pans = () => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const { pans, pan: index } = kitchen;
+  const pan = pans[index];
+  const warming = preheat(panInUse(kitchen), USUAL_SEAR);
+  const edit = (changed: Partial<(typeof pans)[number]>): void => {
+    dispatch(
+      kitchenChanged({
+        pans: pans.map((each, i) => (i === index ? { ...each, ...changed } : each)),
+      }),
+    );
+  };
+  return (
+    <View className="gap-3">
+      <Choice
+        label="Pan in use"
+        value={String(index)}
+        onChange={(chosen) => dispatch(kitchenChanged({ pan: Number(chosen) }))}
+        options={pans.map(({ name }, i) => ({ value: String(i), label: name }))}
+      />
+      {pan ? (
+        <View key={index} className="gap-2">
+          <NameField label="Name of the pan" value={pan.name} onChange={(name) => edit({ name })} />
+          <Measure
+            units={show.units}
+            label="Cooking width"
+            named
+            kind="thickness"
+            value={pan.diameter}
+            {...GEAR_LIMITS.diameter}
+            usual={[0.16, 0.36]}
+            onChange={(diameter) => edit({ diameter })}
+          />
+          <Measure
+            units={show.units}
+            label="Weight of the pan"
+            named
+            kind="weight"
+            value={pan.mass}
+            {...GEAR_LIMITS.mass}
+            usual={[1, 5]}
+            onChange={(mass) => edit({ mass })}
+          />
+        </View>
+      ) : null}
+      <Text voice="small" aria-live="polite">
+        {warming.reached
+          ? `${sayDuration(Math.round(warming.seconds / 15) * 15)} to ${show.temperature(USUAL_SEAR)} on full.`
+          : `On this burner it settles at ${show.temperature(warming.settles)}: too cool to sear.`}
+      </Text>
+      <View className="flex-row flex-wrap gap-2">
+        {pans.length < MOST_PANS ? (
+          <Button
+            kind="plain"
+            label="Add a pan"
+            onPress={() =>
+              dispatch(
+                kitchenChanged({
+                  pans: [...pans, { name: `Pan ${pans.length + 1}`, diameter: 0.26, mass: 2.4 }],
+                  pan: pans.length,
+                }),
+              )
+            }
+          />
+        ) : null}
+        {pans.length > 1 ? (
+          <Button
+            kind="plain"
+            label="Take this one away"
+            onPress={() =>
+              dispatch(kitchenChanged({ pans: pans.filter((_, i) => i !== index), pan: 0 }))
+            }
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,80 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { SPECIES, type Species } from '@crustan/core/food';
+import { MINIMUM_TEMPERATURES } from '@crustan/core/safety';
+import { kitchenChanged } from '../../store/kitchenSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useScales } from '../../store/useScales';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Measure } from '../../ui/Measure';
+import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+import { useShow } from '../../words/useShow';
+
+/** Two steps of a scale keep at least this apart, K. */
+const APART = 0.5;
+
+/** A species' doneness scale, each step where this kitchen has it begin. */
+export const ScaleEditor = () => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const { scaleOf } = useScales();
+  const scales = useAppSelector((state) => state.kitchen.scales);
+  const [species, setSpecies] = useState<Species>('beef');
+  const scale = scaleOf(species);
+  const minimum = MINIMUM_TEMPERATURES[species];
+  const move = (index: number, from: number): void => {
+    const moved = scale.map((step, i) => {
+      if (i !== index) return { ...step };
+      // The end a cook means by it moves along.
+      return { ...step, from, target: step.target + from - step.from };
+    });
+    dispatch(kitchenChanged({ scales: { ...scales, [species]: moved } }));
+  };
+  return (
+    <View className="gap-3">
+      <Choice
+        label="Scale of"
+        value={species}
+        onChange={setSpecies}
+        options={SPECIES.map((value) => ({ value, label: capital(value.replace('-', ' ')) }))}
+      />
+      {scale.map((step, i) =>
+        i === 0 ? (
+          <Text key={step.name} voice="small">
+            {`${capital(step.name)}: under ${show.degrees(scale[1]?.from ?? 0, 1)}`}
+          </Text>
+        ) : (
+          <View key={`${species}${step.name}`} className="gap-1">
+            <Text voice="small">{`${capital(step.name)}, from`}</Text>
+            <Measure
+              units={show.units}
+              label={`${capital(step.name)} from`}
+              kind="temperature"
+              value={step.from}
+              least={(scale[i - 1]?.from ?? 0) + APART}
+              most={(scale[i + 1]?.from ?? 96) - APART}
+              onChange={(from) => move(i, from)}
+            />
+          </View>
+        ),
+      )}
+      <Text voice="small" tone="text-iron-500">
+        {`The table for ${minimum.food} says ${show.temperature(minimum.celsius, 1)} (${minimum.source}).`}
+      </Text>
+      {scales[species] ? (
+        <View className="items-start">
+          <Button
+            kind="plain"
+            label="Back to the usual scale"
+            onPress={() => {
+              const { [species]: _own, ...rest } = scales;
+              dispatch(kitchenChanged({ scales: rest }));
+            }}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,78 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import { useRouter } from 'expo-router';
+import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import type { Way } from '@crustan/core/plan/way';
+import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
+import { newId } from '../../store/newId';
+import { cookStarted } from '../../store/stoveSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { planTitle } from '../../words/cutWords';
+import { useShow } from '../../words/useShow';
+import { laneOf } from '../../workers/planLane';
+
+interface Props {
+  readonly way: Way;
+  /** ms since 1970. */
+  readonly plateAt: number;
+}
+
+/** A press means what the sentence says now: it waits for that plan, should it still be computed. */
+export const Actions = memo(function Actions({ way, plateAt }: Props) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const show = useShow();
+  const [keepPlan, kept] = useKeepPlanMutation();
+  const underWay = useAppSelector((state) => state.stove.cook !== undefined);
+  const record = async (): Promise<PlanRecord | undefined> => {
+    const { plan, window, spread } = await laneOf(way).settled();
+    if (!plan) return undefined;
+    return {
+      id: newId(),
+      createdAt: Date.now(),
+      title: planTitle(plan.request, show),
+      plateAt,
+      plan: keptPlan(plan),
+      ...(window ? { window } : {}),
+      ...(spread ? { spread: { ...spread, inputs: [...spread.inputs] } } : {}),
+    };
+  };
+  const start = async (): Promise<void> => {
+    const startedAt = Date.now();
+    const plan = await record();
+    if (!plan) return;
+    dispatch(
+      cookStarted({
+        id: newId(),
+        startedAt,
+        plan,
+        event: { id: newId(), kind: 'started', at: startedAt },
+      }),
+    );
+    router.push('/stove');
+  };
+  const keep = async (): Promise<void> => {
+    const plan = await record();
+    if (plan) await keepPlan(plan);
+  };
+  return (
+    <View className="no-print gap-2">
+      {underWay ? (
+        <Button label="A cook is under way: go to it" onPress={() => router.push('/stove')} />
+      ) : (
+        <Button label="Start at the stove" onPress={() => void start()} />
+      )}
+      <Button
+        kind="plain"
+        label={kept.isSuccess ? 'Kept; keep another' : 'Keep this plan'}
+        disabled={kept.isLoading}
+        onPress={() => void keep()}
+      />
+      {kept.error ? (
+        <Text voice="small" role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text>
+      ) : null}
+    </View>
+  );
+});

@@ -1,0 +1,57 @@
+import { View } from 'react-native';
+import type { Obstacle, Remedy } from '@crustan/core/plan';
+import { requestChanged } from '../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { remedyChange, sayObstacle, sayRemedy } from '../../words/obstacleWords';
+import { useShow } from '../../words/useShow';
+
+interface Props {
+  readonly obstacle: Obstacle;
+  readonly remedies: readonly Remedy[] | undefined;
+  readonly searching: boolean;
+}
+
+/** Why it cannot work, and what would: each remedy is a button that does it. */
+export const Blocked = ({ obstacle, remedies = [], searching }: Props) => {
+  const request = useAppSelector((state) => state.draft.request);
+  const show = useShow();
+  return (
+    <View className="gap-3" role="alert">
+      <Text voice="head" heading={2}>
+        This will not work
+      </Text>
+      <Text>{sayObstacle(obstacle, request, show)}</Text>
+      <Remedies remedies={remedies} searching={searching} />
+    </View>
+  );
+};
+
+/** Remedies as buttons; says when it is still looking, and when there is none. */
+export const Remedies = ({
+  remedies,
+  searching,
+}: Pick<Props, 'searching'> & { readonly remedies: readonly Remedy[] }) => {
+  const request = useAppSelector((state) => state.draft.request);
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  if (remedies.length === 0 && !searching) return null;
+  return (
+    <View className="gap-2">
+      <Text voice="strong">
+        {remedies.length > 0 ? 'What would work' : 'Looking for what would work…'}
+      </Text>
+      <View className="flex-row flex-wrap gap-2">
+        {remedies.map((remedy) => (
+          <Button
+            key={remedy.kind}
+            kind="plain"
+            label={sayRemedy(remedy, request, show)}
+            onPress={() => dispatch(requestChanged(remedyChange(remedy, request)))}
+          />
+        ))}
+      </View>
+    </View>
+  );
+};

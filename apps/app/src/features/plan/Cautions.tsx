@@ -1,0 +1,73 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import type { CookPlan } from '@crustan/core/plan';
+import { cutOf } from '@crustan/core/plan/request';
+import {
+  allergensOf,
+  frozenFirst,
+  MINIMUM_TEMPERATURES,
+  NO_CREDIT_BELOW,
+  PARASITE_FREEZING,
+  PARASITES_DIE_AT,
+} from '@crustan/core/safety';
+import { sayDuration } from '@crustan/core/units';
+import { Caution } from '../../ui/Caution';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+const sayHours = (hours: number): string =>
+  hours % 24 === 0 ? `${hours / 24} days` : `${hours} hours`;
+
+/** Time between fridge and hot holding that the usual rule allows, s. */
+const TWO_HOURS = 7200;
+
+/** What may hurt someone, at the plan: fire, the table's minimum, parasites, time, allergens. */
+export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPlan }) {
+  const show = useShow();
+  const { species } = cutOf(plan.request);
+  const minimum = MINIMUM_TEMPERATURES[species];
+  const allergens = [...allergensOf(species), ...(plan.request.baste > 0 ? ['milk'] : [])];
+  return (
+    <View className="gap-2">
+      <Caution lead="Lid within reach.">
+        If the oil flames: heat off, lid on, never water, leave the pan where it is.
+      </Caution>
+      {plan.peakCore < minimum.celsius ? (
+        <Caution lead={`Ends under the table's ${show.temperature(minimum.celsius, 1)}.`}>
+          {`That is the published minimum for ${minimum.food} (${minimum.source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.`}
+        </Caution>
+      ) : null}
+      {minimum.stricter && plan.peakCore < minimum.stricter.celsius ? (
+        <Text voice="small">
+          {`For ${minimum.stricter.food} the same source asks ${show.temperature(minimum.stricter.celsius, 1)}.`}
+        </Text>
+      ) : null}
+      {frozenFirst(species, plan.peakCore) ? (
+        <Caution lead="Only fish that has been frozen.">
+          {`Under ${show.temperature(PARASITES_DIE_AT)} parasites live: ${PARASITE_FREEZING.map(
+            ({ celsius, hours }) => `${show.temperature(celsius)} for ${sayHours(hours)}`,
+          ).join(' or ')} first (FDA Food Code). Some farmed fish is exempt by local code.`}
+        </Caution>
+      ) : null}
+      {plan.inRange > TWO_HOURS ? (
+        <Caution lead={`${sayDuration(Math.round(plan.inRange / 60) * 60)} in the range.`}>
+          {`The coldest of it is between ${show.temperature(5)} and ${show.temperature(60)} longer than the usual two hours: a hotter oven or less time on the counter.`}
+        </Caution>
+      ) : (
+        <Text voice="small">
+          {`${sayDuration(Math.max(60, Math.round(plan.inRange / 60) * 60))} between ${show.degrees(5)} and ${show.temperature(60)}, of the two hours usually allowed.`}
+        </Text>
+      )}
+      {species === 'beef' || species === 'veal' ? (
+        <Text voice="small">
+          {plan.lethality < 0.1
+            ? `No reduction of Salmonella is claimed at the coldest point, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
+            : `About ${Math.min(plan.lethality, 9).toFixed(1)} log10 of Salmonella at the coldest point (fitted to USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
+        </Text>
+      ) : null}
+      {allergens.length > 0 ? (
+        <Text voice="small">{`Allergen on this plate: ${allergens.join(', ')}.`}</Text>
+      ) : null}
+    </View>
+  );
+});

@@ -1,0 +1,67 @@
+import { memo } from 'react';
+import { Pressable, View } from 'react-native';
+import type { PlanRecord } from '@crustan/core/formats';
+import { showDuration } from '@crustan/core/units';
+import { sayFailure, useDropPlanMutation, usePlansQuery } from '../../store/bookApi';
+import { draftTaken } from '../../store/draftSlice';
+import { useAppDispatch } from '../../store/store';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { WAY_NAMES } from '../../words/wayWords';
+
+/** Plans put by, newest first; tapping one takes it up again. */
+export const KeptPlans = memo(function KeptPlans() {
+  const { data: plans, error, isLoading } = usePlansQuery();
+  if (isLoading) return null;
+  return (
+    <View className="gap-2">
+      <Text voice="head" heading={2}>
+        Kept plans
+      </Text>
+      {error ? (
+        <Text voice="small">{sayFailure(error)}</Text>
+      ) : plans?.length === 0 ? (
+        <Text voice="small" tone="text-iron-500">
+          None yet. Keep one and it waits here for tonight.
+        </Text>
+      ) : (
+        <View>
+          {plans?.map((plan) => (
+            <KeptPlan key={plan.id} plan={plan} />
+          ))}
+        </View>
+      )}
+    </View>
+  );
+});
+
+const KeptPlan = ({ plan }: { readonly plan: PlanRecord }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const [drop] = useDropPlanMutation();
+  const { request, cookSeconds } = plan.plan;
+  return (
+    <View className="flex-row items-center border-t border-salt-200">
+      <Pressable
+        role="button"
+        onPress={() => dispatch(draftTaken({ request, plate: show.clock(plan.plateAt) }))}
+        className="min-h-touch flex-1 justify-center py-2"
+      >
+        <Text voice="strong">{plan.title}</Text>
+        <Text voice="small" tone="text-iron-500">
+          {`${show.day(plan.plateAt)} · ${show.thickness(request.thickness)} to ${show.degrees(request.target)} · ${showDuration(cookSeconds)} · ${WAY_NAMES[request.way].toLowerCase()}`}
+        </Text>
+      </Pressable>
+      <Pressable
+        role="button"
+        aria-label={`Drop ${plan.title}`}
+        onPress={() => void drop(plan.id)}
+        className="min-h-touch min-w-touch items-center justify-center"
+      >
+        <Text voice="small" tone="text-iron-500" className="underline">
+          Drop
+        </Text>
+      </Pressable>
+    </View>
+  );
+};

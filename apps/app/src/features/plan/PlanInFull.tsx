@@ -1,0 +1,204 @@
+import { memo, useMemo, useState } from 'react';
+import { View, useWindowDimensions } from 'react-native';
+import type { CookPlan, Slices } from '@crustan/core/plan';
+import { palest } from '@crustan/core/plan/palest';
+import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
+import { cutOf } from '@crustan/core/plan/request';
+import { actionsOf, inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
+import { showDuration, sayDuration } from '@crustan/core/units';
+import { crustColour } from '@crustan/core/doneness';
+import { useAppSelector } from '../../store/store';
+import { useScales } from '../../store/useScales';
+import type { ChartPoint } from '../../ui/CurveChart';
+import { Chart } from '../../ui/Drawn';
+import { Figures } from '../../ui/Figures';
+import { Slice } from '../../ui/Slice';
+import { Slider } from '../../ui/Slider';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { WAY_NAMES } from '../../words/wayWords';
+import type { PlanView } from '../../workers/planLane';
+import { sliceOf } from '../../words/sliceOf';
+import { planFigures } from './planFigures';
+import { Sensitivity } from './Sensitivity';
+import { WhatChanged } from './WhatChanged';
+
+interface Props {
+  readonly plan: CookPlan;
+  readonly slices: Slices;
+  readonly window: PlanView['window'];
+  readonly spread: PlanView['spread'];
+  /** ms since 1970. */
+  readonly plateAt: number;
+}
+
+/** Temperature marked on the slice: where grey begins. */
+const GREY = 65;
+const TICKS = [0, 20, 40, 60, 80, 150, 230];
+const SLICE_HEIGHT = 190;
+
+/** Frames are kept to a tenth of a second. */
+const FRAME_GRAIN = 0.1;
+
+const placeAt = (plan: CookPlan, seconds: number): string => {
+  const at = seconds + FRAME_GRAIN;
+  const leg = plan.legs.find((each) => at < each.at + each.seconds);
+  if (leg) return leg.kind === 'oven' ? 'in the oven' : 'in the pan';
+  return at < plan.cookSeconds + plan.restSeconds ? 'resting' : 'on the board';
+};
+
+/** The chosen plan: its slice, which can be scrubbed along the cook, its figures and curves. */
+export const PlanInFull = memo(function PlanInFull({
+  plan,
+  slices,
+  window,
+  spread,
+  plateAt,
+}: Props) {
+  const show = useShow();
+  const inAt = inAtFor(runOf(plan), plateAt);
+  const [scrub, setScrub] = useState<number>();
+  const last = slices.frames.length - 1;
+  const index = scrub === undefined ? last : Math.min(scrub, last);
+  const time = slices.frames[index]?.time ?? 0;
+  const core = plannedCore(plan.trace, time) ?? plan.sliceCore;
+  const items = useMemo(
+    () => planFigures(plan, { window, spread }, show),
+    [plan, window, spread, show],
+  );
+  const cursor = useMemo(() => ({ time, value: core }), [time, core]);
+
+  return (
+    <View className="gap-4">
+      <View>
+        <Text voice="head" heading={2}>
+          {WAY_NAMES[plan.request.way]}
+        </Text>
+        <Text voice="small" tone="text-iron-500">
+          {`${index === last ? 'The slice as served' : `The slice, ${showDuration(time)} in`}; ${show.thickness(plan.request.thickness)}, to scale; the dashed line is ${show.degrees(GREY)}`}
+        </Text>
+      </View>
+      <OnYourThermometer plan={plan} />
+      <WhatChanged plan={plan} />
+      <BigSlice plan={plan} slices={slices} index={index} />
+      <View>
+        <Slider
+          label="Along the cook"
+          value={index}
+          least={0}
+          most={last}
+          step={1}
+          says={`${sayDuration(time)} in, ${placeAt(plan, time)}, core ${show.temperature(core)}`}
+          onChange={setScrub}
+        />
+        <Text voice="small" tone="text-iron-500">
+          {`${show.clock(inAt + time * 1000)}, ${placeAt(plan, time)}: core ${show.temperature(core)}`}
+        </Text>
+      </View>
+      <Figures items={items} />
+      <PlanCurves plan={plan} inAt={inAt} cursor={cursor} />
+      {spread ? <Sensitivity request={plan.request} spread={spread} /> : null}
+    </View>
+  );
+});
+
+/** What a thermometer that is off will say at the pull. */
+const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {
+  const show = useShow();
+  const offset = useAppSelector((state) => state.kitchen.thermometerOffset);
+  if (Math.abs(offset) < 0.05) return null;
+  const pull = pullsFromOven(plan) ? plan.pullCore : plan.doneCore;
+  return (
+    <Text voice="small" role="note">
+      {`Your thermometer will say ${show.temperature(pull + offset)} at the pull: it reads ${show.difference(Math.abs(offset))} ${offset > 0 ? 'over' : 'under'}.`}
+    </Text>
+  );
+};
+
+const BigSlice = memo(function BigSlice({
+  plan,
+  slices,
+  index,
+}: {
+  readonly plan: CookPlan;
+  readonly slices: Slices;
+  readonly index: number;
+}) {
+  const show = useShow();
+  const { donenessOf } = useScales();
+  const { width: screen } = useWindowDimensions();
+  const room = Math.min(screen >= 1024 ? screen - 820 : screen - 32, 620);
+  const frame = slices.frames[index];
+  const figures = useMemo(() => sliceOf(plan, slices, frame), [plan, slices, frame]);
+  const time = frame?.time ?? 0;
+  const served = index === slices.frames.length - 1;
+  const doneness = donenessOf(cutOf(plan.request).species, plan.peakCore).name;
+  const core = plannedCore(plan.trace, time) ?? plan.sliceCore;
+  return (
+    <View className="items-center">
+      <Slice
+        figures={figures}
+        maxWidth={room}
+        maxHeight={SLICE_HEIGHT}
+        line={GREY}
+        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${crustColour(palest(plan))} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
+      />
+    </View>
+  );
+});
+
+interface CurvesProps {
+  readonly plan: CookPlan;
+  readonly inAt: number;
+  readonly cursor: ChartPoint;
+}
+
+/** Moves worth a mark on the curves. */
+const MARKED: Readonly<Record<string, string>> = {
+  in: 'in',
+  'into-oven': 'oven',
+  out: 'pan',
+};
+
+const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: CurvesProps) {
+  const show = useShow();
+  const { donenessOf } = useScales();
+  const { request, trace, cookSeconds, restSeconds, doneCore, peakCore } = plan;
+  const chart = useMemo(() => {
+    const moves = actionsOf(plan.legs, restSeconds).flatMap(({ kind, at }) => {
+      const label = MARKED[kind];
+      return label === undefined
+        ? []
+        : [{ time: at, label: `${label} ${show.clock(inAt + at * 1000)}` }];
+    });
+    const hottest = Math.max(...trace.surface, request.target);
+    return {
+      curves: [
+        { label: 'first face down', colour: '#A68F74', time: trace.time, value: trace.surface },
+        { label: 'core', colour: '#141618', time: trace.time, value: trace.core },
+      ],
+      level: {
+        value: request.target,
+        label: `${show.degrees(request.target)} ${donenessOf(cutOf(request).species, request.target).name}`,
+      },
+      marks: [
+        ...moves,
+        {
+          time: cookSeconds,
+          label: `out ${show.degrees(doneCore)}, ${show.clock(inAt + cookSeconds * 1000)}`,
+        },
+      ],
+      shade: [cookSeconds, cookSeconds + restSeconds] as const,
+      ticks: TICKS.filter((tick) => tick <= hottest + 20),
+    };
+  }, [plan, request, trace, cookSeconds, restSeconds, doneCore, inAt, show, donenessOf]);
+  return (
+    <Chart
+      {...chart}
+      height={240}
+      cursor={cursor}
+      showTemperature={show.degrees}
+      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${sayDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(80)} the scale is squeezed.`}
+    />
+  );
+});

@@ -1,0 +1,87 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import type { InputSpread, Knob, PlanSpread } from '@crustan/core/plan';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { sayDuration } from '@crustan/core/units';
+import { Text } from '../../ui/Text';
+import type { Show } from '../../words/show';
+import { useShow } from '../../words/useShow';
+import { useAsked } from '../../workers/useAsked';
+import { inputWords } from './planFigures';
+
+/** What to measure better, when it matters most. */
+const BETTER: Readonly<Record<InputSpread['input'], string>> = {
+  thickness: 'Measure the thickest part with a ruler laid beside it, twice.',
+  contact: 'Dry it well and press it flat: contact is what the pan gives.',
+  start: 'Put the thermometer in before it goes in: the fridge has warm shelves.',
+  pan: 'Point an infrared gun at the middle of the pan before it goes in.',
+  oven: 'Hang a thermometer by the rack: the dial is not the air.',
+};
+
+/** The strips, which input matters most tonight, and what moving each would change. */
+export const Sensitivity = memo(function Sensitivity({
+  request,
+  spread,
+}: {
+  readonly request: PlanRequest;
+  readonly spread: PlanSpread;
+}) {
+  const show = useShow();
+  const knobs = useAsked('knobs', request);
+  const most = Math.max(...spread.inputs.map(({ seconds }) => Math.abs(seconds)), 1);
+  const first = spread.inputs[0];
+  return (
+    <View className="gap-2">
+      <Text voice="head" heading={2}>
+        What matters most tonight
+      </Text>
+      <View role="list" className="gap-1">
+        {spread.inputs.map(({ input, error, seconds }) => (
+          <View key={input} role="listitem" className="flex-row items-center gap-3">
+            <Text voice="small" className="w-[150px]">
+              {inputWords(input, error, show)}
+            </Text>
+            <View className="h-2 flex-1">
+              <View
+                className="h-2 bg-iron-700"
+                style={{ width: `${Math.max(2, (100 * Math.abs(seconds)) / most)}%` }}
+              />
+            </View>
+            <Text voice="figure" className="w-[64px] text-right">
+              {`±${sayShort(seconds)}`}
+            </Text>
+          </View>
+        ))}
+      </View>
+      {first ? <Text voice="small">{BETTER[first.input]}</Text> : null}
+      {knobs ? (
+        <Text voice="small" tone="text-iron-500">
+          {`Turned: ${knobs.flatMap((knob) => sayKnob(knob, request, show)).join('; ')}.`}
+        </Text>
+      ) : null}
+    </View>
+  );
+});
+
+const sayShort = (seconds: number): string => {
+  const whole = Math.abs(Math.round(seconds));
+  return whole < 100 ? `${whole} s` : `${Math.round(whole / 60)} min`;
+};
+
+const KNOBS: Readonly<
+  Record<Knob['knob'], (by: number, request: PlanRequest, show: Show) => string>
+> = {
+  thickness: (by, _request, show) => `${show.thickness(by)} thicker`,
+  start: (by, _request, show) => `${show.difference(by)} warmer at the start`,
+  pan: (by, _request, show) => `a pan ${show.difference(by)} hotter`,
+  oven: (by, _request, show) => `an oven ${show.difference(by)} hotter`,
+  cover: (_by, request) => (request.cover === 'open' ? 'wrapped in the rest' : 'rested open'),
+};
+
+const sayKnob = ({ knob, by, seconds }: Knob, request: PlanRequest, show: Show): string[] => {
+  if (seconds === undefined) return [`${KNOBS[knob](by, request, show)} would not work`];
+  const moved = Math.round(seconds / 5) * 5;
+  const says =
+    moved === 0 ? 'the same' : `${sayDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
+  return [`${KNOBS[knob](by, request, show)}, ${says}`];
+};

@@ -1,0 +1,107 @@
+import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import { View } from 'react-native';
+import { cutOf } from '@crustan/core/plan/request';
+import { useAppSelector } from '../../store/store';
+import { useScales } from '../../store/useScales';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { pieceName } from '../../words/cutWords';
+import { useShow } from '../../words/useShow';
+import {
+  COVER_WORDS,
+  sayHowMany,
+  sayMoves,
+  sayOven,
+  saySalt,
+  sayStart,
+  saySurface,
+  type Editable,
+} from './sentenceWords';
+
+/** The controls come when the first word is tapped: the first load is for the first figures. */
+const Editor = lazy(() => import('./editors/Editor').then((m) => ({ default: m.Editor })));
+
+interface WordProps {
+  readonly name: Editable;
+  readonly says: string;
+  readonly open: boolean;
+  readonly onOpen: (name: Editable | undefined) => void;
+}
+
+/** An underlined word: drawn again only when what it says changes. */
+const Word = memo(function Word({ name, says, open, onOpen }: WordProps) {
+  return (
+    <Text
+      voice="sentence"
+      tone="text-flame-light"
+      role="button"
+      tabIndex={0}
+      aria-expanded={open}
+      aria-label={`Change ${says}`}
+      testID={`word-${name}`}
+      onPress={() => onOpen(open ? undefined : name)}
+      className={`underline ${open ? 'bg-salt-200' : ''}`}
+    >
+      {says}
+    </Text>
+  );
+});
+
+/** The plan in one readable sentence; each underlined word opens the control that fits it. */
+export const Sentence = memo(function Sentence() {
+  // The open control shows its own value at once; the words give way to the thumb.
+  const draft = useDeferredValue(useAppSelector((state) => state.draft));
+  const [open, setOpen] = useState<Editable>();
+  const show = useShow();
+  const { donenessOf } = useScales();
+  const { request } = draft;
+  const { species } = cutOf(request);
+  const word = (name: Editable, says: string) => (
+    <Word name={name} says={says} open={open === name} onOpen={setOpen} />
+  );
+
+  return (
+    <View className="gap-3">
+      <Text voice="sentence" className="leading-[36px]">
+        {`Cook ${sayHowMany(request)}`}
+        {word('cut', pieceName(request))}
+        {', '}
+        {word('thickness', show.thickness(request.thickness))}
+        {' thick, '}
+        {word('weight', show.weight(request.weight))}
+        {', '}
+        {word('surface', saySurface(request))}
+        {', '}
+        {word('salt', saySalt(request))}
+        {', from '}
+        {word('start', sayStart(request, show))}
+        {', in a '}
+        {word('pan', `${show.temperature(request.pan)} pan`)}
+        {', '}
+        {word('moves', sayMoves(request))}
+        {', or with a '}
+        {word('oven', sayOven(request, show))}
+        {', to '}
+        {word(
+          'target',
+          `${donenessOf(species, request.target).name} ${show.degrees(request.target)}`,
+        )}
+        {', rested '}
+        {word('cover', COVER_WORDS[request.cover])}
+        {', on the plate at '}
+        {word('plate', draft.plate)}
+        {'.'}
+      </Text>
+      {open === undefined ? null : (
+        <View className="gap-3 border-l-4 border-flame-light bg-salt-0 p-4" testID="editor">
+          <Suspense fallback={null}>
+            <Editor word={open} draft={draft} />
+          </Suspense>
+          <View className="self-end">
+            <Button kind="plain" label="Done" onPress={() => setOpen(undefined)} />
+          </View>
+        </View>
+      )}
+    </View>
+  );
+});

@@ -1,0 +1,65 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import type { Side } from '@crustan/core/schedule';
+import { OwnSide } from '../../forms';
+import { sidesChanged } from '../../store/draftSlice';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+
+/** Sides that often go with a seared piece, with usual minutes: a start, to be edited. */
+const USUAL_SIDES: readonly Side[] = [
+  { name: 'Pan sauce', handsOn: 180, handsOff: 60, needs: 'pan', keeps: 300 },
+  { name: 'Greens in the pan’s fat', handsOn: 120, handsOff: 120, needs: 'pan', keeps: 120 },
+  { name: 'Mashed potatoes', handsOn: 420, handsOff: 1500, needs: 'burner', keeps: 1800 },
+  { name: 'Roast roots', handsOn: 480, handsOff: 2400, needs: 'oven', oven: 200, keeps: 900 },
+];
+
+const MOST_SIDES = 8;
+
+/** Side dishes and sauces, each with its own minutes, to be placed where hands and heat are free. */
+export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
+  const dispatch = useAppDispatch();
+  const [open, setOpen] = useState(false);
+  const set = (next: readonly Side[]) => dispatch(sidesChanged([...next]));
+  const left = USUAL_SIDES.filter(({ name }) => !sides.some((side) => side.name === name));
+  return (
+    <View className="gap-2">
+      <View className="flex-row flex-wrap gap-2">
+        {sides.map((side) => (
+          <Pressable
+            key={side.name}
+            role="button"
+            aria-label={`Take off ${side.name}`}
+            onPress={() => set(sides.filter(({ name }) => name !== side.name))}
+            className="min-h-touch justify-center rounded border border-salt-300 px-3"
+          >
+            <Text voice="small">{`${side.name} ×`}</Text>
+          </Pressable>
+        ))}
+        <Button
+          kind="plain"
+          label={open ? 'Close' : 'Add a side or sauce'}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open && sides.length < MOST_SIDES ? (
+        <View className="gap-3 border-l-4 border-flame-light bg-salt-0 p-3">
+          <View className="flex-row flex-wrap gap-2">
+            {left.map((side) => (
+              <Button
+                key={side.name}
+                kind="plain"
+                label={side.name}
+                onPress={() => set([...sides, side])}
+              />
+            ))}
+          </View>
+          <OwnSide
+            onAdd={(side) => set([...sides.filter(({ name }) => name !== side.name), side])}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+};

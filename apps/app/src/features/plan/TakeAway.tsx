@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { CookPlan } from '@crustan/core/plan';
+import { useAppStore } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { saveFile } from '../../ui/saveFile';
+import { Text } from '../../ui/Text';
+import { planTitle } from '../../words/cutWords';
+import { useShow } from '../../words/useShow';
+import { linkOf } from './planLink';
+import type { RunLine } from './RunColumn';
+
+interface Props {
+  readonly plan: CookPlan;
+  readonly plateAt: number;
+  readonly inAt: number;
+  readonly lines: readonly RunLine[];
+}
+
+/** The run taken elsewhere: a calendar with alarms, a printed page, a link, a file. */
+export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
+  const show = useShow();
+  const store = useAppStore();
+  const [said, setSaid] = useState<string>();
+  const title = planTitle(plan.request, show);
+  const calendar = async (): Promise<void> => {
+    const { runCalendar } = await import('./runCalendar');
+    const text = runCalendar(
+      title,
+      lines.map(({ at, does, why, hands }) => ({
+        at: inAt + at * 1000,
+        does,
+        why,
+        alarm: hands === 'on' || /^(Into|Oven|Dry pan|Out)/.test(does),
+      })),
+      plateAt,
+    );
+    saveFile('crustan-run.ics', 'text/calendar', text);
+    setSaid('The calendar file is saved; every step that wants you has an alarm.');
+  };
+  const share = async (): Promise<void> => {
+    // What the sentence says now, even while its plan is still computed.
+    const { request, plate } = store.getState().draft;
+    const link = linkOf(request, plate);
+    try {
+      await navigator.clipboard.writeText(link);
+      setSaid('The link is copied: whoever opens it has this plan.');
+    } catch {
+      setSaid(link);
+    }
+  };
+  const file = (): void => {
+    const written = {
+      format: 'crustan-plan/1',
+      ...store.getState().draft.request,
+      plateAt: new Date(plateAt).toISOString(),
+    };
+    saveFile('crustan-plan.json', 'application/json', `${JSON.stringify(written, null, 2)}\n`);
+    setSaid('The plan file is saved.');
+  };
+  return (
+    <View className="no-print gap-2">
+      <View className="flex-row flex-wrap gap-2">
+        <Button kind="plain" label="To a calendar" onPress={() => void calendar()} />
+        <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
+        <Button kind="plain" label="Copy a link" onPress={() => void share()} />
+        <Button kind="plain" label="Save as a file" onPress={file} />
+      </View>
+      {said === undefined ? null : (
+        <Text voice="small" role="status" selectable>
+          {said}
+        </Text>
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,133 @@
+import { memo, useDeferredValue, useMemo } from 'react';
+import { Pressable, View } from 'react-native';
+import { crustColour } from '@crustan/core/doneness';
+import { fatOf, oilMargin } from '@crustan/core/gear/fats';
+import { palest } from '@crustan/core/plan/palest';
+import { cutOf } from '@crustan/core/plan/request';
+import { waysFor, type Way as WayName } from '@crustan/core/plan/way';
+import { showDuration } from '@crustan/core/units';
+import { requestChanged } from '../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Slice } from '../../ui/Slice';
+import { Text } from '../../ui/Text';
+import { sayBriefly } from '../../words/obstacleWords';
+import { useShow } from '../../words/useShow';
+import { WAY_NAMES, WHO_CHOOSES } from '../../words/wayWords';
+import { useWayFigures, type WayFigures } from '../../workers/planLane';
+import { sayWindow } from './sayWindow';
+import { sliceOf } from '../../words/sliceOf';
+
+const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
+  <View className="min-w-[46px]">
+    <Text voice="figure">{value}</Text>
+    <Text voice="note" tone="text-iron-500">
+      {label}
+    </Text>
+  </View>
+);
+
+const SMOKE = { none: 'no smoke', some: 'some smoke', heavy: 'heavy smoke' } as const;
+
+/** The ways that apply, side by side for the same finish. */
+export const Ways = memo(function Ways() {
+  const cut = useAppSelector((state) => cutOf(state.draft.request));
+  return (
+    <View role="radiogroup" aria-label="How to cook it">
+      {waysFor(cut).map((way) => (
+        <FollowedWay key={way} way={way} />
+      ))}
+      <View className="border-t border-salt-200" />
+    </View>
+  );
+});
+
+/** A way as its lane knows it. */
+const FollowedWay = ({ way }: { readonly way: WayName }) => {
+  const { plan, slices, window, obstacle } = useWayFigures(way);
+  const chosen = useAppSelector((state) => state.draft.request.way === way);
+  return (
+    <Way
+      way={way}
+      chosen={chosen}
+      plan={plan}
+      slices={slices}
+      window={window}
+      obstacle={obstacle}
+    />
+  );
+};
+
+interface WayProps extends WayFigures {
+  readonly way: WayName;
+  readonly chosen: boolean;
+}
+
+export const Way = memo(function Way({ way, chosen, plan, slices, window, obstacle }: WayProps) {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  // The figures first: the little slice may follow a frame later.
+  const drawn = useDeferredValue(slices);
+  const figures = useMemo(() => (drawn && plan ? sliceOf(plan, drawn) : undefined), [drawn, plan]);
+  return (
+    <Pressable
+      role="radio"
+      testID={`way-${way}`}
+      aria-checked={chosen}
+      onPress={() => dispatch(requestChanged({ way }))}
+      className={`min-h-[88px] flex-row gap-4 border-t border-salt-200 py-3 pr-3 ${
+        chosen ? 'border-l-4 border-l-flame-light bg-salt-0 pl-3' : 'pl-4'
+      }`}
+    >
+      <View className="w-[84px] items-center pt-1">
+        {figures && !obstacle ? (
+          <Slice
+            figures={figures}
+            maxWidth={84}
+            maxHeight={60}
+            says={`Slice: ${WAY_NAMES[way].toLowerCase()}`}
+          />
+        ) : null}
+      </View>
+      <View className="flex-1 gap-1">
+        <Text voice="strong">{WAY_NAMES[way]}</Text>
+        {plan && !obstacle ? (
+          <>
+            <View className="flex-row justify-between gap-2">
+              <Small value={showDuration(plan.cookSeconds)} label="in all" />
+              <Small value={showDuration(plan.stoveSeconds)} label="at the stove" />
+              <Small
+                value={window ? `±${sayWindow(Math.min(window.early, window.late))}` : '…'}
+                label="window"
+              />
+              <Small value={show.thickness(plan.greyBand)} label="grey" />
+            </View>
+            <Text voice="small" tone="text-iron-700">
+              {`${crustColour(palest(plan))} crust, ${
+                SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
+              }, loses ${sayLoss(plan)}`}
+            </Text>
+          </>
+        ) : (
+          <Text voice="small" tone="text-iron-500">
+            {obstacle ? sayBriefly(obstacle, show) : 'Simulating…'}
+          </Text>
+        )}
+        <Text voice="small" tone="text-iron-500">
+          {WHO_CHOOSES[way]}
+        </Text>
+      </View>
+    </Pressable>
+  );
+});
+
+/** Steam, and with it what may drip: a range, for the juice takes its time. */
+const sayLoss = ({
+  evaporated,
+  drip,
+}: {
+  readonly evaporated: number;
+  readonly drip: number;
+}): string => {
+  const percent = (share: number): number => Math.max(0, Math.round(100 * share));
+  return `${percent(evaporated)} to ${percent(evaporated + drip)}\u00a0%`;
+};

@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import type { CookPlan } from '@crustan/core/plan';
+import { palest } from '@crustan/core/plan/palest';
+import { crustColour } from '@crustan/core/doneness';
+import { sayDuration } from '@crustan/core/units';
+import { Text } from '../../ui/Text';
+import type { Show } from '../../words/show';
+import { useShow } from '../../words/useShow';
+
+/** A change of time or temperature smaller than this is none to a cook: s, K, m. */
+const SAME = { seconds: 5, kelvin: 0.5, depth: 0.0005 } as const;
+
+/** What moved from one plan to the next, in the cook's words. */
+export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonly string[] => {
+  const said: string[] = [];
+  const seconds = now.cookSeconds - before.cookSeconds;
+  if (Math.abs(seconds) >= SAME.seconds) {
+    const rounded = sayDuration(Math.round(Math.abs(seconds) / 5) * 5);
+    said.push(`${rounded} ${seconds > 0 ? 'longer' : 'shorter'}`);
+  }
+  const pull = now.pullCore - before.pullCore;
+  if (Math.abs(pull) >= SAME.kelvin) {
+    said.push(`pulled ${show.difference(Math.abs(pull))} ${pull > 0 ? 'hotter' : 'cooler'}`);
+  }
+  const grey = now.greyBand - before.greyBand;
+  if (Math.abs(grey) >= SAME.depth) {
+    said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
+  }
+  const crust = crustColour(palest(now));
+  if (crust !== crustColour(palest(before))) said.push(`the crust ${crust}`);
+  return said;
+};
+
+/** What the last thing moved did to the plan. */
+export const WhatChanged = ({ plan }: { readonly plan: CookPlan }) => {
+  const show = useShow();
+  const [seen, setSeen] = useState<{ readonly before?: CookPlan; readonly now: CookPlan }>({
+    now: plan,
+  });
+  if (seen.now !== plan) {
+    // The same request answered again, finer, is no change of the cook's.
+    const same = JSON.stringify(seen.now.request) === JSON.stringify(plan.request);
+    setSeen({ ...(same ? seen : { before: seen.now }), now: plan });
+  }
+  const { before, now } = seen;
+  const alike = before?.request.cut === now.request.cut && before.request.way === now.request.way;
+  if (!before || !alike) return null;
+  const changes = sayChanges(before, now, show);
+  return (
+    <Text voice="small" role="status">
+      {`By the last change: ${changes.length === 0 ? 'nothing to speak of' : changes.join(', ')}.`}
+    </Text>
+  );
+};

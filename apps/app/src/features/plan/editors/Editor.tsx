@@ -1,0 +1,178 @@
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { footprint } from '@crustan/core/food';
+import { REST_COVERS } from '@crustan/core/heat/restCover';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { cutOf } from '@crustan/core/plan/request';
+import { MINIMUM_TEMPERATURES } from '@crustan/core/safety';
+import { plateChanged, requestChanged, type Draft } from '../../../store/draftSlice';
+import { useAppDispatch } from '../../../store/store';
+import { useScales } from '../../../store/useScales';
+import { Choice } from '../../../ui/Choice';
+import { Ruler as RulerToScale } from '../../../ui/Drawn';
+import { Measure } from '../../../ui/Measure';
+import { useShow } from '../../../words/useShow';
+import type { Editable } from '../sentenceWords';
+import { CutChooser } from './CutChooser';
+import { DonenessStrip } from './DonenessStrip';
+import { Hint } from './Hint';
+import { MovesEditor } from './MovesEditor';
+import { OvenEditor } from './OvenEditor';
+import { PanEditor } from './PanEditor';
+import { PlateClock } from './PlateClock';
+import { SaltEditor } from './SaltEditor';
+import { StartEditor } from './StartEditor';
+import { UnevenAdvice } from './UnevenAdvice';
+
+interface Props {
+  readonly word: Editable;
+  readonly draft: Draft;
+}
+
+/** The control that fits one word of the sentence. */
+export const Editor = memo(function Editor({ word, draft }: Props) {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const { scaleOf } = useScales();
+  const { request } = draft;
+  const cut = cutOf(request);
+  const measure = { units: show.units };
+  switch (word) {
+    case 'cut':
+      return <CutChooser request={request} />;
+    case 'thickness':
+      return (
+        <View className="gap-2">
+          <Ruler thickness={request.thickness} />
+          <Measure
+            {...measure}
+            label="Thickness"
+            kind="thickness"
+            value={request.thickness}
+            {...PLAN_LIMITS.thickness}
+            usual={[0.008, 0.06]}
+            onChange={(thickness) => dispatch(requestChanged({ thickness }))}
+          />
+          <Hint>Measure at the thickest part; it decides more than the weight.</Hint>
+          <UnevenAdvice request={request} />
+        </View>
+      );
+    case 'weight': {
+      const { length, width } = footprint(cut, request.weight, request.thickness);
+      return (
+        <View className="gap-2">
+          <Measure
+            {...measure}
+            label="Weight"
+            kind="weight"
+            value={request.weight}
+            {...PLAN_LIMITS.weight}
+            usual={[0.08, 1.2]}
+            onChange={(weight) => dispatch(requestChanged({ weight }))}
+          />
+          <Hint>
+            {`At this thickness about ${show.thickness(length)} by ${show.thickness(width)}.`}
+          </Hint>
+          <Choice
+            label="How many alike"
+            value={String(request.pieces)}
+            onChange={(pieces) => dispatch(requestChanged({ pieces: Number(pieces) }))}
+            options={['1', '2', '3', '4', '6'].map((value) => ({
+              value,
+              label: value === '1' ? 'one' : value,
+            }))}
+          />
+        </View>
+      );
+    }
+    case 'surface':
+      return (
+        <Choice
+          label="Surface"
+          value={request.surface}
+          onChange={(surface) => dispatch(requestChanged({ surface }))}
+          options={[
+            { value: 'dry', label: 'Patted dry', detail: 'browns at once' },
+            { value: 'wet', label: 'Still wet', detail: 'its water must boil off first' },
+            {
+              value: 'aired',
+              label: 'Dried in the fridge',
+              detail: 'as long as it is salted ahead',
+            },
+          ]}
+        />
+      );
+    case 'salt':
+      return <SaltEditor request={request} />;
+    case 'start':
+      return <StartEditor request={request} />;
+    case 'pan':
+      return <PanEditor request={request} />;
+    case 'moves':
+      return <MovesEditor request={request} />;
+    case 'oven':
+      return <OvenEditor request={request} />;
+    case 'target': {
+      const minimum = MINIMUM_TEMPERATURES[cut.species];
+      return (
+        <View className="gap-2">
+          <DonenessStrip
+            species={cut.species}
+            scale={scaleOf(cut.species)}
+            target={request.target}
+            onChange={(target) => dispatch(requestChanged({ target }))}
+          />
+          <Measure
+            {...measure}
+            label="End temperature"
+            kind="temperature"
+            value={request.target}
+            {...PLAN_LIMITS.target}
+            usual={[40, 78]}
+            onChange={(target) => dispatch(requestChanged({ target }))}
+          />
+          <Hint>
+            {`The core's peak in the rest. The table for ${minimum.food} says ${show.temperature(
+              minimum.celsius,
+              1,
+            )} (${minimum.source}).`}
+          </Hint>
+        </View>
+      );
+    }
+    case 'cover':
+      return (
+        <Choice
+          label="Rest"
+          value={request.cover}
+          onChange={(cover) => dispatch(requestChanged({ cover }))}
+          options={REST_COVERS.map((cover) => ({
+            value: cover,
+            label: { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' }[cover],
+            detail: {
+              open: 'on a rack, crust stays dry',
+              loose: 'warmer, crust softens some',
+              wrapped: 'warmest, crust softens',
+            }[cover],
+          }))}
+        />
+      );
+    case 'plate':
+      return (
+        <View className="items-start gap-2">
+          <PlateClock value={draft.plate} onChange={(hour) => dispatch(plateChanged(hour))} />
+          <Hint>Everything is counted back from here.</Hint>
+        </View>
+      );
+  }
+});
+
+const Ruler = ({ thickness }: { readonly thickness: number }) => {
+  const { units } = useShow();
+  const [width, setWidth] = useState(0);
+  return (
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)} style={{ height: 58 }}>
+      {width > 0 ? <RulerToScale thickness={thickness} units={units} width={width} /> : null}
+    </View>
+  );
+};

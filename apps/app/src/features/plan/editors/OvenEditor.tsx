@@ -1,0 +1,77 @@
+import { View } from 'react-native';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch } from '../../../store/store';
+import { Choice } from '../../../ui/Choice';
+import { Measure } from '../../../ui/Measure';
+import { Text } from '../../../ui/Text';
+import { useShow } from '../../../words/useShow';
+import { Hint } from './Hint';
+
+/** Codes discourage an oven under this from raw, C (200 F). */
+const DISCOURAGED = 93;
+
+/** The two ovens: low before or between sears, hot after one. */
+export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const change = (changed: Partial<PlanRequest>) => dispatch(requestChanged(changed));
+  return (
+    <View className="gap-3">
+      <Measure
+        units={show.units}
+        label="Low oven"
+        named
+        kind="temperature"
+        value={request.lowOven}
+        {...PLAN_LIMITS.lowOven}
+        usual={[70, 150]}
+        onChange={(lowOven) => change({ lowOven })}
+      />
+      {request.lowOven < DISCOURAGED ? (
+        <Text voice="small" role="note">
+          {`Most codes discourage an oven under ${show.temperature(DISCOURAGED)} for raw meat: see the time in range under the plan.`}
+        </Text>
+      ) : null}
+      <Measure
+        units={show.units}
+        label="Hot oven"
+        named
+        kind="temperature"
+        value={request.hotOven}
+        {...PLAN_LIMITS.hotOven}
+        usual={[140, 240]}
+        onChange={(hotOven) => change({ hotOven })}
+      />
+      <Choice
+        label="Fan"
+        value={request.fan ? 'fan' : 'still'}
+        onChange={(fan) => change({ fan: fan === 'fan' })}
+        options={[
+          { value: 'still', label: 'Still air' },
+          { value: 'fan', label: 'Fan', detail: 'about half again as quick' },
+        ]}
+      />
+      <Choice
+        label="In the hot oven"
+        value={request.ovenOn}
+        onChange={(ovenOn) => change({ ovenOn })}
+        options={[
+          { value: 'rack', label: 'On a rack' },
+          { value: 'pan', label: 'In its pan', detail: 'the handle is as hot as the oven' },
+        ]}
+      />
+      <Choice
+        label="Turned in the oven"
+        value={request.ovenTurn ? 'half' : 'no'}
+        onChange={(turn) => change({ ovenTurn: turn === 'half' })}
+        options={[
+          { value: 'no', label: 'Left alone' },
+          { value: 'half', label: 'Turned half-way' },
+        ]}
+      />
+      <Hint>The air it is in, not the dial: ovens lie. Kitchen keeps what yours is off by.</Hint>
+    </View>
+  );
+};

@@ -1,0 +1,170 @@
+import { Controller, useForm } from 'react-hook-form';
+import { TextInput, View } from 'react-native';
+import { SPECIES, TISSUE_NAMES, type Cut } from '@crustan/core/food';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import type { OwnCut } from '@crustan/core/plan/request';
+import { kitchenChanged } from '../../../store/kitchenSlice';
+import { ownChosen } from '../../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Measure } from '../../../ui/Measure';
+import { Text } from '../../../ui/Text';
+import { capital } from '../../../words/cutWords';
+import { useShow } from '../../../words/useShow';
+
+interface Props {
+  /** The piece it starts from. */
+  readonly like: Cut;
+  readonly onClose: () => void;
+}
+
+const spaced = (name: string): string => capital(name.replaceAll('-', ' '));
+
+/** A piece of the cook's own: how it differs from the one it is most like. */
+export const OwnCutForm = ({ like, onClose }: Props) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const own = useAppSelector((state) => state.kitchen.own);
+  const known = own.some(({ name }) => name === like.name);
+  const { control, handleSubmit, formState } = useForm<OwnCut>({
+    defaultValues: known ? like : { ...like, name: '' },
+  });
+  const others = own.filter(({ name }) => name !== like.name);
+  const keep = (piece: OwnCut): void => {
+    const named = { ...piece, name: piece.name.trim() };
+    const rest = others.filter(({ name }) => name !== named.name);
+    dispatch(kitchenChanged({ own: [...rest, named] }));
+    dispatch(ownChosen(named));
+    onClose();
+  };
+  return (
+    <View className="gap-3">
+      <Controller
+        control={control}
+        name="name"
+        rules={{
+          validate: (name) => {
+            const length = name.trim().length;
+            return (length > 0 && length <= 60) || 'Give it a name of 1 to 60 letters.';
+          },
+        }}
+        render={({ field }) => (
+          <TextInput
+            aria-label="What you call it"
+            value={field.value}
+            onChangeText={field.onChange}
+            placeholder="What you call it"
+            className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
+          />
+        )}
+      />
+      {formState.errors.name?.message === undefined ? null : (
+        <Text voice="small" role="alert">
+          {formState.errors.name.message}
+        </Text>
+      )}
+      <Controller
+        control={control}
+        name="species"
+        render={({ field }) => (
+          <Choice
+            label="Animal"
+            value={field.value}
+            onChange={field.onChange}
+            options={SPECIES.map((value) => ({ value, label: spaced(value) }))}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="tissue"
+        render={({ field }) => (
+          <Choice
+            label="Flesh"
+            value={field.value}
+            onChange={field.onChange}
+            options={TISSUE_NAMES.filter((name) => !/skin|bone/.test(name)).map((value) => ({
+              value,
+              label: spaced(value),
+            }))}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="bone"
+        render={({ field }) => (
+          <Choice
+            label="Bone"
+            value={field.value === undefined ? 'out' : 'in'}
+            onChange={(bone) => field.onChange(bone === 'in' ? (like.bone ?? 0.012) : undefined)}
+            options={[
+              { value: 'out', label: 'No bone' },
+              { value: 'in', label: 'On the bone' },
+            ]}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="skin"
+        render={({ field }) => (
+          <Choice
+            label="Skin"
+            value={
+              field.value === undefined ? 'off' : field.value.thickness > 0.003 ? 'fatty' : 'on'
+            }
+            onChange={(skin) =>
+              field.onChange(
+                skin === 'off'
+                  ? undefined
+                  : skin === 'fatty'
+                    ? { tissue: 'duck-skin', thickness: 0.006 }
+                    : { tissue: 'fish-skin', thickness: 0.001 },
+              )
+            }
+            options={[
+              { value: 'off', label: 'No skin' },
+              { value: 'on', label: 'Thin skin' },
+              { value: 'fatty', label: 'Skin with fat under it' },
+            ]}
+          />
+        )}
+      />
+      {(['thickness', 'weight'] as const).map((kind) => (
+        <Controller
+          key={kind}
+          control={control}
+          name={kind}
+          render={({ field }) => (
+            <Measure
+              units={show.units}
+              label={`Usual ${kind}`}
+              named
+              kind={kind}
+              value={field.value}
+              {...PLAN_LIMITS[kind]}
+              usual={kind === 'thickness' ? [0.008, 0.06] : [0.08, 1.2]}
+              onChange={field.onChange}
+            />
+          )}
+        />
+      ))}
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Keep this piece" onPress={() => void handleSubmit(keep)()} />
+        {known ? (
+          <Button
+            kind="plain"
+            label="Forget it"
+            onPress={() => {
+              dispatch(kitchenChanged({ own: others }));
+              onClose();
+            }}
+          />
+        ) : null}
+        <Button kind="plain" label="Back" onPress={onClose} />
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,118 @@
+import { View } from 'react-native';
+import type { SaltSchool } from '@crustan/core/plan';
+import { isAwkward, saltMass, SALT_SCHOOLS } from '@crustan/core/plan/schools';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { showDuration } from '@crustan/core/units';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
+import { Choice } from '../../../ui/Choice';
+import { Slider } from '../../../ui/Slider';
+import { Text } from '../../../ui/Text';
+import { sayAhead } from '../../../words/stepWords';
+import { useShow } from '../../../words/useShow';
+import { useAsked } from '../../../workers/useAsked';
+import { saySpoons } from '../saySpoons';
+
+const WHEN: Readonly<Record<(typeof SALT_SCHOOLS)[number], string>> = {
+  0: 'At the pan',
+  900: 'A quarter of an hour',
+  2700: '45 minutes',
+  43_200: 'Overnight',
+  172_800: 'Two days',
+};
+
+const nearestSchool = (ahead: number): number =>
+  SALT_SCHOOLS.reduce((best, school) =>
+    Math.abs(school - ahead) < Math.abs(best - ahead) ? school : best,
+  );
+
+/** How much salt, in grams and in this kitchen's own spoons, and when: what each school gives. */
+export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const salt = useAppSelector(({ kitchen }) => kitchen.salts[kitchen.salt] ?? kitchen.salts[0]);
+  const schools = useAsked('salt', request);
+  const grams = saltMass(request) * 1000 * request.pieces;
+  return (
+    <View className="gap-3">
+      <View className="flex-row items-center gap-3">
+        <View className="flex-1">
+          <Slider
+            label="Salt by weight"
+            value={request.salt * 100}
+            least={PLAN_LIMITS.salt.least * 100}
+            most={2.5}
+            step={0.1}
+            says={`${(request.salt * 100).toFixed(1)} per cent`}
+            onChange={(percent) => dispatch(requestChanged({ salt: percent / 100 }))}
+          />
+        </View>
+        <Text voice="bigFigure">{`${(request.salt * 100).toFixed(1)}\u00a0%`}</Text>
+      </View>
+      <Text>
+        {`${grams.toFixed(1)} g${salt ? `: ${saySpoons(grams / salt.gramsPerTeaspoon)} of ${salt.name}` : ''}.`}
+        {request.saltAhead < 900 ? ' What falls off in the pan is counted in.' : ''}
+      </Text>
+      <Choice
+        label="When to salt"
+        value={String(nearestSchool(request.saltAhead))}
+        onChange={(ahead) =>
+          dispatch(
+            requestChanged({
+              saltAhead: Number(ahead),
+              surface: Number(ahead) >= 43_200 ? 'aired' : 'dry',
+            }),
+          )
+        }
+        options={SALT_SCHOOLS.map((ahead) => ({ value: String(ahead), label: WHEN[ahead] }))}
+      />
+      {isAwkward(request.saltAhead) ? (
+        <Text voice="small" role="note">
+          The awkward middle: the brine is out on the face and not yet back in. Pat it dry with
+          care, or salt at the pan instead.
+        </Text>
+      ) : null}
+      {schools ? <Schools schools={schools} chosen={nearestSchool(request.saltAhead)} /> : null}
+      <Text voice="small" tone="text-iron-500">
+        {`Depth by diffusion in ${show.degrees(4)} meat; brine and drying are estimates of ours. Whoever salted late salts no more between oven and pan: finish after slicing.`}
+      </Text>
+    </View>
+  );
+};
+
+interface SchoolsProps {
+  readonly schools: readonly SaltSchool[];
+  readonly chosen: number;
+}
+
+const Schools = ({ schools, chosen }: SchoolsProps) => {
+  const show = useShow();
+  return (
+    <View role="table" aria-label="When to salt, compared">
+      <View role="row" className="flex-row border-b border-iron-950 pb-1">
+        {['ahead', 'deep', 'brine', 'golden after'].map((name) => (
+          <Text key={name} voice="note" role="columnheader" tone="text-iron-500" className="flex-1">
+            {name}
+          </Text>
+        ))}
+      </View>
+      {schools.map(({ ahead, depth, brine, golden }) => (
+        <View key={ahead} role="row" className="flex-row border-b border-salt-200 py-1">
+          <Text voice={ahead === chosen ? 'label' : 'small'} role="rowheader" className="flex-1">
+            {ahead === 0 ? 'at the pan' : sayAhead(ahead)}
+          </Text>
+          <Text voice="small" role="cell" className="flex-1">
+            {show.depth(depth)}
+          </Text>
+          <Text voice="small" role="cell" className="flex-1">
+            {`${Math.round(brine * 1000)} g/m²`}
+          </Text>
+          <Text voice="small" role="cell" className="flex-1">
+            {showDuration(golden)}
+          </Text>
+        </View>
+      ))}
+    </View>
+  );
+};

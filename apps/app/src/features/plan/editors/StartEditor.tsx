@@ -1,0 +1,60 @@
+import { View } from 'react-native';
+import { TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { sayDuration } from '@crustan/core/units';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch } from '../../../store/store';
+import { Choice } from '../../../ui/Choice';
+import { Measure } from '../../../ui/Measure';
+import { Text } from '../../../ui/Text';
+import { useShow } from '../../../words/useShow';
+import { useAsked } from '../../../workers/useAsked';
+import { Hint } from './Hint';
+
+/** The fridge it comes from, and what standing out of it really changes. */
+export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const schools = useAsked('temper', request);
+  return (
+    <View className="gap-3">
+      <Measure
+        units={show.units}
+        label="Start temperature"
+        kind="temperature"
+        value={request.start}
+        {...PLAN_LIMITS.start}
+        usual={[0, 25]}
+        onChange={(start) => dispatch(requestChanged({ start }))}
+      />
+      <Choice
+        label="Out of the fridge before"
+        value={String(request.temper)}
+        onChange={(temper) => dispatch(requestChanged({ temper: Number(temper) }))}
+        options={TEMPER_SCHOOLS.map((seconds) => ({
+          value: String(seconds),
+          label: seconds === 0 ? 'Straight in' : `${seconds / 60} min out`,
+        }))}
+      />
+      {schools ? (
+        <View role="list" aria-label="What standing out changes" className="gap-1">
+          {schools.slice(1).map(({ seconds, core, surface, saves }) => (
+            <Text key={seconds} voice="small" role="listitem">
+              {`${seconds / 60} min: core ${show.degrees(core)}, surface ${show.degrees(surface)}${
+                saves === undefined
+                  ? ''
+                  : saves > 5
+                    ? `; saves ${sayDuration(Math.round(saves / 5) * 5)}`
+                    : '; saves nothing'
+              }.`}
+            </Text>
+          ))}
+        </View>
+      ) : null}
+      <Hint>
+        {`Fridges run ${show.degrees(2)} to ${show.temperature(7)}. Between ${show.degrees(5)} and ${show.temperature(60)} two hours in all, one in a hot kitchen. From frozen: thaw in the fridge, a day for most pieces, and cook within a day or two.`}
+      </Hint>
+    </View>
+  );
+};

@@ -1,0 +1,261 @@
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { planWay, type PlanUpdate } from '@crustan/core/plan';
+import { inAtFor, runOf } from '@crustan/core/schedule';
+import { renderWithStore } from '../../renderWithStore';
+import { draftTaken } from '../../store/draftSlice';
+import { unitsChosen } from '../../store/unitsSlice';
+import { planOf, REQUEST, slicedPlanOf } from '../../testing';
+import { showIn } from '../../words/show';
+import { Figures } from '../../ui/Figures';
+import { Blocked } from './Blocked';
+import { Cautions } from './Cautions';
+import { CutChooser } from './editors/CutChooser';
+import { planFigures, timeRange } from './planFigures';
+import { RunColumn } from './RunColumn';
+import { Sentence } from './Sentence';
+import { EDITABLE } from './sentenceWords';
+import { sliceOf } from '../../words/sliceOf';
+import { Way } from './Ways';
+
+jest.mock('../../workers/planner', () => ({ plannerWorker: () => asking() }));
+/** A worker that never answers. */
+const asking = () => ({
+  salt: () => new Promise(() => undefined),
+  temper: () => new Promise(() => undefined),
+  knobs: () => new Promise(() => undefined),
+  thinEnd: () => new Promise(() => undefined),
+});
+
+const { plan: once, slices } = slicedPlanOf();
+const often = planOf({ ...REQUEST, way: 'often' });
+const show = showIn('metric');
+const told = [...planWay(REQUEST)].filter((update): update is PlanUpdate => update !== null);
+const window = told.find((update) => update.kind === 'window')?.window;
+const spread = told.find((update) => update.kind === 'spread')?.spread;
+
+describe('the figures of a plan', () => {
+  it('come from the plan, each with a whole sentence of why', () => {
+    const items = planFigures(once, { window, spread }, show);
+    expect(items.map(({ label }) => label)).toEqual([
+      'in the pan',
+      'pull at',
+      'window',
+      'grey band',
+      'even',
+      'crust',
+      'at the stove',
+      'loss',
+    ]);
+    for (const { value, why } of items) {
+      expect(why).toMatch(/\.$/);
+      expect(`${value} ${why}`).not.toMatch(/NaN|undefined/);
+    }
+    expect(items[0]?.why).toContain('of thickness moves it');
+    expect(items[1]?.value).toBe(`${once.pullCore.toFixed(0)}°`);
+  });
+
+  it('show no window before it is known', () => {
+    const labels = planFigures(once, { window: undefined, spread: undefined }, show);
+    expect(labels.map(({ label }) => label)).not.toContain('window');
+  });
+
+  it('are given in ranges no finer than they are known', () => {
+    expect(timeRange(500, 60)).toBe('7:15 to 9:15');
+    expect(timeRange(90, 12)).toBe('1:20 to 1:40');
+    expect(timeRange(10, 30)).toMatch(/^0:05/);
+  });
+
+  it('answer why when tapped, one at a time', () => {
+    renderWithStore(
+      <Figures
+        items={[
+          { label: 'a', value: '1', why: 'Because one.' },
+          { label: 'b', value: '2', why: 'Because two.' },
+        ]}
+      />,
+    );
+    fireEvent.click(screen.getByLabelText('a: 1. Why?'));
+    expect(screen.getByText('Because one.')).toBeTruthy();
+    fireEvent.click(screen.getByLabelText('b: 2. Why?'));
+    expect(screen.queryByText('Because one.')).toBeNull();
+    fireEvent.click(screen.getByLabelText('b: 2. Why?'));
+    expect(screen.queryByText('Because two.')).toBeNull();
+  });
+});
+
+describe('the ways', () => {
+  it('stand side by side, and choosing one changes the plan', () => {
+    const { store } = renderWithStore(
+      <>
+        <Way way="once" chosen plan={once} slices={slices} window={window} obstacle={undefined} />
+        <Way
+          way="often"
+          chosen={false}
+          plan={often}
+          slices={undefined}
+          window={undefined}
+          obstacle={undefined}
+        />
+        <Way
+          way="sear-oven"
+          chosen={false}
+          plan={undefined}
+          slices={undefined}
+          window={undefined}
+          obstacle={{ reason: 'over', lowest: 61 }}
+        />
+      </>,
+    );
+    const [first, second, third] = screen.getAllByRole('radio');
+    expect(first?.getAttribute('aria-checked')).toBe('true');
+    expect(second?.textContent).toContain('turned often');
+    // Each says who should choose it; one that cannot work says why.
+    expect(second?.textContent).toContain('stays at the stove');
+    expect(third?.textContent).toContain('Cannot: the sears alone');
+    if (second) fireEvent.click(second);
+    expect(store.getState().draft.request.way).toBe('often');
+  });
+});
+
+describe('the run', () => {
+  it('is one column of clock times ending on the plate', () => {
+    const plateAt = new Date(2026, 0, 2, 19, 30).getTime();
+    renderWithStore(<RunColumn plan={once} plateAt={plateAt} now={plateAt - 7_200_000} />);
+    const rows = screen.getAllByRole('listitem').map((row) => row.textContent ?? '');
+    expect(rows).toHaveLength(runOf(once).steps.length);
+    expect(rows.at(-1)).toMatch(/^19:30/);
+    const inAt = show.clock(inAtFor(runOf(once), plateAt));
+    expect(rows.find((row) => row.includes('A spoon of'))).toContain(inAt);
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('offers the earliest plate when it is too late', () => {
+    const plateAt = new Date(2026, 0, 2, 19, 30).getTime();
+    const { store } = renderWithStore(
+      <RunColumn plan={once} plateAt={plateAt} now={plateAt - 60_000} />,
+    );
+    fireEvent.click(screen.getByText(/^Plate at \d\d:\d\d instead$/));
+    const { plate } = store.getState().draft;
+    const minutes = Number(plate.slice(0, 2)) * 60 + Number(plate.slice(3)) - (19 * 60 + 29);
+    expect(minutes * 60).toBeGreaterThanOrEqual(runOf(once).length - 60);
+    expect(minutes * 60).toBeLessThanOrEqual(runOf(once).length + 120);
+  });
+});
+
+describe('a plan that cannot work', () => {
+  const obstacle = { reason: 'burns', browning: 4, cookSeconds: 1500 } as const;
+
+  it('says why, and a remedy does what it says', () => {
+    const { store } = renderWithStore(
+      <Blocked
+        obstacle={obstacle}
+        remedies={[
+          { kind: 'pan', pan: 200 },
+          { kind: 'thickness', thickness: 0.021 },
+        ]}
+        searching={false}
+      />,
+    );
+    expect(screen.getByText(/crust burns before the middle arrives/)).toBeTruthy();
+    fireEvent.click(screen.getByText('Cooler pan: 200 °C'));
+    fireEvent.click(screen.getByText('Thinner: 21 mm'));
+    expect(store.getState().draft.request).toMatchObject({ pan: 200, thickness: 0.021 });
+  });
+
+  it('says that it is still looking', () => {
+    renderWithStore(<Blocked obstacle={obstacle} remedies={[]} searching />);
+    expect(screen.getByText('Looking for what would work…')).toBeTruthy();
+  });
+});
+
+describe('the sentence', () => {
+  const sentenceOf = (request = REQUEST) => {
+    const rendered = renderWithStore(<Sentence />);
+    act(() => void rendered.store.dispatch(draftTaken({ request, plate: '19:30' })));
+    return rendered;
+  };
+
+  it('says the whole plan, in the cook’s units', () => {
+    const { container, store } = sentenceOf();
+    expect(container.textContent).toBe(
+      'Cook a strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open, on the plate at 19:30.',
+    );
+    act(() => void store.dispatch(unitsChosen('imperial')));
+    expect(container.textContent).toContain('0.98 in thick, 10.6 oz');
+    expect(container.textContent).toContain(
+      'from 41 °F, in a 419 °F pan, nothing more to it, or with a 230° or 356° oven',
+    );
+  });
+
+  it.each(EDITABLE)('opens the control for its %s, and closes it again', async (word) => {
+    sentenceOf();
+    fireEvent.click(screen.getByTestId(`word-${word}`));
+    // Its control comes after it: more is in there than the button that closes it.
+    await waitFor(() => expect(screen.getByTestId('editor').children.length).toBeGreaterThan(1));
+    expect(screen.getByTestId('editor').textContent).not.toMatch(/NaN|undefined/);
+    fireEvent.click(screen.getByText('Done'));
+    expect(screen.queryByTestId('editor')).toBeNull();
+  });
+
+  it('says an, not a, before a vowel’s cut only', () => {
+    const { container } = sentenceOf({ ...REQUEST, cut: 'ribeye' });
+    expect(container.textContent).toMatch(/^Cook a ribeye/);
+  });
+});
+
+describe('the larder', () => {
+  it('is searched by name and by animal, and a press takes the cut', () => {
+    const { store } = renderWithStore(<CutChooser request={REQUEST} />);
+    const search = screen.getByLabelText('Search the larder');
+    const shown = () => screen.queryAllByRole('radio').map((cut) => cut.textContent);
+    expect(shown().length).toBeGreaterThan(20);
+    fireEvent.change(search, { target: { value: 'lamb' } });
+    expect(shown()).toEqual([
+      'Lamb loin fillet',
+      'Lamb leg steak',
+      'Lamb rump',
+      'Lamb loin chop',
+      'Lamb rack, half',
+    ]);
+    fireEvent.change(search, { target: { value: 'fillet WHITE' } });
+    expect(shown()).toEqual([
+      'White fish fillet',
+      'White fish fillet with its skin',
+      'Monkfish tail fillet',
+    ]);
+    fireEvent.click(screen.getByText('Monkfish tail fillet'));
+    expect(store.getState().draft.request.cut).toBe('monkfish-tail');
+    fireEvent.change(search, { target: { value: 'unicorn' } });
+    expect(shown()).toEqual([]);
+    expect(screen.getByText(/Take the cut nearest to it/)).toBeTruthy();
+  });
+
+  it('says what the cut is taken as made of, and from where', () => {
+    renderWithStore(<CutChooser request={{ ...REQUEST, cut: 'venison-loin' }} />);
+    expect(screen.getByText(/74 % water, 23 % protein, 3 % fat \(USDA/)).toBeTruthy();
+  });
+});
+
+describe('the cautions of a plan', () => {
+  it('ask for frozen fish under 60 C, in the cook’s units, and name the allergen', () => {
+    const salmon = planOf({ ...REQUEST, cut: 'salmon-fillet', target: 48, weight: 0.17 });
+    const { store } = renderWithStore(<Cautions plan={salmon} />);
+    expect(screen.getByText(/-20 °C for 7 days or -35 °C for 15 hours/)).toBeTruthy();
+    expect(screen.getByText('Allergen on this plate: fish.')).toBeTruthy();
+    act(() => void store.dispatch(unitsChosen('imperial')));
+    expect(screen.getByText(/-4 °F for 7 days/)).toBeTruthy();
+  });
+
+  it('ask more of wild game', () => {
+    const venison = planOf({ ...REQUEST, cut: 'venison-loin', target: 54, weight: 0.18 });
+    renderWithStore(<Cautions plan={venison} />);
+    expect(screen.getByText(/wild or uninspected game the same source asks 73\.9/)).toBeTruthy();
+  });
+});
+
+it('a slice at a moment has that moment’s peaks, at the end the last', () => {
+  const [first] = slices.frames;
+  expect(sliceOf(once, slices, first).peak).toEqual(first?.peak);
+  expect(sliceOf(once, slices).peak).toEqual(slices.frames.at(-1)?.peak);
+  expect(sliceOf(once, slices).width).toBeGreaterThan(0.05);
+});

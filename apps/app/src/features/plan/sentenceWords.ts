@@ -1,0 +1,72 @@
+import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import { usesLowOven, usesOven } from '@crustan/core/plan/way';
+import { sayAhead } from '../../words/stepWords';
+import type { Show } from '../../words/show';
+
+/** The words of the sentence that open a control. */
+export const EDITABLE = [
+  'cut',
+  'thickness',
+  'weight',
+  'surface',
+  'salt',
+  'start',
+  'pan',
+  'moves',
+  'oven',
+  'target',
+  'cover',
+  'plate',
+] as const;
+export type Editable = (typeof EDITABLE)[number];
+
+const SURFACE_WORDS = {
+  dry: 'patted dry',
+  wet: 'still wet',
+  aired: 'dried in the fridge',
+} as const;
+
+export const COVER_WORDS = {
+  open: 'open',
+  loose: 'loosely tented',
+  wrapped: 'wrapped',
+} as const;
+
+export const sayStart = (request: PlanRequest, show: Show): string =>
+  request.temper === 0
+    ? show.temperature(request.start)
+    : `${show.temperature(request.start)} and ${Math.round(request.temper / 60)} min out`;
+
+export const saySalt = ({ saltAhead, salt }: PlanRequest): string => {
+  if (salt === 0) return 'unsalted';
+  return saltAhead < 120 ? 'salted at the pan' : `salted ${sayAhead(saltAhead)} ahead`;
+};
+
+export const saySurface = ({ surface }: PlanRequest): string => SURFACE_WORDS[surface];
+
+/** What is done beside turning: edges, butter, a burner turned down. */
+export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequest): string => {
+  const said = [
+    ...(edges === 'first' || edges === 'both' ? ['fat edge first'] : []),
+    ...(edges === 'last' || edges === 'both' ? ['edges last'] : []),
+    ...(panAfter === undefined ? [] : ['burner down half-way']),
+    ...(baste > 0 ? ['basted'] : []),
+    ...(press === 'loose' ? ['not pressed'] : []),
+    ...(way === 'often' && every !== 30 ? [`turned every ${every} s`] : []),
+  ];
+  return said.length === 0 ? 'nothing more to it' : said.join(', ');
+};
+
+/** The oven of the chosen way, or of the ways beside it. */
+export const sayOven = (request: PlanRequest, show: Show): string => {
+  const { way, lowOven, hotOven, fan } = request;
+  const kind = fan ? ' fan oven' : ' oven';
+  if (!usesOven(way)) return `${show.degrees(lowOven)} or ${show.degrees(hotOven)}${kind}`;
+  return `${show.degrees(usesLowOven(way) ? lowOven : hotOven)}${kind}`;
+};
+
+/** The article a piece takes, or how many there are. */
+export const sayHowMany = (request: PlanRequest): string => {
+  if (request.pieces > 1) return `${request.pieces} of `;
+  return /^[aeiou]/i.test(cutOf(request).name) ? 'an ' : 'a ';
+};

@@ -1,0 +1,129 @@
+import type { ReactNode } from 'react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import type { CookLine } from '@crustan/core/formats';
+import { renderWithStore } from '../renderWithStore';
+import { cookStarted, sendRefused } from '../store/stoveSlice';
+import { planOf, recordOf, uuid } from '../testing';
+import { BookScreen } from './book/BookScreen';
+import { StoveScreen } from './stove/StoveScreen';
+
+jest.mock('expo-router', () => ({
+  Link: ({ children }: { readonly children: ReactNode }) => children,
+  useRouter: () => ({ push: jest.fn() }),
+}));
+jest.mock('expo-keep-awake', () => ({ useKeepAwake: jest.fn() }));
+
+const T0 = Date.UTC(2026, 0, 2, 19, 0);
+
+const answer = (respond: (path: string) => Response | Promise<Response>): void => {
+  Object.assign(globalThis, {
+    fetch: (request: Request) => {
+      const { pathname, search } = new URL(request.url);
+      return Promise.resolve(respond(pathname + search));
+    },
+  });
+};
+const json = (body: unknown): Response =>
+  new Response(JSON.stringify(body), { headers: { 'Content-Type': 'application/json' } });
+
+const line = (n: number, more: Partial<CookLine> = {}): CookLine => ({
+  id: uuid(n),
+  createdAt: T0 - n * 1000,
+  title: `Cook ${n}`,
+  target: 54,
+  cookSeconds: 500,
+  finished: true,
+  ...more,
+});
+
+describe('the book', () => {
+  it('lists cooks as they come, planned beside actual', async () => {
+    answer(() =>
+      json({
+        cooks: [
+          line(1, { actualSeconds: 512, endTemperature: 55.4, crust: 'golden' }),
+          line(2, { finished: false }),
+        ],
+      }),
+    );
+    renderWithStore(<BookScreen />);
+    await screen.findByText('Cook 1');
+    const [first, second] = screen.getAllByRole('listitem').map((row) => row.textContent ?? '');
+    expect(first).toContain('55°');
+    expect(first).toContain('8:32');
+    expect(first).toContain('plan 8:20');
+    expect(second).toContain('under way');
+  });
+
+  it('goes on to older cooks when asked', async () => {
+    answer((path) =>
+      path.includes('before=')
+        ? json({ cooks: [line(3)] })
+        : json({ cooks: [line(1)], nextBefore: T0 - 1000 }),
+    );
+    renderWithStore(<BookScreen />);
+    fireEvent.click(await screen.findByText('Older cooks'));
+    await screen.findByText('Cook 3');
+    expect(screen.queryByText('Older cooks')).toBeNull();
+  });
+
+  it('says what to do first when it is empty', async () => {
+    answer(() => json({ cooks: [] }));
+    renderWithStore(<BookScreen />);
+    await screen.findByText(/No cooks yet/);
+  });
+
+  it('says when the server is away, and tries again', async () => {
+    let away = true;
+    answer(() => (away ? Promise.reject(new TypeError('gone')) : json({ cooks: [line(1)] })));
+    renderWithStore(<BookScreen />);
+    await screen.findByText(/cannot be reached/);
+    away = false;
+    fireEvent.click(screen.getByText('Try again'));
+    await screen.findByText('Cook 1');
+  });
+});
+
+describe('the stove', () => {
+  const start = (plateAt: number) => {
+    answer(() => json({ cooks: [] }));
+    const rendered = renderWithStore(<StoveScreen />);
+    const plan = recordOf(planOf(), plateAt);
+    const event = { id: uuid(10), kind: 'started', at: Date.now() } as const;
+    rendered.store.dispatch(cookStarted({ id: uuid(2), startedAt: event.at, plan, event }));
+    return rendered;
+  };
+
+  it('walks the cook by its one big button', async () => {
+    const { store } = start(Date.now() + 30 * 60_000);
+    const pressOn = async (label: string): Promise<void> => {
+      await waitFor(() => expect(screen.getByTestId('happened').textContent).toBe(label));
+      fireEvent.click(screen.getByTestId('happened'));
+    };
+    await pressOn('It is in the pan');
+    await pressOn('I turned it');
+    await pressOn('It is out of the pan');
+    await pressOn('I sliced it');
+    await screen.findByText('How was it?');
+    const kinds = store.getState().stove.cook?.events.map(({ kind }) => kind);
+    expect(kinds).toEqual(['started', 'in', 'turned', 'pulled', 'sliced']);
+  });
+
+  it('has the pan put on first while there is time, and not when there is none', async () => {
+    const early = start(Date.now() + 3 * 3_600_000);
+    await screen.findByText('Put the pan on');
+    early.unmount();
+    start(Date.now() + 60_000);
+    await screen.findByText('Into the pan at 215°');
+    expect(screen.queryByText('Put the pan on')).toBeNull();
+  });
+
+  it('says what waits for the server, and what the server refused', async () => {
+    const { store } = start(Date.now() + 30 * 60_000);
+    await screen.findByText('1 press is kept on this device and will go to the book.');
+    store.dispatch(sendRefused('No: Not like this.'));
+    await screen.findByText(/The server refused this cook\. No: Not like this\./);
+    fireEvent.click(screen.getByText('Put it away'));
+    await screen.findByText(/Nothing is on/);
+  });
+});

@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { READING_LIMIT } from '@crustan/core/formats';
+import { UNITS, showQuantity } from '@crustan/core/units';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+interface Props {
+  readonly onRead: (celsius: number) => void;
+  readonly onClose: () => void;
+}
+
+/** Types in what the thermometer says, in the cook's own unit. */
+export const AddReading = ({ onRead, onClose }: Props) => {
+  const { units } = useShow();
+  const unit = UNITS[units].temperature;
+  const [text, setText] = useState('');
+  const [refused, setRefused] = useState<string>();
+
+  const take = (): void => {
+    const figure = Number(text.trim().replace(',', '.'));
+    const celsius = unit.toSi(figure);
+    const { least, most } = READING_LIMIT;
+    if (text.trim() === '' || !Number.isFinite(figure) || celsius < least || celsius > most) {
+      const range = `${showQuantity('temperature', least, units)} to ${showQuantity('temperature', most, units)}`;
+      setRefused(`A core reads ${range}; type what the thermometer shows.`);
+      return;
+    }
+    onRead(celsius);
+  };
+
+  return (
+    <View className="gap-3">
+      <View className="flex-row items-center gap-3">
+        <TextInput
+          autoFocus
+          aria-label={`Core temperature in ${unit.symbol}`}
+          inputMode="decimal"
+          value={text}
+          onChangeText={setText}
+          onSubmitEditing={take}
+          className="min-h-stove flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-head text-40 text-salt-50"
+        />
+        <Text voice="bigFigure" tone="text-salt-50">
+          {unit.symbol}
+        </Text>
+      </View>
+      {refused === undefined ? null : (
+        <Text voice="small" tone="text-salt-50" role="alert">
+          {refused}
+        </Text>
+      )}
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Button kind="stovePlain" label="Never mind" onPress={onClose} />
+        </View>
+        <View className="flex-1">
+          <Button kind="stove" label="Keep reading" onPress={take} />
+        </View>
+      </View>
+    </View>
+  );
+};

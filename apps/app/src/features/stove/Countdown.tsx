@@ -1,0 +1,35 @@
+import { View } from 'react-native';
+import type { DueStep } from '@crustan/core/live';
+import { showDuration } from '@crustan/core/units';
+import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { useShow } from '../../words/useShow';
+
+/** Within this of its time a step is due, ms. */
+const DUE = 500;
+
+/** The one huge figure: time left, or time over. */
+export const Countdown = ({ step }: { readonly step: DueStep }) => {
+  const now = useNow(200);
+  const show = useShow();
+  const left = step.dueAt - now;
+  const over = left < -DUE;
+  const text = showDuration(Math.ceil(Math.max(0, left) / 1000));
+  const figure = over ? showDuration(Math.floor(-left / 1000)) : text;
+  return (
+    <View role="timer" aria-label={over ? `${figure} late` : `${figure} left`}>
+      <Text
+        voice={figure.length > 5 ? 'longCountdown' : 'countdown'}
+        tone={over ? 'text-flame-dark' : 'text-salt-50'}
+        style={{ fontVariant: ['tabular-nums'] }}
+      >
+        {over ? `+${figure}` : figure}
+      </Text>
+      <Text voice="body" tone="text-iron-400">
+        {over
+          ? `due ${show.clockSeconds(step.dueAt)}; now, or as soon as you can`
+          : `at ${show.clockSeconds(step.dueAt)}`}
+      </Text>
+    </View>
+  );
+};

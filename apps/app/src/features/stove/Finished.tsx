@@ -1,0 +1,56 @@
+import { View } from 'react-native';
+import { JudgeForm } from '../../forms';
+import { useRouter } from 'expo-router';
+import type { CookEvent, CookState } from '@crustan/core/live';
+import { sayFailure, useJudgeMutation } from '../../store/bookApi';
+import { cookPutAway, pressed, waitingEvents, type ActiveCook } from '../../store/stoveSlice';
+import { newId } from '../../store/newId';
+import { useAppDispatch } from '../../store/store';
+import { Text } from '../../ui/Text';
+import { TakeBack } from './TakeBack';
+
+interface Props {
+  readonly cook: ActiveCook;
+  readonly state: CookState;
+}
+
+/** Sliced: what the cook says of it, and into the book. */
+export const Finished = ({ cook, state }: Props) => {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const [judge, judging] = useJudgeMutation();
+  const press = (event: CookEvent): void => {
+    dispatch(pressed(event));
+  };
+  const ready = cook.startKnown && waitingEvents(cook).length === 0;
+  return (
+    <View className="gap-5">
+      <Text voice="action" tone="text-salt-50" heading={2}>
+        How was it?
+      </Text>
+      <JudgeForm
+        busy={judging.isLoading}
+        onJudge={(judgement) => {
+          judge({ id: cook.id, judgement })
+            .unwrap()
+            .then(
+              () => {
+                dispatch(cookPutAway());
+                router.push(`/book/${cook.id}`);
+              },
+              // The mutation's own state shows what went wrong; the cook stays here.
+              () => undefined,
+            );
+        }}
+      />
+      {judging.error ? (
+        <Text tone="text-salt-50" role="alert">
+          {ready
+            ? `Not written. ${sayFailure(judging.error)}`
+            : 'Not written: presses are still waiting for the server. They go as soon as it answers; then try again.'}
+        </Text>
+      ) : null}
+      <TakeBack state={state} press={press} fresh={() => ({ id: newId(), at: Date.now() })} />
+    </View>
+  );
+};

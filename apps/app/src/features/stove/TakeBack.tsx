@@ -1,0 +1,24 @@
+import type { CookEvent, CookState } from '@crustan/core/live';
+import { Button } from '../../ui/Button';
+import { useShow } from '../../words/useShow';
+import { EVENT_WORDS } from './stoveWords';
+
+interface TakeBackProps {
+  readonly state: CookState;
+  readonly press: (event: CookEvent) => void;
+  readonly fresh: () => { readonly id: string; readonly at: number };
+}
+
+/** Takes the last press back: undo rather than a question. */
+export const TakeBack = ({ state, press, fresh }: TakeBackProps) => {
+  const show = useShow();
+  const { lastPress } = state;
+  if (!lastPress) return null;
+  return (
+    <Button
+      kind="stovePlain"
+      label={`Take back ${EVENT_WORDS[lastPress.kind]}, ${show.clockSeconds(lastPress.at)}`}
+      onPress={() => press({ ...fresh(), kind: 'undo', of: lastPress.id })}
+    />
+  );
+};

@@ -1,0 +1,42 @@
+import { View } from 'react-native';
+import { bookApi, useCooksQuery } from '../../store/bookApi';
+import { cookResumed } from '../../store/stoveSlice';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { useShow } from '../../words/useShow';
+
+/** A cook older than this is not offered again, ms. */
+const STILL_ON = 12 * 3600 * 1000;
+
+/** Cooks the server knows that were never finished: started on another device, or lost here. */
+export const UnderWay = () => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const now = useNow(60_000);
+  const { data } = useCooksQuery(undefined, { refetchOnMountOrArgChange: true });
+  const open = data?.cooks.filter((cook) => !cook.finished && now - cook.createdAt < STILL_ON);
+  if (!open || open.length === 0) return null;
+  const resume = async (id: string): Promise<void> => {
+    const { data: cook } = await dispatch(
+      bookApi.endpoints.cook.initiate(id, { forceRefetch: true, subscribe: false }),
+    );
+    if (cook) dispatch(cookResumed(cook));
+  };
+  return (
+    <View className="gap-3">
+      <Text voice="head" tone="text-salt-50" heading={2}>
+        Under way
+      </Text>
+      {open.map((cook) => (
+        <Button
+          key={cook.id}
+          kind="stovePlain"
+          label={`${cook.title}, started ${show.clock(cook.createdAt)}`}
+          onPress={() => void resume(cook.id)}
+        />
+      ))}
+    </View>
+  );
+};

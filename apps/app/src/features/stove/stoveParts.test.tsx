@@ -1,0 +1,128 @@
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { cookState, type CookEvent, type DueStep } from '@crustan/core/live';
+import { renderWithStore } from '../../renderWithStore';
+import { unitsChosen } from '../../store/unitsSlice';
+import { planOf, uuid } from '../../testing';
+import { AddReading } from './AddReading';
+import { Countdown } from './Countdown';
+import { JudgeForm } from './JudgeForm';
+import { LastReading } from './LastReading';
+import { TakeBack } from './TakeBack';
+
+const T0 = Date.UTC(2026, 0, 2, 19, 0);
+const plan = planOf();
+
+describe('Countdown', () => {
+  beforeEach(() => jest.useFakeTimers({ now: T0 }));
+  afterEach(() => jest.useRealTimers());
+  const step: DueStep = { kind: 'turn', dueAt: T0 + 90_000 };
+
+  it('counts down to the step and then says how late it is', () => {
+    renderWithStore(<Countdown step={step} />);
+    expect(screen.getByRole('timer').getAttribute('aria-label')).toBe('1:30 left');
+    act(() => {
+      jest.advanceTimersByTime(60_000);
+    });
+    expect(screen.getByText('0:30')).toBeTruthy();
+    act(() => {
+      jest.advanceTimersByTime(45_000);
+    });
+    expect(screen.getByText('+0:15')).toBeTruthy();
+    expect(screen.getByRole('timer').getAttribute('aria-label')).toBe('0:15 late');
+  });
+});
+
+describe('AddReading', () => {
+  const show = (imperial = false) => {
+    const onRead = jest.fn();
+    const { store } = renderWithStore(<AddReading onRead={onRead} onClose={jest.fn()} />);
+    if (imperial) act(() => void store.dispatch(unitsChosen('imperial')));
+    return onRead;
+  };
+  const type = (label: string, text: string): void => {
+    fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+    fireEvent.click(screen.getByText('Keep reading'));
+  };
+
+  it('keeps a reading in Celsius, whichever unit it was typed in', () => {
+    const metric = show();
+    type('Core temperature in °C', '48,5');
+    expect(metric).toHaveBeenCalledWith(48.5);
+  });
+
+  it('reads Fahrenheit when the cook does', () => {
+    const imperial = show(true);
+    type('Core temperature in °F', '122');
+    expect(imperial.mock.calls[0][0]).toBeCloseTo(50, 9);
+  });
+
+  it.each(['', 'hot', '130', '-20'])('refuses %p and says what a core reads', (text) => {
+    const onRead = show();
+    type('Core temperature in °C', text);
+    expect(onRead).not.toHaveBeenCalled();
+    expect(screen.getByRole('alert').textContent).toContain('-5 °C to 120 °C');
+  });
+});
+
+describe('JudgeForm', () => {
+  const show = () => {
+    const onJudge = jest.fn();
+    renderWithStore(<JudgeForm busy={false} onJudge={onJudge} />);
+    const write = (): void => {
+      fireEvent.click(screen.getByText('Write it in the book'));
+    };
+    return { onJudge, write };
+  };
+
+  it('judges without a thermometer', async () => {
+    const { onJudge, write } = show();
+    fireEvent.click(screen.getByText('golden'));
+    fireEvent.change(screen.getByLabelText('Notes'), { target: { value: 'Again.' } });
+    write();
+    await waitFor(() => expect(onJudge).toHaveBeenCalled());
+    expect(onJudge.mock.calls[0][0]).toEqual({ crust: 'golden', notes: 'Again.' });
+  });
+
+  it('refuses an end no thermometer shows, with the range, and judges nothing', async () => {
+    const { onJudge, write } = show();
+    fireEvent.change(screen.getByLabelText('End temperature in °C'), { target: { value: '540' } });
+    write();
+    expect((await screen.findByRole('alert')).textContent).toContain('from 0 to 120 °C');
+    expect(onJudge).not.toHaveBeenCalled();
+  });
+});
+
+describe('what was pressed', () => {
+  const events: readonly CookEvent[] = [
+    { id: uuid(1), kind: 'in', at: T0 },
+    { id: uuid(2), kind: 'reading', at: T0 + 240_000, celsius: 40 },
+  ];
+  const state = cookState(plan, T0, events);
+
+  it('holds the last reading against the plan', () => {
+    renderWithStore(<LastReading state={state} />);
+    const planned = state.readings[0]?.planned ?? NaN;
+    expect(screen.getByText(/^40\.0 °C at /).textContent).toContain(
+      `${(40 - planned).toFixed(1)} °C over the plan’s ${planned.toFixed(0)}°`,
+    );
+  });
+
+  it('takes back the last press and names it', () => {
+    const press = jest.fn();
+    const fresh = () => ({ id: uuid(9), at: T0 + 250_000 });
+    renderWithStore(<TakeBack state={state} press={press} fresh={fresh} />);
+    fireEvent.click(screen.getByText(/^Take back the reading, /));
+    expect(press).toHaveBeenCalledWith({ ...fresh(), kind: 'undo', of: uuid(2) });
+  });
+
+  it('has nothing to take back before the first press', () => {
+    const { container } = renderWithStore(
+      <TakeBack
+        state={cookState(plan, T0, [])}
+        press={jest.fn()}
+        fresh={() => ({ id: uuid(9), at: T0 })}
+      />,
+    );
+    expect(container.textContent).toBe('');
+  });
+});

@@ -1,0 +1,26 @@
+/** What this device keeps between visits: small JSON under one prefix, written at once. */
+const PREFIX = 'crustan.';
+
+/** Reads a kept value; undefined when there is none or it no longer parses. */
+export const recall = <T>(
+  name: string,
+  parse: (value: unknown) => T | undefined,
+): T | undefined => {
+  try {
+    const text = localStorage.getItem(PREFIX + name);
+    return text === null ? undefined : parse(JSON.parse(text));
+  } catch {
+    return undefined;
+  }
+};
+
+/** Keeps a value; false when the device refuses (private window, full). */
+export const keep = (name: string, value: unknown): boolean => {
+  try {
+    if (value === undefined) localStorage.removeItem(PREFIX + name);
+    else localStorage.setItem(PREFIX + name, JSON.stringify(value));
+    return true;
+  } catch {
+    return false;
+  }
+};

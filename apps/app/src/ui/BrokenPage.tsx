@@ -1,0 +1,22 @@
+import { View } from 'react-native';
+import { Button } from './Button';
+import { Text } from './Text';
+
+interface Props {
+  readonly error: Error;
+  readonly retry: () => void;
+}
+
+/** What a cook sees when a page fails: nothing pressed is lost, and a way on. */
+export const BrokenPage = ({ error, retry }: Props) => (
+  <View className="flex-1 items-start justify-center gap-4 bg-salt-50 p-6">
+    <Text voice="head" heading={1}>
+      This page stopped working
+    </Text>
+    <Text>What you pressed at the stove is kept on this device. Try the page again.</Text>
+    <Text voice="small" tone="text-iron-500">
+      {error.message}
+    </Text>
+    <Button label="Try again" onPress={retry} />
+  </View>
+);

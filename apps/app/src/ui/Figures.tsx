@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Text } from './Text';
+
+export interface FigureItem {
+  readonly value: string;
+  readonly label: string;
+  /** What it was computed from and how sure it is. */
+  readonly why: string;
+}
+
+/** Figures set as type, each of which answers "why?" when tapped. */
+export const Figures = ({ items }: { readonly items: readonly FigureItem[] }) => {
+  const [open, setOpen] = useState<string>();
+  const shown = items.find(({ label }) => label === open);
+  return (
+    <View className="gap-2">
+      <View className="flex-row flex-wrap gap-x-6">
+        {items.map(({ value, label }) => (
+          <Pressable
+            key={label}
+            role="button"
+            aria-expanded={open === label}
+            aria-label={`${label}: ${value}. Why?`}
+            onPress={() => setOpen(open === label ? undefined : label)}
+            className="min-h-touch min-w-touch justify-center"
+          >
+            <Text voice="bigFigure">{value}</Text>
+            <Text
+              voice="note"
+              tone={open === label ? 'text-flame-light' : 'text-iron-500'}
+              className={open === label ? 'underline' : ''}
+            >
+              {label}
+            </Text>
+          </Pressable>
+        ))}
+      </View>
+      {shown ? (
+        <View className="border-l-2 border-flame-light pl-3" aria-live="polite">
+          <Text voice="small">{shown.why}</Text>
+        </View>
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,55 @@
+import type { ReactNode } from 'react';
+import { View, useWindowDimensions } from 'react-native';
+import { Link, usePathname } from 'expo-router';
+import { Text } from './Text';
+
+const PLACES = [
+  { href: '/', name: 'Plan' },
+  { href: '/stove', name: 'Stove' },
+  { href: '/book', name: 'Book' },
+  { href: '/kitchen', name: 'Kitchen' },
+] as const;
+
+/** From this width on the places stand in a rail. */
+export const WIDE = 1024;
+
+const isAt = (path: string, href: string): boolean =>
+  href === '/' ? path === '/' : path.startsWith(href);
+
+/** The places of the kitchen: a bar under the thumb on a phone, a rail on a wide screen. */
+export const Shell = ({ children }: { readonly children: ReactNode }) => {
+  const path = usePathname();
+  const { width } = useWindowDimensions();
+  const wide = width >= WIDE;
+  return (
+    <View className={`flex-1 bg-salt-50 ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
+      <View
+        role="navigation"
+        aria-label="Places"
+        className={`on-iron bg-iron-900 ${wide ? 'w-[84px] gap-1 pt-6' : 'h-[60px] flex-row'}`}
+      >
+        {PLACES.map(({ href, name }) => {
+          const here = isAt(path, href);
+          const edge = wide ? 'border-l-4' : 'border-t-4';
+          return (
+            <Link
+              key={href}
+              href={href}
+              aria-current={here ? 'page' : undefined}
+              className={`min-h-touch items-center justify-center ${wide ? 'py-3 text-center' : 'flex-1 pt-3 text-center'} ${edge} ${
+                here ? 'border-flame-dark' : 'border-transparent'
+              }`}
+            >
+              <Text voice="figure" tone={here ? 'text-salt-50' : 'text-iron-400'}>
+                {name}
+              </Text>
+            </Link>
+          );
+        })}
+      </View>
+      <View role="main" className="min-h-0 flex-1">
+        {children}
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,25 @@
+interface Props {
+  readonly label: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  /** What a screen reader says instead of the bare number. */
+  readonly says: string;
+  readonly onChange: (value: number) => void;
+}
+
+/** The browser's own range control: thumb, mouse, arrow keys and readers for nothing. */
+export const Slider = ({ label, value, least, most, step, says, onChange }: Props) => (
+  <input
+    type="range"
+    aria-label={label}
+    aria-valuetext={says}
+    min={least}
+    max={most}
+    step={step}
+    value={value}
+    onChange={(event) => onChange(event.target.valueAsNumber)}
+    style={{ width: '100%', height: 48, margin: 0, touchAction: 'pan-y' }}
+  />
+);

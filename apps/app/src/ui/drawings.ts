@@ -1,0 +1,2 @@
+export { CurveChart } from './CurveChart';
+export { RulerToScale } from './RulerToScale';

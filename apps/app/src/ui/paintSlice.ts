@@ -1,0 +1,149 @@
+import type { Species } from '@crustan/core/food';
+import type { SliceCells } from '@crustan/core/plan';
+import { crustPaint, fleshColour } from './ramps';
+
+/** A cut through the middle, to be drawn. Lengths m, temperatures C. */
+export interface SliceFigures {
+  readonly species: Species;
+  readonly cells: SliceCells;
+  /** Highest temperature of each cell, column by column. */
+  readonly peak: ArrayLike<number>;
+  /** Browning index of the first face down and the other. */
+  readonly browning: readonly [number, number];
+  /** Crust of the same faces. */
+  readonly crust: readonly [number, number];
+  /** Width of the cut. */
+  readonly width: number;
+  /** Skin and its fat on the first face, and a bone along one edge. */
+  readonly skin?: number | undefined;
+  readonly bone?: number | undefined;
+}
+
+/** Flesh hotter than this is all one colour: the ramps end here. */
+const HOTTEST_FLESH = 100;
+/** The thinnest crust still drawn: under it a thumbnail would show none. */
+const THINNEST_DRAWN = 0.0006;
+/** Browning under which no crust is drawn. */
+const NO_CRUST = 0.3;
+const BONE = [232, 222, 200] as const;
+const FAT = [240, 226, 196] as const;
+
+type Rgb = readonly [number, number, number];
+
+const rgbOf = (colour: string): Rgb => {
+  const parts = colour.match(/\d+/g) ?? [];
+  return [Number(parts[0]), Number(parts[1]), Number(parts[2])];
+};
+
+const tables = new Map<Species, readonly Rgb[]>();
+
+/** Colours to a degree: fine enough that no steps show. */
+const FINE = 8;
+
+/** The ramp of a species as a table. */
+const tableOf = (species: Species): readonly Rgb[] => {
+  const known = tables.get(species);
+  if (known) return known;
+  const made = Array.from({ length: FINE * HOTTEST_FLESH + 1 }, (_, i) =>
+    rgbOf(fleshColour(species, i / FINE)),
+  );
+  tables.set(species, made);
+  return made;
+};
+
+/** Where along a row of cell centres a place lies: the cell before it and how far on, for mixing. */
+const placesOf = (sizes: readonly number[], count: number, from: (i: number) => number) => {
+  const centres: number[] = [];
+  let edge = 0;
+  for (const size of sizes) {
+    centres.push(edge + size / 2);
+    edge += size;
+  }
+  const last = centres.length - 1;
+  const at = new Int32Array(count);
+  const on = new Float32Array(count);
+  for (let i = 0; i < count; i += 1) {
+    const x = from(i);
+    let k = 0;
+    while (k < last - 1 && (centres[k + 1] ?? 0) < x) k += 1;
+    const low = centres[k] ?? 0;
+    const high = centres[Math.min(last, k + 1)] ?? low;
+    at[i] = k;
+    on[i] = high > low ? Math.min(1, Math.max(0, (x - low) / (high - low))) : 0;
+  }
+  return { at, on };
+};
+
+/** Draws the line at a temperature in dashes this long, px. */
+const DASH = 4;
+
+/**
+ * Paints the slice, the face that went down first on top, as it is served.
+ * @param nx width, px; `ny` height
+ * @param line temperature to draw a dashed line at, C, for eyes that do not part reds from browns
+ * @returns RGBA, row by row from the top
+ */
+export const paintSlice = (
+  figures: SliceFigures,
+  nx: number,
+  ny: number,
+  line?: number,
+): Uint8ClampedArray<ArrayBuffer> => {
+  const { cells, peak, species, browning, crust, skin = 0, bone = 0 } = figures;
+  const { heights, widths, whole } = cells;
+  const rows = heights.length;
+  const columns = widths.length;
+  const thickness = heights.reduce((sum, size) => sum + size, 0);
+  const across = widths.reduce((sum, size) => sum + size, 0);
+  const table = tableOf(species);
+  const down = placesOf(heights, ny, (i) => ((i + 0.5) / ny) * thickness);
+  const along = placesOf(widths, nx, (i) => {
+    const x = (i + 0.5) / nx;
+    return whole ? x * across : Math.abs(2 * x - 1) * across;
+  });
+  const crustRows = (side: 0 | 1): number =>
+    browning[side] < NO_CRUST
+      ? 0
+      : Math.max(1, (Math.max(THINNEST_DRAWN, crust[side]) / thickness) * ny);
+  const top = crustRows(0);
+  const bottom = ny - crustRows(1);
+  const paint = [rgbOf(crustPaint(browning[0])), rgbOf(crustPaint(browning[1]))] as const;
+  const skinRows = (skin / thickness) * ny;
+  const boneFrom = bone > 0 ? nx * (1 - bone / across) : nx;
+  const out = new Uint8ClampedArray(nx * ny * 4);
+  const above = new Float32Array(nx);
+  for (let y = 0; y < ny; y += 1) {
+    const r = down.at[y] ?? 0;
+    const v = down.on[y] ?? 0;
+    let before = NaN;
+    for (let x = 0; x < nx; x += 1) {
+      const base = (along.at[x] ?? 0) * rows;
+      const next = columns > 1 ? base + rows : base;
+      const u = along.on[x] ?? 0;
+      const r1 = Math.min(rows - 1, r + 1);
+      const here = (peak[base + r] ?? 0) * (1 - v) + (peak[base + r1] ?? 0) * v;
+      const there = (peak[next + r] ?? 0) * (1 - v) + (peak[next + r1] ?? 0) * v;
+      const celsius = here * (1 - u) + there * u;
+      let colour: Rgb =
+        table[Math.round(FINE * Math.min(HOTTEST_FLESH, Math.max(0, celsius)))] ?? FAT;
+      if (x >= boneFrom) colour = BONE;
+      else if (y < skinRows) colour = FAT;
+      if (y < top && x < boneFrom) colour = paint[0];
+      else if (y >= bottom && x < boneFrom) colour = paint[1];
+      else if (line !== undefined && x < boneFrom && y >= skinRows) {
+        const crossed =
+          (x > 0 && before >= line !== celsius >= line) ||
+          (y > 0 && (above[x] ?? 0) >= line !== celsius >= line);
+        if (crossed && Math.floor((x + y) / DASH) % 2 === 0) colour = [20, 22, 24];
+      }
+      before = celsius;
+      above[x] = celsius;
+      const i = (y * nx + x) * 4;
+      out[i] = colour[0];
+      out[i + 1] = colour[1];
+      out[i + 2] = colour[2];
+      out[i + 3] = 255;
+    }
+  }
+  return out;
+};

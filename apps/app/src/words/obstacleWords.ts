@@ -1,0 +1,102 @@
+import type { Obstacle, PlanRequest, Remedy } from '@crustan/core/plan';
+import { sayDuration } from '@crustan/core/units';
+import { pieceName } from './cutWords';
+import type { Show } from './show';
+import { WAY_NAMES } from './wayWords';
+
+/** What is wrong with a plan, in a sentence. */
+export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show): string => {
+  const piece = pieceName(request);
+  switch (obstacle.reason) {
+    case 'burns':
+      return `The crust burns before the middle arrives: the core needs ${sayDuration(
+        Math.round(obstacle.cookSeconds / 30) * 30,
+      )} in this pan, and the crust is bitter well before.`;
+    case 'never':
+      return `This pan never gets the middle to ${show.temperature(request.target)}: after ${sayDuration(
+        obstacle.seconds,
+      )} it would peak at ${show.temperature(obstacle.highest)}.`;
+    case 'burner':
+      return `On its burner at full the pan settles at about ${show.temperature(
+        obstacle.settles,
+      )}; it does not reach ${show.temperature(request.pan)}.`;
+    case 'crowded':
+      return `At this weight and thickness the ${piece} would lie ${show.thickness(
+        obstacle.length,
+      )} long and ${show.thickness(obstacle.width)} wide; the pan is ${show.thickness(
+        obstacle.diameter,
+      )} across. Check the two figures, or cut it.`;
+    case 'tower':
+      return `At this weight and thickness the ${piece} would stand only ${show.thickness(
+        obstacle.width,
+      )} wide and would not lie on its face. Check the two figures.`;
+    case 'over':
+      return `Searing alone carries the middle to ${show.temperature(obstacle.lowest)}, past ${show.degrees(request.target)}: it is too thin for an oven as well.`;
+    case 'cool-oven':
+      return `An oven at ${show.temperature(obstacle.air)} is too cool: its middle would stop at ${show.temperature(obstacle.highest)}.`;
+    case 'locked':
+      return `This kitchen keeps to the published table: ${show.temperature(obstacle.minimum, 1)} at least for this food. The lock, and who is at the table tonight, are set in Kitchen.`;
+    case 'warm':
+      return `It starts at ${show.temperature(obstacle.start)}, as warm as it should end.`;
+  }
+};
+
+/** The change a remedy makes to the request. */
+export const remedyChange = (remedy: Remedy, request: PlanRequest): Partial<PlanRequest> => {
+  switch (remedy.kind) {
+    case 'thickness':
+      return { thickness: remedy.thickness };
+    case 'pan':
+      return { pan: remedy.pan };
+    case 'way':
+      return { way: remedy.way };
+    case 'oven':
+      return request.way === 'sear-oven' ? { hotOven: remedy.air } : { lowOven: remedy.air };
+    case 'target':
+      return { target: remedy.target };
+  }
+};
+
+/** What would work, as a button says it. */
+export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): string => {
+  switch (remedy.kind) {
+    case 'thickness':
+      return remedy.thickness < request.thickness
+        ? `Thinner: ${show.thickness(remedy.thickness)}`
+        : `Thicker: ${show.thickness(remedy.thickness)}`;
+    case 'pan':
+      return remedy.pan < request.pan
+        ? `Cooler pan: ${show.temperature(remedy.pan)}`
+        : `Hotter pan: ${show.temperature(remedy.pan)}`;
+    case 'way':
+      return WAY_NAMES[remedy.way];
+    case 'oven':
+      return `Oven at ${show.temperature(remedy.air)}`;
+    case 'target':
+      return `End at ${show.temperature(remedy.target)}`;
+  }
+};
+
+/** The same in a few words, for a way among others. */
+export const sayBriefly = (obstacle: Obstacle, show: Show): string => {
+  switch (obstacle.reason) {
+    case 'burns':
+      return 'Cannot: the crust burns before the middle arrives.';
+    case 'over':
+      return 'Cannot: the sears alone carry it past the end you want.';
+    case 'never':
+      return `Cannot: the middle stops at ${show.degrees(obstacle.highest)}.`;
+    case 'cool-oven':
+      return `Cannot: the oven is too cool; the middle stops at ${show.degrees(obstacle.highest)}.`;
+    case 'burner':
+      return `Cannot: this burner leaves the pan at ${show.degrees(obstacle.settles)}.`;
+    case 'crowded':
+      return 'Cannot: the pan does not hold it.';
+    case 'tower':
+      return 'Cannot: it would not lie on its face.';
+    case 'locked':
+      return `Cannot: under the table's ${show.degrees(obstacle.minimum)}.`;
+    case 'warm':
+      return 'Cannot: it is as warm already.';
+  }
+};

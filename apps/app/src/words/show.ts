@@ -1,0 +1,51 @@
+import { showNumber, showQuantity, UNITS, type UnitSystem } from '@crustan/core/units';
+
+/** How every figure on a screen is written, in the cook's own units. */
+export interface Show {
+  readonly units: UnitSystem;
+  /** `54°`: the unit is said once, at the top of the page. */
+  readonly degrees: (celsius: number, decimals?: number) => string;
+  /** `54 °C`. */
+  readonly temperature: (celsius: number, decimals?: number) => string;
+  /** `1.5 °C` of difference. */
+  readonly difference: (kelvin: number) => string;
+  readonly thickness: (metres: number) => string;
+  /** Fine lengths, such as a crust. */
+  readonly depth: (metres: number) => string;
+  readonly weight: (kilograms: number) => string;
+  /** `19:30`. */
+  readonly clock: (ms: number) => string;
+  /** `19:30:15`. */
+  readonly clockSeconds: (ms: number) => string;
+  /** `Sun 22 Nov, 19:30`. */
+  readonly day: (ms: number) => string;
+  /** `Sun 22`. */
+  readonly weekday: (ms: number) => string;
+  /** `°C · mm · g`. */
+  readonly symbols: string;
+}
+
+/** The browser's own calendar; the kitchen runs on a 24-hour clock. */
+const timeFormat = (options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', ...options });
+const CLOCK = timeFormat({});
+const CLOCK_SECONDS = timeFormat({ second: '2-digit' });
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric' });
+const DAY = timeFormat({ weekday: 'short', day: 'numeric', month: 'short' });
+
+export const showIn = (units: UnitSystem): Show => ({
+  units,
+  degrees: (celsius, decimals) => `${showNumber('temperature', celsius, units, decimals)}°`,
+  temperature: (celsius, decimals) => showQuantity('temperature', celsius, units, decimals),
+  difference: (kelvin) => showQuantity('temperatureDifference', kelvin, units),
+  thickness: (metres) => showQuantity('thickness', metres, units),
+  depth: (metres) => showQuantity('thickness', metres, units, units === 'metric' ? 1 : 2),
+  weight: (kilograms) => showQuantity('weight', kilograms, units),
+  clock: (ms) => CLOCK.format(ms),
+  clockSeconds: (ms) => CLOCK_SECONDS.format(ms),
+  day: (ms) => DAY.format(ms),
+  weekday: (ms) => WEEKDAY.format(ms),
+  symbols: (['temperature', 'thickness', 'weight'] as const)
+    .map((kind) => UNITS[units][kind].symbol)
+    .join(' · '),
+});

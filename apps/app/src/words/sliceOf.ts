@@ -1,0 +1,24 @@
+import { footprint } from '@crustan/core/food';
+import type { CookPlan, SliceFrame, Slices } from '@crustan/core/plan';
+import { cutOf } from '@crustan/core/plan/request';
+import type { SliceFigures } from '../ui/paintSlice';
+
+/** The slice of a plan at a frame, or at the end. Crust grows with its browning. */
+export const sliceOf = (
+  plan: Pick<CookPlan, 'request' | 'browning' | 'crust'>,
+  { cells, frames }: Slices,
+  frame?: SliceFrame,
+): SliceFigures => {
+  const cut = cutOf(plan.request);
+  const shown = frame ?? frames.at(-1);
+  return {
+    species: cut.species,
+    cells,
+    peak: shown?.peak ?? [],
+    browning: shown?.browning ?? plan.browning,
+    crust: plan.crust,
+    width: footprint(cut, plan.request.weight, plan.request.thickness).width,
+    skin: cut.skin?.thickness,
+    bone: cells.whole && cells.widths.length > 1 ? cut.bone : undefined,
+  };
+};

@@ -1,0 +1,173 @@
+import { fatOf } from '@crustan/core/gear/fats';
+import type { PanOnBurner } from '@crustan/core/gear/pan';
+import type { CookPlan } from '@crustan/core/plan';
+import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
+import { cutOf } from '@crustan/core/plan/request';
+import type { RunStep } from '@crustan/core/schedule/run';
+import { sayDuration } from '@crustan/core/units';
+import type { Show } from './show';
+
+/** A step of the run: what to do, and why or how. */
+export interface StepWords {
+  readonly does: string;
+  readonly why: string;
+}
+
+type PlanFigures = Pick<
+  CookPlan,
+  | 'request'
+  | 'legs'
+  | 'turns'
+  | 'pullAt'
+  | 'pullCore'
+  | 'doneCore'
+  | 'peakCore'
+  | 'peakAfter'
+  | 'cookSeconds'
+  | 'restSeconds'
+>;
+
+const COVER = { open: 'open, on a rack', loose: 'loosely tented', wrapped: 'wrapped' } as const;
+
+const rounded = (seconds: number): string =>
+  sayDuration(seconds > 120 ? Math.round(seconds / 15) * 15 : Math.round(seconds / 5) * 5);
+
+/** `a day`, `2 days`, `12 hours`: how long ahead, as cooks say it. */
+export const sayAhead = (seconds: number): string => {
+  if (seconds < 5400) return `${Math.round(seconds / 60)} min`;
+  const hours = Math.round(seconds / 3600);
+  if (hours < 24) return `${hours} hours`;
+  const days = Math.round(hours / 24);
+  return days === 1 ? 'a day' : `${days} days`;
+};
+
+/** The words of a step, from the plan's own figures. */
+export const stepWords = (
+  step: RunStep,
+  plan: PlanFigures,
+  show: Show,
+  pan: PanOnBurner,
+  /** The oven's air over its dial, K. */
+  ovenOffset = 0,
+): StepWords => {
+  const { request, legs } = plan;
+  const cut = cutOf(request);
+  const leg = step.leg === undefined ? undefined : legs[step.leg];
+  const fat = fatOf(request.fat).name;
+  switch (step.kind) {
+    case 'salt':
+      return {
+        does: `Salt it, ${sayAhead(request.saltAhead)} ahead`,
+        why: 'on a rack in the fridge, uncovered: it goes in and the face dries',
+      };
+    case 'temper':
+      return {
+        does: 'Out of the fridge',
+        why: `${rounded(request.temper)} on the counter; it counts towards the two hours`,
+      };
+    case 'oven-on': {
+      const oven = legs.find(({ kind }) => kind === 'oven');
+      const air = oven?.air ?? 0;
+      const dial = Math.round(air - ovenOffset);
+      return {
+        does:
+          dial === Math.round(air)
+            ? `Oven on, to ${show.degrees(air)}`
+            : `Oven on, dial at ${show.degrees(dial)} for ${show.degrees(air)} of air`,
+        why: `${rounded((oven?.at ?? 0) - step.at)} before it is wanted: walls and rack lag behind the air`,
+      };
+    }
+    case 'ready': {
+      const dry = request.surface === 'dry' ? 'Pat it dry, ' : '';
+      const salt = request.saltAhead < 600 ? 'salt it, ' : '';
+      const does = `${dry}${salt}set out`;
+      const butter = request.baste > 0 ? ', butter and herbs' : '';
+      return {
+        does: does.charAt(0).toUpperCase() + does.slice(1),
+        why: `oil, tongs, thermometer, board, rack, dry towel, lid${butter}`,
+      };
+    }
+    case 'preheat':
+      return {
+        does: `Dry pan on full, to ${show.degrees(request.pan)}`,
+        why: `${pan.mass} kg of iron on ${pan.power / 1000} kW of ${pan.burner}; extractor on first`,
+      };
+    case 'in':
+      if (leg?.kind === 'oven') {
+        return {
+          does: `Into the oven at ${show.degrees(leg.air ?? 0)}`,
+          why: `on a rack over a tray, the probe in the middle; about ${rounded(leg.seconds)}`,
+        };
+      }
+      if (leg?.kind === 'edge') {
+        return {
+          does: 'Stand it on its fat edge',
+          why: `${rounded(leg.seconds)} with the tongs, until it has coloured`,
+        };
+      }
+      return request.way === 'cold-pan' || (cut.skin && leg?.kind === 'sear' && step.at === 0)
+        ? {
+            does: request.way === 'skin-down' ? 'In, skin down' : 'Skin down in the cold pan',
+            why:
+              request.way === 'skin-down'
+                ? `a spoon of ${fat}; press it flat for half a minute`
+                : 'scored, no oil, burner half-way; pour the fat off as it melts',
+          }
+        : {
+            does: `A spoon of ${fat}, and in, away from you`,
+            why:
+              request.surface === 'wet'
+                ? 'it will spit: the water boils off first'
+                : 'press it flat',
+          };
+    case 'flat':
+      return { does: 'Lay it on its face', why: 'away from you, and press it flat' };
+    case 'turn':
+      return {
+        does: 'Turn it',
+        why:
+          leg?.kind === 'oven'
+            ? 'half-way; be quick, the door costs heat'
+            : `${rounded(step.at - (leg?.at ?? 0))} on this side`,
+      };
+    case 'turns':
+      return {
+        does: `Turn it every ${request.every} s`,
+        why: `${plan.turns.length} turns, to fresh hot iron each time`,
+      };
+    case 'butter':
+      return {
+        does: 'Burner down, butter in, baste',
+        why: `${rounded(leg?.seconds ?? 0)}; foaming, never brown. Allergen: milk`,
+      };
+    case 'edges':
+      return { does: 'Roll it round its edges', why: rounded(leg?.seconds ?? 0) };
+    case 'into-oven':
+      return {
+        does: `Into the oven at ${show.degrees(leg?.air ?? 0)}`,
+        why: `${
+          request.ovenOn === 'pan' && leg?.pan !== undefined
+            ? 'in its pan: sleeve on the handle'
+            : 'on a rack over a tray, the probe in the middle'
+        }; about ${rounded(leg?.seconds ?? 0)}`,
+      };
+    case 'out':
+      return {
+        does: pullsFromOven(plan)
+          ? `Out of the oven at ${show.degrees(plan.pullCore)}, into the pan`
+          : 'Out of the oven, into the pan',
+        why: 'probe out first, with a towel; the pan is hot by now',
+      };
+    case 'pull':
+      return {
+        does: pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,
+        why: `rests ${COVER[request.cover]}; climbs to ${show.degrees(plan.peakCore)} in ${rounded(
+          Math.max(0, plan.peakAfter),
+        )}`,
+      };
+    case 'slice':
+      return { does: 'Slice and salt', why: cut.slicing };
+    case 'plate':
+      return { does: 'On the plate', why: 'a warm one' };
+  }
+};

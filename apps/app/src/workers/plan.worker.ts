@@ -1,0 +1,120 @@
+import { expose, transfer } from 'comlink';
+import {
+  loadingOf,
+  planWay,
+  replay,
+  saltSchools,
+  temperSchools,
+  thicknessToAsk,
+  thinEnd,
+  turnKnobs,
+  type ActualTimes,
+  type CookPlan,
+  type PlanRequest,
+  type PlanUpdate,
+  type Slices,
+} from '@crustan/core/plan';
+import type { PanOnBurner } from '@crustan/core/gear';
+
+/** Longest the worker computes without looking whether it is still wanted, ms. */
+const SPELL = 12;
+
+/** What every job is planned on. */
+export interface PlannedOn {
+  readonly pan: PanOnBurner;
+  /** The table's figure, for a kitchen that keeps to it, C. */
+  readonly minimum: number | undefined;
+}
+
+/** One way to plan: in full for the chosen one, else its figures alone. */
+export interface PlanJob {
+  readonly request: PlanRequest;
+  readonly inFull: boolean;
+}
+
+/** What a worker says of its jobs: an update of the nth, or that the nth is finished. */
+export type TellJob = (job: number, update: PlanUpdate | null) => void;
+
+/** An update whose slices are moved to the page, not copied. */
+const handedOver = (update: PlanUpdate): PlanUpdate =>
+  'slices' in update
+    ? transfer(
+        update,
+        update.slices.frames.map(({ peak }) => peak.buffer),
+      )
+    : update;
+
+let wanted = 0;
+
+/** Lets messages in. A zero timeout is clamped to 4 ms when nested; a channel is not. */
+const breathe = (): Promise<void> =>
+  new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
+    port2.postMessage(null);
+  });
+
+/** Runs a search to its end; undefined once another question has come. */
+const finish = async <T>(search: Generator<null, T>): Promise<T | undefined> => {
+  wanted += 1;
+  const mine = wanted;
+  let spell = performance.now();
+  for (;;) {
+    const step = search.next();
+    if (step.done === true) return step.value;
+    if (performance.now() - spell < SPELL) continue;
+    await breathe();
+    if (mine !== wanted) return undefined;
+    spell = performance.now();
+  }
+};
+
+const service = {
+  /**
+   * Plans jobs in order: the first until its window is known, then the others, then what is left
+   * of the first. A later call drops this one.
+   */
+  plan: async (jobs: readonly PlanJob[], on: PlannedOn, tell: TellJob): Promise<void> => {
+    wanted += 1;
+    const mine = wanted;
+    let spell = performance.now();
+    const runs = jobs.map(({ request, inFull }) => planWay(request, { ...on, inFull }));
+    /** Runs one job until it ends or says what is waited for; false when no longer wanted. */
+    const run = async (job: number, until?: PlanUpdate['kind']): Promise<boolean> => {
+      for (;;) {
+        const step = runs[job]?.next();
+        if (!step || step.done === true) {
+          tell(job, null);
+          return true;
+        }
+        const update = step.value;
+        if (update !== null) tell(job, handedOver(update));
+        else if (performance.now() - spell < SPELL) continue;
+        await breathe();
+        if (mine !== wanted) return false;
+        spell = performance.now();
+        if (update !== null && update.kind === until) return true;
+      }
+    };
+    if (!(await run(0, 'window'))) return;
+    for (let job = 1; job < jobs.length; job += 1) if (!(await run(job))) return;
+    await run(0);
+  },
+  salt: (request: PlanRequest) => finish(saltSchools(request)),
+  temper: (request: PlanRequest) => finish(temperSchools(request)),
+  knobs: (request: PlanRequest) => finish(turnKnobs(request)),
+  thickness: (request: PlanRequest) => finish(thicknessToAsk(request)),
+  thinEnd: (request: PlanRequest, thin: number) => finish(thinEnd(request, thin)),
+  loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),
+  /** What the model makes of the times a cook really kept. */
+  replay: (
+    plan: Pick<CookPlan, 'request' | 'legs'>,
+    times: ActualTimes,
+  ): { readonly plan: CookPlan; readonly slices: Slices } | undefined => replay(plan, times),
+};
+
+export type PlanService = typeof service;
+expose(service);

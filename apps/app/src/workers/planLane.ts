@@ -1,0 +1,253 @@
+import { useSyncExternalStore } from 'react';
+import { cutOf } from '@crustan/core/plan/request';
+import { WAYS, waysFor, type Way } from '@crustan/core/plan/way';
+import type {
+  CookPlan,
+  Obstacle,
+  PlanRequest,
+  PlanSpread,
+  PlanUpdate,
+  PullWindow,
+  Remedy,
+  Slices,
+} from '@crustan/core/plan';
+import { plannedOn } from '../store/kitchenSlice';
+import type { AppStore } from '../store/store';
+import type { PlanJob, PlannedOn } from './plan.worker';
+import { knownPlan, planJobs, type JobListener } from './planner';
+
+/** A plan as far as it is known. While it is stale it belongs to an earlier request. */
+export interface PlanView {
+  readonly stale: boolean;
+  /** Whether anything more is still being computed. */
+  readonly computing: boolean;
+  readonly plan?: CookPlan | undefined;
+  readonly slices?: Slices | undefined;
+  readonly window?: PullWindow | undefined;
+  readonly spread?: PlanSpread | undefined;
+  readonly obstacle?: Obstacle | undefined;
+  readonly remedies?: readonly Remedy[] | undefined;
+  /** The worker itself failed: in its words. */
+  readonly broken?: string | undefined;
+}
+
+const NOTHING: PlanView = { stale: true, computing: true };
+
+/** What a way among others shows: it is the same object while only an answer is awaited. */
+export type WayFigures = Pick<PlanView, 'plan' | 'slices' | 'window' | 'obstacle'>;
+
+const figuresOf = (view: PlanView, before: WayFigures): WayFigures => {
+  const { plan, slices, window, obstacle } = view;
+  const same =
+    plan === before.plan &&
+    slices === before.slices &&
+    window === before.window &&
+    obstacle === before.obstacle;
+  return same ? before : { plan, slices, window, obstacle };
+};
+
+const told = (view: PlanView, update: PlanUpdate): PlanView => {
+  switch (update.kind) {
+    case 'plan':
+      // Known from when this was a way among others: no step back to the quick answer.
+      if (update.quick && view.plan && !view.stale) return view;
+      // A second plan is the same one on the section: what refined the first still stands.
+      return {
+        ...(view.stale ? NOTHING : view),
+        stale: false,
+        obstacle: undefined,
+        plan: update.plan,
+        slices: update.slices,
+      };
+    case 'slices':
+      return { ...view, slices: update.slices };
+    case 'obstacle':
+      return {
+        stale: false,
+        computing: true,
+        obstacle: update.obstacle,
+        remedies: update.remedies,
+      };
+    case 'window':
+      return { ...view, window: update.window };
+    case 'spread':
+      return { ...view, spread: update.spread };
+    case 'remedies':
+      return { ...view, remedies: update.remedies };
+  }
+};
+
+/**
+ * One way's plan, followed from its worker: only what shows this way is drawn again when an answer
+ * comes.
+ */
+export class PlanLane implements JobListener {
+  private view = NOTHING;
+  private shown: WayFigures = {};
+  private asked = '';
+  private satisfied = false;
+  private readonly listeners = new Set<() => void>();
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly snapshot = (): PlanView => this.view;
+
+  readonly figures = (): WayFigures => this.shown;
+
+  /** The answer to what was asked last, once it is there and no longer stale. */
+  settled(): Promise<PlanView> {
+    return new Promise((resolve) => {
+      if (!this.view.stale) {
+        resolve(this.view);
+        return;
+      }
+      const stop = this.subscribe(() => {
+        if (this.view.stale) return;
+        stop();
+        resolve(this.view);
+      });
+    });
+  }
+
+  private show(view: PlanView): void {
+    this.view = view;
+    this.shown = figuresOf(view, this.shown);
+    for (const listener of this.listeners) listener();
+  }
+
+  /**
+   * Asks for a job; the last answer stays, marked stale, until the next comes.
+   * @returns whether a worker must still compute it
+   */
+  ask(job: PlanJob, on: PlannedOn): boolean {
+    const asked = JSON.stringify([job, on]);
+    if (asked === this.asked && this.satisfied) return false;
+    const again = asked === this.asked;
+    this.asked = asked;
+    const known = knownPlan(job, on);
+    this.satisfied = known?.whole ?? false;
+    if (known) this.show({ ...known.updates.reduce(told, NOTHING), computing: !known.whole });
+    else if (!again) this.show({ ...this.view, stale: true, computing: true });
+    return !this.satisfied;
+  }
+
+  /** Hears for what is asked now; what belongs to an earlier request is not heard. */
+  listener(): JobListener {
+    const { asked } = this;
+    const wanted = (): boolean => this.asked === asked;
+    return {
+      told: (update) => {
+        if (wanted()) this.told(update);
+      },
+      finished: () => {
+        if (wanted()) this.finished();
+      },
+    };
+  }
+
+  told(update: PlanUpdate): void {
+    this.show(told(this.view, update));
+  }
+
+  finished(): void {
+    this.satisfied = true;
+    this.show({ ...this.view, computing: false });
+  }
+
+  broke(why: string): void {
+    this.show({ stale: false, computing: false, broken: why });
+  }
+}
+
+const laneEntries = WAYS.map((way) => [way, new PlanLane()] as const);
+const lanes = new Map<Way, PlanLane>(laneEntries);
+
+/** The lane of a way. */
+export const laneOf = (way: Way): PlanLane => {
+  const lane = lanes.get(way);
+  if (!lane) throw new Error(`no lane for ${way}`);
+  return lane;
+};
+
+/** What is known of one way's plan. */
+export const usePlanView = (way: Way): PlanView => {
+  const lane = laneOf(way);
+  return useSyncExternalStore(lane.subscribe, lane.snapshot);
+};
+
+/** What a way among others shows. */
+export const useWayFigures = (way: Way): WayFigures => {
+  const lane = laneOf(way);
+  return useSyncExternalStore(lane.subscribe, lane.figures);
+};
+
+/** The workers side by side: the chosen way begins one, the others follow on both. */
+const WORKERS = ['a', 'b'] as const;
+
+/** The second worker begins so much later: the chosen way's first figures come first, ms. */
+export const HEAD_START = 60;
+let second: ReturnType<typeof setTimeout> | undefined;
+
+interface Wanted {
+  readonly lane: PlanLane;
+  readonly job: PlanJob;
+}
+
+/** Asks every way's lane, and has the workers compute what is not known. */
+export const planAllWays = (request: PlanRequest, on: PlannedOn): void => {
+  const ways = waysFor(cutOf(request));
+  const chosen = ways.includes(request.way) ? request.way : (ways[0] ?? request.way);
+  const wanted = [chosen, ...ways.filter((way) => way !== chosen)].flatMap((way): Wanted[] => {
+    const job = { request: { ...request, way }, inFull: way === chosen };
+    const lane = laneOf(way);
+    return lane.ask(job, on) ? [{ lane, job }] : [];
+  });
+  clearTimeout(second);
+  const start = (name: string, share: readonly Wanted[]): void => {
+    if (share.length === 0) return;
+    const lanesOfShare = share.map(({ lane }) => lane);
+    planJobs(
+      name,
+      share.map(({ job }) => job),
+      on,
+      lanesOfShare.map((lane) => lane.listener()),
+    ).catch((error: unknown) => {
+      for (const lane of lanesOfShare) lane.broke(String(error));
+    });
+  };
+  const [first, other] = WORKERS;
+  const share = (i: number): readonly Wanted[] => wanted.filter((_, at) => at % 2 === i);
+  start(first, share(0));
+  second = setTimeout(() => start(other, share(1)), HEAD_START);
+};
+
+/** Has every lane plan the draft, now and whenever it changes; returns how to stop. */
+export const followDraft = (store: AppStore): (() => void) => {
+  const asked = () => {
+    const { draft, kitchen } = store.getState();
+    return { request: draft.request, kitchen };
+  };
+  const plan = ({ request, kitchen }: ReturnType<typeof asked>): void =>
+    planAllWays(request, plannedOn(kitchen, cutOf(request).species));
+  let last = asked();
+  plan(last);
+  let due: ReturnType<typeof setTimeout> | undefined;
+  const stop = store.subscribe(() => {
+    const now = asked();
+    const moved = now.request !== last.request || now.kitchen !== last.kitchen;
+    last = now;
+    // In a task of its own, after the one that moves the control under the thumb.
+    if (moved)
+      due ??= setTimeout(() => {
+        due = undefined;
+        plan(last);
+      }, 0);
+  });
+  return () => {
+    stop();
+    clearTimeout(due);
+  };
+};

@@ -1,0 +1,110 @@
+import { describe, expect, it } from '@jest/globals';
+import { cookResultSchema, planFileResultSchema, problemSchema } from '@crustan/core/formats';
+import { planCommand, simulateCommand } from './commands';
+import { jsonSchemas } from './schemas';
+
+/** Every kind of stage, and every key, that the documented file has. */
+const COOK = {
+  format: 'crustan-cook/1',
+  piece: {
+    tissue: 'lean-beef',
+    thickness: 0.04,
+    radius: 0.065,
+    start: 6,
+    layers: [{ tissue: 'duck-skin', thickness: 0.006 }],
+  },
+  stages: [
+    { kind: 'sear', pan: 230, seconds: 240, thenFlip: true },
+    { kind: 'turns', pan: 230, every: 30, count: 16 },
+    { kind: 'oven', air: 110, h: 12, untilCore: 46, maxSeconds: 14_400 },
+    { kind: 'oven', air: 190, h: 12, pan: 180, seconds: 600 },
+    { kind: 'rest', cover: 'open', seconds: 600 },
+    { kind: 'counter', air: 22, seconds: 2700 },
+  ],
+};
+const PLAN = {
+  format: 'crustan-plan/1',
+  cut: 'flat-iron',
+  thickness: 0.02,
+  weight: 0.25,
+  start: 5,
+  surface: 'wet',
+  pan: 220,
+  turning: 'often',
+  target: 55,
+  cover: 'open',
+  plateAt: '2026-11-24T19:30:00+01:00',
+};
+
+describe('the command line', () => {
+  it('simulates a file into the documented result', () => {
+    const { refused, json } = simulateCommand(COOK);
+    expect(refused).toBe(false);
+    const result = cookResultSchema.parse(json);
+    expect(result.stages.map(({ kind }) => kind)).toEqual(COOK.stages.map(({ kind }) => kind));
+    expect(result.stages[0]?.seconds).toBeCloseTo(240, 6);
+    // The skin went down first, and is up after the first sear's flip and sixteen more.
+    expect(result.stages[1]?.browning[1]).toBeGreaterThan(0);
+    expect(Math.abs(result.energyError)).toBeLessThan(1e-3);
+  });
+
+  const withOven = (oven: object) => ({ ...COOK, stages: [{ kind: 'oven', h: 12, ...oven }] });
+  it.each([
+    ['a key it does not know', { ...COOK, colour: 'red' }, 'colour', 'not a known key'],
+    ['one deep inside', withOven({ air: 90, seconds: 9, fan: 1 }), 'stages[0].fan', 'not a known'],
+    ['no number', withOven({ air: NaN, seconds: 9 }), 'stages[0].air', '-20 to 350 C'],
+    ['an infinity', withOven({ air: Infinity, seconds: 9 }), 'stages[0].air', '-20 to 350 C'],
+    ['a negative time', withOven({ air: 90, seconds: -1 }), 'stages[0].seconds', '0 to 86400 s'],
+    ['no end', withOven({ air: 90 }), 'stages[0].seconds', 'untilCore with maxSeconds'],
+    [
+      'an end that cannot come',
+      withOven({ air: 50, untilCore: 60, maxSeconds: 99 }),
+      'stages[0].untilCore',
+      'under 50 C',
+    ],
+    [
+      'layers thicker than the piece',
+      { ...COOK, piece: { ...COOK.piece, layers: [{ tissue: 'duck-skin', thickness: 0.05 }] } },
+      'piece.layers',
+      "the piece's 0.04 m",
+    ],
+    ['an absurd size', { ...COOK, piece: { ...COOK.piece, radius: 3 } }, 'piece.radius', '0.3 m'],
+  ])('refuses %s', (_what, file, path, says) => {
+    const { refused, json } = simulateCommand(file);
+    expect(refused).toBe(true);
+    const [error] = problemSchema.parse(json).errors ?? [];
+    expect(error?.path).toBe(path);
+    expect(error?.message).toContain(says);
+  });
+
+  it('plans a file into the documented result, its run ending on the plate', () => {
+    const result = planFileResultSchema.parse(planCommand(PLAN).json);
+    if (!result.feasible) throw new Error('not feasible');
+    expect(Math.abs(result.plan.peakCore - 55)).toBeLessThan(0.2);
+    expect(Date.parse(result.run.at(-1)?.clock ?? '')).toBeCloseTo(Date.parse(PLAN.plateAt), -1);
+  });
+
+  it('says what hinders a plan, and what would work', () => {
+    const result = planFileResultSchema.parse(
+      planCommand({ ...PLAN, thickness: 0.05, weight: 0.7, pan: 250 }).json,
+    );
+    if (result.feasible) throw new Error('feasible');
+    expect(result.obstacle.reason).toBe('burns');
+    expect(result.remedies.length).toBeGreaterThan(0);
+  });
+
+  it('refuses with a problem that names the path and the range', () => {
+    const { refused, json } = planCommand({ ...PLAN, thickness: 2, plateAt: 'tonight' });
+    expect(refused).toBe(true);
+    const { errors } = problemSchema.parse(json);
+    expect(errors?.map(({ path }) => path)).toEqual(['thickness', 'plateAt']);
+    expect(errors?.[0]?.message).toContain('0.003 to 0.12 m');
+  });
+
+  it('describes every format as JSON Schema', () => {
+    for (const [name, schema] of jsonSchemas()) {
+      expect(name).toMatch(/^[a-z0-9-]+$/);
+      expect(schema).toMatchObject({ $schema: expect.stringContaining('json-schema.org') });
+    }
+  });
+});

@@ -1,0 +1,73 @@
+import {
+  cookFileSchema,
+  cookOfFile,
+  keptPlan,
+  planFileSchema,
+  problemOf,
+} from '@crustan/core/formats';
+import { simulate } from '@crustan/core/heat';
+import {
+  planWay,
+  type CookPlan,
+  type Obstacle,
+  type PlanSpread,
+  type PullWindow,
+  type Remedy,
+} from '@crustan/core/plan';
+import { inAtFor, runOf } from '@crustan/core/schedule';
+import type { z } from 'zod';
+
+/** What a command made of its file: JSON to print, and whether it was refused. */
+export interface Outcome {
+  readonly refused: boolean;
+  readonly json: unknown;
+}
+
+const withParsed = <T extends z.ZodType>(
+  schema: T,
+  value: unknown,
+  run: (parsed: z.output<T>) => unknown,
+): Outcome => {
+  const parsed = schema.safeParse(value);
+  return parsed.success
+    ? { refused: false, json: run(parsed.data) }
+    : { refused: true, json: problemOf(parsed.error) };
+};
+
+const since = (begin: number): number => Number((performance.now() - begin).toFixed(2));
+
+/** `crustan simulate FILE`: a crustan-cook/1 run through its stages. */
+export const simulateCommand = (value: unknown): Outcome =>
+  withParsed(cookFileSchema, value, (file) => {
+    const begin = performance.now();
+    const result = simulate(cookOfFile(file));
+    return { format: 'crustan-cook-result/1', elapsedMs: since(begin), ...result };
+  });
+
+/** `crustan plan FILE`: a crustan-plan/1 solved, with its run counted back from the plate. */
+export const planCommand = (value: unknown): Outcome =>
+  withParsed(planFileSchema, value, ({ format: _format, plateAt, ...request }) => {
+    const begin = performance.now();
+    let plan: CookPlan | undefined;
+    let window: PullWindow | undefined;
+    let spread: PlanSpread | undefined;
+    let obstacle: Obstacle | undefined;
+    let remedies: readonly Remedy[] = [];
+    for (const update of planWay(request)) {
+      if (update?.kind === 'plan') plan = update.plan;
+      if (update?.kind === 'window') window = update.window;
+      if (update?.kind === 'spread') spread = update.spread;
+      if (update?.kind === 'obstacle') obstacle = update.obstacle;
+      if (update?.kind === 'obstacle' || update?.kind === 'remedies') {
+        remedies = update.remedies ?? remedies;
+      }
+    }
+    const head = { format: 'crustan-plan-result/1', elapsedMs: since(begin) };
+    if (!plan) return { ...head, feasible: false, obstacle, remedies };
+    const run = runOf(plan);
+    const inAt = plateAt === undefined ? undefined : inAtFor(run, Date.parse(plateAt));
+    const steps = run.steps.map((step) =>
+      inAt === undefined ? step : { ...step, clock: new Date(inAt + step.at * 1000).toISOString() },
+    );
+    return { ...head, feasible: true, plan: keptPlan(plan), window, spread, remedies, run: steps };
+  });

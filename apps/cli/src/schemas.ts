@@ -1,0 +1,37 @@
+import {
+  cookFileSchema,
+  cookListSchema,
+  cookRecordSchema,
+  cookResultSchema,
+  cookStartSchema,
+  judgementSchema,
+  planFileResultSchema,
+  planFileSchema,
+  planListSchema,
+  planRecordSchema,
+  problemSchema,
+} from '@crustan/core/formats';
+import { z } from 'zod';
+
+const SCHEMAS = {
+  'crustan-cook-1': cookFileSchema,
+  'crustan-cook-result-1': cookResultSchema,
+  'crustan-plan-1': planFileSchema,
+  'crustan-plan-result-1': planFileResultSchema,
+  'plan-record': planRecordSchema,
+  'plan-list': planListSchema,
+  'cook-start': cookStartSchema,
+  'cook-record': cookRecordSchema,
+  'cook-list': cookListSchema,
+  judgement: judgementSchema,
+  problem: problemSchema,
+} as const;
+
+/** The JSON Schema of every file and message, by name. */
+export const jsonSchemas = (): ReadonlyMap<string, unknown> =>
+  new Map(
+    Object.entries(SCHEMAS).map(([name, schema]) => [
+      name,
+      z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }),
+    ]),
+  );

@@ -1,0 +1,100 @@
+import {
+  BLOCK_CASES,
+  exactBlockCore,
+  exactSlabCore,
+  SLAB_CASES,
+  slabErrors,
+  solvedBlockCore,
+  solvedSlabCore,
+  bestSingleFlip,
+  manyFlips,
+  PATTY,
+  type SlabCase,
+} from '@crustan/core/tests';
+import { drawChart } from './chart';
+
+const INK = '#141618';
+const FLAME = '#1F4FD1';
+const GREY = '#6B6F73';
+
+const slabFigure = (slab: SlabCase): string => {
+  const line: [number, number][] = [];
+  let next = 0;
+  solvedSlabCore(slab, 1, undefined, (t, core) => {
+    if (t < next) return;
+    line.push([t, core]);
+    next = t + slab.seconds / 200;
+  });
+  const dots = Array.from({ length: 15 }, (_, i) => (slab.seconds * (i + 1)) / 15).map(
+    (t) => [t, exactSlabCore(slab, t)] as const,
+  );
+  return drawChart({
+    title: 'Core of a 40 mm slab between fluids at 120 C, h 20',
+    x: 'seconds',
+    y: 'C',
+    series: [
+      { label: 'this solver', colour: INK, points: line },
+      { label: 'Fourier series', colour: FLAME, points: dots, dots: true },
+    ],
+  });
+};
+
+const convergenceFigure = (): string => {
+  const [slab] = SLAB_CASES;
+  const [block] = BLOCK_CASES;
+  if (!slab || !block) throw new Error('no cases');
+  const inZ = slabErrors(slab).map((error, i) => [2 ** i, Math.abs(error)] as const);
+  const exact = exactBlockCore(block);
+  const inR = [6, 12, 24].map((n) => [n / 6, Math.abs(solvedBlockCore(block, n) - exact)] as const);
+  const first = inR[0]?.[1] ?? 1;
+  return drawChart({
+    title: 'Error of the core against refinement',
+    x: 'cells, times the coarsest shown',
+    y: 'K',
+    log: true,
+    series: [
+      { label: 'slab, in z', colour: INK, points: inZ },
+      { label: 'finite cylinder, in r', colour: FLAME, points: inR },
+      { label: 'second order', colour: GREY, points: [1, 2, 4].map((n) => [n, first / n ** 2]) },
+    ],
+  });
+};
+
+/** Flip intervals of the figure, s. */
+const EVERY = [1, 2, 4, 8, 12, 16, 24, 32] as const;
+
+const flippingFigure = (): string => {
+  const once = bestSingleFlip(PATTY);
+  const last = EVERY[EVERY.length - 1] ?? 1;
+  return drawChart({
+    title: 'Seconds until all of a 10 mm patty has passed 70 C',
+    x: 'seconds between flips',
+    y: 's',
+    series: [
+      {
+        label: 'flipped so often',
+        colour: FLAME,
+        points: EVERY.map((every) => [every, manyFlips(PATTY, every)] as const),
+      },
+      {
+        label: 'flipped once, at best',
+        colour: INK,
+        points: [
+          [EVERY[0], once],
+          [last, once],
+        ],
+      },
+    ],
+  });
+};
+
+/** The figures of docs/validation.md by file name. */
+export const validationFigures = (): ReadonlyMap<string, string> => {
+  const low = SLAB_CASES[1];
+  if (!low) throw new Error('no cases');
+  return new Map([
+    ['validation-slab.svg', slabFigure(low)],
+    ['validation-convergence.svg', convergenceFigure()],
+    ['validation-flipping.svg', flippingFigure()],
+  ]);
+};

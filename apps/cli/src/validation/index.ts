@@ -1,0 +1,2 @@
+export { validationFigures } from './figures';
+export { validationPage } from './page';

@@ -1,0 +1,39 @@
+import { desc, eq, sql } from 'drizzle-orm';
+import { planRecordSchema, type PlanRecord } from '@crustan/core/formats';
+import type { Book } from './openBook';
+import { plans } from './schema';
+
+export interface PlanStore {
+  readonly list: () => PlanRecord[];
+  readonly put: (record: PlanRecord) => void;
+  readonly remove: (id: string) => boolean;
+}
+
+/** Most plans a list shows; older ones are found through their cooks. */
+const LISTED = 50;
+
+/** Kept plans. Statements are prepared once. */
+export const planStore = ({ db }: Book): PlanStore => {
+  const listed = db.select().from(plans).orderBy(desc(plans.createdAt)).limit(LISTED).prepare();
+  const parse = (row: typeof plans.$inferSelect): PlanRecord =>
+    planRecordSchema.parse(JSON.parse(row.record));
+  return {
+    list: () => listed.all().map(parse),
+    put: (record) => {
+      const row = {
+        id: record.id,
+        createdAt: record.createdAt,
+        plateAt: record.plateAt,
+        record: JSON.stringify(record),
+      };
+      db.insert(plans)
+        .values(row)
+        .onConflictDoUpdate({
+          target: plans.id,
+          set: { plateAt: sql`excluded.plate_at`, record: sql`excluded.record` },
+        })
+        .run();
+    },
+    remove: (id) => db.delete(plans).where(eq(plans.id, id)).run().changes > 0,
+  };
+};

@@ -1,0 +1,93 @@
+import { createHash } from 'node:crypto';
+import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import { inAtFor, runOf } from '@crustan/core/schedule';
+import {
+  planWay,
+  type CookPlan,
+  type PlanRequest,
+  type PlanSpread,
+  type PullWindow,
+} from '@crustan/core/plan';
+import { cookStore } from '../db/cookStore';
+import type { Book } from '../db/openBook';
+import { planStore } from '../db/planStore';
+import { cookInTrueKitchen } from './cookInTrueKitchen';
+import { seededRandom } from './random';
+import { DEMO_COOKS, DEMO_PLANS, type DemoCook } from './scenario';
+
+interface Computed {
+  readonly plan: CookPlan;
+  readonly window: PullWindow;
+  readonly spread: PlanSpread;
+}
+
+const compute = (request: PlanRequest): Computed => {
+  let plan: CookPlan | undefined;
+  let window: PullWindow | undefined;
+  for (const update of planWay(request)) {
+    if (update?.kind === 'plan') plan = update.plan;
+    if (update?.kind === 'window') window = update.window;
+    if (update?.kind === 'spread' && plan && window) return { plan, window, spread: update.spread };
+  }
+  throw new Error(`The demo's ${request.cut} cannot be planned.`);
+};
+
+/** A UUID that is the same for the same words, so that loading twice adds nothing twice. */
+const namedId = (name: string): string => {
+  const hex = createHash('sha256').update(name).digest('hex');
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+};
+
+/** The hour of a day before or after `now`, ms since 1970, local time. */
+const hourOf = (now: number, daysAgo: number, hour: number): number => {
+  const day = new Date(now);
+  day.setDate(day.getDate() - daysAgo);
+  day.setHours(Math.floor(hour), Math.round((hour % 1) * 60), 0, 0);
+  return day.getTime();
+};
+
+/** How many days before `now` a cook of the scenario was. */
+const daysAgoOf = ({ daysAgo, sunday }: DemoCook, now: number): number =>
+  sunday ? daysAgo + new Date(hourOf(now, daysAgo, 12)).getDay() : daysAgo;
+
+/** Fills an empty book with the scenario. A book that holds anything is left alone. */
+export const loadDemo = (book: Book, now = Date.now()): void => {
+  const plans = planStore(book);
+  const cooks = cookStore(book);
+  if (plans.list().length > 0 || cooks.list().cooks.length > 0) return;
+  const record = (title: string, computed: Computed, plateAt: number): PlanRecord => ({
+    id: namedId(`plan ${title}`),
+    createdAt: plateAt - 6 * 3600 * 1000,
+    title,
+    plateAt,
+    plan: keptPlan(computed.plan),
+    window: computed.window,
+    spread: { ...computed.spread, inputs: [...computed.spread.inputs] },
+  });
+
+  for (const cook of DEMO_COOKS) {
+    const computed = compute(cook.request);
+    const plateAt = hourOf(now, daysAgoOf(cook, now), cook.plate);
+    const id = namedId(`cook ${cook.title}`);
+    let serial = 0;
+    const truth = cookInTrueKitchen(
+      computed.plan,
+      inAtFor(runOf(computed.plan), plateAt),
+      cook.notes,
+      seededRandom(cook.daysAgo * 7919),
+      () => namedId(`${id} ${(serial += 1)}`),
+    );
+    cooks.start(id, record(cook.title, computed, plateAt), plateAt - 3600 * 1000);
+    cooks.addEvents(id, truth.events, plateAt);
+    cooks.judge(id, truth.judgement, plateAt + 600 * 1000);
+  }
+  DEMO_PLANS.forEach((plan, i) => {
+    // Tonight's, or tomorrow's when the hour is past.
+    const tonight = hourOf(now, 0, plan.plate);
+    const plateAt = tonight > now + 3600 * 1000 ? tonight : hourOf(now, -1, plan.plate);
+    plans.put({
+      ...record(plan.title, compute(plan.request), plateAt),
+      createdAt: now - i * 60_000,
+    });
+  });
+};

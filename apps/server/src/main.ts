@@ -1,0 +1,70 @@
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { createApp } from './createApp';
+import { BookError, openBook } from './db/openBook';
+import { loadDemo } from './demo/loadDemo';
+
+/** The built server lies in dist/, its migrations beside it, the built interface next door. */
+const here = path.dirname(fileURLToPath(import.meta.url));
+const migrations = path.join(here, '../drizzle');
+const site = path.join(here, '../../app/dist');
+
+const say = (line: string): void => {
+  process.stdout.write(`${line}\n`);
+};
+const giveUp = (line: string): never => {
+  process.stderr.write(`${line}\n`);
+  process.exit(1);
+};
+
+const demo = process.argv.includes('--demo');
+const host = process.env['CRUSTAN_HOST'] ?? '127.0.0.1';
+const port = Number(process.env['CRUSTAN_PORT'] ?? 4680);
+const folder = path.resolve(
+  process.env['CRUSTAN_DATA'] ?? path.join(here, '../../../data', demo ? 'demo' : 'own'),
+);
+
+if (!Number.isInteger(port) || port < 0 || port > 65_535) {
+  giveUp(`CRUSTAN_PORT is "${process.env['CRUSTAN_PORT']}"; it must be a port from 1 to 65535.`);
+}
+if (!existsSync(path.join(site, 'index.html'))) {
+  giveUp('The interface is not built; start with npm start or npm run demo, which build it.');
+}
+
+const open = () => {
+  try {
+    const book = openBook(folder, migrations);
+    if (demo) loadDemo(book);
+    return book;
+  } catch (error) {
+    if (error instanceof BookError) return giveUp(error.message);
+    throw error;
+  }
+};
+const book = open();
+
+const server = createApp({ book, site, logLevel: 'warn' }).listen(port, host, (error) => {
+  if (error) {
+    const inUse = 'code' in error && error.code === 'EADDRINUSE';
+    giveUp(
+      inUse
+        ? `Port ${port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.`
+        : `Cannot listen on ${host}:${port}: ${error.message}.`,
+    );
+  }
+  const address = server.address();
+  const taken = typeof address === 'object' && address ? address.port : port;
+  say(`Crustan is at http://${host === '0.0.0.0' ? 'localhost' : host}:${taken}`);
+  say(demo ? 'Demo data from the Fennick Street supper room.' : `Your book is in ${folder}.`);
+});
+
+const stop = (): void => {
+  server.close(() => {
+    book.close();
+    process.exit(0);
+  });
+  server.closeIdleConnections();
+};
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);

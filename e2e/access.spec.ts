@@ -1,0 +1,82 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, openPlan, test } from './kitchen';
+
+const findings = async (page: Page): Promise<readonly string[]> => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);
+};
+
+/** Nothing is wider than the screen. */
+const fits = async (page: Page): Promise<void> => {
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+};
+
+/** A dozen views are looked through, ms. */
+const ROOMY = 240_000;
+
+test('axe finds nothing on Plan, whatever is open, and nothing is wider than the screen', async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(ROOMY);
+  await openPlan(page, demo.url);
+  await expect(page.getByText('Seat four, ribeye')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  for (const word of [
+    'cut',
+    'thickness',
+    'salt',
+    'start',
+    'pan',
+    'moves',
+    'oven',
+    'target',
+    'plate',
+  ]) {
+    await page.getByTestId(`word-${word}`).click();
+    // The control itself comes a moment after the button that closes it.
+    await expect(page.getByTestId('editor').locator('> *')).toHaveCount(2);
+    expect(await findings(page)).toEqual([]);
+    await fits(page);
+  }
+
+  await page.getByRole('button', { name: 'Done' }).click();
+  for (const chapter of ['Pan and fat', 'Rest and serve', 'Buying']) {
+    await page.getByRole('button', { name: chapter }).click();
+  }
+  await page.getByRole('button', { name: 'Add a side or sauce' }).click();
+  await expect(page.getByText('A whole piece cut at home')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+});
+
+test('axe finds nothing in the kitchen, the book and at the stove', async ({ page, demo }) => {
+  test.setTimeout(ROOMY);
+  await page.goto(`${demo.url}/kitchen`);
+  await expect(page.getByRole('heading', { name: 'Pans' })).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+
+  await page.goto(`${demo.url}/book`);
+  await expect(page.getByText('Sunday ribeye')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await page.getByRole('link', { name: /Sunday ribeye/ }).click();
+  await expect(page.getByText('The slice, simulated with your times')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+
+  await page.goto(`${demo.url}/stove`);
+  await expect(page.getByText(/Nothing is on/)).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await openPlan(page, demo.url);
+  await page.getByRole('button', { name: 'Start at the stove' }).click();
+  await expect(page.getByRole('timer')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+});

@@ -1,0 +1,94 @@
+import { expect, openPlan, setFigure, test } from './kitchen';
+
+test('says when the crust burns before the middle arrives, and its remedy works', async ({
+  page,
+  own,
+}) => {
+  await openPlan(page, own.url);
+  await setFigure(page, 'thickness', /Thickness in mm/, '50');
+  await setFigure(page, 'weight', /Weight in g/, '700');
+  await setFigure(page, 'pan', /Pan temperature in °C/, '250');
+  await expect(page.getByRole('heading', { name: 'This will not work' })).toBeVisible();
+  await expect(page.getByText(/^The crust burns before the middle arrives/)).toBeVisible();
+  await page.getByRole('button', { name: /^Cooler pan: \d+ °C/ }).click();
+  await expect(page.getByRole('slider', { name: 'Along the cook' })).toBeVisible();
+});
+
+test('refuses what is out of range with the range, and plans on with the last good figure', async ({
+  page,
+  own,
+}) => {
+  await openPlan(page, own.url);
+  await page.getByTestId('word-thickness').click();
+  const field = page.getByRole('textbox', { name: 'Thickness in mm' });
+  for (const wrong of ['2', '121', 'x']) {
+    await field.fill(wrong);
+    await expect(page.getByRole('alert')).toHaveText('Thickness runs from 3 mm to 120 mm.');
+    await expect(page.getByTestId('word-thickness')).toHaveText('25 mm');
+  }
+});
+
+test('thicker takes longer, and turning often is quicker, on the same screen', async ({
+  page,
+  own,
+}) => {
+  const minutes = async (way: RegExp): Promise<number> => {
+    const text = await page.getByRole('radio', { name: way }).innerText();
+    const [, m = '0', s = '0'] = /(\d+):(\d\d)/.exec(text) ?? [];
+    return Number(m) * 60 + Number(s);
+  };
+  await openPlan(page, own.url);
+  const thin = await minutes(/turned once/);
+  expect(await minutes(/turned often/)).toBeLessThan(thin);
+  await setFigure(page, 'thickness', /Thickness in mm/, '30');
+  await expect.poll(() => minutes(/turned once/)).toBeGreaterThan(thin + 60);
+});
+
+test('shows everything in the other units at once', async ({ page, own }) => {
+  await openPlan(page, own.url);
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await expect(page.getByTestId('word-thickness')).toHaveText('0.98 in');
+  await expect(page.getByTestId('word-pan')).toHaveText('419 °F pan');
+  await expect(page.getByRole('main')).not.toContainText(/\d °C/);
+  await page.reload();
+  await expect(page.getByTestId('word-pan')).toHaveText('419 °F pan');
+});
+
+test('scrubs the slice along the cook by keyboard', async ({ page, own }) => {
+  await openPlan(page, own.url);
+  const slider = page.getByRole('slider', { name: 'Along the cook' });
+  await slider.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText(/, in the pan: core 5 °C/)).toBeVisible();
+  await page.keyboard.press('End');
+  await expect(page.getByText(/, on the board: core 54 °C/)).toBeVisible();
+});
+
+test('keeps a plan and takes it up again', async ({ page, own }) => {
+  await openPlan(page, own.url);
+  await setFigure(page, 'weight', /Weight in g/, '260');
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.getByRole('button', { name: 'Kept; keep another' })).toBeVisible();
+  await setFigure(page, 'weight', /Weight in g/, '400');
+  await page
+    .getByRole('button', { name: /^Strip steak, 25 mm/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('word-weight')).toHaveText('260 g');
+});
+
+test('too late for its plate, it offers the earliest one', async ({ page, own }) => {
+  await openPlan(page, own.url);
+  const soon = await page.evaluate(() =>
+    new Date(Date.now() + 5 * 60_000).toLocaleTimeString('en-GB', {
+      hour: '2-digit',
+      minute: '2-digit',
+    }),
+  );
+  await page.getByTestId('word-plate').click();
+  await page.getByLabel('On the plate at').fill(soon);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(/It should have begun at/)).toBeVisible();
+  await page.getByRole('button', { name: /^Plate at \d\d:\d\d instead$/ }).click();
+  await expect(page.getByText(/It should have begun at/)).toBeHidden();
+});

@@ -1,0 +1,69 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+
+/** The rooms of the house: arrows run app -> core and server -> core, never back. */
+const rooms = (files, forbidden) => ({
+  files,
+  rules: {
+    'no-restricted-imports': ['error', { patterns: forbidden }],
+  },
+});
+
+const core = [
+  {
+    group: ['react', 'react-*', 'react-native*', 'expo*'],
+    message: 'The core knows no interface.',
+  },
+  { group: ['node:*', 'fs', 'path'], message: 'The core runs in a browser worker too.' },
+  { group: ['@crustan/*'], message: 'The core uses relative paths and nothing above it.' },
+];
+
+const features = ['plan', 'stove', 'book'];
+
+export default [
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '**/.expo/**',
+      'apps/server/drizzle/**',
+      'apps/app/nativewind-env.d.ts',
+      'apps/app/expo-env.d.ts',
+    ],
+  },
+  ...expo,
+  prettier,
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/no-redeclare': 'off',
+      'import/no-named-as-default-member': 'off',
+      'no-console': 'error',
+    },
+  },
+  // A Playwright fixture without dependencies is written with an empty pattern.
+  { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },
+  rooms(['packages/core/**/*.ts'], core),
+  rooms(
+    ['apps/server/**/*.ts'],
+    [
+      {
+        group: ['react', 'react-*', 'expo*', '@crustan/app*'],
+        message: 'The server shows nothing.',
+      },
+    ],
+  ),
+  ...features.map((feature) =>
+    rooms(
+      [`apps/app/src/features/${feature}/**/*.{ts,tsx}`],
+      features
+        .filter((other) => other !== feature)
+        .map((other) => ({
+          group: [`**/features/${other}/**`, `../${other}/**`, `../../${other}/**`],
+          message: 'Features meet in the store, not sideways.',
+        })),
+    ),
+  ),
+];

@@ -1,0 +1,18 @@
+const nodeProject = (name, root) => ({
+  displayName: name,
+  rootDir: root,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  transform: { '^.+\\.(ts|mjs)$': require.resolve('./tooling/jestEsbuild.cjs') },
+});
+
+module.exports = {
+  // A bound against hanging, not a measure of speed: two busy cores are slow.
+  testTimeout: 60_000,
+  projects: [
+    nodeProject('core', './packages/core'),
+    nodeProject('server', './apps/server'),
+    nodeProject('cli', './apps/cli'),
+    './apps/app',
+  ],
+};

@@ -1,0 +1,3 @@
+export * from './crustColour';
+export * from './donenessShares';
+export * from './scales';

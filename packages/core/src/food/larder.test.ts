@@ -1,0 +1,41 @@
+import { describe, expect, it } from '@jest/globals';
+import { DONENESS_SCALES } from '../doneness';
+import { PLAN_LIMITS, solveWay, USUAL, WayCook, waysFor } from '../plan';
+import { CUT_IDS, CUTS, footprint, SPECIES } from '.';
+
+describe('the larder', () => {
+  it('has every animal, and every name once', () => {
+    const names = CUT_IDS.map((id) => CUTS[id].name);
+    expect(new Set(names).size).toBe(names.length);
+    expect(new Set(CUT_IDS.map((id) => CUTS[id].species))).toEqual(new Set(SPECIES));
+  });
+
+  it.each(CUT_IDS)('%s is a piece that lies in a pan, wanted on its own scale', (id) => {
+    const { thickness, weight, target, species } = CUTS[id];
+    const { width, length } = footprint(CUTS[id], weight, thickness);
+    expect(width).toBeGreaterThan(thickness);
+    expect(length).toBeLessThan(0.32);
+    expect(target).toBeGreaterThanOrEqual(DONENESS_SCALES[species][0]?.target ?? NaN);
+    expect(target).toBeLessThanOrEqual(PLAN_LIMITS.target.most);
+  });
+
+  it.each(CUT_IDS)('%s can be planned as a shop sells it', (id) => {
+    const { thickness, weight, target } = CUTS[id];
+    const request = {
+      ...USUAL,
+      cut: id,
+      thickness,
+      weight,
+      target,
+      pan: CUTS[id].pan ?? 200,
+      way: waysFor(CUTS[id])[CUTS[id].skin ? 0 : 1] ?? 'once',
+    } as const;
+    const cook = new WayCook(request);
+    const search = solveWay(cook);
+    let next = search.next();
+    while (!next.done) next = search.next();
+    const solved = next.value;
+    if (!solved.ok) throw new Error(solved.obstacle.reason);
+    expect(cook.endAfter(solved.value).peak).toBeCloseTo(target, 1);
+  });
+});

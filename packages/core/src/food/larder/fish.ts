@@ -1,0 +1,55 @@
+import type { CutTraits } from '../cutTraits';
+
+/** Fish without skin, and scallops. Thickness and weight are what a shop usually sells: a start, not a fact. */
+export const FISH = {
+  'salmon-fillet': {
+    name: 'skinned salmon fillet',
+    species: 'salmon',
+    tissue: 'salmon',
+    aspect: 1.8,
+    thickness: 0.025,
+    weight: 0.17,
+    target: 50,
+    slicing: 'whole; let the flakes part',
+  },
+  'tuna-steak': {
+    name: 'tuna steak',
+    species: 'tuna',
+    tissue: 'tuna',
+    aspect: 1.5,
+    thickness: 0.028,
+    weight: 0.2,
+    target: 46,
+    slicing: 'across the grain, a finger thick',
+  },
+  'white-fish-fillet': {
+    name: 'white fish fillet',
+    species: 'white-fish',
+    tissue: 'white-fish',
+    aspect: 1.6,
+    thickness: 0.028,
+    weight: 0.18,
+    target: 54,
+    slicing: 'whole; let the flakes part',
+  },
+  'monkfish-tail': {
+    name: 'monkfish tail fillet',
+    species: 'white-fish',
+    tissue: 'white-fish',
+    aspect: 2.6,
+    thickness: 0.032,
+    weight: 0.18,
+    target: 54,
+    slicing: 'across, two fingers thick',
+  },
+  scallop: {
+    name: 'scallop',
+    species: 'scallop',
+    tissue: 'scallop',
+    aspect: 1,
+    thickness: 0.025,
+    weight: 0.035,
+    target: 51,
+    slicing: 'whole',
+  },
+} as const satisfies Record<string, CutTraits>;

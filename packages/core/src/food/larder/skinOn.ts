@@ -1,0 +1,51 @@
+import type { CutTraits } from '../cutTraits';
+
+/** Pieces cooked with their skin, and boar. Sizes are what a shop usually sells: a start, not a fact. */
+export const SKIN_ON = {
+  'boar-loin': {
+    name: 'boar loin steak',
+    species: 'pork',
+    tissue: 'pork',
+    aspect: 1.5,
+    thickness: 0.028,
+    weight: 0.18,
+    target: 70,
+    slicing: 'across the grain, thin',
+  },
+  'duck-breast': {
+    name: 'duck breast',
+    species: 'duck',
+    tissue: 'duck',
+    aspect: 1.9,
+    thickness: 0.024,
+    weight: 0.25,
+    target: 58,
+    slicing: 'skin down, across the grain, a finger thick',
+    skin: { tissue: 'duck-skin', thickness: 0.006 },
+    pan: 175,
+  },
+  'salmon-skin-on': {
+    name: 'salmon fillet with its skin',
+    species: 'salmon',
+    tissue: 'salmon',
+    aspect: 1.8,
+    thickness: 0.028,
+    weight: 0.18,
+    target: 50,
+    slicing: 'whole; let the flakes part',
+    skin: { tissue: 'fish-skin', thickness: 0.0012 },
+    pan: 190,
+  },
+  'white-fish-skin-on': {
+    name: 'white fish fillet with its skin',
+    species: 'white-fish',
+    tissue: 'white-fish',
+    aspect: 1.8,
+    thickness: 0.026,
+    weight: 0.17,
+    target: 54,
+    slicing: 'whole; let the flakes part',
+    skin: { tissue: 'fish-skin', thickness: 0.0009 },
+    pan: 190,
+  },
+} as const satisfies Record<string, CutTraits>;

@@ -1,0 +1,56 @@
+import type { CutTraits } from '../cutTraits';
+
+/** Veal and pork without bone. Thickness and weight are what a shop usually sells: a start, not a fact. */
+export const VEAL_AND_PORK = {
+  'veal-loin': {
+    name: 'veal loin steak',
+    species: 'veal',
+    tissue: 'veal',
+    aspect: 1.5,
+    thickness: 0.025,
+    weight: 0.18,
+    target: 60,
+    slicing: 'across the grain, a finger thick',
+  },
+  'veal-fillet': {
+    name: 'veal fillet medallion',
+    species: 'veal',
+    tissue: 'veal',
+    aspect: 1,
+    thickness: 0.03,
+    weight: 0.11,
+    target: 58,
+    slicing: 'whole',
+  },
+  'pork-loin': {
+    name: 'pork loin steak',
+    species: 'pork',
+    tissue: 'pork',
+    aspect: 1.6,
+    thickness: 0.025,
+    weight: 0.2,
+    target: 63,
+    slicing: 'across, a finger thick',
+    fatEdge: 0.008,
+  },
+  'pork-fillet': {
+    name: 'pork fillet medallion',
+    species: 'pork',
+    tissue: 'pork',
+    aspect: 1,
+    thickness: 0.03,
+    weight: 0.09,
+    target: 62,
+    slicing: 'whole',
+  },
+  'pork-neck': {
+    name: 'pork neck steak',
+    species: 'pork',
+    tissue: 'marbled-pork',
+    aspect: 1.5,
+    thickness: 0.022,
+    weight: 0.2,
+    target: 66,
+    slicing: 'across, a finger thick',
+  },
+} as const satisfies Record<string, CutTraits>;

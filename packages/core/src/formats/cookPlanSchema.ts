@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import type { PlanSpread, PullWindow } from '../plan/planResult';
+import { LEG_KINDS } from '../plan/legKind';
+import { planRequestSchema } from './planRequestSchema';
+
+const finite = z.number();
+const seconds = z.number().min(0).max(86_400);
+const celsius = z.number().min(-50).max(500);
+const curve = z.array(celsius).max(400);
+const twoFaces = z.tuple([finite.min(0), finite.min(0)]);
+const turns = z.array(seconds).max(400);
+
+const legSchema = z.strictObject({
+  kind: z.enum(LEG_KINDS),
+  at: seconds,
+  seconds,
+  pan: celsius.optional(),
+  air: celsius.optional(),
+  flips: turns,
+  core: celsius,
+});
+
+const currentSchema = z.strictObject({
+  request: planRequestSchema,
+  legs: z.array(legSchema).min(1).max(20),
+  cookSeconds: seconds,
+  stoveSeconds: seconds,
+  pullAt: seconds,
+  turns,
+  pullCore: celsius,
+  doneCore: celsius,
+  peakCore: celsius,
+  peakAfter: z.number().min(-86_400).max(86_400),
+  restSeconds: seconds,
+  sliceCore: celsius,
+  browning: twoFaces,
+  crust: twoFaces,
+  greyBand: z.number().min(0).max(0.12),
+  evenness: z.number().min(0).max(1).optional(),
+  evaporated: z.number().min(-0.1).max(1),
+  drip: z.number().min(0).max(1).optional(),
+  lethality: finite.min(0).optional(),
+  inRange: seconds.max(200_000).optional(),
+  boneLag: finite.min(0).optional(),
+  trace: z.strictObject({ time: z.array(seconds).max(400), core: curve, surface: curve }),
+});
+
+/** What the first books kept of a plan: one stay in the pan, with its turns. */
+const firstPlan = z.looseObject({
+  request: z.looseObject({ turning: z.enum(['once', 'often']), pan: celsius }),
+  cookSeconds: seconds,
+  turns: turns.min(1),
+  pullCore: celsius,
+});
+
+/** A first book's plan as one of today: its stay becomes legs. */
+const withLegs = (value: unknown): unknown => {
+  const found = firstPlan.safeParse(value);
+  if (!found.success) return value;
+  const { request, cookSeconds, turns: made, pullCore } = found.data;
+  const leg = { at: 0, seconds: cookSeconds, pan: request.pan, core: pullCore };
+  const half = made[0];
+  return {
+    legs:
+      request.turning === 'often'
+        ? [{ ...leg, kind: 'turns', flips: made }]
+        : [
+            { ...leg, kind: 'sear', seconds: half, flips: [half] },
+            { ...leg, kind: 'sear', at: half, seconds: cookSeconds - half, flips: [] },
+          ],
+    stoveSeconds: cookSeconds,
+    pullAt: cookSeconds,
+    doneCore: pullCore,
+    ...found.data,
+  };
+};
+
+/** A finished plan as kept and sent: its figures and curves, without the slices. */
+export const cookPlanSchema = z.preprocess(withLegs, currentSchema);
+export type KeptPlan = z.infer<typeof cookPlanSchema>;
+
+export const pullWindowSchema = z.strictObject({
+  early: seconds,
+  late: seconds,
+}) satisfies z.ZodType<PullWindow>;
+
+export const planSpreadSchema = z.strictObject({
+  seconds: finite.min(0),
+  endTemperature: finite.min(0),
+  inputs: z
+    .array(
+      z.strictObject({
+        input: z.enum(['thickness', 'contact', 'start', 'pan', 'oven']),
+        error: finite,
+        seconds: finite,
+      }),
+    )
+    .max(10),
+}) satisfies z.ZodType<PlanSpread>;

@@ -1,0 +1,16 @@
+import type { CookPlan } from '../plan/planResult';
+import type { KeptPlan } from './cookPlanSchema';
+
+/** A plan in the form that is kept and sent. */
+export const keptPlan = (plan: CookPlan): KeptPlan => ({
+  ...plan,
+  legs: plan.legs.map((leg) => ({ ...leg, flips: [...leg.flips] })),
+  turns: [...plan.turns],
+  browning: [...plan.browning],
+  crust: [...plan.crust],
+  trace: {
+    time: [...plan.trace.time],
+    core: [...plan.trace.core],
+    surface: [...plan.trace.surface],
+  },
+});

@@ -1,0 +1,90 @@
+import { z } from 'zod';
+import { CUT_IDS } from '../food/cuts';
+import { SPECIES } from '../food/species';
+import { TISSUE_NAMES } from '../food/tissues';
+import { FAT_IDS } from '../gear/fats';
+import { PRESS_NAMES } from '../heat/face';
+import { REST_COVERS } from '../heat/restCover';
+import { PLAN_LIMITS } from '../plan/limits';
+import {
+  EDGES,
+  OVEN_PLACES,
+  SURFACES,
+  USUAL,
+  type OwnCut,
+  type PlanRequest,
+} from '../plan/request';
+import { WAYS } from '../plan/way';
+import { bounded } from './bounded';
+
+const oneOf = <const T extends readonly string[]>(values: T) =>
+  z.enum(values, `must be one of ${values.join(', ')}`);
+
+const name = z.string().trim().min(1, 'must say something').max(60, 'must be at most 60 letters');
+
+/** A piece that the cook has described. */
+export const ownCutSchema = z.strictObject({
+  name,
+  species: oneOf(SPECIES),
+  tissue: oneOf(TISSUE_NAMES),
+  aspect: bounded(PLAN_LIMITS.aspect, ''),
+  thickness: bounded(PLAN_LIMITS.thickness, 'm'),
+  weight: bounded(PLAN_LIMITS.weight, 'kg'),
+  target: bounded(PLAN_LIMITS.target, 'C'),
+  slicing: z.string().trim().max(120, 'must be at most 120 letters'),
+  skin: z
+    .strictObject({ tissue: oneOf(TISSUE_NAMES), thickness: bounded(PLAN_LIMITS.skin, 'm') })
+    .optional(),
+  pan: bounded(PLAN_LIMITS.pan, 'C').optional(),
+  fatEdge: bounded(PLAN_LIMITS.fatEdge, 'm').optional(),
+  bone: bounded(PLAN_LIMITS.bone, 'm').optional(),
+}) satisfies z.ZodType<OwnCut>;
+
+/** The first books said how often a piece is turned; that is a way now. */
+const withWay = (value: unknown): unknown => {
+  if (typeof value !== 'object' || value === null || !('turning' in value)) return value;
+  const { turning, ...rest } = value;
+  return { way: turning, ...rest };
+};
+
+/** What is asked, each with what is usual where nothing is said. */
+export const planRequestFields = {
+  cut: oneOf(CUT_IDS),
+  own: ownCutSchema.optional(),
+  thickness: bounded(PLAN_LIMITS.thickness, 'm'),
+  weight: bounded(PLAN_LIMITS.weight, 'kg'),
+  start: bounded(PLAN_LIMITS.start, 'C'),
+  temper: bounded(PLAN_LIMITS.temper, 's').default(USUAL.temper),
+  surface: oneOf(SURFACES),
+  salt: bounded(PLAN_LIMITS.salt, '').default(USUAL.salt),
+  saltAhead: bounded(PLAN_LIMITS.saltAhead, 's').default(USUAL.saltAhead),
+  pan: bounded(PLAN_LIMITS.pan, 'C'),
+  panAfter: bounded(PLAN_LIMITS.pan, 'C').optional(),
+  fat: oneOf(FAT_IDS).default(USUAL.fat),
+  press: oneOf(PRESS_NAMES).default(USUAL.press),
+  edges: oneOf(EDGES).default(USUAL.edges),
+  baste: bounded(PLAN_LIMITS.baste, 's').default(USUAL.baste),
+  way: oneOf(WAYS),
+  every: bounded(PLAN_LIMITS.every, 's').default(USUAL.every),
+  crust: bounded(PLAN_LIMITS.crust, '').default(USUAL.crust),
+  lowOven: bounded(PLAN_LIMITS.lowOven, 'C').default(USUAL.lowOven),
+  hotOven: bounded(PLAN_LIMITS.hotOven, 'C').default(USUAL.hotOven),
+  fan: z.boolean().default(USUAL.fan),
+  ovenOn: oneOf(OVEN_PLACES).default(USUAL.ovenOn),
+  ovenTurn: z.boolean().default(USUAL.ovenTurn),
+  target: bounded(PLAN_LIMITS.target, 'C'),
+  cover: oneOf(REST_COVERS),
+  pieces: bounded(PLAN_LIMITS.pieces, '')
+    .refine(Number.isInteger, 'must be a whole number')
+    .default(USUAL.pieces),
+};
+
+/** What a plan is asked with. */
+export const planRequestSchema = z.preprocess(
+  withWay,
+  z.strictObject(planRequestFields),
+) satisfies z.ZodType<PlanRequest>;
+
+/** The same with what a file says beside it. */
+export const planRequestWith = <T extends z.ZodRawShape>(more: T) =>
+  z.preprocess(withWay, z.strictObject({ ...planRequestFields, ...more }));

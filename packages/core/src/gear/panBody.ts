@@ -1,0 +1,62 @@
+import { KELVIN } from '../units';
+import { STEFAN_BOLTZMANN } from '../heat/constants';
+import { BURNER_EFFICIENCY, type PanOnBurner } from './pan';
+
+/** Heat capacity of cast iron, J/kg K. Baseline. */
+export const CAPACITY_IRON = 460;
+/** Convection from a hot pan in a kitchen, W/m2 K; emissivity of seasoned iron. Usual values. */
+const LOSS_COEFFICIENT = 10;
+const EMISSIVITY_IRON = 0.9;
+/** Area losing heat over the cooking area: both sides of the floor and a 5 cm wall. */
+const WALL_HEIGHT = 0.05;
+/** Longest step taken at once, s: the lump's own time constant is some minutes. */
+const LONGEST_STEP = 1;
+
+/** Area of a pan that gives off heat, m2. */
+export const panSurface = ({ diameter }: PanOnBurner): number =>
+  (Math.PI / 2) * diameter * diameter + Math.PI * diameter * WALL_HEIGHT;
+
+/** Power lost by the empty pan at a temperature, W. */
+export const panLoss = (pan: PanOnBurner, celsius: number, kitchen: number): number => {
+  const area = panSurface(pan);
+  const hot = (celsius + KELVIN) ** 4 - (kitchen + KELVIN) ** 4;
+  return area * (LOSS_COEFFICIENT * (celsius - kitchen) + EMISSIVITY_IRON * STEFAN_BOLTZMANN * hot);
+};
+
+/**
+ * A pan on its burner as one lump of iron:
+ * m c dT/dt = setting x efficiency x power - losses by convection and radiation - what food draws.
+ */
+export class PanBody {
+  /** C */
+  temperature: number;
+  /** Share of the burner's power, 0 to 1. */
+  setting = 1;
+
+  constructor(
+    readonly pan: PanOnBurner,
+    readonly kitchen = 22,
+    start = kitchen,
+  ) {
+    this.temperature = start;
+  }
+
+  /** @param drawn by the food, W */
+  follow(seconds: number, drawn: number): void {
+    for (let left = seconds; left > 1e-9; left -= LONGEST_STEP) {
+      this.step(Math.min(left, LONGEST_STEP), drawn);
+    }
+  }
+
+  private step(dt: number, drawn: number): void {
+    const middle = this.temperature + (this.slope(this.temperature, drawn) * dt) / 2;
+    this.temperature += this.slope(middle, drawn) * dt;
+  }
+
+  /** K/s */
+  private slope(celsius: number, drawn: number): number {
+    const { pan } = this;
+    const heat = this.setting * pan.power * BURNER_EFFICIENCY[pan.burner];
+    return (heat - panLoss(pan, celsius, this.kitchen) - drawn) / (pan.mass * CAPACITY_IRON);
+  }
+}

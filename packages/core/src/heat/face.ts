@@ -1,0 +1,91 @@
+import {
+  CONTACT_DRY,
+  CONTACT_WET_EXTRA,
+  EMISSIVITY_MEAT,
+  FAT_DRY,
+  FAT_WET_EXTRA,
+} from './constants';
+
+/** What one face of the piece meets: a pan, or air with radiation and vapour. */
+export interface Face {
+  /** Temperature of the pan or the air, C. */
+  readonly temperature: number;
+  /** Coefficient on a dry face, W/m2 K. */
+  readonly coefficient: number;
+  /** Added in proportion to the face's remaining water, W/m2 K (contact only). */
+  readonly wetExtra: number;
+  /** Emissivity towards surroundings at `temperature`; 0 without radiation. */
+  readonly emissivity: number;
+  /** Whether the face loses vapour to the air below boiling. */
+  readonly evaporates: boolean;
+  /** Vapour pressure of that air, Pa. */
+  readonly vapourPressure: number;
+}
+
+/** How the face lies on the iron, as a share of a pressed, oiled face's contact. */
+export const PRESS = {
+  /** Held down, well oiled: the baseline. */
+  pressed: 1,
+  /** Lying by its own weight; our estimate within the published scatter of 200-1200 W/m2 K wet. */
+  loose: 0.65,
+} as const;
+export type Press = keyof typeof PRESS;
+export const PRESS_NAMES = ['pressed', 'loose'] as const satisfies readonly Press[];
+
+/** A face on the pan: h = 150 + 250 min(1, W/W0) when pressed. `contact` scales both terms. */
+export const panFace = (pan: number, contact = 1): Face => ({
+  temperature: pan,
+  coefficient: CONTACT_DRY * contact,
+  wetExtra: CONTACT_WET_EXTRA * contact,
+  emissivity: 0,
+  evaporates: false,
+  vapourPressure: 0,
+});
+
+/** A face in hot fat: deeper than a film, so it touches everywhere. */
+export const fatFace = (fat: number): Face => ({
+  temperature: fat,
+  coefficient: FAT_DRY,
+  wetExtra: FAT_WET_EXTRA,
+  emissivity: 0,
+  evaporates: false,
+  vapourPressure: 0,
+});
+
+/** A face in air. */
+export const airFace = (
+  air: number,
+  coefficient: number,
+  vapourPressure: number,
+  emissivity = EMISSIVITY_MEAT,
+): Face => ({
+  temperature: air,
+  coefficient,
+  wetExtra: 0,
+  emissivity,
+  evaporates: true,
+  vapourPressure,
+});
+
+/**
+ * A face basted with hot fat for a share of the time, in air for the rest: the time's mean of both
+ * fluxes. The fat that stays on it keeps its vapour in below boiling.
+ * @param fat C; butter and aromatics work at 120-150
+ * @param share of the time, 0 to 1
+ */
+export const bastedFace = (air: Face, fat: number, share: number): Face => {
+  if (share === 0) return air;
+  const hot = FAT_DRY * share;
+  const cool = air.coefficient * (1 - share);
+  return {
+    temperature: (hot * fat + cool * air.temperature) / (hot + cool),
+    coefficient: hot + cool,
+    wetExtra: FAT_WET_EXTRA * share,
+    emissivity: 0,
+    evaporates: false,
+    vapourPressure: air.vapourPressure,
+  };
+};
+
+/** The same face with no way out for its vapour: lying down, or wrapped. */
+export const sealed = (face: Face): Face => ({ ...face, evaporates: false });

@@ -1,0 +1,127 @@
+/** Thickness of the outermost cell, m: the crust is about a millimetre. */
+export const FIRST_CELL = 0.15e-3;
+/** Growth from one cell to the next, at most. */
+export const CELL_GROWTH = 1.18;
+/** Width of the outermost column, m, where there are columns enough. */
+const FIRST_COLUMN = 0.5e-3;
+/** How much narrower than an even share the outermost column may be. */
+const FEW_COLUMNS = 3;
+
+/** Largest cell: a millimetre, or this share of a thick piece. */
+const LARGEST_CELL = 1e-3;
+const LARGEST_SHARE = 1 / 36;
+
+const cellSize = (i: number, first: number, growth: number, largest: number): number =>
+  Math.min(first * growth ** i, largest);
+
+const reach = (first: number, growth: number, largest: number, count: number): number => {
+  let sum = 0;
+  for (let i = 0; i < count; i += 1) sum += cellSize(i, first, growth, largest);
+  return sum;
+};
+
+/** The growth that fills `length` with `count` cells, by bisection: `reach` rises with growth. */
+const growthFor = (
+  length: number,
+  first: number,
+  largest: number,
+  count: number,
+  most: number,
+): number => {
+  let low = 0.2;
+  let high = most;
+  for (let i = 0; i < 60; i += 1) {
+    const growth = (low + high) / 2;
+    if (reach(first, growth, largest, count) < length) low = growth;
+    else high = growth;
+  }
+  return (low + high) / 2;
+};
+
+/** `sizes` from the outside in, mirrored to fill both halves. */
+const mirrored = (sizes: Float64Array): Float64Array => {
+  const count = sizes.length;
+  const cells = new Float64Array(2 * count);
+  for (let i = 0; i < count; i += 1) {
+    cells[i] = sizes[i];
+    cells[2 * count - 1 - i] = sizes[i];
+  }
+  return cells;
+};
+
+/**
+ * Cell sizes through a thickness, fine at both faces and mirror-symmetric.
+ * @param thickness m
+ * @param refinement 1 for the baseline grid, 2 for cells half as big, and so on
+ * @returns cell sizes in m, an even number of them, summing to the thickness
+ */
+export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
+  const half = thickness / 2;
+  const first = FIRST_CELL / refinement;
+  const largest = Math.max(LARGEST_CELL, LARGEST_SHARE * thickness) / refinement;
+  const limit = CELL_GROWTH ** (1 / refinement);
+  let count = 2;
+  while (reach(first, limit, largest, count) < half) count += 1;
+  const growth = growthFor(half, first, largest, count, limit);
+  const fit = half / reach(first, growth, largest, count);
+  return mirrored(
+    Float64Array.from({ length: count }, (_, i) => cellSize(i, first, growth, largest) * fit),
+  );
+};
+
+/**
+ * The graded grid with a cell boundary on every layer's inner side: the nearest boundary is moved
+ * there and the cells on either side of it are stretched to fit.
+ * @param layers thicknesses from the first face inward, m; together within the thickness
+ */
+export const layeredGrid = (
+  thickness: number,
+  layers: readonly number[],
+  refinement = 1,
+): Float64Array => {
+  const cells = gradedGrid(thickness, refinement);
+  const count = cells.length;
+  let fixed = 0;
+  let fixedAt = 0;
+  let boundary = 0;
+  for (const layer of layers) {
+    boundary += layer;
+    if (boundary >= thickness - 1e-9) break;
+    let nearest = fixed;
+    let at = fixedAt;
+    // A layer keeps at least one cell, and so does what lies behind it.
+    while (
+      nearest < count - 1 &&
+      (nearest === fixed || Math.abs(at + cells[nearest] - boundary) < Math.abs(at - boundary))
+    ) {
+      at += cells[nearest];
+      nearest += 1;
+    }
+    const inside = (boundary - fixedAt) / (at - fixedAt);
+    const beyond = (thickness - boundary) / (thickness - at);
+    for (let i = fixed; i < count; i += 1) cells[i] *= i < nearest ? inside : beyond;
+    fixed = nearest;
+    fixedAt = boundary;
+  }
+  return cells;
+};
+
+/**
+ * Column widths across a section, finest at the edge.
+ * @param length m, from the middle to the edge, or edge to edge
+ * @param bothEdges fine at both ends, for a whole width
+ */
+export const columnGrid = (length: number, count: number, bothEdges: boolean): Float64Array => {
+  const part = bothEdges ? length / 2 : length;
+  const columns = bothEdges ? Math.ceil(count / 2) : count;
+  const even = part / columns;
+  // A few columns cannot start at half a millimetre without growing wildly.
+  const first = Math.min(even, Math.max(FIRST_COLUMN, even / FEW_COLUMNS));
+  const growth = growthFor(part, first, part, columns, 3);
+  const fit = part / reach(first, growth, part, columns);
+  const fromEdge = Float64Array.from(
+    { length: columns },
+    (_, i) => cellSize(i, first, growth, part) * fit,
+  );
+  return bothEdges ? mirrored(fromEdge) : fromEdge.reverse();
+};

@@ -1,0 +1,38 @@
+import type { FaceLayout } from './faceLine';
+import type { Matter } from './matter';
+import type { Side } from './pieceState';
+import type { Section } from './section';
+
+/** Where the cells of one face of a section lie. */
+export const faceLayout = (
+  { heights, area }: Section,
+  { contact }: Matter,
+  side: Side,
+): FaceLayout => {
+  const rows = heights.length;
+  return {
+    outer: Int32Array.from(area, (_, j) => j * rows + (side === 0 ? 0 : rows - 1)),
+    inward: side === 0 ? 1 : -1,
+    depth: rows,
+    sizes: side === 0 ? heights : heights.slice().reverse(),
+    area,
+    contact,
+  };
+};
+
+/** Where the cells of one edge of a section lie. */
+export const edgeLayout = (section: Section, edge: 'left' | 'right'): FaceLayout => {
+  const { heights, widths, breadth } = section;
+  const rows = heights.length;
+  const columns = widths.length;
+  const column = edge === 'left' ? 0 : columns - 1;
+  const side = edge === 'left' ? 0 : columns;
+  return {
+    outer: Int32Array.from(heights, (_, i) => column * rows + i),
+    inward: edge === 'left' ? rows : -rows,
+    depth: columns,
+    sizes: edge === 'left' ? widths : widths.slice().reverse(),
+    area: heights.map((height) => height * breadth[side]),
+    contact: new Float64Array(rows).fill(1),
+  };
+};

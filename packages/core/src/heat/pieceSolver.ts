@@ -1,0 +1,292 @@
+import { LATENT_BOILING, PROPERTY_CEILING } from './constants';
+import type { Surroundings } from './surroundings';
+import { FaceLine } from './faceLine';
+import { fillCoefficients } from './fillCoefficients';
+import type { Matter } from './matter';
+import { meanRise } from './meanRise';
+import { PieceState, type PieceSnapshot } from './pieceState';
+import { CHOI_OKOS, integrate } from './properties';
+import type { Section } from './section';
+import { StepArrays } from './stepArrays';
+import {
+  DEFAULT_STEP_CONTROL,
+  FIRST_STEP,
+  IMPLICIT,
+  SHORTEST_STEP,
+  STEP_GROWTH,
+} from './stepControl';
+import type { StepControl } from './stepControl';
+import { StepError } from './stepError';
+import { Sweep } from './sweep';
+import { latentHeat } from './vapour';
+import { edgeLayout, faceLayout } from './layouts';
+
+/** Taken out of the global once: a global is looked up at every use. */
+const { max, min, sqrt } = Math;
+
+const WATER_CAPACITY = CHOI_OKOS.water.capacity;
+const [, W1, W2] = WATER_CAPACITY;
+/** A cell this near to dry is dry, kg/m3. */
+const NEARLY_DRY = 1e-6;
+/** No step waits for a boiling cell to run dry closer than this share of what it would be. */
+const DRAIN_FLOOR = 0.3;
+/** A first step has nothing to be held against: it is taken for half what is allowed. */
+const UNKNOWN_ERROR = 0.5;
+
+/**
+ * Implicit finite-volume solver of a piece between its surroundings: a slab, a long section or a
+ * round one.
+ *
+ * A step is implicit, in delta form, factored by direction (Douglas & Gunn 1964):
+ *
+ *   (C/dt - f Az) u = P,   (C/dt - f Ax) v = (C/dt) u,   T + v
+ *
+ * with P the net power into each cell at the step's start, Az and Ax what conducts along columns
+ * and rows, and f how implicit it is (`IMPLICIT`). Each factor is a set of tridiagonal lines; both are exact at rest, and what crosses
+ * each face telescopes, so the ledger of heat closes. A slab has one column and needs the first
+ * factor alone. Wet cells at the boil are held there and spend what they gain on evaporation
+ * (`Sweep`), so boiling needs no fitted source. Nothing is allocated in a step.
+ */
+export class PieceSolver extends PieceState {
+  /** Power into the piece through its lower face in the last step, W in the section's measure. */
+  lowerPower = 0;
+
+  private readonly arrays: StepArrays;
+  private readonly rate: Float64Array;
+  private readonly error: StepError;
+  private readonly faces: readonly [FaceLine, FaceLine];
+  private readonly edges: readonly FaceLine[];
+  private readonly alongColumns: Sweep;
+  private readonly alongRows: Sweep;
+  /** The change a step ends with: the columns' own, or the rows' where there are several. */
+  private readonly change: Float64Array;
+  private step = FIRST_STEP;
+  private hasRate = false;
+
+  constructor(
+    section: Section,
+    matter: Matter,
+    start: number,
+    film = 0,
+    private readonly control: StepControl = DEFAULT_STEP_CONTROL,
+  ) {
+    super(section, matter, start, film);
+    const { rows, columns, count } = this;
+    const arrays = new StepArrays(count);
+    this.arrays = arrays;
+    this.rate = new Float64Array(count);
+    this.error = new StepError(this, control);
+    this.faces = [
+      new FaceLine(faceLayout(section, matter, 0)),
+      new FaceLine(faceLayout(section, matter, 1)),
+    ];
+    this.edges =
+      columns === 1
+        ? []
+        : [
+            new FaceLine(edgeLayout(section, 'right')),
+            ...(section.openLeft ? [new FaceLine(edgeLayout(section, 'left'))] : []),
+          ];
+    this.alongColumns = new Sweep(
+      { lines: columns, length: rows, lineStride: rows, stride: 1 },
+      arrays,
+      arrays.upward,
+      arrays.sink,
+      arrays.swept,
+    );
+    this.alongRows = new Sweep(
+      { lines: rows, length: columns, lineStride: 1, stride: rows },
+      arrays,
+      arrays.sideways,
+      arrays.edgeSink,
+      arrays.change,
+    );
+    this.change = columns === 1 ? arrays.swept : arrays.change;
+  }
+
+  override flip(): void {
+    super.flip();
+    this.disturb();
+  }
+
+  override restore(from: PieceSnapshot): void {
+    super.restore(from);
+    this.disturb();
+  }
+
+  /** Call when the surroundings change: time steps start small again. */
+  disturb(): void {
+    this.step = FIRST_STEP;
+    this.hasRate = false;
+    this.arrays.held.fill(0);
+    this.arrays.boil.fill(0);
+  }
+
+  /**
+   * Advances by one accepted step of at most `limit` seconds.
+   * @returns the seconds advanced, always above zero
+   */
+  advance(around: Surroundings, limit: number): number {
+    const { conductivity } = this.arrays;
+    const drain = this.drainTime();
+    fillCoefficients(this, this.arrays);
+    this.faces[0].prepare(this, this.flipped ? around.upper : around.lower, conductivity);
+    this.faces[1].prepare(this, this.flipped ? around.lower : around.upper, conductivity);
+    for (const edge of this.edges) edge.prepare(this, around.edge, conductivity);
+    this.netPower();
+    let dt = min(this.step, this.control.longest);
+    if (drain < dt) dt = max(drain, DRAIN_FLOOR * dt);
+    dt = min(max(dt, SHORTEST_STEP), limit);
+    // A sliver left before the limit would cost a whole step: stretch or split instead.
+    if (limit - dt < 0.5 * dt && limit > dt) dt = dt < 0.75 * limit ? limit / 2 : limit;
+    let error = this.solve(dt);
+    while (error > 2 && dt > SHORTEST_STEP) {
+      dt = max(SHORTEST_STEP, dt / min(4, sqrt(error) * 1.2));
+      error = this.solve(dt);
+    }
+    this.commit(dt);
+    const factor = error > 0 ? min(STEP_GROWTH, max(0.4, 0.9 / sqrt(error))) : STEP_GROWTH;
+    this.step = max(SHORTEST_STEP, dt * factor);
+    return dt;
+  }
+
+  /** Net power into every cell as things stand, and the slopes of what leaves as vapour. */
+  private netPower(): void {
+    const { temperature, count, rows } = this;
+    const { power, sink, edgeSink, upward, sideways } = this.arrays;
+    sink.fill(0);
+    let below = 0;
+    for (let c = 0; c < count; c += 1) {
+      const link = upward[c];
+      // The last of a column has no link upward.
+      const up = link > 0 ? link * (temperature[c + 1] - temperature[c]) : 0;
+      power[c] = up - below;
+      below = up;
+    }
+    if (this.columns > 1) {
+      edgeSink.fill(0);
+      for (let c = 0, next = rows; next < count; c += 1, next += 1) {
+        const across = sideways[c] * (temperature[next] - temperature[c]);
+        power[c] += across;
+        power[next] -= across;
+      }
+    }
+    this.addFace(this.faces[0], sink);
+    this.addFace(this.faces[1], sink);
+    for (const edge of this.edges) this.addFace(edge, edgeSink);
+  }
+
+  private addFace(face: FaceLine, sink: Float64Array): void {
+    const { temperature } = this;
+    const { power } = this.arrays;
+    for (let p = 0; p < face.count; p += 1) {
+      const c = face.outer[p];
+      power[c] += face.conductance[p] * (face.temperature - temperature[c]);
+      const wet = face.wetCell[p];
+      if (wet < 0) continue;
+      const latent = latentHeat(temperature[wet]);
+      sink[wet] += latent * face.vapourSlope[p];
+      power[wet] -= latent * (face.vapourConstant[p] + face.vapourSlope[p] * temperature[wet]);
+    }
+  }
+
+  /** Solves for the change over `dt`; returns the error over its allowance (1 is just right). */
+  private solve(dt: number): number {
+    const { temperature, water, count } = this;
+    const { power, swept, lateral, boil, capacity } = this.arrays;
+    boil.fill(0);
+    const [first, last] = this.faces;
+    this.alongColumns.run(temperature, water, power, first.conductance, last.conductance, dt);
+    if (this.columns > 1) {
+      for (let c = 0; c < count; c += 1) lateral[c] = (capacity[c] / dt) * swept[c];
+      const [rightEdge, leftEdge] = this.edges;
+      this.alongRows.run(
+        temperature,
+        water,
+        lateral,
+        leftEdge === undefined ? null : leftEdge.conductance,
+        rightEdge.conductance,
+        dt,
+      );
+    }
+    return this.hasRate ? this.error.of(this.arrays, this.change, this.rate, dt) : UNKNOWN_ERROR;
+  }
+
+  /** Time until the quickest-boiling cell runs dry at its last rate, s. */
+  private drainTime(): number {
+    const { water, volume, count } = this;
+    const { boil } = this.arrays;
+    let least = Infinity;
+    for (let c = 0; c < count; c += 1) {
+      if (boil[c] > 0 && water[c] > 0) {
+        const seconds = (water[c] * volume[c] * LATENT_BOILING) / boil[c];
+        if (seconds < least) least = seconds;
+      }
+    }
+    return least * 1.001;
+  }
+
+  private commit(dt: number): void {
+    const { temperature, water, peak, rate, change, count, volume, matter } = this;
+    const { capacity, held, boil } = this.arrays;
+    const [, s1, s2] = matter.solids;
+    this.settleFace(this.faces[0], this.arrays.swept, dt);
+    this.settleFace(this.faces[1], this.arrays.swept, dt);
+    for (const edge of this.edges) this.settleFace(edge, change, dt);
+    for (let c = 0; c < count; c += 1) {
+      if (boil[c] > 0) this.dry(c, boil[c] / LATENT_BOILING, dt, LATENT_BOILING);
+    }
+    this.beforeBrowning();
+    for (let c = 0; c < count; c += 1) {
+      const before = temperature[c];
+      let after = before + change[c];
+      // The slope of the capacity with temperature, so that enthalpy is kept to second order.
+      const rise = held[c] === 1 ? 0 : meanRise(before, after);
+      if (rise !== 0) {
+        const t = min(before, PROPERTY_CEILING);
+        const slope = volume[c] * (s1[c] + 2 * s2[c] * t + water[c] * (W1 + 2 * W2 * t));
+        after = before + change[c] / (1 + (slope * rise) / capacity[c]);
+      }
+      rate[c] = (after - before) / dt;
+      temperature[c] = after;
+      if (after > peak[c]) peak[c] = after;
+      if (water[c] < NEARLY_DRY && water[c] > 0) water[c] = 0;
+    }
+    this.hasRate = true;
+    this.brown(dt);
+  }
+
+  /** Books what crossed a face and takes its vapour, at the temperatures its own factor ended with. */
+  private settleFace(face: FaceLine, moved: Float64Array, dt: number): void {
+    const { temperature } = this;
+    let power = 0;
+    for (let p = 0; p < face.count; p += 1) {
+      const c = face.outer[p];
+      power += face.conductance[p] * (face.temperature - temperature[c] - IMPLICIT * moved[c]);
+      const wet = face.wetCell[p];
+      if (wet < 0) continue;
+      const at = temperature[wet] + IMPLICIT * moved[wet];
+      const flow = face.vapourConstant[p] + face.vapourSlope[p] * at;
+      this.dry(wet, flow, dt, latentHeat(temperature[wet]));
+    }
+    this.heatIn += power * dt;
+    if (face === this.faces[this.lowerSide]) this.lowerPower = power;
+  }
+
+  /** Takes `flow` kg/s out of a cell for `dt`; what it lacks comes back as heat. */
+  private dry(c: number, flow: number, dt: number, latent: number): void {
+    const { temperature, water, volume, change } = this;
+    const held = water[c] * volume[c];
+    const leavesAt = temperature[c] + change[c];
+    let mass = flow * dt;
+    if (mass > held) {
+      const [s0, s1, s2] = this.matter.solids;
+      const t = min(leavesAt, PROPERTY_CEILING);
+      change[c] += ((mass - held) * latent) / (volume[c] * (s0[c] + t * (s1[c] + t * s2[c])));
+      mass = held;
+    }
+    water[c] = mass === held ? 0 : (held - mass) / volume[c];
+    this.evaporated += mass;
+    this.heatOut += mass * (latent + integrate(WATER_CAPACITY, leavesAt));
+  }
+}

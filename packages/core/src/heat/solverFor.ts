@@ -1,0 +1,23 @@
+import { matterOf } from './matter';
+import { PieceSolver } from './pieceSolver';
+import { SLAB, sectionOf, type Fineness } from './section';
+import type { Piece } from './stage';
+import type { StepControl } from './stepControl';
+
+/** How finely a cook is solved. */
+export interface Finely extends Fineness {
+  readonly control?: StepControl | undefined;
+}
+
+/** A solver holding the piece as it is before the first stage. */
+export const solverFor = (piece: Piece, finely: Finely = {}): PieceSolver => {
+  const layers = piece.layers ?? [];
+  const section = sectionOf(
+    piece.shape ?? SLAB,
+    piece.thickness,
+    layers.map(({ thickness }) => thickness),
+    finely,
+  );
+  const matter = matterOf(section, piece.tissue, layers, piece.bone);
+  return new PieceSolver(section, matter, piece.start, piece.film, finely.control);
+};

@@ -1,0 +1,23 @@
+/** How finely time is stepped; the defaults keep the core within 0.1 C of a converged run. */
+export interface StepControl {
+  /** Mean error of the field a step may add, K. */
+  readonly meanError: number;
+  /** Error the cells at any one depth may add, K. */
+  readonly cellError: number;
+  /** Longest step, s. */
+  readonly longest: number;
+}
+
+export const DEFAULT_STEP_CONTROL: StepControl = { meanError: 0.018, cellError: 2.2, longest: 30 };
+
+/** No step is shorter, s; a stage begins with the first; none grows faster than this. */
+export const SHORTEST_STEP = 1e-3;
+export const FIRST_STEP = 0.05;
+export const STEP_GROWTH = 2;
+
+/**
+ * How far into the step fluxes are taken: 1/2 would be Crank-Nicolson, 1 backward Euler. Near 1/2
+ * the time error is a fifth of backward Euler's; above it, what a sudden change excites in the thin
+ * outer cells dies out instead of ringing.
+ */
+export const IMPLICIT = 0.6;

@@ -1,0 +1,99 @@
+import { VAPOUR_PRESSURE_KITCHEN, VAPOUR_PRESSURE_OVEN } from './constants';
+import { airFace, bastedFace, fatFace, panFace, sealed, type Face } from './face';
+import type { RestCover } from './restCover';
+import { saturationPressure } from './vapour';
+
+/** The faces of the piece as it lies, and its edge all round. */
+export interface Surroundings {
+  readonly lower: Face;
+  readonly upper: Face;
+  readonly edge: Face;
+}
+
+/** Convection in an oven, W/m2 K. Baseline. */
+export const STILL_OVEN = 12;
+export const FAN_OVEN = 22;
+/** Beside and above a hot pan: air on the edge and on top, C, and its coefficient. Baseline. */
+export const BESIDE_PAN = 60;
+const ABOVE_PAN = 25;
+const NEAR_PAN = 8;
+
+/** On the pan, kitchen air at 25 C on top and 60 C on the edge, h 8. Baseline. */
+export const onThePan = (pan: number, contact = 1): Surroundings => ({
+  lower: panFace(pan, contact),
+  upper: airFace(ABOVE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
+  edge: airFace(BESIDE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
+});
+
+/** On the pan and basted from above with fat for a share of the time. */
+export const basted = (pan: number, fat: number, share: number, contact = 1): Surroundings => {
+  const around = onThePan(pan, contact);
+  return { ...around, upper: bastedFace(around.upper, fat, share) };
+};
+
+/** Lying in fat that reaches half-way up its edge. */
+export const inHotFat = (fat: number): Surroundings => {
+  const { upper, edge } = onThePan(fat);
+  return { lower: fatFace(fat), upper, edge: bastedFace(edge, fat, 0.5) };
+};
+
+const allRound = (face: Face): Surroundings => ({ lower: face, upper: face, edge: face });
+
+/** On a rack in an oven: air all round, h 12 still, 22 with a fan. Baseline. */
+export const onARack = (air: number, coefficient: number): Surroundings =>
+  allRound(airFace(air, coefficient, VAPOUR_PRESSURE_OVEN));
+
+/** Lying in a pan in the oven. Baseline. */
+export const inAPanInTheOven = (air: number, coefficient: number, pan: number): Surroundings => ({
+  ...onARack(air, coefficient),
+  lower: panFace(pan),
+});
+
+const lying = (face: Face): Surroundings => ({ lower: sealed(face), upper: face, edge: face });
+
+/** On the counter before cooking, h 5. Baseline. */
+export const onTheCounter = (air: number): Surroundings =>
+  lying(airFace(air, 5, VAPOUR_PRESSURE_KITCHEN));
+
+/**
+ * Resting. Open: 22 C, h 6. Loose tent: trapped air at 35 C, h 4, emissivity 0.5, moist. Baseline.
+ * Wrapped: no vapour leaves; foil over a millimetre or two of trapped air, h 5, emissivity 0.1
+ * (our estimate: air conductivity 0.027 W/m K over about 5 mm of crumpled gap).
+ */
+export const resting = (cover: RestCover): Surroundings => {
+  switch (cover) {
+    case 'open':
+      return lying(airFace(22, 6, VAPOUR_PRESSURE_KITCHEN));
+    case 'loose':
+      return lying(airFace(35, 4, 4500, 0.5));
+    case 'wrapped':
+      return allRound(sealed(airFace(22, 5, 0, 0.1)));
+  }
+};
+
+/** Share of saturation in a cabinet kept moist by a pan of water; our estimate. */
+const CABINET_HUMIDITY = 0.9;
+
+/** Held warm, lying, in the still and moist air of a cabinet or a very low oven. */
+export const heldWarm = (air: number): Surroundings =>
+  lying(airFace(air, 6, CABINET_HUMIDITY * saturationPressure(air)));
+
+const wider = (face: Face, share: number): Face =>
+  face.emissivity === 0
+    ? face
+    : {
+        ...face,
+        coefficient: face.coefficient * (1 + share),
+        emissivity: face.emissivity * (1 + share),
+      };
+
+/**
+ * The lateral correction of a piece solved in one dimension: what its edges take from the air is
+ * taken by its faces, enlarged by the edges' share of them. Good to a degree or so where the piece
+ * is wider than it is thick; a face on iron, or sealed off, stays as it is.
+ * @param share area of the edges over that of both faces
+ */
+export const widened = (around: Surroundings, share: number): Surroundings =>
+  share === 0
+    ? around
+    : { lower: wider(around.lower, share), upper: wider(around.upper, share), edge: around.edge };

@@ -1,0 +1,184 @@
+import { BOILING } from './constants';
+import { IMPLICIT } from './stepControl';
+import type { StepArrays } from './stepArrays';
+
+/** One way through the section: along the columns (z), or along the rows (x or r). */
+export interface SweepLayout {
+  /** Lines to solve, and cells in each. */
+  readonly lines: number;
+  readonly length: number;
+  /** Cell index from one line's first cell to the next line's, and along a line. */
+  readonly lineStride: number;
+  readonly stride: number;
+}
+
+/** Times the set of boiling cells may be revised within a line: it settles in two or three. */
+const MOST_PASSES = 8;
+/** Passes after which no cell is released any more, so that the set cannot cycle. */
+const LAST_RELEASE = 4;
+/** A wet cell this far over the boil is taken to boil, K. */
+const OVER = 1e-9;
+
+/**
+ * Solves (C/dt - IMPLICIT A) x = rhs along every line of one direction, where A conducts between the line's
+ * cells and to the surroundings at its ends. Wet cells that would pass the boil are held there by an
+ * active set, and what they gain beyond it is laid down in `boil`.
+ *
+ * Both factors of the step have this shape: along the columns rhs is the net power at the step's
+ * start, along the rows it is (C/dt) times the columns' change.
+ */
+export class Sweep {
+  /** Whether the line last solved has cells held at the boil. */
+  private holds = false;
+
+  constructor(
+    private readonly layout: SweepLayout,
+    private readonly arrays: StepArrays,
+    /** Between a cell and the next of its line, W/K. */
+    private readonly link: Float64Array,
+    /** Latent heat leaving a cell per K of its change, W/K. */
+    private readonly sink: Float64Array,
+    /** Takes the change, K. */
+    private readonly x: Float64Array,
+  ) {}
+
+  /**
+   * @param rhs W
+   * @param first conductance to the surroundings at each line's first cell, or null without
+   * @param last the same at its last cell
+   */
+  run(
+    temperature: Float64Array,
+    water: Float64Array,
+    rhs: Float64Array,
+    first: Float64Array | null,
+    last: Float64Array | null,
+    dt: number,
+  ): void {
+    const { lines, lineStride } = this.layout;
+    for (let line = 0; line < lines; line += 1) {
+      const from = line * lineStride;
+      const g0 = first === null ? 0 : first[line];
+      const g1 = last === null ? 0 : last[line];
+      for (let pass = 0; pass < MOST_PASSES; pass += 1) {
+        // Most lines have nothing at the boil: they are done at once.
+        if (!this.solve(from, temperature, water, rhs, g0, g1, dt)) break;
+        if (pass + 1 === MOST_PASSES) break;
+        const may = pass < LAST_RELEASE;
+        if (!this.revise(from, temperature, water, rhs, g0, g1, dt, may)) break;
+      }
+      if (this.holds) this.layDown(from, rhs, g0, g1, dt);
+    }
+  }
+
+  /**
+   * Thomas's algorithm along one line; the system is diagonally dominant, so without pivoting.
+   * @returns whether a cell is held at the boil, or has come to it
+   */
+  private solve(
+    from: number,
+    temperature: Float64Array,
+    water: Float64Array,
+    rhs: Float64Array,
+    g0: number,
+    g1: number,
+    dt: number,
+  ): boolean {
+    const { stride, length } = this.layout;
+    const { capacity, held, pivot, right } = this.arrays;
+    const { link, sink, x } = this;
+    const perSecond = 1 / dt;
+    const end = from + (length - 1) * stride;
+    let holds = false;
+    let before = 0;
+    let outside = g0;
+    let pivotBefore = 0;
+    let rightBefore = 0;
+    for (let c = from; c <= end; c += stride) {
+      const after = c < end ? IMPLICIT * link[c] : 0;
+      if (c === end) outside += g1;
+      if (held[c] === 1) {
+        holds = true;
+        pivotBefore = 0;
+        rightBefore = BOILING - temperature[c];
+      } else {
+        const diagonal = capacity[c] * perSecond + before + after + IMPLICIT * (outside + sink[c]);
+        const inverse = 1 / (diagonal - before * pivotBefore);
+        pivotBefore = after * inverse;
+        rightBefore = (rhs[c] + before * rightBefore) * inverse;
+      }
+      pivot[c] = pivotBefore;
+      right[c] = rightBefore;
+      before = after;
+      outside = 0;
+    }
+    let comes = false;
+    let above = 0;
+    for (let c = end; c >= from; c -= stride) {
+      above = right[c] + pivot[c] * above;
+      x[c] = above;
+      if (temperature[c] + above > BOILING + OVER && water[c] > 0) comes = true;
+    }
+    this.holds = holds;
+    return holds || comes;
+  }
+
+  /** Power a held cell has over what keeps it at the boil, W, without what it had already. */
+  private surplus(
+    c: number,
+    i: number,
+    rhs: Float64Array,
+    g0: number,
+    g1: number,
+    dt: number,
+  ): number {
+    const { stride, length } = this.layout;
+    const { link, x } = this;
+    const own = x[c];
+    let power = -this.sink[c] * own;
+    if (i > 0) power += link[c - stride] * (x[c - stride] - own);
+    else power -= g0 * own;
+    if (i + 1 < length) power += link[c] * (x[c + stride] - own);
+    else power -= g1 * own;
+    return rhs[c] + IMPLICIT * power - (this.arrays.capacity[c] / dt) * own;
+  }
+
+  /** Moves cells in and out of the boiling set; true when the set changed. */
+  private revise(
+    from: number,
+    temperature: Float64Array,
+    water: Float64Array,
+    rhs: Float64Array,
+    g0: number,
+    g1: number,
+    dt: number,
+    mayRelease: boolean,
+  ): boolean {
+    const { stride, length } = this.layout;
+    const { held, boil } = this.arrays;
+    let changed = false;
+    let c = from;
+    for (let i = 0; i < length; i += 1, c += stride) {
+      if (held[c] === 1) {
+        if (!mayRelease) continue;
+        if (water[c] <= 0 || boil[c] + this.surplus(c, i, rhs, g0, g1, dt) < 0) {
+          held[c] = 0;
+          changed = true;
+        }
+      } else if (water[c] > 0 && temperature[c] + this.x[c] > BOILING + OVER) {
+        held[c] = 1;
+        changed = true;
+      }
+    }
+    return changed;
+  }
+
+  /** Books what the held cells of a line spend on evaporating. */
+  private layDown(from: number, rhs: Float64Array, g0: number, g1: number, dt: number): void {
+    const { held, boil } = this.arrays;
+    let c = from;
+    for (let i = 0; i < this.layout.length; i += 1, c += this.layout.stride) {
+      if (held[c] === 1) boil[c] += this.surplus(c, i, rhs, g0, g1, dt);
+    }
+  }
+}

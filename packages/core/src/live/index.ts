@@ -1,0 +1,3 @@
+export * from './cookState';
+export * from './event';
+export * from './heatStep';

@@ -1,0 +1,125 @@
+import { GOLDEN_FROM } from '../doneness';
+import { browningIndex } from '../heat';
+import type { PlanRequest } from './request';
+import { solveWay } from './solveWay';
+import { saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
+import { brineFilm } from './surfaceFilm';
+import { WayCook } from './wayCook';
+
+/** What salting so long ahead does to a face. */
+export interface SaltSchool {
+  readonly ahead: number;
+  /** Brine lying on it when it is not dried, kg/m2. */
+  readonly brine: number;
+  /** m */
+  readonly depth: number;
+  /** Seconds in the pan until that face is golden, as the piece is dried. */
+  readonly golden: number;
+}
+
+/** Longest a face is watched for gold, s. */
+const LONGEST = 900;
+
+/** Seconds on the pan until the face that went down is golden. */
+const secondsToGolden = (request: PlanRequest): number => {
+  const cook = new WayCook({ ...request, way: 'once', edges: 'none', baste: 0 });
+  const leg = { ...cook.timed(cook.legs[0], 2 * LONGEST), flips: [] };
+  cook.reset();
+  let at = LONGEST;
+  let found = false;
+  cook.runLeg(leg, (t) => {
+    at = t;
+    found = browningIndex(cook.solver.browned(0)) >= GOLDEN_FROM;
+    return found;
+  });
+  return found ? at : LONGEST;
+};
+
+/** Each school of salting, on this piece in this pan. Days ahead the face dries in the fridge. */
+export function* saltSchools(request: PlanRequest): Generator<null, readonly SaltSchool[]> {
+  const found: SaltSchool[] = [];
+  for (const ahead of SALT_SCHOOLS) {
+    yield null;
+    const surface =
+      ahead >= 43_200 ? 'aired' : request.surface === 'aired' ? 'dry' : request.surface;
+    found.push({
+      ahead,
+      brine: brineFilm(request.salt, ahead),
+      depth: Math.min(request.thickness / 2, saltDepth(ahead)),
+      golden: secondsToGolden({ ...request, surface, saltAhead: ahead }),
+    });
+  }
+  return found;
+}
+
+export interface TemperSchool {
+  readonly seconds: number;
+  /** C as it meets the heat. */
+  readonly core: number;
+  readonly surface: number;
+  /** Minutes of cooking it saves, s; undefined where the way does not work. */
+  readonly saves: number | undefined;
+}
+
+/** What standing on the counter really does to this piece and to its cook. */
+export function* temperSchools(request: PlanRequest): Generator<null, readonly TemperSchool[]> {
+  const found: TemperSchool[] = [];
+  let cold: number | undefined;
+  for (const seconds of TEMPER_SCHOOLS) {
+    yield null;
+    const cook = new WayCook({ ...request, temper: seconds });
+    cook.reset();
+    const { core } = cook.solver;
+    const surface = cook.solver.temperature[cook.solver.rows - 1];
+    const solved = yield* solveWay(cook);
+    const value = solved.ok ? solved.value : undefined;
+    if (seconds === 0) cold = value;
+    found.push({
+      seconds,
+      core,
+      surface,
+      saves: value === undefined || cold === undefined ? undefined : cold - value,
+    });
+  }
+  return found;
+}
+
+/** A knob moved: what the plan's time becomes. */
+export interface Knob {
+  readonly knob: 'thickness' | 'pan' | 'oven' | 'start' | 'cover';
+  /** What it was moved by, in its own unit; 0 for one that is switched. */
+  readonly by: number;
+  /** Seconds more (or fewer) of the part that was solved; undefined where it then fails. */
+  readonly seconds: number | undefined;
+}
+
+const withOven = (request: PlanRequest, by: number): PlanRequest =>
+  request.way === 'sear-oven'
+    ? { ...request, hotOven: request.hotOven + by }
+    : { ...request, lowOven: request.lowOven + by };
+
+/** What each input would change if it were moved a little. */
+export function* turnKnobs(request: PlanRequest): Generator<null, readonly Knob[]> {
+  const solve = function* (changed: PlanRequest): Generator<null, number | undefined> {
+    const solved = yield* solveWay(new WayCook(changed));
+    return solved.ok ? solved.value : undefined;
+  };
+  const base = yield* solve(request);
+  const moves: readonly (readonly [Knob['knob'], number, PlanRequest])[] = [
+    ['thickness', 0.003, { ...request, thickness: request.thickness + 0.003 }],
+    ['start', 5, { ...request, start: request.start + 5 }],
+    ['pan', 20, { ...request, pan: request.pan + 20 }],
+    ...(request.way.includes('oven') ? ([['oven', 10, withOven(request, 10)]] as const) : []),
+    ['cover', 0, { ...request, cover: request.cover === 'open' ? 'wrapped' : 'open' }],
+  ];
+  const found: Knob[] = [];
+  for (const [knob, by, changed] of moves) {
+    const value = yield* solve(changed);
+    found.push({
+      knob,
+      by,
+      seconds: value === undefined || base === undefined ? undefined : value - base,
+    });
+  }
+  return found;
+}

@@ -1,0 +1,66 @@
+import { describe, expect, it } from '@jest/globals';
+import * as fc from 'fast-check';
+import { CUT_IDS, CUTS, footprint, TISSUES } from '../food';
+import { DEFAULT_PAN, hottestPan } from '../gear';
+import { tissueProperties } from '../heat';
+import { allergensOf, MINIMUM_TEMPERATURES } from '../safety';
+import { STEAK } from '../tests';
+import { checkGear } from './checkGear';
+
+describe('checkGear', () => {
+  it('lets every cut of the larder into the usual pan as it usually comes', () => {
+    for (const cut of CUT_IDS) {
+      const { thickness, weight } = CUTS[cut];
+      expect(checkGear({ ...STEAK, cut, thickness, weight }, DEFAULT_PAN)).toBeUndefined();
+    }
+  });
+
+  it('offers the hottest pan the burner reaches, and that one passes', () => {
+    const weak = { ...DEFAULT_PAN, power: 1800 };
+    const found = checkGear({ ...STEAK, pan: 300 }, weak);
+    expect(found?.obstacle.reason).toBe('burner');
+    const [remedy] = found?.remedies ?? [];
+    if (remedy?.kind !== 'pan') throw new Error('no cooler pan offered');
+    expect(remedy.pan).toBeLessThan(hottestPan(weak));
+    expect(checkGear({ ...STEAK, pan: remedy.pan }, weak)).toBeUndefined();
+  });
+
+  it('finds what a smaller pan does not hold', () => {
+    const small = { ...DEFAULT_PAN, diameter: 0.12 };
+    expect(checkGear(STEAK, small)?.obstacle).toMatchObject({ reason: 'crowded', diameter: 0.12 });
+  });
+});
+
+it('a footprint holds the weight it was made from', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...CUT_IDS),
+      fc.double({ min: 0.05, max: 2, noNaN: true }),
+      fc.double({ min: 0.005, max: 0.1, noNaN: true }),
+      (id, weight, thickness) => {
+        const cut = CUTS[id];
+        const { area, length, width } = footprint(cut, weight, thickness);
+        const { density } = tissueProperties(TISSUES[cut.tissue]);
+        expect(area * thickness * density).toBeCloseTo(weight, 9);
+        expect(length / width).toBeCloseTo(cut.aspect, 9);
+      },
+    ),
+  );
+});
+
+it('holds the published figures of the brief, each with who publishes it', () => {
+  expect(MINIMUM_TEMPERATURES.beef).toMatchObject({ celsius: 62.8, holdSeconds: 180 });
+  expect(MINIMUM_TEMPERATURES.duck.celsius).toBe(73.9);
+  expect(MINIMUM_TEMPERATURES.salmon).toMatchObject({ celsius: 62.8, holdSeconds: 15 });
+  expect(MINIMUM_TEMPERATURES.venison).toMatchObject({
+    celsius: 62.8,
+    holdSeconds: 15,
+    source: 'FDA Food Code 3-401.11',
+    stricter: { celsius: 73.9 },
+  });
+  for (const { source } of Object.values(MINIMUM_TEMPERATURES)) {
+    expect(source).toMatch(/USDA FSIS|FDA Food Code/);
+  }
+  expect(allergensOf('salmon')).toEqual(['fish']);
+  expect(allergensOf('beef')).toEqual([]);
+});

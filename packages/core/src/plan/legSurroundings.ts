@@ -1,0 +1,107 @@
+import { PanBody, type PanOnBurner } from '../gear';
+import {
+  airFace,
+  basted,
+  BESIDE_PAN,
+  inAPanInTheOven,
+  onARack,
+  onTheCounter,
+  onThePan,
+  panFace,
+  PRESS,
+  resting,
+  widened,
+  type Environment,
+  type Press,
+  type Surroundings,
+} from '../heat';
+import { LivePan, PanInOven } from '../gear';
+import type { Heat } from './legs';
+import type { CookDisturbance } from './stagedCook';
+
+/** What a piece brings to its surroundings. */
+export interface Placed {
+  readonly pan: PanOnBurner;
+  readonly press: Press;
+  /** Times the solved section's power is taken: pieces x area or length of one. */
+  readonly times: number;
+  /** Share by which edges enlarge the faces of a piece solved without them. */
+  readonly edges: number;
+}
+
+/** Basting: browned butter, C, on the top for this share of the time. Baseline range. */
+const BUTTER = 140;
+const BASTED_SHARE = 0.5;
+/** A loaded pan follows its burner with this time constant, s. Our estimate for 2-3 kg of iron. */
+const PAN_FOLLOWS = 60;
+/** No step longer than this while the pan moves, s. */
+const MOVING_STEP = 5;
+/** Share of full at which a cold pan is brought up under skin, so that the fat melts first. */
+const GENTLY = 0.5;
+
+/** A pan whose burner was turned down: it follows within a minute. */
+class EasingPan implements Environment {
+  readonly around: Surroundings;
+  readonly longest = MOVING_STEP;
+  private readonly lower: { temperature: number };
+
+  constructor(
+    around: Surroundings,
+    from: number,
+    private readonly to: number,
+  ) {
+    const lower = { ...around.lower, temperature: from };
+    this.lower = lower;
+    this.around = { ...around, lower };
+  }
+
+  follow(_solver: unknown, dt: number): void {
+    const { lower, to } = this;
+    lower.temperature = to + (lower.temperature - to) * Math.exp(-dt / PAN_FOLLOWS);
+  }
+}
+
+const onItsEdge = (pan: number, share: number, contact: number): Surroundings => {
+  const { edge } = onThePan(pan);
+  const air = airFace(BESIDE_PAN, edge.coefficient, edge.vapourPressure);
+  const iron = panFace(pan, contact * share);
+  const cool = (1 - share) * air.coefficient;
+  const coefficient = iron.coefficient + cool;
+  const temperature = (iron.coefficient * pan + cool * air.temperature) / coefficient;
+  return { lower: air, upper: air, edge: { ...iron, coefficient, temperature } };
+};
+
+/** What is round the piece through a leg, in a kitchen that may be off by a disturbance. */
+export const legSurroundings = (
+  heat: Heat,
+  { pan: onBurner, press, times, edges }: Placed,
+  { contact: scale = 1, pan: panOff = 0, oven = 0 }: CookDisturbance,
+): Surroundings | Environment => {
+  const contact = scale * PRESS[press];
+  switch (heat.on) {
+    case 'pan': {
+      const pan = heat.pan + panOff;
+      const around = heat.basted
+        ? basted(pan, BUTTER, BASTED_SHARE, contact)
+        : onThePan(pan, contact);
+      return heat.from === undefined ? around : new EasingPan(around, heat.from + panOff, pan);
+    }
+    case 'cold-pan': {
+      const body = new PanBody(onBurner);
+      body.setting = GENTLY;
+      return new LivePan(body, { times, contact, hold: heat.pan + panOff, most: GENTLY });
+    }
+    case 'edge':
+      return onItsEdge(heat.pan + panOff, heat.share, contact);
+    case 'rack':
+      return widened(onARack(heat.air + oven, heat.h), edges);
+    case 'oven-pan': {
+      const around = widened(inAPanInTheOven(heat.air + oven, heat.h, heat.pan), edges);
+      return new PanInOven(around, onBurner, heat.air + oven, heat.h, times);
+    }
+    case 'counter':
+      return widened(onTheCounter(heat.air), edges);
+    case 'rest':
+      return widened(resting(heat.cover), edges);
+  }
+};

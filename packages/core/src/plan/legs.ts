@@ -1,0 +1,182 @@
+import { BUTTER_PAN } from './butter';
+import { hasFattySkin, type Way } from './way';
+import type { LegKind } from './legKind';
+import { cutOf, type PlanRequest } from './request';
+import { FAN_OVEN, STILL_OVEN, type RestCover } from '../heat';
+
+/** Where the piece is through a leg. */
+export type Heat =
+  | { readonly on: 'pan'; readonly pan: number; readonly from?: number; readonly basted?: boolean }
+  /** In a pan that comes up with the piece in it. */
+  | { readonly on: 'cold-pan'; readonly pan: number }
+  /** Standing on its edges, held by tongs. */
+  | { readonly on: 'edge'; readonly pan: number; readonly share: number }
+  | { readonly on: 'rack'; readonly air: number; readonly h: number }
+  /** In the pan it was seared in, in the oven. */
+  | { readonly on: 'oven-pan'; readonly air: number; readonly h: number; readonly pan: number }
+  | { readonly on: 'counter'; readonly air: number }
+  | { readonly on: 'rest'; readonly cover: RestCover };
+
+/**
+ * One part of a cook in one place. Its seconds are `fixed + share x unknown`, or what brings the
+ * lower face to the browning index `goal`.
+ */
+export interface Leg {
+  readonly kind: LegKind;
+  readonly heat: Heat;
+  readonly fixed: number;
+  readonly share: number;
+  readonly goal?: number;
+  /** Turned every so many seconds, a last short interval left out. */
+  readonly every?: number;
+  /** Turned at this share of its time. */
+  readonly flipAt?: number;
+  readonly thenFlip: boolean;
+}
+
+/** Standing on the fat edge until it has coloured, and round the other edges, s. Our estimates. */
+const FAT_EDGE_SECONDS = 40;
+const OTHER_EDGES_SECONDS = 40;
+/** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */
+const ONE_EDGE = 0.5;
+const ROLLED = 0.2;
+/** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
+const FLESH_SIDE_SECONDS = 60;
+const SKIN_SHARE = 0.85;
+/** What the first of two sears is to give: golden. */
+const FIRST_SEAR = 1;
+
+interface Parts {
+  readonly request: PlanRequest;
+  /** The burner's heat once the crust has taken. */
+  readonly later: number;
+  readonly h: number;
+}
+
+const sear = (
+  pan: number,
+  time: Partial<Pick<Leg, 'fixed' | 'share' | 'goal'>>,
+  thenFlip: boolean,
+  from?: number,
+): Leg => ({
+  kind: 'sear',
+  heat: { on: 'pan', pan, ...(from !== undefined && from !== pan ? { from } : {}) },
+  fixed: 0,
+  share: 0,
+  ...time,
+  thenFlip,
+});
+
+const basted = ({ request: { baste }, later }: Parts): readonly Leg[] =>
+  baste === 0
+    ? []
+    : [
+        {
+          kind: 'baste',
+          heat: { on: 'pan', pan: Math.min(later, BUTTER_PAN), from: later, basted: true },
+          fixed: baste,
+          share: 0,
+          thenFlip: false,
+        },
+      ];
+
+const oven = ({ request, h }: Parts, air: number): Leg => ({
+  kind: 'oven',
+  heat:
+    request.ovenOn === 'pan' && request.way === 'sear-oven'
+      ? { on: 'oven-pan', air, h, pan: request.pan }
+      : { on: 'rack', air, h },
+  fixed: 0,
+  share: 1,
+  ...(request.ovenTurn ? { flipAt: 0.5 } : {}),
+  thenFlip: false,
+});
+
+const bothSides = (pan: number, later: number, goal: number): readonly Leg[] => [
+  sear(pan, { goal }, true),
+  sear(later, { goal }, false, pan),
+];
+
+const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
+  once: (parts) => {
+    const { request, later } = parts;
+    return [
+      sear(request.pan, { share: 0.5 }, true),
+      sear(later, { share: 0.5, fixed: -request.baste }, false, request.pan),
+      ...basted(parts),
+    ];
+  },
+  often: (parts) => {
+    const { request } = parts;
+    const turns: Leg = {
+      ...sear(request.pan, { share: 1, fixed: -request.baste }, false),
+      kind: 'turns',
+      every: request.every,
+    };
+    return [turns, ...basted({ ...parts, later: request.pan })];
+  },
+  'skin-down': (parts) => [
+    sear(parts.request.pan, { share: SKIN_SHARE }, true),
+    sear(parts.later, { share: 1 - SKIN_SHARE }, false, parts.request.pan),
+    ...basted(parts),
+  ],
+  'cold-pan': (parts) => [
+    {
+      ...sear(parts.request.pan, { share: 1 }, true),
+      heat: { on: 'cold-pan', pan: parts.request.pan },
+    },
+    sear(parts.later, { fixed: FLESH_SIDE_SECONDS }, false, parts.request.pan),
+    ...basted(parts),
+  ],
+  'sear-oven': (parts) => {
+    const { request, later } = parts;
+    const { pan, crust, hotOven } = request;
+    const cut = cutOf(request);
+    const [first, second] = bothSides(pan, later, crust);
+    const skin: Leg = hasFattySkin(cut) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
+    const flesh = sear(later, { fixed: FLESH_SIDE_SECONDS / 3 }, false, pan);
+    return [
+      ...(cut.skin ? [skin, flesh] : [first, second]),
+      ...basted(parts),
+      oven(parts, hotOven),
+    ];
+  },
+  'oven-sear': (parts) => {
+    const { pan, crust, lowOven } = parts.request;
+    return [oven(parts, lowOven), ...bothSides(pan, parts.later, crust), ...basted(parts)];
+  },
+  'sear-oven-sear': (parts) => {
+    const { pan, crust, lowOven } = parts.request;
+    return [
+      ...bothSides(pan, pan, Math.min(FIRST_SEAR, crust)),
+      oven(parts, lowOven),
+      ...bothSides(pan, parts.later, crust),
+      ...basted(parts),
+    ];
+  },
+};
+
+const edge = (kind: 'edge' | 'edges', pan: number): Leg => ({
+  kind,
+  heat: { on: 'edge', pan, share: kind === 'edge' ? ONE_EDGE : ROLLED },
+  fixed: kind === 'edge' ? FAT_EDGE_SECONDS : OTHER_EDGES_SECONDS,
+  share: 0,
+  thenFlip: false,
+});
+
+/** The legs of a request's way, the fat edge first and the other edges last if it asks for them. */
+export const legsOf = (request: PlanRequest): readonly Leg[] => {
+  const { way, edges, pan, panAfter = pan, fan } = request;
+  const body = WAY_LEGS[way]({ request, later: panAfter, h: fan ? FAN_OVEN : STILL_OVEN });
+  const firstPan = body.findIndex(({ kind }) => kind !== 'oven');
+  const lastPan = body.findLastIndex(({ kind }) => kind !== 'oven');
+  const first = edges === 'first' || edges === 'both';
+  const last = edges === 'last' || edges === 'both';
+  return [
+    ...body.slice(0, firstPan),
+    ...(first ? [edge('edge', pan)] : []),
+    ...body.slice(firstPan, lastPan + 1),
+    ...(last ? [edge('edges', panAfter)] : []),
+    ...body.slice(lastPan + 1),
+  ];
+};

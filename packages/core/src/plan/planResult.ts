@@ -1,0 +1,173 @@
+import type { LegKind } from './legKind';
+import type { PlanRequest } from './request';
+import type { Way } from './way';
+
+/** The run through the cook for curves. */
+export interface Trace {
+  /** Seconds from the heat. */
+  readonly time: readonly number[];
+  /** Mid-line centre, C. */
+  readonly core: readonly number[];
+  /** Outermost cell of the face that went down first, C. */
+  readonly surface: readonly number[];
+}
+
+/** The section that a slice is drawn from. A cell's index is column x rows + row. */
+export interface SliceCells {
+  /** From the face that went down first, m. */
+  readonly heights: readonly number[];
+  /** From the middle to the edge, or from edge to edge when `whole`, m; one wide column of a slab. */
+  readonly widths: readonly number[];
+  readonly whole: boolean;
+}
+
+/** The slice at a moment: what each cell has reached. */
+export interface SliceFrame {
+  /** Seconds from the heat. */
+  readonly time: number;
+  /** Highest temperature of each cell so far, C. */
+  readonly peak: Float32Array<ArrayBuffer>;
+  /** Browning index of the first face down and the other. */
+  readonly browning: readonly [number, number];
+}
+
+/** A slice that can be scrubbed along the cook. */
+export interface Slices {
+  readonly cells: SliceCells;
+  readonly frames: readonly SliceFrame[];
+}
+
+/** One part of the cook as planned. Times in s from the first heat. */
+export interface PlannedLeg {
+  readonly kind: LegKind;
+  readonly at: number;
+  readonly seconds: number;
+  /** C, where it has one. */
+  readonly pan?: number | undefined;
+  readonly air?: number | undefined;
+  /** Turns in it, s from its start; one at its end included. */
+  readonly flips: readonly number[];
+  /** Core at its end, C. */
+  readonly core: number;
+}
+
+/** A finished plan for one piece. SI and Celsius; times in s. */
+export interface CookPlan {
+  readonly request: PlanRequest;
+  readonly legs: readonly PlannedLeg[];
+  /** From the first heat to the last. */
+  readonly cookSeconds: number;
+  /** Of those, in the pan with the cook beside it. */
+  readonly stoveSeconds: number;
+  /** When the thermometer decides, s from the first heat: the end of the leg that was solved. */
+  readonly pullAt: number;
+  /** Turns, s from the first heat. */
+  readonly turns: readonly number[];
+  /** Core at the pull: what the thermometer should read; and as it leaves the heat. */
+  readonly pullCore: number;
+  readonly doneCore: number;
+  /** The core's peak, and when after it left the heat; below zero while still in it. */
+  readonly peakCore: number;
+  readonly peakAfter: number;
+  /** Rest advised, from the heat to the knife. */
+  readonly restSeconds: number;
+  /** Core when it is sliced. */
+  readonly sliceCore: number;
+  /** Browning index of the first face down and the other, when sliced. */
+  readonly browning: readonly [number, number];
+  /** Crust of the same faces, m. */
+  readonly crust: readonly [number, number];
+  /** Total depth past 65 C on the mid-line, m. */
+  readonly greyBand: number;
+  /** Share of the section within 3 C of the core's peak. */
+  readonly evenness: number;
+  /** Share of the first mass gone as steam, and at most as drip. */
+  readonly evaporated: number;
+  readonly drip: number;
+  /** Log10 reduction at the coldest point, and time it spent from 5 to 60 C, s. */
+  readonly lethality: number;
+  readonly inRange: number;
+  /** How far the meat along the bone lags behind the core as it leaves the heat, K. */
+  readonly boneLag?: number | undefined;
+  readonly trace: Trace;
+}
+
+/** How early and late the pull may be, s, with the core's end within 1.5 C of the target. */
+export interface PullWindow {
+  readonly early: number;
+  readonly late: number;
+}
+
+/** An input a cook cannot know exactly, and what its usual error does. */
+export interface InputSpread {
+  readonly input: 'thickness' | 'contact' | 'start' | 'pan' | 'oven';
+  /** Usual error of the input, its own unit (m, share, C, C). */
+  readonly error: number;
+  /** What that error moves the cook by, s. */
+  readonly seconds: number;
+}
+
+/** Range of the answer from what is not known exactly, about one standard deviation each way. */
+export interface PlanSpread {
+  /** Cook time, s either way. */
+  readonly seconds: number;
+  /** End temperature by the clock alone, K either way. */
+  readonly endTemperature: number;
+  readonly inputs: readonly InputSpread[];
+}
+
+/** Something that would work instead. */
+export type Remedy =
+  | { readonly kind: 'thickness'; readonly thickness: number }
+  | { readonly kind: 'pan'; readonly pan: number }
+  | { readonly kind: 'way'; readonly way: Way }
+  | { readonly kind: 'oven'; readonly air: number }
+  | { readonly kind: 'target'; readonly target: number };
+
+/** Why no plan was found. */
+export type Obstacle =
+  /** The crust is burnt before the middle arrives. */
+  | { readonly reason: 'burns'; readonly browning: number; readonly cookSeconds: number }
+  /** The core never peaks at the target, however long it lies there. */
+  | { readonly reason: 'never'; readonly highest: number; readonly seconds: number }
+  /** What is fixed alone carries the core past the target. */
+  | { readonly reason: 'over'; readonly lowest: number }
+  /** The oven's air is too cool for it, C. */
+  | { readonly reason: 'cool-oven'; readonly air: number; readonly highest: number }
+  /** The burner leaves this pan short of the wanted heat, C. */
+  | { readonly reason: 'burner'; readonly settles: number }
+  /** Weight and thickness leave a footprint that the pan does not hold, m. */
+  | {
+      readonly reason: 'crowded';
+      readonly length: number;
+      readonly width: number;
+      readonly diameter: number;
+    }
+  /** Weight and thickness leave a piece that would stand like a tower, m. */
+  | { readonly reason: 'tower'; readonly width: number }
+  /** The kitchen keeps to the table, C, and the wanted end is under it. */
+  | { readonly reason: 'locked'; readonly minimum: number }
+  /** The piece is already as warm as it should end. */
+  | { readonly reason: 'warm'; readonly start: number };
+
+/** What planning says as it goes; later parts refine the first. */
+export type PlanUpdate =
+  | {
+      readonly kind: 'plan';
+      readonly plan: CookPlan;
+      readonly slices: Slices;
+      /** In one dimension: the section's own comes after it. */
+      readonly quick?: true;
+    }
+  /** The slice again, finer. */
+  | { readonly kind: 'slices'; readonly slices: Slices }
+  | { readonly kind: 'window'; readonly window: PullWindow }
+  | { readonly kind: 'spread'; readonly spread: PlanSpread }
+  /** Said again when its remedies have been found. */
+  | {
+      readonly kind: 'obstacle';
+      readonly obstacle: Obstacle;
+      readonly remedies?: readonly Remedy[] | undefined;
+    }
+  /** For a plan that works but stays pale. */
+  | { readonly kind: 'remedies'; readonly remedies: readonly Remedy[] };

@@ -1,0 +1,248 @@
+import { describe, expect, it } from '@jest/globals';
+import * as fc from 'fast-check';
+import { CUTS, CUT_IDS } from '../food';
+import { DISPLAY_COLUMNS } from '../heat';
+import { planOf as planned, slicedPlanOf, STEAK } from '../tests';
+import { palest } from './palest';
+import { planWay } from './planWay';
+import type { PlanUpdate } from './planResult';
+import type { PlanRequest } from './request';
+import { waysFor } from './way';
+import { WayCook } from './wayCook';
+
+const THICK: PlanRequest = { ...STEAK, thickness: 0.04, weight: 0.45 };
+
+const updates = (request: PlanRequest, inFull = true): readonly PlanUpdate[] =>
+  [...planWay(request, { inFull })].flatMap((update) => (update === null ? [] : [update]));
+
+const find = <K extends PlanUpdate['kind']>(
+  list: readonly PlanUpdate[],
+  kind: K,
+): Extract<PlanUpdate, { kind: K }> | undefined =>
+  list.findLast((update): update is Extract<PlanUpdate, { kind: K }> => update.kind === kind);
+
+describe('planWay', () => {
+  it('pulls before the target, and the rest carries the core there', () => {
+    const plan = planned({ ...STEAK, pan: 230 });
+    expect(plan.pullCore).toBeLessThan(STEAK.target - 3);
+    expect(plan.peakCore).toBeCloseTo(STEAK.target, 1);
+    expect(plan.sliceCore).toBeCloseTo(STEAK.target, 0);
+    expect(plan.turns).toEqual([plan.cookSeconds / 2]);
+  });
+
+  it('plans every cut as it usually comes, one way at least', () => {
+    for (const cut of CUT_IDS) {
+      const { thickness, weight, target, pan = 215 } = CUTS[cut];
+      const way = waysFor(CUTS[cut])[CUTS[cut].skin ? 0 : 1] ?? 'once';
+      const plan = planned({ ...STEAK, cut, thickness, weight, target, pan, way });
+      expect(Math.abs(plan.peakCore - target)).toBeLessThan(0.1);
+    }
+  });
+
+  it('brings a thick steak to the same end every way; the low oven evenest and most forgiving', () => {
+    const ways = waysFor(CUTS['strip-steak']).map((way) => {
+      const list = updates({ ...THICK, way }, false);
+      const plan = find(list, 'plan')?.plan;
+      const window = find(list, 'window')?.window;
+      if (!plan || !window) throw new Error(`${way} failed`);
+      expect(Math.abs(plan.peakCore - THICK.target)).toBeLessThan(0.3);
+      return { way, plan, window: Math.min(window.early, window.late) };
+    });
+    const of = (way: string) => ways.find((found) => found.way === way) ?? ways[0];
+    const [once, reverse] = [of('once'), of('oven-sear')];
+    expect(reverse?.plan.greyBand).toBeLessThan((once?.plan.greyBand ?? 0) * 0.7);
+    expect(reverse?.window).toBeGreaterThan((once?.window ?? 0) * 1.5);
+    expect(reverse?.plan.evenness).toBeGreaterThan(once?.plan.evenness ?? 1);
+    expect(reverse?.plan.stoveSeconds).toBeLessThan((once?.plan.stoveSeconds ?? 0) / 3);
+    expect(reverse?.plan.cookSeconds).toBeGreaterThan(once?.plan.cookSeconds ?? 0);
+    // A surface dried in the oven takes the crust sooner than a raw one.
+    const sear = (way: string) => of(way)?.plan.legs.find(({ kind }) => kind === 'sear')?.seconds;
+    expect(sear('oven-sear')).toBeLessThan((sear('sear-oven') ?? 0) / 2);
+    // Hot pans coast far, low ovens less.
+    expect((once?.plan.peakCore ?? 0) - (once?.plan.doneCore ?? 0)).toBeGreaterThan(
+      (reverse?.plan.peakCore ?? 0) - (reverse?.plan.doneCore ?? 0),
+    );
+  });
+
+  it('the section agrees with the quick answer in one dimension, within a few per cent', () => {
+    for (const way of ['once', 'oven-sear', 'sear-oven'] as const) {
+      const plans = updates({ ...THICK, way }).flatMap((u) => (u.kind === 'plan' ? [u.plan] : []));
+      expect(plans).toHaveLength(2);
+      const [quick, section] = plans.map(({ cookSeconds }) => cookSeconds);
+      expect(Math.abs((quick ?? 0) / (section ?? 1) - 1)).toBeLessThan(0.08);
+    }
+  });
+
+  it('turning often is quicker and leaves less grey', () => {
+    const once = planned(STEAK);
+    const often = planned({ ...STEAK, way: 'often' });
+    expect(often.cookSeconds).toBeLessThan(once.cookSeconds);
+    expect(often.greyBand).toBeLessThan(once.greyBand);
+    expect(often.turns[0]).toBe(30);
+    expect(planned({ ...STEAK, way: 'often', every: 60 }).turns[0]).toBe(60);
+  });
+
+  it('a duck breast renders and browns its skin from a cold pan, its flesh hardly', () => {
+    const { thickness, weight, target, pan = 0 } = CUTS['duck-breast'];
+    const plan = planned({
+      ...STEAK,
+      cut: 'duck-breast',
+      thickness,
+      weight,
+      target,
+      pan,
+      way: 'cold-pan',
+    });
+    expect(plan.legs[0]?.seconds).toBeGreaterThan(480);
+    expect(plan.browning[0]).toBeGreaterThan(1.4);
+    expect(plan.browning[1]).toBeLessThan(1);
+    expect(palest(plan)).toBe(plan.browning[0]);
+  });
+
+  it('does what is said at the stove: edges, butter, a burner turned down, a loose face', () => {
+    const plain = planned(STEAK);
+    const edged = planned({ ...STEAK, edges: 'both' });
+    expect(edged.legs.map(({ kind }) => kind)).toEqual(['edge', 'sear', 'sear', 'edges']);
+    const basted = planned({ ...STEAK, baste: 90 });
+    expect(basted.legs.at(-1)).toMatchObject({ kind: 'baste', seconds: 90 });
+    expect(basted.cookSeconds).toBeGreaterThan(90);
+    const turnedDown = planned({ ...STEAK, panAfter: 170 });
+    expect(turnedDown.browning[1]).toBeLessThan(plain.browning[1] - 0.2);
+    expect(planned({ ...STEAK, press: 'loose' }).cookSeconds).toBeGreaterThan(plain.cookSeconds);
+    // An hour on the counter saves minutes, not many.
+    const tempered = planned({ ...STEAK, temper: 3600 });
+    expect(plain.cookSeconds - tempered.cookSeconds).toBeGreaterThan(10);
+    expect(tempered.cookSeconds).toBeGreaterThan(plain.cookSeconds * 0.7);
+    expect(tempered.inRange).toBeGreaterThan(3600);
+  });
+
+  it('salted a quarter of an hour ahead and not dried, it browns later than salted at the pan', () => {
+    const browned = (saltAhead: number): number => {
+      const request: PlanRequest = { ...STEAK, surface: 'wet', saltAhead };
+      const cook = new WayCook(request);
+      cook.endAfter(300);
+      return cook.solver.browned(0);
+    };
+    expect(browned(900)).toBeLessThan(browned(0));
+    expect(browned(4 * 3600)).toBeGreaterThan(browned(900));
+  });
+
+  it('thicker is slower, colder is slower, a hotter end is slower, a hotter pan browns more', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.012, max: 0.026, noNaN: true }),
+        fc.double({ min: 200, max: 235, noNaN: true }),
+        fc.constantFrom('once' as const, 'often' as const),
+        (thickness, pan, way) => {
+          const base = { ...STEAK, thickness, pan, way };
+          const seconds = planned(base).cookSeconds;
+          expect(planned({ ...base, thickness: thickness + 0.003 }).cookSeconds).toBeGreaterThan(
+            seconds,
+          );
+          expect(planned({ ...base, start: 1 }).cookSeconds).toBeGreaterThan(seconds);
+          expect(planned({ ...base, target: 58 }).cookSeconds).toBeGreaterThan(seconds);
+          // The same time on a hotter pan: never less brown.
+          const browned = (at: number): number => {
+            const cook = new WayCook({ ...base, pan: at });
+            cook.endAfter(seconds);
+            return Math.min(cook.solver.browned(0), cook.solver.browned(1));
+          };
+          expect(browned(pan + 15)).toBeGreaterThanOrEqual(browned(pan));
+        },
+      ),
+      { numRuns: 8 },
+    );
+  });
+
+  it.each(['once', 'sear-oven', 'oven-sear'] as const)(
+    '%s: the window is where the end is 1.5 C off',
+    (way) => {
+      const request = { ...THICK, way };
+      const window = find(updates(request, false), 'window')?.window;
+      const cook = new WayCook(request, { columns: 8 });
+      const at = find(updates(request, false), 'plan')?.plan;
+      cook.settleAfter(at?.legs.find(({ kind }) => kind === 'oven')?.seconds ?? 0);
+      const value =
+        way === 'once'
+          ? (at?.cookSeconds ?? 0)
+          : (at?.legs.find((l) => l.kind === 'oven')?.seconds ?? 0);
+      const end = (seconds: number): number => cook.endAfter(seconds).peak;
+      const middle = end(value);
+      expect(end(value - (window?.early ?? NaN)) - middle).toBeCloseTo(-1.5, 0);
+      expect(end(value + (window?.late ?? NaN)) - middle).toBeCloseTo(1.5, 0);
+    },
+  );
+
+  it('gives a range from what is not known exactly: the thickness first, in an oven its heat', () => {
+    const spread = find(updates(STEAK), 'spread')?.spread;
+    expect(spread?.inputs[0]?.input).toBe('thickness');
+    expect(spread?.seconds).toBeGreaterThan(spread?.inputs[0]?.seconds ?? Infinity);
+    expect(spread?.endTemperature).toBeGreaterThan(1);
+    const slow = find(updates({ ...THICK, way: 'oven-sear' }), 'spread')?.spread;
+    expect(slow?.inputs[0]?.input).toBe('oven');
+  });
+
+  it('says when the crust burns first, and each remedy works when it is planned', () => {
+    const thick: PlanRequest = { ...STEAK, thickness: 0.05, weight: 0.6, pan: 240 };
+    const said = find(updates(thick), 'obstacle');
+    expect(said?.obstacle.reason).toBe('burns');
+    expect(said?.remedies?.length).toBeGreaterThan(1);
+    for (const remedy of said?.remedies ?? []) {
+      const { kind, ...change } = remedy;
+      expect(Math.max(...planned({ ...thick, ...change }).browning)).toBeLessThan(3.31);
+      expect(kind).not.toBe('target');
+    }
+  });
+
+  it('offers a thicker piece when a thin one stays pale', () => {
+    const list = updates({ ...STEAK, pan: 230, thickness: 0.01, weight: 0.15 });
+    const thicker = find(list, 'remedies')?.remedies.find(({ kind }) => kind === 'thickness');
+    expect(thicker).toBeDefined();
+    const plan = planned({ ...STEAK, pan: 230, weight: 0.15, ...thicker });
+    expect(Math.min(...plan.browning)).toBeGreaterThan(0.99);
+  });
+
+  it.each<[string, Partial<PlanRequest>]>([
+    ['crowded', { thickness: 0.004 }],
+    ['tower', { thickness: 0.12, weight: 0.2 }],
+    ['burner', { pan: 395 }],
+    ['warm', { start: 30, target: 30 }],
+    ['never', { pan: 120, target: 88, thickness: 0.05, weight: 0.8 }],
+    ['over', { way: 'sear-oven', thickness: 0.01, weight: 0.15, target: 45 }],
+    ['cool-oven', { way: 'oven-sear', lowOven: 62, target: 80, thickness: 0.05, weight: 0.6 }],
+  ])('explains %s', (reason, change) => {
+    const said = find(updates({ ...STEAK, ...change }), 'obstacle');
+    expect(said?.obstacle.reason).toBe(reason);
+    if (reason === 'cool-oven') expect(said?.remedies?.[0]?.kind).toBe('oven');
+  });
+
+  it('keeps curves and slices of the whole cook, the last ones fine enough to draw large', () => {
+    const { plan, slices } = slicedPlanOf({ ...STEAK, way: 'often' });
+    const { time, core, surface } = plan.trace;
+    expect(time).toHaveLength(core.length);
+    expect(time).toHaveLength(surface.length);
+    expect(time.length).toBeLessThanOrEqual(400);
+    expect(time.at(-1)).toBeGreaterThan(plan.cookSeconds + plan.restSeconds);
+    expect(slices.frames[0]?.peak.every((t) => t === STEAK.start)).toBe(true);
+    expect(slices.frames.at(-1)?.time).toBeCloseTo(plan.cookSeconds + plan.restSeconds, 0);
+    const fine = find(updates(STEAK), 'slices')?.slices;
+    expect(fine?.cells.widths).toHaveLength(DISPLAY_COLUMNS);
+    for (const { peak } of fine?.frames ?? [])
+      expect(peak).toHaveLength((fine?.cells.heights.length ?? 0) * DISPLAY_COLUMNS);
+  });
+
+  it('tells how far the meat along a bone lags', () => {
+    const { thickness, weight, target } = CUTS['pork-chop'];
+    const chop = {
+      ...STEAK,
+      cut: 'pork-chop',
+      thickness,
+      weight,
+      target,
+      way: 'oven-sear',
+    } as const;
+    const plan = find(updates(chop, false), 'plan')?.plan;
+    expect(plan?.boneLag).toBeGreaterThanOrEqual(0);
+    expect(find(updates(STEAK, false), 'plan')?.plan.boneLag).toBeUndefined();
+  });
+});

@@ -1,0 +1,86 @@
+import { CUTS, type Cut, type CutId } from '../food';
+import type { FatId } from '../gear';
+import type { Press, RestCover } from '../heat';
+import type { Way } from './way';
+
+export const SURFACES = ['dry', 'wet', 'aired'] as const;
+/** The surface as it meets the pan: patted dry, still wet, or dried uncovered in the fridge. */
+export type Surface = (typeof SURFACES)[number];
+
+export const EDGES = ['none', 'first', 'last', 'both'] as const;
+/** When the piece stands on its edges: its fat edge first, the others at the end, or both. */
+export type Edges = (typeof EDGES)[number];
+
+export const OVEN_PLACES = ['rack', 'pan'] as const;
+export type OvenPlace = (typeof OVEN_PLACES)[number];
+
+/** A piece the cook has described, where the larder has none like it. */
+export type OwnCut = Cut;
+
+/** What the cook says about tonight's piece and how it is to be cooked. SI and Celsius. */
+export interface PlanRequest {
+  readonly cut: CutId;
+  /** The cook's own piece, in place of the larder's. */
+  readonly own?: OwnCut | undefined;
+  readonly thickness: number;
+  readonly weight: number;
+  /** As it comes out of the fridge. */
+  readonly start: number;
+  /** On the counter before the heat, s. */
+  readonly temper: number;
+  readonly surface: Surface;
+  /** Salt, share of the weight, and how long before the heat, s. */
+  readonly salt: number;
+  readonly saltAhead: number;
+  readonly pan: number;
+  /** The pan once the crust has taken; absent leaves it. */
+  readonly panAfter?: number | undefined;
+  readonly fat: FatId;
+  readonly press: Press;
+  readonly edges: Edges;
+  /** Butter and aromatics spooned over at the end of the pan, s. */
+  readonly baste: number;
+  readonly way: Way;
+  /** Seconds between turns when turning often. */
+  readonly every: number;
+  /** Browning index wanted of a sear whose time is free. */
+  readonly crust: number;
+  readonly lowOven: number;
+  readonly hotOven: number;
+  readonly fan: boolean;
+  readonly ovenOn: OvenPlace;
+  /** Turned half-way through the oven. */
+  readonly ovenTurn: boolean;
+  /** Wanted end temperature: the core's peak in the rest. */
+  readonly target: number;
+  readonly cover: RestCover;
+  /** Pieces alike, cooked together. */
+  readonly pieces: number;
+}
+
+/** What is not said is planned like this. */
+export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'> = {
+  start: 5,
+  temper: 0,
+  surface: 'dry',
+  salt: 0.01,
+  saltAhead: 0,
+  pan: 215,
+  fat: 'groundnut',
+  press: 'pressed',
+  edges: 'none',
+  baste: 0,
+  way: 'once',
+  every: 30,
+  crust: 1.4,
+  lowOven: 110,
+  hotOven: 180,
+  fan: false,
+  ovenOn: 'rack',
+  ovenTurn: false,
+  cover: 'open',
+  pieces: 1,
+};
+
+/** The piece of a request: the cook's own, or the larder's. */
+export const cutOf = ({ cut, own }: Pick<PlanRequest, 'cut' | 'own'>): Cut => own ?? CUTS[cut];

@@ -1,0 +1,154 @@
+import { describe, expect, it } from '@jest/globals';
+import { CUTS } from '../food';
+import { DEFAULT_PAN } from '../gear';
+import { browningIndex, onARack, runFor, solverFor, widened } from '../heat';
+import { STEAK } from '../tests';
+import { legSurroundings, type Placed } from './legSurroundings';
+import type { PlanRequest } from './request';
+import { shapeOf, WayCook } from './wayCook';
+
+const THICK: PlanRequest = { ...STEAK, thickness: 0.04, weight: 0.45 };
+
+describe('a cook on its way', () => {
+  it('gives the same end for the same value, whatever was tried between', () => {
+    for (const columns of [undefined, 4]) {
+      const cook = new WayCook({ ...THICK, way: 'sear-oven-sear' }, { columns });
+      const first = cook.endAfter(1500);
+      cook.endAfter(600);
+      expect(cook.endAfter(1500)).toEqual(first);
+    }
+  });
+
+  it('keeps its energy through pan, oven, butter, edges and rest', () => {
+    for (const change of [
+      { way: 'sear-oven', ovenOn: 'pan' },
+      { way: 'oven-sear', baste: 60, edges: 'both' },
+      { way: 'once', panAfter: 170, temper: 1800 },
+    ] as const) {
+      for (const columns of [undefined, 6]) {
+        const cook = new WayCook({ ...THICK, ...change }, { columns });
+        cook.endAfter(900);
+        expect(Math.abs(cook.solver.energyError())).toBeLessThan(1e-3);
+      }
+    }
+    const { thickness, weight } = CUTS['duck-breast'];
+    const duck = new WayCook({ ...STEAK, cut: 'duck-breast', thickness, weight, way: 'cold-pan' });
+    duck.endAfter(700);
+    expect(Math.abs(duck.solver.energyError())).toBeLessThan(1e-3);
+  });
+
+  it('sears for the crust that is wanted, and no longer', () => {
+    for (const crust of [1.1, 1.8]) {
+      const cook = new WayCook({ ...THICK, way: 'oven-sear', crust });
+      cook.settleAfter(2700);
+      cook.endAfter(2700);
+      const faces = [0, 1] as const;
+      for (const side of faces) {
+        expect(Math.abs(browningIndex(cook.solver.browned(side)) - crust)).toBeLessThan(0.25);
+      }
+      for (const seconds of cook.settledLegs().values()) expect(seconds % 5).toBe(0);
+    }
+  });
+
+  it('hands its settled sears to another cook of the same request', () => {
+    const cook = new WayCook({ ...THICK, way: 'sear-oven' });
+    const other = new WayCook(cook.request, { columns: 4 }, cook.settledLegs());
+    expect(other.timedLegs(600).map(({ seconds }) => seconds)).toEqual(
+      cook.timedLegs(600).map(({ seconds }) => seconds),
+    );
+  });
+
+  it('turns as often as it is told, never just before the end', () => {
+    const cook = new WayCook({ ...STEAK, way: 'often' });
+    const flips = (seconds: number) => cook.timedLegs(seconds)[0]?.flips;
+    expect(flips(100)).toEqual([30, 60, 90]);
+    expect(flips(94)).toEqual([30, 60]);
+    expect(flips(20)).toEqual([]);
+    const turned = new WayCook({ ...THICK, way: 'sear-oven', ovenTurn: true });
+    expect(turned.timedLegs(600).at(-1)?.flips).toEqual([300]);
+  });
+
+  it('a kitchen that is off cooks otherwise: hotter, closer, thinner is further on', () => {
+    const request: PlanRequest = { ...THICK, way: 'sear-oven' };
+    const plain = new WayCook(request);
+    const settled = plain.settledLegs();
+    const end = (disturbance: object) =>
+      new WayCook(request, { disturbance }, settled).endAfter(600).peak;
+    const base = plain.endAfter(600).peak;
+    expect(end({ oven: 20 })).toBeGreaterThan(base + 0.5);
+    expect(end({ pan: 20 })).toBeGreaterThan(base);
+    expect(end({ contact: 1.3 })).toBeGreaterThan(base);
+  });
+
+  it('cuts round pieces round, and a bone into the whole width', () => {
+    expect(shapeOf({ ...STEAK, cut: 'fillet-steak' })).toMatchObject({ kind: 'round' });
+    expect(shapeOf({ ...STEAK, cut: 'pork-chop' })).toMatchObject({ kind: 'long', whole: true });
+    expect(shapeOf(STEAK)).toEqual({ kind: 'long', width: expect.any(Number) });
+  });
+});
+
+describe('what is round the piece through a leg', () => {
+  const placed: Placed = { pan: DEFAULT_PAN, press: 'pressed', times: 0.008, edges: 0 };
+  const piece = () => solverFor({ tissue: 'lean-beef', thickness: 0.03, start: 5 });
+
+  it('a burner turned down is followed within minutes, not at once', () => {
+    const around = legSurroundings({ on: 'pan', pan: 160, from: 220 }, placed, {});
+    if (!('follow' in around)) throw new Error('a steady pan');
+    const solver = piece();
+    runFor(solver, around, 30);
+    expect(around.around.lower.temperature).toBeGreaterThan(180);
+    runFor(solver, around, 300);
+    expect(around.around.lower.temperature).toBeCloseTo(160, 0);
+  });
+
+  it('a cold pan comes up under the piece and holds there', () => {
+    const around = legSurroundings({ on: 'cold-pan', pan: 170 }, placed, {});
+    if (!('follow' in around)) throw new Error('a steady pan');
+    const solver = piece();
+    expect(around.around.lower.temperature).toBeLessThan(30);
+    runFor(solver, around, 60);
+    expect(around.around.lower.temperature).toBeLessThan(150);
+    runFor(solver, around, 900);
+    expect(Math.abs(around.around.lower.temperature - 170)).toBeLessThan(12);
+  });
+
+  it('a pan moved into the oven drifts to its air, and is drawn down by what it feeds', () => {
+    const heat = { on: 'oven-pan', air: 180, h: 12, pan: 230 } as const;
+    const light = legSurroundings(heat, { ...placed, times: 0 }, {});
+    const fed = legSurroundings(heat, { ...placed, times: 0.02 }, {});
+    if (!('follow' in light) || !('follow' in fed)) throw new Error('a steady pan');
+    runFor(piece(), light, 2400);
+    runFor(piece(), fed, 600);
+    expect(Math.abs(light.around.lower.temperature - 180)).toBeLessThan(8);
+    expect(fed.around.lower.temperature).toBeLessThan(178);
+  });
+
+  it('standing on its edge warms a section’s edge, its faces hardly', () => {
+    const shape = { kind: 'long', width: 0.08 } as const;
+    const solver = solverFor(
+      { tissue: 'lean-beef', thickness: 0.03, start: 5, shape },
+      { columns: 6 },
+    );
+    runFor(solver, legSurroundings({ on: 'edge', pan: 220, share: 0.5 }, placed, {}), 60);
+    const edge = solver.temperature[(solver.columns - 1) * solver.rows + solver.rows / 2];
+    expect(edge).toBeGreaterThan(60);
+    expect(solver.surface).toBeLessThan(30);
+    expect(solver.browned(0)).toBe(0);
+  });
+});
+
+it('the lateral correction makes a flat piece as quick as its section, within a few per cent', () => {
+  const air = onARack(110, 12);
+  const until = (shape: object, share: number): number =>
+    runFor(
+      solverFor({ tissue: 'lean-beef', thickness: 0.04, start: 5, ...shape }, { columns: 8 }),
+      widened(air, share),
+      20_000,
+      undefined,
+      48,
+    );
+  const truth = until({ shape: { kind: 'long', width: 0.08 } }, 0);
+  expect(until({}, 0) / truth).toBeGreaterThan(1.1);
+  expect(Math.abs(until({}, 0.5 * 0.46) / truth - 1)).toBeLessThan(0.05);
+  expect(widened(air, 0)).toBe(air);
+});

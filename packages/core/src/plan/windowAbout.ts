@@ -1,0 +1,40 @@
+import { findCrossing, type Crossing } from './findCrossing';
+import type { PullWindow } from './planResult';
+
+/** The end may be this far from the target for the pull to count as in time, K. */
+export const WINDOW_KELVIN = 1.5;
+/** The window is found to this much of the end temperature, K. */
+const TOLERANCE = 0.05;
+/** No wider than this is asked, s: beyond it the cook may take any time. */
+const WIDEST = 1800;
+
+/**
+ * How many seconds early or late the pull may be with the core's peak within 1.5 C of the target.
+ * @param peakAt the core's peak, C, when pulled after so many seconds
+ * @param at seconds whose peak is the target
+ * @param lowest the peak when pulled at once, C
+ */
+export function* windowAbout(
+  peakAt: (seconds: number) => number,
+  target: number,
+  at: number,
+  lowest: number,
+): Generator<null, PullWindow> {
+  const here: Crossing = { x: at, y: target };
+  let early = at;
+  if (target - WINDOW_KELVIN > lowest) {
+    const lower: Crossing = { x: 0, y: lowest };
+    const found = yield* findCrossing(peakAt, target - WINDOW_KELVIN, lower, here, TOLERANCE);
+    early = at - found.x;
+  }
+  let high: Crossing = { x: at + Math.max(10, early), y: 0 };
+  for (;;) {
+    yield null;
+    high = { x: high.x, y: peakAt(high.x) };
+    if (high.y >= target + WINDOW_KELVIN || high.x > at + WIDEST) break;
+    high = { x: at + 2 * (high.x - at), y: 0 };
+  }
+  if (high.y < target + WINDOW_KELVIN) return { early, late: WIDEST };
+  const found = yield* findCrossing(peakAt, target + WINDOW_KELVIN, here, high, TOLERANCE);
+  return { early, late: found.x - at };
+}

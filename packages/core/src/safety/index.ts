@@ -1,0 +1,4 @@
+export * from './allergens';
+export * from './lethality';
+export * from './minimumTemperature';
+export * from './parasites';

@@ -1,0 +1,128 @@
+import { DEFAULT_OVEN, ovenWarmUp, type Oven } from '../gear/ovenBody';
+import { DEFAULT_PAN, type PanOnBurner } from '../gear/pan';
+import { preheat } from '../gear/preheat';
+import type { CookPlan } from '../plan/planResult';
+import { actionsOf, type ActionKind } from './actions';
+
+/** Things the cook does, the piece's own and what goes before and after. */
+export type StepKind =
+  'salt' | 'temper' | 'oven-on' | 'ready' | 'preheat' | 'turns' | 'plate' | ActionKind;
+
+/** One step of the run: when, for how long, and whether it keeps the cook's hands. */
+export interface RunStep {
+  readonly kind: StepKind;
+  /** Seconds before (negative) or after the piece first meets heat. */
+  readonly at: number;
+  /** Until the next thing to do, or for as long as it takes by itself, s. */
+  readonly seconds: number;
+  readonly hands: 'on' | 'free';
+  /** The leg of the cook it belongs to, if it does. */
+  readonly leg?: number;
+}
+
+/** A run counted back from the plate: its steps and where zero (the first heat) lies. */
+export interface Run {
+  readonly steps: readonly RunStep[];
+  /** Seconds from the first heat to the plate. */
+  readonly panToPlate: number;
+  /** Seconds from the first step to the plate. */
+  readonly length: number;
+  /** The same, the days-ahead salting left out: what must still fit tonight. */
+  readonly tonight: number;
+}
+
+/** What the run is cooked on. */
+export interface RunGear {
+  readonly pan: PanOnBurner;
+  readonly oven: Oven;
+}
+
+/** Setting out: dry the piece, season, tongs, towel, lid, board, s. Our estimate. */
+const READY_SECONDS = 300;
+/** Slicing and getting it on the plate, s. Our estimate. */
+const PLATING_SECONDS = 60;
+/** A pan that has come up is given this long to even out, s. Our estimate. */
+const EVEN_OUT_SECONDS = 60;
+/** Walls and racks lag behind the air that the thermostat shows, s. Our estimate. */
+const SOAK_SECONDS = 300;
+
+/** What a run is made from. */
+export type RunFigures = Pick<CookPlan, 'request' | 'legs' | 'restSeconds'>;
+
+const minutesUp = (seconds: number): number => Math.ceil(seconds / 30) * 30;
+
+/** Seconds an empty pan takes to come up and even out. */
+export const panReadySeconds = (pan: PanOnBurner, target: number): number => {
+  const warming = preheat(pan, target);
+  return minutesUp((warming.reached ? warming.seconds : 0) + EVEN_OUT_SECONDS);
+};
+
+/** Seconds from switching an oven on until it is worth putting anything in. */
+export const ovenReadySeconds = (oven: Oven, dial: number): number =>
+  minutesUp((ovenWarmUp(oven, dial) ?? 0) + SOAK_SECONDS);
+
+type Mark = Omit<RunStep, 'seconds'> & { readonly seconds?: number };
+
+/** Things that go before the first heat. */
+const beforehand = ({ request, legs }: RunFigures, { pan, oven }: RunGear): readonly Mark[] => {
+  const marks: Mark[] = [];
+  const firstPan = legs.find(({ kind }) => kind !== 'oven');
+  const fromCold = request.way === 'cold-pan' || firstPan?.pan === undefined;
+  const hot = firstPan ? firstPan.at - panReadySeconds(pan, request.pan) : 0;
+  if (firstPan && !fromCold) marks.push({ kind: 'preheat', at: hot, hands: 'free' });
+  const inOven = legs.find(({ kind }) => kind === 'oven');
+  if (inOven?.air !== undefined) {
+    const at = inOven.at - ovenReadySeconds(oven, inOven.air - oven.offset);
+    marks.push({ kind: 'oven-on', at, hands: 'free' });
+  }
+  const ready = Math.min(0, ...marks.map(({ at }) => at)) - READY_SECONDS;
+  marks.push({ kind: 'ready', at: ready, hands: 'on' });
+  if (request.temper > 0) {
+    marks.push({ kind: 'temper', at: -request.temper, hands: 'free', seconds: request.temper });
+  }
+  if (request.saltAhead > -ready) {
+    const seconds = request.saltAhead;
+    marks.push({ kind: 'salt', at: -request.saltAhead, hands: 'free', seconds });
+  }
+  return marks;
+};
+
+/** The run of a plan, every time in seconds from the moment the piece first meets heat. */
+export const runOf = (
+  plan: RunFigures,
+  gear: RunGear = { pan: DEFAULT_PAN, oven: DEFAULT_OVEN },
+): Run => {
+  const actions = actionsOf(plan.legs, plan.restSeconds);
+  const slice = actions.at(-1)?.at ?? 0;
+  const plate = slice + PLATING_SECONDS;
+  const turnsSaid = new Set<number>();
+  const cooking = actions.flatMap(({ kind, at, leg, often }): readonly Mark[] => {
+    if (!often) return [{ kind, at, leg, hands: handsOf(kind, plan, leg) }];
+    if (turnsSaid.has(leg)) return [];
+    turnsSaid.add(leg);
+    return [{ kind: 'turns', at, leg, hands: 'on' }];
+  });
+  const marks = [...beforehand(plan, gear), ...cooking, { kind: 'plate', at: plate, hands: 'on' }]
+    .filter((mark): mark is Mark => mark !== undefined)
+    .toSorted((a, b) => a.at - b.at);
+  const steps = marks.map((mark, i): RunStep => ({
+    seconds: (marks[i + 1]?.at ?? plate) - mark.at,
+    ...mark,
+  }));
+  const first = steps[0]?.at ?? 0;
+  const tonight = steps.find(({ kind }) => kind !== 'salt')?.at ?? first;
+  return { steps, panToPlate: plate, length: plate - first, tonight: plate - tonight };
+};
+
+const handsOf = (kind: ActionKind, { legs }: RunFigures, leg: number): 'on' | 'free' => {
+  if (kind === 'pull') return 'free';
+  if (kind === 'into-oven') return 'free';
+  return kind === 'in' && legs[leg].kind === 'oven' ? 'free' : 'on';
+};
+
+/**
+ * The moment the piece must meet the heat for the plate to be at `plateAt`.
+ * @param plateAt ms since 1970
+ */
+export const inAtFor = (run: Pick<Run, 'panToPlate'>, plateAt: number): number =>
+  plateAt - run.panToPlate * 1000;

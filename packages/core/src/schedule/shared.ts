@@ -1,0 +1,15 @@
+import type { CookPlan } from '../plan/planResult';
+import type { Shared } from './sides';
+
+/** What a plan's piece takes of the oven and the pan, s from the first heat. */
+export const sharedBy = ({ legs }: Pick<CookPlan, 'legs'>): Shared => {
+  const oven = legs.find(({ kind }) => kind === 'oven');
+  return {
+    ...(oven?.air === undefined
+      ? {}
+      : { oven: { from: oven.at, to: oven.at + oven.seconds, air: oven.air } }),
+    pan: legs
+      .filter(({ pan }) => pan !== undefined)
+      .map(({ at, seconds }) => ({ from: at, to: at + seconds })),
+  };
+};

@@ -1,0 +1,3 @@
+export * from './duration';
+export * from './temperature';
+export * from './unitSystem';

@@ -1,0 +1,80 @@
+import { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
+
+/** The units a cook reads and types in. Inside, everything is SI and Celsius. */
+export type UnitSystem = 'metric' | 'imperial';
+
+/** The kinds of quantity the interface shows; each has one unit per system. */
+export type QuantityKind =
+  'temperature' | 'temperatureDifference' | 'thickness' | 'weight' | 'power' | 'minutes';
+
+interface Unit {
+  readonly symbol: string;
+  /** Step a cook would move it by, in the shown unit. */
+  readonly step: number;
+  readonly decimals: number;
+  readonly fromSi: (si: number) => number;
+  readonly toSi: (shown: number) => number;
+}
+
+const scaled = (symbol: string, perSi: number, step: number, decimals: number): Unit => ({
+  symbol,
+  step,
+  decimals,
+  fromSi: (si) => si * perSi,
+  toSi: (shown) => shown / perSi,
+});
+
+const METRES_PER_INCH = 0.0254;
+const KILOGRAMS_PER_OUNCE = 0.028349523125;
+
+/** The same in every kitchen. */
+const POWER = scaled('kW', 1e-3, 0.1, 1);
+const MINUTES = scaled('min', 1 / 60, 0.5, 1);
+
+/** Every unit shown anywhere; conversion happens here and nowhere else. */
+export const UNITS: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Unit>>>> = {
+  metric: {
+    temperature: scaled('°C', 1, 1, 0),
+    temperatureDifference: scaled('°C', 1, 0.1, 1),
+    thickness: scaled('mm', 1000, 1, 0),
+    weight: scaled('g', 1000, 10, 0),
+    power: POWER,
+    minutes: MINUTES,
+  },
+  imperial: {
+    temperature: {
+      symbol: '°F',
+      step: 1,
+      decimals: 0,
+      fromSi: celsiusToFahrenheit,
+      toSi: fahrenheitToCelsius,
+    },
+    temperatureDifference: scaled('°F', 1.8, 0.1, 1),
+    thickness: scaled('in', 1 / METRES_PER_INCH, 0.05, 2),
+    weight: scaled('oz', 1 / KILOGRAMS_PER_OUNCE, 0.5, 1),
+    power: POWER,
+    minutes: MINUTES,
+  },
+};
+
+/**
+ * A quantity as the cook reads it, without its symbol.
+ * @param si value in SI (Celsius for temperatures)
+ */
+export const showNumber = (
+  kind: QuantityKind,
+  si: number,
+  system: UnitSystem,
+  decimals?: number,
+): string => {
+  const unit = UNITS[system][kind];
+  return unit.fromSi(si).toFixed(decimals ?? unit.decimals);
+};
+
+/** A quantity with its symbol: `35 mm`, `130 °F`. Temperatures keep a thin space out of the way. */
+export const showQuantity = (
+  kind: QuantityKind,
+  si: number,
+  system: UnitSystem,
+  decimals?: number,
+): string => `${showNumber(kind, si, system, decimals)} ${UNITS[system][kind].symbol}`;

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGS, ensureChromium } from './scripts/chromium.mjs';
+
+export default defineConfig({
+  testDir: './e2e',
+  outputDir: './test-results',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  fullyParallel: false,
+  workers: 2,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    launchOptions: { executablePath: ensureChromium(), args: CHROMIUM_ARGS },
+    trace: 'off',
+  },
+  projects: [
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true },
+    },
+    {
+      name: 'wide',
+      use: { viewport: { width: 1280, height: 800 } },
+      // The server process alone: the screen's size makes no difference to it.
+      testIgnore: '**/serving.spec.ts',
+    },
+  ],
+});

@@ -1,0 +1,12 @@
+// npm run -s bench -- NAME: measures, and prints the figures as JSON.
+import { benchApp } from './benches/app.mjs';
+import { benchHeat } from './benches/heat.mjs';
+import { benchPlan } from './benches/plan.mjs';
+import { ensureInstalled } from './ensureInstalled.mjs';
+import { giveUp } from './root.mjs';
+
+const BENCHES = { app: benchApp, heat: benchHeat, plan: benchPlan };
+const bench = BENCHES[process.argv[2]];
+if (!bench) giveUp(`usage: npm run -s bench -- ${Object.keys(BENCHES).join(' | ')}`);
+ensureInstalled();
+process.stdout.write(`${JSON.stringify(await bench(), null, 2)}\n`);

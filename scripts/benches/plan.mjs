@@ -1,0 +1,76 @@
+// A 40 mm steak over all its ways in headless Chromium, the processor as it is.
+import { build } from '../build.mjs';
+import { CHROMIUM_ARGS, ensureChromium } from '../chromium.mjs';
+import { projectRequire } from '../ensureInstalled.mjs';
+import { startServed } from '../served.mjs';
+import { median, PHONE, watchLongTasks } from './page.mjs';
+
+const CHANGES = 9;
+const WAYS = ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear'];
+
+/**
+ * From a change of the thickness to the first new figure on the screen and to every way's own figures
+ * and window, ms, and the longest task on the main thread meanwhile.
+ */
+const changeOnce = (page, figure) =>
+  page.evaluate(
+    ([value, ways]) =>
+      new Promise((resolve) => {
+        const rows = ways.map((way) => document.querySelector(`[data-testid="way-${way}"]`));
+        const before = rows.map((row) => row.textContent);
+        const field = document.querySelector('input[aria-label="Thickness in mm"]');
+        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+        window.longTasks.length = 0;
+        const begin = performance.now();
+        let first;
+        const watch = new MutationObserver(() => {
+          const changed = rows.map((row, i) => row.textContent !== before[i]);
+          if (changed.some(Boolean)) first ??= performance.now() - begin;
+          if (!rows.every((row, i) => changed[i] && row.textContent.includes('±'))) return;
+          watch.disconnect();
+          const all = performance.now() - begin;
+          setTimeout(
+            () => resolve({ first, all, longest: Math.max(0, ...window.longTasks) }),
+            1500,
+          );
+        });
+        for (const row of rows) {
+          watch.observe(row, { subtree: true, childList: true, characterData: true });
+        }
+        set.call(field, value);
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+      }),
+    [figure.toFixed(1), WAYS],
+  );
+
+export const benchPlan = async () => {
+  await build();
+  const { chromium } = projectRequire('@playwright/test');
+  const served = await startServed();
+  const browser = await chromium.launch({
+    executablePath: ensureChromium(),
+    args: CHROMIUM_ARGS,
+  });
+  try {
+    const page = await (await browser.newContext(PHONE)).newPage();
+    await watchLongTasks(page);
+    await page.goto(served.url, { waitUntil: 'networkidle' });
+    await page.getByTestId('word-weight').click();
+    await page.getByRole('textbox', { name: 'Weight in g' }).fill('450');
+    await page.getByTestId('word-thickness').click();
+    await page.getByRole('textbox', { name: 'Thickness in mm' }).fill('38');
+    await page.waitForTimeout(3000);
+    const changes = [];
+    // The first is not counted: it is made while everything is still being compiled.
+    for (let i = 0; i <= CHANGES; i += 1) changes.push(await changeOnce(page, 39 + 0.2 * i));
+    changes.shift();
+    return {
+      firstFigureMs: Math.round(median(changes.map(({ first }) => first))),
+      allWaysMs: Math.round(median(changes.map(({ all }) => all))),
+      longestTaskMs: Math.round(median(changes.map(({ longest }) => longest))),
+    };
+  } finally {
+    await browser.close();
+    await served.stop();
+  }
+};

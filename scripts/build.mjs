@@ -1,0 +1,88 @@
+// Builds the server and the interface when their sources have changed.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import path from 'node:path';
+import zlib from 'node:zlib';
+import { bundle } from './bundle.mjs';
+import { CACHE, giveUp, ROOT } from './root.mjs';
+
+const SITE = path.join(ROOT, 'apps/app/dist');
+const STAMP = path.join(CACHE, 'built');
+const SOURCES = [
+  'package-lock.json',
+  'packages/core/src',
+  'apps/server/src',
+  'apps/app/src',
+  'apps/app/public',
+  'apps/app/bundle',
+  'apps/app/app.json',
+  'apps/app/babel.config.js',
+  'apps/app/metro.config.js',
+  'apps/app/tailwind.config.js',
+  'apps/app/global.css',
+  'scripts/build.mjs',
+];
+
+const filesUnder = (place) => {
+  if (!existsSync(place)) return [];
+  if (!statSync(place).isDirectory()) return [place];
+  return readdirSync(place, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => path.join(entry.parentPath ?? entry.path, entry.name))
+    .sort();
+};
+
+const fingerprint = () => {
+  const hash = createHash('sha256');
+  for (const source of SOURCES) {
+    for (const file of filesUnder(path.join(ROOT, source))) {
+      hash.update(path.relative(ROOT, file)).update(readFileSync(file));
+    }
+  }
+  return hash.digest('hex');
+};
+
+/** Files are compressed once, here, and served as they lie. */
+const compressSite = () => {
+  for (const file of filesUnder(SITE)) {
+    if (!/\.(js|css|html|json|svg|webmanifest)$/.test(file)) continue;
+    const content = readFileSync(file);
+    writeFileSync(`${file}.gz`, zlib.gzipSync(content, { level: 9 }));
+    writeFileSync(`${file}.br`, zlib.brotliCompressSync(content));
+  }
+};
+
+export const build = async () => {
+  const now = fingerprint();
+  const site = path.join(SITE, 'index.html');
+  if (existsSync(STAMP) && existsSync(site) && readFileSync(STAMP, 'utf8') === now) return;
+  process.stderr.write('Building the server and the interface; a minute or two the first time.\n');
+  rmSync(STAMP, { force: true });
+  await bundle('apps/server/src/main.ts', 'apps/server/dist/main.js');
+  const exported = spawnSync(
+    process.execPath,
+    [path.join(ROOT, 'node_modules/expo/bin/cli'), 'export', '-p', 'web', '--output-dir', 'dist'],
+    {
+      cwd: path.join(ROOT, 'apps/app'),
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+    },
+  );
+  if (exported.status !== 0 || !existsSync(site)) {
+    process.stderr.write(exported.stdout + exported.stderr);
+    giveUp('The interface could not be built; the lines above say why.');
+  }
+  compressSite();
+  mkdirSync(CACHE, { recursive: true });
+  writeFileSync(STAMP, now);
+};

@@ -1,0 +1,2 @@
+export const CHROMIUM_ARGS: string[];
+export const ensureChromium: () => string;

@@ -1,0 +1,8 @@
+// npm start, npm run demo: installs what is missing, builds what has changed, serves.
+import { build } from './build.mjs';
+import { ensureInstalled } from './ensureInstalled.mjs';
+
+ensureInstalled();
+await build();
+// Named only now: before the build there is nothing there.
+await import(new URL('../apps/server/dist/main.js', import.meta.url).href);

@@ -1,0 +1,58 @@
+// Starts the built server as its own process, on a free port, for tests, pictures and benches.
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import os from 'node:os';
+import path from 'node:path';
+import { ROOT } from './root.mjs';
+
+export const freePort = () =>
+  new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+
+const healthy = async (url, child) => {
+  for (let i = 0; i < 300; i += 1) {
+    if (child.exitCode !== null) throw new Error(`The server ended with ${child.exitCode}.`);
+    try {
+      if ((await fetch(`${url}/healthz`)).ok) return;
+    } catch {
+      // Not listening yet.
+    }
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  throw new Error('The server did not come up in 15 s.');
+};
+
+/** @returns the address, the process, and a stop that also removes the data folder */
+export const startServed = async ({ demo = false, data, port } = {}) => {
+  const folder = data ?? mkdtempSync(path.join(os.tmpdir(), 'crustan-'));
+  const at = port ?? (await freePort());
+  const args = [path.join(ROOT, 'apps/server/dist/main.js'), ...(demo ? ['--demo'] : [])];
+  const child = spawn(process.execPath, args, {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: {
+      ...process.env,
+      CRUSTAN_PORT: String(at),
+      CRUSTAN_DATA: folder,
+      CRUSTAN_HOST: '127.0.0.1',
+    },
+  });
+  const url = `http://127.0.0.1:${at}`;
+  await healthy(url, child);
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  const kill = async (signal = 'SIGTERM') => {
+    child.kill(signal);
+    await ended;
+  };
+  const stop = async () => {
+    await kill();
+    if (data === undefined) rmSync(folder, { recursive: true, force: true });
+  };
+  return { url, port: at, folder, child, kill, stop };
+};

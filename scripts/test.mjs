@@ -1,0 +1,53 @@
+// npm test: types, lint, format, documents, unit, API and browser tests; ends with a count.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { build } from './build.mjs';
+import { ensureChromium } from './chromium.mjs';
+import { ensureInstalled } from './ensureInstalled.mjs';
+import { CACHE, ROOT } from './root.mjs';
+
+ensureInstalled();
+ensureChromium();
+
+const bin = (name) => path.join(ROOT, 'node_modules/.bin', name);
+const run = (command, args) =>
+  spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] }).status === 0;
+const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
+
+let passed = 0;
+let failed = 0;
+const count = (name, good, bad) => {
+  passed += good;
+  failed += bad;
+  process.stdout.write(`${name}: ${good} passed, ${bad} failed\n`);
+};
+const check = (name, ok) => count(name, ok ? 1 : 0, ok ? 0 : 1);
+
+mkdirSync(CACHE, { recursive: true });
+check('types', run(bin('tsc'), ['-b']));
+check('lint', run(bin('eslint'), ['.', '--max-warnings', '0']));
+check('format', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
+check('schemas are those of the code', run(process.execPath, ['scripts/schemas.mjs', '--check']));
+
+const unitReport = path.join(CACHE, 'unit.json');
+rmSync(unitReport, { force: true });
+const unitOk = run(bin('jest'), ['--json', '--outputFile', unitReport, '--silent']);
+const unit = readJson(unitReport);
+const unitBad = (unit?.numFailedTests ?? 0) + (unit?.numRuntimeErrorTestSuites ?? 0);
+count('unit and API', unit?.numPassedTests ?? 0, unitOk ? unitBad : Math.max(1, unitBad));
+
+await build();
+const browserReport = path.join(ROOT, 'test-results/e2e.json');
+rmSync(browserReport, { force: true });
+const browserOk = run(bin('playwright'), ['test']);
+const browser = readJson(browserReport)?.stats;
+const browserBad = browser?.unexpected ?? 0;
+count(
+  'browser',
+  (browser?.expected ?? 0) + (browser?.flaky ?? 0),
+  browserOk ? browserBad : Math.max(1, browserBad),
+);
+
+process.stdout.write(`${passed} passed, ${failed} failed\n`);
+process.exit(failed === 0 ? 0 : 1);
