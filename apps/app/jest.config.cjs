@@ -7,6 +7,7 @@ module.exports = {
   testEnvironment: '<rootDir>/jestEnvironment.cjs',
   transform: { '\\.mjs$': 'babel-jest' },
   setupFiles: ['react-native-css-interop/dist/runtime/components'],
+  setupFilesAfterEnv: ['<rootDir>/jestAfterEnv.cjs'],
   transformIgnorePatterns: [
     `/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|react-navigation|nativewind|${esModules}))`,
   ],
