@@ -34,9 +34,35 @@ type JudgementRow = typeof judgements.$inferSelect;
 
 const toEvent = (row: EventRow): CookEvent => {
   const { id, kind, at } = row;
-  const extra =
-    kind === 'reading' ? { celsius: row.celsius } : kind === 'undo' ? { of: row.undoes } : {};
-  return cookEventSchema.parse({ id, kind, at, ...extra });
+  const said: unknown = row.detail === null ? {} : JSON.parse(row.detail);
+  return cookEventSchema.parse({
+    id,
+    kind,
+    at,
+    ...(row.celsius === null ? {} : { celsius: row.celsius }),
+    ...(row.undoes === null ? {} : { of: row.undoes }),
+    ...(typeof said === 'object' ? said : {}),
+  });
+};
+
+/** What an event says beyond the columns that are searched by. */
+const detailOf = (event: CookEvent): string | null => {
+  switch (event.kind) {
+    case 'reading':
+      return event.by === undefined ? null : JSON.stringify({ by: event.by });
+    case 'corrected':
+      return JSON.stringify({ of: event.of, to: event.to });
+    case 'skipped':
+      return JSON.stringify({ step: event.step });
+    case 'note':
+      return JSON.stringify({ text: event.text });
+    case 'changed': {
+      const { why, legs, restSeconds } = event;
+      return JSON.stringify({ why, legs, restSeconds });
+    }
+    default:
+      return null;
+  }
 };
 
 const toJudgement = (row: JudgementRow): Judgement =>
@@ -155,6 +181,7 @@ export const cookStore = ({ db }: Book): CookStore => {
               receivedAt,
               celsius: event.kind === 'reading' ? event.celsius : null,
               undoes: event.kind === 'undo' ? event.of : null,
+              detail: detailOf(event),
             })
             .onConflictDoNothing({ target: events.id })
             .run();

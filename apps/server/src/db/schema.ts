@@ -22,8 +22,13 @@ export const cooks = sqliteTable(
     target: real('target').notNull(),
     cookSeconds: real('cook_seconds').notNull(),
     plan: text('plan').notNull(),
+    /** Pieces cooked for one plate share this. */
+    together: text('together'),
   },
-  (table) => [index('cooks_created_at').on(table.createdAt)],
+  (table) => [
+    index('cooks_created_at').on(table.createdAt),
+    index('cooks_together').on(table.together),
+  ],
 );
 
 /** Presses at the stove, only ever added. `seq` is the order in which they reached the book. */
@@ -44,6 +49,8 @@ export const events = sqliteTable(
     celsius: real('celsius'),
     /** The event an undo takes back. */
     undoes: text('undoes'),
+    /** What else the event says, as JSON: a correction's time, a note's words, a change's legs. */
+    detail: text('detail'),
   },
   (table) => [index('events_cook').on(table.cookId, table.at)],
 );

@@ -4,7 +4,7 @@ import { cookState } from '@crustan/core/live';
 import { planOf } from '@crustan/core/tests';
 import { newId, REQUEST, T0 } from '../testing';
 import { cookInTrueKitchen } from './cookInTrueKitchen';
-import { normal, seededRandom } from './random';
+import { normal, seededRandom } from '@crustan/core/live';
 
 describe('a true kitchen', () => {
   const plan = planOf(REQUEST);

@@ -5,7 +5,7 @@ import type { Judgement } from '@crustan/core/formats';
 import { CRUST_SEEN } from '@crustan/core/formats';
 import { palest, WayCook, type CookPlan } from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
-import { normal } from './random';
+import { normal } from '@crustan/core/live';
 
 /** What really happened in a kitchen that is not quite the plan's. */
 export interface TrueCook {

@@ -12,7 +12,7 @@ import { cookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import { planStore } from '../db/planStore';
 import { cookInTrueKitchen } from './cookInTrueKitchen';
-import { seededRandom } from './random';
+import { seededRandom } from '@crustan/core/live';
 import { DEMO_COOKS, DEMO_PLANS, type DemoCook } from './scenario';
 
 interface Computed {

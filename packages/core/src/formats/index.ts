@@ -1,4 +1,5 @@
 export * from './bounded';
+export { cookEventSchema, INSTRUMENT_LIMITS, READING_LIMIT } from './cookEventSchema';
 export * from './cookFile';
 export * from './keptPlan';
 export * from './kitchen';

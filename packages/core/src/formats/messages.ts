@@ -1,14 +1,7 @@
 import { z } from 'zod';
-import { PRESS_KINDS, type CookEvent } from '../live/event';
 import { bounded } from './bounded';
+import { cookEventSchema, id, moment } from './cookEventSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
-
-const id = z.uuid('must be a UUID');
-/** ms since 1970, from 2020 to 2100: a clock outside that is wrong. */
-const moment = z
-  .int('must be a time in whole milliseconds since 1970')
-  .min(1_577_836_800_000, 'must be a time from 2020 on, in ms since 1970')
-  .max(4_102_444_800_000, 'must be a time before 2100, in ms since 1970');
 
 /** A plan that was kept, with the plate time it counts back from. */
 export const planRecordSchema = z.strictObject({
@@ -21,21 +14,6 @@ export const planRecordSchema = z.strictObject({
   spread: planSpreadSchema.optional(),
 });
 export type PlanRecord = z.infer<typeof planRecordSchema>;
-
-/** Readings a thermometer in food can give, C. */
-export const READING_LIMIT = { least: -5, most: 120 } as const;
-
-/** One press at the stove. */
-export const cookEventSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ id, kind: z.enum(PRESS_KINDS), at: moment }),
-  z.strictObject({
-    id,
-    kind: z.literal('reading'),
-    at: moment,
-    celsius: bounded(READING_LIMIT, 'C'),
-  }),
-  z.strictObject({ id, kind: z.literal('undo'), at: moment, of: id }),
-]) satisfies z.ZodType<CookEvent>;
 
 export const CRUST_SEEN = ['pale', 'golden', 'deep brown', 'dark', 'burnt'] as const;
 

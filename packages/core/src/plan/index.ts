@@ -9,6 +9,7 @@ export * from './legs';
 export * from './legSurroundings';
 export * from './limits';
 export * from './palest';
+export * from './pieceOf';
 export * from './planResult';
 export * from './planWay';
 export * from './pullsFromOven';

@@ -5,7 +5,8 @@ import { browningIndex, onARack, runFor, solverFor, widened } from '../heat';
 import { STEAK } from '../tests';
 import { legSurroundings, type Placed } from './legSurroundings';
 import type { PlanRequest } from './request';
-import { shapeOf, WayCook } from './wayCook';
+import { shapeOf } from './pieceOf';
+import { WayCook } from './wayCook';
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.04, weight: 0.45 };
 

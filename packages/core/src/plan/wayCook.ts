@@ -1,5 +1,4 @@
-import { cutOf, type PlanRequest } from './request';
-import { footprint } from '../food';
+import type { PlanRequest } from './request';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import {
   browningIndex,
@@ -7,16 +6,14 @@ import {
   SLAB,
   solverFor,
   type Observer,
-  type Piece,
   type PieceSnapshot,
   type PieceSolver,
-  type Shape,
 } from '../heat';
 import { legsOf, type Heat, type Leg } from './legs';
 import { legSurroundings, type Placed } from './legSurroundings';
+import { pieceOf, placedOf, shapeOf } from './pieceOf';
 import { restToPeak, type RestPeak } from './restToPeak';
 import type { CookDisturbance, CookEnd } from './stagedCook';
-import { surfaceFilm } from './surfaceFilm';
 
 /** A leg with its time settled. */
 export interface TimedLeg extends Leg {
@@ -30,6 +27,8 @@ export interface WayCookOptions {
   readonly columns?: number | undefined;
   readonly disturbance?: CookDisturbance;
   readonly pan?: PanOnBurner;
+  /** Lateral share of a piece solved in one dimension, where it is known better than by rule. */
+  readonly edges?: number | undefined;
 }
 
 /** A sear whose crust decides: no shorter, and no longer than this, s; in steps a cook can keep. */
@@ -47,53 +46,6 @@ const SHORTEST_INTERVAL = 5;
 const KITCHEN_AIR = 22;
 
 const nothing: CookDisturbance = {};
-
-/** The plan shape a request's section is cut from. */
-export const shapeOf = (request: PlanRequest): Shape => {
-  const cut = cutOf(request);
-  const { width } = footprint(cut, request.weight, request.thickness);
-  return cut.aspect === 1
-    ? { kind: 'round', radius: width / 2 }
-    : { kind: 'long', width, ...(cut.bone === undefined ? {} : { whole: true }) };
-};
-
-/** The piece as it comes out of the fridge. */
-const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
-  const { tissue, skin, bone } = cutOf(request);
-  return {
-    tissue,
-    thickness: request.thickness,
-    start: request.start,
-    film: surfaceFilm(request),
-    shape,
-    ...(skin ? { layers: [skin] } : {}),
-    ...(bone !== undefined && shape.kind === 'long' ? { bone: { width: bone } } : {}),
-  };
-};
-
-/**
- * How much a flat piece's faces are enlarged for its edges: their area over the faces', by the part
- * of it that the middle feels. Fitted to the section's own oven times for pieces from 25 to 55 mm.
- * @param slender thickness over width
- */
-const lateralShare = (round: boolean, slender: number): number =>
-  (round ? 2 : 1) * slender * Math.min(0.6, Math.max(0, 1.6 * (slender - 0.21)));
-
-/** How the solved section stands for the whole piece: what power to take, and its edges. */
-const placedOf = (request: PlanRequest, flat: boolean, pan: PanOnBurner): Placed => {
-  const cut = cutOf(request);
-  const { thickness, weight, press, pieces } = request;
-  const { area, length, width } = footprint(cut, weight, thickness);
-  const round = cut.aspect === 1;
-  // The solver's own measure: m2, radians, or metres of a half or whole width.
-  const across = cut.bone === undefined ? 2 * length : length;
-  return {
-    pan,
-    press,
-    times: pieces * (flat ? area : round ? 2 * Math.PI : across),
-    edges: flat ? lateralShare(round, thickness / width) : 0,
-  };
-};
 
 /** Turns of a leg that lasts so long, s from its start. */
 const flipsOf = (leg: Leg, seconds: number): readonly number[] => {
@@ -124,13 +76,14 @@ export class WayCook {
 
   constructor(
     readonly request: PlanRequest,
-    { columns, disturbance = nothing, pan = DEFAULT_PAN }: WayCookOptions = {},
+    { columns, disturbance = nothing, pan = DEFAULT_PAN, edges }: WayCookOptions = {},
     settled?: ReadonlyMap<number, number>,
   ) {
     const flat = columns === undefined;
     const piece = pieceOf(request, flat ? SLAB : shapeOf(request));
     this.solver = solverFor(piece, flat ? {} : { columns });
-    this.placed = placedOf(request, flat, pan);
+    const placed = placedOf(request, flat, pan);
+    this.placed = edges === undefined ? placed : { ...placed, edges };
     this.disturbance = disturbance;
     this.legs = legsOf(request);
     this.firstUnknown = this.legs.findIndex(({ share }) => share > 0);
@@ -141,6 +94,11 @@ export class WayCook {
     settled?.forEach((seconds, i) => this.settled.set(this.legs[i], seconds));
     for (const leg of this.legs.slice(0, this.firstUnknown)) this.settle(leg);
     this.solver.save(this.before);
+  }
+
+  /** Lateral share that stands for the edges of a piece solved without them. */
+  get edges(): number {
+    return this.placed.edges;
   }
 
   /** Core as the unknown begins, C. */

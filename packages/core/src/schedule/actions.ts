@@ -9,6 +9,8 @@ export const ACTION_KINDS = [
   'edges',
   'into-oven',
   'out',
+  'lift',
+  'back',
   'pull',
   'slice',
 ] as const;
@@ -24,10 +26,16 @@ export interface Action {
   readonly often?: true;
 }
 
+/** What an action needs to know of a leg. */
+export type LegTimes = Pick<PlannedLeg, 'kind' | 'at' | 'seconds' | 'flips'>;
+
 /** What begins a leg, after what was before it. */
-const begins = (leg: PlannedLeg, before: PlannedLeg | undefined): ActionKind | undefined => {
+const begins = (leg: LegTimes, before: LegTimes | undefined): ActionKind | undefined => {
   if (!before) return 'in';
+  if (leg.kind === before.kind && leg.kind !== 'sear') return undefined;
   if (leg.kind === 'oven') return 'into-oven';
+  if (leg.kind === 'board') return 'lift';
+  if (before.kind === 'board') return 'back';
   if (before.kind === 'oven') return 'out';
   if (leg.kind === 'baste') return 'butter';
   if (leg.kind === 'edges') return 'edges';
@@ -37,22 +45,33 @@ const begins = (leg: PlannedLeg, before: PlannedLeg | undefined): ActionKind | u
 /** A turn this near the next thing to do is that thing, s. */
 const SAME_MOMENT = 1;
 
-/** Everything done to a piece, in order, as planned. */
-export const actionsOf = (legs: readonly PlannedLeg[], restSeconds: number): readonly Action[] => {
+const placeOf = ({ kind }: LegTimes): 'oven' | 'board' | 'pan' =>
+  kind === 'oven' || kind === 'board' ? kind : 'pan';
+
+/**
+ * Everything done to a piece, in order, as planned.
+ * @param from the first leg whose actions are wanted: what is left after a change of plan
+ */
+export const actionsOf = (
+  legs: readonly LegTimes[],
+  restSeconds: number,
+  from = 0,
+): readonly Action[] => {
   const found: Action[] = [];
   let end = 0;
-  legs.forEach((leg, i) => {
+  for (let i = from; i < legs.length; i += 1) {
+    const leg = legs[i];
     const kind = begins(leg, legs[i - 1]);
     if (kind) found.push({ kind, at: leg.at, leg: i });
     end = leg.at + leg.seconds;
-    const leaves = i + 1 === legs.length || (leg.kind === 'oven') !== (legs[i + 1].kind === 'oven');
+    const leaves = i + 1 === legs.length || placeOf(leg) !== placeOf(legs[i + 1]);
     for (const flip of leg.flips) {
       // A piece that leaves its place is not turned first.
       if (leaves && flip > leg.seconds - SAME_MOMENT) continue;
       const often = leg.kind === 'turns' ? ({ often: true } as const) : {};
       found.push({ kind: 'turn', at: leg.at + flip, leg: i, ...often });
     }
-  });
+  }
   const last = legs.length - 1;
   found.push({ kind: 'pull', at: end, leg: last });
   found.push({ kind: 'slice', at: end + restSeconds, leg: last });

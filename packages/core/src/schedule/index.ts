@@ -4,3 +4,4 @@ export * from './restRule';
 export * from './run';
 export * from './shared';
 export * from './sides';
+export * from './landTogether';

@@ -1,4 +1,4 @@
-/** A small seeded generator (mulberry32): the demo is the same every time it is made. */
+/** A small seeded generator (mulberry32): the same seed gives the same kitchen. */
 export const seededRandom = (seed: number): (() => number) => {
   let state = seed >>> 0;
   return () => {
@@ -16,3 +16,7 @@ export const normal = (random: () => number): number => {
   for (let i = 0; i < 12; i += 1) sum += random();
   return sum;
 };
+
+/** Even over [low, high). */
+export const even = (random: () => number, low: number, high: number): number =>
+  low + (high - low) * random();

@@ -1,0 +1,236 @@
+import { DEFAULT_PAN } from '@crustan/core/gear';
+import { SEARCH_COLUMNS } from '@crustan/core/heat';
+import {
+  even,
+  Forecaster,
+  normal,
+  seededRandom,
+  trueCook,
+  trueRun,
+  type CookEvent,
+  type Forecast,
+  type HiddenKitchen,
+  type ProbePlace,
+} from '@crustan/core/live';
+import {
+  findCrossing,
+  planWay,
+  USUAL,
+  type CookPlan,
+  type PlanRequest,
+  type TimedLeg,
+  type WayCook,
+} from '@crustan/core/plan';
+
+/** How well the live forecast does in kitchens that are not as told. */
+export interface LiveFigures {
+  readonly seed: number;
+  readonly kitchens: number;
+  /** Share of forecasts half-way within two minutes, or 6 % of the oven stage. */
+  readonly withinTwoMinutes: number;
+  /** Mean error of that forecast over the plan's own. */
+  readonly errorRatioToPlan: number;
+  /** Share of kitchens whose true end lay in the stated 80 % range. */
+  readonly coverage80: number;
+  /** Share of misplaced probes named before the pull, and of good ones called misplaced. */
+  readonly misplacedFound: number;
+  readonly misplacedFalse: number;
+  /** Median time of one forecast, ms. */
+  readonly readingMs: number;
+}
+
+const KITCHENS = 200;
+const EVERY = 30;
+/** A probe's verdict is looked at as often through the oven stage. */
+const LOOKS = [0.15, 0.3, 0.5, 0.7, 0.9] as const;
+const T0 = Date.UTC(2026, 2, 1, 18);
+
+const PLANNED: readonly PlanRequest[] = [
+  { ...USUAL, cut: 'strip-steak', thickness: 0.04, weight: 0.45, target: 54, way: 'oven-sear' },
+  { ...USUAL, cut: 'rib-bone-in', thickness: 0.05, weight: 0.95, target: 54, way: 'oven-sear' },
+  { ...USUAL, cut: 'pork-chop', thickness: 0.035, weight: 0.4, target: 62, way: 'oven-sear' },
+  { ...USUAL, cut: 'rib-bone-in', thickness: 0.045, weight: 0.85, target: 56, way: 'sear-oven' },
+  {
+    ...USUAL,
+    cut: 'strip-steak',
+    thickness: 0.05,
+    weight: 0.6,
+    target: 52,
+    way: 'sear-oven-sear',
+    lowOven: 120,
+  },
+];
+
+const planOf = (request: PlanRequest): CookPlan => {
+  for (const update of planWay(request, { inFull: false })) {
+    if (update?.kind === 'plan') return update.plan;
+    if (update?.kind === 'obstacle') throw new Error(JSON.stringify(update.obstacle));
+  }
+  throw new Error('no plan');
+};
+
+/** The plan's legs with the deciding one ended at `pull`, s from the first heat. */
+const legsUntil = (cook: WayCook, plan: CookPlan, pull: number): readonly TimedLeg[] =>
+  plan.legs.flatMap((leg, i): TimedLeg[] => {
+    const planned = cook.legs[i];
+    if (!planned) return [];
+    const decides = Math.abs(leg.at + leg.seconds - plan.pullAt) < 1;
+    const seconds = decides ? Math.max(0, pull - leg.at) : leg.seconds;
+    const flips = leg.flips.map((flip) => (flip >= leg.seconds - 1 ? seconds : flip));
+    return [{ ...planned, share: decides ? 1 : 0, seconds, flips }];
+  });
+
+/** The pull that gives the wanted end in a hidden kitchen. */
+const truePull = (cook: WayCook, plan: CookPlan): number => {
+  const endAt = (pull: number): number => {
+    cook.reset();
+    return cook.endOf(legsUntil(cook, plan, pull)).peak;
+  };
+  const from = plan.pullAt * 0.35;
+  const to = plan.pullAt * 3;
+  const search = findCrossing(
+    endAt,
+    plan.request.target,
+    { x: from, y: endAt(from) },
+    { x: to, y: endAt(to) },
+    0.05,
+  );
+  for (;;) {
+    const step = search.next();
+    if (step.done === true) return step.value.x;
+  }
+};
+
+const press = (kind: 'in' | 'turned' | 'into-oven', seconds: number): CookEvent => ({
+  id: `${kind}-${seconds}`,
+  kind,
+  at: Math.round(T0 + seconds * 1000),
+});
+
+/** Presses up to the oven stage, made on time. */
+const pressesTo = (plan: CookPlan, oven: number): readonly CookEvent[] => [
+  press('in', 0),
+  ...plan.turns.filter((turn) => turn <= oven + 1).map((turn) => press('turned', turn)),
+  ...(oven > 0 ? [press('into-oven', oven)] : []),
+];
+
+interface Followed {
+  readonly plan: CookPlan;
+  readonly cook: WayCook;
+  readonly hidden: HiddenKitchen;
+  readonly pull: number;
+  readonly random: () => number;
+}
+
+/** Forecasts at shares of the oven stage, from a probe read every half minute. */
+const follow = ({ plan, cook, hidden, pull, random }: Followed, times: number[]) => {
+  const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
+  const stage = pull - oven;
+  const moments: number[] = [];
+  for (let t = oven + EVERY; t < pull; t += EVERY) moments.push(t);
+  const { truths } = trueRun(cook, hidden, legsUntil(cook, plan, pull), moments);
+  const readings = truths.map(({ probe }, i): CookEvent => ({
+    id: `r${i}`,
+    kind: 'reading',
+    at: Math.round(T0 + (moments[i] ?? 0) * 1000),
+    celsius: Math.round((probe + hidden.noise * normal(random)) * 10) / 10,
+    by: 'probe',
+  }));
+  const forecaster = new Forecaster({ plan, plannedIn: T0, pan: DEFAULT_PAN });
+  const before = pressesTo(plan, oven);
+  return LOOKS.map((share): Forecast | undefined => {
+    const now = T0 + (oven + share * stage) * 1000;
+    const begin = performance.now();
+    const found = forecaster.forecast([...before, ...readings.filter(({ at }) => at <= now)], now);
+    times.push(performance.now() - begin);
+    return found;
+  });
+};
+
+const MISPLACED = ['surface', 'bone', 'out'] as const;
+const misplacedIn = (
+  nth: number,
+  plan: CookPlan,
+  pull: number,
+  random: () => number,
+): ProbePlace => {
+  const bony = /bone|chop/.test(plan.request.cut);
+  const kinds = MISPLACED.filter((kind) => bony || kind !== 'bone');
+  switch (kinds[nth % kinds.length]) {
+    case 'bone':
+      return { kind: 'bone' };
+    case 'out':
+      // Half of them never were in the meat, half fall out on the way.
+      return { kind: 'out', from: nth % 2 === 0 ? 0 : even(random, 0.1, 0.8) * pull };
+    default:
+      return { kind: 'surface', under: even(random, 0.001, 0.006) };
+  }
+};
+
+const isNamed = (forecast: Forecast | undefined): boolean =>
+  forecast !== undefined &&
+  ['surface', 'bone', 'out'].includes(forecast.probe.kind) &&
+  forecast.probe.chance >= 0.5;
+
+const median = (values: readonly number[]): number =>
+  values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+
+/** Forecasts cooks in hidden kitchens: 200 of them, drawn from a seed. */
+export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
+  const random = seededRandom(seed);
+  const plans = PLANNED.map(planOf);
+  const times: number[] = [];
+  let within = 0;
+  let covered = 0;
+  let error = 0;
+  let planError = 0;
+  let found = 0;
+  let falsely = 0;
+  for (let i = 0; i < kitchens; i += 1) {
+    const plan = plans[i % plans.length];
+    if (!plan) break;
+    const off = even(random, 0, 0.006) * (random() < 0.5 ? -1 : 1);
+    const hidden: HiddenKitchen = {
+      oven: even(random, -25, 25),
+      contact: even(random, 0.7, 1.3),
+      thickness: even(random, -0.004, 0.004),
+      start: even(random, -4, 4),
+      probe: { kind: 'middle', off },
+      noise: 0.4,
+    };
+    const cook = trueCook(plan.request, hidden, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
+    const pull = truePull(cook, plan);
+    const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
+    const good = follow({ plan, cook, hidden, pull, random }, times);
+    const half = good[LOOKS.indexOf(0.5)];
+    if (!half) continue;
+    const forecastPull = (half.pullAt - T0) / 1000;
+    const off2 = Math.abs(forecastPull - pull);
+    error += off2;
+    planError += Math.abs(plan.pullAt - pull);
+    if (off2 <= Math.max(120, 0.06 * (pull - oven))) within += 1;
+    cook.reset();
+    const end = cook.endOf(legsUntil(cook, plan, forecastPull)).peak;
+    if (Math.abs(end - half.end) <= 1.2816 * half.endSpread) covered += 1;
+    if (good.some(isNamed)) falsely += 1;
+    const probe = misplacedIn(Math.floor(i / plans.length), plan, pull, random);
+    const bad = follow({ plan, cook, hidden: { ...hidden, probe }, pull, random }, times);
+    if (bad.some(isNamed)) found += 1;
+    if (process.env['LIVE_BENCH_TALK']) {
+      process.stderr.write(
+        `${i} ${plan.request.way} oven ${hidden.oven.toFixed(0)} L ${(hidden.thickness * 1e3).toFixed(1)} d ${(off * 1e3).toFixed(1)}: pull ${pull.toFixed(0)} plan ${plan.pullAt.toFixed(0)} forecast ${forecastPull.toFixed(0)} ±${half.pullSpread.toFixed(0)} end ${end.toFixed(2)} vs ${half.end.toFixed(2)}±${half.endSpread.toFixed(2)} guess ${half.guess.oven.toFixed(0)} ${(half.guess.thickness * 1e3).toFixed(1)} | ${good.map((f) => `${f?.probe.kind}${f?.probe.chance.toFixed(2)}`).join(' ')} | ${probe.kind} ${bad.map((f) => `${f?.probe.kind}${f?.probe.chance.toFixed(2)}`).join(' ')}\n`,
+      );
+    }
+  }
+  const share = (count: number): number => Number((count / kitchens).toFixed(3));
+  return {
+    seed,
+    kitchens,
+    withinTwoMinutes: share(within),
+    errorRatioToPlan: Number((error / planError).toFixed(3)),
+    coverage80: share(covered),
+    misplacedFound: share(found),
+    misplacedFalse: share(falsely),
+    readingMs: Number(median(times).toFixed(1)),
+  };
+};

@@ -1,0 +1,3 @@
+ALTER TABLE `cooks` ADD `together` text;--> statement-breakpoint
+CREATE INDEX `cooks_together` ON `cooks` (`together`);--> statement-breakpoint
+ALTER TABLE `events` ADD `detail` text;

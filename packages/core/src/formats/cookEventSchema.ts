@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { INSTRUMENTS, PRESS_KINDS, TROUBLES, type CookEvent, type Instrument } from '../live/event';
+import { LEG_KINDS } from '../plan/legKind';
+import { PLAN_LIMITS, type Limit } from '../plan/limits';
+import { ACTION_KINDS } from '../schedule/actions';
+import { bounded } from './bounded';
+
+export const id = z.uuid('must be a UUID');
+/** ms since 1970, from 2020 to 2100: a clock outside that is wrong. */
+export const moment = z
+  .int('must be a time in whole milliseconds since 1970')
+  .min(1_577_836_800_000, 'must be a time from 2020 on, in ms since 1970')
+  .max(4_102_444_800_000, 'must be a time before 2100, in ms since 1970');
+
+/** Readings a thermometer in food can give, C. */
+export const READING_LIMIT = { least: -5, most: 120 } as const;
+
+/** What each instrument can say, C: a probe left in may fall out into the oven. */
+export const INSTRUMENT_LIMITS: Readonly<Record<Instrument, Limit>> = {
+  typed: READING_LIMIT,
+  probe: { least: -30, most: 350 },
+  gun: { least: -30, most: 500 },
+  oven: { least: -30, most: 350 },
+};
+
+const at = moment;
+const seconds = z.number().min(0).max(86_400);
+
+const tailLeg = z.strictObject({
+  kind: z.enum(LEG_KINDS),
+  seconds,
+  pan: bounded(PLAN_LIMITS.pan, 'C').optional(),
+  air: bounded(PLAN_LIMITS.air, 'C').optional(),
+  flips: z.array(seconds).max(400).readonly(),
+  decides: z.literal(true).optional(),
+});
+
+const reading = z
+  .strictObject({
+    id,
+    kind: z.literal('reading'),
+    at,
+    celsius: z.number(),
+    by: z.enum(INSTRUMENTS, `must be one of ${INSTRUMENTS.join(', ')}`).optional(),
+  })
+  .check(({ value, issues }) => {
+    const { least, most } = INSTRUMENT_LIMITS[value.by ?? 'typed'];
+    if (value.celsius >= least && value.celsius <= most) return;
+    issues.push({
+      code: 'custom',
+      input: value.celsius,
+      path: ['celsius'],
+      message: `must be from ${least} to ${most} C`,
+    });
+  });
+
+/** One thing said at the stove. */
+export const cookEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ id, kind: z.enum(PRESS_KINDS), at }),
+  reading,
+  z.strictObject({ id, kind: z.literal('undo'), at, of: id }),
+  z.strictObject({ id, kind: z.literal('corrected'), at, of: id, to: moment }),
+  z.strictObject({ id, kind: z.literal('skipped'), at, step: z.enum(ACTION_KINDS) }),
+  z.strictObject({
+    id,
+    kind: z.literal('note'),
+    at,
+    text: z.string().trim().min(1, 'must say something').max(500, 'must be at most 500 letters'),
+  }),
+  z.strictObject({
+    id,
+    kind: z.literal('changed'),
+    at,
+    why: z.enum(TROUBLES),
+    legs: z.array(tailLeg).max(20).readonly(),
+    restSeconds: seconds,
+  }),
+]) satisfies z.ZodType<CookEvent>;

@@ -1,0 +1,421 @@
+import type { PanOnBurner } from '../gear';
+import { WayCook, type TimedLeg } from '../plan/wayCook';
+import { cookedLegs } from './cookedLegs';
+import { ofCore, type CookEvent, type Instrument, type ReadingEvent } from './event';
+import { fitReadings, type Fit } from './fitReadings';
+import { DEPTHS, guessedRun, type GuessedRun } from './guessedRun';
+import { GUESSED, guessAt, USUAL_ERROR, type KitchenGuess } from './kitchenGuess';
+import { probeHypotheses, type Placed, type ProbeKind } from './probeHypotheses';
+import { progressOf, type PlanFigures, type Progress } from './progress';
+import { standing } from './standing';
+import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
+
+/** What the readings make of a cook. Times ms since 1970, temperatures C. */
+export interface Forecast {
+  /** The kitchen that explains them best, and one deviation of each figure (contact: of its log). */
+  readonly guess: KitchenGuess;
+  readonly deviation: Readonly<Record<keyof KitchenGuess, number>>;
+  /** When the deciding leg should end for the wanted finish, or did. */
+  readonly pullAt: number;
+  /** One deviation of it, s; zero once it has been. */
+  readonly pullSpread: number;
+  readonly decided: boolean;
+  /** What the core has then. */
+  readonly pullCore: number;
+  /** Seconds the pull may be early or late with the end within 1.5 C. */
+  readonly leeway: number;
+  /** Where the core ends, pulled then, and one deviation, K. */
+  readonly end: number;
+  readonly endSpread: number;
+  /** When the core peaks after it left the heat, s. */
+  readonly peakAfter: number;
+  /** Core now by the model, and one deviation, K. */
+  readonly core: number;
+  /** How the probe lies, and how sure that is, 0 to 1. */
+  readonly probe: { readonly kind: ProbeKind; readonly chance: number };
+  /** Readings it rests on. */
+  readonly readings: number;
+}
+
+/** Parameters are moved by this many usual errors to see what they do. */
+const STEP = 0.5;
+/** The pull is moved by this to see what it does, s and share of the cook. */
+const NUDGE = { least: 10, share: 0.02 } as const;
+/** Readings used at most, evenly chosen: more say nothing new. */
+const MOST_READINGS = 100;
+/** The model's own error in the end and in the time, beside the figures', one deviation. */
+const MODEL_END = 0.5;
+/** The model is made anew when the fit has moved so far: s, share of the pull, usual errors. */
+const STALE = { least: 40, share: 0.03, errors: 0.35 } as const;
+const MOST_PASSES = 3;
+/** Points along the cook, and how far past the pull they go. */
+const POINTS = 160;
+const BEYOND = 1.35;
+/** A pull sooner than this is one that should have been, s before now. */
+const ENOUGH = 12;
+
+/** The section is compared again when a parameter has moved so far, usual errors. */
+const STRAYS = 0.6;
+
+export interface Watched {
+  readonly plan: PlanFigures & { readonly pullCore: number };
+  /** When the plan has the piece meet the heat, ms since 1970. */
+  readonly plannedIn: number;
+  readonly pan: PanOnBurner;
+}
+
+/** The model about a point: what every probe reads along the cook, and how that and the end move. */
+interface Linear {
+  /** The presses it was made for. */
+  readonly key: string;
+  /** Evenly spaced from the first heat, s. */
+  readonly moments: readonly number[];
+  readonly base: GuessedRun;
+  readonly moved: readonly GuessedRun[];
+  /** K per second of the pull. */
+  readonly endSlope: number;
+  readonly point: Float64Array;
+  /** s from the first heat. */
+  readonly pull: number;
+}
+
+/** What the events have made of the cook. */
+interface Cooking {
+  readonly inAt: number;
+  readonly key: string;
+  readonly legsAt: (pull: number) => readonly TimedLeg[];
+  readonly progress: Progress;
+}
+
+/** What the readings say. */
+interface Told {
+  readonly mean: Float64Array;
+  readonly deviation: Float64Array;
+  readonly pull: number;
+  readonly pullDeviation: number;
+  readonly endDeviation: number;
+  readonly probe: Forecast['probe'];
+}
+
+const KITCHEN_AIR = 22;
+const unit = (j: number): number => USUAL_ERROR[GUESSED[j]];
+
+/** Evenly chosen, the newest always among them. */
+const thinned = <T>(all: readonly T[]): readonly T[] => {
+  if (all.length <= MOST_READINGS) return all;
+  const stride = (all.length - 1) / (MOST_READINGS - 1);
+  return Array.from({ length: MOST_READINGS }, (_, i) => all[Math.round(i * stride)]);
+};
+
+/**
+ * Follows one cook: what its readings say about its kitchen, and what that makes of the pull and
+ * the end. A Gauss-Newton fit of oven, contact, thickness and start against their usual errors, on
+ * the one-dimensional model whose edges are set by the section's own plan; where the probe lies is
+ * weighed over a grid of places. Keeps its last answer as the point to start from.
+ */
+export class Forecaster {
+  private point: Float64Array = new Float64Array(GUESSED.length);
+  private pull: number;
+  private linear: Linear | undefined;
+  private readonly edges: number | undefined;
+  private correction: SectionCorrection;
+  private correctedAt: Float64Array = new Float64Array(GUESSED.length);
+
+  constructor(private readonly watched: Watched) {
+    const { plan } = watched;
+    this.pull = plan.pullAt;
+    this.edges = this.calibrate();
+    const legs = this.plannedLegs();
+    const { pan } = watched;
+    const input = { request: plan.request, pan, edges: this.edges, legs };
+    this.correction = sectionCorrection(input, legs, plan.pullAt);
+  }
+
+  /** The lateral share with which one dimension reaches the plan's own pull, which the section gave. */
+  private calibrate(): number | undefined {
+    const { plan, pan } = this.watched;
+    if (!plan.legs.some(({ kind }) => kind === 'oven')) return undefined;
+    const legs = this.plannedLegs();
+    const end = (edges?: number): { share: number; core: number } => {
+      const cook = new WayCook(plan.request, { pan, edges });
+      cook.reset();
+      return { share: cook.edges, core: cook.endOf(legs).pullCore };
+    };
+    const a = end();
+    const b = end(a.share + 0.05);
+    const slope = (b.core - a.core) / 0.05;
+    if (!(slope > 1)) return undefined;
+    return Math.min(2, Math.max(0, a.share + (plan.pullCore - a.core) / slope));
+  }
+
+  private plannedLegs(): readonly TimedLeg[] {
+    const { plan, plannedIn } = this.watched;
+    const progress = progressOf(plan, plannedIn, []);
+    return cookedLegs({ inAt: plannedIn, turnedAt: [], progress }, plan.request);
+  }
+
+  /** What stands at `now`; undefined until the piece has met the heat. */
+  forecast(events: readonly CookEvent[], now: number): Forecast | undefined {
+    const kept = standing(events);
+    const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+    if (inAt === undefined) return undefined;
+    const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+    const readings = kept.filter(
+      (event): event is ReadingEvent => event.kind === 'reading' && event.at >= inAt,
+    );
+    const cores = thinned(readings.filter(ofCore));
+    const seconds = (now - inAt) / 1000;
+    const progressAt = (pull: number): Progress =>
+      progressOf(this.watched.plan, this.watched.plannedIn, kept, inAt + pull * 1000);
+    const first = progressAt(this.pull);
+    const decided = first.actions
+      .slice(0, first.done)
+      .some(({ leg, kind }) => leg > first.decides || kind === 'pull');
+    if (decided || this.pull < 1) this.pull = (first.decidedAt - inAt) / 1000;
+    const cooking: Cooking = {
+      inAt,
+      key: kept
+        .filter(({ kind }) => kind !== 'reading' && kind !== 'note')
+        .map(({ id, at }) => id + String(at))
+        .join(),
+      legsAt: (pull) =>
+        cookedLegs({ inAt, turnedAt, progress: progressAt(pull) }, this.watched.plan.request),
+      progress: first,
+    };
+    let linear = this.linearised(cooking);
+    let told = this.weigh(linear, cores, readings, cooking);
+    for (let pass = 0; pass < MOST_PASSES; pass += 1) {
+      this.point = Float64Array.from(told.mean, (p) => Math.min(2.5, Math.max(-2.5, p)));
+      if (!decided) this.pull = Math.max(seconds - ENOUGH, told.pull, 1);
+      const before = linear;
+      linear = this.linearised(cooking);
+      if (linear === before) break;
+      told = this.weigh(linear, cores, readings, cooking);
+    }
+    return this.said(linear, told, { decided, seconds, inAt, readings: cores.length });
+  }
+
+  private said(
+    linear: Linear,
+    told: Told,
+    {
+      decided,
+      seconds,
+      inAt,
+      readings,
+    }: { decided: boolean; seconds: number; inAt: number; readings: number },
+  ): Forecast {
+    const slope = Math.max(1e-4, Math.abs(linear.endSlope));
+    const spread = decided ? told.endDeviation : told.pullDeviation * slope;
+    const end =
+      linear.base.end.peak +
+      along(linear, told.mean, (run) => run.end.peak) +
+      linear.endSlope * (this.pull - linear.pull);
+    return {
+      guess: guessAt(told.mean),
+      deviation: {
+        oven: told.deviation[0] * unit(0),
+        contact: told.deviation[1] * unit(1),
+        thickness: told.deviation[2] * unit(2),
+        start: told.deviation[3] * unit(3),
+      },
+      pullAt: inAt + this.pull * 1000,
+      pullSpread: decided ? 0 : Math.hypot(told.pullDeviation, MODEL_END / slope),
+      decided,
+      pullCore: linear.base.end.pullCore + along(linear, told.mean, (run) => run.end.pullCore),
+      leeway: 1.5 / slope,
+      end,
+      endSpread: Math.hypot(spread, MODEL_END),
+      peakAfter: linear.base.end.peakAfter,
+      core:
+        between(linear, linear.base, 0, seconds) +
+        along(linear, told.mean, (run) => between(linear, run, 0, seconds)),
+      probe: told.probe,
+      readings,
+    };
+  }
+
+  /** The model about the present point: the last one while it still holds. */
+  private linearised(cooking: Cooking): Linear {
+    const last = this.linear;
+    if (
+      last?.key === cooking.key &&
+      Math.abs(last.pull - this.pull) <= Math.max(STALE.least, STALE.share * this.pull) &&
+      last.point.every((p, j) => Math.abs(p - this.point[j]) <= STALE.errors)
+    ) {
+      return last;
+    }
+    if (this.strayed()) this.correct(cooking.legsAt(this.pull));
+    this.linear = this.linearise(cooking);
+    return this.linear;
+  }
+
+  /** Whether the fit has left the kitchen that the section was compared in. */
+  private strayed(): boolean {
+    return this.point.some((p, j) => Math.abs(p - this.correctedAt[j]) > STRAYS);
+  }
+
+  private correct(legs: readonly TimedLeg[]): void {
+    const { plan, pan } = this.watched;
+    const input = { request: plan.request, pan, edges: this.edges, legs };
+    this.correctedAt = this.point.slice();
+    this.correction = sectionCorrection(input, legs, this.pull, guessAt(this.point));
+  }
+
+  private linearise({ legsAt, key }: Cooking): Linear {
+    const { pan, plan } = this.watched;
+    const reach = BEYOND * Math.max(this.pull, plan.pullAt);
+    const moments = Array.from({ length: POINTS }, (_, i) => (i * reach) / (POINTS - 1));
+    const { point, pull, edges } = this;
+    const input = { request: plan.request, pan, edges, moments, legs: legsAt(pull) };
+    const run = (at: Float64Array): GuessedRun =>
+      this.correction.onto(guessedRun(input, guessAt(at)), moments, pull);
+    const base = run(point);
+    const moved = GUESSED.map((_, j) => {
+      const there = point.slice();
+      there[j] += STEP;
+      return run(there);
+    });
+    const nudge = Math.max(NUDGE.least, NUDGE.share * pull);
+    const nudged = { ...input, moments: [], legs: legsAt(pull + nudge) };
+    const later = this.correction.onto(guessedRun(nudged, guessAt(point)), [], pull);
+    return {
+      key,
+      moments,
+      base,
+      moved,
+      endSlope: (later.end.peak - base.end.peak) / nudge,
+      point: point.slice(),
+      pull,
+    };
+  }
+
+  /** Weighs the places of the probe and what the readings say in each. */
+  private weigh(
+    linear: Linear,
+    cores: readonly ReadingEvent[],
+    readings: readonly ReadingEvent[],
+    { inAt, progress }: Cooking,
+  ): Told {
+    const { plan } = this.watched;
+    const moments = cores.map(({ at }) => (at - inAt) / 1000);
+    const { airs, slopes } = this.airRound(cores, progress, inAt);
+    const seenAt = (run: GuessedRun): GuessedRun => ({
+      ...run,
+      seen: Float64Array.from({ length: DEPTHS.length * moments.length }, (_, i) =>
+        between(linear, run, Math.floor(i / moments.length), moments[i % moments.length]),
+      ),
+    });
+    const hypotheses = probeHypotheses(
+      { base: seenAt(linear.base), moved: linear.moved.map(seenAt), step: STEP },
+      {
+        thickness: plan.request.thickness,
+        count: moments.length,
+        alongBone: this.correction.alongBone(moments, linear.pull),
+        air: airs,
+        airSlope: slopes,
+      },
+    );
+    const fits = fitReadings(
+      hypotheses,
+      cores.map(({ celsius }) => celsius),
+      linear.point,
+      this.ovenKnown(readings, progress),
+    );
+    return this.gather(linear, hypotheses, fits);
+  }
+
+  /** Readings of the oven's air say its error straight away. */
+  private ovenKnown(readings: readonly ReadingEvent[], { legs }: Progress) {
+    const air = legs.find(({ kind }) => kind === 'oven')?.air;
+    const seen = readings.filter(({ by }: { by?: Instrument | undefined }) => by === 'oven');
+    if (air === undefined || seen.length === 0) return [];
+    const mean = seen.reduce((sum, { celsius }) => sum + celsius, 0) / seen.length;
+    // Thermostats swing: one look is worth 6 K, many no better than 3.
+    const deviation = Math.max(3, 6 / Math.sqrt(seen.length)) / unit(0);
+    return [{ parameter: 0, value: (mean - air) / unit(0), deviation }];
+  }
+
+  private airRound(cores: readonly ReadingEvent[], progress: Progress, inAt: number) {
+    const airs = new Float64Array(cores.length);
+    const slopes = new Float64Array(cores.length);
+    cores.forEach(({ at }, i) => {
+      const passed = (at - inAt) / 1000;
+      const leg = progress.legs.findLast((one) => one.at <= passed) ?? progress.legs[0];
+      airs[i] = leg.air ?? KITCHEN_AIR;
+      slopes[i] = leg.air === undefined ? 0 : unit(0);
+    });
+    return { airs, slopes };
+  }
+
+  private gather(linear: Linear, hypotheses: readonly Placed[], fits: readonly Fit[]): Told {
+    const m = GUESSED.length;
+    const chance = new Map<ProbeKind, number>();
+    fits.forEach(({ weight }, h) => {
+      const { kind } = hypotheses[h];
+      chance.set(kind, (chance.get(kind) ?? 0) + weight);
+    });
+    // A probe that is out says nothing of the piece: its fit is at the priors.
+    const { base, endSlope, pull, point } = linear;
+    const slopeOf = (figure: (run: GuessedRun) => number): Float64Array =>
+      Float64Array.from(linear.moved, (run) => (figure(run) - figure(base)) / STEP);
+    const endBy = slopeOf((run) => run.end.peak);
+    const goal = this.watched.plan.request.target;
+    const steep = Math.abs(endSlope) < 1e-4 ? 1e-4 : endSlope;
+    const pullOf = (at: Float64Array): number => {
+      let end = base.end.peak;
+      for (let j = 0; j < m; j += 1) end += endBy[j] * (at[j] - point[j]);
+      return pull + (goal - end) / steep;
+    };
+    const mean = new Float64Array(m);
+    fits.forEach(({ at, weight }) => at.forEach((p, j) => (mean[j] += weight * p)));
+    const square = new Float64Array(m);
+    let endVariance = 0;
+    fits.forEach(({ at, covariance, weight }) => {
+      let along = 0;
+      let off = 0;
+      for (let j = 0; j < m; j += 1) {
+        square[j] += weight * (covariance[j * m + j] + (at[j] - mean[j]) ** 2);
+        off += endBy[j] * (at[j] - mean[j]);
+        for (let k = 0; k < m; k += 1) along += endBy[j] * covariance[j * m + k] * endBy[k];
+      }
+      endVariance += weight * (along + off * off);
+    });
+    const [kind, sure] = [...chance].reduce((best, one) => (one[1] > best[1] ? one : best));
+    return {
+      mean,
+      deviation: square.map(Math.sqrt),
+      pull: pullOf(mean),
+      pullDeviation: Math.sqrt(endVariance) / Math.abs(steep),
+      endDeviation: Math.sqrt(endVariance),
+      probe: { kind, chance: sure },
+    };
+  }
+}
+
+/** What a run has at a depth and a moment between its own, C. */
+const between = (
+  { moments }: Pick<Linear, 'moments'>,
+  { seen }: GuessedRun,
+  depth: number,
+  seconds: number,
+): number => {
+  const n = moments.length;
+  const at = Math.min(n - 1.001, Math.max(0, seconds / moments[1]));
+  const below = Math.floor(at);
+  const low = seen[depth * n + below];
+  return low + (seen[depth * n + below + 1] - low) * (at - below);
+};
+
+/** Change of a figure from the linear point to `mean`. */
+const along = (
+  { base, moved, point }: Linear,
+  mean: ArrayLike<number>,
+  figure: (run: GuessedRun) => number,
+): number => {
+  const from = figure(base);
+  return moved.reduce(
+    (sum, run, j) => sum + ((figure(run) - from) / STEP) * (mean[j] - point[j]),
+    0,
+  );
+};

@@ -1,0 +1,145 @@
+import type { PanOnBurner } from '../gear';
+import type { PieceSolver } from '../heat';
+import type { PlanRequest } from '../plan/request';
+import type { CookEnd } from '../plan/stagedCook';
+import { WayCook, type TimedLeg } from '../plan/wayCook';
+import { AS_TOLD, type KitchenGuess } from './kitchenGuess';
+
+/**
+ * Where along the thickness a probe may lie: from the middle towards the face that went down first
+ * (above 0) or the other, shares of half the thickness. The middle comes first.
+ */
+export const DEPTHS: readonly number[] = [
+  0,
+  ...Array.from({ length: 10 }, (_, k) => [(k + 1) / 10, -(k + 1) / 10]).flat(),
+];
+
+/** What a run of the model through a cook gives. */
+export interface GuessedRun {
+  /** Core temperature each depth has at each asked moment: depth x moments + moment, C. */
+  readonly seen: Float64Array;
+  readonly end: CookEnd;
+}
+
+export interface RunInput {
+  readonly request: PlanRequest;
+  readonly legs: readonly TimedLeg[];
+  /** Ascending, s from the first heat. */
+  readonly moments: readonly number[];
+  readonly pan: PanOnBurner;
+  /** Lateral share; absent takes the rule's. */
+  readonly edges?: number | undefined;
+  /** Columns of a section; absent runs in one dimension. */
+  readonly columns?: number | undefined;
+}
+
+/** The request and disturbance that a guess makes of a plan. */
+export const guessedCook = (
+  { request, pan, edges, columns }: Pick<RunInput, 'request' | 'pan' | 'edges' | 'columns'>,
+  guess: KitchenGuess,
+): WayCook =>
+  new WayCook(
+    {
+      ...request,
+      thickness: Math.max(0.004, request.thickness + guess.thickness),
+      start: request.start + guess.start,
+    },
+    { disturbance: { oven: guess.oven, contact: guess.contact }, pan, edges, columns },
+  );
+
+/** Temperature at a place along the thickness, C. */
+const atDepth = (solver: PieceSolver, centres: Float64Array, depth: number): number => {
+  if (depth === 0) return solver.core;
+  const half = (centres[centres.length - 1] + centres[0]) / 2;
+  return along(solver, centres, half * (1 - depth));
+};
+
+const along = (
+  { temperature, rows, section }: PieceSolver,
+  centres: Float64Array,
+  z: number,
+): number => {
+  const column = section.middle * rows;
+  let above = 1;
+  while (above < rows - 1 && centres[above] < z) above += 1;
+  const below = above - 1;
+  const share = (z - centres[below]) / (centres[above] - centres[below]);
+  const held = Math.min(1, Math.max(0, share));
+  const low = temperature[column + below];
+  return low + held * (temperature[column + above] - low);
+};
+
+/** Heights of the rows' centres over the face that went down first, m. */
+const centresOf = ({ section: { heights } }: PieceSolver): Float64Array => {
+  const centres = new Float64Array(heights.length);
+  let passed = 0;
+  heights.forEach((height, k) => {
+    centres[k] = passed + height / 2;
+    passed += height;
+  });
+  return centres;
+};
+
+/** Runs the model through a cook in a guessed kitchen and keeps what probes in it would have read. */
+export const guessedRun = (input: RunInput, guess: KitchenGuess = AS_TOLD): GuessedRun => {
+  const { legs, moments } = input;
+  const cook = guessedCook(input, guess);
+  const { solver } = cook;
+  const centres = centresOf(solver);
+  const n = moments.length;
+  const seen = new Float64Array(DEPTHS.length * n);
+  const now = new Float64Array(DEPTHS.length);
+  const before = new Float64Array(DEPTHS.length);
+  const look = (): void => {
+    for (let k = 0; k < DEPTHS.length; k += 1) now[k] = atDepth(solver, centres, DEPTHS[k]);
+  };
+  let nth = 0;
+  let last = 0;
+  /** Straight lines between the solver's own steps. */
+  const see = (t: number): void => {
+    if (nth >= n) return;
+    before.set(now);
+    look();
+    for (; nth < n && moments[nth] <= t + 1e-9; nth += 1) {
+      const share = t > last ? Math.min(1, Math.max(0, (moments[nth] - last) / (t - last))) : 1;
+      for (let k = 0; k < DEPTHS.length; k += 1) {
+        seen[k * n + nth] = before[k] + share * (now[k] - before[k]);
+      }
+    }
+    last = t;
+  };
+  cook.reset();
+  look();
+  see(0);
+  const decides = legs.findLastIndex(({ share }) => share > 0);
+  let passed = 0;
+  let pullCore = solver.core;
+  let peak = -Infinity;
+  let peakAt = 0;
+  legs.forEach((leg, i) => {
+    const from = passed;
+    cook.runLeg(leg, (t) => {
+      see(from + t);
+      if (i > decides && solver.core > peak) {
+        peak = solver.core;
+        peakAt = from + t;
+      }
+      return false;
+    });
+    passed += leg.seconds;
+    if (i <= decides) pullCore = solver.core;
+  });
+  const rest = cook.restToPeak((t) => {
+    see(passed + t);
+    return false;
+  });
+  // Readings after the peak: the model stands still there.
+  if (nth < n) see(Infinity);
+  return {
+    seen,
+    end:
+      rest.celsius >= peak
+        ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
+        : { pullCore, peak, peakAfter: peakAt - passed },
+  };
+};

@@ -1,0 +1,169 @@
+import type { PanOnBurner } from '../gear';
+import type { PieceSolver } from '../heat';
+import { cutOf, type PlanRequest } from '../plan/request';
+import type { CookEnd } from '../plan/stagedCook';
+import { WayCook, type TimedLeg } from '../plan/wayCook';
+import type { KitchenGuess } from './kitchenGuess';
+
+/** Where a probe really is. */
+export type ProbePlace =
+  /** So far off the centre of thickness, towards the face that went down first, m; may be below 0. */
+  | { readonly kind: 'middle'; readonly off: number }
+  /** So far under the face that went down first, m. */
+  | { readonly kind: 'surface'; readonly under: number }
+  | { readonly kind: 'bone' }
+  /** Never in the meat, or fallen out, s from the first heat. */
+  | { readonly kind: 'out'; readonly from: number };
+
+/** A kitchen as it really is, hidden from the cook. */
+export interface HiddenKitchen extends KitchenGuess {
+  readonly probe: ProbePlace;
+  /** Deviation of a reading, K. */
+  readonly noise: number;
+}
+
+/** What is in a true kitchen at a moment. */
+export interface Truth {
+  readonly core: number;
+  /** What the probe's tip has, C. */
+  readonly probe: number;
+}
+
+/** A bare probe's time constant in an oven's air, s. Our estimate for a 4 mm steel tip. */
+const PROBE_FOLLOWS_AIR = 40;
+/** Air round a probe that lies on the counter, C. */
+const KITCHEN_AIR = 22;
+
+/** Temperature in a column at a height over the face that went down first, C. */
+const inColumn = (
+  { temperature, rows, section }: PieceSolver,
+  column: number,
+  z: number,
+): number => {
+  const { heights } = section;
+  let base = 0;
+  let k = 0;
+  while (k < rows - 1 && base + heights[k] < z) {
+    base += heights[k];
+    k += 1;
+  }
+  const centre = base + heights[k] / 2;
+  const other = z > centre ? Math.min(rows - 1, k + 1) : Math.max(0, k - 1);
+  const at = column * rows;
+  if (other === k) return temperature[at + k];
+  const span = (heights[k] + heights[other]) / 2;
+  const share = Math.abs(z - centre) / span;
+  return temperature[at + k] + share * (temperature[at + other] - temperature[at + k]);
+};
+
+/** The meat's column that lies against the bone, or beside the middle where there is none. */
+const boneColumn = (solver: PieceSolver): number => {
+  const { contact } = solver.matter;
+  const first = contact.findIndex((share) => share < 1);
+  return first > 0 ? first : solver.section.middle;
+};
+
+const probeIn = (solver: PieceSolver, { probe }: HiddenKitchen): number => {
+  const thickness = solver.section.heights.reduce((sum, height) => sum + height, 0);
+  const { middle } = solver.section;
+  switch (probe.kind) {
+    case 'middle':
+      return inColumn(solver, middle, thickness / 2 - probe.off);
+    case 'surface':
+      return inColumn(solver, middle, probe.under);
+    case 'bone':
+      return inColumn(solver, boneColumn(solver), thickness / 2);
+    case 'out':
+      return solver.core;
+  }
+};
+
+/** A request's cook in a hidden kitchen. */
+export const trueCook = (
+  request: PlanRequest,
+  hidden: KitchenGuess,
+  options: { readonly pan: PanOnBurner; readonly columns?: number | undefined },
+): WayCook =>
+  new WayCook(
+    {
+      ...request,
+      thickness: request.thickness + hidden.thickness,
+      start: request.start + hidden.start,
+    },
+    { ...options, disturbance: { oven: hidden.oven, contact: hidden.contact } },
+  );
+
+/**
+ * What really happens to a piece in a hidden kitchen, on its section: the core and what the probe's
+ * tip has at each moment, and how it ends.
+ * @param moments ascending, s from the first heat
+ */
+export const trueRun = (
+  cook: WayCook,
+  hidden: HiddenKitchen,
+  legs: readonly TimedLeg[],
+  moments: readonly number[],
+): { readonly truths: readonly Truth[]; readonly end: CookEnd } => {
+  const { solver, request } = cook;
+  const truths: Truth[] = [];
+  const { probe } = hidden;
+  let air = request.start;
+  let passed = 0;
+  let last = 0;
+  let before = { core: request.start, probe: request.start };
+  cook.reset();
+  let round = KITCHEN_AIR;
+  const see = (now: number): void => {
+    const dt = now - last;
+    const out = probe.kind === 'out' && now > probe.from;
+    if (out) air += (round - air) * -Math.expm1(-dt / PROBE_FOLLOWS_AIR);
+    else air = probeIn(solver, hidden);
+    const at = { core: solver.core, probe: air };
+    while (truths.length < moments.length && moments[truths.length] <= now) {
+      const share = dt > 0 ? (moments[truths.length] - last) / dt : 1;
+      truths.push({
+        core: before.core + share * (at.core - before.core),
+        probe: before.probe + share * (at.probe - before.probe),
+      });
+    }
+    before = at;
+    last = now;
+  };
+  see(0);
+  const decides = legs.findLastIndex(({ share }) => share > 0);
+  let pullCore = solver.core;
+  let peak = -Infinity;
+  let peakAt = 0;
+  legs.forEach((leg, i) => {
+    const from = passed;
+    const { heat } = leg;
+    round = heat.on === 'rack' || heat.on === 'oven-pan' ? heat.air + hidden.oven : KITCHEN_AIR;
+    cook.runLeg(leg, (t) => {
+      see(from + t);
+      if (i > decides && solver.core > peak) {
+        peak = solver.core;
+        peakAt = from + t;
+      }
+      return false;
+    });
+    passed += leg.seconds;
+    if (i <= decides) pullCore = solver.core;
+  });
+  round = KITCHEN_AIR;
+  const rest = cook.restToPeak((t) => {
+    see(passed + t);
+    return false;
+  });
+  while (truths.length < moments.length) truths.push(before);
+  return {
+    truths,
+    end:
+      rest.celsius >= peak
+        ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
+        : { pullCore, peak, peakAfter: peakAt - passed },
+  };
+};
+
+/** Whether a cut has a bone a probe can touch. */
+export const hasBone = (request: Pick<PlanRequest, 'cut' | 'own'>): boolean =>
+  cutOf(request).bone !== undefined;
