@@ -12,6 +12,9 @@ const place = <P extends object>(load: () => Promise<ComponentType<P>>) => ({
  */
 export const places = {
   stove: place(() => import('./features/stove/StoveScreen').then((m) => m.StoveScreen)),
+  practice: place(() =>
+    import('./features/stove/practice/PracticeScreen').then((m) => m.PracticeScreen),
+  ),
   book: place(() => import('./features/book/BookScreen').then((m) => m.BookScreen)),
   kitchen: place(() => import('./features/kitchen/KitchenScreen').then((m) => m.KitchenScreen)),
   cook: place(() => import('./features/book/CookScreen').then((m) => m.CookScreen)),

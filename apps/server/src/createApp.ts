@@ -3,11 +3,13 @@ import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
+import { cookNews } from './cookNews';
 import { cookStore } from './db/cookStore';
 import type { Book } from './db/openBook';
 import { planStore } from './db/planStore';
 import { answerProblem, noSuchPath } from './problems';
 import { cookRoutes } from './routes/cookRoutes';
+import { deviceRoutes } from './routes/deviceRoutes';
 import { planRoutes } from './routes/planRoutes';
 
 export interface AppOptions {
@@ -56,7 +58,12 @@ export const createApp = ({
     next();
   });
   app.use('/api/plans', planRoutes(planStore(book)));
-  app.use('/api/cooks', cookRoutes(cookStore(book), now));
+  const cooks = cookStore(book);
+  app.use('/api/cooks', cookRoutes(cooks, cookNews(), now));
+  app.use('/api/devices', deviceRoutes(cooks, now));
+  app.get('/api/clock', (_req, res) => {
+    res.json({ now: now() });
+  });
   app.use('/api', noSuchPath);
 
   if (site !== undefined) serveSite(app, site);

@@ -64,7 +64,9 @@ const stop = (): void => {
     book.close();
     process.exit(0);
   });
+  // Streams never end by themselves; a request under way has a moment to be answered.
   server.closeIdleConnections();
+  setTimeout(() => server.closeAllConnections(), 300).unref();
 };
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);

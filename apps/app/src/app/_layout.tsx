@@ -3,6 +3,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { Slot, type ErrorBoundaryProps } from 'expo-router';
 import { Provider } from 'react-redux';
 import { fetchPlaces } from '../places';
+import { followCooks } from '../store/cookLink';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice, makeStore } from '../store/store';
 import { BrokenPage } from '../ui/BrokenPage';
@@ -17,7 +18,9 @@ export default function Layout() {
   useEffect(() => {
     const stopKeeping = keepOnDevice(store);
     const stopSending = runOutbox(store);
+    const stopFollowing = followCooks(store);
     return () => {
+      stopFollowing();
       stopSending();
       stopKeeping();
     };

@@ -11,6 +11,9 @@ jest.mock('expo-router', () => ({
   Link: ({ children }: { readonly children: ReactNode }) => children,
   useRouter: () => ({ push: jest.fn() }),
 }));
+jest.mock('../workers/liveWorker', () => ({
+  liveWorker: () => ({ forecast: () => Promise.resolve(undefined) }),
+}));
 jest.mock('expo-keep-awake', () => ({ useKeepAwake: jest.fn() }));
 
 const T0 = Date.UTC(2026, 0, 2, 19, 0);
@@ -105,7 +108,7 @@ describe('the stove', () => {
     await pressOn('It is out of the pan');
     await pressOn('I sliced it');
     await screen.findByText('How was it?');
-    const kinds = store.getState().stove.cook?.events.map(({ kind }) => kind);
+    const kinds = store.getState().stove.cooks[0]?.events.map(({ kind }) => kind);
     expect(kinds).toEqual(['started', 'in', 'turned', 'pulled', 'sliced']);
   });
 
@@ -121,7 +124,7 @@ describe('the stove', () => {
   it('says what waits for the server, and what the server refused', async () => {
     const { store } = start(Date.now() + 30 * 60_000);
     await screen.findByText('1 press is kept on this device and will go to the book.');
-    store.dispatch(sendRefused('No: Not like this.'));
+    store.dispatch(sendRefused({ cook: uuid(2), why: 'No: Not like this.' }));
     await screen.findByText(/The server refused this cook\. No: Not like this\./);
     fireEvent.click(screen.getByText('Put it away'));
     await screen.findByText(/Nothing is on/);

@@ -49,6 +49,11 @@ export const bookApi = createApi({
       transformResponse: (body) => cookRecordSchema.parse(body),
       providesTags: ['Cooks'],
     }),
+    together: build.query<readonly CookRecord[], string>({
+      query: (id) => `/cooks/${id}/together`,
+      transformResponse: (body) => z.object({ cooks: z.array(cookRecordSchema) }).parse(body).cooks,
+      providesTags: ['Cooks'],
+    }),
     startCook: build.mutation<CookRecord, CookStart>({
       query: (start) => ({ url: `/cooks/${start.id}`, method: 'PUT', body: start }),
       transformResponse: (body) => cookRecordSchema.parse(body),

@@ -55,7 +55,7 @@ describe('the outbox', () => {
       stopKeeping();
     };
     const waiting = (): number => {
-      const { cook } = store.getState().stove;
+      const [cook] = store.getState().stove.cooks;
       return cook ? waitingEvents(cook).length : 0;
     };
     const start = () =>
@@ -67,7 +67,7 @@ describe('the outbox', () => {
   it('sends the cook first, then its presses, and then nothing more', async () => {
     const { server, store, waiting, start } = begin();
     start();
-    store.dispatch(pressed(press(11)));
+    store.dispatch(pressed({ cook: cookId, event: press(11) }));
     await until(() => waiting() === 0);
     expect(server.sent.map(({ method, path }) => `${method} ${path}`)).toEqual([
       `PUT /api/cooks/${cookId}`,
@@ -81,14 +81,14 @@ describe('the outbox', () => {
     start();
     await until(() => waiting() === 0);
     server.state.down = true;
-    store.dispatch(pressed(press(12)));
-    store.dispatch(pressed(press(13)));
+    store.dispatch(pressed({ cook: cookId, event: press(12) }));
+    store.dispatch(pressed({ cook: cookId, event: press(13) }));
     expect(waiting()).toBe(2);
     // On the device in the same turn as the press: a reload here would lose nothing.
-    const kept = localStorage.getItem('crustan.cook') ?? '';
+    const kept = localStorage.getItem('crustan.cooks') ?? '';
     expect(kept).toContain(uuid(12));
     expect(kept).toContain(uuid(13));
-    const reloaded = makeStore().getState().stove.cook;
+    const [reloaded] = makeStore().getState().stove.cooks;
     expect(reloaded && waitingEvents(reloaded)).toHaveLength(2);
 
     server.state.down = false;
@@ -102,10 +102,10 @@ describe('the outbox', () => {
     const { server, store, start } = begin();
     server.state.refuse = true;
     start();
-    await until(() => store.getState().stove.refused !== undefined);
-    expect(store.getState().stove.refused).toBe('No: Not like this.');
+    await until(() => store.getState().stove.refused[cookId] !== undefined);
+    expect(store.getState().stove.refused[cookId]).toBe('No: Not like this.');
     const count = server.sent.length;
-    store.dispatch(pressed(press(14)));
+    store.dispatch(pressed({ cook: cookId, event: press(14) }));
     await new Promise((done) => setTimeout(done, 50));
     expect(server.sent).toHaveLength(count);
   });

@@ -26,19 +26,22 @@ export const runOutbox = (store: AppStore): (() => void) => {
   };
 
   const sendOnce = async (): Promise<Outcome> => {
-    const { cook, refused } = store.getState().stove;
-    if (!cook || refused !== undefined) return 'idle';
+    const { cooks, refused } = store.getState().stove;
+    const cook = cooks.find(
+      (one) => refused[one.id] === undefined && (!one.startKnown || waitingEvents(one).length > 0),
+    );
+    if (!cook) return 'idle';
     try {
       if (!cook.startKnown) {
-        const { id, startedAt, plan } = cook;
+        const { id, startedAt, plan, together } = cook;
+        const start = { id, startedAt, plan, ...(together ? { together } : {}) };
         await store
-          .dispatch(bookApi.endpoints.startCook.initiate({ id, startedAt, plan }, { track: false }))
+          .dispatch(bookApi.endpoints.startCook.initiate(start, { track: false }))
           .unwrap();
         store.dispatch(startAcknowledged(id));
         return 'more';
       }
       const events = waitingEvents(cook).slice(0, BATCH);
-      if (events.length === 0) return 'idle';
       const acknowledged = await store
         .dispatch(bookApi.endpoints.sendEvents.initiate({ id: cook.id, events }, { track: false }))
         .unwrap();
@@ -48,8 +51,8 @@ export const runOutbox = (store: AppStore): (() => void) => {
       const refusal = refusalOf(error);
       // A server that is there and says no will say no again: the cook must see it.
       if (refusal !== undefined && !/answered 5/.test(refusal)) {
-        store.dispatch(sendRefused(refusal));
-        return 'idle';
+        store.dispatch(sendRefused({ cook: cook.id, why: refusal }));
+        return 'more';
       }
       return 'failed';
     }

@@ -1,7 +1,9 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
+import { attentionSlice } from './attentionSlice';
 import { bookApi } from './bookApi';
 import { keep } from './device';
+import { devicesSlice } from './devicesSlice';
 import { draftSlice } from './draftSlice';
 import { kitchenSlice } from './kitchenSlice';
 import { stoveSlice } from './stoveSlice';
@@ -14,6 +16,8 @@ export const makeStore = () =>
       kitchen: kitchenSlice.reducer,
       units: unitsSlice.reducer,
       stove: stoveSlice.reducer,
+      attention: attentionSlice.reducer,
+      devices: devicesSlice.reducer,
       [bookApi.reducerPath]: bookApi.reducer,
     },
     middleware: (standard) => standard().concat(bookApi.middleware),
@@ -33,7 +37,11 @@ export const keepOnDevice = (store: AppStore): (() => void) => {
   let last = store.getState();
   return store.subscribe(() => {
     const state = store.getState();
-    if (state.stove.cook !== last.stove.cook) keep('cook', state.stove.cook);
+    if (state.stove.cooks !== last.stove.cooks) {
+      keep('cooks', state.stove.cooks);
+      keep('cook', undefined);
+    }
+    if (state.attention !== last.attention) keep('attention', state.attention);
     if (state.kitchen !== last.kitchen) keep('kitchen', state.kitchen);
     if (state.units !== last.units) keep('units', state.units.system);
     if (state.draft.request !== last.draft.request) keep('request', state.draft.request);

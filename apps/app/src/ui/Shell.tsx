@@ -14,7 +14,9 @@ const PLACES = [
 export const WIDE = 1024;
 
 const isAt = (path: string, href: string): boolean =>
-  href === '/' ? path === '/' : path.startsWith(href);
+  href === '/'
+    ? path === '/'
+    : path.startsWith(href) || (href === '/stove' && path.startsWith('/practice'));
 
 /** The places of the kitchen: a bar under the thumb on a phone, a rail on a wide screen. */
 export const Shell = ({ children }: { readonly children: ReactNode }) => {

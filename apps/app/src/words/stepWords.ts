@@ -158,6 +158,10 @@ export const stepWords = (
           : 'Out of the oven, into the pan',
         why: 'probe out first, with a towel; the pan is hot by now',
       };
+    case 'lift':
+      return { does: 'Out, onto the board', why: 'uncovered, while the pan is put right' };
+    case 'back':
+      return { does: 'Back into the pan', why: 'once a drop of water skates on it' };
     case 'pull':
       return {
         does: pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,

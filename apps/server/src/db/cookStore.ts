@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, lt, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, inArray, lt, sql } from 'drizzle-orm';
 import {
   cookEventSchema,
   cookLineSchema,
@@ -9,6 +9,7 @@ import {
   type CookRecord,
   type Judgement,
   type PlanRecord,
+  type Together,
 } from '@crustan/core/formats';
 import { standing, type CookEvent } from '@crustan/core/live';
 import type { Book } from './openBook';
@@ -20,7 +21,14 @@ export interface CookStore {
   readonly get: (id: string) => CookRecord | undefined;
   readonly has: (id: string) => boolean;
   /** Does nothing when the cook is there already: the same start may be sent twice. */
-  readonly start: (id: string, plan: PlanRecord, at: number) => void;
+  readonly start: (id: string, plan: PlanRecord, at: number, together?: Together) => void;
+  /** Events of a cook that reached the book after `seq`, and where it stands now. */
+  readonly since: (
+    cookId: string,
+    seq: number,
+  ) => { readonly events: readonly CookEvent[]; readonly seq: number };
+  /** Every cook for the same plate. */
+  readonly together: (id: string) => readonly string[];
   /** All or none; an event that is there already is left as it is. */
   readonly addEvents: (cookId: string, added: readonly CookEvent[], receivedAt: number) => void;
   readonly judge: (cookId: string, judgement: Judgement, at: number) => void;
@@ -73,7 +81,7 @@ const toJudgement = (row: JudgementRow): Judgement =>
   });
 
 const toLine = (
-  row: Omit<typeof cooks.$inferSelect, 'plan'>,
+  row: Omit<typeof cooks.$inferSelect, 'plan' | 'waits'>,
   made: readonly CookEvent[],
   judgement: JudgementRow | undefined,
 ): CookLine => {
@@ -89,6 +97,7 @@ const toLine = (
     target: row.target,
     cookSeconds: row.cookSeconds,
     finished: first('sliced') !== undefined,
+    ...(row.together === null ? {} : { together: row.together }),
     ...(inAt !== undefined && pulledAt !== undefined
       ? { actualSeconds: (pulledAt - inAt) / 1000 }
       : {}),
@@ -119,6 +128,7 @@ export const cookStore = ({ db }: Book): CookStore => {
           title: cooks.title,
           target: cooks.target,
           cookSeconds: cooks.cookSeconds,
+          together: cooks.together,
         })
         .from(cooks)
         .where(before === undefined ? undefined : and(lt(cooks.createdAt, before)))
@@ -152,11 +162,12 @@ export const cookStore = ({ db }: Book): CookStore => {
         id,
         createdAt: row.createdAt,
         plan: planRecordSchema.parse(JSON.parse(row.plan)),
+        ...(row.together === null ? {} : { together: { id: row.together, waits: row.waits ?? 0 } }),
         events: eventsOf([id]).map(toEvent),
         ...(said ? { judgement: toJudgement(said) } : {}),
       };
     },
-    start: (id, plan, at) => {
+    start: (id, plan, at, together) => {
       db.insert(cooks)
         .values({
           id,
@@ -165,10 +176,29 @@ export const cookStore = ({ db }: Book): CookStore => {
           target: plan.plan.request.target,
           cookSeconds: plan.plan.cookSeconds,
           plan: JSON.stringify(plan),
+          together: together?.id ?? null,
+          waits: together?.waits ?? null,
         })
         .onConflictDoNothing()
         .run();
     },
+    since: (cookId, seq) => {
+      const rows = db
+        .select()
+        .from(events)
+        .where(and(eq(events.cookId, cookId), gt(events.seq, seq)))
+        .orderBy(asc(events.seq))
+        .all();
+      return { events: rows.map(toEvent), seq: rows.at(-1)?.seq ?? seq };
+    },
+    together: (id) =>
+      db
+        .select({ id: cooks.id })
+        .from(cooks)
+        .where(eq(cooks.together, id))
+        .orderBy(asc(cooks.createdAt))
+        .all()
+        .map((row) => row.id),
     addEvents: (cookId, added, receivedAt) => {
       db.transaction((tx) => {
         for (const event of added) {

@@ -24,6 +24,8 @@ export const cooks = sqliteTable(
     plan: text('plan').notNull(),
     /** Pieces cooked for one plate share this. */
     together: text('together'),
+    /** How long this one waits for the others before the plate, s. */
+    waits: real('waits'),
   },
   (table) => [
     index('cooks_created_at').on(table.createdAt),

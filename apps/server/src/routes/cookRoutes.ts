@@ -6,8 +6,10 @@ import {
   judgementSchema,
   type CookRecord,
 } from '@crustan/core/formats';
+import type { CookNews } from '../cookNews';
 import type { CookStore } from '../db/cookStore';
 import { parsed, problem } from '../problems';
+import { openStream } from '../sse';
 import { idParam } from './planRoutes';
 
 const eventBatch = z.strictObject({
@@ -21,7 +23,7 @@ const listQuery = z.object({
 });
 
 /** Cooks, their events and judgements. Sending the same thing twice changes nothing. */
-export const cookRoutes = (store: CookStore, now: () => number): Router => {
+export const cookRoutes = (store: CookStore, news: CookNews, now: () => number): Router => {
   const routes = Router();
   const found = (id: string): CookRecord => {
     const cook = store.get(id);
@@ -35,13 +37,32 @@ export const cookRoutes = (store: CookStore, now: () => number): Router => {
   routes.get('/:id', (req, res) => {
     res.json(found(parsed(idParam, req.params).id));
   });
+  routes.get('/:id/together', (req, res) => {
+    const { together } = found(parsed(idParam, req.params).id);
+    const ids = together ? store.together(together.id) : [parsed(idParam, req.params).id];
+    res.json({ cooks: ids.map(found) });
+  });
+  // Every phone that follows a cook hears what any of them says, from the book.
+  routes.get('/:id/stream', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    let seq = 0;
+    const tell = (): void => {
+      const fresh = store.since(id, seq);
+      seq = fresh.seq;
+      stream.send('events', { now: now(), events: fresh.events });
+    };
+    const stop = news.follow(id, tell);
+    const stream = openStream(req, res, stop);
+    tell();
+  });
   routes.put('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
     const start = parsed(cookStartSchema, req.body);
     if (start.id !== id) {
       throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
     }
-    store.start(id, start.plan, start.startedAt);
+    store.start(id, start.plan, start.startedAt, start.together);
     res.json(found(id));
   });
   routes.post('/:id/events', (req, res) => {
@@ -49,6 +70,7 @@ export const cookRoutes = (store: CookStore, now: () => number): Router => {
     const { events } = parsed(eventBatch, req.body);
     if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
     store.addEvents(id, events, now());
+    news.tell(id);
     // Answered only now: by here the events are on disk.
     res.json({ acknowledged: events.map((event) => event.id) });
   });

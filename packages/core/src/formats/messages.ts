@@ -26,8 +26,22 @@ export const judgementSchema = z.strictObject({
 });
 export type Judgement = z.infer<typeof judgementSchema>;
 
+/** What ties pieces cooked for one plate. */
+export const togetherSchema = z.strictObject({
+  /** The same for all of them. */
+  id,
+  /** How long this one, done before the plate, waits for the others, s. */
+  waits: z.number().min(0).max(86_400),
+});
+export type Together = z.infer<typeof togetherSchema>;
+
 /** Starting a cook: the plan goes along, so that later edits of the plan leave the cook alone. */
-export const cookStartSchema = z.strictObject({ id, startedAt: moment, plan: planRecordSchema });
+export const cookStartSchema = z.strictObject({
+  id,
+  startedAt: moment,
+  plan: planRecordSchema,
+  together: togetherSchema.optional(),
+});
 export type CookStart = z.infer<typeof cookStartSchema>;
 
 /** A cook in full. */
@@ -35,6 +49,7 @@ export const cookRecordSchema = z.strictObject({
   id,
   createdAt: moment,
   plan: planRecordSchema,
+  together: togetherSchema.optional(),
   events: z.array(cookEventSchema),
   judgement: judgementSchema.optional(),
 });
@@ -52,6 +67,7 @@ export const cookLineSchema = z.strictObject({
   endTemperature: z.number().optional(),
   crust: z.enum(CRUST_SEEN).optional(),
   finished: z.boolean(),
+  together: id.optional(),
 });
 export type CookLine = z.infer<typeof cookLineSchema>;
 

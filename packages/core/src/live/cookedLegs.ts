@@ -4,8 +4,7 @@ import { legsOf, type Heat } from '../plan/legs';
 import type { PlannedLeg } from '../plan/planResult';
 import type { PlanRequest } from '../plan/request';
 import type { TimedLeg } from '../plan/wayCook';
-import type { ActionKind } from '../schedule/actions';
-import type { Progress } from './progress';
+import { BEGINS_NONE, type Progress } from './progress';
 
 /** Share of the edges that rolls over the iron at a time; as the plan's own. */
 const ROLLED = 0.2;
@@ -39,9 +38,6 @@ export interface CookedTimes {
   readonly progress: Progress;
 }
 
-/** Actions that begin no leg. */
-const NO_BEGINNING: readonly ActionKind[] = ['turn', 'pull', 'slice'];
-
 /** When each leg began or is due to, ms; one more than there are legs: the last is the pull. */
 export const legBegins = ({
   progress: { legs, actions },
@@ -50,7 +46,7 @@ export const legBegins = ({
   const begins: number[] = [inAt];
   const pull = actions.find(({ kind }) => kind === 'pull');
   for (let i = 1; i < legs.length; i += 1) {
-    const own = actions.find(({ kind, leg }) => leg === i && !NO_BEGINNING.includes(kind));
+    const own = actions.find(({ kind, leg }) => leg === i && !BEGINS_NONE.includes(kind));
     const end = legs[i - 1].at + legs[i - 1].seconds;
     const turn = actions.find(
       ({ kind, leg, at }) => kind === 'turn' && leg === i - 1 && Math.abs(at - end) < 1,

@@ -20,3 +20,6 @@ export * from './panSense';
 export * from './readingSense';
 export * from './troubleOptions';
 export * from './whatIf';
+export * from './practiceKitchen';
+export * from './practiceScore';
+export * from './hiddenKitchen';

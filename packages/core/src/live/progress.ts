@@ -17,6 +17,9 @@ export const PRESS_OF: Readonly<Record<ActionKind, PressKind>> = {
   slice: 'sliced',
 };
 
+/** Actions that begin no leg of the cook. */
+export const BEGINS_NONE: readonly ActionKind[] = ['turn', 'pull', 'slice'];
+
 /** Actions that bring the piece to another place: what follows in it is counted from them. */
 const PLACES: readonly ActionKind[] = ['in', 'into-oven', 'out', 'lift', 'back', 'pull'];
 
@@ -113,9 +116,22 @@ const answer = (walk: Walk, found: number, at: number, done: 'pressed' | 'skippe
   }
 };
 
+/** The leg a piece is in at a moment of plan time: no further than what has been pressed allows. */
+const legAt = ({ legs, made, left }: Walk, planned: number): number => {
+  const next = left.at(0);
+  const most =
+    next === undefined
+      ? legs.length - 1
+      : BEGINS_NONE.includes(next.kind)
+        ? next.leg
+        : next.leg - 1;
+  const byTime = legs.findLastIndex(({ at }) => at <= planned + 1);
+  return Math.max(made.at(-1)?.leg ?? 0, Math.min(byTime, most));
+};
+
 const takeChange = (walk: Walk, event: ChangedEvent): void => {
   const planned = (event.at - walk.anchor.at) / 1000 + walk.anchor.planned;
-  const current = walk.made.at(-1)?.leg ?? 0;
+  const current = legAt(walk, planned);
   walk.legs = withTail(walk.legs, current, planned, event);
   const decides = event.legs.findIndex((leg) => leg.decides);
   walk.decides = current + 1 + (decides === -1 ? event.legs.length - 1 : decides);

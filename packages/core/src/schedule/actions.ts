@@ -58,7 +58,7 @@ export const actionsOf = (
   from = 0,
 ): readonly Action[] => {
   const found: Action[] = [];
-  let end = 0;
+  let end = from > 0 ? legs[from - 1].at + legs[from - 1].seconds : 0;
   for (let i = from; i < legs.length; i += 1) {
     const leg = legs[i];
     const kind = begins(leg, legs[i - 1]);

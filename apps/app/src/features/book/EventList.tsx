@@ -1,29 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { standing, type CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/live/event';
+import { standing } from '@crustan/core/live/standing';
 import { showDuration } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import type { Show } from '../../words/show';
+import { sayEvent } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
-
-const WORDS: Readonly<Record<Exclude<CookEvent['kind'], 'reading' | 'undo'>, string>> = {
-  started: 'Started',
-  in: 'Onto the heat',
-  turned: 'Turned',
-  flat: 'Laid flat',
-  butter: 'Butter in',
-  edges: 'Round its edges',
-  'into-oven': 'Into the oven',
-  out: 'Out of the oven, into the pan',
-  pulled: 'Out, to rest',
-  sliced: 'Sliced',
-};
-
-const say = (event: CookEvent, show: Show): string => {
-  if (event.kind === 'reading') return `Core read ${show.temperature(event.celsius, 1)}`;
-  return event.kind === 'undo' ? 'Took a press back' : WORDS[event.kind];
-};
 
 /** A long list of turns is folded to this many events. */
 const FOLDED = 6;
@@ -55,7 +38,7 @@ export const EventList = ({ events, inAt }: Props) => {
             <Text voice="figure" className="w-[76px]">
               {show.clockSeconds(event.at)}
             </Text>
-            <Text className="flex-1">{say(event, show)}</Text>
+            <Text className="flex-1">{sayEvent(event, show)}</Text>
             <Text voice="small" tone="text-iron-500">
               {inAt === undefined || event.at <= inAt ? '' : showDuration((event.at - inAt) / 1000)}
             </Text>

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { keptPlan, type PlanRecord } from '@crustan/core/formats';
 import type { Way } from '@crustan/core/plan/way';
 import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
+import { kitchenNow } from '../../store/clock';
 import { newId } from '../../store/newId';
 import { cookStarted } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -25,7 +26,7 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
   const router = useRouter();
   const show = useShow();
   const [keepPlan, kept] = useKeepPlanMutation();
-  const underWay = useAppSelector((state) => state.stove.cook !== undefined);
+  const underWay = useAppSelector((state) => state.stove.cooks.length > 0);
   const record = async (): Promise<PlanRecord | undefined> => {
     const { plan, window, spread } = await laneOf(way).settled();
     if (!plan) return undefined;
@@ -40,7 +41,7 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
     };
   };
   const start = async (): Promise<void> => {
-    const startedAt = Date.now();
+    const startedAt = kitchenNow();
     const plan = await record();
     if (!plan) return;
     dispatch(
@@ -48,6 +49,7 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
         id: newId(),
         startedAt,
         plan,
+        together: { id: newId(), waits: 0 },
         event: { id: newId(), kind: 'started', at: startedAt },
       }),
     );

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { READING_LIMIT } from '@crustan/core/formats';
+import type { ReadingSense } from '@crustan/core/live/readingSense';
 import { UNITS, showQuantity } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -9,22 +10,36 @@ import { useShow } from '../../words/useShow';
 interface Props {
   readonly onRead: (celsius: number) => void;
   readonly onClose: () => void;
+  /** Whether a figure makes sense against what the middle should have. */
+  readonly senseOf?: (celsius: number) => ReadingSense;
 }
 
 /** Types in what the thermometer says, in the cook's own unit. */
-export const AddReading = ({ onRead, onClose }: Props) => {
+export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
   const { units } = useShow();
   const unit = UNITS[units].temperature;
   const [text, setText] = useState('');
   const [refused, setRefused] = useState<string>();
+  const [doubted, setDoubted] = useState<{ celsius: number; sense: ReadingSense }>();
 
   const take = (): void => {
     const figure = Number(text.trim().replace(',', '.'));
     const celsius = unit.toSi(figure);
+    const sense = senseOf?.(celsius) ?? { kind: 'plausible' };
+    setDoubted(undefined);
+    // A Fahrenheit figure among Celsius lies outside what a core reads: asked about, not refused.
+    if (Number.isFinite(figure) && sense.kind === 'other-unit') {
+      setDoubted({ celsius, sense });
+      return;
+    }
     const { least, most } = READING_LIMIT;
     if (text.trim() === '' || !Number.isFinite(figure) || celsius < least || celsius > most) {
       const range = `${showQuantity('temperature', least, units)} to ${showQuantity('temperature', most, units)}`;
       setRefused(`A core reads ${range}; type what the thermometer shows.`);
+      return;
+    }
+    if (sense.kind === 'unlikely' && doubted?.celsius !== celsius) {
+      setDoubted({ celsius, sense });
       return;
     }
     onRead(celsius);
@@ -51,6 +66,24 @@ export const AddReading = ({ onRead, onClose }: Props) => {
           {refused}
         </Text>
       )}
+      {doubted?.sense.kind === 'other-unit' ? (
+        <View className="gap-2" role="alert">
+          <Text tone="text-salt-50">
+            {`That looks like ${units === 'metric' ? 'Fahrenheit' : 'Celsius'}: it would be ${showQuantity('temperature', doubted.sense.celsius, units)}.`}
+          </Text>
+          <Button
+            kind="stovePlain"
+            label={`Keep ${showQuantity('temperature', doubted.sense.celsius, units)}`}
+            onPress={() => {
+              if (doubted.sense.kind === 'other-unit') onRead(doubted.sense.celsius);
+            }}
+          />
+        </View>
+      ) : doubted?.sense.kind === 'unlikely' ? (
+        <Text tone="text-salt-50" role="alert">
+          {`That is ${showQuantity('temperatureDifference', Math.abs(doubted.sense.over), units)} ${doubted.sense.over > 0 ? 'over' : 'under'} what the middle should have. Check the probe lies in the middle and read again, or keep it as it is.`}
+        </Text>
+      ) : null}
       <View className="flex-row gap-3">
         <View className="flex-1">
           <Button kind="stovePlain" label="Never mind" onPress={onClose} />

@@ -1,8 +1,10 @@
 import { View } from 'react-native';
 import { JudgeForm } from '../../forms';
 import { useRouter } from 'expo-router';
-import type { CookEvent, CookState } from '@crustan/core/live';
+import type { CookState } from '@crustan/core/live/cookState';
+import type { CookEvent } from '@crustan/core/live/event';
 import { sayFailure, useJudgeMutation } from '../../store/bookApi';
+import { kitchenNow } from '../../store/clock';
 import { cookPutAway, pressed, waitingEvents, type ActiveCook } from '../../store/stoveSlice';
 import { newId } from '../../store/newId';
 import { useAppDispatch } from '../../store/store';
@@ -20,7 +22,7 @@ export const Finished = ({ cook, state }: Props) => {
   const router = useRouter();
   const [judge, judging] = useJudgeMutation();
   const press = (event: CookEvent): void => {
-    dispatch(pressed(event));
+    dispatch(pressed({ cook: cook.id, event }));
   };
   const ready = cook.startKnown && waitingEvents(cook).length === 0;
   return (
@@ -35,7 +37,7 @@ export const Finished = ({ cook, state }: Props) => {
             .unwrap()
             .then(
               () => {
-                dispatch(cookPutAway());
+                dispatch(cookPutAway(cook.id));
                 router.push(`/book/${cook.id}`);
               },
               // The mutation's own state shows what went wrong; the cook stays here.
@@ -50,7 +52,7 @@ export const Finished = ({ cook, state }: Props) => {
             : 'Not written: presses are still waiting for the server. They go as soon as it answers; then try again.'}
         </Text>
       ) : null}
-      <TakeBack state={state} press={press} fresh={() => ({ id: newId(), at: Date.now() })} />
+      <TakeBack state={state} press={press} fresh={() => ({ id: newId(), at: kitchenNow() })} />
     </View>
   );
 };

@@ -5,7 +5,7 @@ import { Text } from '../../ui/Text';
 
 /** Where the presses are: on this device at once, in the book when the server has said so. */
 export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
-  const refused = useAppSelector((state) => state.stove.refused);
+  const refused = useAppSelector((state) => state.stove.refused[cook.id]);
   const dispatch = useAppDispatch();
   const waiting = waitingEvents(cook).length;
   if (refused !== undefined) {
@@ -14,7 +14,11 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
         <Text voice="small" tone="text-salt-50">
           {`The server refused this cook. ${refused} It is kept on this device only.`}
         </Text>
-        <Pressable role="button" onPress={() => dispatch(cookPutAway())} className="min-h-touch">
+        <Pressable
+          role="button"
+          onPress={() => dispatch(cookPutAway(cook.id))}
+          className="min-h-touch"
+        >
           <Text voice="small" tone="text-flame-dark" className="underline">
             Put it away
           </Text>

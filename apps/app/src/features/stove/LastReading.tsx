@@ -1,4 +1,4 @@
-import type { CookState } from '@crustan/core/live';
+import type { CookState } from '@crustan/core/live/cookState';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 

@@ -1,4 +1,5 @@
-import type { CookEvent, CookState } from '@crustan/core/live';
+import type { CookState } from '@crustan/core/live/cookState';
+import type { CookEvent } from '@crustan/core/live/event';
 import { Button } from '../../ui/Button';
 import { useShow } from '../../words/useShow';
 import { EVENT_WORDS } from './stoveWords';

@@ -16,13 +16,20 @@ export const UnderWay = () => {
   const show = useShow();
   const now = useNow(60_000);
   const { data } = useCooksQuery(undefined, { refetchOnMountOrArgChange: true });
-  const open = data?.cooks.filter((cook) => !cook.finished && now - cook.createdAt < STILL_ON);
+  const open = data?.cooks.filter(
+    (cook, i, all) =>
+      !cook.finished &&
+      now - cook.createdAt < STILL_ON &&
+      // Pieces for one plate are taken up together, by the first of them.
+      (cook.together === undefined ||
+        all.findIndex(({ together }) => together === cook.together) === i),
+  );
   if (!open || open.length === 0) return null;
   const resume = async (id: string): Promise<void> => {
-    const { data: cook } = await dispatch(
-      bookApi.endpoints.cook.initiate(id, { forceRefetch: true, subscribe: false }),
+    const { data: cooks } = await dispatch(
+      bookApi.endpoints.together.initiate(id, { forceRefetch: true, subscribe: false }),
     );
-    if (cook) dispatch(cookResumed(cook));
+    cooks?.forEach((cook) => dispatch(cookResumed(cook)));
   };
   return (
     <View className="gap-3">

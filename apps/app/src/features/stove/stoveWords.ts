@@ -1,5 +1,7 @@
 import type { KeptPlan } from '@crustan/core/formats';
-import { PRESS_OF, type DueStep, type EventKind, type PressKind } from '@crustan/core/live';
+import type { DueStep } from '@crustan/core/live/cookState';
+import type { EventKind, PressKind } from '@crustan/core/live/event';
+import { PRESS_OF } from '@crustan/core/live/progress';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import type { Show } from '../../words/show';
@@ -33,6 +35,10 @@ export const sayAction = (step: DueStep, plan: KeptPlan, show: Show): string => 
       return pullsFromOven(plan)
         ? `Out at ${show.degrees(plan.pullCore)}, into the pan`
         : 'Out, into the pan';
+    case 'lift':
+      return 'Out, onto the board';
+    case 'back':
+      return `Back into the pan at ${show.degrees(leg?.pan ?? plan.request.pan)}`;
     case 'pull':
       return pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`;
     case 'slice':
@@ -72,6 +78,10 @@ export const sayHow = (step: DueStep, plan: KeptPlan, show: Show): string => {
         : 'On a rack over a tray, the probe in the middle of it.';
     case 'out':
       return `Probe out with a towel, not by hand. The pan should be at ${show.degrees(plan.request.pan)} by now.`;
+    case 'lift':
+      return 'Let it wait there, uncovered; put the pan right meanwhile.';
+    case 'back':
+      return 'A drop of water should skate on the iron before it goes back.';
     case 'pull':
       return `Check the middle with a clean probe: ${show.temperature(plan.doneCore)}. It climbs to ${show.degrees(plan.peakCore)} in the rest.`;
     case 'slice':
@@ -99,6 +109,10 @@ export const sayHappened = (step: DueStep, plan: KeptPlan): string => {
       return 'It is in the oven';
     case 'out':
       return 'It is out, in the pan';
+    case 'lift':
+      return 'It is on the board';
+    case 'back':
+      return 'It is back in the pan';
     case 'pull':
       return plan.legs.at(-1)?.kind === 'oven' ? 'It is out of the oven' : 'It is out of the pan';
     case 'slice':
@@ -125,7 +139,14 @@ export const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
   'into-oven': '“in the oven”',
   out: '“out of the oven”',
   reading: 'the reading',
+  lifted: '“on the board”',
+  back: '“back in the pan”',
   pulled: '“out”',
+  covered: '“covered”',
   sliced: '“sliced”',
   undo: 'an undo',
+  corrected: 'the corrected time',
+  skipped: 'what was left out',
+  note: 'the note',
+  changed: 'the change of plan',
 };

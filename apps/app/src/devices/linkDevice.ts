@@ -1,0 +1,75 @@
+import { INSTRUMENT_LIMITS } from '@crustan/core/formats';
+import type { Instrument } from '@crustan/core/live/event';
+import {
+  deviceFailed,
+  deviceLinked,
+  deviceSaid,
+  deviceUnlinked,
+  rubbishSaid,
+  type DeviceSaid,
+  type DeviceSource,
+} from '../store/devicesSlice';
+import { newId } from '../store/newId';
+import { pressed } from '../store/stoveSlice';
+import type { AppStore } from '../store/store';
+import type { OpenLink } from './deviceLink';
+
+/** A reading goes into the book this often, ms of the kitchen's time, or when it has moved so far, K. */
+const NOTED_EVERY = 20_000;
+const NOTED_MOVE = 3;
+/** A thermometer's clock may not run ahead of or behind the kitchen's by more, ms. */
+const NO_OLDER = 24 * 3600 * 1000;
+
+let close: (() => void) | undefined;
+
+const sensible = ({ by, celsius, at }: DeviceSaid): boolean => {
+  const { least, most } = INSTRUMENT_LIMITS[by];
+  return Number.isFinite(celsius) && celsius >= least && celsius <= most && at > NO_OLDER;
+};
+
+/** Stops what is linked. */
+export const unlinkDevice = (store: Pick<AppStore, 'dispatch'>): void => {
+  close?.();
+  close = undefined;
+  store.dispatch(deviceUnlinked());
+};
+
+/**
+ * Links a device to a cook: what it says is shown at once, and goes into the cook's events now and
+ * then. What is no temperature is counted, and goes nowhere.
+ */
+export const linkDevice = async (
+  store: Pick<AppStore, 'dispatch'>,
+  source: DeviceSource,
+  cook: string,
+  open: OpenLink,
+): Promise<void> => {
+  close?.();
+  store.dispatch(deviceLinked({ source, cook }));
+  const noted = new Map<Instrument, DeviceSaid>();
+  try {
+    close = await open({
+      said: (reading) => {
+        if (!sensible(reading)) {
+          store.dispatch(rubbishSaid());
+          return;
+        }
+        store.dispatch(deviceSaid(reading));
+        const { by, celsius, at } = reading;
+        const last = noted.get(by);
+        const moved = last === undefined || Math.abs(celsius - last.celsius) >= NOTED_MOVE;
+        if (last && at - last.at < NOTED_EVERY && !(moved && at - last.at > 2000)) return;
+        noted.set(by, reading);
+        const event = { id: newId(), kind: 'reading', at: Math.round(at), celsius, by } as const;
+        store.dispatch(pressed({ cook, event }));
+      },
+      rubbish: () => store.dispatch(rubbishSaid()),
+      failed: (why) => store.dispatch(deviceFailed(why)),
+    });
+  } catch (error) {
+    store.dispatch(deviceUnlinked());
+    store.dispatch(
+      deviceFailed(error instanceof Error ? error.message : 'It could not be linked.'),
+    );
+  }
+};

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { INSTRUMENTS } from '@crustan/core/live/event';
+import { clockSpeed, kitchenNow } from '../store/clock';
+import type { OpenLink } from './deviceLink';
+
+const saidSchema = z.object({ by: z.enum(INSTRUMENTS), celsius: z.number(), at: z.number() });
+
+/** The stand-ins that ship with the server: a probe, a gun and an oven in a hidden kitchen. */
+export const simulatedLink =
+  (cook: string, seed: number): OpenLink =>
+  (listener) => {
+    const query = new URLSearchParams({
+      cook,
+      seed: String(seed),
+      clock: String(kitchenNow()),
+      speed: String(clockSpeed()),
+    });
+    const line = new EventSource(`/api/devices/simulated?${query.toString()}`);
+    line.addEventListener('reading', (message: MessageEvent<string>) => {
+      const said = saidSchema.safeParse(JSON.parse(message.data));
+      if (said.success) listener.said(said.data);
+      else listener.rubbish();
+    });
+    line.onerror = () => {
+      listener.failed('The thermometers are out of reach; they are tried again.');
+      // A line taken up again would tell of the time it was first asked for.
+      line.close();
+      retry = setTimeout(() => {
+        void simulatedLink(cook, seed)(listener).then((close) => (closeNext = close));
+      }, 3000);
+    };
+    let retry: ReturnType<typeof setTimeout> | undefined;
+    let closeNext: (() => void) | undefined;
+    return Promise.resolve(() => {
+      clearTimeout(retry);
+      line.close();
+      closeNext?.();
+    });
+  };

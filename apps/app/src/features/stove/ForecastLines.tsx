@@ -1,0 +1,31 @@
+import { View } from 'react-native';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { sayForecast, sayKitchen, sayProbe } from './forecastWords';
+import type { LiveCook } from './liveCook';
+
+/** What the readings make of the cook: where it goes, what the kitchen is like, a probe that lies. */
+export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
+  const show = useShow();
+  const { forecast, plan, state } = live;
+  if (!forecast || state.place === 'sliced') return null;
+  const probe = state.place === 'rest' ? undefined : sayProbe(forecast);
+  const kitchen = sayKitchen(forecast, plan.request, show);
+  return (
+    <View className="gap-2" aria-live="polite" testID="forecast">
+      {probe === undefined ? null : (
+        <View role="alert" className="border-l-4 border-flame-dark pl-3">
+          <Text tone="text-salt-50">{probe}</Text>
+        </View>
+      )}
+      <Text tone="text-salt-50">
+        {kitchen === '' ? sayForecast(forecast, show) : `${kitchen} ${sayForecast(forecast, show)}`}
+      </Text>
+      <Text voice="note" tone="text-iron-400">
+        {forecast.readings === 0
+          ? 'From your presses alone, for a kitchen that may be off by as much as kitchens are; a reading narrows it.'
+          : `From ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}; four times in five it lies within.`}
+      </Text>
+    </View>
+  );
+};

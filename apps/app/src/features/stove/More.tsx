@@ -1,0 +1,36 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { AttentionSettings } from './AttentionSettings';
+import { AddPiece } from './AddPiece';
+import { Devices } from './Devices';
+import { History } from './History';
+import type { LiveCook } from './liveCook';
+
+const PANELS = [
+  { value: 'history', label: 'What happened' },
+  { value: 'devices', label: 'Thermometers' },
+  { value: 'attention', label: 'Calling me' },
+  { value: 'piece', label: 'Another piece' },
+] as const;
+
+interface Props {
+  readonly live: LiveCook;
+  readonly onClose: () => void;
+}
+
+/** What is not needed in the next ninety seconds. */
+export const More = ({ live, onClose }: Props) => {
+  const [panel, setPanel] = useState<(typeof PANELS)[number]['value']>('history');
+  return (
+    <View className="gap-4" role="region" aria-label="More">
+      <Choice label="More" onIron value={panel} onChange={setPanel} options={PANELS} />
+      {panel === 'history' ? <History live={live} /> : null}
+      {panel === 'devices' ? <Devices cook={live.cook.id} /> : null}
+      {panel === 'attention' ? <AttentionSettings /> : null}
+      {panel === 'piece' ? <AddPiece onDone={onClose} /> : null}
+      <Button kind="stovePlain" label="Back to the cook" onPress={onClose} />
+    </View>
+  );
+};

@@ -1,0 +1,159 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { CookEvent } from '@crustan/core/live/event';
+import { readingSense } from '@crustan/core/live/readingSense';
+import { cookPutAway, pressed } from '../../store/stoveSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { wakeSound } from '../../ui/attention';
+import { Button } from '../../ui/Button';
+import { Caution } from '../../ui/Caution';
+import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { useShow } from '../../words/useShow';
+import { AddReading } from './AddReading';
+import { Countdown } from './Countdown';
+import { DeviceLine } from './DeviceLine';
+import { ForecastLines } from './ForecastLines';
+import { LastReading } from './LastReading';
+import type { LiveCook } from './liveCook';
+import { More } from './More';
+import { fresh } from './stoveEvents';
+import { TakeBack } from './TakeBack';
+import { Troubles } from './Troubles';
+import { useCalls } from './useCalls';
+import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
+
+type Panel = 'reading' | 'trouble' | 'more';
+
+/** One thing huge, the next under it, buttons that say what happened. */
+export const NowAndNext = ({
+  live,
+  alone,
+}: {
+  readonly live: LiveCook;
+  readonly alone: boolean;
+}) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const now = useNow(1000);
+  const [panel, setPanel] = useState<Panel>();
+  const { cook, plan, state, current, next, forecast } = live;
+  const { leftHanded } = useAppSelector((all) => all.attention);
+  const press = (event: CookEvent): void => {
+    wakeSound();
+    dispatch(pressed({ cook: cook.id, event }));
+  };
+  const happened = (): void => {
+    const kind = pressOf(current);
+    if (kind) press({ ...fresh(), kind });
+  };
+  const words = sayAction(current, plan, show);
+  useCalls(current, alone ? words : `${cook.plan.title}: ${words}`, now);
+  const close = (): void => setPanel(undefined);
+  const side = leftHanded ? 'flex-row-reverse' : 'flex-row';
+
+  if (panel === 'more') return <More live={live} onClose={close} />;
+  if (panel === 'trouble') return <Troubles live={live} onClose={close} />;
+  return (
+    <>
+      <View>
+        <Text voice="body" tone="text-iron-400">
+          {alone ? 'Now' : `Now: ${cook.plan.title}`}
+        </Text>
+        <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
+          {words}
+        </Text>
+      </View>
+      <Countdown step={current} />
+      <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
+      {next && next.kind !== 'judge' ? (
+        <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
+          <Text tone="text-iron-400">Next</Text>
+          <Text voice="bigFigure" tone="text-salt-50" className="flex-1">
+            {sayAction(next, plan, show)}
+          </Text>
+          <Text voice="figure" tone="text-iron-400">
+            {show.clockSeconds(next.dueAt)}
+          </Text>
+        </View>
+      ) : null}
+      <ForecastLines live={live} />
+      <DeviceLine live={live} />
+      <LastReading state={state} />
+      {state.place === 'before' ? (
+        <Caution lead="Extractor on, lid within reach.">
+          If the oil flames: heat off, lid on, never water. The handle is as hot as the pan.
+        </Caution>
+      ) : null}
+      <View className="flex-1" />
+      {panel === 'reading' ? (
+        <AddReading
+          onClose={close}
+          senseOf={(celsius) =>
+            forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
+          }
+          onRead={(celsius) => {
+            press({ ...fresh(), kind: 'reading', celsius });
+            close();
+          }}
+        />
+      ) : (
+        <View className="gap-3">
+          <View className={`${side} gap-3`}>
+            <View className="flex-1">
+              <Button kind="stovePlain" label="Add a reading" onPress={() => setPanel('reading')} />
+            </View>
+            <Extra live={live} press={press} onLeave={() => dispatch(cookPutAway(cook.id))} />
+          </View>
+          <Button
+            kind="stove"
+            label={sayHappened(current, plan)}
+            onPress={happened}
+            testID="happened"
+          />
+          <View className={`${side} gap-3`}>
+            <View className="flex-1">
+              <Button
+                kind="stovePlain"
+                label="Something is wrong"
+                onPress={() => setPanel('trouble')}
+              />
+            </View>
+            <View className="flex-1">
+              <Button kind="stovePlain" label="More" onPress={() => setPanel('more')} />
+            </View>
+          </View>
+          <TakeBack state={state} press={press} fresh={fresh} />
+        </View>
+      )}
+    </>
+  );
+};
+
+interface ExtraProps {
+  readonly live: LiveCook;
+  readonly press: (event: CookEvent) => void;
+  readonly onLeave: () => void;
+}
+
+/** The other thing that may have happened instead. */
+const Extra = ({ live: { state, current }, press, onLeave }: ExtraProps) => {
+  const one =
+    state.place === 'before'
+      ? { label: 'Leave this cook', onPress: onLeave }
+      : current.kind === 'turn'
+        ? {
+            label: 'It is out already',
+            onPress: () => press({ ...fresh(), kind: 'pulled' }),
+          }
+        : current.kind === 'pull'
+          ? { label: 'Turned again', onPress: () => press({ ...fresh(), kind: 'turned' }) }
+          : state.place === 'rest' && state.coveredAt === undefined
+            ? { label: 'I covered it', onPress: () => press({ ...fresh(), kind: 'covered' }) }
+            : undefined;
+  return one ? (
+    <View className="flex-1">
+      <Button kind="stovePlain" {...one} />
+    </View>
+  ) : null;
+};

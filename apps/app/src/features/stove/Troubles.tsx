@@ -1,0 +1,144 @@
+import { useEffect, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { TROUBLES, type Trouble } from '@crustan/core/live/event';
+import { AS_TOLD } from '@crustan/core/live/kitchenGuess';
+import type { TroubleOption } from '@crustan/core/live/troubleOptions';
+import { kitchenNow } from '../../store/clock';
+import { pressed } from '../../store/stoveSlice';
+import { useAppDispatch } from '../../store/store';
+import { useGear } from '../../store/useGear';
+import { Button } from '../../ui/Button';
+import { Caution } from '../../ui/Caution';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { TROUBLE_NAMES } from '../../words/eventWords';
+import { useShow } from '../../words/useShow';
+import { liveWorker } from '../../workers/liveWorker';
+import type { LiveCook } from './liveCook';
+import { fresh } from './stoveEvents';
+import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
+
+interface Props {
+  readonly live: LiveCook;
+  readonly onClose: () => void;
+}
+
+const DELAYS = [10, 20, 30, 45] as const;
+const THINNER = 0.006;
+
+/** When it goes wrong: one button each, then the ways out with what each of them leads to. */
+export const Troubles = ({ live, onClose }: Props) => {
+  const [trouble, setTrouble] = useState<Trouble>();
+  return (
+    <View className="gap-3" role="region" aria-label="Something is wrong">
+      {trouble === undefined ? (
+        <>
+          <Text voice="head" tone="text-salt-50" heading={2}>
+            What is wrong?
+          </Text>
+          <View className="flex-row flex-wrap gap-2">
+            {troublesIn(live.state.place, TROUBLES).map((one) => (
+              <View key={one} className="min-w-[46%] flex-1">
+                <Button
+                  kind="stovePlain"
+                  label={TROUBLE_NAMES[one]}
+                  onPress={() => setTrouble(one)}
+                />
+              </View>
+            ))}
+          </View>
+        </>
+      ) : (
+        <WaysOut live={live} trouble={trouble} onClose={onClose} />
+      )}
+      <Button kind="stovePlain" label="Nothing is wrong" onPress={onClose} />
+    </View>
+  );
+};
+
+const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const { pan } = useGear();
+  const [minutes, setMinutes] = useState<number>(DELAYS[1]);
+  const [found, setFound] = useState<{ at: number; options: readonly TroubleOption[] }>();
+  const { cook, plannedIn, forecast } = live;
+  const { plan } = cook.plan;
+  useEffect(() => {
+    let wanted = true;
+    const at = kitchenNow();
+    const { request, legs, pullAt, restSeconds, trace } = plan;
+    const going = {
+      plan: { request, legs, pullAt, restSeconds, trace },
+      plannedIn,
+      events: cook.events,
+      pan,
+      guess: forecast?.guess ?? AS_TOLD,
+      pullAt: forecast?.decided === false ? forecast.pullAt : undefined,
+    };
+    liveWorker()
+      .options(going, at, trouble, { delay: minutes * 60, thinner: THINNER })
+      .then(
+        (options) => wanted && setFound({ at, options }),
+        () => wanted && setFound({ at, options: [] }),
+      );
+    return () => {
+      wanted = false;
+    };
+    // The piece as it was when the trouble was named: a figure that moves cannot be pressed.
+  }, [trouble, minutes]); // eslint-disable-line react-hooks/exhaustive-deps
+  const choose = ({ id, legs, restSeconds }: TroubleOption): void => {
+    if (id !== 'as-is') {
+      const event = { ...fresh(), kind: 'changed', why: trouble, legs, restSeconds } as const;
+      dispatch(pressed({ cook: cook.id, event }));
+    }
+    onClose();
+  };
+  const aid = FIRST_AID[trouble];
+  const before = live.state.place === 'before';
+  return (
+    <View className="gap-3">
+      <Text voice="head" tone="text-salt-50" heading={2}>
+        {TROUBLE_NAMES[trouble]}
+      </Text>
+      {aid === undefined ? null : trouble === 'fire' ? (
+        <Caution lead="Fire.">{aid}</Caution>
+      ) : (
+        <Text tone="text-salt-50">{aid}</Text>
+      )}
+      {trouble === 'delayed' ? (
+        <Choice
+          label="How much later"
+          onIron
+          value={String(minutes)}
+          onChange={(value) => setMinutes(Number(value))}
+          options={DELAYS.map((value) => ({ value: String(value), label: `${value} min` }))}
+        />
+      ) : null}
+      {trouble === 'uneven' ? (
+        <Text voice="small" tone="text-iron-400">
+          {`For an end ${show.thickness(THINNER)} thinner than the rest.`}
+        </Text>
+      ) : null}
+      {before ? null : found === undefined ? (
+        <Text tone="text-iron-400">Computing from the state it is in now…</Text>
+      ) : (
+        found.options.map((option, i) => (
+          <Pressable
+            key={`${option.id} ${i}`}
+            role="button"
+            onPress={() => choose(option)}
+            className="min-h-stove justify-center rounded border border-iron-500 px-4 py-2 active:opacity-80"
+          >
+            <Text voice="head" tone="text-salt-50">
+              {sayOption(option, show)}
+            </Text>
+            <Text voice="small" tone="text-salt-200">
+              {sayOutcome(option, found.at, show)}
+            </Text>
+          </Pressable>
+        ))
+      )}
+    </View>
+  );
+};

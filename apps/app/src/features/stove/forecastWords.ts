@@ -1,0 +1,65 @@
+import type { Forecast } from '@crustan/core/live/forecast';
+import type { KitchenGuess } from '@crustan/core/live/kitchenGuess';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { usesOven } from '@crustan/core/plan/way';
+import { showDuration } from '@crustan/core/units';
+import type { Show } from '../../words/show';
+
+/** Deviations either side that hold four out of five. */
+const EIGHTY = 1.2816;
+
+/** What is told of a figure: how far it must be off, and how sure, K or m; contact as a share. */
+const WORTH = { oven: 5, thickness: 0.0015, start: 2, contact: 0.12 } as const;
+
+/** How sure a figure must be before it is said: its deviation under this share of what it is off. */
+const SURE = 0.8;
+
+const told = ({ guess, deviation }: Forecast, key: keyof KitchenGuess): number | undefined => {
+  const off = key === 'contact' ? Math.log(guess.contact) : guess[key];
+  return Math.abs(off) >= WORTH[key] && deviation[key] <= SURE * Math.abs(off) ? off : undefined;
+};
+
+/** What the kitchen turns out to be like, in one sentence; empty while there is nothing to say. */
+export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show): string => {
+  if (forecast.readings === 0) return '';
+  const oven = usesOven(request.way) ? told(forecast, 'oven') : undefined;
+  if (oven !== undefined) {
+    const dial = request.way === 'sear-oven' ? request.hotOven : request.lowOven;
+    return `Your oven is behaving like ${show.degrees(dial + oven)}.`;
+  }
+  const thick = told(forecast, 'thickness');
+  if (thick !== undefined) return `It cooks like ${show.thickness(request.thickness + thick)}.`;
+  const start = told(forecast, 'start');
+  if (start !== undefined) return `It began nearer ${show.degrees(request.start + start)}.`;
+  const contact = told(forecast, 'contact');
+  if (contact === undefined) return '';
+  return contact > 0 ? 'The pan grips it better than usual.' : 'The pan grips it less than usual.';
+};
+
+/** When and where it ends, with the range that holds four times in five. */
+export const sayForecast = (forecast: Forecast, show: Show): string => {
+  const end = EIGHTY * forecast.endSpread;
+  const ends = `ends ${show.degrees(forecast.end - end)} to ${show.degrees(forecast.end + end)}`;
+  if (forecast.decided) return `It ${ends}.`;
+  const spread = EIGHTY * forecast.pullSpread;
+  return `Due ${show.clock(forecast.pullAt)}, give or take ${showDuration(Math.max(10, Math.round(spread / 10) * 10))}; pulled then it ${ends}. You have ${showDuration(Math.round(forecast.leeway / 5) * 5)} either way.`;
+};
+
+/** A probe is called misplaced from this chance on. */
+const NAMED = 0.5;
+
+/** What is wrong with where the probe lies, and what to do; undefined while it is well placed. */
+export const sayProbe = ({ probe, readings }: Forecast): string | undefined => {
+  if (readings === 0 || probe.chance < NAMED) return undefined;
+  switch (probe.kind) {
+    case 'out':
+      return 'The probe reads the air, not the meat. Push it back into the middle, from the side.';
+    case 'surface':
+      return 'The probe lies near the surface: it reads too warm. Push it to the middle of the thickness.';
+    case 'bone':
+      return 'The probe seems to touch the bone. Draw it back a finger’s breadth.';
+    case 'middle':
+    case 'off':
+      return undefined;
+  }
+};

@@ -1,0 +1,76 @@
+import type { KeptPlan } from '@crustan/core/formats';
+import { cookState, type CookState, type DueStep } from '@crustan/core/live/cookState';
+import type { Forecast } from '@crustan/core/live/forecast';
+import { heatStep } from '@crustan/core/live/heatStep';
+import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
+import type { ActiveCook } from '../../store/stoveSlice';
+
+/** One piece as it stands: everything the stove shows of it. */
+export interface LiveCook {
+  readonly cook: ActiveCook;
+  /** The plan as it is by now: its legs and its readings as the forecast has them. */
+  readonly plan: KeptPlan;
+  readonly plannedIn: number;
+  readonly state: CookState;
+  readonly forecast: Forecast | undefined;
+  readonly current: DueStep;
+  readonly next: DueStep | undefined;
+  /** When it will be on the plate, ms since 1970. */
+  readonly plateAt: number;
+}
+
+const waitsOf = (cook: ActiveCook): number => cook.together?.waits ?? 0;
+
+/** When the plan has the piece meet the heat, ms since 1970. */
+export const plannedInOf = (cook: ActiveCook, gear: RunGear): number =>
+  inAtFor(runOf(cook.plan.plan, gear), cook.plan.plateAt - waitsOf(cook) * 1000);
+
+/** A forecast moves the steps only when something was read: without, the plan is as good. */
+const movedPull = (forecast: Forecast | undefined): number | undefined =>
+  forecast && !forecast.decided && forecast.readings > 0 ? forecast.pullAt : undefined;
+
+const plateOf = (state: CookState, run: Run, { cook, at }: { cook: ActiveCook; at: number }) => {
+  const slice = run.steps.find(({ kind }) => kind === 'slice');
+  const afterSlice = (run.panToPlate - (slice?.at ?? 0)) * 1000;
+  if (state.slicedAt !== undefined) return state.slicedAt + afterSlice;
+  if (state.inAt === undefined) return at;
+  const sliced = state.left.find(({ kind }) => kind === 'slice');
+  return (sliced?.dueAt ?? at) + afterSlice + waitsOf(cook) * 1000;
+};
+
+/** Derives what the stove shows of a piece at `now`, ms since 1970. */
+export const liveCook = (
+  cook: ActiveCook,
+  gear: RunGear,
+  now: number,
+  forecast: Forecast | undefined,
+): LiveCook => {
+  const { plan, plateAt } = cook.plan;
+  const run = runOf(plan, gear);
+  const plannedIn = plannedInOf(cook, gear);
+  const pull = movedPull(forecast);
+  const state = cookState(plan, plannedIn, cook.events, pull);
+  const heating = state.place === 'before' ? heatStep(run, plannedIn, now) : undefined;
+  return {
+    cook,
+    plan: {
+      ...plan,
+      legs: state.progress.legs.map((leg) => ({ ...leg, flips: [...leg.flips] })),
+      ...(pull !== undefined && forecast
+        ? { pullCore: forecast.pullCore, peakCore: forecast.end }
+        : {}),
+    },
+    plannedIn,
+    state,
+    forecast,
+    current: heating ?? state.current,
+    next: heating ? state.current : state.next,
+    plateAt: plateOf(state, run, { cook, at: plateAt }),
+  };
+};
+
+/** The piece whose next thing is due first; one that is sliced waits for its judgement last. */
+export const mostUrgent = (cooks: readonly LiveCook[]): LiveCook | undefined =>
+  cooks
+    .filter(({ current }) => current.kind !== 'judge')
+    .toSorted((a, b) => a.current.dueAt - b.current.dueAt)[0] ?? cooks[0];

@@ -1,0 +1,105 @@
+import { View, useWindowDimensions } from 'react-native';
+import { crustColour, donenessOf } from '@crustan/core/doneness';
+import { cutOf } from '@crustan/core/plan/request';
+import type { PracticeLoss } from '@crustan/core/live/practiceScore';
+import { showDuration } from '@crustan/core/units';
+import { Button } from '../../../ui/Button';
+import { Slice } from '../../../ui/Slice';
+import { Text } from '../../../ui/Text';
+import type { Show } from '../../../words/show';
+import { sliceOf } from '../../../words/sliceOf';
+import { useShow } from '../../../words/useShow';
+import type { Lesson } from './lessons';
+import type { Judged } from './usePractice';
+
+interface Props {
+  readonly lesson: Lesson;
+  readonly judged: Judged;
+  readonly onAgain: (other: boolean) => void;
+}
+
+const sayLoss = (loss: PracticeLoss, show: Show): string => {
+  switch (loss.on) {
+    case 'over':
+      return `${show.difference(loss.by)} over: it had to come out about ${showDuration(loss.seconds)} sooner.`;
+    case 'under':
+      return `${show.difference(loss.by)} under: it wanted about ${showDuration(loss.seconds)} more.`;
+    case 'pale':
+      return loss.panAtIn === undefined
+        ? 'A face stayed pale: it never met the pan.'
+        : `A face stayed pale: the pan was at ${show.degrees(loss.panAtIn)} when it went in.`;
+    case 'dark':
+      return 'A face went dark and bitter: less heat, or sooner turned.';
+    case 'uneven':
+      return 'One face is browner than the other: turn it half-way, or more often.';
+    case 'grey':
+      return `The grey band is ${show.depth(loss.by)} deeper than it need be: turn more often, or less heat for longer.`;
+    case 'butter':
+      return 'The butter went too far: burner down before it goes in.';
+  }
+};
+
+/** The slice, the score, and what the best cook of this kitchen would have done. */
+export const Verdict = ({ lesson, judged, onAgain }: Props) => {
+  const show = useShow();
+  const { width } = useWindowDimensions();
+  const { result, score, peaks, heights } = judged;
+  const { request } = lesson;
+  const { species } = cutOf(request);
+  const cells = { heights: Array.from(heights), widths: [1], whole: true };
+  const frame = { time: 0, peak: Float32Array.from(peaks), browning: result.browning };
+  const figures = sliceOf(
+    { request, browning: result.browning, crust: [0.001, 0.001] },
+    { cells, frames: [frame] },
+  );
+  const end = `${donenessOf(species, result.peak).name} at ${show.temperature(result.peak, 1)}`;
+  const { best } = score;
+  return (
+    <>
+      <Text voice="strong" tone="text-salt-50" heading={1}>
+        {lesson.title}
+      </Text>
+      <View className="flex-row items-baseline gap-3">
+        <Text voice="longCountdown" tone="text-salt-50" testID="score">
+          {String(score.score)}
+        </Text>
+        <Text tone="text-iron-400">of 100</Text>
+      </View>
+      <View className="items-center">
+        <Slice
+          figures={figures}
+          maxWidth={Math.min(width - 32, 420)}
+          maxHeight={150}
+          says={`Your slice: ${end}`}
+        />
+      </View>
+      <Text voice="bigFigure" tone="text-salt-50">
+        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${crustColour(Math.min(...result.browning))} and ${crustColour(Math.max(...result.browning))}.`}
+      </Text>
+      <View className="gap-2" role="list" aria-label="Where points went">
+        {score.lost.length === 0 ? (
+          <Text tone="text-salt-50">Nothing to mend.</Text>
+        ) : (
+          score.lost.map((loss) => (
+            <View key={loss.on} role="listitem" className="flex-row gap-3">
+              <Text voice="figure" tone="text-salt-50" className="w-[44px]">
+                {`−${Math.round(loss.points)}`}
+              </Text>
+              <Text tone="text-salt-50" className="flex-1">
+                {sayLoss(loss, show)}
+              </Text>
+            </View>
+          ))
+        )}
+      </View>
+      {best ? (
+        <Text tone="text-salt-200">
+          {`Who knew this kitchen would have pulled it at ${show.degrees(best.doneCore)} after ${showDuration(best.cookSeconds)}, ${best.turns.length} ${best.turns.length === 1 ? 'turn' : 'turns'}, with a pan at ${show.degrees(request.pan)}; it would have ended at ${show.degrees(best.peakCore)} under ${show.depth(best.greyBand)} of grey band.`}
+        </Text>
+      ) : null}
+      <View className="flex-1" />
+      <Button kind="stove" label="Again, in another kitchen" onPress={() => onAgain(true)} />
+      <Button kind="stovePlain" label="Other lessons" onPress={() => onAgain(false)} />
+    </>
+  );
+};

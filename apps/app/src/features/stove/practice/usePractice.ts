@@ -1,0 +1,74 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { hiddenKitchen } from '@crustan/core/live/hiddenKitchen';
+import type { PracticeResult } from '@crustan/core/live/practiceKitchen';
+import type { PracticeScore } from '@crustan/core/live/practiceScore';
+import type { PanOnBurner } from '@crustan/core/gear/pan';
+import type { PracticeDeed, PracticeSeen } from '../../../workers/live.worker';
+import { liveWorker } from '../../../workers/liveWorker';
+import type { Lesson } from './lessons';
+
+/** How often the kitchen goes on, ms. */
+const TICK = 250;
+
+export interface Judged {
+  readonly result: PracticeResult;
+  readonly score: PracticeScore;
+  readonly peaks: Float64Array;
+  readonly heights: Float64Array;
+}
+
+export interface Practice {
+  readonly seen: PracticeSeen | undefined;
+  readonly judged: Judged | undefined;
+  readonly act: (deed: PracticeDeed) => void;
+  readonly finish: () => void;
+}
+
+/** Runs a practice in the worker, `speed` times faster than the world. */
+export const usePractice = (
+  lesson: Lesson | undefined,
+  seed: number,
+  speed: number,
+  pan: PanOnBurner,
+): Practice => {
+  const [seen, setSeen] = useState<PracticeSeen>();
+  const [judged, setJudged] = useState<Judged>();
+  const deeds = useRef<PracticeDeed[]>([]);
+  const pace = useRef(speed);
+  pace.current = speed;
+  const over = useRef(false);
+
+  useEffect(() => {
+    setSeen(undefined);
+    setJudged(undefined);
+    deeds.current = [];
+    over.current = false;
+    if (!lesson) return;
+    let live = true;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const tick = async (): Promise<void> => {
+      const now = deeds.current;
+      deeds.current = [];
+      const found = await liveWorker().goOn(now, (TICK / 1000) * pace.current);
+      if (!live || over.current) return;
+      setSeen(found);
+      timer = setTimeout(() => void tick(), TICK);
+    };
+    void liveWorker()
+      .practise(lesson.request, hiddenKitchen(seed), pan)
+      .then(() => (live ? tick() : undefined));
+    return () => {
+      live = false;
+      clearTimeout(timer);
+    };
+  }, [lesson, seed, pan]);
+
+  const act = useCallback((deed: PracticeDeed) => void deeds.current.push(deed), []);
+  const finish = useCallback(() => {
+    over.current = true;
+    void liveWorker()
+      .judge()
+      .then((found) => setJudged(found));
+  }, []);
+  return { seen, judged, act, finish };
+};

@@ -1,0 +1,46 @@
+import type { PlanRecord } from '@crustan/core/formats';
+import { landTogether, type Landings } from '@crustan/core/schedule/landTogether';
+import { runOf, type RunGear } from '@crustan/core/schedule/run';
+import { kitchenNow } from '../../store/clock';
+import { newId } from '../../store/newId';
+import { cookStarted, type ActiveCook } from '../../store/stoveSlice';
+import type { AppStore } from '../../store/store';
+import { fresh } from './stoveEvents';
+
+/** How pieces would land on one plate in this kitchen. */
+export const landingsOf = (plans: readonly PlanRecord[], gear: RunGear): Landings =>
+  landTogether(
+    plans.map(({ plan }) => plan),
+    plans.map(({ plan }) => runOf(plan, gear)),
+    gear.pan,
+  );
+
+/**
+ * Starts pieces for one plate, or adds them to those that are on. Each is a cook of its own in the
+ * book, tied to the others.
+ * @param on pieces that are on already: what they do is not moved
+ */
+export const startTogether = (
+  dispatch: AppStore['dispatch'],
+  plans: readonly PlanRecord[],
+  on: readonly ActiveCook[],
+  gear: RunGear,
+): void => {
+  const plateAt = on[0]?.plan.plateAt ?? plans[0]?.plateAt ?? kitchenNow();
+  const tie = on[0]?.together?.id ?? newId();
+  const all = [...on.map(({ plan }) => plan), ...plans];
+  const landings = landingsOf(all, gear);
+  plans.forEach((plan, i) => {
+    const waits = landings.pieces[on.length + i]?.waits ?? 0;
+    const event = { ...fresh(), kind: 'started' } as const;
+    dispatch(
+      cookStarted({
+        id: newId(),
+        startedAt: event.at,
+        plan: { ...plan, plateAt },
+        together: { id: tie, waits },
+        event,
+      }),
+    );
+  });
+};

@@ -1,0 +1,28 @@
+import { useMemo } from 'react';
+import { useAppSelector } from '../../store/store';
+import { useGear } from '../../store/useGear';
+import { useNow } from '../../ui/useNow';
+import { useForecasts } from '../../workers/useForecasts';
+import { liveCook, mostUrgent, plannedInOf, type LiveCook } from './liveCook';
+
+/** Everything that is on, and the piece to look at now. */
+export interface Stove {
+  readonly cooks: readonly LiveCook[];
+  readonly shown: LiveCook | undefined;
+}
+
+export const useStove = (): Stove => {
+  const cooks = useAppSelector((state) => state.stove.cooks);
+  const focus = useAppSelector((state) => state.stove.focus);
+  const gear = useGear();
+  const now = useNow(1000);
+  const followed = useMemo(
+    () => cooks.map((cook) => ({ cook, plannedIn: plannedInOf(cook, gear) })),
+    [cooks, gear],
+  );
+  const forecasts = useForecasts(followed, gear.pan);
+  return useMemo(() => {
+    const live = cooks.map((cook) => liveCook(cook, gear, now, forecasts[cook.id]));
+    return { cooks: live, shown: live.find(({ cook }) => cook.id === focus) ?? mostUrgent(live) };
+  }, [cooks, gear, now, forecasts, focus]);
+};

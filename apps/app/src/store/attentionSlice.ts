@@ -1,0 +1,40 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { z } from 'zod';
+import { recall } from './device';
+
+const attentionSchema = z.object({
+  sound: z.boolean(),
+  vibration: z.boolean(),
+  /** The next thing to do, said aloud. */
+  voice: z.boolean(),
+  /** A note from the system when the page is not in sight. */
+  notification: z.boolean(),
+  /** Warned so long before a thing is due, s. */
+  headStart: z.number().min(0).max(120),
+  leftHanded: z.boolean(),
+});
+
+/** How the stove calls its cook. */
+export type Attention = z.infer<typeof attentionSchema>;
+
+const USUAL: Attention = {
+  sound: true,
+  vibration: true,
+  voice: false,
+  notification: false,
+  headStart: 15,
+  leftHanded: false,
+};
+
+export const attentionSlice = createSlice({
+  name: 'attention',
+  initialState: (): Attention =>
+    recall('attention', (value) => attentionSchema.safeParse(value).data) ?? USUAL,
+  reducers: {
+    attentionChanged: (state, action: PayloadAction<Partial<Attention>>) => ({
+      ...state,
+      ...action.payload,
+    }),
+  },
+});
+export const { attentionChanged } = attentionSlice.actions;

@@ -1,0 +1,101 @@
+import { expose } from 'comlink';
+import type { PanOnBurner } from '@crustan/core/gear';
+import {
+  Forecaster,
+  PracticeKitchen,
+  practiceScore,
+  troubleOptions,
+  type CookEvent,
+  type Forecast,
+  type Going,
+  type HiddenKitchen,
+  type PracticePlace,
+  type PracticeResult,
+  type PracticeScore,
+  type Senses,
+  type Trouble,
+  type TroubleDetail,
+  type TroubleOption,
+  type Watched,
+} from '@crustan/core/live';
+import type { PlanRequest } from '@crustan/core/plan';
+
+/** One for each cook: it goes on from its last answer. */
+const forecasters = new Map<string, { readonly key: string; readonly forecaster: Forecaster }>();
+
+/** What a practising cook does. */
+export type PracticeDeed =
+  | { readonly do: 'burner'; readonly setting: number }
+  | { readonly do: 'move'; readonly place: PracticePlace }
+  | { readonly do: 'turn' }
+  | { readonly do: 'butter' };
+
+/** What a practice shows after some time: what is sensed, and what the thermometers say. */
+export interface PracticeSeen {
+  readonly senses: Senses;
+  readonly core: number;
+  readonly pan: number;
+}
+
+let practice: PracticeKitchen | undefined;
+
+const service = {
+  /** What a cook's events say about its kitchen, its pull and its end. */
+  forecast: (
+    cook: string,
+    watched: Watched,
+    events: readonly CookEvent[],
+    now: number,
+  ): Forecast | undefined => {
+    const key = JSON.stringify([watched.plan.request, watched.plannedIn, watched.pan]);
+    let found = forecasters.get(cook);
+    if (found?.key !== key) {
+      found = { key, forecaster: new Forecaster(watched) };
+      forecasters.set(cook, found);
+    }
+    return found.forecaster.forecast(events, now);
+  },
+  options: (
+    going: Going,
+    at: number,
+    trouble: Trouble,
+    detail: TroubleDetail,
+  ): readonly TroubleOption[] => troubleOptions(going, at, trouble, detail),
+  practise: (request: PlanRequest, hidden: HiddenKitchen, pan: PanOnBurner): void => {
+    practice = new PracticeKitchen(request, hidden, pan, request.hotOven);
+  },
+  /** Does something, lets time pass, and says what there is to notice. */
+  goOn: (deeds: readonly PracticeDeed[], seconds: number): PracticeSeen | undefined => {
+    if (!practice) return undefined;
+    for (const deed of deeds) {
+      if (deed.do === 'burner') practice.setBurner(deed.setting);
+      else if (deed.do === 'move') practice.move(deed.place);
+      else if (deed.do === 'turn') practice.turn();
+      else practice.addButter();
+    }
+    if (seconds > 0) practice.follow(seconds);
+    const { pan, core } = practice;
+    return { senses: practice.senses(), core, pan: pan.temperature };
+  },
+  judge: ():
+    | {
+        readonly result: PracticeResult;
+        readonly score: PracticeScore;
+        readonly peaks: Float64Array;
+        readonly heights: Float64Array;
+      }
+    | undefined => {
+    if (!practice) return undefined;
+    const result = practice.finish();
+    const { solver, request, hidden } = practice;
+    return {
+      result,
+      score: practiceScore(request, hidden, result),
+      peaks: solver.peak.slice(),
+      heights: solver.section.heights.slice(),
+    };
+  },
+};
+
+export type LiveService = typeof service;
+expose(service);

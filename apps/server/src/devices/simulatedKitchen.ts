@@ -1,0 +1,86 @@
+import { DEFAULT_PAN } from '@crustan/core/gear';
+import {
+  cookedLegs,
+  normal,
+  progressOf,
+  seededRandom,
+  standing,
+  trueCook,
+  trueRun,
+  type CookEvent,
+  type HiddenKitchen,
+  type Instrument,
+} from '@crustan/core/live';
+import type { PlanRecord } from '@crustan/core/formats';
+import { inAtFor, runOf } from '@crustan/core/schedule';
+
+/** What a stand-in device says. */
+export interface DeviceReading {
+  readonly by: Exclude<Instrument, 'typed'>;
+  readonly celsius: number;
+  /** ms since 1970, by the kitchen's clock. */
+  readonly at: number;
+}
+
+/** The thermostat's swing about what the oven settles at, K, and its period, s. */
+const SWING = 5;
+const PERIOD = 420;
+const KITCHEN_AIR = 22;
+/** An infrared gun misses by so much, one deviation, K. */
+const GUN_NOISE = 4;
+
+const tenth = (celsius: number): number => Math.round(celsius * 10) / 10;
+
+/**
+ * What the stand-ins of one cook say at a moment: a probe in the meat, an infrared gun on the pan,
+ * a thermometer in the oven, all in one hidden kitchen that follows the cook's own presses. The
+ * cook is run anew from its events, so a press that arrives late is still true.
+ * @param now ms since 1970, by the kitchen's clock
+ */
+export const simulatedReadings = (
+  { plan, plateAt }: Pick<PlanRecord, 'plan' | 'plateAt'>,
+  events: readonly CookEvent[],
+  hidden: HiddenKitchen,
+  now: number,
+): readonly DeviceReading[] => {
+  const kept = standing(events);
+  const random = seededRandom(Math.floor(now / 1000));
+  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+  const noisy = (celsius: number, deviation: number): number =>
+    tenth(celsius + deviation * normal(random));
+  const progress = progressOf(plan, inAtFor(runOf(plan), plateAt), kept);
+  const done = progress.actions.slice(0, progress.done);
+  const leg = progress.legs[done.at(-1)?.leg ?? 0];
+  const dial = progress.legs.find(({ kind }) => kind === 'oven')?.air;
+  const readings: DeviceReading[] = [];
+  if (dial !== undefined) {
+    const swing = SWING * Math.sin((2 * Math.PI * now) / 1000 / PERIOD);
+    readings.push({ by: 'oven', celsius: tenth(dial + hidden.oven + swing), at: now });
+  }
+  readings.push({ by: 'gun', celsius: noisy(leg?.pan ?? plan.request.pan, GUN_NOISE), at: now });
+  if (inAt === undefined || now < inAt) {
+    return [...readings, { by: 'probe', celsius: noisy(KITCHEN_AIR, 0.1), at: now }];
+  }
+  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  // Nothing happens here until it is pressed: what is due but not done has not been.
+  const legs = cookedLegs({ inAt, turnedAt, progress: untilNow(progress, now) }, plan.request);
+  const cook = trueCook(plan.request, hidden, { pan: DEFAULT_PAN });
+  const { truths } = trueRun(cook, hidden, legs, [(now - inAt) / 1000]);
+  const probe = truths[0]?.probe ?? KITCHEN_AIR;
+  return [...readings, { by: 'probe', celsius: noisy(probe, hidden.noise), at: now }];
+};
+
+/** A progress whose undone actions are still to come, however late. */
+const untilNow = (
+  progress: ReturnType<typeof progressOf>,
+  now: number,
+): ReturnType<typeof progressOf> => {
+  const next = progress.actions[progress.done];
+  const late = next ? Math.max(0, now + 1 - next.dueAt) : 0;
+  return {
+    ...progress,
+    actions: progress.actions.map((action, i) =>
+      i < progress.done ? action : { ...action, dueAt: action.dueAt + late },
+    ),
+  };
+};
