@@ -13,6 +13,7 @@ import {
 import path from 'node:path';
 import zlib from 'node:zlib';
 import { bundle } from './bundle.mjs';
+import { projectRequire } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
 const SITE = path.join(ROOT, 'apps/app/dist');
@@ -61,6 +62,26 @@ const compressSite = () => {
   }
 };
 
+/** The page keeps itself on the device: opened again, it works with the network gone. */
+const writeServiceWorker = async () => {
+  const { generateSW } = projectRequire('workbox-build');
+  const { warnings } = await generateSW({
+    globDirectory: SITE,
+    globPatterns: ['**/*.{html,js,css,woff2,svg,json}'],
+    swDest: path.join(SITE, 'sw.js'),
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /^\/healthz/],
+    // Hashed names never change what they hold.
+    dontCacheBustURLsMatching: /\/_expo\/|\/assets\//,
+    maximumFileSizeToCacheInBytes: 8_000_000,
+    skipWaiting: true,
+    clientsClaim: true,
+  });
+  for (const warning of warnings) process.stderr.write(`${warning}\n`);
+};
+
 export const build = async () => {
   const now = fingerprint();
   const site = path.join(SITE, 'index.html');
@@ -82,6 +103,7 @@ export const build = async () => {
     process.stderr.write(exported.stdout + exported.stderr);
     giveUp('The interface could not be built; the lines above say why.');
   }
+  await writeServiceWorker();
   compressSite();
   mkdirSync(CACHE, { recursive: true });
   writeFileSync(STAMP, now);

@@ -3,6 +3,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { Slot, type ErrorBoundaryProps } from 'expo-router';
 import { Provider } from 'react-redux';
 import { fetchPlaces } from '../places';
+import { keepPage } from '../keepPage';
 import { followCooks } from '../store/cookLink';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice, makeStore } from '../store/store';
@@ -28,11 +29,17 @@ export default function Layout() {
   useEffect(() => {
     // At the first touch: the first load is Plan's own, and nobody goes elsewhere without one.
     const once = { once: true } as const;
-    window.addEventListener('pointerdown', fetchPlaces, once);
-    window.addEventListener('keydown', fetchPlaces, once);
+    const touched = (): void => {
+      window.removeEventListener('pointerdown', touched);
+      window.removeEventListener('keydown', touched);
+      fetchPlaces();
+      keepPage();
+    };
+    window.addEventListener('pointerdown', touched, once);
+    window.addEventListener('keydown', touched, once);
     return () => {
-      window.removeEventListener('pointerdown', fetchPlaces);
-      window.removeEventListener('keydown', fetchPlaces);
+      window.removeEventListener('pointerdown', touched);
+      window.removeEventListener('keydown', touched);
     };
   }, []);
   return (
