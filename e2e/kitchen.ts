@@ -47,3 +47,14 @@ export const setFigure = async (
   await page.getByRole('textbox', { name: label }).fill(figure);
   await page.getByRole('button', { name: 'Done' }).click();
 };
+
+/** Presses the big button when it says so, as a thumb does: not twice within a second. */
+export const pressOn = async (page: Page, label: string | RegExp): Promise<void> => {
+  const happened = page.getByTestId('happened');
+  await expect(happened).toHaveText(label);
+  await page.waitForTimeout(1000);
+  await happened.click();
+};
+
+/** The same press within this is the same press heard twice, ms. */
+export const ECHO = 3200;

@@ -26,9 +26,9 @@ export const useForecasts = (
   const latest = useRef(followed);
   const asking = useRef(false);
   const asked = useRef(new Map<string, unknown>());
-  latest.current = followed;
 
   useEffect(() => {
+    latest.current = followed;
     const ask = async (all: boolean): Promise<void> => {
       if (all) asked.current.clear();
       if (asking.current) return;

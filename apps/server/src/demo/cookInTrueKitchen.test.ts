@@ -1,10 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import { cookEventSchema, judgementSchema } from '@crustan/core/formats';
-import { cookState } from '@crustan/core/live';
+import { cookState, normal, seededRandom } from '@crustan/core/live';
 import { planOf } from '@crustan/core/tests';
 import { newId, REQUEST, T0 } from '../testing';
 import { cookInTrueKitchen } from './cookInTrueKitchen';
-import { normal, seededRandom } from '@crustan/core/live';
 
 describe('a true kitchen', () => {
   const plan = planOf(REQUEST);

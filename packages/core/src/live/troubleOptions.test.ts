@@ -81,7 +81,7 @@ describe('when it goes wrong', () => {
     const { at, find } = ask(panOnly, 0.3, 'butter');
     const { legs, restSeconds } = find('wipe');
     const changed: CookEvent = { id: 'c', kind: 'changed', at, why: 'butter', legs, restSeconds };
-    const events = [IN, changed];
+    const events: CookEvent[] = [IN, changed];
     const now = () => cookState(panOnly, T0, events);
     expect(now().left.map(({ kind }) => kind)).toEqual([
       'lift',

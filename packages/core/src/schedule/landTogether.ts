@@ -35,6 +35,8 @@ type Piece = Pick<CookPlan, 'request' | 'legs' | 'restSeconds'>;
 /** Ovens and pans this near are one, K. */
 const SAME_OVEN = 5;
 const SAME_PAN = 20;
+/** A pan that was hot comes back in this part of the time it takes from cold. */
+const PAN_COMES_BACK = 6;
 /** Shifts tried before what is left overlapping is said as it is. */
 const MOST_SHIFTS = 60;
 
@@ -53,10 +55,21 @@ const share = (a: Piece, b: Piece, pan: PanOnBurner): boolean =>
 
 const overlaps = (a: Stay, b: Stay): boolean => a.from < b.to - 1 && b.from < a.to - 1;
 
+/** Every order of a few things. */
+const orders = (of: readonly number[]): readonly (readonly number[])[] =>
+  of.length < 2
+    ? [of]
+    : of.flatMap((first) =>
+        orders(of.filter((one) => one !== first)).map((rest) => [first, ...rest]),
+      );
+
+/** More pieces than this are taken in the order of their rests: the orders grow too many. */
+const MOST_ORDERED = 5;
+
 /**
  * Lets several pieces land on one plate through one pan and one oven. Each is counted back from the
- * plate; two that need the pan at the same time and do not share it follow one another, the one
- * that rests longer first: thick pieces wait best.
+ * plate; two that need the pan at the same time and do not share it follow one another, in the
+ * order that keeps the longest wait shortest.
  * @param runs of the pieces, in the same order
  */
 export const landTogether = (
@@ -64,23 +77,47 @@ export const landTogether = (
   runs: readonly Pick<Run, 'panToPlate'>[],
   pan: PanOnBurner,
 ): Landings => {
+  const all = pieces.map((_, i) => i);
+  const byRest = all.toSorted((a, b) => pieces[a].restSeconds - pieces[b].restSeconds);
+  const tried = (all.length <= MOST_ORDERED ? orders(byRest) : [byRest]).map((order) =>
+    waitsIn(order, pieces, runs, pan),
+  );
+  const waits = tried.reduce((best, other) =>
+    Math.max(...other, 0) < Math.max(...best, 0) - 1 ? other : best,
+  );
+  return {
+    pieces: pieces.map((_, i) => ({ waits: waits[i], begins: runs[i].panToPlate + waits[i] })),
+    conflicts: conflictsOf(pieces, waits),
+  };
+};
+
+/** How long each piece waits when those that come first in `order` are served nearest the plate. */
+const waitsIn = (
+  order: readonly number[],
+  pieces: readonly Piece[],
+  runs: readonly Pick<Run, 'panToPlate'>[],
+  pan: PanOnBurner,
+): readonly number[] => {
   const waits = pieces.map(() => 0);
-  const conflicts: LandingConflict[] = [];
   const stays = (i: number): readonly Stay[] =>
     sharedBy(pieces[i]).pan.map(({ from, to }) => ({
       from: from - runs[i].panToPlate - waits[i],
       to: to - runs[i].panToPlate - waits[i],
     }));
-  // Thick pieces wait best: they are the ones moved forward.
-  const order = pieces
-    .map((_, i) => i)
-    .toSorted((a, b) => pieces[a].restSeconds - pieces[b].restSeconds);
   for (let tries = 0; tries < MOST_SHIFTS; tries += 1) {
     const clash = firstClash(order, stays, (a, b) => share(pieces[a], pieces[b], pan));
     if (!clash) break;
     const { later, earlier, by } = clash;
-    waits[earlier] += by + panReadySeconds(pan, pieces[later].request.pan) / 6;
+    waits[earlier] += by + panReadySeconds(pan, pieces[later].request.pan) / PAN_COMES_BACK;
   }
+  return waits;
+};
+
+const conflictsOf = (
+  pieces: readonly Piece[],
+  waits: readonly number[],
+): readonly LandingConflict[] => {
+  const conflicts: LandingConflict[] = [];
   for (let a = 0; a < pieces.length; a += 1) {
     for (let b = a + 1; b < pieces.length; b += 1) {
       const [one, other] = [sharedBy(pieces[a]).oven, sharedBy(pieces[b]).oven];
@@ -88,15 +125,15 @@ export const landTogether = (
         conflicts.push({ reason: 'oven', pieces: [a, b], airs: [one.air, other.air] });
       }
     }
-    const first = order.find((other) => other !== a && waits[a] > 0 && waits[other] < waits[a]);
-    if (first !== undefined) {
-      conflicts.push({ reason: 'pan', pieces: [a, first], waits: waits[a] });
-    }
+    if (waits[a] <= 0) continue;
+    // The one that comes right after it.
+    const next = waits
+      .map((wait, i) => ({ wait, i }))
+      .filter(({ wait }) => wait < waits[a])
+      .toSorted((x, y) => y.wait - x.wait)[0];
+    if (next) conflicts.push({ reason: 'pan', pieces: [a, next.i], waits: waits[a] });
   }
-  return {
-    pieces: pieces.map((_, i) => ({ waits: waits[i], begins: runs[i].panToPlate + waits[i] })),
-    conflicts,
-  };
+  return conflicts;
 };
 
 /** The first two in the pan at once that should not be, and by how much one must go before. */

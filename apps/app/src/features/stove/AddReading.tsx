@@ -27,6 +27,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
     const celsius = unit.toSi(figure);
     const sense = senseOf?.(celsius) ?? { kind: 'plausible' };
     setDoubted(undefined);
+    setRefused(undefined);
     // A Fahrenheit figure among Celsius lies outside what a core reads: asked about, not refused.
     if (Number.isFinite(figure) && sense.kind === 'other-unit') {
       setDoubted({ celsius, sense });

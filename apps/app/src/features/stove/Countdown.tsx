@@ -19,7 +19,7 @@ export const Countdown = ({ step }: { readonly step: DueStep }) => {
   return (
     <View role="timer" aria-label={over ? `${figure} late` : `${figure} left`}>
       <Text
-        voice={figure.length > 5 ? 'longCountdown' : 'countdown'}
+        voice={figure.length + (over ? 1 : 0) > 4 ? 'longCountdown' : 'countdown'}
         tone={over ? 'text-flame-dark' : 'text-salt-50'}
         style={{ fontVariant: ['tabular-nums'] }}
       >

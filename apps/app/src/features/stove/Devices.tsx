@@ -55,6 +55,9 @@ export const Devices = ({ cook }: { readonly cook: string }) => {
           <Text voice="small" tone="text-salt-200">
             A made-up kitchen with an oven, a pan and a probe of its own; its truth is hidden.
           </Text>
+          <Text voice="label" tone="text-salt-50">
+            Which kitchen
+          </Text>
           <Choice
             label="Hidden kitchen"
             onIron
@@ -65,6 +68,9 @@ export const Devices = ({ cook }: { readonly cook: string }) => {
             }}
             options={SEEDS.map((value) => ({ value, label: `Kitchen ${value}` }))}
           />
+          <Text voice="label" tone="text-salt-50">
+            How fast time runs
+          </Text>
           <Choice
             label="Speed of time"
             onIron

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { View } from 'react-native';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
 import type { CookEvent } from '@crustan/core/live/event';
 import { readingSense } from '@crustan/core/live/readingSense';
 import { cookPutAway, pressed } from '../../store/stoveSlice';
@@ -24,6 +24,18 @@ import { useCalls } from './useCalls';
 import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
 
 type Panel = 'reading' | 'trouble' | 'more';
+const PANELS: readonly (readonly [Panel, string])[] = [
+  ['reading', 'Add a reading'],
+  ['trouble', 'Trouble'],
+  ['more', 'More'],
+];
+
+/**
+ * The big button answers nothing for so long after it has come to mean another thing, ms of the
+ * world's time: a bounced thumb, or a press on another phone that came first, would answer the next
+ * thing too.
+ */
+const BOUNCE = 900;
 
 /** One thing huge, the next under it, buttons that say what happened. */
 export const NowAndNext = ({
@@ -43,92 +55,111 @@ export const NowAndNext = ({
     wakeSound();
     dispatch(pressed({ cook: cook.id, event }));
   };
+  const changedAt = useRef(0);
+  useEffect(() => {
+    changedAt.current = Date.now();
+  }, [current.kind, current.turn, current.leg]);
   const happened = (): void => {
     const kind = pressOf(current);
-    if (kind) press({ ...fresh(), kind });
+    if (!kind || Date.now() - changedAt.current < BOUNCE) return;
+    press({ ...fresh(), kind });
   };
   const words = sayAction(current, plan, show);
   useCalls(current, alone ? words : `${cook.plan.title}: ${words}`, now);
   const close = (): void => setPanel(undefined);
   const side = leftHanded ? 'flex-row-reverse' : 'flex-row';
 
-  if (panel === 'more') return <More live={live} onClose={close} />;
-  if (panel === 'trouble') return <Troubles live={live} onClose={close} />;
+  if (panel === 'more') {
+    return (
+      <Scrolled>
+        <More live={live} onClose={close} />
+      </Scrolled>
+    );
+  }
+  if (panel === 'trouble') {
+    return (
+      <Scrolled>
+        <Troubles live={live} onClose={close} />
+      </Scrolled>
+    );
+  }
   return (
     <>
-      <View>
-        <Text voice="body" tone="text-iron-400">
-          {alone ? 'Now' : `Now: ${cook.plan.title}`}
-        </Text>
-        <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
-          {words}
-        </Text>
-      </View>
-      <Countdown step={current} />
-      <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
-      {next && next.kind !== 'judge' ? (
-        <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
-          <Text tone="text-iron-400">Next</Text>
-          <Text voice="bigFigure" tone="text-salt-50" className="flex-1">
-            {sayAction(next, plan, show)}
+      <Scrolled>
+        <View>
+          <Text voice="body" tone="text-iron-400">
+            {alone ? 'Now' : `Now: ${cook.plan.title}`}
           </Text>
-          <Text voice="figure" tone="text-iron-400">
-            {show.clockSeconds(next.dueAt)}
+          <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
+            {words}
           </Text>
         </View>
-      ) : null}
-      <ForecastLines live={live} />
-      <DeviceLine live={live} />
-      <LastReading state={state} />
-      {state.place === 'before' ? (
-        <Caution lead="Extractor on, lid within reach.">
-          If the oil flames: heat off, lid on, never water. The handle is as hot as the pan.
-        </Caution>
-      ) : null}
-      <View className="flex-1" />
-      {panel === 'reading' ? (
-        <AddReading
-          onClose={close}
-          senseOf={(celsius) =>
-            forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
-          }
-          onRead={(celsius) => {
-            press({ ...fresh(), kind: 'reading', celsius });
-            close();
-          }}
-        />
-      ) : (
-        <View className="gap-3">
-          <View className={`${side} gap-3`}>
-            <View className="flex-1">
-              <Button kind="stovePlain" label="Add a reading" onPress={() => setPanel('reading')} />
-            </View>
-            <Extra live={live} press={press} onLeave={() => dispatch(cookPutAway(cook.id))} />
+        <Countdown step={current} />
+        <DeviceLine live={live} />
+        {state.place === 'before' ? (
+          <Caution lead="Extractor on, lid within reach.">
+            If the oil flames: heat off, lid on, never water. The handle is as hot as the pan.
+          </Caution>
+        ) : null}
+        <ForecastLines live={live} />
+        {next && next.kind !== 'judge' ? (
+          <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
+            <Text tone="text-iron-400">Next</Text>
+            <Text voice="bigFigure" tone="text-salt-50" className="flex-1">
+              {sayAction(next, plan, show)}
+            </Text>
+            <Text voice="figure" tone="text-iron-400">
+              {show.clockSeconds(next.dueAt)}
+            </Text>
           </View>
-          <Button
-            kind="stove"
-            label={sayHappened(current, plan)}
-            onPress={happened}
-            testID="happened"
+        ) : null}
+        <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
+        <LastReading state={state} />
+      </Scrolled>
+      <View className="gap-3 border-t border-iron-700 pt-3">
+        {panel === 'reading' ? (
+          <AddReading
+            onClose={close}
+            senseOf={(celsius) =>
+              forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
+            }
+            onRead={(celsius) => {
+              press({ ...fresh(), kind: 'reading', celsius });
+              close();
+            }}
           />
-          <View className={`${side} gap-3`}>
-            <View className="flex-1">
-              <Button
-                kind="stovePlain"
-                label="Something is wrong"
-                onPress={() => setPanel('trouble')}
-              />
+        ) : (
+          <>
+            <View className={`${side} gap-2`}>
+              {PANELS.map(([name, label]) => (
+                <View key={name} className="flex-1">
+                  <Button kind="stovePlain" label={label} onPress={() => setPanel(name)} />
+                </View>
+              ))}
             </View>
-            <View className="flex-1">
-              <Button kind="stovePlain" label="More" onPress={() => setPanel('more')} />
+            <Button
+              kind="stove"
+              label={sayHappened(current, plan)}
+              onPress={happened}
+              testID="happened"
+            />
+            <View className={`${side} gap-2`}>
+              <TakeBack state={state} press={press} fresh={fresh} />
+              <Extra live={live} press={press} onLeave={() => dispatch(cookPutAway(cook.id))} />
             </View>
-          </View>
-          <TakeBack state={state} press={press} fresh={fresh} />
-        </View>
-      )}
+          </>
+        )}
+      </View>
     </>
   );
 };
+
+/** What scrolls between the pieces above and the buttons below, which never leave the thumb. */
+const Scrolled = ({ children }: { readonly children: ReactNode }) => (
+  <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-2" tabIndex={0}>
+    {children}
+  </ScrollView>
+);
 
 interface ExtraProps {
   readonly live: LiveCook;

@@ -1,8 +1,9 @@
 import { useEffect } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
 import { deviceClockOff, resetClock, useClockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
+import { WIDE } from '../../ui/Shell';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
 import { useShow } from '../../words/useShow';
@@ -11,6 +12,7 @@ import { Finished } from './Finished';
 import { Kept } from './Kept';
 import { Lanes } from './Lanes';
 import type { LiveCook } from './liveCook';
+import { LiveCurve } from './LiveCurve';
 import { NowAndNext } from './NowAndNext';
 import { UnderWay } from './UnderWay';
 import { useStove } from './useStove';
@@ -18,12 +20,21 @@ import { useStove } from './useStove';
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
 export const StoveScreen = () => {
   const on = useAppSelector((state) => state.stove.cooks.length > 0);
+  if (!on) {
+    return (
+      <ScrollView className="on-iron flex-1 bg-iron-950" contentContainerClassName="flex-grow">
+        <View className="w-full max-w-[640px] flex-1 self-center px-4 pb-4 pt-4">
+          <NothingOn />
+        </View>
+      </ScrollView>
+    );
+  }
   return (
-    <ScrollView className="on-iron flex-1 bg-iron-950" contentContainerClassName="flex-grow">
-      <View className="w-full max-w-[640px] flex-1 self-center px-4 pb-4 pt-4">
-        {on ? <Live /> : <NothingOn />}
+    <View className="on-iron min-h-0 flex-1 bg-iron-950">
+      <View className="min-h-0 w-full max-w-[1120px] flex-1 self-center px-4 pb-2 pt-4">
+        <Live />
       </View>
-    </ScrollView>
+    </View>
   );
 };
 
@@ -59,10 +70,11 @@ const Live = () => {
   useAwake();
   const { cooks, shown } = useStove();
   const show = useShow();
+  const { width } = useWindowDimensions();
   if (!shown) return null;
   const alone = cooks.length === 1;
   return (
-    <View className="flex-1 gap-5">
+    <View className="min-h-0 flex-1 gap-3">
       <View className="flex-row items-baseline justify-between gap-3">
         <Text voice="strong" tone="text-salt-50" heading={1} className="flex-1">
           {alone ? shown.cook.plan.title : `${cooks.length} pieces`}
@@ -73,7 +85,16 @@ const Live = () => {
       </View>
       <ClockLine />
       {alone ? null : <Lanes cooks={cooks} shown={shown} />}
-      <Piece key={shown.cook.id} live={shown} alone={alone} />
+      <View className="min-h-0 flex-1 flex-row gap-6">
+        <View className="min-h-0 max-w-[640px] flex-1">
+          <Piece key={shown.cook.id} live={shown} alone={alone} />
+        </View>
+        {width >= WIDE ? (
+          <View className="flex-1 pt-4">
+            <LiveCurve live={shown} />
+          </View>
+        ) : null}
+      </View>
       <Kept cook={shown.cook} />
     </View>
   );
@@ -81,7 +102,9 @@ const Live = () => {
 
 const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boolean }) =>
   live.state.place === 'sliced' ? (
-    <Finished cook={live.cook} state={live.state} />
+    <ScrollView className="min-h-0 flex-1">
+      <Finished cook={live.cook} state={live.state} />
+    </ScrollView>
   ) : (
     <NowAndNext live={live} alone={alone} />
   );

@@ -1,5 +1,6 @@
 import type { CookState } from '@crustan/core/live/cookState';
 import type { CookEvent } from '@crustan/core/live/event';
+import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { useShow } from '../../words/useShow';
 import { EVENT_WORDS } from './stoveWords';
@@ -16,10 +17,12 @@ export const TakeBack = ({ state, press, fresh }: TakeBackProps) => {
   const { lastPress } = state;
   if (!lastPress) return null;
   return (
-    <Button
-      kind="stovePlain"
-      label={`Take back ${EVENT_WORDS[lastPress.kind]}, ${show.clockSeconds(lastPress.at)}`}
-      onPress={() => press({ ...fresh(), kind: 'undo', of: lastPress.id })}
-    />
+    <View className="flex-1">
+      <Button
+        kind="stovePlain"
+        label={`Take back ${EVENT_WORDS[lastPress.kind]}, ${show.clockSeconds(lastPress.at)}`}
+        onPress={() => press({ ...fresh(), kind: 'undo', of: lastPress.id })}
+      />
+    </View>
   );
 };

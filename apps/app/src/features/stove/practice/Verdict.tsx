@@ -18,16 +18,20 @@ interface Props {
   readonly onAgain: (other: boolean) => void;
 }
 
-const sayLoss = (loss: PracticeLoss, show: Show): string => {
+/** A pan so near what was wanted is not what went wrong, K. */
+const NEAR = 25;
+
+const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
   switch (loss.on) {
     case 'over':
       return `${show.difference(loss.by)} over: it had to come out about ${showDuration(loss.seconds)} sooner.`;
     case 'under':
       return `${show.difference(loss.by)} under: it wanted about ${showDuration(loss.seconds)} more.`;
     case 'pale':
-      return loss.panAtIn === undefined
-        ? 'A face stayed pale: it never met the pan.'
-        : `A face stayed pale: the pan was at ${show.degrees(loss.panAtIn)} when it went in.`;
+      if (loss.panAtIn === undefined) return 'A face stayed pale: it never met the pan.';
+      return loss.panAtIn < wanted - NEAR
+        ? `A face stayed pale: the pan was at ${show.degrees(loss.panAtIn)} when it went in.`
+        : 'A face stayed pale: it lay on the iron too short a time, or was never turned.';
     case 'dark':
       return 'A face went dark and bitter: less heat, or sooner turned.';
     case 'uneven':
@@ -86,7 +90,7 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
                 {`−${Math.round(loss.points)}`}
               </Text>
               <Text tone="text-salt-50" className="flex-1">
-                {sayLoss(loss, show)}
+                {sayLoss(loss, request.pan, show)}
               </Text>
             </View>
           ))

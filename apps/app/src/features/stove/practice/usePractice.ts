@@ -24,9 +24,9 @@ export interface Practice {
   readonly finish: () => void;
 }
 
-/** Runs a practice in the worker, `speed` times faster than the world. */
+/** Runs one practice in the worker, `speed` times faster than the world; another one is another mount. */
 export const usePractice = (
-  lesson: Lesson | undefined,
+  lesson: Lesson,
   seed: number,
   speed: number,
   pan: PanOnBurner,
@@ -35,15 +35,13 @@ export const usePractice = (
   const [judged, setJudged] = useState<Judged>();
   const deeds = useRef<PracticeDeed[]>([]);
   const pace = useRef(speed);
-  pace.current = speed;
   const over = useRef(false);
 
   useEffect(() => {
-    setSeen(undefined);
-    setJudged(undefined);
-    deeds.current = [];
-    over.current = false;
-    if (!lesson) return;
+    pace.current = speed;
+  }, [speed]);
+
+  useEffect(() => {
     let live = true;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const tick = async (): Promise<void> => {

@@ -1,0 +1,82 @@
+import { makeStore } from '../store/store';
+import { cookStarted } from '../store/stoveSlice';
+import { planOf, recordOf, uuid } from '../testing';
+import type { LinkListener } from './deviceLink';
+import { fileLink } from './fileLink';
+import { linkDevice, unlinkDevice } from './linkDevice';
+
+const T0 = Date.UTC(2026, 0, 2, 19, 0);
+const COOK = uuid(2);
+
+const linked = async () => {
+  localStorage.clear();
+  const store = makeStore();
+  const plan = recordOf(planOf());
+  const event = { id: uuid(9), kind: 'started', at: T0 } as const;
+  store.dispatch(cookStarted({ id: COOK, startedAt: T0, plan, event }));
+  let listener: LinkListener | undefined;
+  const closed = jest.fn();
+  await linkDevice(store, 'bluetooth', COOK, (heard) => {
+    listener = heard;
+    return Promise.resolve(closed);
+  });
+  if (!listener) throw new Error('not opened');
+  const readings = () =>
+    store.getState().stove.cooks[0]?.events.filter(({ kind }) => kind === 'reading') ?? [];
+  return { store, listener, closed, readings };
+};
+
+describe('a linked thermometer', () => {
+  it('is shown at every word, and noted now and then, at once when it leaps', async () => {
+    const { store, listener, readings } = await linked();
+    for (let s = 0; s < 60; s += 1) {
+      listener.said({ by: 'probe', celsius: 20 + s / 10, at: T0 + s * 1000 });
+    }
+    expect(readings()).toHaveLength(3);
+    expect(store.getState().devices.last.probe?.celsius).toBeCloseTo(25.9, 9);
+    // It has fallen out into the oven.
+    listener.said({ by: 'probe', celsius: 90, at: T0 + 63_000 });
+    expect(readings()).toHaveLength(4);
+    listener.said({ by: 'oven', celsius: 108, at: T0 + 63_000 });
+    expect(readings()).toHaveLength(5);
+  });
+
+  it('lets no rubbish into the book', async () => {
+    const { store, listener, readings } = await linked();
+    listener.said({ by: 'probe', celsius: NaN, at: T0 });
+    listener.said({ by: 'probe', celsius: 9999, at: T0 });
+    listener.said({ by: 'probe', celsius: 40, at: 0 });
+    listener.rubbish();
+    expect(readings()).toHaveLength(0);
+    expect(store.getState().devices.rubbish).toBe(4);
+  });
+
+  it('is closed when it is unlinked, and says why when it cannot be linked', async () => {
+    const { store, closed } = await linked();
+    unlinkDevice(store);
+    expect(closed).toHaveBeenCalled();
+    expect(store.getState().devices.source).toBeUndefined();
+    await linkDevice(store, 'bluetooth', COOK, () => Promise.reject(new Error('No thermometer.')));
+    expect(store.getState().devices).toMatchObject({ trouble: 'No thermometer.' });
+  });
+
+  it('replays a log in its own time', async () => {
+    jest.useFakeTimers({ now: T0 });
+    const said = jest.fn();
+    const log = {
+      readings: [
+        { seconds: 0, celsius: 5 },
+        { seconds: 30, celsius: 6 },
+      ],
+      columns: { time: 't', temperature: 'c', unit: 'C' as const },
+      refused: [],
+    };
+    const close = await fileLink(log)({ said, rubbish: jest.fn(), failed: jest.fn() });
+    jest.advanceTimersByTime(5000);
+    expect(said).toHaveBeenCalledTimes(1);
+    jest.advanceTimersByTime(26_000);
+    expect(said).toHaveBeenLastCalledWith({ by: 'probe', celsius: 6, at: T0 + 30_000 });
+    close();
+    jest.useRealTimers();
+  });
+});

@@ -1,0 +1,48 @@
+import { View } from 'react-native';
+import { Chart } from '../../ui/Drawn';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import type { LiveCook } from './liveCook';
+
+/** The planned core and what was read of it, where there is room beside the cook. */
+export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
+  const show = useShow();
+  const { cook, state, forecast } = live;
+  const { trace, request } = cook.plan.plan;
+  const { inAt } = state;
+  const points =
+    inAt === undefined
+      ? []
+      : state.readings
+          .filter(({ at }) => at >= inAt)
+          .map(({ at, celsius }) => ({ time: (at - inAt) / 1000, value: celsius }));
+  const marks =
+    inAt === undefined || !forecast
+      ? []
+      : [{ time: (forecast.pullAt - inAt) / 1000, label: `pull ${show.clock(forecast.pullAt)}` }];
+  return (
+    <View className="gap-2 bg-salt-50 p-4">
+      <Chart
+        height={300}
+        curves={[
+          {
+            label: 'planned core',
+            colour: '#A68F74',
+            dashed: true,
+            time: trace.time,
+            value: trace.core,
+          },
+        ]}
+        points={points}
+        level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
+        marks={marks}
+        ticks={[0, 20, 40, 60, 80]}
+        showTemperature={(celsius) => show.degrees(celsius)}
+        says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings so far`}
+      />
+      <Text voice="note" tone="text-iron-500">
+        Dots are what was read; the mark is the pull as it is forecast now.
+      </Text>
+    </View>
+  );
+};

@@ -1,0 +1,248 @@
+import { act, fireEvent, screen } from '@testing-library/react';
+import type { CookEvent } from '@crustan/core/live/event';
+import { TROUBLES } from '@crustan/core/live/event';
+import type { Forecast } from '@crustan/core/live/forecast';
+import { AS_TOLD } from '@crustan/core/live/kitchenGuess';
+import { OPTION_IDS, type TroubleOption } from '@crustan/core/live/troubleOptions';
+import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
+import { DEFAULT_PAN } from '@crustan/core/gear/pan';
+import { renderWithStore } from '../../renderWithStore';
+import { deviceFailed, deviceLinked, deviceSaid, rubbishSaid } from '../../store/devicesSlice';
+import { cookStarted, type ActiveCook } from '../../store/stoveSlice';
+import { planOf, recordOf, REQUEST, uuid } from '../../testing';
+import { showIn } from '../../words/show';
+import { AttentionSettings } from './AttentionSettings';
+import { DeviceLine } from './DeviceLine';
+import { sayForecast, sayKitchen, sayProbe } from './forecastWords';
+import { ForecastLines } from './ForecastLines';
+import { History } from './History';
+import { Lanes } from './Lanes';
+import { liveCook, mostUrgent } from './liveCook';
+import { landingsOf, startTogether } from './startTogether';
+import { Troubles } from './Troubles';
+import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
+
+const mockOption: TroubleOption = {
+  id: 'oven-up',
+  celsius: 130,
+  legs: [{ kind: 'oven', seconds: 900, air: 130, flips: [], decides: true }],
+  seconds: 1015,
+  restSeconds: 300,
+  peak: 54.2,
+  sliceCore: 54,
+  browning: [1.5, 1.6],
+};
+const mockAsIs: TroubleOption = { ...mockOption, id: 'as-is', seconds: 1400 };
+
+jest.mock('../../workers/liveWorker', () => ({
+  liveWorker: () => ({ options: () => Promise.resolve([mockOption, mockAsIs]) }),
+}));
+
+const T0 = Date.now();
+const GEAR = { pan: DEFAULT_PAN, oven: DEFAULT_OVEN };
+const show = showIn('metric');
+const thick = planOf({ ...REQUEST, thickness: 0.04, weight: 0.45, way: 'oven-sear' });
+const cookOf = (n: number, events: readonly CookEvent[], plan = thick): ActiveCook => ({
+  id: uuid(n),
+  startedAt: T0,
+  plan: { ...recordOf(plan, T0 + 2 * 3_600_000), title: `Piece ${n}` },
+  events: [...events],
+  startKnown: true,
+  known: [],
+});
+const IN: CookEvent = { id: uuid(50), kind: 'in', at: T0 };
+const forecast: Forecast = {
+  guess: { ...AS_TOLD, oven: -12 },
+  deviation: { oven: 3, contact: 0.17, thickness: 0.002, start: 2 },
+  pullAt: T0 + 3_600_000,
+  pullSpread: 90,
+  decided: false,
+  pullCore: 48.2,
+  leeway: 200,
+  end: 54,
+  endSpread: 0.8,
+  peakAfter: 300,
+  core: 31,
+  probe: { kind: 'middle', chance: 0.97 },
+  readings: 8,
+};
+
+describe('what the stove says of a forecast', () => {
+  it('says the oven’s own temperature once it is sure, and nothing before', () => {
+    expect(sayKitchen(forecast, thick.request, show)).toBe('Your oven is behaving like 98°.');
+    expect(sayKitchen({ ...forecast, readings: 0 }, thick.request, show)).toBe('');
+    const unsure = { ...forecast, deviation: { ...forecast.deviation, oven: 14 } };
+    expect(sayKitchen(unsure, thick.request, show)).toBe('');
+    const thicker = { ...forecast, guess: { ...AS_TOLD, thickness: 0.003 } };
+    expect(sayKitchen(thicker, thick.request, show)).toBe('It cooks like 43 mm.');
+  });
+
+  it('gives ranges, in the cook’s unit, and a bare end once it is out', () => {
+    expect(sayForecast(forecast, show)).toMatch(
+      /^Due \d\d:\d\d, give or take 2:00; pulled then it ends 53° to 55°\. You have 3:20 either way\.$/,
+    );
+    expect(sayForecast({ ...forecast, decided: true }, show)).toBe('It ends 53° to 55°.');
+    expect(sayForecast(forecast, showIn('imperial'))).toContain('127° to 131°');
+  });
+
+  it('names a probe that lies, and what to do', () => {
+    expect(sayProbe(forecast)).toBeUndefined();
+    for (const kind of ['out', 'surface', 'bone'] as const) {
+      expect(sayProbe({ ...forecast, probe: { kind, chance: 0.9 } })).toMatch(/[Pp]robe .*\. /);
+      expect(sayProbe({ ...forecast, probe: { kind, chance: 0.3 } })).toBeUndefined();
+    }
+    const bad = { ...forecast, probe: { kind: 'out', chance: 0.99 } as const };
+    renderWithStore(<ForecastLines live={liveCook(cookOf(2, [IN]), GEAR, T0, bad)} />);
+    expect(screen.getByRole('alert').textContent).toContain('reads the air');
+  });
+});
+
+describe('a live cook', () => {
+  it('moves its pull and plate with the forecast, and not without readings', () => {
+    const cook = cookOf(2, [IN]);
+    const plain = liveCook(cook, GEAR, T0, undefined);
+    const moved = liveCook(cook, GEAR, T0, forecast);
+    expect(moved.current).toMatchObject({ kind: 'out', dueAt: forecast.pullAt });
+    expect(moved.plan.pullCore).toBe(48.2);
+    expect(moved.plateAt - plain.plateAt).toBeCloseTo(forecast.pullAt - plain.current.dueAt, 0);
+    const silent = liveCook(cook, GEAR, T0, { ...forecast, readings: 0 });
+    expect(silent.current.dueAt).toBe(plain.current.dueAt);
+  });
+
+  it('looks at the piece whose next thing is due first, a sliced one last', () => {
+    const sliced = liveCook(
+      cookOf(3, [IN, { id: uuid(51), kind: 'sliced', at: T0 + 1 }]),
+      GEAR,
+      T0,
+      undefined,
+    );
+    const soon = liveCook(cookOf(4, [IN], planOf()), GEAR, T0, undefined);
+    const late = liveCook(cookOf(5, [IN]), GEAR, T0, undefined);
+    expect(mostUrgent([sliced, late, soon])?.cook.id).toBe(uuid(4));
+    expect(mostUrgent([sliced])?.cook.id).toBe(uuid(3));
+    const { store } = renderWithStore(<Lanes cooks={[late, soon]} shown={soon} />);
+    fireEvent.click(screen.getByRole('button', { name: /Piece 5/ }));
+    expect(store.getState().stove.focus).toBe(uuid(5));
+  });
+
+  it('starts several for one plate, tied, the long rest first where the pan is small', () => {
+    const { store } = renderWithStore(<div />);
+    const plans = [planOf(), thick].map((plan, i) => ({
+      ...recordOf(plan, T0 + 7_200_000),
+      id: uuid(70 + i),
+    }));
+    const gear = { ...GEAR, pan: { ...DEFAULT_PAN, diameter: 0.2 } };
+    act(() => startTogether(store.dispatch, plans, [], gear));
+    const { cooks } = store.getState().stove;
+    expect(new Set(cooks.map(({ together }) => together?.id)).size).toBe(1);
+    const waits = landingsOf(plans, gear).pieces.map((piece) => piece.waits);
+    expect(cooks.map(({ together }) => together?.waits)).toEqual(waits);
+    expect(Math.max(...waits)).toBeGreaterThan(0);
+  });
+});
+
+describe('when it goes wrong', () => {
+  it('offers what can be had where the piece is, first aid at once', () => {
+    expect(troublesIn('oven', TROUBLES)).not.toContain('butter');
+    expect(troublesIn('pan', TROUBLES)).toContain('butter');
+    expect(troublesIn('before', TROUBLES)).toEqual(['smoke', 'fire']);
+    expect(FIRST_AID.fire).toContain('Never water');
+  });
+
+  it('says every way out and what it leads to, without a blank', () => {
+    for (const id of OPTION_IDS) {
+      const option = { ...mockOption, id, waits: 600 };
+      expect(sayOption(option, show)).toMatch(/^[A-Z]/);
+      expect(sayOption(option, show) + sayOutcome(option, T0, show)).not.toMatch(/NaN|undefined/);
+    }
+    const cooled = { ...mockOption, sliceCore: 49, thinPeak: 60 };
+    expect(sayOutcome(cooled, T0, show)).toContain('49° when sliced, the thin end 60°');
+  });
+
+  it('computes the ways out, and a choice becomes the cook’s course', async () => {
+    const cook = cookOf(2, [IN]);
+    const live = liveCook(cook, GEAR, T0, forecast);
+    const onClose = jest.fn();
+    const { store } = renderWithStore(<Troubles live={live} onClose={onClose} />);
+    const { events: _events, startKnown: _start, known: _known, ...start } = cook;
+    act(() => void store.dispatch(cookStarted({ ...start, event: IN })));
+    fireEvent.click(screen.getByText('I am late'));
+    fireEvent.click(await screen.findByText('Oven to 130°'));
+    expect(onClose).toHaveBeenCalled();
+    const last = store.getState().stove.cooks[0]?.events.at(-1);
+    expect(last).toMatchObject({ kind: 'changed', why: 'late', legs: mockOption.legs });
+  });
+});
+
+describe('what happened', () => {
+  const render = () => {
+    const cook = cookOf(2, [IN]);
+    const rendered = renderWithStore(<History live={liveCook(cook, GEAR, T0, undefined)} />);
+    const { events: _events, startKnown: _start, known: _known, ...start } = cook;
+    act(() => void rendered.store.dispatch(cookStarted({ ...start, event: IN })));
+    return () => rendered.store.getState().stove.cooks[0]?.events.at(-1);
+  };
+
+  it('mends a time, takes a press back, adds one that was forgotten, leaves one out, notes', () => {
+    const last = render();
+    fireEvent.click(screen.getByText('Onto the heat'));
+    fireEvent.click(screen.getByText('−1 min'));
+    expect(last()).toMatchObject({ kind: 'corrected', of: IN.id, to: T0 - 60_000 });
+    fireEvent.click(screen.getByText('Take it back'));
+    expect(last()).toMatchObject({ kind: 'undo', of: IN.id });
+    fireEvent.click(screen.getByText('the turn'));
+    fireEvent.click(screen.getByText('2 min ago'));
+    expect(last()?.kind).toBe('turned');
+    expect(Date.now() - (last()?.at ?? 0)).toBeGreaterThan(119_000);
+    fireEvent.click(screen.getByText(/^Leave out: Out at/));
+    expect(last()).toMatchObject({ kind: 'skipped', step: 'out' });
+    fireEvent.change(screen.getByLabelText('A note'), {
+      target: { value: ' Fat side was thick ' },
+    });
+    fireEvent.click(screen.getByText('Note it'));
+    expect(last()).toMatchObject({ kind: 'note', text: 'Fat side was thick' });
+  });
+});
+
+describe('thermometers and calls', () => {
+  it('shows what is said, warns of a cool pan and a smoking one, counts rubbish', () => {
+    const live = liveCook(cookOf(2, [IN], planOf()), GEAR, T0, undefined);
+    const { store } = renderWithStore(<DeviceLine live={live} />);
+    const say = (by: 'gun' | 'probe', celsius: number) =>
+      act(() => void store.dispatch(deviceSaid({ by, celsius, at: T0 })));
+    act(() => void store.dispatch(deviceLinked({ source: 'simulated', cook: uuid(2) })));
+    expect(screen.getByText('Waiting for the thermometer…')).toBeTruthy();
+    say('probe', 31.4);
+    say('gun', 160);
+    expect(screen.getByText('probe 31.4 °C · pan 160°')).toBeTruthy();
+    expect(screen.getByRole('alert').textContent).toMatch(/55\.0 °C short.*Full heat for \d:\d\d/);
+    say('gun', 230);
+    expect(screen.getByRole('alert').textContent).toContain('past where it smokes');
+    act(() => void store.dispatch(rubbishSaid()));
+    act(() => void store.dispatch(deviceFailed('Out of reach.')));
+    expect(screen.getByText(/1 message was no temperature/)).toBeTruthy();
+    expect(screen.getByText('Out of reach.')).toBeTruthy();
+  });
+
+  it('keeps how the cook wants to be called', async () => {
+    const { store } = renderWithStore(<AttentionSettings />);
+    const choose = (group: string, label: string) => {
+      const radios = screen.getByRole('radiogroup', { name: group });
+      const found = [...radios.querySelectorAll('[role=radio]')].find(
+        (radio) => radio.textContent === label,
+      );
+      if (found) fireEvent.click(found);
+    };
+    await act(async () => choose('Sound', 'Off'));
+    await act(async () => choose('Buttons for the left hand', 'On'));
+    choose('Head start', '30');
+    // This browser has no notifications: it is not pretended that it has.
+    await act(async () => choose('A note when the phone is locked away', 'On'));
+    expect(store.getState().attention).toMatchObject({
+      sound: false,
+      leftHanded: true,
+      headStart: 30,
+      notification: false,
+    });
+  });
+});

@@ -1,0 +1,213 @@
+import type { Server } from 'node:http';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import Database from 'better-sqlite3';
+import { z } from 'zod';
+import { cookEventSchema, type CookRecord } from '@crustan/core/formats';
+import { hiddenKitchen, type CookEvent } from '@crustan/core/live';
+import { planOf } from '@crustan/core/tests';
+import { createApp } from './createApp';
+import { cookStore } from './db/cookStore';
+import { openBook } from './db/openBook';
+import { simulatedReadings } from './devices/simulatedKitchen';
+import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
+
+const newsSchema = z.object({ now: z.number(), events: z.array(cookEventSchema) });
+
+/** Every kind of event there is, as the stove may send them. */
+const everyKind = (): readonly CookEvent[] => {
+  const turn = press('turned', 200);
+  return [
+    press('started', -600),
+    press('in', 0),
+    turn,
+    { id: newId(), kind: 'corrected', at: T0 + 210_000, of: turn.id, to: T0 + 190_000 },
+    { id: newId(), kind: 'reading', at: T0 + 220_000, celsius: 181, by: 'oven' },
+    { id: newId(), kind: 'reading', at: T0 + 230_000, celsius: 31 },
+    { id: newId(), kind: 'skipped', at: T0 + 240_000, step: 'butter' },
+    { id: newId(), kind: 'note', at: T0 + 250_000, text: 'Smells of thyme; =1+1' },
+    {
+      id: newId(),
+      kind: 'changed',
+      at: T0 + 260_000,
+      why: 'smoke',
+      legs: [{ kind: 'sear', seconds: 90, pan: 185, flips: [45], decides: true }],
+      restSeconds: 240,
+    },
+    { id: newId(), kind: 'undo', at: T0 + 270_000, of: turn.id },
+  ];
+};
+
+describe('a cook followed live', () => {
+  let temporary: ReturnType<typeof temporaryBook>;
+  let server: Server;
+  let url: string;
+  const open: AbortController[] = [];
+  beforeEach(async () => {
+    temporary = temporaryBook();
+    server = createApp({ book: temporary.book }).listen(0, '127.0.0.1');
+    await new Promise((done) => server.once('listening', done));
+    const address = server.address();
+    url = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+  });
+  afterEach(async () => {
+    open.splice(0).forEach((line) => line.abort());
+    server.closeAllConnections();
+    await new Promise((done) => server.close(done));
+    temporary.remove();
+  });
+
+  const send = (method: string, where: string, body: unknown) =>
+    fetch(url + where, {
+      method,
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  const start = async (together?: CookRecord['together']): Promise<string> => {
+    const id = newId();
+    const answer = await send('PUT', `/api/cooks/${id}`, {
+      id,
+      startedAt: T0,
+      plan: planRecord(),
+      together,
+    });
+    expect(answer.status).toBe(200);
+    return id;
+  };
+  /** What a stream says, message by message. */
+  async function* listen(where: string): AsyncGenerator<unknown> {
+    const line = new AbortController();
+    open.push(line);
+    const answer = await fetch(url + where, { signal: line.signal });
+    expect(answer.headers.get('content-type')).toContain('text/event-stream');
+    const decoder = new TextDecoder();
+    let text = '';
+    for await (const chunk of answer.body ?? []) {
+      text += decoder.decode(chunk, { stream: true });
+      for (let end = text.indexOf('\n\n'); end !== -1; end = text.indexOf('\n\n')) {
+        const data = text.slice(0, end).match(/^data: (.*)$/m)?.[1];
+        text = text.slice(end + 2);
+        if (data !== undefined) yield JSON.parse(data);
+      }
+    }
+  }
+  const next = async (stream: AsyncGenerator<unknown>) =>
+    newsSchema.parse((await stream.next()).value);
+
+  it('keeps every kind of event as it was said', async () => {
+    const id = await start();
+    const events = everyKind();
+    const answer = await send('POST', `/api/cooks/${id}/events`, { events });
+    expect(answer.status).toBe(200);
+    const cook = await (await fetch(`${url}/api/cooks/${id}`)).json();
+    expect(cook).toMatchObject({ events: expect.arrayContaining([...events]) });
+  });
+
+  it('tells one phone what another says, once, from the book', async () => {
+    const id = await start();
+    const first = press('in', 0);
+    await send('POST', `/api/cooks/${id}/events`, { events: [first] });
+    const stream = listen(`/api/cooks/${id}/stream`);
+    expect((await next(stream)).events).toEqual([first]);
+    const second = press('turned', 60);
+    // Sent twice, as a phone that was unsure would.
+    await send('POST', `/api/cooks/${id}/events`, { events: [second] });
+    await send('POST', `/api/cooks/${id}/events`, { events: [second] });
+    const heard = await next(stream);
+    expect(heard.events).toEqual([second]);
+    expect(Math.abs(heard.now - Date.now())).toBeLessThan(5000);
+    expect((await next(stream)).events).toEqual([]);
+    expect((await fetch(`${url}/api/cooks/${newId()}/stream`)).status).toBe(404);
+  });
+
+  it('knows the pieces of one plate by each of them', async () => {
+    const tie = newId();
+    const [one, two] = [await start({ id: tie, waits: 0 }), await start({ id: tie, waits: 340 })];
+    await start();
+    const answer = await (await fetch(`${url}/api/cooks/${two}/together`)).json();
+    expect(answer).toMatchObject({
+      cooks: [
+        { id: one, together: { waits: 0 } },
+        { id: two, together: { waits: 340 } },
+      ],
+    });
+  });
+
+  it('streams the stand-in thermometers, and refuses a speed it cannot run', async () => {
+    const id = await start();
+    const stream = listen(`/api/devices/simulated?cook=${id}&seed=7&speed=60&clock=${T0}`);
+    expect((await stream.next()).value).toMatchObject({ by: 'gun' });
+    expect((await stream.next()).value).toMatchObject({ by: 'probe' });
+    const refused = await fetch(`${url}/api/devices/simulated?cook=${id}&clock=${T0}&speed=600`);
+    expect(refused.status).toBe(400);
+  });
+});
+
+describe('the stand-in kitchen', () => {
+  const plan = { ...planRecord(), plan: planRecord().plan };
+  const hidden = hiddenKitchen(7);
+  const probeAt = (events: readonly CookEvent[], seconds: number): number =>
+    simulatedReadings(plan, events, hidden, T0 + seconds * 1000).find(({ by }) => by === 'probe')
+      ?.celsius ?? NaN;
+
+  it('follows the presses: cold before the pan, warmer in it, and a late press is still true', () => {
+    expect(probeAt([], 100)).toBeGreaterThan(20);
+    const events = [press('in', 0)];
+    expect(probeAt(events, 20)).toBeLessThan(12);
+    const turned = probeAt([...events, press('turned', 150)], 400);
+    expect(turned).toBeGreaterThan(probeAt(events, 60) + 10);
+    // Nobody took it out: it goes on getting hotter, however long past its time.
+    const { cookSeconds } = planOf(REQUEST);
+    expect(probeAt(events, cookSeconds + 300)).toBeGreaterThan(probeAt(events, cookSeconds));
+  });
+
+  it('is the same for the same seed, and another for another', () => {
+    expect(hiddenKitchen(21)).toEqual(hiddenKitchen(21));
+    expect(hiddenKitchen(21).oven).not.toBeCloseTo(hiddenKitchen(7).oven, 1);
+    expect(Math.abs(hidden.oven)).toBeLessThanOrEqual(25);
+  });
+});
+
+it('opens a book of the first schema: its events are read, and new kinds can be added', () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'crustan-old-'));
+  const first = mkdtempSync(path.join(os.tmpdir(), 'crustan-first-'));
+  try {
+    // The migrations as they were when the first version was released.
+    cpSync(MIGRATIONS, first, { recursive: true });
+    const journal = path.join(first, 'meta/_journal.json');
+    const parsed = z
+      .looseObject({ entries: z.array(z.looseObject({ idx: z.number() })) })
+      .parse(JSON.parse(readFileSync(journal, 'utf8')));
+    const entries = parsed.entries.filter(({ idx }) => idx === 0);
+    writeFileSync(journal, JSON.stringify({ ...parsed, entries }));
+    openBook(folder, first).close();
+    const id = newId();
+    const file = new Database(path.join(folder, 'book.sqlite'));
+    file
+      .prepare('INSERT INTO cooks VALUES (?, ?, ?, ?, ?, ?)')
+      .run(id, T0, 'Old', 54, 400, JSON.stringify(planRecord()));
+    const add = file.prepare(
+      'INSERT INTO events (id, cook_id, kind, at, received_at, celsius, undoes) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    );
+    const [one, two] = [newId(), newId()];
+    add.run(one, id, 'in', T0, T0, null, null);
+    add.run(newId(), id, 'reading', T0 + 1, T0, 31.5, null);
+    add.run(two, id, 'undo', T0 + 2, T0, null, one);
+    file.close();
+    const book = openBook(folder, MIGRATIONS);
+    const store = cookStore(book);
+    expect(store.get(id)?.events).toMatchObject([
+      { kind: 'in' },
+      { kind: 'reading', celsius: 31.5 },
+      { kind: 'undo', of: one },
+    ]);
+    store.addEvents(id, everyKind(), T0);
+    expect(store.get(id)?.events).toHaveLength(3 + everyKind().length);
+    book.close();
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+    rmSync(first, { recursive: true, force: true });
+  }
+});

@@ -1,0 +1,191 @@
+import type { Page } from '@playwright/test';
+import { cookRecordSchema } from '@crustan/core/formats';
+import { standing } from '@crustan/core/live';
+import { startServed } from '../scripts/served.mjs';
+import { expect, openPlan, pressOn, setFigure, test } from './kitchen';
+
+/** The cooks of a server's book, in full, newest first. */
+const cooksOf = async (url: string) => {
+  const { cooks } = await (await fetch(`${url}/api/cooks`)).json();
+  return Promise.all(
+    cooks.map(async ({ id }: { id: string }) =>
+      cookRecordSchema.parse(await (await fetch(`${url}/api/cooks/${id}`)).json()),
+    ),
+  );
+};
+const kindsOf = async (url: string) => {
+  const [cook] = await cooksOf(url);
+  return standing(cook.events).map(({ kind }) => kind);
+};
+
+/** Plans a thick steak, low oven first, and starts it. */
+const startThick = async (page: Page, url: string): Promise<void> => {
+  await openPlan(page, url);
+  await setFigure(page, 'thickness', /Thickness in mm/, '40');
+  await setFigure(page, 'weight', /Weight in g/, '450');
+  await page.getByTestId('way-oven-sear').click();
+  await page.getByRole('button', { name: 'Start at the stove' }).click();
+  await expect(page.getByRole('timer')).toBeVisible();
+};
+
+test('readings from the stand-in kitchen find its oven out, and trouble is computed from there', async ({
+  page,
+  own,
+}) => {
+  await startThick(page, own.url);
+  await pressOn(page, 'It is in the oven');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('radio', { name: 'Thermometers' }).click();
+  await page.getByRole('button', { name: /Link the stand-in/ }).click();
+  await page.getByRole('radio', { name: '60×' }).click();
+  await page.getByRole('button', { name: 'Back to the cook' }).click();
+  await expect(page.getByTestId('devices')).toContainText(/probe \d+\.\d °C · oven \d+°/);
+  // Kitchen 7's oven is far from its dial.
+  await expect(page.getByTestId('forecast')).toContainText(/Your oven is behaving like 8\d°/, {
+    timeout: 60_000,
+  });
+  await expect(page.getByTestId('forecast')).toContainText(/give or take .* ends \d\d° to \d\d°/);
+
+  await page.getByRole('button', { name: 'Trouble' }).click();
+  await page.getByRole('button', { name: 'I am late' }).click();
+  await page.getByRole('button', { name: /^Oven to 150°.*Ends at/ }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await expect(page.getByText('Changed course: i am late')).toBeVisible();
+  // Its own course again, by taking the change back.
+  await page.getByText('Changed course: i am late').click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText('Changed course: i am late')).toBeHidden();
+  await page.getByRole('radio', { name: 'Thermometers' }).click();
+  await page.getByRole('button', { name: 'Unlink' }).click();
+  await expect
+    .poll(async () => (await kindsOf(own.url)).filter((kind) => kind === 'reading').length)
+    .toBeGreaterThan(5);
+});
+
+test('works with the network gone, opened anew, and catches up', async ({ page, context }) => {
+  const served = await startServed();
+  try {
+    await openPlan(page, served.url);
+    await page.getByRole('button', { name: 'Start at the stove' }).click();
+    await pressOn(page, 'It is in the pan');
+    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    await context.setOffline(true);
+    await page.reload();
+    await pressOn(page, 'I turned it');
+    await expect(page.getByTestId('kept')).toContainText('1 press is kept on this device');
+    await context.setOffline(false);
+    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    expect(await kindsOf(served.url)).toEqual(['started', 'in', 'turned']);
+    // Nothing of it ends by itself: the tab closed and opened, the cook is where it was.
+    const other = await context.newPage();
+    await page.close();
+    await other.goto(`${served.url}/stove`);
+    await expect(other.getByTestId('happened')).toHaveText('It is out of the pan');
+  } finally {
+    await served.kill('SIGKILL');
+  }
+});
+
+test('two phones on one cook agree, one of them minutes wrong, the server killed between', async ({
+  page,
+  browser,
+}) => {
+  let served = await startServed();
+  try {
+    await openPlan(page, served.url);
+    await page.getByRole('button', { name: 'Start at the stove' }).click();
+    await pressOn(page, 'It is in the pan');
+    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    const other = await (await browser.newContext()).newPage();
+    await other.addInitScript(() => {
+      const real = Date.now.bind(Date);
+      Date.now = () => real() + 7 * 60_000;
+    });
+    await other.goto(`${served.url}/stove`);
+    await other.getByRole('button', { name: /Strip steak, 25 mm, started/ }).click();
+    await expect(other.getByTestId('happened')).toHaveText('I turned it');
+    await expect(other.getByText(/clock is 7 min fast; the kitchen’s is used/)).toBeVisible();
+
+    // Both press at once, and each twice: one turn.
+    await page.waitForTimeout(1000);
+    await Promise.all([
+      page.getByTestId('happened').dblclick(),
+      other.getByTestId('happened').dblclick(),
+    ]);
+    for (const phone of [page, other]) {
+      await expect(phone.getByTestId('happened')).toHaveText('It is out of the pan');
+      await expect(phone.getByTestId('kept')).toHaveText('Every press is in the book.');
+    }
+    expect(await kindsOf(served.url)).toEqual(['started', 'in', 'turned']);
+
+    await served.kill('SIGKILL');
+    await pressOn(other, 'It is out of the pan');
+    await expect(other.getByTestId('kept')).toContainText('kept on this device');
+    served = await startServed({ data: served.folder, port: served.port });
+    // The other phone hears of it once the server is back.
+    await expect(page.getByTestId('happened')).toHaveText('I sliced it', { timeout: 40_000 });
+    const [cook] = await cooksOf(served.url);
+    const pulled = cook.events.find(({ kind }: { kind: string }) => kind === 'pulled');
+    expect(Math.abs((pulled?.at ?? 0) - Date.now())).toBeLessThan(60_000);
+    await other.close();
+  } finally {
+    await served.kill('SIGKILL');
+  }
+});
+
+test('several pieces for one plate: a lane each, one next thing for all', async ({ page }) => {
+  const served = await startServed({ demo: true });
+  try {
+    await page.goto(`${served.url}/stove`);
+    const plans = page.getByRole('checkbox');
+    await plans.nth(0).click();
+    await plans.nth(1).click();
+    await expect(page.getByRole('list', { name: 'In which order' })).toBeVisible();
+    await page.getByRole('button', { name: 'Put 2 on together' }).click();
+    const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
+    await expect(lanes).toHaveCount(2);
+    const first = await page.getByText(/^Now: /).textContent();
+    await pressOn(page, /It is in the/);
+    // The other piece's lane is looked at, pressed, and both are followed.
+    await lanes
+      .filter({ hasNotText: (first ?? '').replace('Now: ', '') })
+      .getByRole('button')
+      .click();
+    await pressOn(page, /It is in the/);
+    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    const on = (await cooksOf(served.url)).filter(({ together }) => together);
+    expect(on).toHaveLength(2);
+    expect(on[0].together?.id).toBe(on[1].together?.id);
+    for (const { events } of on)
+      expect(events.map(({ kind }: { kind: string }) => kind)).toContain('in');
+    // A third joins them.
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('radio', { name: 'Another piece' }).click();
+    await page.getByRole('checkbox').nth(2).click();
+    await page.getByRole('button', { name: 'Put it on' }).click();
+    await expect(lanes).toHaveCount(3);
+  } finally {
+    await served.kill('SIGKILL');
+  }
+});
+
+test('practice: a pan too cold is heard, and the verdict says what was lost', async ({
+  page,
+  own,
+}) => {
+  await page.goto(`${own.url}/practice`);
+  await page.getByRole('button', { name: 'A strip in the pan' }).click();
+  await page.getByRole('button', { name: 'Into the pan' }).click();
+  await page.getByRole('radio', { name: '30×' }).click();
+  const notices = page.getByRole('list', { name: 'What you notice' });
+  await expect(notices).toContainText('silence');
+  await page.getByRole('radio', { name: '100', exact: true }).click();
+  await expect(notices).toContainText(/murmur|sizzle/, { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Read the pan' }).click();
+  await expect(page.getByText(/^Pan \d+ °C$/)).toBeVisible();
+  await page.getByRole('button', { name: /Out: let it rest/ }).click();
+  await expect(page.getByTestId('score')).toHaveText(/^\d+$/);
+  await expect(page.getByText(/A face stayed pale/)).toBeVisible();
+  await expect(page.getByText(/Who knew this kitchen/)).toBeVisible();
+});
