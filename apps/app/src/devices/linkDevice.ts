@@ -15,8 +15,13 @@ import type { AppStore } from '../store/store';
 import type { OpenLink } from './deviceLink';
 
 /** A reading goes into the book this often, ms of the kitchen's time, or when it has moved so far, K. */
-const NOTED_EVERY = 20_000;
-const NOTED_MOVE = 3;
+const NOTED_EVERY: Readonly<Record<Instrument, number>> = {
+  typed: 0,
+  probe: 20_000,
+  gun: 60_000,
+  oven: 60_000,
+};
+const NOTED_MOVE = 12;
 /** A thermometer's clock may not run ahead of or behind the kitchen's by more, ms. */
 const NO_OLDER = 24 * 3600 * 1000;
 
@@ -58,7 +63,7 @@ export const linkDevice = async (
         const { by, celsius, at } = reading;
         const last = noted.get(by);
         const moved = last === undefined || Math.abs(celsius - last.celsius) >= NOTED_MOVE;
-        if (last && at - last.at < NOTED_EVERY && !(moved && at - last.at > 2000)) return;
+        if (last && at - last.at < NOTED_EVERY[by] && !(moved && at - last.at > 2000)) return;
         noted.set(by, reading);
         const event = { id: newId(), kind: 'reading', at: Math.round(at), celsius, by } as const;
         store.dispatch(pressed({ cook, event }));

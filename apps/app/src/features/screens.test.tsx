@@ -104,7 +104,8 @@ describe('the stove', () => {
       // A second press at once is a bounced thumb, and counts for nothing.
       await new Promise((done) => setTimeout(done, 950));
       fireEvent.click(screen.getByTestId('happened'));
-      fireEvent.click(screen.getByTestId('happened'));
+      const again = screen.queryByTestId('happened');
+      if (again) fireEvent.click(again);
     };
     await pressOn('It is in the pan');
     await pressOn('I turned it');

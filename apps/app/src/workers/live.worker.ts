@@ -4,14 +4,17 @@ import {
   Forecaster,
   PracticeKitchen,
   practiceScore,
+  replay,
   troubleOptions,
   type CookEvent,
   type Forecast,
   type Going,
   type HiddenKitchen,
+  type PlanFigures,
   type PracticePlace,
   type PracticeResult,
   type PracticeScore,
+  type Replayed,
   type Senses,
   type Trouble,
   type TroubleDetail,
@@ -61,6 +64,12 @@ const service = {
     trouble: Trouble,
     detail: TroubleDetail,
   ): readonly TroubleOption[] => troubleOptions(going, at, trouble, detail),
+  /** What the model makes of the times a cook really kept. */
+  replay: (
+    plan: PlanFigures,
+    plannedIn: number,
+    events: readonly CookEvent[],
+  ): Replayed | undefined => replay(plan, plannedIn, events),
   practise: (request: PlanRequest, hidden: HiddenKitchen, pan: PanOnBurner): void => {
     practice = new PracticeKitchen(request, hidden, pan, request.hotOven);
   },

@@ -2,17 +2,13 @@ import { expose, transfer } from 'comlink';
 import {
   loadingOf,
   planWay,
-  replay,
   saltSchools,
   temperSchools,
   thicknessToAsk,
   thinEnd,
   turnKnobs,
-  type ActualTimes,
-  type CookPlan,
   type PlanRequest,
   type PlanUpdate,
-  type Slices,
 } from '@crustan/core/plan';
 import type { PanOnBurner } from '@crustan/core/gear';
 
@@ -109,11 +105,6 @@ const service = {
   thickness: (request: PlanRequest) => finish(thicknessToAsk(request)),
   thinEnd: (request: PlanRequest, thin: number) => finish(thinEnd(request, thin)),
   loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),
-  /** What the model makes of the times a cook really kept. */
-  replay: (
-    plan: Pick<CookPlan, 'request' | 'legs'>,
-    times: ActualTimes,
-  ): { readonly plan: CookPlan; readonly slices: Slices } | undefined => replay(plan, times),
 };
 
 export type PlanService = typeof service;

@@ -1,11 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { replay, type CookPlan, type PlanRequest } from '../plan';
+import type { CookPlan, PlanRequest } from '../plan';
 import { planOf as planned, STEAK } from '../tests';
 import { cookState } from './cookState';
 import { inAtFor, runOf } from '../schedule';
 import { PRESS_KINDS, type CookEvent, type PressKind } from './event';
 import { heatStep } from './heatStep';
+import { replay } from './replay';
 
 const request: PlanRequest = { ...STEAK, thickness: 0.022, weight: 0.28, pan: 220 };
 const planOf = (way: PlanRequest['way'], change: Partial<PlanRequest> = {}): CookPlan =>
@@ -149,29 +150,61 @@ it('has the pan put on in time, then leaves it to the clock', () => {
 });
 
 describe('replay', () => {
-  it('gives the plan back for the planned times, and more heat for a late pull', () => {
-    const plan = planOf('once');
-    const at = (seconds: number) => T0 + seconds * 1000;
-    const turnedAt = [at(plan.turns[0] ?? 0)];
-    const times = { inAt: T0, turnedAt, movedAt: [] };
-    const same = replay(plan, { ...times, pulledAt: at(plan.cookSeconds) });
-    expect(same?.plan.peakCore).toBeCloseTo(plan.peakCore, 0);
-    const late = replay(plan, { ...times, pulledAt: at(plan.cookSeconds + 60) });
-    expect(late?.plan.peakCore).toBeGreaterThan(plan.peakCore + 1);
-    expect(replay(plan, { ...times, pulledAt: undefined })).toBeUndefined();
+  const at = (kind: PressKind, seconds: number): CookEvent => ({
+    id: `${kind}${seconds}`,
+    kind,
+    at: T0 + seconds * 1000,
   });
 
-  it('stretches each stay to the presses that bound it', () => {
+  it('gives the plan back for the planned times, and more heat for a late pull', () => {
+    const plan = planOf('once');
+    const begun = [at('in', 0), at('turned', plan.turns[0] ?? 0)];
+    const same = replay(plan, T0, [...begun, at('pulled', plan.cookSeconds)]);
+    expect(same?.plan.peakCore).toBeCloseTo(plan.peakCore, 0);
+    const late = replay(plan, T0, [...begun, at('pulled', plan.cookSeconds + 60)]);
+    expect(late?.plan.peakCore).toBeGreaterThan(plan.peakCore + 1);
+    expect(replay(plan, T0, begun)).toBeUndefined();
+  });
+
+  it('begins each leg with the press that answered for it', () => {
     const plan = planOf('oven-sear', { thickness: 0.04, weight: 0.45 });
-    const at = (seconds: number) => T0 + seconds * 1000;
-    const turnedAt = plan.turns.map(at);
-    const pulledAt = at(plan.cookSeconds);
     const run = (out: number) =>
-      replay(plan, { inAt: T0, turnedAt, movedAt: [at(out)], pulledAt })?.plan;
+      replay(plan, T0, [
+        at('in', 0),
+        at('out', out),
+        ...plan.turns.map((turn) => at('turned', turn)),
+        at('pulled', plan.cookSeconds),
+      ])?.plan;
     const same = run(plan.pullAt);
     expect(same?.legs.map(({ kind }) => kind)).toEqual(['oven', 'sear', 'sear']);
     expect(same?.peakCore).toBeGreaterThan(plan.peakCore - 1.5);
-    // Out ten minutes sooner, and left in the pan: the middle is the cooler and the crust the darker.
+    // Out ten minutes sooner, and left in the pan: the crust is the darker.
     expect(run(plan.pullAt - 600)?.browning[0]).toBeGreaterThan((same?.browning[0] ?? 9) + 0.3);
+  });
+
+  it('follows a change of course: a minute on the board is a minute without heat', () => {
+    const plan = planOf('once');
+    const half = plan.cookSeconds / 2;
+    const left = (seconds: number): CookEvent[] => [
+      at('in', 0),
+      {
+        id: 'c',
+        kind: 'changed',
+        at: T0 + (half - 60) * 1000,
+        why: 'cold-pan',
+        legs: [
+          { kind: 'board', seconds: 60, flips: [] },
+          { kind: 'sear', seconds: half, pan: 220, flips: [], decides: true },
+        ],
+        restSeconds: 240,
+      },
+      at('lifted', half - 60),
+      at('back', half),
+      at('pulled', half + seconds),
+    ];
+    const replayed = replay(plan, T0, left(half))?.plan;
+    expect(replayed?.legs.map(({ kind }) => kind)).toEqual(['sear', 'board', 'sear']);
+    expect(replayed?.legs[1]?.seconds).toBeCloseTo(60, 0);
+    expect(replayed?.peakCore).toBeLessThan(plan.peakCore);
   });
 });

@@ -18,6 +18,7 @@ export * from './standing';
 export * from './trueKitchen';
 export * from './panSense';
 export * from './readingSense';
+export * from './replay';
 export * from './troubleOptions';
 export * from './whatIf';
 export * from './practiceKitchen';

@@ -15,7 +15,6 @@ export * from './planWay';
 export * from './pullsFromOven';
 export * from './recordPlan';
 export * from './remedies';
-export * from './replay';
 export * from './restToPeak';
 export * from './request';
 export * from './schools';

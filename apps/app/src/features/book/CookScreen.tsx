@@ -54,11 +54,9 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
   const { plan } = cook.plan;
   const { request } = plan;
   const { species } = cutOf(request);
-  const state = useMemo(
-    () => cookState(plan, inAtFor(runOf(plan), cook.plan.plateAt), cook.events),
-    [plan, cook],
-  );
-  const found = useReplay(plan, state);
+  const plannedIn = inAtFor(runOf(plan), cook.plan.plateAt - (cook.together?.waits ?? 0) * 1000);
+  const state = useMemo(() => cookState(plan, plannedIn, cook.events), [plan, plannedIn, cook]);
+  const found = useReplay(cook, plannedIn);
   const replayed = found?.plan;
   const { inAt } = state;
 

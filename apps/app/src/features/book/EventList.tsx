@@ -20,7 +20,12 @@ interface Props {
 export const EventList = ({ events, inAt }: Props) => {
   const show = useShow();
   const [all, setAll] = useState(false);
-  const kept = standing(events);
+  const stood = standing(events);
+  // What a linked thermometer said by itself is in the curve.
+  const kept = stood.filter(
+    (event) => event.kind !== 'reading' || event.by === undefined || event.by === 'typed',
+  );
+  const byDevice = stood.length - kept.length;
   const shown = all ? kept : kept.slice(-FOLDED);
   return (
     <View className="gap-2">
@@ -45,6 +50,11 @@ export const EventList = ({ events, inAt }: Props) => {
           </View>
         ))}
       </View>
+      {byDevice === 0 ? null : (
+        <Text voice="small" tone="text-iron-500">
+          {`And ${byDevice} ${byDevice === 1 ? 'reading' : 'readings'} by the thermometers.`}
+        </Text>
+      )}
     </View>
   );
 };

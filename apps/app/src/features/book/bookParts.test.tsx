@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import type { CookRecord } from '@crustan/core/formats';
 import { cookState, type CookEvent } from '@crustan/core/live';
-import { replay } from '@crustan/core/plan';
+import { replay } from '@crustan/core/live/replay';
 import { renderWithStore } from '../../renderWithStore';
 import { refusalOf, sayFailure } from '../../store/bookApi';
 import { planOf, recordOf, uuid } from '../../testing';
@@ -31,7 +31,7 @@ const state = cookState(plan, T0, events);
 
 describe('planned against actual', () => {
   it('sets times and temperatures side by side', () => {
-    const replayed = replay(plan, state)?.plan;
+    const replayed = replay(plan, T0, events)?.plan;
     renderWithStore(<PlannedActual cook={cook} state={state} replayed={replayed} />);
     const row = (name: string): string =>
       screen.getAllByRole('row').find((found) => found.textContent?.startsWith(name))

@@ -1,39 +1,30 @@
 import { useEffect, useState } from 'react';
-import type { ActualTimes, CookPlan, Slices } from '@crustan/core/plan';
-import { plannerWorker } from '../../workers/planner';
-
-/** A plan's figures and slices as its actual times would have given them. */
-export interface Replayed {
-  readonly plan: CookPlan;
-  readonly slices: Slices;
-}
+import type { CookRecord } from '@crustan/core/formats';
+import type { Replayed } from '@crustan/core/live/replay';
+import { liveWorker } from '../../workers/liveWorker';
 
 /**
  * What the model makes of the times a cook really kept, computed in a worker.
- * Both arguments must keep their identity while they mean the same.
+ * @param plannedIn when its plan had it meet the heat, ms since 1970
  */
-export const useReplay = (
-  planned: Pick<CookPlan, 'request' | 'legs'>,
-  times: ActualTimes,
-): Replayed | undefined => {
+export const useReplay = (cook: CookRecord, plannedIn: number): Replayed | undefined => {
   const [found, setFound] = useState<{
-    readonly of: ActualTimes;
+    readonly of: CookRecord;
     readonly replayed: Replayed | undefined;
   }>();
   useEffect(() => {
     let live = true;
-    const { inAt, turnedAt, movedAt, pulledAt } = times;
-    const { request, legs } = planned;
-    plannerWorker('replay')
-      .replay({ request, legs }, { inAt, turnedAt, movedAt, pulledAt })
+    const { request, legs, pullAt, restSeconds, trace } = cook.plan.plan;
+    liveWorker()
+      .replay({ request, legs, pullAt, restSeconds, trace }, plannedIn, cook.events)
       .then(
-        (replayed) => live && setFound({ of: times, replayed }),
+        (replayed) => live && setFound({ of: cook, replayed }),
         // Without a replay the page shows the plan and the events alone.
         () => undefined,
       );
     return () => {
       live = false;
     };
-  }, [planned, times]);
-  return found?.of === times ? found.replayed : undefined;
+  }, [cook, plannedIn]);
+  return found?.of === cook ? found.replayed : undefined;
 };

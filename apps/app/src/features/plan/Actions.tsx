@@ -7,7 +7,8 @@ import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { newId } from '../../store/newId';
 import { cookStarted } from '../../store/stoveSlice';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
+import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { planTitle } from '../../words/cutWords';
@@ -25,6 +26,8 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const show = useShow();
+  const store = useAppStore();
+  const gear = useGear();
   const [keepPlan, kept] = useKeepPlanMutation();
   const underWay = useAppSelector((state) => state.stove.cooks.length > 0);
   const record = async (): Promise<PlanRecord | undefined> => {
@@ -55,6 +58,14 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
     );
     router.push('/stove');
   };
+  /** Beside what is on, for the same plate. */
+  const join = async (): Promise<void> => {
+    const plan = await record();
+    if (!plan) return;
+    const { startTogether } = await import('../../store/startTogether');
+    startTogether(dispatch, [plan], store.getState().stove.cooks, gear);
+    router.push('/stove');
+  };
   const keep = async (): Promise<void> => {
     const plan = await record();
     if (plan) await keepPlan(plan);
@@ -62,7 +73,10 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
   return (
     <View className="no-print gap-2">
       {underWay ? (
-        <Button label="A cook is under way: go to it" onPress={() => router.push('/stove')} />
+        <>
+          <Button label="A cook is under way: go to it" onPress={() => router.push('/stove')} />
+          <Button kind="plain" label="Cook this beside it" onPress={() => void join()} />
+        </>
       ) : (
         <Button label="Start at the stove" onPress={() => void start()} />
       )}

@@ -9,7 +9,7 @@ import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { landingsOf, startTogether } from './startTogether';
+import { landingsOf, startTogether } from '../../store/startTogether';
 
 /** Chooses kept plans to cook for one plate, and says how they share pan and oven. */
 export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {

@@ -11,7 +11,7 @@ import { Text } from '../../ui/Text';
 import { sayEvent } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
-import { fresh } from './stoveEvents';
+import { fresh } from '../../store/freshEvent';
 import { EVENT_WORDS, sayAction } from './stoveWords';
 
 /** A time is mended by these, s. */

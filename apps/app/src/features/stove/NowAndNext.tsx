@@ -17,7 +17,7 @@ import { ForecastLines } from './ForecastLines';
 import { LastReading } from './LastReading';
 import type { LiveCook } from './liveCook';
 import { More } from './More';
-import { fresh } from './stoveEvents';
+import { fresh } from '../../store/freshEvent';
 import { TakeBack } from './TakeBack';
 import { Troubles } from './Troubles';
 import { useCalls } from './useCalls';

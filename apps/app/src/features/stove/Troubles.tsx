@@ -15,7 +15,7 @@ import { TROUBLE_NAMES } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
 import { liveWorker } from '../../workers/liveWorker';
 import type { LiveCook } from './liveCook';
-import { fresh } from './stoveEvents';
+import { fresh } from '../../store/freshEvent';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
 
 interface Props {

@@ -18,7 +18,7 @@ import { ForecastLines } from './ForecastLines';
 import { History } from './History';
 import { Lanes } from './Lanes';
 import { liveCook, mostUrgent } from './liveCook';
-import { landingsOf, startTogether } from './startTogether';
+import { landingsOf, startTogether } from '../../store/startTogether';
 import { Troubles } from './Troubles';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
 

@@ -1,6 +1,6 @@
 import type { CookEvent } from '@crustan/core/live/event';
-import { kitchenNow } from '../../store/clock';
-import { newId } from '../../store/newId';
+import { kitchenNow } from './clock';
+import { newId } from './newId';
 
 /** What every event begins with: its id, and the kitchen's time now. */
 export const fresh = (): Pick<CookEvent, 'id' | 'at'> => ({ id: newId(), at: kitchenNow() });

@@ -1,11 +1,11 @@
 import type { PlanRecord } from '@crustan/core/formats';
 import { landTogether, type Landings } from '@crustan/core/schedule/landTogether';
 import { runOf, type RunGear } from '@crustan/core/schedule/run';
-import { kitchenNow } from '../../store/clock';
-import { newId } from '../../store/newId';
-import { cookStarted, type ActiveCook } from '../../store/stoveSlice';
-import type { AppStore } from '../../store/store';
-import { fresh } from './stoveEvents';
+import { kitchenNow } from './clock';
+import { newId } from './newId';
+import { cookStarted, type ActiveCook } from './stoveSlice';
+import type { AppStore } from './store';
+import { fresh } from './freshEvent';
 
 /** How pieces would land on one plate in this kitchen. */
 export const landingsOf = (plans: readonly PlanRecord[], gear: RunGear): Landings =>

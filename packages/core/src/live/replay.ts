@@ -1,0 +1,35 @@
+import { SEARCH_COLUMNS } from '../heat';
+import type { CookPlan, Slices } from '../plan/planResult';
+import { recordLegs } from '../plan/recordPlan';
+import { WayCook } from '../plan/wayCook';
+import { cookedLegs } from './cookedLegs';
+import type { CookEvent } from './event';
+import { progressOf, type PlanFigures } from './progress';
+import { standing } from './standing';
+
+/** A plan's figures and slices as its actual times would have given them. */
+export interface Replayed {
+  readonly plan: CookPlan;
+  readonly slices: Slices;
+}
+
+/**
+ * What the model makes of the times a cook really kept: the plan's figures for the actual turns,
+ * moves, changes of course, pull and rest. Undefined until the piece has been in and out of the
+ * heat.
+ * @param plannedIn when the plan has the piece meet the heat, ms since 1970
+ */
+export const replay = (
+  plan: PlanFigures,
+  plannedIn: number,
+  events: readonly CookEvent[],
+): Replayed | undefined => {
+  const kept = standing(events);
+  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+  const pulledAt = kept.find(({ kind }) => kind === 'pulled')?.at;
+  if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt) return undefined;
+  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  const progress = progressOf(plan, plannedIn, kept);
+  const cook = new WayCook(plan.request, { columns: SEARCH_COLUMNS });
+  return recordLegs(cook, cookedLegs({ inAt, turnedAt, progress }, plan.request));
+};
