@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, openPlan, test } from './kitchen';
+import { expect, openPlan, pressOn, test } from './kitchen';
 
 const findings = async (page: Page): Promise<readonly string[]> => {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -77,6 +77,26 @@ test('axe finds nothing in the kitchen, the book and at the stove', async ({ pag
   await openPlan(page, demo.url);
   await page.getByRole('button', { name: 'Start at the stove' }).click();
   await expect(page.getByRole('timer')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+
+  await pressOn(page, 'It is in the pan');
+  await page.getByRole('button', { name: 'Trouble' }).click();
+  expect(await findings(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Guests are late' }).click();
+  await expect(page.getByText(/^Ends at/).first()).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await page.getByRole('button', { name: 'Nothing is wrong' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  for (const panel of ['Thermometers', 'Calling me', 'Another piece', 'What happened']) {
+    await page.getByRole('radio', { name: panel }).click();
+    expect(await findings(page)).toEqual([]);
+    await fits(page);
+  }
+  await page.goto(`${demo.url}/practice`);
+  await page.getByRole('button', { name: 'A strip in the pan' }).click();
+  await expect(page.getByTestId('practice-clock')).toBeVisible();
   expect(await findings(page)).toEqual([]);
   await fits(page);
 });

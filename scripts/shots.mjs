@@ -41,6 +41,25 @@ const start = async (page) => {
   await page.getByRole('button', { name: 'Start at the stove' }).click();
   await page.getByRole('timer').waitFor();
 };
+/** The big button answers nothing for a moment after it has changed. */
+const press = async (page) => {
+  await page.waitForTimeout(1000);
+  await page.getByTestId('happened').click();
+};
+/** A thick steak in its oven, the stand-in thermometers linked, time run fast. */
+const live = async (page) => {
+  await thick(page, 'oven-sear');
+  await page.getByRole('button', { name: 'Start at the stove' }).click();
+  await page.getByRole('timer').waitFor();
+  await press(page);
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('radio', { name: 'Thermometers' }).click();
+  await page.getByRole('button', { name: /Link the stand-in/ }).click();
+  await page.getByRole('radio', { name: '60×' }).click();
+  await page.getByRole('button', { name: 'Back to the cook' }).click();
+  await page.getByText(/Your oven is behaving like/).waitFor();
+  await page.waitForTimeout(8000);
+};
 const book = async (page, title) => {
   await page.goto(`${served.url}/book`);
   const link = page.getByRole('link', { name: title });
@@ -129,17 +148,57 @@ const VIEWS = [
     PHONE,
     async (page) => {
       await start(page);
-      await page.getByTestId('happened').click();
+      await press(page);
       await page.getByText('Every press is in the book.').waitFor();
     },
   ],
   ['stove-before-phone', PHONE, start],
+  ['stove-live-phone', PHONE, live],
+  [
+    'trouble-phone',
+    PHONE,
+    async (page) => {
+      await live(page);
+      await page.getByRole('button', { name: 'Trouble' }).click();
+      await page.getByRole('button', { name: 'Guests are late' }).click();
+      await page
+        .getByText(/^Ends at/)
+        .first()
+        .waitFor();
+    },
+  ],
+  [
+    'lanes-phone',
+    PHONE,
+    async (page) => {
+      await page.goto(`${served.url}/stove`);
+      for (const i of [0, 1, 2]) await page.getByRole('checkbox').nth(i).click();
+      await page.getByRole('button', { name: 'Put 3 on together' }).click();
+      await press(page);
+    },
+  ],
+  [
+    'practice-phone',
+    PHONE,
+    async (page) => {
+      await page.goto(`${served.url}/practice`);
+      await page.getByRole('button', { name: 'A strip in the pan' }).click();
+      await page.getByRole('radio', { name: '100', exact: true }).click();
+      await page.getByRole('radio', { name: '30×' }).click();
+      await page.waitForTimeout(11_000);
+      await page.getByRole('button', { name: 'Into the pan' }).click();
+      await page.waitForTimeout(3000);
+      await page.getByRole('button', { name: 'Turn it' }).click();
+      await page.waitForTimeout(700);
+      await page.mouse.wheel(0, -3000);
+    },
+  ],
   [
     'judge-phone',
     PHONE,
     async (page) => {
       await start(page);
-      for (let i = 0; i < 4; i += 1) await page.getByTestId('happened').click();
+      for (let i = 0; i < 4; i += 1) await press(page);
       await page.getByRole('heading', { name: 'How was it?' }).waitFor();
     },
   ],

@@ -123,7 +123,11 @@ interface Followed {
 }
 
 /** Forecasts at shares of the oven stage, from a probe read every half minute. */
-const follow = ({ plan, cook, hidden, pull, random }: Followed, times: number[]) => {
+const follow = (
+  { plan, cook, hidden, pull, random }: Followed,
+  times: number[],
+  looks: readonly number[] = LOOKS,
+) => {
   const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
   const stage = pull - oven;
   const moments: number[] = [];
@@ -138,13 +142,47 @@ const follow = ({ plan, cook, hidden, pull, random }: Followed, times: number[])
   }));
   const forecaster = new Forecaster({ plan, plannedIn: T0, pan: DEFAULT_PAN });
   const before = pressesTo(plan, oven);
-  return LOOKS.map((share): Forecast | undefined => {
+  return looks.map((share): Forecast | undefined => {
     const now = T0 + (oven + share * stage) * 1000;
     const begin = performance.now();
     const found = forecaster.forecast([...before, ...readings.filter(({ at }) => at <= now)], now);
     times.push(performance.now() - begin);
     return found;
   });
+};
+
+/** One kitchen followed through its oven stage: when the pull was forecast for, and when it was. */
+export const followedKitchen = (seed: number, looks: readonly number[]) => {
+  const random = seededRandom(seed);
+  const request = PLANNED[0];
+  if (!request) throw new Error('no request');
+  const plan = planOf(request);
+  const hidden: HiddenKitchen = {
+    oven: -16,
+    contact: 1.15,
+    thickness: 0.002,
+    start: -1.5,
+    probe: { kind: 'middle', off: 0.004 },
+    noise: 0.4,
+  };
+  const cook = trueCook(request, hidden, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
+  const pull = truePull(cook, plan);
+  const found = follow({ plan, cook, hidden, pull, random }, [], looks);
+  return {
+    planned: plan.pullAt,
+    pull,
+    forecasts: found.flatMap((forecast, i) =>
+      forecast
+        ? [
+            {
+              at: (looks[i] ?? 0) * pull,
+              pull: (forecast.pullAt - T0) / 1000,
+              spread: forecast.pullSpread,
+            },
+          ]
+        : [],
+    ),
+  };
 };
 
 const MISPLACED = ['surface', 'bone', 'out'] as const;

@@ -11,6 +11,7 @@ import {
   PATTY,
   type SlabCase,
 } from '@crustan/core/tests';
+import { followedKitchen } from '../bench/liveBench';
 import { drawChart } from './chart';
 
 const INK = '#141618';
@@ -88,6 +89,38 @@ const flippingFigure = (): string => {
   });
 };
 
+/** Four times in five within so many deviations. */
+const EIGHTY = 1.2816;
+
+/** The pull as forecast along one cook in a kitchen that is not as told. */
+const forecastFigure = (): string => {
+  const looks = Array.from({ length: 18 }, (_, i) => 0.06 + i * 0.052);
+  const { planned, pull, forecasts } = followedKitchen(4, looks);
+  const minutes = (seconds: number): number => seconds / 60;
+  const line = (of: (one: (typeof forecasts)[number]) => number) =>
+    forecasts.map((one) => [minutes(one.at), minutes(of(one))] as const);
+  const level = (seconds: number) =>
+    [forecasts.at(0), forecasts.at(-1)].flatMap((one) =>
+      one ? [[minutes(one.at), minutes(seconds)] as const] : [],
+    );
+  return drawChart({
+    title: 'Pull as forecast along a cook: oven 16 C under its dial, piece 2 mm thicker than told',
+    x: 'minutes since it went in',
+    y: 'minutes',
+    series: [
+      { label: 'forecast', colour: FLAME, points: line((one) => one.pull), dots: true },
+      {
+        label: 'four in five, least',
+        colour: GREY,
+        points: line((one) => one.pull - EIGHTY * one.spread),
+      },
+      { label: 'and most', colour: GREY, points: line((one) => one.pull + EIGHTY * one.spread) },
+      { label: 'as it had to be', colour: INK, points: level(pull) },
+      { label: 'as planned', colour: '#A68F74', points: level(planned) },
+    ],
+  });
+};
+
 /** The figures of docs/validation.md by file name. */
 export const validationFigures = (): ReadonlyMap<string, string> => {
   const low = SLAB_CASES[1];
@@ -96,5 +129,6 @@ export const validationFigures = (): ReadonlyMap<string, string> => {
     ['validation-slab.svg', slabFigure(low)],
     ['validation-convergence.svg', convergenceFigure()],
     ['validation-flipping.svg', flippingFigure()],
+    ['validation-forecast.svg', forecastFigure()],
   ]);
 };

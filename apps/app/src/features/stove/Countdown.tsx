@@ -8,8 +8,14 @@ import { useShow } from '../../words/useShow';
 /** Within this of its time a step is due, ms. */
 const DUE = 500;
 
+interface Props {
+  readonly step: DueStep;
+  /** Several pieces share the screen. */
+  readonly small?: boolean;
+}
+
 /** The one huge figure: time left, or time over. */
-export const Countdown = ({ step }: { readonly step: DueStep }) => {
+export const Countdown = ({ step, small = false }: Props) => {
   const now = useNow(200);
   const show = useShow();
   const left = step.dueAt - now;
@@ -19,7 +25,7 @@ export const Countdown = ({ step }: { readonly step: DueStep }) => {
   return (
     <View role="timer" aria-label={over ? `${figure} late` : `${figure} left`}>
       <Text
-        voice={figure.length + (over ? 1 : 0) > 4 ? 'longCountdown' : 'countdown'}
+        voice={small || figure.length + (over ? 1 : 0) > 4 ? 'longCountdown' : 'countdown'}
         tone={over ? 'text-flame-dark' : 'text-salt-50'}
         style={{ fontVariant: ['tabular-nums'] }}
       >

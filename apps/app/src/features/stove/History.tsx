@@ -137,18 +137,21 @@ const Note = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) => {
     setText('');
   };
   return (
-    <View className="flex-row gap-2">
-      <TextInput
-        aria-label="A note"
-        placeholder="A note for the book"
-        placeholderTextColor="#979CA1"
-        maxLength={500}
-        value={text}
-        onChangeText={setText}
-        onSubmitEditing={add}
-        className="min-h-stove flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-text text-16 text-salt-50"
-      />
-      <Button kind="stovePlain" label="Note it" onPress={add} />
+    <View className="gap-2">
+      <Text voice="label" tone="text-salt-50">
+        A note for the book
+      </Text>
+      <View className="flex-row gap-2">
+        <TextInput
+          aria-label="A note"
+          maxLength={500}
+          value={text}
+          onChangeText={setText}
+          onSubmitEditing={add}
+          className="min-h-stove flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-text text-16 text-salt-50"
+        />
+        <Button kind="stovePlain" label="Note it" onPress={add} />
+      </View>
     </View>
   );
 };

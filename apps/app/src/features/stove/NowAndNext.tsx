@@ -94,7 +94,7 @@ export const NowAndNext = ({
             {words}
           </Text>
         </View>
-        <Countdown step={current} />
+        <Countdown step={current} small={!alone} />
         <DeviceLine live={live} />
         {state.place === 'before' ? (
           <Caution lead="Extractor on, lid within reach.">
