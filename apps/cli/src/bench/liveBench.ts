@@ -35,12 +35,14 @@ export interface LiveFigures {
   /** Share of misplaced probes named before the pull, and of good ones called misplaced. */
   readonly misplacedFound: number;
   readonly misplacedFalse: number;
-  /** Median time of one forecast, ms. */
+  /** Median time of one more reading, read every half minute, in some of the kitchens, ms. */
   readonly readingMs: number;
 }
 
 const KITCHENS = 200;
 const EVERY = 30;
+/** Every so many kitchens is followed reading by reading, for the time it takes. */
+const TIMED_EVERY = 21;
 /** A probe's verdict is looked at as often through the oven stage. */
 const LOOKS = [0.15, 0.3, 0.5, 0.7, 0.9] as const;
 const T0 = Date.UTC(2026, 2, 1, 18);
@@ -125,8 +127,8 @@ interface Followed {
 /** Forecasts at shares of the oven stage, from a probe read every half minute. */
 const follow = (
   { plan, cook, hidden, pull, random }: Followed,
-  times: number[],
   looks: readonly number[] = LOOKS,
+  times?: number[],
 ) => {
   const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
   const stage = pull - oven;
@@ -146,7 +148,7 @@ const follow = (
     const now = T0 + (oven + share * stage) * 1000;
     const begin = performance.now();
     const found = forecaster.forecast([...before, ...readings.filter(({ at }) => at <= now)], now);
-    times.push(performance.now() - begin);
+    times?.push(performance.now() - begin);
     return found;
   });
 };
@@ -167,7 +169,7 @@ export const followedKitchen = (seed: number, looks: readonly number[]) => {
   };
   const cook = trueCook(request, hidden, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
   const pull = truePull(cook, plan);
-  const found = follow({ plan, cook, hidden, pull, random }, [], looks);
+  const found = follow({ plan, cook, hidden, pull, random }, looks);
   return {
     planned: plan.pullAt,
     pull,
@@ -239,7 +241,12 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     const cook = trueCook(plan.request, hidden, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
     const pull = truePull(cook, plan);
     const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
-    const good = follow({ plan, cook, hidden, pull, random }, times);
+    const good = follow({ plan, cook, hidden, pull, random });
+    if (i % TIMED_EVERY === 0) {
+      const stage = pull - oven;
+      const each = Array.from({ length: Math.floor(stage / EVERY) }, (_, n) => (n * EVERY) / stage);
+      follow({ plan, cook, hidden, pull, random }, each, times);
+    }
     const half = good[LOOKS.indexOf(0.5)];
     if (!half) continue;
     const forecastPull = (half.pullAt - T0) / 1000;
@@ -252,7 +259,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     if (Math.abs(end - half.end) <= 1.2816 * half.endSpread) covered += 1;
     if (good.some(isNamed)) falsely += 1;
     const probe = misplacedIn(Math.floor(i / plans.length), plan, pull, random);
-    const bad = follow({ plan, cook, hidden: { ...hidden, probe }, pull, random }, times);
+    const bad = follow({ plan, cook, hidden: { ...hidden, probe }, pull, random });
     if (bad.some(isNamed)) found += 1;
     if (process.env['LIVE_BENCH_TALK']) {
       process.stderr.write(

@@ -46,8 +46,8 @@ const MOST_READINGS = 100;
 /** The model's own error in the end and in the time, beside the figures', one deviation. */
 const MODEL_END = 0.5;
 /** The model is made anew when the fit has moved so far: s, share of the pull, usual errors. */
-const STALE = { least: 40, share: 0.03, errors: 0.35 } as const;
-const MOST_PASSES = 3;
+const STALE = { least: 40, share: 0.03, errors: 0.2 } as const;
+const MOST_PASSES = 5;
 /** Points along the cook, and how far past the pull they go. */
 const POINTS = 160;
 const BEYOND = 1.35;
@@ -55,7 +55,7 @@ const BEYOND = 1.35;
 const ENOUGH = 12;
 
 /** The section is compared again when a parameter has moved so far, usual errors. */
-const STRAYS = 0.6;
+const STRAYS = 0.4;
 
 export interface Watched {
   readonly plan: PlanFigures & { readonly pullCore: number };

@@ -3,6 +3,7 @@ import type { PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request';
 import type { CookEnd } from '../plan/stagedCook';
 import { WayCook, type TimedLeg } from '../plan/wayCook';
+import { boneColumn } from './boneColumn';
 import { AS_TOLD, type KitchenGuess } from './kitchenGuess';
 
 /**
@@ -18,6 +19,8 @@ export const DEPTHS: readonly number[] = [
 export interface GuessedRun {
   /** Core temperature each depth has at each asked moment: depth x moments + moment, C. */
   readonly seen: Float64Array;
+  /** What meat along the bone has at each moment, where a section with one was run, C. */
+  readonly alongBone: Float64Array;
   readonly end: CookEnd;
 }
 
@@ -47,26 +50,14 @@ export const guessedCook = (
     { disturbance: { oven: guess.oven, contact: guess.contact }, pan, edges, columns },
   );
 
-/** Temperature at a place along the thickness, C. */
-const atDepth = (solver: PieceSolver, centres: Float64Array, depth: number): number => {
-  if (depth === 0) return solver.core;
-  const half = (centres[centres.length - 1] + centres[0]) / 2;
-  return along(solver, centres, half * (1 - depth));
-};
-
-const along = (
-  { temperature, rows, section }: PieceSolver,
-  centres: Float64Array,
-  z: number,
-): number => {
-  const column = section.middle * rows;
+/** Temperature at a height in a column of rows, by straight lines between their centres, C. */
+const along = (column: Float64Array, centres: Float64Array, z: number): number => {
   let above = 1;
-  while (above < rows - 1 && centres[above] < z) above += 1;
+  while (above < column.length - 1 && centres[above] < z) above += 1;
   const below = above - 1;
   const share = (z - centres[below]) / (centres[above] - centres[below]);
   const held = Math.min(1, Math.max(0, share));
-  const low = temperature[column + below];
-  return low + held * (temperature[column + above] - low);
+  return column[below] + held * (column[above] - column[below]);
 };
 
 /** Heights of the rows' centres over the face that went down first, m. */
@@ -88,28 +79,45 @@ export const guessedRun = (input: RunInput, guess: KitchenGuess = AS_TOLD): Gues
   const centres = centresOf(solver);
   const n = moments.length;
   const seen = new Float64Array(DEPTHS.length * n);
-  const now = new Float64Array(DEPTHS.length);
-  const before = new Float64Array(DEPTHS.length);
-  const look = (): void => {
-    for (let k = 0; k < DEPTHS.length; k += 1) now[k] = atDepth(solver, centres, DEPTHS[k]);
-  };
+  const bone = boneColumn(solver);
+  const alongBone = new Float64Array(bone === undefined ? 0 : n);
+  let boneBefore = 0;
+  const half = (centres[centres.length - 1] + centres[0]) / 2;
+  const { rows, section, temperature } = solver;
+  const middle = section.middle * rows;
+  const now = new Float64Array(rows);
+  const before = new Float64Array(rows);
+  let coreBefore = solver.core;
   let nth = 0;
   let last = 0;
   /** Straight lines between the solver's own steps. */
   const see = (t: number): void => {
     if (nth >= n) return;
     before.set(now);
-    look();
+    now.set(temperature.subarray(middle, middle + rows));
+    const { core } = solver;
+    const boneNow =
+      bone === undefined
+        ? 0
+        : along(temperature.subarray(bone * rows, (bone + 1) * rows), centres, half);
     for (; nth < n && moments[nth] <= t + 1e-9; nth += 1) {
       const share = t > last ? Math.min(1, Math.max(0, (moments[nth] - last) / (t - last))) : 1;
       for (let k = 0; k < DEPTHS.length; k += 1) {
-        seen[k * n + nth] = before[k] + share * (now[k] - before[k]);
+        const z = half * (1 - DEPTHS[k]);
+        const from = k === 0 ? coreBefore : along(before, centres, z);
+        const to = k === 0 ? core : along(now, centres, z);
+        seen[k * n + nth] = from + share * (to - from);
       }
+      if (bone !== undefined) alongBone[nth] = boneBefore + share * (boneNow - boneBefore);
     }
+    coreBefore = core;
+    boneBefore = boneNow;
     last = t;
   };
   cook.reset();
-  look();
+  coreBefore = solver.core;
+  boneBefore = coreBefore;
+  now.set(temperature.subarray(middle, middle + rows));
   see(0);
   const decides = legs.findLastIndex(({ share }) => share > 0);
   let passed = 0;
@@ -137,6 +145,7 @@ export const guessedRun = (input: RunInput, guess: KitchenGuess = AS_TOLD): Gues
   if (nth < n) see(Infinity);
   return {
     seen,
+    alongBone,
     end:
       rest.celsius >= peak
         ? { pullCore, peak: rest.celsius, peakAfter: rest.after }

@@ -2,7 +2,6 @@ import { SEARCH_COLUMNS } from '../heat';
 import type { TimedLeg } from '../plan/wayCook';
 import { DEPTHS, guessedRun, type GuessedRun, type RunInput } from './guessedRun';
 import { AS_TOLD, type KitchenGuess } from './kitchenGuess';
-import { hasBone, trueCook, trueRun } from './trueKitchen';
 
 /** What one dimension leaves out, by the section as planned; in the order of the cook's own time. */
 export interface SectionCorrection {
@@ -35,14 +34,10 @@ export const sectionCorrection = (
     guess,
   );
   const over = section.seen.map((celsius, i) => celsius - flat.seen[i]);
-  const bone = hasBone(input.request)
-    ? trueRun(
-        trueCook(input.request, guess, { pan: input.pan, columns: SEARCH_COLUMNS }),
-        { ...guess, probe: { kind: 'bone' }, noise: 0 },
-        legs,
-        moments,
-      ).truths.map(({ core, probe }) => probe - core)
-    : undefined;
+  const bone =
+    section.alongBone.length > 0
+      ? section.alongBone.map((celsius, i) => celsius - section.seen[i])
+      : undefined;
   const between = (values: ArrayLike<number>, from: number, share: number): number => {
     const at = Math.min(POINTS - 1.001, Math.max(0, (share / BEYOND) * (POINTS - 1)));
     const below = Math.floor(at);
@@ -60,6 +55,7 @@ export const sectionCorrection = (
       }
       return {
         seen: corrected,
+        alongBone: section.alongBone,
         end: {
           ...end,
           pullCore: end.pullCore + section.end.pullCore - flat.end.pullCore,

@@ -1,8 +1,9 @@
 import type { PanOnBurner } from '../gear';
 import type { PieceSolver } from '../heat';
-import { cutOf, type PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request';
 import type { CookEnd } from '../plan/stagedCook';
 import { WayCook, type TimedLeg } from '../plan/wayCook';
+import { boneColumn } from './boneColumn';
 import type { KitchenGuess } from './kitchenGuess';
 
 /** Where a probe really is. */
@@ -56,13 +57,6 @@ const inColumn = (
   return temperature[at + k] + share * (temperature[at + other] - temperature[at + k]);
 };
 
-/** The meat's column that lies against the bone, or beside the middle where there is none. */
-const boneColumn = (solver: PieceSolver): number => {
-  const { contact } = solver.matter;
-  const first = contact.findIndex((share) => share < 1);
-  return first > 0 ? first : solver.section.middle;
-};
-
 const probeIn = (solver: PieceSolver, { probe }: HiddenKitchen): number => {
   const thickness = solver.section.heights.reduce((sum, height) => sum + height, 0);
   const { middle } = solver.section;
@@ -72,7 +66,7 @@ const probeIn = (solver: PieceSolver, { probe }: HiddenKitchen): number => {
     case 'surface':
       return inColumn(solver, middle, probe.under);
     case 'bone':
-      return inColumn(solver, boneColumn(solver), thickness / 2);
+      return inColumn(solver, boneColumn(solver) ?? middle, thickness / 2);
     case 'out':
       return solver.core;
   }
@@ -163,7 +157,3 @@ export const trueRun = (
         : { pullCore, peak, peakAfter: peakAt - passed },
   };
 };
-
-/** Whether a cut has a bone a probe can touch. */
-export const hasBone = (request: Pick<PlanRequest, 'cut' | 'own'>): boolean =>
-  cutOf(request).bone !== undefined;
