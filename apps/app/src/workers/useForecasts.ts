@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
-import type { Forecast } from '@crustan/core/live/forecast';
+import type { Forecast } from '@crustan/core/live/forecastResult';
 import { kitchenNow } from '../store/clock';
 import type { ActiveCook } from '../store/stoveSlice';
 import { liveWorker } from './liveWorker';

@@ -2,43 +2,17 @@ import type { PanOnBurner } from '../gear';
 import { WayCook, type TimedLeg } from '../plan/wayCook';
 import { cookedLegs } from './cookedLegs';
 import { ofCore, type CookEvent, type Instrument, type ReadingEvent } from './event';
-import { fitReadings, type Fit } from './fitReadings';
+import { fitReadings } from './fitReadings';
+import type { Forecast } from './forecastResult';
+import { gatherFits, type Told } from './gatherFits';
 import { DEPTHS, guessedRun, type GuessedRun } from './guessedRun';
-import { GUESSED, guessAt, USUAL_ERROR, type KitchenGuess } from './kitchenGuess';
-import { probeHypotheses, type Placed, type ProbeKind } from './probeHypotheses';
+import { GUESSED, guessAt, USUAL_ERROR } from './kitchenGuess';
+import { along, between, STEP, type LinearModel } from './linearModel';
+import { probeHypotheses } from './probeHypotheses';
 import { progressOf, type PlanFigures, type Progress } from './progress';
 import { standing } from './standing';
 import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
 
-/** What the readings make of a cook. Times ms since 1970, temperatures C. */
-export interface Forecast {
-  /** The kitchen that explains them best, and one deviation of each figure (contact: of its log). */
-  readonly guess: KitchenGuess;
-  readonly deviation: Readonly<Record<keyof KitchenGuess, number>>;
-  /** When the deciding leg should end for the wanted finish, or did. */
-  readonly pullAt: number;
-  /** One deviation of it, s; zero once it has been. */
-  readonly pullSpread: number;
-  readonly decided: boolean;
-  /** What the core has then. */
-  readonly pullCore: number;
-  /** Seconds the pull may be early or late with the end within 1.5 C. */
-  readonly leeway: number;
-  /** Where the core ends, pulled then, and one deviation, K. */
-  readonly end: number;
-  readonly endSpread: number;
-  /** When the core peaks after it left the heat, s. */
-  readonly peakAfter: number;
-  /** Core now by the model, and one deviation, K. */
-  readonly core: number;
-  /** How the probe lies, and how sure that is, 0 to 1. */
-  readonly probe: { readonly kind: ProbeKind; readonly chance: number };
-  /** Readings it rests on. */
-  readonly readings: number;
-}
-
-/** Parameters are moved by this many usual errors to see what they do. */
-const STEP = 0.5;
 /** The pull is moved by this to see what it does, s and share of the cook. */
 const NUDGE = { least: 10, share: 0.02 } as const;
 /** Readings used at most, evenly chosen: more say nothing new. */
@@ -64,37 +38,12 @@ export interface Watched {
   readonly pan: PanOnBurner;
 }
 
-/** The model about a point: what every probe reads along the cook, and how that and the end move. */
-interface Linear {
-  /** The presses it was made for. */
-  readonly key: string;
-  /** Evenly spaced from the first heat, s. */
-  readonly moments: readonly number[];
-  readonly base: GuessedRun;
-  readonly moved: readonly GuessedRun[];
-  /** K per second of the pull. */
-  readonly endSlope: number;
-  readonly point: Float64Array;
-  /** s from the first heat. */
-  readonly pull: number;
-}
-
 /** What the events have made of the cook. */
 interface Cooking {
   readonly inAt: number;
   readonly key: string;
   readonly legsAt: (pull: number) => readonly TimedLeg[];
   readonly progress: Progress;
-}
-
-/** What the readings say. */
-interface Told {
-  readonly mean: Float64Array;
-  readonly deviation: Float64Array;
-  readonly pull: number;
-  readonly pullDeviation: number;
-  readonly endDeviation: number;
-  readonly probe: Forecast['probe'];
 }
 
 const KITCHEN_AIR = 22;
@@ -116,7 +65,7 @@ const thinned = <T>(all: readonly T[]): readonly T[] => {
 export class Forecaster {
   private point: Float64Array = new Float64Array(GUESSED.length);
   private pull: number;
-  private linear: Linear | undefined;
+  private linear: LinearModel | undefined;
   private readonly edges: number | undefined;
   private correction: SectionCorrection;
   private correctedAt: Float64Array = new Float64Array(GUESSED.length);
@@ -196,7 +145,7 @@ export class Forecaster {
   }
 
   private said(
-    linear: Linear,
+    linear: LinearModel,
     told: Told,
     {
       decided,
@@ -236,7 +185,7 @@ export class Forecaster {
   }
 
   /** The model about the present point: the last one while it still holds. */
-  private linearised(cooking: Cooking): Linear {
+  private linearised(cooking: Cooking): LinearModel {
     const last = this.linear;
     if (
       last?.key === cooking.key &&
@@ -262,7 +211,7 @@ export class Forecaster {
     this.correction = sectionCorrection(input, legs, this.pull, guessAt(this.point));
   }
 
-  private linearise({ legsAt, key }: Cooking): Linear {
+  private linearise({ legsAt, key }: Cooking): LinearModel {
     const { pan, plan } = this.watched;
     const reach = BEYOND * Math.max(this.pull, plan.pullAt);
     const moments = Array.from({ length: POINTS }, (_, i) => (i * reach) / (POINTS - 1));
@@ -292,7 +241,7 @@ export class Forecaster {
 
   /** Weighs the places of the probe and what the readings say in each. */
   private weigh(
-    linear: Linear,
+    linear: LinearModel,
     cores: readonly ReadingEvent[],
     readings: readonly ReadingEvent[],
     { inAt, progress }: Cooking,
@@ -322,7 +271,7 @@ export class Forecaster {
       linear.point,
       this.ovenKnown(readings, progress),
     );
-    return this.gather(linear, hypotheses, fits);
+    return gatherFits(linear, hypotheses, fits, plan.request.target);
   }
 
   /** Readings of the oven's air say its error straight away. */
@@ -347,75 +296,4 @@ export class Forecaster {
     });
     return { airs, slopes };
   }
-
-  private gather(linear: Linear, hypotheses: readonly Placed[], fits: readonly Fit[]): Told {
-    const m = GUESSED.length;
-    const chance = new Map<ProbeKind, number>();
-    fits.forEach(({ weight }, h) => {
-      const { kind } = hypotheses[h];
-      chance.set(kind, (chance.get(kind) ?? 0) + weight);
-    });
-    // A probe that is out says nothing of the piece: its fit is at the priors.
-    const { base, endSlope, pull, point } = linear;
-    const slopeOf = (figure: (run: GuessedRun) => number): Float64Array =>
-      Float64Array.from(linear.moved, (run) => (figure(run) - figure(base)) / STEP);
-    const endBy = slopeOf((run) => run.end.peak);
-    const goal = this.watched.plan.request.target;
-    const steep = Math.abs(endSlope) < 1e-4 ? 1e-4 : endSlope;
-    const pullOf = (at: Float64Array): number => {
-      let end = base.end.peak;
-      for (let j = 0; j < m; j += 1) end += endBy[j] * (at[j] - point[j]);
-      return pull + (goal - end) / steep;
-    };
-    const mean = new Float64Array(m);
-    fits.forEach(({ at, weight }) => at.forEach((p, j) => (mean[j] += weight * p)));
-    const square = new Float64Array(m);
-    let endVariance = 0;
-    fits.forEach(({ at, covariance, weight }) => {
-      let along = 0;
-      let off = 0;
-      for (let j = 0; j < m; j += 1) {
-        square[j] += weight * (covariance[j * m + j] + (at[j] - mean[j]) ** 2);
-        off += endBy[j] * (at[j] - mean[j]);
-        for (let k = 0; k < m; k += 1) along += endBy[j] * covariance[j * m + k] * endBy[k];
-      }
-      endVariance += weight * (along + off * off);
-    });
-    const [kind, sure] = [...chance].reduce((best, one) => (one[1] > best[1] ? one : best));
-    return {
-      mean,
-      deviation: square.map(Math.sqrt),
-      pull: pullOf(mean),
-      pullDeviation: Math.sqrt(endVariance) / Math.abs(steep),
-      endDeviation: Math.sqrt(endVariance),
-      probe: { kind, chance: sure },
-    };
-  }
 }
-
-/** What a run has at a depth and a moment between its own, C. */
-const between = (
-  { moments }: Pick<Linear, 'moments'>,
-  { seen }: GuessedRun,
-  depth: number,
-  seconds: number,
-): number => {
-  const n = moments.length;
-  const at = Math.min(n - 1.001, Math.max(0, seconds / moments[1]));
-  const below = Math.floor(at);
-  const low = seen[depth * n + below];
-  return low + (seen[depth * n + below + 1] - low) * (at - below);
-};
-
-/** Change of a figure from the linear point to `mean`. */
-const along = (
-  { base, moved, point }: Linear,
-  mean: ArrayLike<number>,
-  figure: (run: GuessedRun) => number,
-): number => {
-  const from = figure(base);
-  return moved.reduce(
-    (sum, run, j) => sum + ((figure(run) - from) / STEP) * (mean[j] - point[j]),
-    0,
-  );
-};

@@ -119,36 +119,8 @@ export const guessedRun = (input: RunInput, guess: KitchenGuess = AS_TOLD): Gues
   boneBefore = coreBefore;
   now.set(temperature.subarray(middle, middle + rows));
   see(0);
-  const decides = legs.findLastIndex(({ share }) => share > 0);
-  let passed = 0;
-  let pullCore = solver.core;
-  let peak = -Infinity;
-  let peakAt = 0;
-  legs.forEach((leg, i) => {
-    const from = passed;
-    cook.runLeg(leg, (t) => {
-      see(from + t);
-      if (i > decides && solver.core > peak) {
-        peak = solver.core;
-        peakAt = from + t;
-      }
-      return false;
-    });
-    passed += leg.seconds;
-    if (i <= decides) pullCore = solver.core;
-  });
-  const rest = cook.restToPeak((t) => {
-    see(passed + t);
-    return false;
-  });
+  const end = cook.endOf(legs, see);
   // Readings after the peak: the model stands still there.
   if (nth < n) see(Infinity);
-  return {
-    seen,
-    alongBone,
-    end:
-      rest.celsius >= peak
-        ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
-        : { pullCore, peak, peakAfter: peakAt - passed },
-  };
+  return { seen, alongBone, end };
 };

@@ -2,6 +2,7 @@ export * from './cookedLegs';
 export * from './cookState';
 export * from './event';
 export * from './forecast';
+export * from './forecastResult';
 export * from './guessedRun';
 export * from './heatStep';
 export * from './kitchenGuess';

@@ -101,18 +101,24 @@ export const trueRun = (
   const { solver, request } = cook;
   const truths: Truth[] = [];
   const { probe } = hidden;
-  let air = request.start;
-  let passed = 0;
-  let last = 0;
-  let before = { core: request.start, probe: request.start };
+  let begun = 0;
+  /** When each leg ends, and the air round a bare probe in it, C. */
+  const airs = legs.map(({ heat, seconds }) => {
+    begun += seconds;
+    const inOven = heat.on === 'rack' || heat.on === 'oven-pan';
+    return { to: begun, air: inOven ? heat.air + hidden.oven : KITCHEN_AIR };
+  });
   cook.reset();
-  let round = KITCHEN_AIR;
+  let tip = request.start;
+  let last = 0;
+  let before = { core: request.start, probe: tip };
   const see = (now: number): void => {
     const dt = now - last;
-    const out = probe.kind === 'out' && now > probe.from;
-    if (out) air += (round - air) * -Math.expm1(-dt / PROBE_FOLLOWS_AIR);
-    else air = probeIn(solver, hidden);
-    const at = { core: solver.core, probe: air };
+    if (probe.kind === 'out' && now > probe.from) {
+      const round = airs.find(({ to }) => now <= to + 1e-6)?.air ?? KITCHEN_AIR;
+      tip += (round - tip) * -Math.expm1(-dt / PROBE_FOLLOWS_AIR);
+    } else tip = probeIn(solver, hidden);
+    const at = { core: solver.core, probe: tip };
     while (truths.length < moments.length && moments[truths.length] <= now) {
       const share = dt > 0 ? (moments[truths.length] - last) / dt : 1;
       truths.push({
@@ -124,36 +130,7 @@ export const trueRun = (
     last = now;
   };
   see(0);
-  const decides = legs.findLastIndex(({ share }) => share > 0);
-  let pullCore = solver.core;
-  let peak = -Infinity;
-  let peakAt = 0;
-  legs.forEach((leg, i) => {
-    const from = passed;
-    const { heat } = leg;
-    round = heat.on === 'rack' || heat.on === 'oven-pan' ? heat.air + hidden.oven : KITCHEN_AIR;
-    cook.runLeg(leg, (t) => {
-      see(from + t);
-      if (i > decides && solver.core > peak) {
-        peak = solver.core;
-        peakAt = from + t;
-      }
-      return false;
-    });
-    passed += leg.seconds;
-    if (i <= decides) pullCore = solver.core;
-  });
-  round = KITCHEN_AIR;
-  const rest = cook.restToPeak((t) => {
-    see(passed + t);
-    return false;
-  });
+  const end = cook.endOf(legs, see);
   while (truths.length < moments.length) truths.push(before);
-  return {
-    truths,
-    end:
-      rest.celsius >= peak
-        ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
-        : { pullCore, peak, peakAfter: peakAt - passed },
-  };
+  return { truths, end };
 };

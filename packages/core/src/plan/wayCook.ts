@@ -191,8 +191,11 @@ export class WayCook {
     return this.endOf(this.timedLegs(value).slice(this.firstUnknown));
   }
 
-  /** Cooks timed legs from the present state until the core is past its peak. */
-  endOf(legs: readonly TimedLeg[]): CookEnd {
+  /**
+   * Cooks timed legs from the present state until the core is past its peak.
+   * @param watch sees every step, the rest's too, s from the first of the legs
+   */
+  endOf(legs: readonly TimedLeg[], watch?: (seconds: number) => void): CookEnd {
     const { solver } = this;
     const last = legs.findLastIndex(({ share }) => share > 0);
     let pullCore = solver.core;
@@ -200,23 +203,29 @@ export class WayCook {
     let highestAt = 0;
     let passed = 0;
     legs.forEach((leg, i) => {
-      const offset = passed;
-      this.runLeg(
-        leg,
-        i <= last
+      const from = passed;
+      const seen =
+        i <= last && !watch
           ? undefined
-          : (t) => {
-              if (solver.core > highest) {
+          : (t: number): boolean => {
+              watch?.(from + t);
+              if (i > last && solver.core > highest) {
                 highest = solver.core;
-                highestAt = offset + t;
+                highestAt = from + t;
               }
               return false;
-            },
-      );
+            };
+      this.runLeg(leg, seen);
+      passed += leg.seconds;
       if (i <= last) pullCore = solver.core;
-      else passed += leg.seconds;
     });
-    const rest = this.restToPeak();
+    const rest = this.restToPeak(
+      watch &&
+        ((t) => {
+          watch(passed + t);
+          return false;
+        }),
+    );
     return rest.celsius >= highest
       ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
       : { pullCore, peak: highest, peakAfter: highestAt - passed };

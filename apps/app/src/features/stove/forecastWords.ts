@@ -1,4 +1,4 @@
-import type { Forecast } from '@crustan/core/live/forecast';
+import type { Forecast } from '@crustan/core/live/forecastResult';
 import type { KitchenGuess } from '@crustan/core/live/kitchenGuess';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { usesOven } from '@crustan/core/plan/way';

@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { CookEvent } from '@crustan/core/live/event';
 import { TROUBLES } from '@crustan/core/live/event';
-import type { Forecast } from '@crustan/core/live/forecast';
+import type { Forecast } from '@crustan/core/live/forecastResult';
 import { AS_TOLD } from '@crustan/core/live/kitchenGuess';
 import { OPTION_IDS, type TroubleOption } from '@crustan/core/live/troubleOptions';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';

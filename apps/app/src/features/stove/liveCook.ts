@@ -1,6 +1,6 @@
 import type { KeptPlan } from '@crustan/core/formats';
 import { cookState, type CookState, type DueStep } from '@crustan/core/live/cookState';
-import type { Forecast } from '@crustan/core/live/forecast';
+import type { Forecast } from '@crustan/core/live/forecastResult';
 import { heatStep } from '@crustan/core/live/heatStep';
 import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
 import type { ActiveCook } from '../../store/stoveSlice';
