@@ -89,7 +89,7 @@ describe('the book', () => {
 
 describe('the stove', () => {
   const start = (plateAt: number) => {
-    answer(() => json({ cooks: [] }));
+    answer((path) => json(path.startsWith('/api/plans') ? { plans: [] } : { cooks: [] }));
     const rendered = renderWithStore(<StoveScreen />);
     const plan = recordOf(planOf(), plateAt);
     const event = { id: uuid(10), kind: 'started', at: Date.now() } as const;

@@ -135,7 +135,10 @@ const takeChange = (walk: Walk, event: ChangedEvent): void => {
   walk.legs = withTail(walk.legs, current, planned, event);
   const decides = event.legs.findIndex((leg) => leg.decides);
   walk.decides = current + 1 + (decides === -1 ? event.legs.length - 1 : decides);
-  walk.left = actionsOf(walk.legs, event.restSeconds, current + 1);
+  walk.left = walk.made.some(({ kind }) => kind === 'pull')
+    ? // Out already: only the knife is moved.
+      [{ kind: 'slice', at: planned + event.restSeconds, leg: current }]
+    : actionsOf(walk.legs, event.restSeconds, current + 1);
   walk.restSeconds = event.restSeconds;
   walk.changed = event;
 };

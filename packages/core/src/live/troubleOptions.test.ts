@@ -104,6 +104,26 @@ describe('when it goes wrong', () => {
     expect(now().progress.changed).toBeUndefined();
   });
 
+  it('in the rest, guests late move the knife alone, and say how far it cools', () => {
+    const out = T0 + thick.cookSeconds * 1000;
+    const events: CookEvent[] = [
+      IN,
+      { id: 'o', kind: 'out', at: T0 + thick.pullAt * 1000 },
+      { id: 'p', kind: 'pulled', at: out },
+    ];
+    const going = { plan: thick, plannedIn: T0, events, pan: DEFAULT_PAN, guess: AS_TOLD };
+    const at = out + 60_000;
+    const [wait] = troubleOptions(going, at, 'delayed', { delay: 1200, thinner: 0.006 });
+    if (!wait) throw new Error('no way out');
+    expect(wait).toMatchObject({ id: 'hold-after', legs: [], seconds: 0 });
+    expect(wait.sliceCore).toBeLessThan(thick.peakCore - 3);
+    const { legs, restSeconds } = wait;
+    events.push({ id: 'c', kind: 'changed', at, why: 'delayed', legs, restSeconds });
+    const state = cookState(thick, T0, events);
+    expect(state.place).toBe('rest');
+    expect(state.current).toMatchObject({ kind: 'slice', dueAt: at + restSeconds * 1000 });
+  });
+
   it('out now ends the cook at once', () => {
     const { at, find } = ask(thick, 0.6, 'overshoot');
     const { legs, restSeconds } = find('out-now');

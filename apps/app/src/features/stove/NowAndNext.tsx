@@ -8,7 +8,6 @@ import { wakeSound } from '../../ui/attention';
 import { Button } from '../../ui/Button';
 import { Caution } from '../../ui/Caution';
 import { Text } from '../../ui/Text';
-import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import { AddReading } from './AddReading';
 import { Countdown } from './Countdown';
@@ -20,7 +19,6 @@ import { More } from './More';
 import { fresh } from '../../store/freshEvent';
 import { TakeBack } from './TakeBack';
 import { Troubles } from './Troubles';
-import { useCalls } from './useCalls';
 import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
 
 type Panel = 'reading' | 'trouble' | 'more';
@@ -47,7 +45,6 @@ export const NowAndNext = ({
 }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
-  const now = useNow(1000);
   const [panel, setPanel] = useState<Panel>();
   const { cook, plan, state, current, next, forecast } = live;
   const { leftHanded } = useAppSelector((all) => all.attention);
@@ -65,7 +62,6 @@ export const NowAndNext = ({
     press({ ...fresh(), kind });
   };
   const words = sayAction(current, plan, show);
-  useCalls(current, alone ? words : `${cook.plan.title}: ${words}`, now);
   const close = (): void => setPanel(undefined);
   const side = leftHanded ? 'flex-row-reverse' : 'flex-row';
 

@@ -6,15 +6,18 @@ import { useAppSelector } from '../../store/store';
 import { WIDE } from '../../ui/Shell';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
+import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import { AddPiece } from './AddPiece';
 import { Finished } from './Finished';
 import { Kept } from './Kept';
 import { Lanes } from './Lanes';
-import type { LiveCook } from './liveCook';
+import { mostUrgent, type LiveCook } from './liveCook';
 import { LiveCurve } from './LiveCurve';
 import { NowAndNext } from './NowAndNext';
 import { UnderWay } from './UnderWay';
+import { sayAction } from './stoveWords';
+import { useCalls } from './useCalls';
 import { useStove } from './useStove';
 
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
@@ -71,8 +74,13 @@ const Live = () => {
   const { cooks, shown } = useStove();
   const show = useShow();
   const { width } = useWindowDimensions();
-  if (!shown) return null;
+  const now = useNow(1000);
   const alone = cooks.length === 1;
+  // Whichever piece is looked at, the one that is due calls.
+  const due = mostUrgent(cooks);
+  const words = due ? sayAction(due.current, due.plan, show) : '';
+  useCalls(due, alone || !due ? words : `${due.cook.plan.title}: ${words}`, now);
+  if (!shown) return null;
   return (
     <View className="min-h-0 flex-1 gap-3">
       <View className="flex-row items-baseline justify-between gap-3">

@@ -115,6 +115,11 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
           options={DELAYS.map((value) => ({ value: String(value), label: `${value} min` }))}
         />
       ) : null}
+      {trouble === 'delayed' ? (
+        <Caution lead="Two hours at most.">
+          {`Counted from the fridge, waits included, between ${show.degrees(5)} and ${show.degrees(60)}. For people at risk keep it over ${show.degrees(60)}, or serve it now.`}
+        </Caution>
+      ) : null}
       {trouble === 'uneven' ? (
         <Text voice="small" tone="text-iron-400">
           {`For an end ${show.thickness(THINNER)} thinner than the rest.`}

@@ -40,7 +40,13 @@ export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show)
 export const sayForecast = (forecast: Forecast, show: Show): string => {
   const end = EIGHTY * forecast.endSpread;
   const ends = `ends ${show.degrees(forecast.end - end)} to ${show.degrees(forecast.end + end)}`;
-  if (forecast.decided) return `It ${ends}.`;
+  if (forecast.decided) {
+    const highest =
+      forecast.peakAfter > 30
+        ? `, at its highest about ${showDuration(Math.round(forecast.peakAfter / 30) * 30)} after it left the heat`
+        : '';
+    return `It ${ends}${highest}.`;
+  }
   const spread = EIGHTY * forecast.pullSpread;
   return `Due ${show.clock(forecast.pullAt)}, give or take ${showDuration(Math.max(10, Math.round(spread / 10) * 10))}; pulled then it ${ends}. You have ${showDuration(Math.round(forecast.leeway / 5) * 5)} either way.`;
 };

@@ -81,7 +81,9 @@ describe('what the stove says of a forecast', () => {
     expect(sayForecast(forecast, show)).toMatch(
       /^Due \d\d:\d\d, give or take 2:00; pulled then it ends 53° to 55°\. You have 3:20 either way\.$/,
     );
-    expect(sayForecast({ ...forecast, decided: true }, show)).toBe('It ends 53° to 55°.');
+    expect(sayForecast({ ...forecast, decided: true }, show)).toBe(
+      'It ends 53° to 55°, at its highest about 5:00 after it left the heat.',
+    );
     expect(sayForecast(forecast, showIn('imperial'))).toContain('127° to 131°');
   });
 

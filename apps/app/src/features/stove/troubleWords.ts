@@ -18,7 +18,7 @@ const IN_PAN: readonly Trouble[] = ['cold-pan', 'butter', 'smoke'];
 /** Troubles that can be had where the piece is. */
 export const troublesIn = (place: Place, all: readonly Trouble[]): readonly Trouble[] => {
   if (place === 'before') return all.filter((trouble) => trouble === 'fire' || trouble === 'smoke');
-  if (place === 'rest') return [];
+  if (place === 'rest') return all.filter((trouble) => trouble === 'delayed');
   return all.filter((trouble) => place === 'pan' || !IN_PAN.includes(trouble));
 };
 

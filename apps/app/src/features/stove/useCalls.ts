@@ -1,17 +1,18 @@
 import { useEffect, useRef } from 'react';
-import type { DueStep } from '@crustan/core/live/cookState';
 import { clockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
+import type { LiveCook } from './liveCook';
 import { beep, buzz, notify, say, type Call } from '../../ui/attention';
 
 /**
  * Calls the cook: once the head start before a thing is due, and once when it is. Each step is
  * called once, whatever the screen does meanwhile.
  */
-export const useCalls = (step: DueStep | undefined, words: string, now: number): void => {
+export const useCalls = (due: LiveCook | undefined, words: string, now: number): void => {
+  const step = due?.current;
   const attention = useAppSelector((state) => state.attention);
   const called = useRef(new Set<string>());
-  const key = step && `${step.kind} ${step.leg ?? ''} ${step.turn ?? ''}`;
+  const key = due && step && `${due.cook.id} ${step.kind} ${step.leg ?? ''} ${step.turn ?? ''}`;
   const dueAt = step?.dueAt;
   useEffect(() => {
     if (key === undefined || dueAt === undefined || step?.kind === 'judge') return;
