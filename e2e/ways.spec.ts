@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import ICAL from 'ical.js';
 import type { Page } from '@playwright/test';
 import { planFileSchema } from '@crustan/core/formats';
-import { expect, openPlan, setFigure, test } from './kitchen';
+import { expect, openPlan, pressOn, setFigure, test } from './kitchen';
 
 /** Takes a cut from the larder by its name. */
 const take = async (page: Page, name: string): Promise<void> => {
@@ -46,14 +46,11 @@ test('a thick steak is compared every way for the same end, and the even one is 
 
   // And it is followed at the stove, from the oven to the pan.
   await page.getByRole('button', { name: 'Start at the stove' }).click();
-  const happened = page.getByTestId('happened');
-  await expect(happened).toHaveText('It is in the oven');
-  await happened.click();
-  await expect(happened).toHaveText('It is out, in the pan');
-  await happened.click();
+  await pressOn(page, 'It is in the oven');
+  await pressOn(page, 'It is out, in the pan');
   await expect(page.getByRole('heading', { name: 'Turn it' })).toBeVisible();
-  await happened.click();
-  await expect(happened).toHaveText('It is out of the pan');
+  await pressOn(page, 'I turned it');
+  await expect(page.getByTestId('happened')).toHaveText('It is out of the pan');
 });
 
 test('a duck breast is planned skin down from a cold pan', async ({ page, own }) => {

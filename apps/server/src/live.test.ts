@@ -14,7 +14,11 @@ import { openBook } from './db/openBook';
 import { simulatedReadings } from './devices/simulatedKitchen';
 import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
 
-const newsSchema = z.object({ now: z.number(), events: z.array(cookEventSchema) });
+const newsSchema = z.object({
+  cook: z.string(),
+  now: z.number(),
+  events: z.array(cookEventSchema),
+});
 
 /** Every kind of event there is, as the stove may send them. */
 const everyKind = (): readonly CookEvent[] => {
@@ -109,8 +113,10 @@ describe('a cook followed live', () => {
     const id = await start();
     const first = press('in', 0);
     await send('POST', `/api/cooks/${id}/events`, { events: [first] });
-    const stream = listen(`/api/cooks/${id}/stream`);
-    expect((await next(stream)).events).toEqual([first]);
+    const beside = await start();
+    const stream = listen(`/api/cooks/stream?cooks=${id},${beside}`);
+    expect(await next(stream)).toMatchObject({ cook: id, events: [first] });
+    expect(await next(stream)).toMatchObject({ cook: beside, events: [] });
     const second = press('turned', 60);
     // Sent twice, as a phone that was unsure would.
     await send('POST', `/api/cooks/${id}/events`, { events: [second] });
@@ -119,7 +125,10 @@ describe('a cook followed live', () => {
     expect(heard.events).toEqual([second]);
     expect(Math.abs(heard.now - Date.now())).toBeLessThan(5000);
     expect((await next(stream)).events).toEqual([]);
-    expect((await fetch(`${url}/api/cooks/${newId()}/stream`)).status).toBe(404);
+    await send('POST', `/api/cooks/${beside}/events`, { events: [press('in', 5)] });
+    expect((await next(stream)).cook).toBe(beside);
+    expect((await fetch(`${url}/api/cooks/stream?cooks=${newId()}`)).status).toBe(404);
+    expect((await fetch(`${url}/api/cooks/stream?cooks=all`)).status).toBe(400);
   });
 
   it('knows the pieces of one plate by each of them', async () => {

@@ -4,44 +4,51 @@ import { learnServerTime } from './clock';
 import { eventsHeard } from './stoveSlice';
 import type { AppStore } from './store';
 
-const newsSchema = z.object({ now: z.number(), events: z.array(cookEventSchema) });
+const newsSchema = z.object({
+  cook: z.string(),
+  now: z.number(),
+  events: z.array(cookEventSchema),
+});
+
+/** A line that was refused is tried again after, ms; one that was cut mends itself. */
+const TRIED_AGAIN = 5000;
 
 /**
- * Follows the cooks that are on in the server's book, so that every phone on a cook has the same
- * events. The browser takes the line up again by itself when the server was gone.
+ * Follows the cooks that are on in the server's book, all on one line, so that every phone on a cook
+ * has the same events. The browser takes the line up again by itself when the server was gone.
  * @returns stops following
  */
 export const followCooks = (store: AppStore): (() => void) => {
-  const lines = new Map<string, EventSource>();
-  const hear = (cook: string) => (message: MessageEvent<string>) => {
+  let line: EventSource | undefined;
+  let followed = '';
+  const hear = (message: MessageEvent<string>): void => {
     const news = newsSchema.safeParse(JSON.parse(message.data));
     if (!news.success) return;
-    learnServerTime(news.data.now);
-    if (news.data.events.length > 0)
-      store.dispatch(eventsHeard({ cook, events: news.data.events }));
+    const { cook, now, events } = news.data;
+    learnServerTime(now);
+    if (events.length > 0) store.dispatch(eventsHeard({ cook, events }));
   };
   const follow = (): void => {
-    const on = store.getState().stove.cooks.filter(({ startKnown }) => startKnown);
-    for (const [id, line] of lines) {
-      if (on.some((cook) => cook.id === id)) continue;
-      line.close();
-      lines.delete(id);
-    }
-    for (const { id } of on) {
-      const last = lines.get(id);
-      // A line the server refused is closed for good; anything else mends itself.
-      if (last && last.readyState !== EventSource.CLOSED) continue;
-      const line = new EventSource(`/api/cooks/${id}/stream`);
-      line.addEventListener('events', hear(id));
-      lines.set(id, line);
-    }
+    const wanted = store
+      .getState()
+      .stove.cooks.filter(({ startKnown }) => startKnown)
+      .map(({ id }) => id)
+      .join();
+    if (wanted === followed && (line === undefined || line.readyState !== EventSource.CLOSED))
+      return;
+    line?.close();
+    line = undefined;
+    followed = wanted;
+    if (wanted === '') return;
+    line = new EventSource(`/api/cooks/stream?cooks=${wanted}`);
+    line.addEventListener('events', hear);
   };
   const stop = store.subscribe(follow);
-  const again = setInterval(follow, 5000);
+  const again = setInterval(follow, TRIED_AGAIN);
   follow();
   return () => {
     stop();
     clearInterval(again);
-    lines.forEach((line) => line.close());
+    line?.close();
   };
 };

@@ -22,6 +22,15 @@ const listQuery = z.object({
   before: z.coerce.number('must be a time in ms').int().positive().optional(),
 });
 
+/** Most cooks one page follows at once. */
+const MOST_FOLLOWED = 24;
+const streamQuery = z.object({
+  cooks: z
+    .string('must be ids, a comma between them')
+    .transform((ids) => ids.split(','))
+    .pipe(z.array(z.uuid('must be UUIDs')).min(1).max(MOST_FOLLOWED)),
+});
+
 /** Cooks, their events and judgements. Sending the same thing twice changes nothing. */
 export const cookRoutes = (store: CookStore, news: CookNews, now: () => number): Router => {
   const routes = Router();
@@ -34,6 +43,23 @@ export const cookRoutes = (store: CookStore, news: CookNews, now: () => number):
   routes.get('/', (req, res) => {
     res.json(store.list(parsed(listQuery, req.query).before));
   });
+  // Every phone on a cook hears what any of them says, from the book. One line for all its cooks:
+  // a browser keeps few lines open to one server.
+  routes.get('/stream', (req, res) => {
+    const { cooks } = parsed(streamQuery, req.query);
+    for (const id of cooks) {
+      if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    }
+    const told = new Map(cooks.map((id) => [id, 0]));
+    const tell = (cook: string) => (): void => {
+      const fresh = store.since(cook, told.get(cook) ?? 0);
+      told.set(cook, fresh.seq);
+      stream.send('events', { cook, now: now(), events: fresh.events });
+    };
+    const stops = cooks.map((id) => news.follow(id, tell(id)));
+    const stream = openStream(req, res, () => stops.forEach((stop) => stop()));
+    cooks.forEach((id) => tell(id)());
+  });
   routes.get('/:id', (req, res) => {
     res.json(found(parsed(idParam, req.params).id));
   });
@@ -41,20 +67,6 @@ export const cookRoutes = (store: CookStore, news: CookNews, now: () => number):
     const { together } = found(parsed(idParam, req.params).id);
     const ids = together ? store.together(together.id) : [parsed(idParam, req.params).id];
     res.json({ cooks: ids.map(found) });
-  });
-  // Every phone that follows a cook hears what any of them says, from the book.
-  routes.get('/:id/stream', (req, res) => {
-    const { id } = parsed(idParam, req.params);
-    if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
-    let seq = 0;
-    const tell = (): void => {
-      const fresh = store.since(id, seq);
-      seq = fresh.seq;
-      stream.send('events', { now: now(), events: fresh.events });
-    };
-    const stop = news.follow(id, tell);
-    const stream = openStream(req, res, stop);
-    tell();
   });
   routes.put('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);

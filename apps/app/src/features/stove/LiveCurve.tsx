@@ -21,9 +21,10 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
       ? []
       : [{ time: (forecast.pullAt - inAt) / 1000, label: `pull ${show.clock(forecast.pullAt)}` }];
   return (
-    <View className="gap-2 bg-salt-50 p-4">
+    <View className="gap-2">
       <Chart
         height={300}
+        onIron
         curves={[
           {
             label: 'planned core',
@@ -40,7 +41,7 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         showTemperature={(celsius) => show.degrees(celsius)}
         says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings so far`}
       />
-      <Text voice="note" tone="text-iron-500">
+      <Text voice="note" tone="text-iron-400">
         Dots are what was read; the mark is the pull as it is forecast now.
       </Text>
     </View>
