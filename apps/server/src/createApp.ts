@@ -61,9 +61,6 @@ export const createApp = ({
   const cooks = cookStore(book);
   app.use('/api/cooks', cookRoutes(cooks, cookNews(), now));
   app.use('/api/devices', deviceRoutes(cooks, now));
-  app.get('/api/clock', (_req, res) => {
-    res.json({ now: now() });
-  });
   app.use('/api', noSuchPath);
 
   if (site !== undefined) serveSite(app, site);

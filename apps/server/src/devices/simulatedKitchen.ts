@@ -1,4 +1,5 @@
 import { DEFAULT_PAN } from '@crustan/core/gear';
+import { KITCHEN_AIR } from '@crustan/core/heat';
 import {
   cookedLegs,
   normal,
@@ -25,7 +26,6 @@ export interface DeviceReading {
 /** The thermostat's swing about what the oven settles at, K, and its period, s. */
 const SWING = 5;
 const PERIOD = 420;
-const KITCHEN_AIR = 22;
 /** An infrared gun misses by so much, one deviation, K. */
 const GUN_NOISE = 4;
 

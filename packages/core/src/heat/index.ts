@@ -18,3 +18,4 @@ export * from './stage';
 export * from './stepControl';
 export * from './surroundings';
 export * from './vapour';
+export * from './kitchenAir';

@@ -1,13 +1,10 @@
 import { FAN_OVEN, STILL_OVEN } from '../heat';
 import { BUTTER_PAN } from '../plan/butter';
-import { legsOf, type Heat } from '../plan/legs';
+import { legsOf, ROLLED, type Heat } from '../plan/legs';
 import type { PlannedLeg } from '../plan/planResult';
 import type { PlanRequest } from '../plan/request';
 import type { TimedLeg } from '../plan/wayCook';
 import { BEGINS_NONE, type Progress } from './progress';
-
-/** Share of the edges that rolls over the iron at a time; as the plan's own. */
-const ROLLED = 0.2;
 
 /** Where the piece is through a leg that a change of plan brought. */
 const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRequest): Heat => {
@@ -39,10 +36,7 @@ export interface CookedTimes {
 }
 
 /** When each leg began or is due to, ms; one more than there are legs: the last is the pull. */
-export const legBegins = ({
-  progress: { legs, actions },
-  inAt,
-}: CookedTimes): readonly number[] => {
+const legBegins = ({ progress: { legs, actions }, inAt }: CookedTimes): readonly number[] => {
   const begins: number[] = [inAt];
   const pull = actions.find(({ kind }) => kind === 'pull');
   for (let i = 1; i < legs.length; i += 1) {

@@ -1,3 +1,4 @@
+import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { PanOnBurner } from '../gear';
 import { WayCook, type TimedLeg } from '../plan/wayCook';
 import { cookedLegs } from './cookedLegs';
@@ -46,7 +47,6 @@ interface Cooking {
   readonly progress: Progress;
 }
 
-const KITCHEN_AIR = 22;
 const unit = (j: number): number => USUAL_ERROR[GUESSED[j]];
 
 /** Evenly chosen, the newest always among them. */

@@ -1,3 +1,4 @@
+import { KITCHEN_AIR } from '../heat/kitchenAir';
 import { DEPTHS, type GuessedRun } from './guessedRun';
 import { GUESSED } from './kitchenGuess';
 import type { Hypothesis } from './fitReadings';
@@ -21,7 +22,6 @@ const PRIOR = { middle: 0.86, off: 0.05, surface: 0.05, bone: 0.02, out: 0.02 } 
 /** What a reading differs by from the model, noise and model together, K; in air, K. */
 const IN_MEAT = 0.45;
 const IN_AIR = 9;
-const KITCHEN_AIR = 22;
 
 interface Runs {
   readonly base: GuessedRun;

@@ -1,3 +1,4 @@
+import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { PanOnBurner } from '../gear';
 import type { PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request';
@@ -32,8 +33,6 @@ export interface Truth {
 
 /** A bare probe's time constant in an oven's air, s. Our estimate for a 4 mm steel tip. */
 const PROBE_FOLLOWS_AIR = 40;
-/** Air round a probe that lies on the counter, C. */
-const KITCHEN_AIR = 22;
 
 /** Temperature in a column at a height over the face that went down first, C. */
 const inColumn = (

@@ -98,12 +98,6 @@ export class WhatIf {
     this.cook.solver.save(this.now);
   }
 
-  /** Core at this moment, C. */
-  get core(): number {
-    this.cook.solver.restore(this.now);
-    return this.cook.solver.core;
-  }
-
   /** Goes on with `legs` as they are timed. */
   outcome(legs: readonly TimedLeg[], holds = 0): Outcome {
     const { solver } = this.cook;

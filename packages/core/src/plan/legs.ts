@@ -39,7 +39,7 @@ const FAT_EDGE_SECONDS = 40;
 const OTHER_EDGES_SECONDS = 40;
 /** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */
 const ONE_EDGE = 0.5;
-const ROLLED = 0.2;
+export const ROLLED = 0.2;
 /** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
 const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;

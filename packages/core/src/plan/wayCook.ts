@@ -2,6 +2,7 @@ import type { PlanRequest } from './request';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import {
   browningIndex,
+  KITCHEN_AIR,
   runFor,
   SLAB,
   solverFor,
@@ -42,8 +43,6 @@ const SEAR_STEP = 5;
 const FIRST_GUESS = 45;
 /** A turn within the last seconds before a leg ends would only be work, s. */
 const SHORTEST_INTERVAL = 5;
-/** Kitchen air, C. */
-const KITCHEN_AIR = 22;
 
 const nothing: CookDisturbance = {};
 
