@@ -30,6 +30,8 @@ const [, W1, W2] = WATER_CAPACITY;
 const NEARLY_DRY = 1e-6;
 /** No step waits for a boiling cell to run dry closer than this share of what it would be. */
 const DRAIN_FLOOR = 0.3;
+/** A step is taken again, shorter, when a cell would be dry before this share of it. */
+const OVERDRAWN = 0.6;
 /** A first step has nothing to be held against: it is taken for half what is allowed. */
 const UNKNOWN_ERROR = 0.5;
 
@@ -142,6 +144,12 @@ export class PieceSolver extends PieceState {
     let error = this.solve(dt);
     while (error > 2 && dt > SHORTEST_STEP) {
       dt = max(SHORTEST_STEP, dt / min(4, sqrt(error) * 1.2));
+      error = this.solve(dt);
+    }
+    // A cell that would run dry half-way would take the rest of the step's heat as if it were wet.
+    const runsDry = this.drainTime();
+    if (runsDry < OVERDRAWN * dt && dt > SHORTEST_STEP) {
+      dt = max(runsDry, DRAIN_FLOOR * dt, SHORTEST_STEP);
       error = this.solve(dt);
     }
     this.commit(dt);
