@@ -56,40 +56,53 @@ export const Troubles = ({ live, onClose }: Props) => {
   );
 };
 
+/** The ways out of a trouble, as they were at a moment and for a wait. */
+interface Answer {
+  readonly at: number;
+  readonly minutes: number;
+  readonly options: readonly TroubleOption[];
+}
+
 const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const { pan } = useGear();
   const [minutes, setMinutes] = useState<number>(DELAYS[1]);
-  const [found, setFound] = useState<{ at: number; options: readonly TroubleOption[] }>();
-  const { cook, plannedIn, forecast } = live;
-  const { plan } = cook.plan;
+  const [answer, setAnswer] = useState<Answer>();
+  // The piece as it was when the trouble was named: a figure that moves cannot be pressed.
+  const [asked] = useState({ live, pan });
+  const { cook } = live;
   useEffect(() => {
     let wanted = true;
     const at = kitchenNow();
+    const { cook: named, plannedIn, forecast } = asked.live;
+    const { plan } = named.plan;
     const { request, legs, pullAt, restSeconds, trace } = plan;
     const going = {
       plan: { request, legs, pullAt, restSeconds, trace },
       plannedIn,
-      events: cook.events,
-      pan,
+      events: named.events,
+      pan: asked.pan,
       guess: forecast?.guess ?? AS_TOLD,
       pullAt: forecast?.decided === false ? forecast.pullAt : undefined,
     };
     liveWorker()
       .options(going, at, trouble, { delay: minutes * 60, thinner: THINNER })
       .then(
-        (options) => wanted && setFound({ at, options }),
-        () => wanted && setFound({ at, options: [] }),
+        (options) => wanted && setAnswer({ at, minutes, options }),
+        () => wanted && setAnswer({ at, minutes, options: [] }),
       );
     return () => {
       wanted = false;
     };
-    // The piece as it was when the trouble was named: a figure that moves cannot be pressed.
-  }, [trouble, minutes]); // eslint-disable-line react-hooks/exhaustive-deps
+  }, [asked, trouble, minutes]);
+  // An answer to another wait is none.
+  const found = answer?.minutes === minutes ? answer : undefined;
   const choose = ({ id, legs, restSeconds }: TroubleOption): void => {
-    if (id !== 'as-is') {
-      const event = { ...fresh(), kind: 'changed', why: trouble, legs, restSeconds } as const;
+    if (id !== 'as-is' && found) {
+      // From the moment it was computed for, however long it was read.
+      const { at } = found;
+      const event = { ...fresh(), at, kind: 'changed', why: trouble, legs, restSeconds } as const;
       dispatch(pressed({ cook: cook.id, event }));
     }
     onClose();
