@@ -1,12 +1,19 @@
 // npm run -s bench -- NAME: measures, and prints the figures as JSON.
 import { benchApp } from './benches/app.mjs';
 import { benchHeat } from './benches/heat.mjs';
+import { benchLearn } from './benches/learn.mjs';
 import { benchLive } from './benches/live.mjs';
 import { benchPlan } from './benches/plan.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { giveUp } from './root.mjs';
 
-const BENCHES = { app: benchApp, heat: benchHeat, live: benchLive, plan: benchPlan };
+const BENCHES = {
+  app: benchApp,
+  heat: benchHeat,
+  learn: benchLearn,
+  live: benchLive,
+  plan: benchPlan,
+};
 const bench = BENCHES[process.argv[2]];
 if (!bench) giveUp(`usage: npm run -s bench -- ${Object.keys(BENCHES).join(' | ')}`);
 ensureInstalled();

@@ -1,3 +1,3 @@
-export { JudgeForm } from './features/stove/JudgeForm';
+export { JudgeForm } from './judging/JudgeForm';
 export { OwnCutForm } from './features/plan/editors/OwnCutForm';
 export { OwnSide } from './features/plan/OwnSide';

@@ -1,5 +1,5 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
-import type { JudgeForm as JudgeFormType } from './features/stove/JudgeForm';
+import type { JudgeForm as JudgeFormType } from './judging/JudgeForm';
 import type { OwnCutForm as OwnCutFormType } from './features/plan/editors/OwnCutForm';
 import type { OwnSide as OwnSideType } from './features/plan/OwnSide';
 

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
 import { createApp } from './createApp';
-import { newId, planRecord, press, T0, temporaryBook } from './testing';
+import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 
 const PROBLEM = /application\/problem\+json/;
 
@@ -10,7 +10,7 @@ describe('the server', () => {
   let api: ReturnType<typeof request>;
   beforeEach(() => {
     temporary = temporaryBook();
-    api = request(createApp({ book: temporary.book, now: () => T0 }));
+    api = request(createApp({ migrations: MIGRATIONS, book: temporary.book, now: () => T0 }));
   });
   afterEach(() => temporary.remove());
 
@@ -89,12 +89,14 @@ describe('the server', () => {
     const first = await api.get('/api/cooks').expect(200);
     expect(first.body.cooks[0].title).toBe('Cook 51');
     expect(first.body.cooks).toHaveLength(50);
-    const rest = await api.get(`/api/cooks?before=${first.body.nextBefore}`).expect(200);
+    expect(first.body.found).toBe(52);
+    const { before, id } = first.body.next;
+    const rest = await api.get(`/api/cooks?before=${before}&beforeId=${id}`).expect(200);
     expect(rest.body.cooks.map((cook: { title: string }) => cook.title)).toEqual([
       'Cook 1',
       'Cook 0',
     ]);
-    expect(rest.body.nextBefore).toBeUndefined();
+    expect(rest.body.next).toBeUndefined();
   });
 
   it.each([

@@ -5,15 +5,23 @@ import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { cookNews } from './cookNews';
 import { cookStore } from './db/cookStore';
+import { kitchenStore } from './db/kitchenStore';
 import type { Book } from './db/openBook';
+import { photoStore } from './db/photoStore';
 import { planStore } from './db/planStore';
+import { trialStore } from './db/trialStore';
 import { answerProblem, noSuchPath } from './problems';
+import { bookRoutes } from './routes/bookRoutes';
 import { cookRoutes } from './routes/cookRoutes';
 import { deviceRoutes } from './routes/deviceRoutes';
+import { kitchenRoutes } from './routes/kitchenRoutes';
 import { planRoutes } from './routes/planRoutes';
+import { trialRoutes } from './routes/trialRoutes';
 
 export interface AppOptions {
   readonly book: Book;
+  /** Where the migrations lie: a restored backup is brought up by them. */
+  readonly migrations: string;
   /** Folder of the built interface; none serves the API alone. */
   readonly site?: string;
   /** Least severe line of the server's log; silent by default. */
@@ -26,6 +34,7 @@ const YEAR = 365 * 24 * 3600;
 /** The whole server as an Express app: the API, then the interface. */
 export const createApp = ({
   book,
+  migrations,
   site,
   logLevel = 'silent',
   now = Date.now,
@@ -53,13 +62,22 @@ export const createApp = ({
   app.get('/healthz', (_req, res) => {
     res.json({ status: 'ok', schemaVersion: book.schemaVersion });
   });
-  app.use('/api', express.json({ limit: '512kb' }), (_req, res, next) => {
+  // Files of the whole book are read as they come, not as messages.
+  const message = express.json({ limit: '512kb' });
+  app.use('/api', (req, res, next) => {
+    if (/^\/book\//.test(req.path)) next();
+    else message(req, res, next);
+  });
+  app.use('/api', (_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
   app.use('/api/plans', planRoutes(planStore(book)));
   const cooks = cookStore(book);
-  app.use('/api/cooks', cookRoutes(cooks, cookNews(), now));
+  app.use('/api/cooks', cookRoutes(cooks, photoStore(book), cookNews(), now));
+  app.use('/api/trials', trialRoutes(trialStore(book)));
+  app.use('/api/kitchen', kitchenRoutes(kitchenStore(book)));
+  app.use('/api/book', bookRoutes(book, migrations, now));
   app.use('/api/devices', deviceRoutes(cooks, now));
   app.use('/api', noSuchPath);
 

@@ -1,16 +1,10 @@
 import type { Server } from 'node:http';
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
-import Database from 'better-sqlite3';
 import { z } from 'zod';
 import { cookEventSchema, type CookRecord } from '@crustan/core/formats';
 import { hiddenKitchen, type CookEvent } from '@crustan/core/live';
 import { planOf } from '@crustan/core/tests';
 import { createApp } from './createApp';
-import { cookStore } from './db/cookStore';
-import { openBook } from './db/openBook';
 import { simulatedReadings } from './devices/simulatedKitchen';
 import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
 
@@ -51,7 +45,7 @@ describe('a cook followed live', () => {
   const open: AbortController[] = [];
   beforeEach(async () => {
     temporary = temporaryBook();
-    server = createApp({ book: temporary.book }).listen(0, '127.0.0.1');
+    server = createApp({ migrations: MIGRATIONS, book: temporary.book }).listen(0, '127.0.0.1');
     await new Promise((done) => server.once('listening', done));
     const address = server.address();
     url = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
@@ -177,46 +171,4 @@ describe('the stand-in kitchen', () => {
     expect(hiddenKitchen(21).oven).not.toBeCloseTo(hiddenKitchen(7).oven, 1);
     expect(Math.abs(hidden.oven)).toBeLessThanOrEqual(25);
   });
-});
-
-it('opens a book of the first schema: its events are read, and new kinds can be added', () => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'crustan-old-'));
-  const first = mkdtempSync(path.join(os.tmpdir(), 'crustan-first-'));
-  try {
-    // The migrations as they were when the first version was released.
-    cpSync(MIGRATIONS, first, { recursive: true });
-    const journal = path.join(first, 'meta/_journal.json');
-    const parsed = z
-      .looseObject({ entries: z.array(z.looseObject({ idx: z.number() })) })
-      .parse(JSON.parse(readFileSync(journal, 'utf8')));
-    const entries = parsed.entries.filter(({ idx }) => idx === 0);
-    writeFileSync(journal, JSON.stringify({ ...parsed, entries }));
-    openBook(folder, first).close();
-    const id = newId();
-    const file = new Database(path.join(folder, 'book.sqlite'));
-    file
-      .prepare('INSERT INTO cooks VALUES (?, ?, ?, ?, ?, ?)')
-      .run(id, T0, 'Old', 54, 400, JSON.stringify(planRecord()));
-    const add = file.prepare(
-      'INSERT INTO events (id, cook_id, kind, at, received_at, celsius, undoes) VALUES (?, ?, ?, ?, ?, ?, ?)',
-    );
-    const [one, two] = [newId(), newId()];
-    add.run(one, id, 'in', T0, T0, null, null);
-    add.run(newId(), id, 'reading', T0 + 1, T0, 31.5, null);
-    add.run(two, id, 'undo', T0 + 2, T0, null, one);
-    file.close();
-    const book = openBook(folder, MIGRATIONS);
-    const store = cookStore(book);
-    expect(store.get(id)?.events).toMatchObject([
-      { kind: 'in' },
-      { kind: 'reading', celsius: 31.5 },
-      { kind: 'undo', of: one },
-    ]);
-    store.addEvents(id, everyKind(), T0);
-    expect(store.get(id)?.events).toHaveLength(3 + everyKind().length);
-    book.close();
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-    rmSync(first, { recursive: true, force: true });
-  }
 });

@@ -44,20 +44,24 @@ const open = () => {
 };
 const book = open();
 
-const server = createApp({ book, site, logLevel: 'warn' }).listen(port, host, (error) => {
-  if (error) {
-    const inUse = 'code' in error && error.code === 'EADDRINUSE';
-    giveUp(
-      inUse
-        ? `Port ${port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.`
-        : `Cannot listen on ${host}:${port}: ${error.message}.`,
-    );
-  }
-  const address = server.address();
-  const taken = typeof address === 'object' && address ? address.port : port;
-  say(`Crustan is at http://${host === '0.0.0.0' ? 'localhost' : host}:${taken}`);
-  say(demo ? 'Demo data from the Fennick Street supper room.' : `Your book is in ${folder}.`);
-});
+const server = createApp({ book, migrations, site, logLevel: 'warn' }).listen(
+  port,
+  host,
+  (error) => {
+    if (error) {
+      const inUse = 'code' in error && error.code === 'EADDRINUSE';
+      giveUp(
+        inUse
+          ? `Port ${port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.`
+          : `Cannot listen on ${host}:${port}: ${error.message}.`,
+      );
+    }
+    const address = server.address();
+    const taken = typeof address === 'object' && address ? address.port : port;
+    say(`Crustan is at http://${host === '0.0.0.0' ? 'localhost' : host}:${taken}`);
+    say(demo ? 'Demo data from the Fennick Street supper room.' : `Your book is in ${folder}.`);
+  },
+);
 
 const stop = (): void => {
   server.close(() => {

@@ -4,7 +4,7 @@ import path from 'node:path';
 import { afterAll, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
 import { createApp } from './createApp';
-import { temporaryBook } from './testing';
+import { MIGRATIONS, temporaryBook } from './testing';
 
 describe('the interface, served', () => {
   const site = mkdtempSync(path.join(os.tmpdir(), 'crustan-site-'));
@@ -14,7 +14,7 @@ describe('the interface, served', () => {
   writeFileSync(path.join(site, '_expo', 'app-1.js'), 'plain');
   writeFileSync(path.join(site, '_expo', 'app-1.js.br'), 'packed');
   const temporary = temporaryBook();
-  const web = request(createApp({ book: temporary.book, site }));
+  const web = request(createApp({ migrations: MIGRATIONS, book: temporary.book, site }));
   afterAll(() => {
     temporary.remove();
     rmSync(site, { recursive: true });

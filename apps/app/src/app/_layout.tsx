@@ -5,6 +5,7 @@ import { Provider } from 'react-redux';
 import { fetchPlaces } from '../places';
 import { keepPage } from '../keepPage';
 import { followCooks } from '../store/cookLink';
+import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice, makeStore } from '../store/store';
 import { BrokenPage } from '../ui/BrokenPage';
@@ -20,7 +21,9 @@ export default function Layout() {
     const stopKeeping = keepOnDevice(store);
     const stopSending = runOutbox(store);
     const stopFollowing = followCooks(store);
+    const stopKitchen = syncKitchen(store);
     return () => {
+      stopKitchen();
       stopFollowing();
       stopSending();
       stopKeeping();

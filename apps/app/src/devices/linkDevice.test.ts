@@ -69,6 +69,7 @@ describe('a linked thermometer', () => {
         { seconds: 30, celsius: 6 },
       ],
       columns: { time: 't', temperature: 'c', unit: 'C' as const },
+      firstAt: undefined,
       refused: [],
     };
     const close = await fileLink(log)({ said, rubbish: jest.fn(), failed: jest.fn() });

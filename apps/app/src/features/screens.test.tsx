@@ -10,6 +10,7 @@ import { StoveScreen } from './stove/StoveScreen';
 jest.mock('expo-router', () => ({
   Link: ({ children }: { readonly children: ReactNode }) => children,
   useRouter: () => ({ push: jest.fn() }),
+  usePathname: () => '/book',
 }));
 jest.mock('../workers/liveWorker', () => ({
   liveWorker: () => ({ forecast: () => Promise.resolve(undefined) }),
@@ -33,6 +34,11 @@ const line = (n: number, more: Partial<CookLine> = {}): CookLine => ({
   id: uuid(n),
   createdAt: T0 - n * 1000,
   title: `Cook ${n}`,
+  cut: 'strip-steak',
+  way: 'once',
+  thickness: 0.025,
+  weight: 0.3,
+  pan: 220,
   target: 54,
   cookSeconds: 500,
   finished: true,
@@ -43,6 +49,7 @@ describe('the book', () => {
   it('lists cooks as they come, planned beside actual', async () => {
     answer(() =>
       json({
+        found: 2,
         cooks: [
           line(1, { actualSeconds: 512, endTemperature: 55.4, crust: 'golden' }),
           line(2, { finished: false }),
@@ -61,8 +68,8 @@ describe('the book', () => {
   it('goes on to older cooks when asked', async () => {
     answer((path) =>
       path.includes('before=')
-        ? json({ cooks: [line(3)] })
-        : json({ cooks: [line(1)], nextBefore: T0 - 1000 }),
+        ? json({ found: 2, cooks: [line(3)] })
+        : json({ found: 2, cooks: [line(1)], next: { before: T0 - 1000, id: uuid(1) } }),
     );
     renderWithStore(<BookScreen />);
     fireEvent.click(await screen.findByText('Older cooks'));
@@ -71,14 +78,16 @@ describe('the book', () => {
   });
 
   it('says what to do first when it is empty', async () => {
-    answer(() => json({ cooks: [] }));
+    answer(() => json({ found: 0, cooks: [] }));
     renderWithStore(<BookScreen />);
     await screen.findByText(/No cooks yet/);
   });
 
   it('says when the server is away, and tries again', async () => {
     let away = true;
-    answer(() => (away ? Promise.reject(new TypeError('gone')) : json({ cooks: [line(1)] })));
+    answer(() =>
+      away ? Promise.reject(new TypeError('gone')) : json({ found: 1, cooks: [line(1)] }),
+    );
     renderWithStore(<BookScreen />);
     await screen.findByText(/cannot be reached/);
     away = false;
@@ -89,7 +98,7 @@ describe('the book', () => {
 
 describe('the stove', () => {
   const start = (plateAt: number) => {
-    answer((path) => json(path.startsWith('/api/plans') ? { plans: [] } : { cooks: [] }));
+    answer((path) => json(path.startsWith('/api/plans') ? { plans: [] } : { found: 0, cooks: [] }));
     const rendered = renderWithStore(<StoveScreen />);
     const plan = recordOf(planOf(), plateAt);
     const event = { id: uuid(10), kind: 'started', at: Date.now() } as const;

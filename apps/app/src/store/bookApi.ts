@@ -1,18 +1,28 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
 import {
+  bookImportSchema,
+  cookLineSchema,
   cookListSchema,
   cookRecordSchema,
   planListSchema,
   planRecordSchema,
   problemSchema,
+  recentCooksSchema,
+  trialListSchema,
+  trialSchema,
+  type BookImport,
+  type CookLine,
   type CookList,
   type CookRecord,
+  type CookSearch,
   type CookStart,
   type Judgement,
+  type ListMark,
   type PlanRecord,
 } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/live';
+import type { Trial } from '@crustan/core/trial/trial';
 
 const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });
 
@@ -23,7 +33,7 @@ export const bookApi = createApi({
     baseUrl: new URL('/api', globalThis.location?.href ?? 'http://localhost').href,
     timeout: 8000,
   }),
-  tagTypes: ['Plans', 'Cooks'],
+  tagTypes: ['Plans', 'Cooks', 'Trials'],
   endpoints: (build) => ({
     plans: build.query<readonly PlanRecord[], void>({
       query: () => '/plans',
@@ -39,9 +49,24 @@ export const bookApi = createApi({
       query: (id) => ({ url: `/plans/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Plans'],
     }),
-    cooks: build.query<CookList, number | undefined>({
-      query: (before) => (before === undefined ? '/cooks' : `/cooks?before=${before}`),
+    cooks: build.query<CookList, { readonly search: CookSearch; readonly mark?: ListMark }>({
+      query: ({ search, mark }) => ({
+        url: '/cooks',
+        params: { ...search, ...(mark ? { before: mark.before, beforeId: mark.id } : {}) },
+      }),
       transformResponse: (body) => cookListSchema.parse(body),
+      providesTags: ['Cooks'],
+    }),
+    /** Every cook that answers a search as a line, to be compared over time. */
+    lines: build.query<readonly CookLine[], CookSearch>({
+      query: (params) => ({ url: '/book/lines', params }),
+      transformResponse: (body) => z.object({ cooks: z.array(cookLineSchema) }).parse(body).cooks,
+      providesTags: ['Cooks'],
+    }),
+    /** The newest finished cooks in full, to learn from. */
+    recent: build.query<readonly CookRecord[], number>({
+      query: (most) => `/cooks/recent?most=${most}`,
+      transformResponse: (body) => recentCooksSchema.parse(body).cooks,
       providesTags: ['Cooks'],
     }),
     cook: build.query<CookRecord, string>({
@@ -80,6 +105,62 @@ export const bookApi = createApi({
       transformResponse: (body) => cookRecordSchema.parse(body),
       invalidatesTags: ['Cooks'],
     }),
+    deleteCook: build.mutation<null, string>({
+      query: (id) => ({ url: `/cooks/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Cooks'],
+    }),
+    putBack: build.mutation<CookRecord, string>({
+      query: (id) => ({ url: `/cooks/${id}/put-back`, method: 'POST' }),
+      transformResponse: (body) => cookRecordSchema.parse(body),
+      invalidatesTags: ['Cooks'],
+    }),
+    addPhoto: build.mutation<CookRecord, { readonly id: string; readonly photo: Blob }>({
+      query: ({ id, photo }) => ({
+        url: `/cooks/${id}/photo`,
+        method: 'PUT',
+        body: photo,
+        headers: { 'Content-Type': photo.type },
+      }),
+      transformResponse: (body) => cookRecordSchema.parse(body),
+      invalidatesTags: ['Cooks'],
+    }),
+    dropPhoto: build.mutation<CookRecord, string>({
+      query: (id) => ({ url: `/cooks/${id}/photo`, method: 'DELETE' }),
+      transformResponse: (body) => cookRecordSchema.parse(body),
+      invalidatesTags: ['Cooks'],
+    }),
+    trials: build.query<readonly Trial[], void>({
+      query: () => '/trials',
+      transformResponse: (body) => trialListSchema.parse(body).trials,
+      providesTags: ['Trials'],
+    }),
+    trial: build.query<Trial, string>({
+      query: (id) => `/trials/${id}`,
+      transformResponse: (body) => trialSchema.parse(body),
+      providesTags: ['Trials'],
+    }),
+    keepTrial: build.mutation<Trial, Trial>({
+      query: (trial) => ({ url: `/trials/${trial.id}`, method: 'PUT', body: trial }),
+      transformResponse: (body) => trialSchema.parse(body),
+      invalidatesTags: ['Trials'],
+    }),
+    dropTrial: build.mutation<null, string>({
+      query: (id) => ({ url: `/trials/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Trials'],
+    }),
+    bookImport: build.query<BookImport, string>({
+      query: (id) => `/book/imports/${id}`,
+      transformResponse: (body) => bookImportSchema.parse(body),
+    }),
+    storeImport: build.mutation<BookImport, string>({
+      query: (id) => ({ url: `/book/imports/${id}/store`, method: 'POST' }),
+      transformResponse: (body) => bookImportSchema.parse(body),
+      invalidatesTags: ['Cooks', 'Plans', 'Trials'],
+    }),
+    stopImport: build.mutation<BookImport, string>({
+      query: (id) => ({ url: `/book/imports/${id}`, method: 'DELETE' }),
+      transformResponse: (body) => bookImportSchema.parse(body),
+    }),
   }),
 });
 
@@ -89,7 +170,20 @@ export const {
   useDropPlanMutation,
   useCooksQuery,
   useCookQuery,
+  useLinesQuery,
+  useRecentQuery,
   useJudgeMutation,
+  useDeleteCookMutation,
+  usePutBackMutation,
+  useAddPhotoMutation,
+  useDropPhotoMutation,
+  useTrialsQuery,
+  useTrialQuery,
+  useKeepTrialMutation,
+  useDropTrialMutation,
+  useBookImportQuery,
+  useStoreImportMutation,
+  useStopImportMutation,
 } = bookApi;
 
 const failureSchema = z.object({ status: z.number(), data: z.unknown() });

@@ -73,7 +73,9 @@ export const draftSlice = createSlice({
       state.sides = action.payload;
     },
     draftTaken: (state, action: PayloadAction<Pick<Draft, 'request' | 'plate'>>) => {
-      state.request = action.payload.request;
+      // What another kitchen, or this one then, had learned is not tonight's.
+      const { learned: _then, ...request } = action.payload.request;
+      state.request = request;
       if (HOUR.test(action.payload.plate)) state.plate = action.payload.plate;
     },
   },

@@ -1,8 +1,15 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
+import {
+  DEFAULT_KITCHEN,
+  kitchenSchema,
+  type Kitchen,
+  type UsedFigure,
+} from '@crustan/core/formats/kitchen';
 import type { Species } from '@crustan/core/food';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
+import type { GearUsed } from '@crustan/core/learn/loggedCook';
+import type { LearnedOfPiece, PlanRequest } from '@crustan/core/plan/request';
 import { MINIMUM_TEMPERATURES } from '@crustan/core/safety/minimumTemperature';
 import type { PlannedOn } from '../workers/plan.worker';
 import type { RunGear } from '@crustan/core/schedule';
@@ -17,21 +24,67 @@ export const kitchenSlice = createSlice({
     kitchenChanged: (state, action: PayloadAction<Partial<Kitchen>>) => {
       Object.assign(state, action.payload);
     },
+    /** Plans use this figure of a device from now on. */
+    traitUsed: (state, { payload }: PayloadAction<{ key: string; used: UsedFigure }>) => {
+      const { key, used } = payload;
+      state.learned[key] = used;
+      if (key === 'oven') state.ovenOffset = used.value;
+    },
+    /** Plans take the usual figure again, and cooks before `at` teach nothing of it. */
+    traitForgotten: (state, { payload }: PayloadAction<{ key: string; at: number }>) => {
+      const { key, at } = payload;
+      state.learned = Object.fromEntries(
+        Object.entries(state.learned).filter(([known]) => known !== key),
+      );
+      state.forgotten[key] = at;
+      if (key === 'oven') state.ovenOffset = DEFAULT_OVEN.offset;
+    },
+    /** The kitchen as the book has it: changed on another phone. */
+    kitchenBrought: (_state, { payload }: PayloadAction<Kitchen>) => payload,
   },
 });
-export const { kitchenChanged } = kitchenSlice.actions;
+export const { kitchenChanged, traitUsed, traitForgotten, kitchenBrought } = kitchenSlice.actions;
 
-/** The pan in use on its burner. */
-export const panInUse = ({ pans, pan, burner }: Kitchen): PanOnBurner => {
-  const { diameter, mass } = pans[pan] ?? DEFAULT_KITCHEN.pans[0];
-  return { diameter, mass, burner: burner.kind, power: burner.power };
+const used = ({ learned }: Kitchen, key: string): number | undefined => learned[key]?.value;
+
+/** The gear in use, with what was learned of it. */
+export const gearUsed = (kitchen: Kitchen): GearUsed => ({
+  pan: kitchen.pans[kitchen.pan] ?? DEFAULT_KITCHEN.pans[0],
+  burner: { ...kitchen.burner, share: used(kitchen, 'burner') ?? 1 },
+  oven: { offset: kitchen.ovenOffset, lag: used(kitchen, 'lag') ?? DEFAULT_OVEN.timeConstant },
+});
+
+/** The pan in use on its burner, which gives what it was found to give. */
+export const panInUse = (kitchen: Kitchen): PanOnBurner => {
+  const { pan, burner } = gearUsed(kitchen);
+  const { diameter, mass } = pan;
+  return { diameter, mass, burner: burner.kind, power: burner.power * burner.share };
 };
 
 /** The pan and the oven a run is timed on. */
-export const gearInUse = (kitchen: Kitchen): RunGear => ({
-  pan: panInUse(kitchen),
-  oven: { ...DEFAULT_OVEN, offset: kitchen.ovenOffset },
-});
+export const gearInUse = (kitchen: Kitchen): RunGear => {
+  const { offset, lag } = gearUsed(kitchen).oven;
+  return { pan: panInUse(kitchen), oven: { ...DEFAULT_OVEN, offset, timeConstant: lag } };
+};
+
+/** What pieces and this pan's contact were found to differ by; undefined: nothing is used. */
+export const learnedOfPiece = (kitchen: Kitchen): LearnedOfPiece | undefined => {
+  const { name } = gearUsed(kitchen).pan;
+  const thickness = used(kitchen, 'thickness');
+  const contact = used(kitchen, `contact:${name}`);
+  return thickness === undefined && contact === undefined
+    ? undefined
+    : { thickness: thickness ?? 0, contact: contact ?? 1 };
+};
+
+/** A request as it is planned here: with what was learned, and nothing of another kitchen's. */
+export const requestHere = (
+  { learned: _elsewhere, ...request }: PlanRequest,
+  kitchen: Kitchen,
+): PlanRequest => {
+  const learned = learnedOfPiece(kitchen);
+  return learned === undefined ? request : { ...request, learned };
+};
 
 /** What a plan in this kitchen is made on. */
 export const plannedOn = (kitchen: Kitchen, species: Species): PlannedOn => ({

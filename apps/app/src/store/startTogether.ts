@@ -19,28 +19,31 @@ export const landingsOf = (plans: readonly PlanRecord[], gear: RunGear): Landing
  * Starts pieces for one plate, or adds them to those that are on. Each is a cook of its own in the
  * book, tied to the others.
  * @param on pieces that are on already: what they do is not moved
+ * @returns the cooks' ids, in the order of the plans
  */
 export const startTogether = (
   dispatch: AppStore['dispatch'],
   plans: readonly PlanRecord[],
   on: readonly ActiveCook[],
   gear: RunGear,
-): void => {
+): readonly string[] => {
   const plateAt = on[0]?.plan.plateAt ?? plans[0]?.plateAt ?? kitchenNow();
   const tie = on[0]?.together?.id ?? newId();
   const all = [...on.map(({ plan }) => plan), ...plans];
   const landings = landingsOf(all, gear);
-  plans.forEach((plan, i) => {
+  return plans.map((plan, i) => {
+    const id = newId();
     const waits = landings.pieces[on.length + i]?.waits ?? 0;
     const event = { ...fresh(), kind: 'started' } as const;
     dispatch(
       cookStarted({
-        id: newId(),
+        id,
         startedAt: event.at,
         plan: { ...plan, plateAt },
         together: { id: tie, waits },
         event,
       }),
     );
+    return id;
   });
 };

@@ -3,6 +3,7 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 import { attentionSlice } from './attentionSlice';
 import { bookApi } from './bookApi';
 import { keep } from './device';
+import { deletedSlice } from './deletedSlice';
 import { devicesSlice } from './devicesSlice';
 import { draftSlice } from './draftSlice';
 import { kitchenSlice } from './kitchenSlice';
@@ -12,6 +13,7 @@ import { unitsSlice } from './unitsSlice';
 export const makeStore = () =>
   configureStore({
     reducer: {
+      deleted: deletedSlice.reducer,
       draft: draftSlice.reducer,
       kitchen: kitchenSlice.reducer,
       units: unitsSlice.reducer,

@@ -1,2 +1,3 @@
 export { CurveChart } from './CurveChart';
 export { RulerToScale } from './RulerToScale';
+export { TrendChart } from './TrendChart';

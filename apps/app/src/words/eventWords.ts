@@ -17,6 +17,8 @@ export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
 type Plain = Exclude<CookEvent['kind'], 'reading' | 'note' | 'skipped' | 'changed'>;
 
 const WORDS: Readonly<Record<Plain, string>> = {
+  'oven-on': 'Oven switched on',
+  'pan-on': 'Pan on the burner',
   started: 'Started',
   in: 'Onto the heat',
   turned: 'Turned',

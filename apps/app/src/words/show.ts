@@ -21,6 +21,8 @@ export interface Show {
   readonly day: (ms: number) => string;
   /** `Sun 22`. */
   readonly weekday: (ms: number) => string;
+  /** `22 Nov`. */
+  readonly date: (ms: number) => string;
   /** `°C · mm · g`. */
   readonly symbols: string;
 }
@@ -31,6 +33,7 @@ const timeFormat = (options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
 const CLOCK = timeFormat({});
 const CLOCK_SECONDS = timeFormat({ second: '2-digit' });
 const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric' });
+const MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const DAY = timeFormat({ weekday: 'short', day: 'numeric', month: 'short' });
 
 export const showIn = (units: UnitSystem): Show => ({
@@ -45,6 +48,7 @@ export const showIn = (units: UnitSystem): Show => ({
   clockSeconds: (ms) => CLOCK_SECONDS.format(ms),
   day: (ms) => DAY.format(ms),
   weekday: (ms) => WEEKDAY.format(ms),
+  date: (ms) => MONTH.format(ms),
   symbols: (['temperature', 'thickness', 'weight'] as const)
     .map((kind) => UNITS[units][kind].symbol)
     .join(' · '),

@@ -1,6 +1,6 @@
 import { footprint } from '@crustan/core/food';
 import type { CookPlan, SliceFrame, Slices } from '@crustan/core/plan';
-import { cutOf } from '@crustan/core/plan/request';
+import { cutOf, thicknessOf } from '@crustan/core/plan/request';
 import type { SliceFigures } from '../ui/paintSlice';
 
 /** The slice of a plan at a frame, or at the end. Crust grows with its browning. */
@@ -17,7 +17,7 @@ export const sliceOf = (
     peak: shown?.peak ?? [],
     browning: shown?.browning ?? plan.browning,
     crust: plan.crust,
-    width: footprint(cut, plan.request.weight, plan.request.thickness).width,
+    width: footprint(cut, plan.request.weight, thicknessOf(plan.request)).width,
     skin: cut.skin?.thickness,
     bone: cells.whole && cells.widths.length > 1 ? cut.bone : undefined,
   };

@@ -11,7 +11,7 @@ import type {
   Remedy,
   Slices,
 } from '@crustan/core/plan';
-import { plannedOn } from '../store/kitchenSlice';
+import { plannedOn, requestHere } from '../store/kitchenSlice';
 import type { AppStore } from '../store/store';
 import type { PlanJob, PlannedOn } from './plan.worker';
 import { knownPlan, planJobs, type JobListener } from './planner';
@@ -231,7 +231,7 @@ export const followDraft = (store: AppStore): (() => void) => {
     return { request: draft.request, kitchen };
   };
   const plan = ({ request, kitchen }: ReturnType<typeof asked>): void =>
-    planAllWays(request, plannedOn(kitchen, cutOf(request).species));
+    planAllWays(requestHere(request, kitchen), plannedOn(kitchen, cutOf(request).species));
   let last = asked();
   plan(last);
   let due: ReturnType<typeof setTimeout> | undefined;

@@ -1,26 +1,17 @@
 import { DEFAULT_PAN } from '@crustan/core/gear';
-import { SEARCH_COLUMNS } from '@crustan/core/heat';
 import {
   even,
   Forecaster,
   normal,
   seededRandom,
-  trueCook,
   trueRun,
   type CookEvent,
   type Forecast,
   type HiddenKitchen,
   type ProbePlace,
 } from '@crustan/core/live';
-import {
-  findCrossing,
-  planWay,
-  USUAL,
-  type CookPlan,
-  type PlanRequest,
-  type TimedLeg,
-  type WayCook,
-} from '@crustan/core/plan';
+import { USUAL, type CookPlan, type PlanRequest, type WayCook } from '@crustan/core/plan';
+import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
 
 /** How well the live forecast does in kitchens that are not as told. */
 export interface LiveFigures {
@@ -62,46 +53,6 @@ const PLANNED: readonly PlanRequest[] = [
     lowOven: 120,
   },
 ];
-
-const planOf = (request: PlanRequest): CookPlan => {
-  for (const update of planWay(request, { inFull: false })) {
-    if (update?.kind === 'plan') return update.plan;
-    if (update?.kind === 'obstacle') throw new Error(JSON.stringify(update.obstacle));
-  }
-  throw new Error('no plan');
-};
-
-/** The plan's legs with the deciding one ended at `pull`, s from the first heat. */
-const legsUntil = (cook: WayCook, plan: CookPlan, pull: number): readonly TimedLeg[] =>
-  plan.legs.flatMap((leg, i): TimedLeg[] => {
-    const planned = cook.legs[i];
-    if (!planned) return [];
-    const decides = Math.abs(leg.at + leg.seconds - plan.pullAt) < 1;
-    const seconds = decides ? Math.max(0, pull - leg.at) : leg.seconds;
-    const flips = leg.flips.map((flip) => (flip >= leg.seconds - 1 ? seconds : flip));
-    return [{ ...planned, share: decides ? 1 : 0, seconds, flips }];
-  });
-
-/** The pull that gives the wanted end in a hidden kitchen. */
-const truePull = (cook: WayCook, plan: CookPlan): number => {
-  const endAt = (pull: number): number => {
-    cook.reset();
-    return cook.endOf(legsUntil(cook, plan, pull)).peak;
-  };
-  const from = plan.pullAt * 0.35;
-  const to = plan.pullAt * 3;
-  const search = findCrossing(
-    endAt,
-    plan.request.target,
-    { x: from, y: endAt(from) },
-    { x: to, y: endAt(to) },
-    0.05,
-  );
-  for (;;) {
-    const step = search.next();
-    if (step.done === true) return step.value.x;
-  }
-};
 
 const press = (kind: 'in' | 'turned' | 'into-oven', seconds: number): CookEvent => ({
   id: `${kind}-${seconds}`,
@@ -167,7 +118,7 @@ export const followedKitchen = (seed: number, looks: readonly number[]) => {
     probe: { kind: 'middle', off: 0.004 },
     noise: 0.4,
   };
-  const cook = trueCook(request, hidden, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
+  const cook = sectionIn(request, hidden, DEFAULT_PAN);
   const pull = truePull(cook, plan);
   const found = follow({ plan, cook, hidden, pull, random }, looks);
   return {
@@ -218,7 +169,7 @@ const median = (values: readonly number[]): number =>
 /** Forecasts cooks in hidden kitchens: 200 of them, drawn from a seed. */
 export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
   const random = seededRandom(seed);
-  const plans = PLANNED.map(planOf);
+  const plans = PLANNED.map((request) => planOf(request));
   const times: number[] = [];
   let within = 0;
   let covered = 0;
@@ -238,7 +189,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
       probe: { kind: 'middle', off },
       noise: 0.4,
     };
-    const cook = trueCook(plan.request, hidden, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
+    const cook = sectionIn(plan.request, hidden, DEFAULT_PAN);
     const pull = truePull(cook, plan);
     const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
     const good = follow({ plan, cook, hidden, pull, random });

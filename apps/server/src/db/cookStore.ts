@@ -1,23 +1,31 @@
-import { and, asc, desc, eq, gt, inArray, lt, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, isNotNull, isNull, lt, ne } from 'drizzle-orm';
 import {
-  cookEventSchema,
-  cookLineSchema,
-  judgementSchema,
   planRecordSchema,
-  type CookLine,
   type CookList,
   type CookRecord,
+  type CookSearch,
   type Judgement,
+  type ListMark,
   type PlanRecord,
   type Together,
 } from '@crustan/core/formats';
-import { standing, type CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/live';
+import { inBook, listCooks } from './cookList';
+import {
+  eventRow,
+  happenedColumns,
+  judgementRow,
+  plannedColumns,
+  searchOf,
+  toEvent,
+  toJudgement,
+} from './cookRows';
 import type { Book } from './openBook';
-import { cooks, events, judgements } from './schema';
+import { cooks, events, judgements, photos } from './schema';
 
 export interface CookStore {
-  /** Newest first, a page of them before a moment. */
-  readonly list: (before?: number) => CookList;
+  /** Newest first, a page of them before a mark. */
+  readonly list: (search?: CookSearch, mark?: ListMark) => CookList;
   readonly get: (id: string) => CookRecord | undefined;
   readonly has: (id: string) => boolean;
   /** Does nothing when the cook is there already: the same start may be sent twice. */
@@ -32,158 +40,92 @@ export interface CookStore {
   /** All or none; an event that is there already is left as it is. */
   readonly addEvents: (cookId: string, added: readonly CookEvent[], receivedAt: number) => void;
   readonly judge: (cookId: string, judgement: Judgement, at: number) => void;
+  /** Takes a cook out of the book; until it is swept it can be put back. */
+  readonly remove: (id: string, at: number) => boolean;
+  readonly putBack: (id: string) => boolean;
+  /** Sweeps what was deleted before a moment. */
+  readonly sweep: (before: number) => void;
+  /** The newest finished cooks. */
+  readonly recent: (most: number) => readonly string[];
 }
 
-/** Cooks to a page of the list. */
-export const PAGE = 50;
-
-type EventRow = typeof events.$inferSelect;
-type JudgementRow = typeof judgements.$inferSelect;
-
-const toEvent = (row: EventRow): CookEvent => {
-  const { id, kind, at } = row;
-  const said: unknown = row.detail === null ? {} : JSON.parse(row.detail);
-  return cookEventSchema.parse({
-    id,
-    kind,
-    at,
-    ...(row.celsius === null ? {} : { celsius: row.celsius }),
-    ...(row.undoes === null ? {} : { of: row.undoes }),
-    ...(typeof said === 'object' ? said : {}),
-  });
-};
-
-/** What an event says beyond the columns that are searched by. */
-const detailOf = (event: CookEvent): string | null => {
-  switch (event.kind) {
-    case 'reading':
-      return event.by === undefined ? null : JSON.stringify({ by: event.by });
-    case 'corrected':
-      return JSON.stringify({ of: event.of, to: event.to });
-    case 'skipped':
-      return JSON.stringify({ step: event.step });
-    case 'note':
-      return JSON.stringify({ text: event.text });
-    case 'changed': {
-      const { why, legs, restSeconds } = event;
-      return JSON.stringify({ why, legs, restSeconds });
-    }
-    default:
-      return null;
-  }
-};
-
-const toJudgement = (row: JudgementRow): Judgement =>
-  judgementSchema.parse({
-    notes: row.notes,
-    ...(row.endTemperature === null ? {} : { endTemperature: row.endTemperature }),
-    ...(row.crust === null ? {} : { crust: row.crust }),
-  });
-
-const toLine = (
-  row: Omit<typeof cooks.$inferSelect, 'plan' | 'waits'>,
-  made: readonly CookEvent[],
-  judgement: JudgementRow | undefined,
-): CookLine => {
-  const kept = standing(made);
-  const first = (kind: CookEvent['kind']): number | undefined =>
-    kept.find((event) => event.kind === kind)?.at;
-  const [inAt, pulledAt] = [first('in'), first('pulled')];
-  const said = judgement && toJudgement(judgement);
-  return cookLineSchema.parse({
-    id: row.id,
-    createdAt: row.createdAt,
-    title: row.title,
-    target: row.target,
-    cookSeconds: row.cookSeconds,
-    finished: first('sliced') !== undefined,
-    ...(row.together === null ? {} : { together: row.together }),
-    ...(inAt !== undefined && pulledAt !== undefined
-      ? { actualSeconds: (pulledAt - inAt) / 1000 }
-      : {}),
-    ...(said?.endTemperature === undefined ? {} : { endTemperature: said.endTemperature }),
-    ...(said?.crust === undefined ? {} : { crust: said.crust }),
-  });
-};
-
 /** Logged cooks, their events and judgements. */
-export const cookStore = ({ db }: Book): CookStore => {
-  const eventsOf = (ids: readonly string[]): EventRow[] =>
-    db
+export const cookStore = (book: Book): CookStore => {
+  const eventsOf = (id: string): CookEvent[] =>
+    book.db
       .select()
       .from(events)
-      .where(inArray(events.cookId, [...ids]))
+      .where(eq(events.cookId, id))
       .orderBy(asc(events.at), asc(events.seq))
-      .all();
+      .all()
+      .map(toEvent);
+  const planOf = (id: string): PlanRecord | undefined => {
+    const row = book.db.select({ plan: cooks.plan }).from(cooks).where(eq(cooks.id, id)).get();
+    return row && planRecordSchema.parse(JSON.parse(row.plan));
+  };
   const has = (id: string): boolean =>
-    db.select({ id: cooks.id }).from(cooks).where(eq(cooks.id, id)).get() !== undefined;
+    book.db
+      .select({ id: cooks.id })
+      .from(cooks)
+      .where(and(eq(cooks.id, id), inBook))
+      .get() !== undefined;
+  /** Brings what lists show up to what has happened. */
+  const sum = (cookId: string): void => {
+    const record = planOf(cookId);
+    if (!record) return;
+    const made = book.db
+      .select()
+      .from(events)
+      .where(and(eq(events.cookId, cookId), ne(events.kind, 'reading')))
+      .all()
+      .map(toEvent);
+    book.db.update(cooks).set(happenedColumns(record.plan, made)).where(eq(cooks.id, cookId)).run();
+  };
 
   return {
     has,
-    list: (before) => {
-      const page = db
-        .select({
-          id: cooks.id,
-          createdAt: cooks.createdAt,
-          title: cooks.title,
-          target: cooks.target,
-          cookSeconds: cooks.cookSeconds,
-          together: cooks.together,
-        })
-        .from(cooks)
-        .where(before === undefined ? undefined : and(lt(cooks.createdAt, before)))
-        .orderBy(desc(cooks.createdAt))
-        .limit(PAGE)
-        .all();
-      const ids = page.map(({ id }) => id);
-      const made = new Map<string, EventRow[]>(ids.map((id) => [id, []]));
-      for (const row of eventsOf(ids)) made.get(row.cookId)?.push(row);
-      const said = new Map(
-        db
-          .select()
-          .from(judgements)
-          .where(inArray(judgements.cookId, ids))
-          .all()
-          .map((row) => [row.cookId, row]),
-      );
-      const last = page.at(-1);
-      return {
-        cooks: page.map((row) =>
-          toLine(row, (made.get(row.id) ?? []).map(toEvent), said.get(row.id)),
-        ),
-        ...(last && page.length === PAGE ? { nextBefore: last.createdAt } : {}),
-      };
-    },
+    list: (search, mark) => listCooks(book, search, mark),
     get: (id) => {
-      const row = db.select().from(cooks).where(eq(cooks.id, id)).get();
+      const row = book.db
+        .select()
+        .from(cooks)
+        .where(and(eq(cooks.id, id), inBook))
+        .get();
       if (!row) return undefined;
-      const said = db.select().from(judgements).where(eq(judgements.cookId, id)).get();
+      const said = book.db.select().from(judgements).where(eq(judgements.cookId, id)).get();
+      const photo = book.db
+        .select({ type: photos.type })
+        .from(photos)
+        .where(eq(photos.cookId, id))
+        .get();
       return {
         id,
         createdAt: row.createdAt,
         plan: planRecordSchema.parse(JSON.parse(row.plan)),
         ...(row.together === null ? {} : { together: { id: row.together, waits: row.waits ?? 0 } }),
-        events: eventsOf([id]).map(toEvent),
+        events: eventsOf(id),
         ...(said ? { judgement: toJudgement(said) } : {}),
+        ...(photo ? { photo: true } : {}),
       };
     },
     start: (id, plan, at, together) => {
-      db.insert(cooks)
+      book.db
+        .insert(cooks)
         .values({
           id,
           createdAt: at,
           title: plan.title,
-          target: plan.plan.request.target,
-          cookSeconds: plan.plan.cookSeconds,
           plan: JSON.stringify(plan),
           together: together?.id ?? null,
           waits: together?.waits ?? null,
+          ...plannedColumns(plan),
+          search: searchOf(plan),
         })
         .onConflictDoNothing()
         .run();
     },
     since: (cookId, seq) => {
-      const rows = db
+      const rows = book.db
         .select()
         .from(events)
         .where(and(eq(events.cookId, cookId), gt(events.seq, seq)))
@@ -192,51 +134,91 @@ export const cookStore = ({ db }: Book): CookStore => {
       return { events: rows.map(toEvent), seq: rows.at(-1)?.seq ?? seq };
     },
     together: (id) =>
-      db
+      book.db
         .select({ id: cooks.id })
         .from(cooks)
-        .where(eq(cooks.together, id))
+        .where(and(eq(cooks.together, id), inBook))
         .orderBy(asc(cooks.createdAt))
         .all()
         .map((row) => row.id),
     addEvents: (cookId, added, receivedAt) => {
-      db.transaction((tx) => {
+      book.db.transaction((tx) => {
         for (const event of added) {
           tx.insert(events)
-            .values({
-              id: event.id,
-              cookId,
-              kind: event.kind,
-              at: event.at,
-              receivedAt,
-              celsius: event.kind === 'reading' ? event.celsius : null,
-              undoes: event.kind === 'undo' ? event.of : null,
-              detail: detailOf(event),
-            })
+            .values(eventRow(event, cookId, receivedAt))
             .onConflictDoNothing({ target: events.id })
             .run();
         }
+        if (added.some(({ kind }) => kind !== 'reading')) sum(cookId);
       });
     },
     judge: (cookId, judgement, at) => {
-      db.insert(judgements)
-        .values({
-          cookId,
-          endTemperature: judgement.endTemperature ?? null,
-          crust: judgement.crust ?? null,
-          notes: judgement.notes,
-          judgedAt: at,
-        })
-        .onConflictDoUpdate({
-          target: judgements.cookId,
-          set: {
-            endTemperature: sql`excluded.end_temperature`,
-            crust: sql`excluded.crust`,
-            notes: sql`excluded.notes`,
-            judgedAt: sql`excluded.judged_at`,
-          },
-        })
-        .run();
+      const row = judgementRow(cookId, judgement, at);
+      book.db.transaction((tx) => {
+        tx.insert(judgements)
+          .values(row)
+          .onConflictDoUpdate({ target: judgements.cookId, set: row })
+          .run();
+        const record = planOf(cookId);
+        if (!record) return;
+        tx.update(cooks)
+          .set({ search: searchOf(record, judgement.notes) })
+          .where(eq(cooks.id, cookId))
+          .run();
+      });
     },
+    remove: (id, at) =>
+      book.db
+        .update(cooks)
+        .set({ deletedAt: at })
+        .where(and(eq(cooks.id, id), inBook))
+        .run().changes > 0,
+    putBack: (id) =>
+      book.db
+        .update(cooks)
+        .set({ deletedAt: null })
+        .where(and(eq(cooks.id, id), isNotNull(cooks.deletedAt)))
+        .run().changes > 0,
+    sweep: (before) => {
+      book.db.delete(cooks).where(lt(cooks.deletedAt, before)).run();
+    },
+    recent: (most) =>
+      book.db
+        .select({ id: cooks.id })
+        .from(cooks)
+        .where(and(inBook, isNotNull(cooks.slicedAt)))
+        .orderBy(desc(cooks.createdAt))
+        .limit(most)
+        .all()
+        .map((row) => row.id),
   };
+};
+
+/** Fills in what lists show of cooks that an older book wrote without it. */
+export const fillIn = ({ db }: Pick<Book, 'db'>): void => {
+  const old = db
+    .select({ id: cooks.id, plan: cooks.plan })
+    .from(cooks)
+    .where(isNull(cooks.way))
+    .all();
+  for (const { id, plan } of old) {
+    const record = planRecordSchema.parse(JSON.parse(plan));
+    const made = db.select().from(events).where(eq(events.cookId, id)).all().map(toEvent);
+    const said = db.select().from(judgements).where(eq(judgements.cookId, id)).get();
+    db.update(cooks)
+      .set({
+        ...plannedColumns(record),
+        ...happenedColumns(record.plan, made),
+        search: searchOf(record, said?.notes),
+      })
+      .where(eq(cooks.id, id))
+      .run();
+  }
+};
+
+/** Drops what an import that never ended had brought. */
+export const dropPending = ({ db }: Pick<Book, 'db'>, pending?: string): void => {
+  db.delete(cooks)
+    .where(pending === undefined ? isNotNull(cooks.pending) : eq(cooks.pending, pending))
+    .run();
 };

@@ -12,13 +12,13 @@ export interface PlanStore {
 /** Most plans a list shows; older ones are found through their cooks. */
 const LISTED = 50;
 
-/** Kept plans. Statements are prepared once. */
-export const planStore = ({ db }: Book): PlanStore => {
-  const listed = db.select().from(plans).orderBy(desc(plans.createdAt)).limit(LISTED).prepare();
+/** Kept plans. */
+export const planStore = (book: Book): PlanStore => {
   const parse = (row: typeof plans.$inferSelect): PlanRecord =>
     planRecordSchema.parse(JSON.parse(row.record));
   return {
-    list: () => listed.all().map(parse),
+    list: () =>
+      book.db.select().from(plans).orderBy(desc(plans.createdAt)).limit(LISTED).all().map(parse),
     put: (record) => {
       const row = {
         id: record.id,
@@ -26,7 +26,8 @@ export const planStore = ({ db }: Book): PlanStore => {
         plateAt: record.plateAt,
         record: JSON.stringify(record),
       };
-      db.insert(plans)
+      book.db
+        .insert(plans)
         .values(row)
         .onConflictDoUpdate({
           target: plans.id,
@@ -34,6 +35,6 @@ export const planStore = ({ db }: Book): PlanStore => {
         })
         .run();
     },
-    remove: (id) => db.delete(plans).where(eq(plans.id, id)).run().changes > 0,
+    remove: (id) => book.db.delete(plans).where(eq(plans.id, id)).run().changes > 0,
   };
 };

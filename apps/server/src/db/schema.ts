@@ -1,4 +1,4 @@
-import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans that were kept. `record` is the whole message; the columns are what lists sort by. */
 export const plans = sqliteTable(
@@ -26,10 +26,33 @@ export const cooks = sqliteTable(
     together: text('together'),
     /** How long this one waits for the others before the plate, s. */
     waits: real('waits'),
+    /** What lists show, search and compare by, taken from the plan, the events and the judgement. */
+    cut: text('cut'),
+    own: text('own'),
+    way: text('way'),
+    thickness: real('thickness'),
+    weight: real('weight'),
+    pan: real('pan'),
+    /** s from the first heat to the end of the deciding leg, planned. */
+    pullAt: real('pull_at'),
+    learned: integer('learned', { mode: 'boolean' }),
+    trial: text('trial'),
+    /** As it happened, s; null while it has not. */
+    actualSeconds: real('actual_seconds'),
+    actualPull: real('actual_pull'),
+    slicedAt: integer('sliced_at'),
+    /** Title, piece and notes, in small letters. */
+    search: text('search'),
+    /** Deleted, and may still be taken back, ms since 1970. */
+    deletedAt: integer('deleted_at'),
+    /** The import that brings it: not in the book until that is done. */
+    pending: text('pending'),
   },
   (table) => [
-    index('cooks_created_at').on(table.createdAt),
+    index('cooks_created_at').on(table.createdAt, table.id),
     index('cooks_together').on(table.together),
+    index('cooks_trial').on(table.trial),
+    index('cooks_pending').on(table.pending),
   ],
 );
 
@@ -66,4 +89,33 @@ export const judgements = sqliteTable('judgements', {
   crust: text('crust'),
   notes: text('notes').notNull(),
   judgedAt: integer('judged_at').notNull(),
+  again: text('again'),
+  weightBefore: real('weight_before'),
+  weightAfter: real('weight_after'),
+  paid: real('paid'),
+  /** What else was judged, as JSON: doneness, crunch, grey band, juice, tenderness, seasoning. */
+  detail: text('detail'),
+});
+
+/** One photograph of a cook. */
+export const photos = sqliteTable('photos', {
+  cookId: text('cook_id')
+    .primaryKey()
+    .references(() => cooks.id, { onDelete: 'cascade' }),
+  type: text('type').notNull(),
+  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+});
+
+/** Trials: cooks with one difference. */
+export const trials = sqliteTable('trials', {
+  id: text('id').primaryKey(),
+  createdAt: integer('created_at').notNull(),
+  record: text('record').notNull(),
+});
+
+/** The kitchen: one row. */
+export const kitchens = sqliteTable('kitchens', {
+  id: integer('id').primaryKey(),
+  changedAt: integer('changed_at').notNull(),
+  record: text('record').notNull(),
 });

@@ -2,13 +2,22 @@ import { describe, expect, it } from '@jest/globals';
 import { cookEventSchema, judgementSchema } from '@crustan/core/formats';
 import { cookState, normal, seededRandom } from '@crustan/core/live';
 import { planOf } from '@crustan/core/tests';
+import { FIRST_GEAR } from '@crustan/core/learn';
+import { TRUE_KITCHEN } from './scenario';
 import { newId, REQUEST, T0 } from '../testing';
 import { cookInTrueKitchen } from './cookInTrueKitchen';
 
 describe('a true kitchen', () => {
   const plan = planOf(REQUEST);
   const cook = (seed: number, of = plan) =>
-    cookInTrueKitchen(of, T0, 'noted', seededRandom(seed), newId);
+    cookInTrueKitchen(
+      of,
+      T0,
+      'noted',
+      { traits: TRUE_KITCHEN, gear: FIRST_GEAR },
+      seededRandom(seed),
+      newId,
+    );
 
   it('gives the same cook for the same seed, another for another', () => {
     const times = (seed: number) => cook(seed).events.map(({ kind, at }) => [kind, at]);

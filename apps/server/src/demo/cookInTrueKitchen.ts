@@ -1,11 +1,24 @@
-import { browningIndex } from '@crustan/core/heat';
-import { crustColour } from '@crustan/core/doneness';
-import { PRESS_OF, type CookEvent, type PressKind } from '@crustan/core/live';
-import type { Judgement } from '@crustan/core/formats';
-import { CRUST_SEEN } from '@crustan/core/formats';
-import { palest, WayCook, type CookPlan } from '@crustan/core/plan';
+import { crustColour, donenessOf } from '@crustan/core/doneness';
+import { CRUST_SEEN, type Judgement } from '@crustan/core/formats';
+import { browningIndex, dripShare, greyBand } from '@crustan/core/heat';
+import {
+  panOn,
+  panOver,
+  toldWarming,
+  warmedTo,
+  type GearUsed,
+  type KitchenTraits,
+} from '@crustan/core/learn';
+import {
+  normal,
+  PRESS_OF,
+  trueCook,
+  type CookEvent,
+  type Instrument,
+  type PressKind,
+} from '@crustan/core/live';
+import { cutOf, palest, type CookPlan, type WayCook } from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
-import { normal } from '@crustan/core/live';
 
 /** What really happened in a kitchen that is not quite the plan's. */
 export interface TrueCook {
@@ -22,8 +35,25 @@ const WATCHED_LEAST = 60;
 /** The thermometer goes in for a look at this share of that leg. */
 const READ_AT = 0.86;
 
+/** Looks a cook takes with a gun while the pan comes up, shares of its minutes; how far off each, K. */
+const GUN_LOOKS = [0.55, 0.97] as const;
+const GUN_NOISE = 5;
+/** A probe left in speaks so often, and a thermometer in the oven, s; how far off each, K. */
+const PROBE_EVERY = 60;
+const PROBE_NOISE = 0.35;
+const OVEN_EVERY = 240;
+const OVEN_NOISE = 4;
+/** Grey to this is a thin band, m; a share lost to this leaves little on the board. */
+const THIN_BAND = 0.006;
+const LITTLE_JUICE = 0.14;
+
+export interface TrueKitchen {
+  readonly traits: KitchenTraits;
+  readonly gear: GearUsed;
+}
+
 /**
- * Cooks a plan in a kitchen with its own thickness, contact, pan, oven and start, by a cook who is a
+ * Cooks a plan in a kitchen with its own oven, burner, pan and eye for thickness, by a cook who is a
  * little late with every press and pulls when the thermometer says so. The figures come from the
  * same heat model as the plan.
  * @param inAt when the plan has the piece meet the heat, ms since 1970
@@ -32,18 +62,22 @@ export const cookInTrueKitchen = (
   plan: CookPlan,
   inAt: number,
   notes: string,
+  { traits, gear }: TrueKitchen,
   random: () => number,
   newId: () => string,
 ): TrueCook => {
   const off = (deviation: number): number => deviation * normal(random);
   const { request, legs } = plan;
-  const truth = new WayCook(
+  const truth = trueCook(
+    request,
     {
-      ...request,
-      thickness: request.thickness + off(0.0008),
-      start: Math.max(0, request.start + off(1)),
+      oven: traits.oven - gear.oven.offset + off(1.5),
+      contact: traits.contact * Math.exp(off(0.05)),
+      thickness: traits.thickness + off(0.0005),
+      start: Math.max(-request.start, off(1)),
+      pan: panOver(gear, request.pan, traits.burner) + off(4),
     },
-    { disturbance: { contact: Math.max(0.6, 1 + off(0.12)), pan: off(7), oven: off(9) } },
+    { pan: panOn(gear, gear.burner.share) },
   );
   const { solver } = truth;
   const late = (): number => Math.abs(off(2.5));
@@ -52,6 +86,16 @@ export const cookInTrueKitchen = (
   const at = (seconds: number): number => Math.round(begin + seconds * 1000);
   const press = (kind: PressKind, seconds: number): void => {
     events.push({ id: newId(), kind, at: at(seconds) });
+  };
+  const read = (by: Instrument, seconds: number, celsius: number): void => {
+    const seen = round(celsius, 0.1);
+    events.push({
+      id: newId(),
+      kind: 'reading',
+      at: at(seconds),
+      celsius: seen,
+      ...(by === 'typed' ? {} : { by }),
+    });
   };
 
   const decides = legs.findIndex((leg) => Math.abs(leg.at + leg.seconds - plan.pullAt) < 1);
@@ -73,25 +117,31 @@ export const cookInTrueKitchen = (
       passed += seconds;
       return;
     }
+    const inOven = leg.kind === 'oven';
     const most = leg.seconds + Math.max(WATCHED_LEAST, WATCHED * leg.seconds);
     // The last turn before the pull stays clear of it, whatever the delays.
     const flips = leg.flips.map((flip) => flip + late()).filter((flip) => flip < leg.seconds - 6);
     let pull = most;
     let reading = solver.core;
+    const probed: { readonly t: number; readonly core: number }[] = [];
     const before = solver.snapshot();
     solver.save(before);
     truth.runLeg({ ...timed, seconds: most, flips }, (t) => {
       if (t <= READ_AT * leg.seconds) reading = solver.core;
+      if (t >= (probed.length + 1) * PROBE_EVERY) probed.push({ t, core: solver.core });
       if (pull === most && t > 0.6 * leg.seconds && solver.core >= leg.core) pull = t;
       return pull < most;
     });
     pull += late();
-    events.push({
-      id: newId(),
-      kind: 'reading',
-      at: at(passed + READ_AT * leg.seconds),
-      celsius: round(reading + off(0.6), 0.1),
-    });
+    if (inOven) {
+      for (const { t, core } of probed) {
+        if (t < pull) read('probe', passed + t, core + off(PROBE_NOISE));
+      }
+      const air = (leg.air ?? 0) - gear.oven.offset + traits.oven;
+      for (let t = OVEN_EVERY; t < pull; t += OVEN_EVERY) {
+        read('oven', passed + t, air + off(OVEN_NOISE));
+      }
+    } else read('typed', passed + READ_AT * leg.seconds, reading + off(0.6));
     solver.restore(before);
     const made = flips.filter((flip) => flip < pull - 3);
     const ends = leg.flips.some((flip) => flip >= leg.seconds - 0.5) ? [...made, pull] : made;
@@ -100,7 +150,17 @@ export const cookInTrueKitchen = (
     passed += pull;
   });
 
-  press('started', -700 + off(60));
+  const firstPan = legs.findIndex(({ kind }) => kind !== 'oven');
+  const panIn = starts[firstPan] ?? 0;
+  const warms = toldWarming(gear, request.pan);
+  if (warms !== undefined && request.way !== 'cold-pan') {
+    press('pan-on', panIn - warms);
+    for (const share of GUN_LOOKS) {
+      const seconds = warms * share;
+      read('gun', panIn - warms + seconds, warmedTo(gear, seconds, traits.burner) + off(GUN_NOISE));
+    }
+  }
+  press('started', Math.min(-700, panIn - (warms ?? 0) - 60) + off(30));
   const turned = new Map<number, number>();
   for (const action of actionsOf(legs, plan.restSeconds)) {
     const start = starts[action.leg] ?? 0;
@@ -114,14 +174,37 @@ export const cookInTrueKitchen = (
     else press(PRESS_OF[action.kind], start);
   }
   const peak = truth.restToPeak();
-  const browning = [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const;
-  const seen = crustColour(palest({ request, browning }));
   return {
     events: events.toSorted((a, b) => a.at - b.at),
-    judgement: {
-      endTemperature: round(peak.celsius + off(0.5), 0.1),
-      crust: CRUST_SEEN.find((colour) => colour === seen) ?? 'dark',
-      notes,
-    },
+    judgement: { ...judged(truth, peak.celsius, off), notes },
+  };
+};
+
+/** What a cook would say of a piece that came out so. */
+const judged = (
+  { solver, request }: WayCook,
+  peak: number,
+  off: (deviation: number) => number,
+): Omit<Judgement, 'notes'> => {
+  const browning = [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const;
+  const seen = crustColour(palest({ request, browning }));
+  const band = greyBand(solver);
+  const lost = solver.evaporatedShare + dripShare(solver) * 0.7 + Math.abs(off(0.008));
+  const end = round(peak + off(0.5), 0.1);
+  const miss = Math.abs(end - request.target);
+  const before = round(request.weight, 0.001) * 1000;
+  return {
+    endTemperature: end,
+    doneness: donenessOf(cutOf(request).species, peak).name,
+    crust: CRUST_SEEN.find((colour) => colour === seen) ?? 'dark',
+    crunch: request.cover === 'open' ? (seen === 'pale' ? 'some' : 'crisp') : 'soft',
+    greyBand: band < 0.0005 ? 'none' : band < THIN_BAND ? 'thin' : 'wide',
+    juice: lost > LITTLE_JUICE ? 'a pool' : 'a little',
+    tenderness: peak > 62 ? 'fair' : 'tender',
+    seasoning: 'right',
+    again: miss < 2 && seen !== 'pale' ? 'again' : 'with a change',
+    weightBefore: Math.round(before) / 1000,
+    weightAfter: Math.round(before * (1 - lost)) / 1000,
+    paid: round(request.weight * (cutOf(request).species === 'beef' ? 34 : 22), 0.5),
   };
 };

@@ -13,7 +13,9 @@ import type { Book } from '../db/openBook';
 import { planStore } from '../db/planStore';
 import { cookInTrueKitchen } from './cookInTrueKitchen';
 import { seededRandom } from '@crustan/core/live';
-import { DEMO_COOKS, DEMO_PLANS, type DemoCook } from './scenario';
+import { DEMO_COOKS, DEMO_PLANS, DEMO_TRIAL, TRUE_KITCHEN, type DemoCook } from './scenario';
+import { FIRST_GEAR } from '@crustan/core/learn';
+import { trialStore } from '../db/trialStore';
 
 interface Computed {
   readonly plan: CookPlan;
@@ -63,21 +65,40 @@ export const loadDemo = (book: Book, now = Date.now()): void => {
     plan: keptPlan(computed.plan),
     window: computed.window,
     spread: { ...computed.spread, inputs: [...computed.spread.inputs] },
+    gear: FIRST_GEAR,
   });
 
+  const trialId = namedId('trial');
+  const tried = DEMO_COOKS.filter(({ trial }) => trial !== undefined);
+  const idOf = ({ title }: DemoCook): string => namedId(`cook ${title}`);
+  trialStore(book).put({
+    id: trialId,
+    createdAt: hourOf(now, tried[0]?.daysAgo ?? 0, 18),
+    title: DEMO_TRIAL.title,
+    kind: DEMO_TRIAL.kind,
+    arms: tried.map((cook) => ({ label: cook.trial ?? '', cook: idOf(cook) })),
+    tasting: { order: [1, 0], liked: [0, 0, 1, 0], opened: true },
+  });
   for (const cook of DEMO_COOKS) {
     const computed = compute(cook.request);
     const plateAt = hourOf(now, daysAgoOf(cook, now), cook.plate);
-    const id = namedId(`cook ${cook.title}`);
+    const id = idOf(cook);
     let serial = 0;
     const truth = cookInTrueKitchen(
       computed.plan,
       inAtFor(runOf(computed.plan), plateAt),
       cook.notes,
+      { traits: TRUE_KITCHEN, gear: FIRST_GEAR },
       seededRandom(cook.daysAgo * 7919),
       () => namedId(`${id} ${(serial += 1)}`),
     );
-    cooks.start(id, record(cook.title, computed, plateAt), plateAt - 3600 * 1000);
+    const arm = tried.indexOf(cook);
+    const planned = record(cook.title, computed, plateAt);
+    cooks.start(
+      id,
+      arm === -1 ? planned : { ...planned, trial: { id: trialId, arm } },
+      plateAt - 3600 * 1000 + Math.max(0, arm),
+    );
     cooks.addEvents(id, truth.events, plateAt);
     cooks.judge(id, truth.judgement, plateAt + 600 * 1000);
   }

@@ -1,3 +1,4 @@
+import type { KitchenTraits } from '@crustan/core/learn';
 import { USUAL, type PlanRequest } from '@crustan/core/plan';
 
 /** A cook of the scenario: who cooked what, how many days ago, for which hour. */
@@ -10,6 +11,8 @@ export interface DemoCook {
   readonly plate: number;
   readonly request: PlanRequest;
   readonly notes: string;
+  /** What it has of its own as a piece of the trial. */
+  readonly trial?: string;
 }
 
 export interface DemoPlan {
@@ -17,6 +20,17 @@ export interface DemoPlan {
   readonly plate: number;
   readonly request: PlanRequest;
 }
+
+/** The supper room as it really is: its oven runs cool, its burner weak, its pieces thick. */
+export const TRUE_KITCHEN: KitchenTraits = {
+  oven: -11,
+  burner: 0.86,
+  contact: 0.92,
+  thickness: 0.0012,
+};
+
+/** The trial of the scenario; its pieces are cooks of it. */
+export const DEMO_TRIAL = { title: 'Strip steak: turned once or often', kind: 'turns' } as const;
 
 const beef = { ...USUAL, way: 'often' } as const;
 
@@ -179,6 +193,45 @@ export const DEMO_COOKS: readonly DemoCook[] = [
       edges: 'both',
     },
     notes: 'Oven a little cool, so a few minutes over. Nobody minded.',
+  },
+  {
+    title: 'Trial strip, once',
+    daysAgo: 7,
+    plate: 17.5,
+    trial: 'turned once',
+    request: {
+      ...beef,
+      cut: 'strip-steak',
+      thickness: 0.027,
+      weight: 0.31,
+      pan: 220,
+      target: 54,
+      way: 'once',
+    },
+    notes: 'One side better than the other.',
+  },
+  {
+    title: 'Trial strip, often',
+    daysAgo: 7,
+    plate: 17.5,
+    trial: 'turned every 30 s',
+    request: { ...beef, cut: 'strip-steak', thickness: 0.027, weight: 0.31, pan: 220, target: 54 },
+    notes: 'Same packet, neighbouring pieces. Less grey, quicker.',
+  },
+  {
+    title: 'Staff supper, pork chops',
+    daysAgo: 6,
+    plate: 17,
+    request: {
+      ...beef,
+      cut: 'pork-chop',
+      thickness: 0.034,
+      weight: 0.4,
+      pan: 215,
+      target: 62,
+      way: 'oven-sear',
+    },
+    notes: 'Low oven, so it waited for everyone without harm.',
   },
 ];
 

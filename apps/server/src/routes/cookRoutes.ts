@@ -1,13 +1,17 @@
-import { Router } from 'express';
+import { raw, Router } from 'express';
 import { z } from 'zod';
 import {
   cookEventSchema,
+  cookSearchSchema,
   cookStartSchema,
   judgementSchema,
+  MOST_PHOTO_BYTES,
+  PHOTO_TYPES,
   type CookRecord,
 } from '@crustan/core/formats';
 import type { CookNews } from '../cookNews';
 import type { CookStore } from '../db/cookStore';
+import { pictureType, type PhotoStore } from '../db/photoStore';
 import { parsed, problem } from '../problems';
 import { openStream } from '../sse';
 import { idParam } from './planRoutes';
@@ -18,9 +22,17 @@ const eventBatch = z.strictObject({
     .min(1, 'must hold at least one event')
     .max(200, 'must hold at most 200 events'),
 });
-const listQuery = z.object({
-  before: z.coerce.number('must be a time in ms').int().positive().optional(),
+/** A time in an address. */
+const inAddress = z.coerce.number('must be a time in ms').int().positive();
+const listQuery = cookSearchSchema.extend({
+  from: inAddress.optional(),
+  to: inAddress.optional(),
+  before: inAddress.optional(),
+  beforeId: z.uuid('must be a UUID').optional(),
 });
+const recentQuery = z.object({ most: z.coerce.number().int().min(1).max(40).default(16) });
+/** A cook deleted longer ago than this is gone when the next one is deleted, ms. */
+const TAKEN_BACK_WITHIN = 30 * 86_400_000;
 
 /** Most cooks one page follows at once. */
 const MOST_FOLLOWED = 24;
@@ -32,7 +44,12 @@ const streamQuery = z.object({
 });
 
 /** Cooks, their events and judgements. Sending the same thing twice changes nothing. */
-export const cookRoutes = (store: CookStore, news: CookNews, now: () => number): Router => {
+export const cookRoutes = (
+  store: CookStore,
+  photos: PhotoStore,
+  news: CookNews,
+  now: () => number,
+): Router => {
   const routes = Router();
   const found = (id: string): CookRecord => {
     const cook = store.get(id);
@@ -41,7 +58,15 @@ export const cookRoutes = (store: CookStore, news: CookNews, now: () => number):
   };
 
   routes.get('/', (req, res) => {
-    res.json(store.list(parsed(listQuery, req.query).before));
+    const { before, beforeId, ...search } = parsed(listQuery, req.query);
+    const mark =
+      before === undefined
+        ? undefined
+        : { before, id: beforeId ?? '00000000-0000-0000-0000-000000000000' };
+    res.json(store.list(search, mark));
+  });
+  routes.get('/recent', (req, res) => {
+    res.json({ cooks: store.recent(parsed(recentQuery, req.query).most).map(found) });
   });
   // Every phone on a cook hears what any of them says, from the book. One line for all its cooks:
   // a browser keeps few lines open to one server.
@@ -91,6 +116,44 @@ export const cookRoutes = (store: CookStore, news: CookNews, now: () => number):
     const judgement = parsed(judgementSchema, req.body);
     if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
     store.judge(id, judgement, now());
+    res.json(found(id));
+  });
+  routes.delete('/:id', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    if (!store.remove(id, now())) {
+      throw problem(404, 'No such cook', 'This cook is not in the book.');
+    }
+    store.sweep(now() - TAKEN_BACK_WITHIN);
+    res.status(204).end();
+  });
+  routes.post('/:id/put-back', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    if (!store.putBack(id)) {
+      throw problem(404, 'No such cook', 'It was not deleted, or longer than a month ago.');
+    }
+    res.json(found(id));
+  });
+
+  routes.get('/:id/photo', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    const photo = store.has(id) ? photos.get(id) : undefined;
+    if (!photo) throw problem(404, 'No photograph', 'This cook has none.');
+    res.type(photo.type).send(photo.bytes);
+  });
+  routes.put('/:id/photo', raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }), (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    const bytes: unknown = req.body;
+    const type = Buffer.isBuffer(bytes) ? pictureType(bytes) : undefined;
+    if (type === undefined || !Buffer.isBuffer(bytes)) {
+      throw problem(415, 'No picture', `A photograph is one of ${PHOTO_TYPES.join(', ')}.`);
+    }
+    photos.put(id, { type, bytes });
+    res.json(found(id));
+  });
+  routes.delete('/:id/photo', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    if (!photos.remove(id)) throw problem(404, 'No photograph', 'This cook has none.');
     res.json(found(id));
   });
   return routes;

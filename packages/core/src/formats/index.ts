@@ -8,3 +8,8 @@ export * from './cookPlanSchema';
 export * from './planFile';
 export * from './planRequestSchema';
 export * from './problem';
+export * from './bookFile';
+export * from './gearUsedSchema';
+export * from './judgementSchema';
+export * from './trialSchema';
+export * from './loggedCookOf';

@@ -15,6 +15,12 @@ export const GEAR_LIMITS = {
   thermometer: { least: -5, most: 5 },
   gramsPerTeaspoon: { least: 1.5, most: 8 },
   restSeconds: { least: 0, most: 1800 },
+  /** What a burner gives over what its plate says. */
+  share: { least: 0.4, most: 1.8 },
+  contact: { least: 0.4, most: 2 },
+  thickness: { least: -0.006, most: 0.006 },
+  /** An oven's time constant, s. */
+  lag: { least: 150, most: 2400 },
 } as const;
 
 const name = z.string().trim().min(1, 'must say something').max(40, 'must be at most 40 letters');
@@ -45,6 +51,20 @@ const scaleSchema = z
     error: 'must climb from one step to the next',
   });
 
+/** A figure that plans use in place of the usual one: learned from cooks, or set by hand. */
+const usedFigure = z.strictObject({
+  value: z.number(),
+  by: z.enum(['cooks', 'hand']),
+  /** When it was taken, ms since 1970. */
+  at: z.int(),
+  /** One deviation, and the cooks it rests on, where cooks taught it. */
+  deviation: z.number().min(0).optional(),
+  cooks: z.int().min(0).optional(),
+});
+export type UsedFigure = z.infer<typeof usedFigure>;
+
+const device = z.string().min(1).max(60);
+
 /** A kitchen: its gear, its scales, its rules, its own pieces. */
 export const kitchenSchema = z.strictObject({
   pans: z.array(panSchema).min(1).max(12),
@@ -68,6 +88,10 @@ export const kitchenSchema = z.strictObject({
   /** Someone tonight is pregnant, very young, old or immune-weak. */
   atRisk: z.boolean(),
   own: z.array(ownCutSchema).max(60),
+  /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, contact:PAN. */
+  learned: z.record(device, usedFigure).default({}),
+  /** What was forgotten: cooks before that moment teach nothing of it, ms since 1970. */
+  forgotten: z.record(device, z.int()).default({}),
 });
 export type Kitchen = z.infer<typeof kitchenSchema>;
 
@@ -90,4 +114,6 @@ export const DEFAULT_KITCHEN: Kitchen & { readonly pans: [z.infer<typeof panSche
   locked: false,
   atRisk: false,
   own: [],
+  learned: {},
+  forgotten: {},
 };

@@ -1,7 +1,10 @@
 import { z } from 'zod';
-import { bounded } from './bounded';
+import { CUT_IDS } from '../food/cuts';
+import { WAYS } from '../plan/way';
 import { cookEventSchema, id, moment } from './cookEventSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
+import { gearUsedSchema } from './gearUsedSchema';
+import { CRUST_SEEN, judgementSchema, WOULD_COOK_AGAIN } from './judgementSchema';
 
 /** A plan that was kept, with the plate time it counts back from. */
 export const planRecordSchema = z.strictObject({
@@ -12,19 +15,12 @@ export const planRecordSchema = z.strictObject({
   plan: cookPlanSchema,
   window: pullWindowSchema.optional(),
   spread: planSpreadSchema.optional(),
+  /** What it was planned on; the first books do not say. */
+  gear: gearUsedSchema.optional(),
+  /** The trial it belongs to, and which of its pieces it is. */
+  trial: z.strictObject({ id, arm: z.int().min(0).max(5) }).optional(),
 });
 export type PlanRecord = z.infer<typeof planRecordSchema>;
-
-export const CRUST_SEEN = ['pale', 'golden', 'deep brown', 'dark', 'burnt'] as const;
-
-/** What the cook says of it afterwards. */
-export const judgementSchema = z.strictObject({
-  /** Core temperature measured at the end, C, if it was. */
-  endTemperature: bounded({ least: 0, most: 120 }, 'C').optional(),
-  crust: z.enum(CRUST_SEEN, `must be one of ${CRUST_SEEN.join(', ')}`).optional(),
-  notes: z.string().max(2000, 'must be at most 2000 letters'),
-});
-export type Judgement = z.infer<typeof judgementSchema>;
 
 /** What ties pieces cooked for one plate. */
 export const togetherSchema = z.strictObject({
@@ -52,6 +48,8 @@ export const cookRecordSchema = z.strictObject({
   together: togetherSchema.optional(),
   events: z.array(cookEventSchema),
   judgement: judgementSchema.optional(),
+  /** A photograph is kept with it. */
+  photo: z.literal(true).optional(),
 });
 export type CookRecord = z.infer<typeof cookRecordSchema>;
 
@@ -60,25 +58,65 @@ export const cookLineSchema = z.strictObject({
   id,
   createdAt: moment,
   title: z.string(),
+  cut: z.enum(CUT_IDS),
+  /** The cook's own piece by its name, in place of the larder's. */
+  own: z.string().optional(),
+  way: z.enum(WAYS),
+  thickness: z.number(),
+  weight: z.number(),
+  pan: z.number(),
   target: z.number(),
   cookSeconds: z.number(),
-  /** From in to out of the pan as it happened, s. */
+  /** From in to out of the heat as it happened, s. */
   actualSeconds: z.number().optional(),
+  /** The same to the end of the leg that the thermometer decides: planned, and as it happened. */
+  pullAt: z.number().optional(),
+  actualPull: z.number().optional(),
   endTemperature: z.number().optional(),
   crust: z.enum(CRUST_SEEN).optional(),
+  again: z.enum(WOULD_COOK_AGAIN).optional(),
+  /** Share of the weight lost by the scales, and what the piece cost. */
+  loss: z.number().optional(),
+  paid: z.number().optional(),
   finished: z.boolean(),
+  /** The plan used what past cooks had taught. */
+  learned: z.literal(true).optional(),
+  photo: z.literal(true).optional(),
   together: id.optional(),
+  trial: id.optional(),
 });
 export type CookLine = z.infer<typeof cookLineSchema>;
 
+/** Where a page of the list left off. */
+export const listMarkSchema = z.strictObject({ before: moment, id });
+export type ListMark = z.infer<typeof listMarkSchema>;
+
 export const cookListSchema = z.strictObject({
   cooks: z.array(cookLineSchema),
-  /** Ask for cooks before this moment to go on; absent at the end. */
-  nextBefore: moment.optional(),
+  /** Cooks that answer the search, of all pages. */
+  found: z.int(),
+  /** Ask for cooks before this one to go on; absent at the end. */
+  next: listMarkSchema.optional(),
 });
 export type CookList = z.infer<typeof cookListSchema>;
 
+/** What the book is searched by; all of it must hold. */
+export const cookSearchSchema = z.strictObject({
+  /** Words, each somewhere in the title, the piece's name or the notes. */
+  words: z.string().trim().max(120).optional(),
+  cut: z.enum(CUT_IDS).optional(),
+  way: z.enum(WAYS).optional(),
+  crust: z.enum(CRUST_SEEN).optional(),
+  again: z.enum(WOULD_COOK_AGAIN).optional(),
+  from: moment.optional(),
+  to: moment.optional(),
+});
+export type CookSearch = z.infer<typeof cookSearchSchema>;
+
 export const planListSchema = z.strictObject({ plans: z.array(planRecordSchema) });
+
+/** The newest finished cooks, in full: what a kitchen is learned from. */
+export const recentCooksSchema = z.strictObject({ cooks: z.array(cookRecordSchema) });
 
 export const healthSchema = z.strictObject({
   status: z.literal('ok'),

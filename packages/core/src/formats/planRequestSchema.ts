@@ -77,6 +77,12 @@ export const planRequestFields = {
   pieces: bounded(PLAN_LIMITS.pieces, '')
     .refine(Number.isInteger, 'must be a whole number')
     .default(USUAL.pieces),
+  learned: z
+    .strictObject({
+      thickness: bounded({ least: -0.006, most: 0.006 }, 'm'),
+      contact: bounded({ least: 0.4, most: 2 }, ''),
+    })
+    .optional(),
 };
 
 /** What a plan is asked with. */

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { figureOf as figure, readCsv } from './csvCells';
 
 /** A temperature log as read: seconds from its first row, and what could not be read. */
 export interface ReadingsLog {
@@ -9,6 +9,8 @@ export interface ReadingsLog {
     readonly temperature: string;
     readonly unit: 'C' | 'F';
   };
+  /** What the clock said at the first of them, ms since 1970, where it said a date. */
+  readonly firstAt: number | undefined;
   /** Rows left out, with why; 1 is the first row under the header. */
   readonly refused: readonly { readonly row: number; readonly why: string }[];
 }
@@ -22,17 +24,19 @@ const TEMPERATURE_HEADER = /temp|°|core|probe|celsius|fahrenheit|value|kern/i;
 const FAHRENHEIT_HEADER = /fahrenheit|°\s*f\b|\(f\)|_f\b|\bf$/i;
 /** Readings above this in a log without a unit can only be Fahrenheit: no core gets there in Celsius. */
 const PLAIN_LIMIT = 130;
-
-/** A figure with a decimal point or comma. */
-const figure = (cell: string): number => {
-  const text = cell.trim().replace(/[°CFcf\s]+$/u, '');
-  return text === '' ? NaN : Number(text.includes('.') ? text : text.replace(',', '.'));
-};
+const MINUTES_HEADER = /\bmin(ute)?s?\b|_min$/i;
+/** Seconds since 1970 begin here; a log that counts from its start never gets so far. */
+const DATED_FROM = 946_684_800;
+/** What a thermometer in a kitchen can show, C. */
+const PLAUSIBLE = { least: -40, most: 600 } as const;
 
 /** Seconds of `12.5`, `1:05`, `0:01:05`, or a date and time. */
 const secondsOf = (cell: string): number => {
   const text = cell.trim();
-  if (/^\d+([.,]\d+)?$/.test(text)) return figure(text);
+  if (/^\d+([.,]\d+)?$/.test(text)) {
+    const number = figure(text);
+    return number > DATED_FROM * 1000 ? number / 1000 : number;
+  }
   const parts = text.match(/^(?:(\d+):)?(\d{1,2}):(\d{1,2})(?:[.,](\d+))?$/);
   if (parts) {
     const [, hours = '0', minutes = '0', seconds = '0', rest = '0'] = parts;
@@ -47,11 +51,7 @@ const secondsOf = (cell: string): number => {
  * cannot be read are named, none silently left out.
  */
 export const readReadingsCsv = (text: string): ReadingsResult => {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [';', '\t', ',', '|'],
-  });
-  const rows = parsed.data;
+  const rows = readCsv(text);
   const first = rows[0];
   if (!first || first.length < 2) {
     return { ok: false, why: 'It wants two columns at least, a time and a temperature.' };
@@ -68,15 +68,20 @@ export const readReadingsCsv = (text: string): ReadingsResult => {
   const body = headed ? rows.slice(1) : rows;
   const refused: { row: number; why: string }[] = [];
   const read: { seconds: number; value: number }[] = [];
+  const inMinutes = headed && MINUTES_HEADER.test(first[time]);
   body.forEach((row, i) => {
-    const seconds = secondsOf(row[time] ?? '');
+    const cell = (row[time] ?? '').trim();
+    const said = secondsOf(cell);
+    const seconds = inMinutes && !cell.includes(':') && said < DATED_FROM ? said * 60 : said;
     const value = figure(row[temperature] ?? '');
-    if (Number.isFinite(seconds) && Number.isFinite(value)) read.push({ seconds, value });
-    else {
-      const cell = Number.isFinite(seconds) ? (row[temperature] ?? '') : (row[time] ?? '');
+    if (Number.isFinite(seconds) && Number.isFinite(value)) {
+      if (value >= PLAUSIBLE.least && value <= PLAUSIBLE.most) read.push({ seconds, value });
+      else refused.push({ row: i + 1, why: `${value} is no temperature a kitchen has.` });
+    } else {
+      const wrong = Number.isFinite(seconds) ? (row[temperature] ?? '') : cell;
       refused.push({
         row: i + 1,
-        why: `“${cell.slice(0, 40)}” is no ${Number.isFinite(seconds) ? 'temperature' : 'time'}.`,
+        why: `“${wrong.slice(0, 40)}” is no ${Number.isFinite(seconds) ? 'temperature' : 'time'}.`,
       });
     }
   });
@@ -104,6 +109,7 @@ export const readReadingsCsv = (text: string): ReadingsResult => {
         temperature: header[temperature] ?? '',
         unit: fahrenheit ? 'F' : 'C',
       },
+      firstAt: zero > DATED_FROM ? zero * 1000 : undefined,
       refused,
     },
   };

@@ -4,6 +4,8 @@ import type { ActionKind } from '../schedule/actions';
 /** Events that say no more than what happened and when. */
 export const PRESS_KINDS = [
   'started',
+  'oven-on',
+  'pan-on',
   'in',
   'turned',
   'flat',

@@ -4,7 +4,7 @@ import type { PlanRequest } from '../plan/request';
 import type { CookEnd } from '../plan/stagedCook';
 import { WayCook, type TimedLeg } from '../plan/wayCook';
 import { boneColumn } from './boneColumn';
-import { AS_TOLD, type KitchenGuess } from './kitchenGuess';
+import { AS_TOLD, type KitchenOff } from './kitchenGuess';
 
 /**
  * Where along the thickness a probe may lie: from the middle towards the face that went down first
@@ -39,7 +39,7 @@ export interface RunInput {
 /** The request and disturbance that a guess makes of a plan. */
 export const guessedCook = (
   { request, pan, edges, columns }: Pick<RunInput, 'request' | 'pan' | 'edges' | 'columns'>,
-  guess: KitchenGuess,
+  guess: KitchenOff,
 ): WayCook =>
   new WayCook(
     {
@@ -47,7 +47,12 @@ export const guessedCook = (
       thickness: Math.max(0.004, request.thickness + guess.thickness),
       start: request.start + guess.start,
     },
-    { disturbance: { oven: guess.oven, contact: guess.contact }, pan, edges, columns },
+    {
+      disturbance: { oven: guess.oven, contact: guess.contact, pan: guess.pan ?? 0 },
+      pan,
+      edges,
+      columns,
+    },
   );
 
 /** Temperature at a height in a column of rows, by straight lines between their centres, C. */
@@ -72,7 +77,7 @@ const centresOf = ({ section: { heights } }: PieceSolver): Float64Array => {
 };
 
 /** Runs the model through a cook in a guessed kitchen and keeps what probes in it would have read. */
-export const guessedRun = (input: RunInput, guess: KitchenGuess = AS_TOLD): GuessedRun => {
+export const guessedRun = (input: RunInput, guess: KitchenOff = AS_TOLD): GuessedRun => {
   const { legs, moments } = input;
   const cook = guessedCook(input, guess);
   const { solver } = cook;

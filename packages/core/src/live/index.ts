@@ -25,3 +25,4 @@ export * from './whatIf';
 export * from './practiceKitchen';
 export * from './practiceScore';
 export * from './hiddenKitchen';
+export * from './afterTheFact';

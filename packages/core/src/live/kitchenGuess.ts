@@ -10,6 +10,12 @@ export interface KitchenGuess {
   readonly start: number;
 }
 
+/** The same with the pan, which a cook at the stove sees for himself. */
+export interface KitchenOff extends KitchenGuess {
+  /** Pan over what was told, K. */
+  readonly pan?: number | undefined;
+}
+
 export const GUESSED = ['oven', 'contact', 'thickness', 'start'] as const;
 export type Guessed = (typeof GUESSED)[number];
 

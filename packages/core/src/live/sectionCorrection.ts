@@ -1,7 +1,7 @@
 import { SEARCH_COLUMNS } from '../heat';
 import type { TimedLeg } from '../plan/wayCook';
 import { DEPTHS, guessedRun, type GuessedRun, type RunInput } from './guessedRun';
-import { AS_TOLD, type KitchenGuess } from './kitchenGuess';
+import { AS_TOLD, type KitchenOff } from './kitchenGuess';
 
 /** What one dimension leaves out, by the section as planned; in the order of the cook's own time. */
 export interface SectionCorrection {
@@ -25,7 +25,7 @@ export const sectionCorrection = (
   input: Omit<RunInput, 'moments' | 'columns'>,
   legs: readonly TimedLeg[],
   pull: number,
-  guess: KitchenGuess = AS_TOLD,
+  guess: KitchenOff = AS_TOLD,
 ): SectionCorrection => {
   const moments = Array.from({ length: POINTS }, (_, i) => (i * BEYOND * pull) / (POINTS - 1));
   const flat = guessedRun({ ...input, legs, moments }, guess);

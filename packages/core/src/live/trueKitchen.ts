@@ -5,7 +5,7 @@ import type { PlanRequest } from '../plan/request';
 import type { CookEnd } from '../plan/stagedCook';
 import { WayCook, type TimedLeg } from '../plan/wayCook';
 import { boneColumn } from './boneColumn';
-import type { KitchenGuess } from './kitchenGuess';
+import type { KitchenOff } from './kitchenGuess';
 
 /** Where a probe really is. */
 export type ProbePlace =
@@ -18,7 +18,7 @@ export type ProbePlace =
   | { readonly kind: 'out'; readonly from: number };
 
 /** A kitchen as it really is, hidden from the cook. */
-export interface HiddenKitchen extends KitchenGuess {
+export interface HiddenKitchen extends KitchenOff {
   readonly probe: ProbePlace;
   /** Deviation of a reading, K. */
   readonly noise: number;
@@ -74,7 +74,7 @@ const probeIn = (solver: PieceSolver, { probe }: HiddenKitchen): number => {
 /** A request's cook in a hidden kitchen. */
 export const trueCook = (
   request: PlanRequest,
-  hidden: KitchenGuess,
+  hidden: KitchenOff,
   options: { readonly pan: PanOnBurner; readonly columns?: number | undefined },
 ): WayCook =>
   new WayCook(
@@ -83,7 +83,10 @@ export const trueCook = (
       thickness: request.thickness + hidden.thickness,
       start: request.start + hidden.start,
     },
-    { ...options, disturbance: { oven: hidden.oven, contact: hidden.contact } },
+    {
+      ...options,
+      disturbance: { oven: hidden.oven, contact: hidden.contact, pan: hidden.pan ?? 0 },
+    },
   );
 
 /**

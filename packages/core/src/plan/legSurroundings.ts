@@ -23,6 +23,8 @@ import type { CookDisturbance } from './stagedCook';
 export interface Placed {
   readonly pan: PanOnBurner;
   readonly press: Press;
+  /** The pan's contact over the usual, as learned. */
+  readonly contact: number;
   /** Times the solved section's power is taken: pieces x area or length of one. */
   readonly times: number;
   /** Share by which edges enlarge the faces of a piece solved without them. */
@@ -74,10 +76,10 @@ const onItsEdge = (pan: number, share: number, contact: number): Surroundings =>
 /** What is round the piece through a leg, in a kitchen that may be off by a disturbance. */
 export const legSurroundings = (
   heat: Heat,
-  { pan: onBurner, press, times, edges }: Placed,
+  { pan: onBurner, press, contact: learned, times, edges }: Placed,
   { contact: scale = 1, pan: panOff = 0, oven = 0 }: CookDisturbance,
 ): Surroundings | Environment => {
-  const contact = scale * PRESS[press];
+  const contact = scale * learned * PRESS[press];
   switch (heat.on) {
     case 'pan': {
       const pan = heat.pan + panOff;

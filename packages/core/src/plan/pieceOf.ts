@@ -2,13 +2,13 @@ import { footprint } from '../food';
 import type { PanOnBurner } from '../gear';
 import type { Piece, Shape } from '../heat';
 import type { Placed } from './legSurroundings';
-import { cutOf, type PlanRequest } from './request';
+import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { surfaceFilm } from './surfaceFilm';
 
 /** The plan shape a request's section is cut from. */
 export const shapeOf = (request: PlanRequest): Shape => {
   const cut = cutOf(request);
-  const { width } = footprint(cut, request.weight, request.thickness);
+  const { width } = footprint(cut, request.weight, thicknessOf(request));
   return cut.aspect === 1
     ? { kind: 'round', radius: width / 2 }
     : { kind: 'long', width, ...(cut.bone === undefined ? {} : { whole: true }) };
@@ -19,7 +19,7 @@ export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
   const { tissue, skin, bone } = cutOf(request);
   return {
     tissue,
-    thickness: request.thickness,
+    thickness: thicknessOf(request),
     start: request.start,
     film: surfaceFilm(request),
     shape,
@@ -39,7 +39,8 @@ const lateralShare = (round: boolean, slender: number): number =>
 /** How the solved section stands for the whole piece: what power to take, and its edges. */
 export const placedOf = (request: PlanRequest, flat: boolean, pan: PanOnBurner): Placed => {
   const cut = cutOf(request);
-  const { thickness, weight, press, pieces } = request;
+  const { weight, press, pieces, learned } = request;
+  const thickness = thicknessOf(request);
   const { area, length, width } = footprint(cut, weight, thickness);
   const round = cut.aspect === 1;
   // The solver's own measure: m2, radians, or metres of a half or whole width.
@@ -47,6 +48,7 @@ export const placedOf = (request: PlanRequest, flat: boolean, pan: PanOnBurner):
   return {
     pan,
     press,
+    contact: learned?.contact ?? 1,
     times: pieces * (flat ? area : round ? 2 * Math.PI : across),
     edges: flat ? lateralShare(round, thickness / width) : 0,
   };

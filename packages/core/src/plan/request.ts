@@ -1,6 +1,7 @@
 import { CUTS, type Cut, type CutId } from '../food';
 import type { FatId } from '../gear';
 import type { Press, RestCover } from '../heat';
+import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
 
 export const SURFACES = ['dry', 'wet', 'aired'] as const;
@@ -16,6 +17,14 @@ export type OvenPlace = (typeof OVEN_PLACES)[number];
 
 /** A piece the cook has described, where the larder has none like it. */
 export type OwnCut = Cut;
+
+/** What this kitchen was found to differ by, where a plan uses it. */
+export interface LearnedOfPiece {
+  /** How much thicker pieces are than this cook measures them, m. */
+  readonly thickness: number;
+  /** The pan's contact coefficient over the usual. */
+  readonly contact: number;
+}
 
 /** What the cook says about tonight's piece and how it is to be cooked. SI and Celsius. */
 export interface PlanRequest {
@@ -56,6 +65,8 @@ export interface PlanRequest {
   readonly cover: RestCover;
   /** Pieces alike, cooked together. */
   readonly pieces: number;
+  /** What past cooks have taught; absent plans as told. */
+  readonly learned?: LearnedOfPiece | undefined;
 }
 
 /** What is not said is planned like this. */
@@ -81,6 +92,13 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   cover: 'open',
   pieces: 1,
 };
+
+/** How thick the piece is taken to be, m: as measured, and as this cook's measures were found off. */
+export const thicknessOf = ({
+  thickness,
+  learned,
+}: Pick<PlanRequest, 'thickness' | 'learned'>): number =>
+  Math.max(PLAN_LIMITS.thickness.least, thickness + (learned?.thickness ?? 0));
 
 /** The piece of a request: the cook's own, or the larder's. */
 export const cutOf = ({ cut, own }: Pick<PlanRequest, 'cut' | 'own'>): Cut => own ?? CUTS[cut];

@@ -89,7 +89,7 @@ describe('a cook on its way', () => {
 });
 
 describe('what is round the piece through a leg', () => {
-  const placed: Placed = { pan: DEFAULT_PAN, press: 'pressed', times: 0.008, edges: 0 };
+  const placed: Placed = { pan: DEFAULT_PAN, press: 'pressed', contact: 1, times: 0.008, edges: 0 };
   const piece = () => solverFor({ tissue: 'lean-beef', thickness: 0.03, start: 5 });
 
   it('a burner turned down is followed within minutes, not at once', () => {

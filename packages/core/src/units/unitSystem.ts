@@ -5,7 +5,14 @@ export type UnitSystem = 'metric' | 'imperial';
 
 /** The kinds of quantity the interface shows; each has one unit per system. */
 export type QuantityKind =
-  'temperature' | 'temperatureDifference' | 'thickness' | 'weight' | 'power' | 'minutes';
+  | 'temperature'
+  | 'temperatureDifference'
+  | 'thickness'
+  | 'depth'
+  | 'weight'
+  | 'power'
+  | 'minutes'
+  | 'share';
 
 interface Unit {
   readonly symbol: string;
@@ -29,6 +36,7 @@ const KILOGRAMS_PER_OUNCE = 0.028349523125;
 
 /** The same in every kitchen. */
 const POWER = scaled('kW', 1e-3, 0.1, 1);
+const SHARE = scaled('%', 100, 1, 0);
 const MINUTES = scaled('min', 1 / 60, 0.5, 1);
 
 /** Every unit shown anywhere; conversion happens here and nowhere else. */
@@ -37,9 +45,11 @@ export const UNITS: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Un
     temperature: scaled('°C', 1, 1, 0),
     temperatureDifference: scaled('°C', 1, 0.1, 1),
     thickness: scaled('mm', 1000, 1, 0),
+    depth: scaled('mm', 1000, 0.1, 1),
     weight: scaled('g', 1000, 10, 0),
     power: POWER,
     minutes: MINUTES,
+    share: SHARE,
   },
   imperial: {
     temperature: {
@@ -51,9 +61,11 @@ export const UNITS: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Un
     },
     temperatureDifference: scaled('°F', 1.8, 0.1, 1),
     thickness: scaled('in', 1 / METRES_PER_INCH, 0.05, 2),
+    depth: scaled('in', 1 / METRES_PER_INCH, 0.01, 2),
     weight: scaled('oz', 1 / KILOGRAMS_PER_OUNCE, 0.5, 1),
     power: POWER,
     minutes: MINUTES,
+    share: SHARE,
   },
 };
 

@@ -1,45 +1,59 @@
-import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { useCallback, useState } from 'react';
+import { View } from 'react-native';
 import { Link } from 'expo-router';
-import type { CookLine } from '@crustan/core/formats';
-import { showDuration } from '@crustan/core/units';
+import type { CookSearch, ListMark } from '@crustan/core/formats';
 import { sayFailure, useCooksQuery } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import { useShow } from '../../words/useShow';
+import { BookFrame } from './BookFrame';
+import { BookSearch } from './BookSearch';
+import { CookRow } from './CookRow';
+import { Undelete } from './Undelete';
 
-/** Logged cooks, newest first. */
+/** Logged cooks, newest first, and the search for them. */
 export const BookScreen = () => {
-  const [pages, setPages] = useState<readonly (number | undefined)[]>([undefined]);
+  const [search, setSearch] = useState<CookSearch>({});
+  const [marks, setMarks] = useState<readonly (ListMark | undefined)[]>([undefined]);
+  const look = useCallback((wanted: CookSearch) => {
+    setSearch(wanted);
+    setMarks([undefined]);
+  }, []);
+  const { data } = useCooksQuery({ search }, { refetchOnMountOrArgChange: true });
+  const empty = data?.found === 0 && Object.keys(search).length === 0;
   return (
-    <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
-      <View className="w-full max-w-[760px] self-center px-4 pt-2">
-        <View className="min-h-touch justify-center">
-          <Text voice="strong" heading={1}>
-            Book
-          </Text>
-        </View>
-        {pages.map((before, index) => (
+    <BookFrame title="Book">
+      <Undelete />
+      {empty ? null : <BookSearch search={search} onSearch={look} found={data?.found} />}
+      <View>
+        {marks.map((mark, index) => (
           <Page
-            key={before ?? 'newest'}
-            before={before}
-            last={index === pages.length - 1}
-            onMore={(older) => setPages([...pages, older])}
+            key={mark?.id ?? 'newest'}
+            search={search}
+            mark={mark}
+            last={index === marks.length - 1}
+            onMore={(older) => setMarks([...marks, older])}
           />
         ))}
       </View>
-    </ScrollView>
+      <Link href="/book/new" className="min-h-touch justify-center py-3">
+        <Text tone="text-flame-light" className="underline">
+          Write down a cook from memory
+        </Text>
+      </Link>
+    </BookFrame>
   );
 };
 
 interface PageProps {
-  readonly before: number | undefined;
+  readonly search: CookSearch;
+  readonly mark: ListMark | undefined;
   readonly last: boolean;
-  readonly onMore: (before: number) => void;
+  readonly onMore: (before: ListMark) => void;
 }
 
-const Page = ({ before, last, onMore }: PageProps) => {
-  const { data, error, isLoading, refetch } = useCooksQuery(before, {
+const Page = ({ search, mark, last, onMore }: PageProps) => {
+  // The page before stays while the next answer is on its way: nothing jumps while typing.
+  const { data, error, isLoading, refetch } = useCooksQuery(mark ? { search, mark } : { search }, {
     refetchOnMountOrArgChange: true,
   });
   if (isLoading) return <Text tone="text-iron-500">Opening the book…</Text>;
@@ -51,66 +65,26 @@ const Page = ({ before, last, onMore }: PageProps) => {
       </View>
     );
   }
-  if (before === undefined && data.cooks.length === 0) {
-    return <Text>No cooks yet. Start one from a plan; it is written here when you slice it.</Text>;
+  if (mark === undefined && data.cooks.length === 0) {
+    return (
+      <Text>
+        {Object.keys(search).length === 0
+          ? 'No cooks yet. Start one from a plan; it is written here when you slice it.'
+          : 'No cook answers that. Take a word or a filter away.'}
+      </Text>
+    );
   }
+  const { next } = data;
   return (
     <View role="list">
       {data.cooks.map((cook) => (
-        <Line key={cook.id} cook={cook} />
+        <CookRow key={cook.id} cook={cook} />
       ))}
-      {last && data.nextBefore !== undefined ? (
+      {last && next ? (
         <View className="items-start pt-4">
-          <Button
-            kind="plain"
-            label="Older cooks"
-            onPress={() => data.nextBefore !== undefined && onMore(data.nextBefore)}
-          />
+          <Button kind="plain" label="Older cooks" onPress={() => onMore(next)} />
         </View>
       ) : null}
-    </View>
-  );
-};
-
-const Line = ({ cook }: { readonly cook: CookLine }) => {
-  const show = useShow();
-  const { endTemperature, actualSeconds } = cook;
-  return (
-    <View role="listitem" className="border-t border-salt-200">
-      <Link href={`/book/${cook.id}`} className="py-3">
-        <View className="w-full gap-1 md:flex-row md:items-center md:gap-4">
-          <View className="md:flex-1">
-            <Text voice="strong">{cook.title}</Text>
-            <Text voice="small" tone="text-iron-500">
-              {show.day(cook.createdAt)}
-            </Text>
-          </View>
-          <View className="flex-row items-baseline gap-4">
-            <View className="w-[92px]">
-              <Text voice="figure">
-                {endTemperature === undefined ? '–' : show.degrees(endTemperature)}
-              </Text>
-              <Text voice="note" tone="text-iron-500">
-                {`for ${show.degrees(cook.target)}`}
-              </Text>
-            </View>
-            <View className="w-[92px]">
-              <Text voice="figure">
-                {actualSeconds === undefined ? '–' : showDuration(actualSeconds)}
-              </Text>
-              <Text voice="note" tone="text-iron-500">
-                {`plan ${showDuration(cook.cookSeconds)}`}
-              </Text>
-            </View>
-            <View className="w-[92px]">
-              <Text voice="figure">{cook.crust ?? '–'}</Text>
-              <Text voice="note" tone="text-iron-500">
-                {cook.finished ? 'crust' : 'under way'}
-              </Text>
-            </View>
-          </View>
-        </View>
-      </Link>
     </View>
   );
 };

@@ -1,17 +1,15 @@
-import { useMemo } from 'react';
-import { ScrollView, View, useWindowDimensions } from 'react-native';
-import { Link, useRouter } from 'expo-router';
-import { donenessOf } from '@crustan/core/doneness';
+import { useMemo, useState } from 'react';
+import { View, useWindowDimensions } from 'react-native';
+import { Link } from 'expo-router';
+import { JudgeForm } from '../../forms';
 import type { CookRecord } from '@crustan/core/formats';
+import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
 import { cookState } from '@crustan/core/live/cookState';
 import { cutOf } from '@crustan/core/plan/request';
-import { inAtFor, runOf } from '@crustan/core/schedule/run';
 import { showDuration } from '@crustan/core/units';
-import { sayFailure, useCookQuery } from '../../store/bookApi';
-import { draftTaken } from '../../store/draftSlice';
-import { useAppDispatch } from '../../store/store';
+import { sayFailure, useCookQuery, useJudgeMutation } from '../../store/bookApi';
+import { useScales } from '../../store/useScales';
 import { Button } from '../../ui/Button';
-import type { Curve } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
 import { Slice } from '../../ui/Slice';
 import { Text } from '../../ui/Text';
@@ -19,101 +17,63 @@ import { pieceName } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { sliceOf } from '../../words/sliceOf';
+import { AgainOrAway } from './AgainOrAway';
+import { BookFrame } from './BookFrame';
+import { cookCurves } from './cookCurves';
 import { EventList } from './EventList';
+import { Judged } from './Judged';
+import { Photo } from './Photo';
 import { PlannedActual } from './PlannedActual';
+import { usedWords } from '../../words/usedWords';
 import { useReplay } from './useReplay';
 
-/** One cook in full: planned against actual, judged. */
+/** One cook in full: planned against actual, measured, judged. */
 export const CookScreen = ({ id }: { readonly id: string }) => {
   const { data: cook, error, isLoading } = useCookQuery(id, { refetchOnMountOrArgChange: true });
   return (
-    <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
-      <View className="w-full max-w-[1100px] gap-6 self-center px-4 pt-2">
-        <Link href="/book" className="min-h-touch justify-center py-3">
-          <Text tone="text-flame-light" className="underline">
-            Book
-          </Text>
-        </Link>
-        {cook ? (
-          <Cook cook={cook} />
-        ) : isLoading ? (
-          <Text tone="text-iron-500">Opening…</Text>
-        ) : (
-          <Text role="alert">{sayFailure(error)}</Text>
-        )}
-      </View>
-    </ScrollView>
+    <BookFrame title={cook?.plan.title ?? (isLoading ? 'Opening…' : 'No such cook')} wide>
+      {cook ? (
+        <Cook cook={cook} />
+      ) : isLoading ? null : (
+        <Text role="alert">{sayFailure(error)}</Text>
+      )}
+    </BookFrame>
   );
 };
 
 const Cook = ({ cook }: { readonly cook: CookRecord }) => {
   const show = useShow();
-  const router = useRouter();
-  const dispatch = useAppDispatch();
   const { width } = useWindowDimensions();
+  const { scaleOf, donenessOf } = useScales();
+  const [judging, setJudging] = useState(false);
+  const [judge, judged] = useJudgeMutation();
   const { plan } = cook.plan;
   const { request } = plan;
   const { species } = cutOf(request);
-  const plannedIn = inAtFor(runOf(plan), cook.plan.plateAt - (cook.together?.waits ?? 0) * 1000);
+  const { plannedIn } = useMemo(() => loggedCookOf(cook), [cook]);
   const state = useMemo(() => cookState(plan, plannedIn, cook.events), [plan, plannedIn, cook]);
   const found = useReplay(cook, plannedIn);
   const replayed = found?.plan;
   const { inAt } = state;
-
-  const curves: readonly Curve[] = [
-    {
-      label: 'planned',
-      colour: '#A68F74',
-      dashed: true,
-      time: plan.trace.time,
-      value: plan.trace.core,
-    },
-    ...(replayed
-      ? [
-          {
-            label: 'your times, simulated',
-            colour: '#141618',
-            time: replayed.trace.time,
-            value: replayed.trace.core,
-          },
-        ]
-      : []),
-  ];
-  const readings =
-    inAt === undefined
-      ? []
-      : state.readings.map(({ at, celsius }) => ({ time: (at - inAt) / 1000, value: celsius }));
+  const { curves, points, says } = useMemo(
+    () => cookCurves({ plan, state, replayed: found?.plan, show }),
+    [plan, state, found, show],
+  );
+  const used = usedWords(cook.plan, show);
 
   return (
     <>
-      <View className="gap-1">
-        <Text voice="bigFigure" heading={1}>
-          {cook.plan.title}
-        </Text>
-        <Text voice="small" tone="text-iron-500">
-          {`${show.day(cook.createdAt)} · ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, ${request.surface === 'dry' ? 'patted dry' : 'still wet'}, ${show.temperature(request.pan)} pan, ${WAY_NAMES[request.way].toLowerCase()}`}
-        </Text>
-      </View>
-      <View className="gap-6 lg:flex-row">
-        <View className="flex-1 gap-6">
-          <PlannedActual cook={cook} state={state} replayed={replayed} />
-          {cook.judgement?.notes ? (
-            <View className="border-l-4 border-salt-300 pl-4">
-              <Text>{cook.judgement.notes}</Text>
-            </View>
-          ) : null}
-          <EventList events={cook.events} inAt={inAt} />
-          <View className="items-start">
-            <Button
-              kind="plain"
-              label="Plan it again"
-              onPress={() => {
-                dispatch(draftTaken({ request, plate: show.clock(cook.plan.plateAt) }));
-                router.push('/');
-              }}
-            />
-          </View>
-        </View>
+      <Text voice="small" tone="text-iron-500">
+        {`${show.day(cook.createdAt)} · ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, ${request.surface === 'dry' ? 'patted dry' : 'still wet'}, ${show.temperature(request.pan)} pan, ${WAY_NAMES[request.way].toLowerCase()}`}
+      </Text>
+      {cook.plan.trial ? (
+        <Link href={`/book/trials/${cook.plan.trial.id}`} className="min-h-touch justify-center">
+          <Text tone="text-flame-light" className="underline">
+            One piece of a trial
+          </Text>
+        </Link>
+      ) : null}
+      <View className="gap-6 lg:flex-row-reverse">
         <View className="gap-4 lg:w-[520px]">
           {found && replayed ? (
             <View className="items-center">
@@ -128,19 +88,59 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               </Text>
             </View>
           ) : null}
+          <Photo cook={cook} />
           <Chart
-            height={240}
+            height={260}
             curves={curves}
-            points={readings}
+            points={points}
             level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
             marks={[
               { time: 0, label: 'in' },
-              { time: plan.cookSeconds, label: `planned pull ${showDuration(plan.cookSeconds)}` },
+              { time: plan.cookSeconds, label: `planned out ${showDuration(plan.cookSeconds)}` },
             ]}
             ticks={[0, 20, 40, 60, 80]}
             showTemperature={(celsius) => show.degrees(celsius)}
-            says={`Planned core curve to ${show.temperature(plan.peakCore)}${replayed ? `; with your times the model ends at ${show.temperature(replayed.peakCore)}` : ''}. Readings: ${state.readings.map(({ celsius }) => show.temperature(celsius, 1)).join(', ') || 'none'}.`}
+            says={says}
           />
+        </View>
+        <View className="flex-1 gap-6">
+          <PlannedActual cook={cook} state={state} replayed={replayed} plannedIn={plannedIn} />
+          {used === undefined ? null : (
+            <Text voice="small" tone="text-iron-500">
+              {used}
+            </Text>
+          )}
+          {judging ? (
+            <JudgeForm
+              busy={judged.isLoading}
+              said={cook.judgement}
+              doneness={scaleOf(species).map(({ name }) => name)}
+              onJudge={(judgement) => {
+                judge({ id: cook.id, judgement })
+                  .unwrap()
+                  .then(
+                    () => setJudging(false),
+                    () => undefined,
+                  );
+              }}
+            />
+          ) : (
+            <>
+              <Judged cook={cook} replayed={replayed} />
+              <View className="items-start">
+                <Button
+                  kind="plain"
+                  label={cook.judgement ? 'Judge it anew' : 'Judge it'}
+                  onPress={() => setJudging(true)}
+                />
+              </View>
+            </>
+          )}
+          {judged.error ? (
+            <Text role="alert">{`Not written. ${sayFailure(judged.error)}`}</Text>
+          ) : null}
+          <EventList events={cook.events} inAt={inAt} />
+          <AgainOrAway cook={cook} />
         </View>
       </View>
     </>

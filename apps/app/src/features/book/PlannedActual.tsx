@@ -5,7 +5,6 @@ import type { CookState } from '@crustan/core/live';
 import type { CookPlan } from '@crustan/core/plan';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { palest } from '@crustan/core/plan/palest';
-import { inAtFor, runOf } from '@crustan/core/schedule';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
@@ -14,6 +13,8 @@ interface Props {
   readonly cook: CookRecord;
   readonly state: CookState;
   readonly replayed: CookPlan | undefined;
+  /** ms since 1970. */
+  readonly plannedIn: number;
 }
 
 interface Row {
@@ -27,7 +28,7 @@ const between = (from: number | undefined, to: number | undefined): string =>
   from === undefined || to === undefined ? '–' : showDuration((to - from) / 1000);
 
 /** Planned against actual, times and temperatures. */
-export const PlannedActual = ({ cook, state, replayed }: Props) => {
+export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
   const show = useShow();
   const { plan } = cook.plan;
   const { inAt, pulledAt, slicedAt, turnedAt } = state;
@@ -37,7 +38,7 @@ export const PlannedActual = ({ cook, state, replayed }: Props) => {
   const rows: readonly Row[] = [
     {
       name: 'Onto the heat',
-      planned: show.clockSeconds(inAtFor(runOf(plan), cook.plan.plateAt)),
+      planned: show.clockSeconds(plannedIn),
       actual: clock(inAt),
     },
     plan.turns.length !== 1

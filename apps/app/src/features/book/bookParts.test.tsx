@@ -32,7 +32,7 @@ const state = cookState(plan, T0, events);
 describe('planned against actual', () => {
   it('sets times and temperatures side by side', () => {
     const replayed = replay(plan, T0, events)?.plan;
-    renderWithStore(<PlannedActual cook={cook} state={state} replayed={replayed} />);
+    renderWithStore(<PlannedActual cook={cook} state={state} replayed={replayed} plannedIn={T0} />);
     const row = (name: string): string =>
       screen.getAllByRole('row').find((found) => found.textContent?.startsWith(name))
         ?.textContent ?? '';
@@ -47,7 +47,9 @@ describe('planned against actual', () => {
   it('leaves a dash where nothing happened', () => {
     const none = cookState(plan, T0, []);
     const { judgement: _judgement, ...unjudged } = cook;
-    renderWithStore(<PlannedActual cook={unjudged} state={none} replayed={undefined} />);
+    renderWithStore(
+      <PlannedActual cook={unjudged} state={none} replayed={undefined} plannedIn={T0} />,
+    );
     expect(screen.getAllByText('–').length).toBeGreaterThanOrEqual(5);
   });
 });

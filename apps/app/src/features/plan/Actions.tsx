@@ -5,6 +5,7 @@ import { keptPlan, type PlanRecord } from '@crustan/core/formats';
 import type { Way } from '@crustan/core/plan/way';
 import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
+import { gearUsed } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
 import { cookStarted } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
@@ -41,6 +42,7 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
       plan: keptPlan(plan),
       ...(window ? { window } : {}),
       ...(spread ? { spread: { ...spread, inputs: [...spread.inputs] } } : {}),
+      gear: gearUsed(store.getState().kitchen),
     };
   };
   const start = async (): Promise<void> => {

@@ -12,7 +12,7 @@ import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import { followDraft, usePlanView, type PlanView } from '../../workers/planLane';
 import { Actions } from './Actions';
-import { planOfLink } from './planLink';
+import { planOfLink } from '../../words/planLink';
 import { Sentence } from './Sentence';
 import { Ways } from './Ways';
 

@@ -7,7 +7,7 @@ import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { planTitle } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
-import { linkOf } from './planLink';
+import { linkOf } from '../../words/planLink';
 import type { RunLine } from './RunColumn';
 
 interface Props {

@@ -5,7 +5,7 @@ import { USUAL } from '@crustan/core/plan';
 import { renderWithStore } from '../../renderWithStore';
 import { planOf, REQUEST } from '../../testing';
 import { showIn } from '../../words/show';
-import { linkOf, planOfLink } from './planLink';
+import { linkOf, planOfLink } from '../../words/planLink';
 import { runCalendar } from './runCalendar';
 import { saySpoons } from './saySpoons';
 import { TakeAway } from './TakeAway';

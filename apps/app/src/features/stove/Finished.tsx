@@ -7,6 +7,8 @@ import { sayFailure, useJudgeMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { cookPutAway, pressed, waitingEvents, type ActiveCook } from '../../store/stoveSlice';
 import { newId } from '../../store/newId';
+import { useScales } from '../../store/useScales';
+import { cutOf } from '@crustan/core/plan/request';
 import { useAppDispatch } from '../../store/store';
 import { Text } from '../../ui/Text';
 import { TakeBack } from './TakeBack';
@@ -20,6 +22,7 @@ interface Props {
 export const Finished = ({ cook, state }: Props) => {
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const { scaleOf } = useScales();
   const [judge, judging] = useJudgeMutation();
   const press = (event: CookEvent): void => {
     dispatch(pressed({ cook: cook.id, event }));
@@ -31,6 +34,8 @@ export const Finished = ({ cook, state }: Props) => {
         How was it?
       </Text>
       <JudgeForm
+        onIron
+        doneness={scaleOf(cutOf(cook.plan.plan.request).species).map(({ name }) => name)}
         busy={judging.isLoading}
         onJudge={(judgement) => {
           judge({ id: cook.id, judgement })

@@ -15,7 +15,7 @@ export const UnderWay = () => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const now = useNow(60_000);
-  const { data } = useCooksQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data } = useCooksQuery({ search: {} }, { refetchOnMountOrArgChange: true });
   const open = data?.cooks.filter(
     (cook, i, all) =>
       !cook.finished &&

@@ -1,11 +1,10 @@
-import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen } from '@testing-library/react';
 import { cookState, type CookEvent, type DueStep } from '@crustan/core/live';
 import { renderWithStore } from '../../renderWithStore';
 import { unitsChosen } from '../../store/unitsSlice';
 import { planOf, uuid } from '../../testing';
 import { AddReading } from './AddReading';
 import { Countdown } from './Countdown';
-import { JudgeForm } from './JudgeForm';
 import { LastReading } from './LastReading';
 import { TakeBack } from './TakeBack';
 
@@ -61,34 +60,6 @@ describe('AddReading', () => {
     type('Core temperature in °C', text);
     expect(onRead).not.toHaveBeenCalled();
     expect(screen.getByRole('alert').textContent).toContain('-5 °C to 120 °C');
-  });
-});
-
-describe('JudgeForm', () => {
-  const show = () => {
-    const onJudge = jest.fn();
-    renderWithStore(<JudgeForm busy={false} onJudge={onJudge} />);
-    const write = (): void => {
-      fireEvent.click(screen.getByText('Write it in the book'));
-    };
-    return { onJudge, write };
-  };
-
-  it('judges without a thermometer', async () => {
-    const { onJudge, write } = show();
-    fireEvent.click(screen.getByText('golden'));
-    fireEvent.change(screen.getByLabelText('Notes'), { target: { value: 'Again.' } });
-    write();
-    await waitFor(() => expect(onJudge).toHaveBeenCalled());
-    expect(onJudge.mock.calls[0][0]).toEqual({ crust: 'golden', notes: 'Again.' });
-  });
-
-  it('refuses an end no thermometer shows, with the range, and judges nothing', async () => {
-    const { onJudge, write } = show();
-    fireEvent.change(screen.getByLabelText('End temperature in °C'), { target: { value: '540' } });
-    write();
-    expect((await screen.findByRole('alert')).textContent).toContain('from 0 to 120 °C');
-    expect(onJudge).not.toHaveBeenCalled();
   });
 });
 

@@ -131,6 +131,8 @@ export const pressOf = (step: DueStep): PressKind | undefined => {
 /** A press, as it is taken back. */
 export const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
   started: 'the start',
+  'oven-on': '“the oven is on”',
+  'pan-on': '“the pan is on”',
   in: '“in”',
   turned: 'the turn',
   flat: '“flat”',

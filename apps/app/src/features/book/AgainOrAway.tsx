@@ -1,0 +1,76 @@
+import { View } from 'react-native';
+import { useRouter } from 'expo-router';
+import type { CookRecord } from '@crustan/core/formats';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { sayFailure, useDeleteCookMutation } from '../../store/bookApi';
+import { cookDeleted } from '../../store/deletedSlice';
+import { draftTaken } from '../../store/draftSlice';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+/** How much thicker or thinner "the same again" is offered, m. */
+const THICKER = 0.005;
+
+/** The same again, a little thicker or thinner, or out of the book. */
+export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
+  const show = useShow();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const [remove, removing] = useDeleteCookMutation();
+  const { request } = cook.plan.plan;
+  const again = (by: number): void => {
+    const thickness = request.thickness + by;
+    // The same cut, so the same length and width: it weighs as much more as it is thicker.
+    const weight = Math.min(
+      PLAN_LIMITS.weight.most,
+      Math.max(PLAN_LIMITS.weight.least, (request.weight * thickness) / request.thickness),
+    );
+    dispatch(
+      draftTaken({
+        request: by === 0 ? request : { ...request, thickness, weight },
+        plate: show.clock(cook.plan.plateAt),
+      }),
+    );
+    router.push('/');
+  };
+  const fits = (by: number): boolean =>
+    request.thickness + by >= PLAN_LIMITS.thickness.least &&
+    request.thickness + by <= PLAN_LIMITS.thickness.most;
+  return (
+    <View className="gap-2">
+      <View className="flex-row flex-wrap gap-2">
+        <Button kind="plain" label="Plan it again" onPress={() => again(0)} />
+        {[THICKER, -THICKER].filter(fits).map((by) => (
+          <Button
+            key={by}
+            kind="plain"
+            label={`${show.thickness(Math.abs(by))} ${by > 0 ? 'thicker' : 'thinner'}`}
+            onPress={() => again(by)}
+          />
+        ))}
+        <Button
+          kind="plain"
+          label="Delete"
+          disabled={removing.isLoading}
+          onPress={() => {
+            remove(cook.id)
+              .unwrap()
+              .then(
+                () => {
+                  dispatch(cookDeleted({ id: cook.id, title: cook.plan.title }));
+                  router.replace('/book');
+                },
+                // The mutation's own state shows what went wrong.
+                () => undefined,
+              );
+          }}
+        />
+      </View>
+      {removing.error ? (
+        <Text voice="small" role="alert">{`Not deleted. ${sayFailure(removing.error)}`}</Text>
+      ) : null}
+    </View>
+  );
+};

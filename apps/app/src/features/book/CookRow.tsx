@@ -1,0 +1,58 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import { Link } from 'expo-router';
+import type { CookLine } from '@crustan/core/formats';
+import { showDuration } from '@crustan/core/units';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { WAY_NAMES } from '../../words/wayWords';
+
+/** A figure with what it stands against. */
+const Pair = ({ value, against }: { readonly value: string; readonly against: string }) => (
+  <View className="w-[92px]">
+    <Text voice="figure">{value}</Text>
+    <Text voice="note" tone="text-iron-500">
+      {against}
+    </Text>
+  </View>
+);
+
+/** A cook as one line of the book. */
+export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine }) {
+  const show = useShow();
+  const { endTemperature, actualSeconds, loss } = cook;
+  return (
+    <View role="listitem" className="border-t border-salt-200">
+      <Link href={`/book/${cook.id}`} className="py-3">
+        <View className="w-full gap-1 md:flex-row md:items-center md:gap-4">
+          <View className="md:flex-1">
+            <Text voice="strong">{cook.title}</Text>
+            <Text voice="small" tone="text-iron-500">
+              {`${show.day(cook.createdAt)} · ${WAY_NAMES[cook.way].toLowerCase()}${cook.learned ? ' · with what was learned' : ''}${cook.photo ? ' · photograph' : ''}`}
+            </Text>
+          </View>
+          <View className="flex-row items-baseline gap-4">
+            <Pair
+              value={endTemperature === undefined ? '–' : show.degrees(endTemperature)}
+              against={`for ${show.degrees(cook.target)}`}
+            />
+            <Pair
+              value={actualSeconds === undefined ? '–' : showDuration(actualSeconds)}
+              against={`plan ${showDuration(cook.cookSeconds)}`}
+            />
+            <Pair
+              value={cook.crust ?? '–'}
+              against={
+                !cook.finished
+                  ? 'under way'
+                  : loss === undefined
+                    ? 'crust'
+                    : `crust · lost ${Math.round(loss * 100)} %`
+              }
+            />
+          </View>
+        </View>
+      </Link>
+    </View>
+  );
+});

@@ -1,0 +1,66 @@
+import { View } from 'react-native';
+import type { CookRecord } from '@crustan/core/formats';
+import { weighedLoss } from '@crustan/core/formats/judgementSchema';
+import type { CookPlan } from '@crustan/core/plan';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+interface Props {
+  readonly cook: CookRecord;
+  /** What the model makes of the times it kept. */
+  readonly replayed: Pick<CookPlan, 'evaporated' | 'drip'> | undefined;
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** What the cook said of it, a line for each thing said. */
+export const Judged = ({ cook, replayed }: Props) => {
+  const show = useShow();
+  const { judgement: said } = cook;
+  if (!said) return null;
+  const loss = weighedLoss(said);
+  const { evaporated, drip } = replayed ?? cook.plan.plan;
+  const lines = [
+    ['doneness', said.doneness],
+    ['under the knife', said.crunch],
+    ['grey band', said.greyBand],
+    ['juice', said.juice],
+    ['to the teeth', said.tenderness],
+    ['salt', said.seasoning],
+    ['again?', said.again],
+    [
+      'weighed',
+      said.weightBefore === undefined
+        ? undefined
+        : `${show.weight(said.weightBefore)}${said.weightAfter === undefined ? '' : ` → ${show.weight(said.weightAfter)}`}`,
+    ],
+    [
+      'lost',
+      loss === undefined
+        ? undefined
+        : `${percent(loss)}; the model had ${percent(evaporated)} to ${percent(evaporated + (drip ?? 0))}`,
+    ],
+    ['cost', said.paid === undefined ? undefined : said.paid.toFixed(2)],
+  ].flatMap(([name, value]) => (name === undefined || value === undefined ? [] : [[name, value]]));
+  return (
+    <View className="gap-3">
+      {lines.length === 0 ? null : (
+        <View className="flex-row flex-wrap gap-x-6 gap-y-2">
+          {lines.map(([name, value]) => (
+            <View key={name}>
+              <Text voice="figure">{value}</Text>
+              <Text voice="note" tone="text-iron-500">
+                {name}
+              </Text>
+            </View>
+          ))}
+        </View>
+      )}
+      {said.notes ? (
+        <View className="border-l-4 border-salt-300 pl-4">
+          <Text>{said.notes}</Text>
+        </View>
+      ) : null}
+    </View>
+  );
+};

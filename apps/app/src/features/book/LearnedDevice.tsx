@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Link } from 'expo-router';
+import { GEAR_LIMITS } from '@crustan/core/formats/kitchen';
+import { kitchenNow } from '../../store/clock';
+import { traitForgotten, traitUsed } from '../../store/kitchenSlice';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Measure } from '../../ui/Measure';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import {
+  DEVICE_NAMES,
+  DEVICE_WHY,
+  howSure,
+  saySpread,
+  sayTrait,
+  type DeviceKind,
+  type LearnedDeviceView,
+} from './learnedDevices';
+
+interface Props {
+  readonly device: LearnedDeviceView;
+  readonly titles: ReadonlyMap<string, string>;
+}
+
+/** Each figure set by hand: in which unit, and how far. */
+const BY_HAND = {
+  oven: { kind: 'temperatureDifference', limit: GEAR_LIMITS.offset },
+  lag: { kind: 'minutes', limit: GEAR_LIMITS.lag },
+  burner: { kind: 'share', limit: GEAR_LIMITS.share },
+  contact: { kind: 'share', limit: GEAR_LIMITS.contact },
+  thickness: { kind: 'depth', limit: GEAR_LIMITS.thickness },
+} as const satisfies Record<DeviceKind, object>;
+
+/** Cooks named one by one. */
+const NAMED = 4;
+/** What plans use is what was learned when they are this near, in deviations. */
+const SAME = 0.1;
+
+/** What was learned of one device: the figure, how sure, from which cooks, and what to do with it. */
+export const LearnedDevice = ({ device, titles }: Props) => {
+  const show = useShow();
+  const dispatch = useAppDispatch();
+  const [byHand, setByHand] = useState(false);
+  const { key, kind, pan, value, deviation, unknown, cooks, used, usual } = device;
+  const says = sayTrait(kind, value, show);
+  const take = (taken: number, by: 'cooks' | 'hand'): void => {
+    const { least, most } = BY_HAND[kind].limit;
+    dispatch(
+      traitUsed({
+        key,
+        used: {
+          value: Math.min(most, Math.max(least, taken)),
+          by,
+          at: kitchenNow(),
+          ...(by === 'cooks' ? { deviation, cooks: cooks.length } : {}),
+        },
+      }),
+    );
+  };
+  const name = pan === undefined ? DEVICE_NAMES[kind] : `${DEVICE_NAMES[kind]} in “${pan}”`;
+  const uses =
+    used === undefined
+      ? `Plans use the usual: ${sayTrait(kind, usual, show)}.`
+      : `Plans use ${sayTrait(kind, used.value, show)}, ${used.by === 'hand' ? 'set by hand' : 'learned'}.`;
+  const following = used !== undefined && Math.abs(used.value - value) <= SAME * deviation;
+  return (
+    <View className="gap-2 border-t border-salt-300 pt-3" role="group" aria-label={name}>
+      <Text voice="head" heading={2}>
+        {name}
+      </Text>
+      <View className="flex-row flex-wrap items-baseline gap-x-3">
+        <Text voice="action">{says}</Text>
+        <Text voice="figure" tone="text-iron-500">
+          {`± ${saySpread(kind, deviation, show)} · ${howSure(unknown)}`}
+        </Text>
+      </View>
+      <Text voice="small" tone="text-iron-500">
+        {DEVICE_WHY[kind]}
+      </Text>
+      {cooks.length === 0 ? (
+        <Text voice="small">No cook says anything of it yet.</Text>
+      ) : (
+        <View className="flex-row flex-wrap gap-x-3">
+          <Text voice="small">{`From ${cooks.length} ${cooks.length === 1 ? 'cook' : 'cooks'}:`}</Text>
+          {cooks.slice(0, NAMED).map(({ id, share }) => (
+            <Link key={id} href={`/book/${id}`}>
+              <Text voice="small" tone="text-flame-light" className="underline">
+                {`${titles.get(id) ?? 'a cook'}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`}
+              </Text>
+            </Link>
+          ))}
+        </View>
+      )}
+      <Text voice="label">{uses}</Text>
+      <View className="flex-row flex-wrap gap-2">
+        {following || cooks.length === 0 ? null : (
+          <Button kind="plain" label={`Use ${says}`} onPress={() => take(value, 'cooks')} />
+        )}
+        <Button
+          kind="plain"
+          label={byHand ? 'Done' : 'Set by hand'}
+          onPress={() => setByHand(!byHand)}
+        />
+        <Button
+          kind="plain"
+          label="Forget it"
+          onPress={() => dispatch(traitForgotten({ key, at: kitchenNow() }))}
+        />
+      </View>
+      {byHand ? (
+        <Measure
+          units={show.units}
+          label={name}
+          kind={BY_HAND[kind].kind}
+          value={used?.value ?? usual}
+          {...BY_HAND[kind].limit}
+          onChange={(taken) => take(taken, 'hand')}
+        />
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,75 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import type { CookRecord } from '@crustan/core/formats';
+import { sayFailure, useRecentQuery } from '../../store/bookApi';
+import { useAppSelector } from '../../store/store';
+import { Text } from '../../ui/Text';
+import { useLessons, type Learning } from '../../workers/useLessons';
+import { BeforeAfter, Gained } from './BeforeAfter';
+import { BookFrame } from './BookFrame';
+import { LearnedDevice } from './LearnedDevice';
+import { devicesOf } from './learnedDevices';
+
+/** Cooks that are learned from, the newest. */
+const LEARNED_FROM = 16;
+
+/** What past cooks taught of this kitchen, and what plans use of it. */
+export const LearnedScreen = () => {
+  const { data, error } = useRecentQuery(LEARNED_FROM, { refetchOnMountOrArgChange: true });
+  const forgotten = useAppSelector((state) => state.kitchen.forgotten);
+  const learning = useLessons(data, forgotten);
+  return (
+    <BookFrame title="What the cooks taught">
+      <Text voice="small" tone="text-iron-500">
+        Every cook with a reading or a measured end is run through the model again: which oven,
+        burner, pan and eye for thickness explain them all best. What is unsure stays near the
+        usual. Plans change only where you say so.
+      </Text>
+      {error ? (
+        <Text role="alert">{sayFailure(error)}</Text>
+      ) : !data ? (
+        <Text tone="text-iron-500">Opening the book…</Text>
+      ) : (
+        <Lessons cooks={data} learning={learning} />
+      )}
+    </BookFrame>
+  );
+};
+
+interface Props {
+  readonly cooks: readonly CookRecord[];
+  readonly learning: Learning;
+}
+
+const Lessons = ({ cooks, learning }: Props) => {
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const titles = useMemo(() => new Map(cooks.map(({ id, plan }) => [id, plan.title])), [cooks]);
+  if (learning.kind === 'failed') {
+    return <Text role="alert">This device could not run the cooks again; open the page anew.</Text>;
+  }
+  if (learning.kind === 'learning') {
+    return (
+      <Text tone="text-iron-500" role="status">
+        {`Running ${cooks.length} cooks through the model again: ${learning.runs} runs so far.`}
+      </Text>
+    );
+  }
+  const { lessons } = learning;
+  if (lessons.kitchen.cooks === 0) {
+    return (
+      <Text>
+        Nothing to learn from yet. A cook teaches once it is out of the heat and something of it was
+        measured: a reading of the middle, or how high it went in the rest.
+      </Text>
+    );
+  }
+  return (
+    <View className="gap-6">
+      <Gained past={lessons.kitchen.past} />
+      {devicesOf(lessons, kitchen).map((device) => (
+        <LearnedDevice key={device.key} device={device} titles={titles} />
+      ))}
+      <BeforeAfter past={lessons.kitchen.past} titles={titles} />
+    </View>
+  );
+};

@@ -1,0 +1,57 @@
+import { useRef } from 'react';
+import { View } from 'react-native';
+import type { CookRecord } from '@crustan/core/formats';
+import { sayFailure, useAddPhotoMutation, useDropPhotoMutation } from '../../store/bookApi';
+import { Button } from '../../ui/Button';
+import { smallerPicture } from '../../ui/smallerPicture';
+import { Text } from '../../ui/Text';
+
+/** The photograph of a cook, beside its simulated slice. */
+export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
+  const input = useRef<HTMLInputElement>(null);
+  const [add, adding] = useAddPhotoMutation();
+  const [drop] = useDropPhotoMutation();
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const photo = await smallerPicture(file);
+    await add({ id: cook.id, photo: photo ?? file });
+  };
+  return (
+    <View className="items-center gap-2">
+      {cook.photo ? (
+        <img
+          src={`/api/cooks/${cook.id}/photo?${adding.fulfilledTimeStamp ?? 0}`}
+          alt={`Photograph of ${cook.plan.title}`}
+          style={{ maxWidth: '100%', maxHeight: 260, borderRadius: 4 }}
+        />
+      ) : null}
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        aria-label="Photograph of the slice"
+        onChange={(event) => {
+          void take(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+        style={{ display: 'none' }}
+      />
+      <View className="flex-row gap-2">
+        <Button
+          kind="plain"
+          label={
+            adding.isLoading ? 'Adding…' : cook.photo ? 'Another photograph' : 'Add a photograph'
+          }
+          disabled={adding.isLoading}
+          onPress={() => input.current?.click()}
+        />
+        {cook.photo ? (
+          <Button kind="plain" label="Take it out" onPress={() => void drop(cook.id)} />
+        ) : null}
+      </View>
+      {adding.error ? (
+        <Text voice="small" role="alert">{`Not added. ${sayFailure(adding.error)}`}</Text>
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,95 @@
+import { View } from 'react-native';
+import { agreeByGuessing, blindOrder } from '@crustan/core/trial/blindOrder';
+import type { Trial } from '@crustan/core/trial/trial';
+import { sayFailure, useKeepTrialMutation } from '../../store/bookApi';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+
+const NUMBERS = ['One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
+const plate = (i: number): string => `Plate ${(NUMBERS[i] ?? String(i + 1)).toLowerCase()}`;
+
+/** What so many tasters of one mind are worth, in a sentence. */
+const verdictOf = (liked: readonly number[], plates: number): string => {
+  const counts = Array.from({ length: plates }, (_, i) => liked.filter((one) => one === i).length);
+  const most = Math.max(...counts);
+  if (liked.length === 0) return 'Nobody has chosen yet.';
+  if (counts.filter((count) => count === most).length > 1) {
+    return 'The tasters are split: it shows no preference.';
+  }
+  const chance = agreeByGuessing(liked.length, most, plates);
+  const times = Math.max(1, Math.round(1 / chance));
+  return chance > 0.05
+    ? `${most} of ${liked.length} chose the same; by guessing alone so many agree ${chance >= 0.95 ? 'nearly always' : `once in ${times} times`}. It shows no preference yet.`
+    : `${most} of ${liked.length} chose the same; by guessing alone so many agree once in ${times} times. They do seem to tell.`;
+};
+
+/** A blind tasting: an order nobody chose, plates by number, and what the choices are worth. */
+export const Tasting = ({ trial }: { readonly trial: Trial }) => {
+  const [keep, keeping] = useKeepTrialMutation();
+  const { tasting, arms } = trial;
+  const change = (changed: Trial['tasting']): void => {
+    void keep({ ...trial, tasting: changed });
+  };
+  const draw = (): void =>
+    change({ order: blindOrder(arms.length, Math.random), liked: [], opened: false });
+  return (
+    <View className="gap-2 border-t border-salt-300 pt-3">
+      <Text voice="head" heading={2}>
+        Tasted blind
+      </Text>
+      {tasting === undefined ? (
+        <>
+          <Text voice="small">
+            One person plates, out of sight, in an order drawn here; the others choose by number.
+          </Text>
+          <View className="items-start">
+            <Button kind="plain" label="Draw the order" onPress={draw} />
+          </View>
+        </>
+      ) : (
+        <>
+          {tasting.order.map((arm, i) => (
+            <View key={arm} className="flex-row flex-wrap items-center gap-3">
+              <Text voice="strong" className="w-[110px]">
+                {plate(i)}
+              </Text>
+              {tasting.opened ? <Text>{capital(arms[arm]?.label ?? '')}</Text> : null}
+              <Text voice="small" tone="text-iron-500">
+                {`liked best by ${tasting.liked.filter((one) => one === i).length}`}
+              </Text>
+              {tasting.opened ? null : (
+                <Button
+                  kind="plain"
+                  label="One more likes it best"
+                  onPress={() => change({ ...tasting, liked: [...tasting.liked, i] })}
+                />
+              )}
+            </View>
+          ))}
+          <Text voice="small">{verdictOf(tasting.liked, tasting.order.length)}</Text>
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              kind="plain"
+              label={tasting.opened ? 'Hide the names' : 'Name the plates (for who plates)'}
+              onPress={() => change({ ...tasting, opened: !tasting.opened })}
+            />
+            {tasting.liked.length > 0 && !tasting.opened ? (
+              <Button
+                kind="plain"
+                label="Take the last choice back"
+                onPress={() => change({ ...tasting, liked: tasting.liked.slice(0, -1) })}
+              />
+            ) : null}
+            <Button kind="plain" label="Draw anew" onPress={draw} />
+          </View>
+        </>
+      )}
+      {keeping.error ? (
+        <Text voice="small" role="alert">
+          {sayFailure(keeping.error)}
+        </Text>
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,110 @@
+import { View, useWindowDimensions } from 'react-native';
+import { crustColour } from '@crustan/core/doneness';
+import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
+import { weighedLoss } from '@crustan/core/formats/judgementSchema';
+import type { CookRecord } from '@crustan/core/formats';
+import { cookState } from '@crustan/core/live/cookState';
+import { palest } from '@crustan/core/plan/palest';
+import { showDuration } from '@crustan/core/units';
+import { Slice } from '../../ui/Slice';
+import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+import { sliceOf } from '../../words/sliceOf';
+import { useShow } from '../../words/useShow';
+import { useReplay } from './useReplay';
+
+/** One piece of a trial that has been cooked. */
+export interface CookedArm {
+  readonly label: string;
+  readonly cook: CookRecord;
+}
+
+const percent = (share: number | undefined): string =>
+  share === undefined ? '–' : `${Math.round(share * 100)} %`;
+
+/** The pieces beside each other: measured over simulated. */
+export const TrialArms = ({ arms }: { readonly arms: readonly CookedArm[] }) => (
+  <View className="flex-row flex-wrap gap-6">
+    {arms.map((arm) => (
+      <Arm key={arm.cook.id} arm={arm} count={arms.length} />
+    ))}
+  </View>
+);
+
+const Arm = ({
+  arm: { label, cook },
+  count,
+}: {
+  readonly arm: CookedArm;
+  readonly count: number;
+}) => {
+  const show = useShow();
+  const { width } = useWindowDimensions();
+  const { plannedIn } = loggedCookOf(cook);
+  const found = useReplay(cook, plannedIn);
+  const { plan } = cook.plan;
+  const shown = found?.plan ?? plan;
+  const said = cook.judgement;
+  const state = cookState(plan, plannedIn, cook.events);
+  const heat =
+    state.inAt === undefined || state.pulledAt === undefined
+      ? undefined
+      : (state.pulledAt - state.inAt) / 1000;
+  const room = Math.min(width - 32, 1068) / Math.min(count, width < 700 ? 2 : 3) - 24;
+  const lines: readonly (readonly [string, string, string])[] = [
+    [
+      'end',
+      said?.endTemperature === undefined ? '–' : show.degrees(said.endTemperature, 1),
+      show.degrees(shown.peakCore, 1),
+    ],
+    ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
+    ['crust', said?.crust ?? '–', crustColour(palest(shown))],
+    ['grey band', said?.greyBand ?? '–', show.depth(shown.greyBand)],
+    ['lost', percent(said && weighedLoss(said)), `${percent(shown.evaporated)} and drip`],
+    ['crunch', said?.crunch ?? '–', ''],
+    ['juice', said?.juice ?? '–', ''],
+    ['tender', said?.tenderness ?? '–', ''],
+    ['salt', said?.seasoning ?? '–', ''],
+  ];
+  return (
+    <View style={{ width: Math.max(150, room) }} className="gap-2">
+      <Text voice="head" heading={2}>
+        {capital(label)}
+      </Text>
+      {found ? (
+        <Slice
+          figures={sliceOf(found.plan, found.slices)}
+          maxWidth={Math.max(150, room)}
+          maxHeight={90}
+          says={`Slice of ${label}, simulated with its times, ending at ${show.temperature(found.plan.peakCore)}`}
+        />
+      ) : (
+        <View style={{ height: 60 }} />
+      )}
+      <View role="table" aria-label={`${label}: measured, and simulated`}>
+        <View role="row" className="flex-row border-b border-iron-950">
+          <Text role="columnheader" voice="note" className="w-[30%]" aria-label="What" />
+          <Text role="columnheader" voice="note" className="flex-1">
+            measured
+          </Text>
+          <Text role="columnheader" voice="note" tone="text-iron-500" className="flex-1">
+            simulated
+          </Text>
+        </View>
+        {lines.map(([name, measured, simulated]) => (
+          <View key={name} role="row" className="flex-row border-b border-salt-200 py-1">
+            <Text role="rowheader" voice="note" tone="text-iron-500" className="w-[30%]">
+              {name}
+            </Text>
+            <Text role="cell" voice="label" className="flex-1">
+              {measured}
+            </Text>
+            <Text role="cell" voice="small" tone="text-iron-500" className="flex-1">
+              {simulated}
+            </Text>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,63 @@
+import { useMemo } from 'react';
+import { ofCore } from '@crustan/core/live/event';
+import { standing } from '@crustan/core/live/standing';
+import type { ChartPoint, Curve } from '../../ui/CurveChart';
+import { Chart } from '../../ui/Drawn';
+import { useShow } from '../../words/useShow';
+import type { CookedArm } from './TrialArms';
+
+/** Lines that are told apart by more than their colour: pairs of solid and dashed. */
+const INKS = ['#141618', '#1F4FD1', '#6B6F73', '#A68F74', '#3A3F45', '#7FA4FF'] as const;
+
+/** A line wants at least so many readings. */
+const A_LINE = 3;
+
+/** The cores over time: planned dashed, measured solid. */
+export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) => {
+  const show = useShow();
+  const { curves, points } = useMemo(() => {
+    const loose: ChartPoint[] = [];
+    const lines = arms.flatMap(({ label, cook }, i): Curve[] => {
+      const colour = INKS[i % INKS.length] ?? INKS[0];
+      const kept = standing(cook.events);
+      const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+      const seen =
+        inAt === undefined
+          ? []
+          : kept.flatMap((event) =>
+              event.kind === 'reading' && ofCore(event) && event.at >= inAt
+                ? [{ time: (event.at - inAt) / 1000, value: event.celsius }]
+                : [],
+            );
+      if (seen.length < A_LINE) loose.push(...seen);
+      const { time, core } = cook.plan.plan.trace;
+      return [
+        { label: `${label}, planned`, colour, dashed: true, time, value: core },
+        ...(seen.length < A_LINE
+          ? []
+          : [
+              {
+                label: `${label}, measured`,
+                colour,
+                time: seen.map((point) => point.time),
+                value: seen.map((point) => point.value),
+              },
+            ]),
+      ];
+    });
+    return { curves: lines, points: loose };
+  }, [arms]);
+  const target = arms[0]?.cook.plan.plan.request.target ?? 0;
+  return (
+    <Chart
+      height={240}
+      curves={curves}
+      points={points}
+      level={{ value: target, label: `${show.degrees(target)} wanted` }}
+      marks={[{ time: 0, label: 'in' }]}
+      ticks={[0, 20, 40, 60, 80]}
+      showTemperature={(celsius) => show.degrees(celsius)}
+      says={`Core curves of ${arms.map(({ label, cook }) => `${label}, planned to end at ${show.temperature(cook.plan.plan.peakCore)}`).join('; ')}.`}
+    />
+  );
+};

@@ -1,0 +1,20 @@
+import { View } from 'react-native';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import type { CookedArm } from './TrialArms';
+import { findingsOf } from './trialFindings';
+
+/** What the difference can and cannot show, figure by figure. */
+export const TrialFindings = ({ arms }: { readonly arms: readonly CookedArm[] }) => {
+  const show = useShow();
+  return (
+    <View className="gap-2">
+      <Text voice="head" heading={2}>
+        What it shows, and what it cannot
+      </Text>
+      {findingsOf(arms, show).map((line) => (
+        <Text key={line}>{line}</Text>
+      ))}
+    </View>
+  );
+};

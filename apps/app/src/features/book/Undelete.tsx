@@ -1,0 +1,41 @@
+import { View } from 'react-native';
+import { sayFailure, usePutBackMutation } from '../../store/bookApi';
+import { deletionSettled } from '../../store/deletedSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+
+/** What was deleted last can be put back where it was. */
+export const Undelete = () => {
+  const dispatch = useAppDispatch();
+  const last = useAppSelector((state) => state.deleted.last);
+  const [putBack, putting] = usePutBackMutation();
+  if (!last) return null;
+  return (
+    <View
+      role="status"
+      className="flex-row flex-wrap items-center gap-3 border-l-4 border-flame-light pl-3"
+    >
+      <Text className="flex-1">{`“${last.title}” is out of the book.`}</Text>
+      <Button
+        kind="plain"
+        label="Put it back"
+        disabled={putting.isLoading}
+        onPress={() => {
+          putBack(last.id)
+            .unwrap()
+            .then(
+              () => dispatch(deletionSettled()),
+              () => undefined,
+            );
+        }}
+      />
+      <Button kind="plain" label="All right" onPress={() => dispatch(deletionSettled())} />
+      {putting.error ? (
+        <Text voice="small" role="alert">
+          {sayFailure(putting.error)}
+        </Text>
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,147 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Link, useRouter } from 'expo-router';
+import { afterTheFact } from '@crustan/core/live/afterTheFact';
+import { cutOf } from '@crustan/core/plan/request';
+import { bookApi, sayFailure } from '../../store/bookApi';
+import { kitchenNow } from '../../store/clock';
+import { plannedOn, requestHere } from '../../store/kitchenSlice';
+import { newId } from '../../store/newId';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Measure } from '../../ui/Measure';
+import { Text } from '../../ui/Text';
+import { pieceName } from '../../words/cutWords';
+import { sayObstacle } from '../../words/obstacleWords';
+import { useShow } from '../../words/useShow';
+import { WAY_NAMES } from '../../words/wayWords';
+import { planRecordsOf } from '../../workers/planRecords';
+import { BookFrame } from './BookFrame';
+
+/** What a cook of memory may have lasted, s. */
+const HEAT = { least: 60, most: 12 * 3600 };
+const REST = { least: 0, most: 3600 };
+
+/** `2026-11-24T19:30` of a moment, in the device's own zone. */
+const localOf = (ms: number): string => {
+  const at = new Date(ms - new Date(ms).getTimezoneOffset() * 60_000);
+  return at.toISOString().slice(0, 16);
+};
+
+/** A cook that nobody followed, written down from memory. */
+export const WriteDownScreen = () => {
+  const show = useShow();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { request } = useAppSelector((state) => state.draft);
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const [when, setWhen] = useState(() => localOf(kitchenNow() - 3600_000));
+  const [heat, setHeat] = useState<number>();
+  const [rest, setRest] = useState<number>();
+  const [busy, setBusy] = useState(false);
+  const [wrong, setWrong] = useState<string>();
+  const inAt = new Date(when).getTime();
+  const future = !(inAt <= kitchenNow());
+
+  const write = async (): Promise<void> => {
+    setBusy(true);
+    setWrong(undefined);
+    try {
+      const asked = requestHere(request, kitchen);
+      const on = { ...plannedOn(kitchen, cutOf(request).species), minimum: undefined };
+      const [planned] = await planRecordsOf([asked], { on, plateAt: inAt, kitchen, show });
+      if (!planned?.ok) {
+        setWrong(planned ? sayObstacle(planned.obstacle, asked, show) : 'It was not planned.');
+        return;
+      }
+      const id = newId();
+      await dispatch(
+        bookApi.endpoints.startCook.initiate({ id, startedAt: inAt, plan: planned.record }),
+      ).unwrap();
+      const events = [
+        ...afterTheFact(planned.plan, { inAt, cookedSeconds: heat, restSeconds: rest }, newId),
+      ];
+      await dispatch(bookApi.endpoints.sendEvents.initiate({ id, events })).unwrap();
+      router.replace(`/book/${id}`);
+    } catch (error) {
+      setWrong(sayFailure(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <BookFrame title="From memory">
+      <Text>
+        {`${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}, ${show.temperature(request.pan)} pan. `}
+        <Link href="/">
+          <Text tone="text-flame-light" className="underline">
+            Say it otherwise in Plan
+          </Text>
+        </Link>
+      </Text>
+      <View className="gap-1">
+        <Text voice="small">It met the heat</Text>
+        <input
+          type="datetime-local"
+          aria-label="When it met the heat"
+          value={when}
+          max={localOf(kitchenNow())}
+          onChange={(event) => setWhen(event.target.value)}
+          style={{ minHeight: 48, maxWidth: 260, fontSize: 16, padding: '0 8px' }}
+        />
+        {future ? (
+          <Text voice="small" role="alert">
+            That is no moment of the past.
+          </Text>
+        ) : null}
+      </View>
+      {heat === undefined ? (
+        <View className="items-start">
+          <Button
+            kind="plain"
+            label="It took another time than planned"
+            onPress={() => setHeat(600)}
+          />
+        </View>
+      ) : (
+        <Measure
+          named
+          units={show.units}
+          label="Over heat in all"
+          kind="minutes"
+          value={heat}
+          {...HEAT}
+          usual={[HEAT.least, 5400]}
+          onChange={setHeat}
+        />
+      )}
+      {rest === undefined ? (
+        <View className="items-start">
+          <Button kind="plain" label="It rested otherwise" onPress={() => setRest(300)} />
+        </View>
+      ) : (
+        <Measure
+          named
+          units={show.units}
+          label="Rested"
+          kind="minutes"
+          value={rest}
+          {...REST}
+          onChange={setRest}
+        />
+      )}
+      <Text voice="small" tone="text-iron-500">
+        What was measured, seen and tasted is said on its page. Where you said no time, the plan’s
+        is taken.
+      </Text>
+      <View className="items-start">
+        <Button
+          label={busy ? 'Writing…' : 'Write it in the book'}
+          disabled={busy || future}
+          onPress={() => void write()}
+        />
+      </View>
+      {wrong === undefined ? null : <Text role="alert">{wrong}</Text>}
+    </BookFrame>
+  );
+};

@@ -1,0 +1,79 @@
+import type { CookState } from '@crustan/core/live/cookState';
+import type { CookPlan } from '@crustan/core/plan';
+import type { KeptPlan } from '@crustan/core/formats';
+import type { ChartPoint, Curve } from '../../ui/CurveChart';
+import type { Show } from '../../words/show';
+
+interface Input {
+  readonly plan: KeptPlan;
+  readonly state: Pick<CookState, 'inAt' | 'readings'>;
+  readonly replayed: Pick<CookPlan, 'trace' | 'peakCore'> | undefined;
+  readonly show: Show;
+}
+
+interface Drawn {
+  readonly curves: readonly Curve[];
+  readonly points: readonly ChartPoint[];
+  /** The chart as a sentence. */
+  readonly says: string;
+}
+
+/** From so many readings on they are drawn as a line of their own. */
+const A_LINE = 8;
+/** Points said one by one to who cannot see them. */
+const SAID = 6;
+
+/** Planned, simulated with the times kept, and measured: the core over the cook. */
+export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
+  const { inAt } = state;
+  const seen: readonly ChartPoint[] =
+    inAt === undefined
+      ? []
+      : state.readings
+          .map(({ at, celsius }) => ({ time: (at - inAt) / 1000, value: celsius }))
+          .filter(({ time }) => time >= 0)
+          .toSorted((a, b) => a.time - b.time);
+  const line = seen.length >= A_LINE;
+  const last = seen.at(-1);
+  const measured = line
+    ? `Measured ${seen.length} times, last ${show.temperature(last?.value ?? 0, 1)}.`
+    : `Readings: ${
+        seen
+          .slice(-SAID)
+          .map(({ value }) => show.temperature(value, 1))
+          .join(', ') || 'none'
+      }.`;
+  return {
+    curves: [
+      {
+        label: 'planned',
+        colour: '#A68F74',
+        dashed: true,
+        time: plan.trace.time,
+        value: plan.trace.core,
+      },
+      ...(replayed
+        ? [
+            {
+              label: 'your times, simulated',
+              colour: '#141618',
+              time: replayed.trace.time,
+              value: replayed.trace.core,
+            },
+          ]
+        : []),
+      ...(line
+        ? [
+            {
+              label: 'measured',
+              colour: '#1F4FD1',
+              time: seen.map(({ time }) => time),
+              value: seen.map(({ value }) => value),
+            },
+          ]
+        : []),
+    ],
+    points: line ? [] : seen,
+    says: `Planned core curve to ${show.temperature(plan.peakCore)}${replayed ? `; with your times the model ends at ${show.temperature(replayed.peakCore)}` : ''}. ${measured}`,
+  };
+};

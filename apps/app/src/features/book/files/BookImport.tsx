@@ -1,0 +1,120 @@
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
+import {
+  sayFailure,
+  useBookImportQuery,
+  useStopImportMutation,
+  useStoreImportMutation,
+} from '../../../store/bookApi';
+import { Button } from '../../../ui/Button';
+import { Progress } from '../../../ui/Progress';
+import { Text } from '../../../ui/Text';
+import { Refused } from './Refused';
+import { sendBook, type Sending } from './sendBook';
+
+/** How often it is asked how far the server is, ms. */
+const ASKED = 300;
+
+const many = (count: number, one: string, more = `${one}s`): string =>
+  `${count.toLocaleString('en-GB')} ${count === 1 ? one : more}`;
+
+/** A book file on its way in: sent, read, told of, stored or not. */
+export const BookImport = ({
+  file,
+  onOver,
+}: {
+  readonly file: Blob;
+  readonly onOver: () => void;
+}) => {
+  const [share, setShare] = useState(0);
+  const [id, setId] = useState<string>();
+  const [failed, setFailed] = useState<string>();
+  const sending = useRef<Sending>(undefined);
+  useEffect(() => {
+    const sent = sendBook(file, setShare);
+    sending.current = sent;
+    sent.done.then(
+      (state) => setId(state.id),
+      (error: unknown) => setFailed(error instanceof Error ? error.message : String(error)),
+    );
+    return () => sent.stop();
+  }, [file]);
+  if (failed !== undefined) return <Text role="alert">{failed}</Text>;
+  if (id === undefined) {
+    return (
+      <View className="gap-2">
+        <Progress label="Sending it" share={share} />
+        <View className="items-start">
+          <Button kind="plain" label="Stop" onPress={() => sending.current?.stop()} />
+        </View>
+      </View>
+    );
+  }
+  return <Reading id={id} onOver={onOver} />;
+};
+
+const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => void }) => {
+  const [watching, setWatching] = useState(true);
+  const { data, error } = useBookImportQuery(id, {
+    pollingInterval: watching ? ASKED : 0,
+    refetchOnMountOrArgChange: true,
+  });
+  const [store, storing] = useStoreImportMutation();
+  const [stop, stopping] = useStopImportMutation();
+  const state = storing.data ?? stopping.data ?? data;
+  const going = state?.phase === 'receiving' || state?.phase === 'checking';
+  if (state && watching && !going) setWatching(false);
+  if (error && !state) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (!state) return <Text tone="text-iron-500">Asking the server…</Text>;
+  const found = [
+    many(state.cooks, 'cook'),
+    many(state.readings, 'reading'),
+    many(state.plans, 'kept plan'),
+    many(state.trials, 'trial'),
+  ].join(', ');
+  return (
+    <View className="gap-3" aria-live="polite">
+      {going ? (
+        <>
+          <Progress label={`Reading it: ${found} so far`} share={state.progress} />
+          <View className="items-start">
+            <Button kind="plain" label="Stop" onPress={() => void stop(id)} />
+          </View>
+        </>
+      ) : null}
+      {state.phase === 'refused' ? <Text role="alert">{state.refusal}</Text> : null}
+      {state.phase === 'stopped' ? <Text>Stopped; nothing of it is in the book.</Text> : null}
+      {state.phase === 'ready' ? (
+        <>
+          <Text>
+            {`It would add ${found}.${state.here > 0 ? ` ${many(state.here, 'cook')} of it ${state.here === 1 ? 'is' : 'are'} in the book already and stay as they are.` : ''}${state.kitchen ? ' Its kitchen takes this one’s place if it was changed later.' : ''}`}
+          </Text>
+          {state.truncated ? (
+            <Text>The file ends in the middle; what is whole of it is counted above.</Text>
+          ) : null}
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label={storing.isLoading ? 'Putting it in…' : 'Put it in the book'}
+              disabled={storing.isLoading}
+              onPress={() => void store(id)}
+            />
+            <Button kind="plain" label="Leave it" onPress={() => void stop(id)} />
+          </View>
+        </>
+      ) : null}
+      {state.phase === 'done' ? (
+        <>
+          <Text role="status">{`In the book: ${found}.`}</Text>
+          <View className="items-start">
+            <Button kind="plain" label="Another file" onPress={onOver} />
+          </View>
+        </>
+      ) : null}
+      <Refused
+        all={state.problems.map(({ where, why }) => `${where}: ${why}`)}
+        count={state.problemCount}
+      />
+      {storing.error ? <Text role="alert">{sayFailure(storing.error)}</Text> : null}
+    </View>
+  );
+};

@@ -1,0 +1,152 @@
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../ui/Button';
+import { Text } from '../../../ui/Text';
+import { BookFrame } from '../BookFrame';
+import { BookImport } from './BookImport';
+import { CooksImport } from './CooksImport';
+import { LogImport } from './LogImport';
+import { PlanImport } from './PlanImport';
+import { ReadingsImport } from './ReadingsImport';
+import { readFile, type FileRead } from './readFile';
+import { Restore } from './Restore';
+
+const OUT = [
+  {
+    href: '/api/book/book.json',
+    name: 'The whole book',
+    says: 'One JSON file: kitchen, plans, trials, cooks with every press, reading, judgement and photograph. Read back, it is the same book.',
+  },
+  { href: '/api/book/cooks.csv', name: 'Cooks as a table', says: 'CSV, a row each.' },
+  { href: '/api/book/readings.csv', name: 'Readings as a table', says: 'CSV, a row each.' },
+  {
+    href: '/api/book/backup',
+    name: 'A backup',
+    says: 'The book’s own SQLite file, copied while it is in use.',
+  },
+] as const;
+
+interface Opened {
+  readonly name: string;
+  /** Undefined while it is being looked at. */
+  readonly read: FileRead | undefined;
+}
+
+const Preview = ({ read, onOver }: { readonly read: FileRead; readonly onOver: () => void }) => {
+  switch (read.kind) {
+    case 'book':
+      return <BookImport file={read.file} onOver={onOver} />;
+    case 'backup':
+      return <Restore file={read.file} />;
+    case 'plan':
+      return <PlanImport title={read.title} request={read.request} plate={read.plate} />;
+    case 'cooks':
+      return <CooksImport table={read.table} onOver={onOver} />;
+    case 'readings':
+      return <ReadingsImport found={read.found} onOver={onOver} />;
+    case 'log':
+      return <LogImport log={read.log} onOver={onOver} />;
+    case 'unknown':
+      return <Text role="alert">{read.why}</Text>;
+  }
+};
+
+/** Files out of the book and into it. */
+export const FilesScreen = () => {
+  const input = useRef<HTMLInputElement>(null);
+  const [opened, setOpened] = useState<Opened>();
+  const [over, setOver] = useState(false);
+  const open = (file: File | undefined): void => {
+    if (!file) return;
+    const { name } = file;
+    setOpened({ name, read: undefined });
+    readFile(file).then(
+      (read) => setOpened({ name, read }),
+      (error: unknown) => {
+        const why = error instanceof Error ? error.message : String(error);
+        setOpened({ name, read: { kind: 'unknown', why: `It could not be read: ${why}` } });
+      },
+    );
+  };
+  return (
+    <BookFrame title="Files">
+      <View className="gap-3">
+        <Text voice="head" heading={2}>
+          Into the book
+        </Text>
+        <div
+          data-testid="drop"
+          onDragOver={(event) => {
+            event.preventDefault();
+            setOver(true);
+          }}
+          onDragLeave={() => setOver(false)}
+          onDrop={(event) => {
+            event.preventDefault();
+            setOver(false);
+            open(event.dataTransfer.files[0]);
+          }}
+          style={{
+            border: `2px dashed ${over ? '#1F4FD1' : '#B9B4A8'}`,
+            borderRadius: 4,
+            padding: 16,
+          }}
+        >
+          <View className="items-start gap-3">
+            <Text>
+              Drop a file here: a book, a backup, a table of cooks, readings of any logger, a plan,
+              a recipe or a calendar that came from one. It is looked at first; nothing is done
+              before you say so.
+            </Text>
+            <Button kind="plain" label="Choose a file" onPress={() => input.current?.click()} />
+          </View>
+        </div>
+        <input
+          ref={input}
+          type="file"
+          aria-label="A file for the book"
+          onChange={(event) => {
+            open(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+          style={{ display: 'none' }}
+        />
+        {opened === undefined ? null : (
+          <View
+            key={`${opened.name}${opened.read === undefined}`}
+            className="gap-3 border-l-4 border-flame-light pl-3"
+          >
+            <Text voice="label">{opened.name}</Text>
+            {opened.read === undefined ? (
+              <Text tone="text-iron-500">Looking at it…</Text>
+            ) : (
+              <Preview read={opened.read} onOver={() => setOpened(undefined)} />
+            )}
+          </View>
+        )}
+      </View>
+      <View className="gap-2 border-t border-salt-300 pt-3">
+        <Text voice="head" heading={2}>
+          Out of the book
+        </Text>
+        {OUT.map(({ href, name, says }) => (
+          <View key={href} className="border-t border-salt-200 py-1">
+            <a href={href} download style={{ textDecoration: 'none' }}>
+              <View className="min-h-touch justify-center">
+                <Text tone="text-flame-light" className="underline">
+                  {name}
+                </Text>
+              </View>
+            </a>
+            <Text voice="small" tone="text-iron-500">
+              {says}
+            </Text>
+          </View>
+        ))}
+        <Text voice="small" tone="text-iron-500">
+          A plan goes out from Plan: as a file, a recipe, a calendar or a link.
+        </Text>
+      </View>
+    </BookFrame>
+  );
+};

@@ -1,0 +1,146 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Link } from 'expo-router';
+import { INSTRUMENT_LIMITS } from '@crustan/core/formats';
+import type { CookRecord } from '@crustan/core/formats';
+import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
+import { standing } from '@crustan/core/live/standing';
+import { showDuration } from '@crustan/core/units';
+import { sayFailure, useCookQuery, useCooksQuery } from '../../../store/bookApi';
+import { useAppDispatch } from '../../../store/store';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Progress } from '../../../ui/Progress';
+import { Text } from '../../../ui/Text';
+import { useShow } from '../../../words/useShow';
+import { Refused } from './Refused';
+import { sendReadings } from './sendReadings';
+
+interface Props {
+  readonly log: ReadingsLog;
+  readonly onOver: () => void;
+}
+
+const OFFERED = 12;
+const ALIGNED = ['in', 'started', 'clock'] as const;
+type Aligned = (typeof ALIGNED)[number];
+
+const ALIGNED_WORDS: Readonly<Record<Aligned, string>> = {
+  in: 'when it met the heat',
+  started: 'when the cook was started',
+  clock: 'by the log’s own clock',
+};
+
+/** A logger's file: what was taken for what, whose cook it was, and when it began. */
+export const LogImport = ({ log, onOver }: Props) => {
+  const show = useShow();
+  const { data } = useCooksQuery({ search: {} });
+  const [cook, setCook] = useState<string>();
+  const { readings, columns, refused, firstAt } = log;
+  const length = readings.at(-1)?.seconds ?? 0;
+  return (
+    <View className="gap-3">
+      <Text>
+        {`A temperature log of ${readings.length} readings over ${showDuration(length)}, from ${show.temperature(readings[0]?.celsius ?? 0, 1)} to ${show.temperature(readings.at(-1)?.celsius ?? 0, 1)}. Times were taken from “${columns.time}”, temperatures from “${columns.temperature}”, in °${columns.unit}.${firstAt === undefined ? '' : ` It begins ${show.day(firstAt)}.`}`}
+      </Text>
+      <Refused all={refused.map(({ row, why }) => `Row ${row}: ${why}`)} count={refused.length} />
+      <Text voice="label">Whose is it?</Text>
+      <Choice
+        label="Whose log it is"
+        value={cook}
+        onChange={setCook}
+        options={(data?.cooks.slice(0, OFFERED) ?? []).map(({ id, title, createdAt }) => ({
+          value: id,
+          label: title,
+          detail: show.day(createdAt),
+        }))}
+      />
+      {cook === undefined ? null : <OntoCook key={cook} log={log} id={cook} onOver={onOver} />}
+    </View>
+  );
+};
+
+const beginningOf = (cook: CookRecord, aligned: Aligned, firstAt: number | undefined) => {
+  if (aligned === 'clock') return firstAt;
+  const kept = standing(cook.events);
+  return aligned === 'started' ? cook.createdAt : kept.find(({ kind }) => kind === 'in')?.at;
+};
+
+const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
+  const dispatch = useAppDispatch();
+  const { data: cook, error } = useCookQuery(id);
+  const [aligned, setAligned] = useState<Aligned>(log.firstAt === undefined ? 'in' : 'clock');
+  const [sent, setSent] = useState<number>();
+  const [said, setSaid] = useState<string>();
+  const begins = cook && beginningOf(cook, aligned, log.firstAt);
+  const { least, most } = INSTRUMENT_LIMITS.probe;
+  const readings = useMemo(
+    () =>
+      begins === undefined
+        ? []
+        : log.readings
+            .filter(({ celsius }) => celsius >= least && celsius <= most)
+            .map(({ seconds, celsius }) => ({
+              kind: 'reading' as const,
+              at: Math.round(begins + seconds * 1000),
+              celsius: Math.round(celsius * 100) / 100,
+              by: 'probe' as const,
+            })),
+    [begins, log, least, most],
+  );
+  if (error) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (!cook) return <Text tone="text-iron-500">Opening it…</Text>;
+  const add = async (): Promise<void> => {
+    setSent(0);
+    try {
+      const added = await sendReadings(dispatch, id, readings, {
+        progress: setSent,
+        stopped: () => false,
+      });
+      setSaid(`${added} readings are on the cook’s page.`);
+    } catch (failure) {
+      setSaid(`Not all were added: ${sayFailure(failure)} Try again; none is doubled.`);
+    }
+    setSent(undefined);
+  };
+  return (
+    <View className="gap-3">
+      <Text voice="label">Its first row is from</Text>
+      <Choice
+        label="Where the log begins"
+        value={aligned}
+        onChange={setAligned}
+        options={ALIGNED.filter((one) => one !== 'clock' || log.firstAt !== undefined).map(
+          (value) => ({ value, label: ALIGNED_WORDS[value] }),
+        )}
+      />
+      {begins === undefined ? (
+        <Text>This cook never met the heat; choose another beginning.</Text>
+      ) : null}
+      {sent !== undefined ? (
+        <Progress
+          label={`Added ${sent} of ${readings.length}`}
+          share={sent / Math.max(1, readings.length)}
+        />
+      ) : said !== undefined ? (
+        <View className="items-start gap-2">
+          <Text role="status">{said}</Text>
+          <Link href={`/book/${id}`} className="min-h-touch justify-center">
+            <Text tone="text-flame-light" className="underline">
+              {cook.plan.title}
+            </Text>
+          </Link>
+          <Button kind="plain" label="Another file" onPress={onOver} />
+        </View>
+      ) : (
+        <View className="items-start">
+          <Button
+            label={`Add ${readings.length} readings to “${cook.plan.title}”`}
+            disabled={readings.length === 0}
+            onPress={() => void add()}
+          />
+        </View>
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,84 @@
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import type { BookReadings } from '@crustan/core/formats/bookReadingsCsv';
+import { sayFailure } from '../../../store/bookApi';
+import { useAppDispatch } from '../../../store/store';
+import { Button } from '../../../ui/Button';
+import { Progress } from '../../../ui/Progress';
+import { Text } from '../../../ui/Text';
+import { Refused } from './Refused';
+import { sendReadings } from './sendReadings';
+
+interface Props {
+  readonly found: Extract<BookReadings, { ok: true }>;
+  readonly onOver: () => void;
+}
+
+/** Readings that say whose they are, onto their cooks. */
+export const ReadingsImport = ({ found, onOver }: Props) => {
+  const dispatch = useAppDispatch();
+  const [sent, setSent] = useState<number>();
+  const [said, setSaid] = useState<string>();
+  const [strangers, setStrangers] = useState<readonly string[]>([]);
+  const stop = useRef(false);
+  const { cooks, refused } = found;
+  const all = [...cooks.values()].reduce((sum, readings) => sum + readings.length, 0);
+  const add = async (): Promise<void> => {
+    stop.current = false;
+    setSent(0);
+    let before = 0;
+    const unknown: string[] = [];
+    for (const [cook, readings] of cooks) {
+      if (stop.current) break;
+      try {
+        before += await sendReadings(dispatch, cook, readings, {
+          progress: (now) => setSent(before + now),
+          stopped: () => stop.current,
+        });
+      } catch (error) {
+        unknown.push(`The ${readings.length} of cook ${cook}: ${sayFailure(error)}`);
+      }
+    }
+    setStrangers(unknown);
+    setSent(undefined);
+    setSaid(
+      `${before} of ${all} readings are in the book.${stop.current ? ' Stopped: read the file again to add the others; none is doubled.' : ''}`,
+    );
+  };
+  return (
+    <View className="gap-3">
+      <Text>
+        {`${all} readings of ${cooks.size} ${cooks.size === 1 ? 'cook' : 'cooks'}. They are added to the cooks they name; those that are there already stay as they are.`}
+      </Text>
+      <Refused
+        all={[...strangers, ...refused.map(({ row, why }) => `Row ${row}: ${why}`)]}
+        count={strangers.length + refused.length}
+      />
+      {sent !== undefined ? (
+        <>
+          <Progress label={`Added ${sent} of ${all}`} share={sent / Math.max(1, all)} />
+          <View className="items-start">
+            <Button
+              kind="plain"
+              label="Stop"
+              onPress={() => {
+                stop.current = true;
+              }}
+            />
+          </View>
+        </>
+      ) : said !== undefined ? (
+        <>
+          <Text role="status">{said}</Text>
+          <View className="items-start">
+            <Button kind="plain" label="Another file" onPress={onOver} />
+          </View>
+        </>
+      ) : (
+        <View className="items-start">
+          <Button label="Add them" disabled={all === 0} onPress={() => void add()} />
+        </View>
+      )}
+    </View>
+  );
+};

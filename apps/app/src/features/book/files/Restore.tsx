@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { bookApi } from '../../../store/bookApi';
+import { useAppDispatch } from '../../../store/store';
+import { Button } from '../../../ui/Button';
+import { Text } from '../../../ui/Text';
+import { z } from 'zod';
+
+const answerSchema = z.union([
+  z.object({ cooks: z.number(), before: z.string() }),
+  z.object({ detail: z.string() }),
+]);
+
+type State =
+  { readonly kind: 'asked' | 'going' } | { readonly kind: 'said'; readonly says: string };
+
+/** A backup in place of the book: what that means first, then on a press. */
+export const Restore = ({ file }: { readonly file: Blob }) => {
+  const dispatch = useAppDispatch();
+  const [state, setState] = useState<State>({ kind: 'asked' });
+  const restore = async (): Promise<void> => {
+    setState({ kind: 'going' });
+    const say = (says: string): void => setState({ kind: 'said', says });
+    try {
+      const answer = await fetch('/api/book/backup', { method: 'PUT', body: file });
+      const said = answerSchema.parse(await answer.json());
+      if ('detail' in said) {
+        say(`Nothing was changed. ${said.detail}`);
+        return;
+      }
+      say(
+        `Restored: a book of ${said.cooks} cooks. The book as it was lies beside it in the data folder as ${said.before}.`,
+      );
+      dispatch(bookApi.util.invalidateTags(['Cooks', 'Plans', 'Trials']));
+    } catch {
+      say('The server cannot be reached. Look whether it runs, then open the page anew.');
+    }
+  };
+  return (
+    <View className="gap-3">
+      <Text>
+        {`A backup of a whole book, ${Math.max(1, Math.round(file.size / 1e6))} MB. It would take the place of the book as it is now; that one is kept beside it.`}
+      </Text>
+      {state.kind === 'said' ? (
+        <Text role="status">{state.says}</Text>
+      ) : (
+        <View className="items-start">
+          <Button
+            label={state.kind === 'going' ? 'Restoring…' : 'Put the backup in its place'}
+            disabled={state.kind === 'going'}
+            onPress={() => void restore()}
+          />
+        </View>
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,136 @@
+import type { BookReadings } from '@crustan/core/formats/bookReadingsCsv';
+import type { CooksTable } from '@crustan/core/formats/cooksCsv';
+import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
+import type { PlanRequest } from '@crustan/core/plan/request';
+
+/** What a file was found to hold. */
+export type FileRead =
+  /** A whole book: the server reads it. */
+  | { readonly kind: 'book'; readonly file: Blob }
+  | { readonly kind: 'backup'; readonly file: Blob }
+  | {
+      readonly kind: 'plan';
+      readonly title: string;
+      readonly request: PlanRequest;
+      /** Hours and minutes, where it says them. */
+      readonly plate: string | undefined;
+    }
+  | { readonly kind: 'cooks'; readonly table: Extract<CooksTable, { ok: true }> }
+  | { readonly kind: 'readings'; readonly found: Extract<BookReadings, { ok: true }> }
+  | { readonly kind: 'log'; readonly log: ReadingsLog }
+  | { readonly kind: 'unknown'; readonly why: string };
+
+const unknown = (why: string): FileRead => ({ kind: 'unknown', why });
+
+/** Text read at once, bytes; a book may be larger, the server reads that bit by bit. */
+const MOST_TEXT = 60_000_000;
+/** As much as tells a book from other JSON. */
+const HEAD = 4096;
+
+const clockOf = (iso: string | undefined): string | undefined => {
+  if (iso === undefined) return undefined;
+  const at = new Date(iso);
+  return Number.isNaN(at.getTime())
+    ? undefined
+    : `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+};
+
+const planAs = (
+  title: string,
+  {
+    format: _format,
+    plateAt,
+    ...request
+  }: PlanRequest & { format: string; plateAt?: string | undefined },
+): FileRead => ({ kind: 'plan', title, request, plate: clockOf(plateAt) });
+
+const readJson = async (text: string): Promise<FileRead> => {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : '';
+    return unknown(`It is not whole JSON: ${why.slice(0, 160)}`);
+  }
+  const [{ planFileSchema, problemOf }, { readRecipe }] = await Promise.all([
+    import('@crustan/core/formats'),
+    import('@crustan/core/formats/recipe'),
+  ]);
+  if (typeof value === 'object' && value !== null && 'format' in value) {
+    if (value.format === 'crustan-plan/1') {
+      const plan = planFileSchema.safeParse(value);
+      return plan.success ? planAs('A plan', plan.data) : unknown(problemOf(plan.error).detail);
+    }
+    return unknown(
+      `Its format is “${String(value.format).slice(0, 40)}”; the book takes crustan-book/1 and crustan-plan/1.`,
+    );
+  }
+  const recipe = readRecipe(value);
+  return recipe.ok ? planAs(recipe.title, recipe.request) : unknown(recipe.why);
+};
+
+const readCalendar = async (text: string): Promise<FileRead> => {
+  const [{ default: ICAL }, { planOfLink }] = await Promise.all([
+    import('ical.js'),
+    import('../../../words/planLink'),
+  ]);
+  let calendar: InstanceType<typeof ICAL.Component>;
+  try {
+    calendar = new ICAL.Component(ICAL.parse(text));
+  } catch {
+    return unknown('It says it is a calendar, but it is not whole iCalendar.');
+  }
+  for (const event of calendar.getAllSubcomponents('vevent')) {
+    const url = event.getFirstPropertyValue('url');
+    const hash = typeof url === 'string' ? url.split('#')[1] : undefined;
+    const plan = hash === undefined ? undefined : planOfLink(`#${hash}`);
+    if (plan) {
+      const name = calendar.getFirstPropertyValue('x-wr-calname');
+      return { kind: 'plan', title: typeof name === 'string' ? name : 'A run', ...plan };
+    }
+  }
+  return unknown('None of its events carries a plan: it is not the calendar of a run.');
+};
+
+const readTable = async (text: string): Promise<FileRead> => {
+  const [{ readBookReadings }, { readCooksCsv }, { readReadingsCsv }] = await Promise.all([
+    import('@crustan/core/formats/bookReadingsCsv'),
+    import('@crustan/core/formats/cooksCsv'),
+    import('@crustan/core/formats/readingsCsv'),
+  ]);
+  const found = readBookReadings(text);
+  if (found.ok) return { kind: 'readings', found };
+  const table = readCooksCsv(text);
+  if (table.ok) return { kind: 'cooks', table };
+  const log = readReadingsCsv(text);
+  return log.ok
+    ? { kind: 'log', log: log.log }
+    : unknown(
+        `It is neither a table of cooks (${table.why.toLowerCase()}) nor a temperature log (${log.why.toLowerCase()})`,
+      );
+};
+
+/** Finds out what a file holds; nothing is done with it. */
+export const readFile = async (file: Blob): Promise<FileRead> => {
+  if (file.size === 0) return unknown('It is empty.');
+  const head = new Uint8Array(await file.slice(0, HEAD).arrayBuffer());
+  const start = new TextDecoder('latin1').decode(head);
+  if (start.startsWith('SQLite format 3')) return { kind: 'backup', file };
+  const trimmed = start.replace(/^\u00ef\u00bb\u00bf/, '').trimStart();
+  if (trimmed.startsWith('{') && /"format"\s*:\s*"crustan-book\//.test(start)) {
+    return { kind: 'book', file };
+  }
+  if (file.size > MOST_TEXT) {
+    return unknown(
+      `It is ${Math.round(file.size / 1e6)} MB; only a book may be over ${MOST_TEXT / 1e6} MB.`,
+    );
+  }
+  if (head.subarray(0, 600).filter((byte) => byte === 0).length > 300) {
+    return unknown('It is no text the book knows: pictures go onto a cook’s own page.');
+  }
+  const { decodeText } = await import('@crustan/core/formats/decodeText');
+  const { text } = decodeText(new Uint8Array(await file.arrayBuffer()));
+  if (/^\uFEFF?\s*[{[]/.test(text)) return readJson(text.replace(/^\uFEFF/, ''));
+  if (/^\uFEFF?\s*BEGIN:VCALENDAR/i.test(text)) return readCalendar(text.replace(/^\uFEFF/, ''));
+  return readTable(text);
+};

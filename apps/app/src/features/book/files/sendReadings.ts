@@ -1,0 +1,31 @@
+import { v5 } from 'uuid';
+import type { CookEvent, ReadingEvent } from '@crustan/core/live/event';
+import { bookApi } from '../../../store/bookApi';
+import type { AppStore } from '../../../store/store';
+
+/** The same reading of the same cook is the same event, however often it is read from a file. */
+const READINGS = 'b8a7a0c6-6c55-4b0e-8b0f-0d1f0a0f5e3d';
+const BATCH = 200;
+
+/** Adds readings from a file to a cook. @returns how many were sent; fewer when stopped */
+export const sendReadings = async (
+  dispatch: AppStore['dispatch'],
+  cook: string,
+  readings: readonly Omit<ReadingEvent, 'id'>[],
+  { progress, stopped }: { progress: (sent: number) => void; stopped: () => boolean },
+): Promise<number> => {
+  const events = readings.map((reading): CookEvent => ({
+    ...reading,
+    id: v5(`${cook} ${reading.at} ${reading.by ?? 'typed'} ${reading.celsius}`, READINGS),
+  }));
+  let sent = 0;
+  while (sent < events.length && !stopped()) {
+    const batch = events.slice(sent, sent + BATCH);
+    await dispatch(
+      bookApi.endpoints.sendEvents.initiate({ id: cook, events: batch }, { track: false }),
+    ).unwrap();
+    sent += batch.length;
+    progress(sent);
+  }
+  return sent;
+};

@@ -1,0 +1,133 @@
+import type { Kitchen } from '@crustan/core/formats/kitchen';
+import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
+import type { Lessons } from '../../workers/learn.worker';
+import type { Show } from '../../words/show';
+
+/** What can be learned of a kitchen, one device at a time. */
+export type DeviceKind = 'oven' | 'lag' | 'burner' | 'contact' | 'thickness';
+
+export interface LearnedDeviceView {
+  readonly key: string;
+  readonly kind: DeviceKind;
+  readonly pan: string | undefined;
+  readonly value: number;
+  readonly deviation: number;
+  /** Share of what is usually unknown that still is. */
+  readonly unknown: number;
+  readonly usual: number;
+  readonly cooks: readonly { readonly id: string; readonly share: number | undefined }[];
+  /** What plans use now. */
+  readonly used: { readonly value: number; readonly by: 'cooks' | 'hand' } | undefined;
+}
+
+const USUAL: Readonly<Record<DeviceKind, number>> = {
+  oven: DEFAULT_OVEN.offset,
+  lag: DEFAULT_OVEN.timeConstant,
+  burner: 1,
+  contact: 1,
+  thickness: 0,
+};
+
+const usedOf = (kitchen: Kitchen, key: string, kind: DeviceKind): LearnedDeviceView['used'] => {
+  const taken = kitchen.learned[key];
+  if (taken) return { value: taken.value, by: taken.by };
+  return kind === 'oven' && kitchen.ovenOffset !== USUAL.oven
+    ? { value: kitchen.ovenOffset, by: 'hand' }
+    : undefined;
+};
+
+/** What was learned, device by device, beside what plans use. */
+export const devicesOf = (
+  { kitchen: learned, lag }: Lessons,
+  kitchen: Kitchen,
+): readonly LearnedDeviceView[] => {
+  const traits = learned.traits.map(
+    ({ key, trait, pan, value, deviation, unknown, cooks }): LearnedDeviceView => ({
+      key,
+      kind: trait,
+      pan,
+      value,
+      deviation,
+      unknown,
+      usual: USUAL[trait],
+      cooks,
+      used: usedOf(kitchen, key, trait),
+    }),
+  );
+  if (!lag) return traits;
+  const { value, deviation, unknown, cooks } = lag;
+  return [
+    ...traits,
+    {
+      key: 'lag',
+      kind: 'lag',
+      pan: undefined,
+      value,
+      deviation,
+      unknown,
+      usual: USUAL.lag,
+      cooks: cooks.map((id) => ({ id, share: undefined })),
+      used: usedOf(kitchen, 'lag', 'lag'),
+    },
+  ];
+};
+
+const signed = (value: number, text: string): string =>
+  value < 0 ? `−${text}` : value > 0 ? `+${text}` : text;
+
+/** A device's figure in a cook's units: over what was told. */
+export const sayTrait = (kind: DeviceKind, value: number, show: Show): string => {
+  switch (kind) {
+    case 'oven':
+      return signed(value, show.difference(Math.abs(value)));
+    case 'thickness':
+      return signed(value, show.depth(Math.abs(value)));
+    case 'burner':
+    case 'contact':
+      return `${Math.round(value * 100)} %`;
+    case 'lag':
+      return `${(value / 60).toFixed(1)} min`;
+  }
+};
+
+/** One deviation of it, without a sign. */
+export const saySpread = (kind: DeviceKind, deviation: number, show: Show): string => {
+  switch (kind) {
+    case 'oven':
+      return show.difference(deviation);
+    case 'thickness':
+      return show.depth(deviation);
+    case 'burner':
+    case 'contact':
+      return `${Math.max(1, Math.round(deviation * 100))} %`;
+    case 'lag':
+      return `${(deviation / 60).toFixed(1)} min`;
+  }
+};
+
+export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
+  oven: 'The oven’s air, over its dial',
+  lag: 'The oven, coming up',
+  burner: 'The burner, of what its plate says',
+  contact: 'Contact, of the usual,',
+  thickness: 'Pieces, over the thickness you measure',
+};
+
+export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
+  oven: 'From how fast the middle climbed in the oven, and from a thermometer in its air. The run sets the dial by it.',
+  lag: 'From its thermometer while it came up: the time it takes to cover most of the way. The run switches it on by it.',
+  burner:
+    'From how hot the pan was after its minutes on the burner. The run heats the pan for longer or shorter by it.',
+  contact: 'From how fast the middle climbed in this pan: how well pieces lie on its iron.',
+  thickness: 'From pieces that cooked slower or faster than their thickness as you measured it.',
+};
+
+/** How sure it is, in a word. */
+export const howSure = (unknown: number): string =>
+  unknown < 0.25
+    ? 'well known'
+    : unknown < 0.5
+      ? 'fairly sure'
+      : unknown < 0.8
+        ? 'a first idea'
+        : 'hardly anything known yet';

@@ -1,0 +1,82 @@
+import { weighedLoss } from '@crustan/core/formats/judgementSchema';
+import { standing } from '@crustan/core/live/standing';
+import { differenceOf, pairsToSee } from '@crustan/core/trial/difference';
+import { sayDuration } from '@crustan/core/units';
+import type { Show } from '../../words/show';
+import type { CookedArm } from './TrialArms';
+
+/**
+ * What two pieces cooked the same way differ by, one deviation, where their plans do not say: the
+ * share of weight a piece loses. Our estimate, from butchers' pieces of one muscle.
+ */
+const LOSS_SCATTER = 0.015;
+
+const heatOf = ({ cook }: CookedArm): number | undefined => {
+  const kept = standing(cook.events);
+  const at = (kind: 'in' | 'pulled') => kept.find((event) => event.kind === kind)?.at;
+  const [from, to] = [at('in'), at('pulled')];
+  return from === undefined || to === undefined ? undefined : (to - from) / 1000;
+};
+
+interface Figure {
+  readonly name: string;
+  readonly measured: (arm: CookedArm) => number | undefined;
+  readonly simulated: (arm: CookedArm) => number;
+  readonly scatter: (arm: CookedArm) => number | undefined;
+  readonly say: (by: number) => string;
+}
+
+const figuresIn = (show: Show): readonly Figure[] => [
+  {
+    name: 'The end',
+    measured: ({ cook }) => cook.judgement?.endTemperature,
+    simulated: ({ cook }) => cook.plan.plan.peakCore,
+    scatter: ({ cook }) => cook.plan.spread?.endTemperature,
+    say: (kelvin) => show.difference(kelvin),
+  },
+  {
+    name: 'The time over heat',
+    measured: heatOf,
+    simulated: ({ cook }) => cook.plan.plan.cookSeconds,
+    scatter: ({ cook }) => cook.plan.spread?.seconds,
+    say: (seconds) => sayDuration(seconds),
+  },
+  {
+    name: 'The loss',
+    measured: ({ cook }) => cook.judgement && weighedLoss(cook.judgement),
+    simulated: ({ cook }) => cook.plan.plan.evaporated + (cook.plan.plan.drip ?? 0),
+    scatter: () => LOSS_SCATTER,
+    say: (share) => `${(share * 100).toFixed(1)} % of the weight`,
+  },
+];
+
+/** What the first two pieces of a trial differ by, and what that can and cannot show. */
+export const findingsOf = (arms: readonly CookedArm[], show: Show): readonly string[] => {
+  const [a, b] = arms;
+  if (!a || !b) return [];
+  return figuresIn(show).flatMap(({ name, measured, simulated, scatter, say }) => {
+    const spread = Math.max(scatter(a) ?? 0, scatter(b) ?? 0);
+    if (spread === 0) return [];
+    const foreseen = simulated(b) - simulated(a);
+    const pairs = pairsToSee(foreseen, spread);
+    const model =
+      Math.abs(foreseen) < 0.25 * spread
+        ? 'the model has next to no difference'
+        : `the model has ${say(Math.abs(foreseen))} ${foreseen > 0 ? 'more' : 'less'} ${b.label}`;
+    const [ma, mb] = [measured(a), measured(b)];
+    if (ma === undefined || mb === undefined) {
+      return [`${name}: not measured on both; ${model}.`];
+    }
+    const { by, usual, beyond } = differenceOf({ a: ma, b: mb, scatter: spread });
+    const said = `${name}: ${say(Math.abs(by))} ${by > 0 ? 'more' : 'less'} ${b.label} than ${a.label}; ${model}.`;
+    const like = `Two pieces cooked alike differ by up to ${say(usual)} nineteen times of twenty`;
+    const verdict = beyond
+      ? `${like}: this is more, so something did differ, though one pair cannot say that it was this.`
+      : `${like}: this is within it, so it shows nothing either way.`;
+    const more =
+      pairs === undefined || pairs <= 1
+        ? ''
+        : ` To see what the model foresees takes about ${pairs} such pairs.`;
+    return [`${said} ${verdict}${more}`];
+  });
+};

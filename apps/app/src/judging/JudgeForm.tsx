@@ -1,0 +1,169 @@
+import { Controller, useForm, type Control } from 'react-hook-form';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { TextInput, View } from 'react-native';
+import {
+  CRUNCH_FELT,
+  CRUST_SEEN,
+  GREY_BAND_SEEN,
+  JUICE_SEEN,
+  SEASONING_TASTED,
+  TENDERNESS_FELT,
+  WOULD_COOK_AGAIN,
+  type Judgement,
+} from '@crustan/core/formats';
+import { UNITS } from '@crustan/core/units';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Text } from '../ui/Text';
+import { useShow } from '../words/useShow';
+import { judgeSchema, typedOf, type TypedJudgement } from './judgeSchema';
+
+interface Props {
+  readonly onJudge: (judgement: Judgement) => void;
+  readonly busy: boolean;
+  /** The words of the kitchen's scale, rarest first. */
+  readonly doneness: readonly string[];
+  /** What was said before. */
+  readonly said?: Judgement | undefined;
+  readonly onIron?: boolean;
+}
+
+const CHOICES = [
+  ['crust', 'The crust came out', CRUST_SEEN],
+  ['crunch', 'Under the knife it was', CRUNCH_FELT],
+  ['greyBand', 'Grey under the crust', GREY_BAND_SEEN],
+  ['juice', 'Juice on the board', JUICE_SEEN],
+  ['tenderness', 'To the teeth', TENDERNESS_FELT],
+  ['seasoning', 'Salt', SEASONING_TASTED],
+  ['again', 'Would you cook it so again', WOULD_COOK_AGAIN],
+] as const;
+
+interface FieldProps {
+  readonly control: Control<TypedJudgement, unknown, Judgement>;
+  readonly name: 'end' | 'before' | 'after' | 'paid' | 'notes';
+  readonly label: string;
+  readonly placeholder?: string;
+  readonly error: string | undefined;
+  readonly onIron: boolean;
+}
+
+const tones = (onIron: boolean) => ({
+  text: onIron ? 'text-salt-50' : 'text-iron-950',
+  box: onIron
+    ? 'border-iron-500 bg-iron-900 text-salt-50'
+    : 'border-salt-300 bg-salt-0 text-iron-950',
+});
+
+/** A line to type in, with what is wrong under it. */
+const Field = ({ control, name, label, placeholder, error, onIron }: FieldProps) => {
+  const { text, box } = tones(onIron);
+  const long = name === 'notes';
+  return (
+    <View className="min-w-[132px] flex-1 gap-1">
+      <Text tone={text}>{label}</Text>
+      <Controller
+        control={control}
+        name={name}
+        render={({ field }) => (
+          <TextInput
+            aria-label={label}
+            aria-invalid={error !== undefined}
+            inputMode={long ? 'text' : 'decimal'}
+            multiline={long}
+            placeholder={placeholder ?? ''}
+            placeholderTextColor={onIron ? '#979CA1' : '#5F6367'}
+            value={field.value}
+            onChangeText={field.onChange}
+            onBlur={field.onBlur}
+            className={`rounded border px-3 ${long ? 'min-h-[96px] py-3 font-text text-16' : 'min-h-stove font-head text-24'} ${box}`}
+          />
+        )}
+      />
+      {error === undefined ? null : (
+        <Text voice="small" tone={text} role="alert">
+          {error}
+        </Text>
+      )}
+    </View>
+  );
+};
+
+/** What the cook says of it: measured, seen, felt, tasted, weighed. Nothing of it must be said. */
+export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Props) => {
+  const { units } = useShow();
+  const form = useForm<TypedJudgement, unknown, Judgement>({
+    resolver: zodResolver(judgeSchema(units)),
+    defaultValues: typedOf(said, units),
+  });
+  const { errors } = form.formState;
+  const { text } = tones(onIron);
+  const { temperature, weight } = UNITS[units];
+  const shared = { control: form.control, onIron };
+  return (
+    <View className="gap-5">
+      <Field
+        {...shared}
+        name="end"
+        label={`Highest the middle reached, ${temperature.symbol}`}
+        placeholder="not measured"
+        error={errors.end?.message}
+      />
+      <View className="gap-2">
+        <Text tone={text}>Doneness in the slice</Text>
+        <Controller
+          control={form.control}
+          name="doneness"
+          render={({ field }) => (
+            <Choice
+              label="Doneness"
+              onIron={onIron}
+              value={field.value}
+              onChange={field.onChange}
+              options={doneness.map((value) => ({ value, label: value }))}
+            />
+          )}
+        />
+      </View>
+      {CHOICES.map(([name, label, values]) => (
+        <View key={name} className="gap-2">
+          <Text tone={text}>{label}</Text>
+          <Controller
+            control={form.control}
+            name={name}
+            render={({ field }) => (
+              <Choice<string>
+                label={label}
+                onIron={onIron}
+                value={field.value}
+                onChange={field.onChange}
+                options={values.map((value) => ({ value, label: value }))}
+              />
+            )}
+          />
+        </View>
+      ))}
+      <View className="flex-row flex-wrap gap-3">
+        <Field
+          {...shared}
+          name="before"
+          label={`Raw, ${weight.symbol}`}
+          error={errors.before?.message}
+        />
+        <Field
+          {...shared}
+          name="after"
+          label={`Rested, ${weight.symbol}`}
+          error={errors.after?.message}
+        />
+        <Field {...shared} name="paid" label="It cost" error={errors.paid?.message} />
+      </View>
+      <Field {...shared} name="notes" label="Notes for next time" error={errors.notes?.message} />
+      <Button
+        kind={onIron ? 'stove' : 'main'}
+        label={busy ? 'Writing…' : 'Write it in the book'}
+        disabled={busy}
+        onPress={() => void form.handleSubmit(onJudge)()}
+      />
+    </View>
+  );
+};

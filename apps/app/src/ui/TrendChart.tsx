@@ -1,0 +1,125 @@
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { scaleLinear } from 'd3-scale';
+
+export interface TrendPoint {
+  readonly at: number;
+  readonly value: number;
+  /** Filled: one thing; open: another. */
+  readonly filled: boolean;
+}
+
+interface Props {
+  readonly points: readonly TrendPoint[];
+  /** Drawn through them, at the same moments. */
+  readonly running?: readonly { readonly at: number; readonly value: number }[];
+  readonly height: number;
+  readonly showValue: (value: number) => string;
+  readonly showTime: (at: number) => string;
+  /** A line the points are held against. */
+  readonly zero?: number;
+  /** What the chart says, as a sentence. */
+  readonly says: string;
+}
+
+const PAD = { left: 56, right: 14, top: 12, bottom: 26 };
+/** Points drawn at most: more would only cover each other. */
+const MOST = 600;
+
+const thinned = <T,>(all: readonly T[]): readonly T[] => {
+  if (all.length <= MOST) return all;
+  const stride = (all.length - 1) / (MOST - 1);
+  return Array.from({ length: MOST }, (_, i) => all[Math.round(i * stride)]).filter(
+    (one): one is T => one !== undefined,
+  );
+};
+
+/** A figure of many cooks over the calendar. */
+export const TrendChart = memo(function TrendChart({
+  points,
+  running,
+  height,
+  showValue,
+  showTime,
+  zero,
+  says,
+}: Props) {
+  const [width, setWidth] = useState(0);
+  const values = [...points.map(({ value }) => value), ...(zero === undefined ? [] : [zero])];
+  const times = points.map(({ at }) => at);
+  const x = scaleLinear()
+    .domain([Math.min(...times), Math.max(Math.min(...times) + 1, ...times)])
+    .range([PAD.left, Math.max(PAD.left + 1, width - PAD.right)]);
+  const y = scaleLinear()
+    .domain([Math.min(...values), Math.max(Math.min(...values) + 1e-9, ...values)])
+    .nice(4)
+    .range([height - PAD.bottom, PAD.top]);
+  const [first, last] = [Math.min(...times), Math.max(...times)];
+  return (
+    <View
+      role="img"
+      aria-label={says}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height }}
+    >
+      {width > 0 && points.length > 0 ? (
+        <Svg width={width} height={height} aria-hidden>
+          {y.ticks(4).map((tick) => (
+            <G key={tick}>
+              <Line
+                x1={PAD.left}
+                x2={width - PAD.right}
+                y1={y(tick)}
+                y2={y(tick)}
+                stroke={tick === zero ? '#5F6367' : '#DDD8CC'}
+              />
+              <SvgText
+                x={PAD.left - 6}
+                y={y(tick) + 4}
+                textAnchor="end"
+                fontFamily="BarlowCondensedMedium"
+                fontSize={12}
+                fill="#5F6367"
+              >
+                {showValue(tick)}
+              </SvgText>
+            </G>
+          ))}
+          {[first, last].map((at, i) => (
+            <SvgText
+              key={i}
+              x={x(at)}
+              y={height - 8}
+              textAnchor={i === 0 ? 'start' : 'end'}
+              fontFamily="BarlowCondensedMedium"
+              fontSize={12}
+              fill="#5F6367"
+            >
+              {i === 1 && first === last ? '' : showTime(at)}
+            </SvgText>
+          ))}
+          {running && running.length > 1 ? (
+            <Path
+              d={`M${running.map(({ at, value }) => `${x(at).toFixed(1)},${y(value).toFixed(1)}`).join('L')}`}
+              fill="none"
+              stroke="#1F4FD1"
+              strokeWidth={2}
+            />
+          ) : null}
+          {thinned(points).map(({ at, value, filled }, i) => (
+            <Circle
+              key={i}
+              cx={x(at)}
+              cy={y(value)}
+              r={4}
+              fill={filled ? '#141618' : '#F6F4EE'}
+              stroke="#141618"
+              strokeWidth={1.5}
+            />
+          ))}
+        </Svg>
+      ) : null}
+    </View>
+  );
+});

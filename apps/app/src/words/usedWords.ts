@@ -1,0 +1,33 @@
+import type { PlanRecord } from '@crustan/core/formats';
+import type { Show } from './show';
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** What a plan used of what was learned, in a sentence; undefined where it used nothing. */
+export const usedWords = (
+  { gear, plan }: Pick<PlanRecord, 'gear' | 'plan'>,
+  show: Show,
+): string | undefined => {
+  const { learned } = plan.request;
+  const oven = gear?.oven.offset ?? 0;
+  const burner = gear?.burner.share ?? 1;
+  const said = [
+    ...(Math.abs(oven) >= 0.5
+      ? [
+          `the oven ${show.difference(Math.abs(oven))} ${oven > 0 ? 'hotter' : 'cooler'} than its dial`,
+        ]
+      : []),
+    ...(burner === 1 ? [] : [`the burner at ${percent(burner)} of its plate`]),
+    ...(learned && learned.contact !== 1
+      ? [`the pan’s contact at ${percent(learned.contact)} of the usual`]
+      : []),
+    ...(learned && learned.thickness !== 0
+      ? [
+          `pieces ${show.depth(Math.abs(learned.thickness))} ${learned.thickness > 0 ? 'thicker' : 'thinner'} than measured`,
+        ]
+      : []),
+  ];
+  return said.length === 0
+    ? undefined
+    : `Planned with what was learned or set: ${said.join('; ')}.`;
+};

@@ -1,0 +1,266 @@
+import {
+  even,
+  normal,
+  seededRandom,
+  trueRun,
+  type CookEvent,
+  type KitchenOff,
+  type PressKind,
+} from '@crustan/core/live';
+import {
+  FIRST_GEAR,
+  learned,
+  panOn,
+  panOver,
+  toldWarming,
+  traitsFor,
+  USUAL_TRAITS,
+  type GearUsed,
+  type KitchenTraits,
+  type LoggedCook,
+} from '@crustan/core/learn';
+import { USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
+import type { PanOnBurner } from '@crustan/core/gear';
+import { actionsOf } from '@crustan/core/schedule';
+import { PRESS_OF } from '@crustan/core/live';
+import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
+
+/** What five logged cooks teach of kitchens that are not as told. */
+export interface LearnFigures {
+  readonly seed: number;
+  readonly kitchens: number;
+  /** Share of kitchens whose plans' mean error in pull time is at most half of the first plans'. */
+  readonly halvedAfterFive: number;
+  /** Share whose held-out sixth cook is planned no worse than it was without learning. */
+  readonly notWorseOnSixth: number;
+  /** Mean over the kitchens of the error left, over the first. */
+  readonly errorLeft: number;
+  /** Median time to learn from five cooks, ms. */
+  readonly learnMs: number;
+}
+
+const LOGGED = 5;
+const PROBE_EVERY = 60;
+const T0 = Date.UTC(2026, 2, 1, 18);
+/** A sixth plan within this of its first error is no worse: a press is no better timed, s. */
+const PRESS_SECONDS = 2;
+
+/** What this household cooks; each time another piece of it. */
+const COOKED: readonly PlanRequest[] = [
+  { ...USUAL, cut: 'strip-steak', thickness: 0.04, weight: 0.45, target: 54, way: 'oven-sear' },
+  { ...USUAL, cut: 'rib-bone-in', thickness: 0.045, weight: 0.85, target: 56, way: 'sear-oven' },
+  { ...USUAL, cut: 'strip-steak', thickness: 0.026, weight: 0.3, target: 54, way: 'once' },
+  { ...USUAL, cut: 'ribeye', thickness: 0.03, weight: 0.38, target: 55, way: 'often' },
+  { ...USUAL, cut: 'pork-chop', thickness: 0.034, weight: 0.4, target: 62, way: 'oven-sear' },
+];
+
+/** What differs from cook to cook in one kitchen, one deviation. */
+const SCATTER = { start: 1.5, thickness: 0.0005, contact: 0.05, oven: 1.5, pan: 4 } as const;
+const PROBE_NOISE = 0.4;
+const GUN_NOISE = 8;
+/** A hand's reading near the middle, and the end as judged, K. */
+const HAND_NOISE = 0.7;
+
+const another = (request: PlanRequest, random: () => number): PlanRequest => {
+  const scale = even(random, 0.9, 1.12);
+  const thickness = Math.round(request.thickness * scale * 1000) / 1000;
+  return { ...request, thickness, weight: request.weight * scale };
+};
+
+/** How a kitchen differs from what a plan on this gear was told. */
+const offIn = (truth: KitchenTraits, gear: GearUsed, { learned: used, pan }: PlanRequest) => ({
+  oven: truth.oven - gear.oven.offset,
+  contact: truth.contact / (used?.contact ?? 1),
+  thickness: truth.thickness - (used?.thickness ?? 0),
+  start: 0,
+  pan: panOver(gear, pan, truth.burner),
+});
+
+/** One cook in a kitchen, logged as a cook would: presses, readings, how it ended. */
+const logged = (
+  id: string,
+  nth: number,
+  plan: CookPlan,
+  truth: KitchenTraits,
+  random: () => number,
+): LoggedCook => {
+  const gear = FIRST_GEAR;
+  const { request } = plan;
+  const usual = offIn(truth, gear, request);
+  const off: KitchenOff = {
+    oven: usual.oven + SCATTER.oven * normal(random),
+    contact: usual.contact * Math.exp(SCATTER.contact * normal(random)),
+    thickness: usual.thickness + SCATTER.thickness * normal(random),
+    start: SCATTER.start * normal(random),
+    pan: usual.pan + SCATTER.pan * normal(random),
+  };
+  const probe = { kind: 'middle', off: even(random, -0.004, 0.004) } as const;
+  const thermometer = 0.2 * normal(random);
+  const cook = sectionIn(request, off, panOn(gear, 1));
+  const usesProbe = plan.legs.some(({ kind }) => kind === 'oven');
+  const most = plan.pullAt * 2.2;
+  const watched = Array.from({ length: Math.ceil(most) }, (_, i) => i + 1);
+  const hidden = { ...off, probe, noise: PROBE_NOISE };
+  const { truths } = trueRun(cook, hidden, legsUntil(cook, plan, most), watched);
+  // Pulled when the thermometer says so, as the plan asked.
+  const said = HAND_NOISE * normal(random) + thermometer;
+  const found = truths.findIndex(
+    ({ core, probe: tip }, i) =>
+      i > plan.pullAt * 0.4 && (usesProbe ? tip : core) + said >= plan.pullCore,
+  );
+  const pull = found === -1 ? most : found + 1;
+  const legs = legsUntil(cook, plan, pull);
+  const { end, truths: seen } = trueRun(cook, hidden, legs, watched);
+  const inAt = T0 + nth * 86_400_000;
+  const at = (seconds: number): number => Math.round(inAt + seconds * 1000);
+  const events: CookEvent[] = [];
+  const press = (kind: PressKind, seconds: number): void => {
+    events.push({ id: `${id}-${events.length}`, kind, at: at(seconds) });
+  };
+  const read = (by: 'typed' | 'probe' | 'gun', seconds: number, celsius: number): void => {
+    const tenth = Math.round(celsius * 10) / 10;
+    events.push({
+      id: `${id}-${events.length}`,
+      kind: 'reading',
+      at: at(seconds),
+      celsius: tenth,
+      by,
+    });
+  };
+  let from = 0;
+  const cooked = plan.legs.map((leg, i) => {
+    const { seconds, flips } = legs[i] ?? { seconds: 0, flips: [] };
+    const begin = from;
+    from += seconds;
+    return { ...leg, at: begin, seconds, flips };
+  });
+  for (const action of actionsOf(cooked, plan.restSeconds)) {
+    press(PRESS_OF[action.kind], action.at);
+  }
+  const panIn = cooked.find(({ kind }) => kind !== 'oven')?.at ?? 0;
+  const warms = toldWarming(gear, request.pan);
+  if (warms !== undefined) {
+    press('pan-on', panIn - warms);
+    read('gun', panIn - 3, request.pan + (off.pan ?? 0) + GUN_NOISE * normal(random));
+  }
+  if (usesProbe) {
+    const oven = cooked.find(({ kind }) => kind === 'oven');
+    const until = (oven?.at ?? 0) + (oven?.seconds ?? 0);
+    for (let t = (oven?.at ?? 0) + PROBE_EVERY; t < until; t += PROBE_EVERY) {
+      const tip = seen[Math.floor(t) - 1]?.probe;
+      if (tip !== undefined) read('probe', t, tip + PROBE_NOISE * normal(random) + thermometer);
+    }
+  } else {
+    for (const share of [0.75, 0.95]) {
+      const core = seen[Math.floor(share * pull) - 1]?.core;
+      if (core !== undefined) {
+        read('typed', share * pull, core + HAND_NOISE * normal(random) + thermometer);
+      }
+    }
+  }
+  return {
+    id,
+    at: inAt,
+    plan,
+    plannedIn: inAt,
+    gear,
+    events: events.toSorted((a, b) => a.at - b.at),
+    endTemperature: end.peak + HAND_NOISE * normal(random) + thermometer,
+  };
+};
+
+/** Plans made as told are the same in every kitchen. */
+const toldPlans = new Map<string, CookPlan>();
+
+const plannedWith = (asked: PlanRequest, pan: PanOnBurner, asTold: boolean): CookPlan => {
+  if (!asTold) return planOf(asked, pan);
+  const key = JSON.stringify(asked);
+  const plan = toldPlans.get(key) ?? planOf(asked, pan);
+  toldPlans.set(key, plan);
+  return plan;
+};
+
+/** How far a plan made with what is known of a kitchen is from the pull that was right, s. */
+const planError = (request: PlanRequest, known: KitchenTraits, truth: KitchenTraits): number => {
+  const gear: GearUsed = {
+    ...FIRST_GEAR,
+    burner: { ...FIRST_GEAR.burner, share: known.burner },
+    oven: { ...FIRST_GEAR.oven, offset: known.oven },
+  };
+  const { contact, thickness } = known;
+  const asked: PlanRequest = { ...request, learned: { contact, thickness } };
+  const pan = panOn(gear, known.burner);
+  const plan = plannedWith(asked, pan, known === USUAL_TRAITS);
+  const cook = sectionIn(asked, offIn(truth, gear, asked), pan);
+  return Math.abs(plan.pullAt - truePull(cook, plan));
+};
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** One hidden kitchen: how far its plans were off before and after, and its sixth cook, s. */
+export interface KitchenLearned {
+  readonly before: number;
+  readonly after: number;
+  readonly sixthBefore: number;
+  readonly sixthAfter: number;
+  readonly ms: number;
+}
+
+/** Draws the `nth` hidden kitchen of a seed, cooks in it five times and learns from that. */
+export const learnOne = (seed: number, nth: number): KitchenLearned => {
+  const random = seededRandom(seed * 7919 + nth);
+  const truth: KitchenTraits = {
+    oven: even(random, -25, 25),
+    burner: even(random, 0.7, 1.3),
+    contact: even(random, 0.7, 1.3),
+    thickness: even(random, -0.003, 0.003),
+  };
+  const cookedAs = (i: number): PlanRequest => {
+    const found = COOKED[i % COOKED.length];
+    if (!found) throw new Error('nothing to cook');
+    return found;
+  };
+  const cooks = Array.from({ length: LOGGED }, (_, n) =>
+    logged(`k${nth}c${n}`, n, planOf(another(cookedAs(n + nth), random)), truth, random),
+  );
+  const begin = performance.now();
+  const kitchen = learned(cooks);
+  const ms = performance.now() - begin;
+  const known = traitsFor(kitchen.traits, FIRST_GEAR);
+  const sixth = another(cookedAs(Math.floor(even(random, 0, COOKED.length))), random);
+  const errors = (by: KitchenTraits): number =>
+    mean(COOKED.map((request) => planError(request, by, truth)));
+  const found = {
+    before: errors(USUAL_TRAITS),
+    after: errors(known),
+    sixthBefore: planError(sixth, USUAL_TRAITS, truth),
+    sixthAfter: planError(sixth, known, truth),
+    ms,
+  };
+  if (process.env['BENCH_TALK']) {
+    const said = ({ oven, burner, contact, thickness }: KitchenTraits): string =>
+      `${oven.toFixed(0)} ${burner.toFixed(2)} ${contact.toFixed(2)} ${(thickness * 1000).toFixed(1)}`;
+    process.stderr.write(
+      `${nth}: ${said(truth)} | ${said(known)} | ${JSON.stringify(found)} ${sixth.way}\n`,
+    );
+  }
+  return found;
+};
+
+/** What all kitchens come to. */
+export const learnFigures = (seed: number, found: readonly KitchenLearned[]): LearnFigures => {
+  const share = (good: (one: KitchenLearned) => boolean): number =>
+    Number((found.filter(good).length / found.length).toFixed(3));
+  const times = found.map(({ ms }) => ms).toSorted((a, b) => a - b);
+  return {
+    seed,
+    kitchens: found.length,
+    halvedAfterFive: share(({ before, after }) => after <= before / 2),
+    notWorseOnSixth: share(
+      ({ sixthBefore, sixthAfter }) => sixthAfter <= sixthBefore + PRESS_SECONDS,
+    ),
+    errorLeft: Number(mean(found.map(({ before, after }) => after / before)).toFixed(3)),
+    learnMs: Number((times[Math.floor(times.length / 2)] ?? 0).toFixed(0)),
+  };
+};

@@ -1,0 +1,67 @@
+import { trueCook, type KitchenOff } from '@crustan/core/live';
+import type { PanOnBurner } from '@crustan/core/gear';
+import { SEARCH_COLUMNS } from '@crustan/core/heat';
+import {
+  findCrossing,
+  planWay,
+  type CookPlan,
+  type PlanRequest,
+  type TimedLeg,
+  type WayCook,
+} from '@crustan/core/plan';
+
+/** A request's plan by its section. */
+export const planOf = (request: PlanRequest, pan?: PanOnBurner): CookPlan => {
+  for (const update of planWay(request, { inFull: false, ...(pan ? { pan } : {}) })) {
+    if (update?.kind === 'plan') return update.plan;
+    if (update?.kind === 'obstacle') throw new Error(JSON.stringify(update.obstacle));
+  }
+  throw new Error('no plan');
+};
+
+/**
+ * The plan's legs with the deciding ones stretched or cut so that they end at `pull`, s from the
+ * first heat: sides that share the time share the change.
+ */
+export const legsUntil = (cook: WayCook, plan: CookPlan, pull: number): readonly TimedLeg[] => {
+  const decides = plan.legs.findIndex((leg) => Math.abs(leg.at + leg.seconds - plan.pullAt) < 1);
+  const shares = cook.legs.reduce((sum, leg) => sum + leg.share, 0);
+  const more = pull - plan.pullAt;
+  return plan.legs.flatMap((leg, i): readonly TimedLeg[] => {
+    const planned = cook.legs[i];
+    if (!planned) return [];
+    const seconds = Math.max(0, leg.seconds + (planned.share / shares) * more);
+    const flips = leg.flips
+      .map((flip) => (flip >= leg.seconds - 1 ? seconds : flip))
+      .filter((flip) => flip <= seconds);
+    return [{ ...planned, share: i === decides ? 1 : 0, seconds, flips }];
+  });
+};
+
+/** The pull that gives the wanted end in a kitchen as it really is. */
+export const truePull = (cook: WayCook, plan: CookPlan): number => {
+  const endAt = (pull: number): number => {
+    cook.reset();
+    return cook.endOf(legsUntil(cook, plan, pull)).peak;
+  };
+  let low = { x: plan.pullAt * 0.8, y: endAt(plan.pullAt * 0.8) };
+  let high = { x: plan.pullAt * 1.25, y: endAt(plan.pullAt * 1.25) };
+  const { target } = plan.request;
+  while (low.y > target && low.x > 1) {
+    high = low;
+    low = { x: low.x * 0.6, y: endAt(low.x * 0.6) };
+  }
+  while (high.y < target && high.x < 6 * plan.pullAt) {
+    low = high;
+    high = { x: high.x * 1.4, y: endAt(high.x * 1.4) };
+  }
+  const search = findCrossing(endAt, target, low, high, 0.1);
+  for (;;) {
+    const step = search.next();
+    if (step.done === true) return step.value.x;
+  }
+};
+
+/** A request's cook on its section in a kitchen as it really is. */
+export const sectionIn = (request: PlanRequest, off: KitchenOff, pan: PanOnBurner): WayCook =>
+  trueCook(request, off, { pan, columns: SEARCH_COLUMNS });

@@ -1,0 +1,277 @@
+import type { Server } from 'node:http';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import Database from 'better-sqlite3';
+import {
+  bookFileSchema,
+  bookImportSchema,
+  DEFAULT_KITCHEN,
+  problemSchema,
+  type BookImport,
+} from '@crustan/core/formats';
+import { z } from 'zod';
+import { createApp } from './createApp';
+import { cookStore } from './db/cookStore';
+import { kitchenStore } from './db/kitchenStore';
+import { photoStore } from './db/photoStore';
+import { planStore } from './db/planStore';
+import { trialStore } from './db/trialStore';
+import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
+
+const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4]);
+
+interface Running extends ReturnType<typeof temporaryBook> {
+  readonly url: string;
+  readonly stop: () => Promise<void>;
+}
+
+const running = async (): Promise<Running> => {
+  const temporary = temporaryBook();
+  const server: Server = createApp({ migrations: MIGRATIONS, book: temporary.book }).listen(
+    0,
+    '127.0.0.1',
+  );
+  await new Promise((done) => server.once('listening', done));
+  const address = server.address();
+  return {
+    ...temporary,
+    url: `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}/api/book`,
+    stop: async () => {
+      server.closeAllConnections();
+      await new Promise((done) => server.close(done));
+      temporary.remove();
+    },
+  };
+};
+
+/** A book with something of everything. */
+const fill = ({ book }: Running, cooks = 3): readonly string[] => {
+  const store = cookStore(book);
+  const ids = Array.from({ length: cooks }, (_, i) => {
+    const id = newId();
+    store.start(id, planRecord(`Cook ${i}`), T0 + i * 1000);
+    store.addEvents(
+      id,
+      [
+        press('in', 0),
+        { id: newId(), kind: 'reading', at: T0 + 200_000, celsius: 31.25, by: 'probe' },
+        { id: newId(), kind: 'note', at: T0 + 210_000, text: '=HYPERLINK("no")' },
+        press('pulled', 400),
+        press('sliced', 700),
+      ],
+      T0,
+    );
+    return id;
+  });
+  const [first = ''] = ids;
+  store.judge(
+    first,
+    {
+      endTemperature: 54.4,
+      crust: 'golden',
+      crunch: 'crisp',
+      juice: 'a little',
+      again: 'again',
+      weightBefore: 0.3,
+      weightAfter: 0.252,
+      paid: 9.5,
+      notes: '-2 degrees, "quoted"\nand a second line',
+    },
+    T0,
+  );
+  photoStore(book).put(first, { type: 'image/jpeg', bytes: JPEG });
+  planStore(book).put(planRecord('Kept'));
+  trialStore(book).put({
+    id: newId(),
+    createdAt: T0,
+    title: 'Salted ahead, or at the pan',
+    kind: 'salt',
+    arms: [{ label: 'ahead', cook: first }, { label: 'at the pan' }],
+    tasting: { order: [1, 0], liked: [0, 0, 1], opened: false },
+  });
+  kitchenStore(book).put({
+    kitchen: { ...DEFAULT_KITCHEN, ovenOffset: -12 },
+    changedAt: T0,
+  });
+  return ids;
+};
+
+describe('the whole book as files', () => {
+  let from: Running;
+  let to: Running;
+  beforeEach(async () => {
+    from = await running();
+    to = await running();
+  });
+  afterEach(async () => {
+    await from.stop();
+    await to.stop();
+  });
+
+  const text = async (where: string): Promise<string> => (await fetch(where)).text();
+  const state = async (id: string): Promise<BookImport> =>
+    bookImportSchema.parse(await (await fetch(`${to.url}/imports/${id}`)).json());
+  /** Sends a file and waits until it has been read. */
+  const send = async (body: string | Buffer): Promise<BookImport> => {
+    const answer = await fetch(`${to.url}/imports`, { method: 'POST', body });
+    expect(answer.status).toBe(202);
+    const { id } = bookImportSchema.parse(await answer.json());
+    for (;;) {
+      const now = await state(id);
+      if (!['receiving', 'checking'].includes(now.phase)) return now;
+      await new Promise((done) => setTimeout(done, 20));
+    }
+  };
+  const store = (id: string) => fetch(`${to.url}/imports/${id}/store`, { method: 'POST' });
+
+  it('goes round exactly: written, read into an empty book, written again', async () => {
+    fill(from);
+    const first = await text(`${from.url}/book.json`);
+    expect(bookFileSchema.parse(JSON.parse(first)).cooks).toHaveLength(3);
+    const read = await send(first);
+    expect(read).toMatchObject({
+      phase: 'ready',
+      cooks: 3,
+      readings: 3,
+      plans: 1,
+      trials: 1,
+      kitchen: true,
+      problemCount: 0,
+      truncated: false,
+    });
+    // Read, but in no list until it is wanted.
+    expect(cookStore(to.book).list().found).toBe(0);
+    expect((await store(read.id)).status).toBe(200);
+    expect(await text(`${to.url}/book.json`)).toBe(first);
+    // Read again, everything is there already.
+    const again = await send(first);
+    expect(again).toMatchObject({ cooks: 0, here: 3 });
+    await store(again.id);
+    expect(await text(`${to.url}/book.json`)).toBe(first);
+    expect(readdirSync(path.join(to.folder, 'imports'))).toEqual([]);
+  });
+
+  it('stopped, leaves nothing, and the file that was cut off gives what is whole', async () => {
+    fill(from, 6);
+    const whole = await text(`${from.url}/book.json`);
+    const read = await send(whole);
+    const stopped = await fetch(`${to.url}/imports/${read.id}`, { method: 'DELETE' });
+    expect(await stopped.json()).toMatchObject({ phase: 'stopped' });
+    expect((await store(read.id)).status).toBe(409);
+    const count = (table: string) =>
+      to.book.sqlite.prepare(`select count(*) from ${table}`).pluck().get();
+    expect([count('cooks'), count('events'), count('photos')]).toEqual([0, 0, 0]);
+
+    const cut = await send(whole.slice(0, whole.length - 3000));
+    expect(cut.phase).toBe('ready');
+    expect(cut.truncated).toBe(true);
+    expect(cut.cooks).toBeGreaterThan(0);
+    expect(cut.cooks).toBeLessThan(6);
+    await store(cut.id);
+    expect(cookStore(to.book).list().found).toBe(cut.cooks);
+  });
+
+  it('drops at the next start what an import had brought when the server was killed', async () => {
+    fill(from);
+    const read = await send(await text(`${from.url}/book.json`));
+    expect(read.phase).toBe('ready');
+    to.book.swap(() => undefined);
+    expect(to.book.sqlite.prepare('select count(*) from events').pluck().get()).toBe(0);
+  });
+
+  it('names every part it leaves out, and takes the others', async () => {
+    fill(from);
+    const book = bookFileSchema.parse(JSON.parse(await text(`${from.url}/book.json`)));
+    const [one, two, three] = book.cooks;
+    const mixed = {
+      ...book,
+      plans: [...book.plans, { title: 'Half a plan' }],
+      cooks: [
+        { ...one, events: [{ id: newId(), kind: 'reading', at: T0, celsius: 400 }] },
+        two,
+        { ...three, plan: { ...three?.plan, title: '' } },
+        'words',
+      ],
+    };
+    const read = await send(JSON.stringify(mixed));
+    expect(read).toMatchObject({ phase: 'ready', cooks: 1, problemCount: 4 });
+    expect(read.problems[1]?.where).toBe('cooks[0], “Cook 0”');
+    expect(read.problems[1]?.why).toContain('-5 to 120 C');
+    expect(read.problems[0]?.where).toBe('plans[1], “Half a plan”');
+  });
+
+  it.each([
+    ['nothing at all', '', /empty/],
+    ['words', 'Dear diary, tonight', /not JSON/],
+    ['another format', '{"format":"tea/1","plans":[],"trials":[],"cooks":[]}', /“tea\/1”/],
+    ['a list', '[1,2,3]', /says nothing/],
+    ['what is nested without end', `{"cooks":[${'['.repeat(60)}${']'.repeat(60)}]}`, /nested/],
+    ['bytes of another code', Buffer.from([0x7b, 0x22, 0xe9, 0x22, 0x7d]), /UTF-8/],
+    ['UTF-16', Buffer.from('\uFEFF{"format":"crustan-book/1"}', 'utf16le'), /UTF-16/],
+  ])('refuses %s with a word, and holds nothing of it', async (_what, body, why) => {
+    const read = await send(body);
+    expect(read.phase).toBe('refused');
+    expect(read.refusal).toMatch(why);
+    expect(readdirSync(path.join(to.folder, 'imports'))).toEqual([]);
+  });
+
+  it('writes tables that no spreadsheet takes for formulas', async () => {
+    const [first] = fill(from);
+    const bytes = new Uint8Array(await (await fetch(`${from.url}/cooks.csv`)).arrayBuffer());
+    // Marked as UTF-8: spreadsheets take it for their own code page otherwise.
+    expect([...bytes.subarray(0, 3)]).toEqual([0xef, 0xbb, 0xbf]);
+    const cooks = new TextDecoder().decode(bytes);
+    expect(cooks).toContain('"\'-2 degrees, ""quoted""\nand a second line"');
+    expect(cooks.split('started').length).toBe(2);
+    const readings = await text(`${from.url}/readings.csv`);
+    expect(readings.trim().split('\n')).toHaveLength(4);
+    expect(readings).toContain(`${first},2026-03-01T18:03:20.000Z,200,31.25,probe`);
+  });
+
+  it('backs up while it runs, and puts a backup in place of the book while it runs', async () => {
+    const ids = fill(from);
+    const backup = Buffer.from(await (await fetch(`${from.url}/backup`)).arrayBuffer());
+    expect(backup.subarray(0, 15).toString()).toBe('SQLite format 3');
+    cookStore(to.book).start(newId(), planRecord('Was here before'), T0);
+    const restored = await fetch(`${to.url}/backup`, { method: 'PUT', body: backup });
+    expect(restored.status).toBe(200);
+    const { cooks, before } = z
+      .object({ cooks: z.number(), before: z.string() })
+      .parse(await restored.json());
+    expect(cooks).toBe(3);
+    // The same server goes on with the other book; the former one lies beside it.
+    expect(await text(`${to.url}/book.json`)).toBe(await text(`${from.url}/book.json`));
+    cookStore(to.book).addEvents(ids[0] ?? '', [press('turned', 100)], T0);
+    const former = new Database(path.join(to.folder, before), { readonly: true });
+    expect(former.prepare('select title from cooks').pluck().all()).toEqual(['Was here before']);
+    former.close();
+  });
+
+  it('restores nothing that is no backup', async () => {
+    fill(to);
+    const kept = await text(`${to.url}/book.json`);
+    const other = path.join(from.folder, 'other.sqlite');
+    const strange = new Database(other);
+    strange.exec('create table tea (leaves text)');
+    strange.close();
+    const backup = Buffer.from(await (await fetch(`${from.url}/backup`)).arrayBuffer());
+    const later = path.join(from.folder, 'later.sqlite');
+    writeFileSync(later, backup);
+    const newer = new Database(later);
+    newer.exec("insert into __drizzle_migrations (hash, created_at) values ('later', 9e12)");
+    newer.close();
+    for (const [body, why] of [
+      [Buffer.from('only words'), /not a SQLite file/],
+      [readFileSync(other), /no cooks/],
+      [readFileSync(later), /later Crustan/],
+      [backup.subarray(0, 9000), /damaged|not a SQLite/],
+    ] as const) {
+      const answer = await fetch(`${to.url}/backup`, { method: 'PUT', body });
+      expect(answer.status).toBe(400);
+      expect(problemSchema.parse(await answer.json()).detail).toMatch(why);
+    }
+    expect(await text(`${to.url}/book.json`)).toBe(kept);
+    expect(existsSync(path.join(to.folder, 'book.sqlite'))).toBe(true);
+  });
+});

@@ -1,0 +1,183 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import request from 'supertest';
+import { DEFAULT_KITCHEN } from '@crustan/core/formats';
+import { createApp } from './createApp';
+import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
+
+const PNG = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
+
+describe('a book of many cooks', () => {
+  let temporary: ReturnType<typeof temporaryBook>;
+  let api: ReturnType<typeof request>;
+  let now = T0;
+  beforeEach(() => {
+    now = T0;
+    temporary = temporaryBook();
+    api = request(createApp({ migrations: MIGRATIONS, book: temporary.book, now: () => now }));
+  });
+  afterEach(() => temporary.remove());
+
+  const cook = async (
+    title: string,
+    change: Partial<typeof REQUEST> = {},
+    judgement?: object,
+    at = T0,
+  ): Promise<string> => {
+    const id = newId();
+    const record = planRecord(title);
+    const plan = {
+      ...record,
+      plan: { ...record.plan, request: { ...record.plan.request, ...change } },
+    };
+    await api.put(`/api/cooks/${id}`).send({ id, startedAt: at, plan }).expect(200);
+    const events = [press('in', 0), press('pulled', 400), press('sliced', 700)];
+    await api.post(`/api/cooks/${id}/events`).send({ events }).expect(200);
+    if (judgement) await api.put(`/api/cooks/${id}/judgement`).send(judgement).expect(200);
+    return id;
+  };
+  const titles = async (query: string): Promise<string[]> => {
+    const { body } = await api.get(`/api/cooks?${query}`).expect(200);
+    expect(body.found).toBe(body.cooks.length);
+    return body.cooks.map((line: { title: string }) => line.title);
+  };
+
+  it('is searched by words of title, piece and notes, and by what was cooked and judged', async () => {
+    await cook('Sunday strip', {}, { crust: 'golden', again: 'again', notes: 'Thyme, 100% good' });
+    await cook('Sunday pork', { cut: 'pork-loin' }, { crust: 'pale', notes: '' }, T0 + 1000);
+    await cook('Wednesday', { way: 'often' }, undefined, T0 + 86_400_000);
+    expect(await titles('words=sunday')).toEqual(['Sunday pork', 'Sunday strip']);
+    expect(await titles('words=STRIP%20thyme')).toEqual(['Sunday strip']);
+    expect(await titles(`words=${encodeURIComponent('100%')}`)).toEqual(['Sunday strip']);
+    expect(await titles(`words=${encodeURIComponent('_')}`)).toEqual([]);
+    expect(await titles('cut=pork-loin')).toEqual(['Sunday pork']);
+    expect(await titles('way=often')).toEqual(['Wednesday']);
+    expect(await titles('again=again')).toEqual(['Sunday strip']);
+    expect(await titles(`from=${T0 + 500}&to=${T0 + 2000}`)).toEqual(['Sunday pork']);
+    expect(await titles('crust=pale&words=strip')).toEqual([]);
+    await api.get('/api/cooks?way=boiled').expect(400);
+  });
+
+  it('pages through cooks of the same moment without losing one', async () => {
+    for (let i = 0; i < 55; i += 1) await cook(`Same ${i}`);
+    const first = await api.get('/api/cooks').expect(200);
+    const { before, id } = first.body.next;
+    const rest = await api.get(`/api/cooks?before=${before}&beforeId=${id}`).expect(200);
+    const all = [...first.body.cooks, ...rest.body.cooks].map((line: { id: string }) => line.id);
+    expect(new Set(all).size).toBe(55);
+  });
+
+  it('keeps the whole judgement, and what was weighed as a loss', async () => {
+    const judgement = {
+      endTemperature: 55,
+      doneness: 'medium-rare',
+      crust: 'dark',
+      crunch: 'crisp',
+      greyBand: 'thin',
+      juice: 'a pool',
+      tenderness: 'tender',
+      seasoning: 'too little',
+      again: 'with a change',
+      weightBefore: 0.3,
+      weightAfter: 0.255,
+      paid: 12,
+      notes: '',
+    };
+    const id = await cook('Judged', {}, judgement);
+    expect((await api.get(`/api/cooks/${id}`)).body.judgement).toEqual(judgement);
+    const { body } = await api.get('/api/book/lines').expect(200);
+    expect(body.cooks[0].loss).toBeCloseTo(0.15, 6);
+    expect(body.cooks[0]).toMatchObject({ paid: 12, again: 'with a change', crust: 'dark' });
+    await api
+      .put(`/api/cooks/${id}/judgement`)
+      .send({ ...judgement, crunch: 'loud' })
+      .expect(400);
+  });
+
+  it('deletes a cook so that it can be put back, for a month', async () => {
+    const [gone, other] = [await cook('Gone'), await cook('Other')];
+    await api.delete(`/api/cooks/${gone}`).expect(204);
+    await api.get(`/api/cooks/${gone}`).expect(404);
+    await api.delete(`/api/cooks/${gone}`).expect(404);
+    expect(await titles('')).toEqual(['Other']);
+    expect((await api.get('/api/book/book.json')).body.cooks).toHaveLength(1);
+    const back = await api.post(`/api/cooks/${gone}/put-back`).expect(200);
+    expect(back.body.events).toHaveLength(3);
+    expect(await titles('')).toHaveLength(2);
+    await api.delete(`/api/cooks/${gone}`).expect(204);
+    now = T0 + 40 * 86_400_000;
+    await api.delete(`/api/cooks/${other}`).expect(204);
+    await api.post(`/api/cooks/${gone}/put-back`).expect(404);
+    await api.post(`/api/cooks/${other}/put-back`).expect(200);
+  });
+
+  it('keeps one photograph a cook, and only a photograph', async () => {
+    const id = await cook('Seen');
+    await api.get(`/api/cooks/${id}/photo`).expect(404);
+    const put = await api
+      .put(`/api/cooks/${id}/photo`)
+      .set('Content-Type', 'image/png')
+      .send(PNG)
+      .expect(200);
+    expect(put.body.photo).toBe(true);
+    const got = await api.get(`/api/cooks/${id}/photo`).expect(200);
+    expect(got.headers['content-type']).toBe('image/png');
+    expect(got.body).toEqual(PNG);
+    for (const [type, body] of [
+      ['image/png', Buffer.from('<svg onload=alert(1)>')],
+      ['image/svg+xml', Buffer.from('<svg/>')],
+    ] as const) {
+      await api.put(`/api/cooks/${id}/photo`).set('Content-Type', type).send(body).expect(415);
+    }
+    await api
+      .put(`/api/cooks/${id}/photo`)
+      .set('Content-Type', 'image/png')
+      .send(Buffer.concat([PNG, Buffer.alloc(3_100_000)]))
+      .expect(413);
+    await api.delete(`/api/cooks/${id}/photo`).expect(200);
+    await api.get(`/api/cooks/${id}/photo`).expect(404);
+  });
+
+  it('keeps trials, and the kitchen that was changed last', async () => {
+    const trial = {
+      id: newId(),
+      createdAt: T0,
+      title: 'Turned once, or often',
+      kind: 'turns',
+      arms: [{ label: 'once' }, { label: 'every 30 s' }],
+    };
+    await api.put(`/api/trials/${trial.id}`).send(trial).expect(200);
+    expect((await api.get('/api/trials')).body.trials).toEqual([trial]);
+    await api.put(`/api/trials/${newId()}`).send(trial).expect(400);
+    await api
+      .put(`/api/trials/${trial.id}`)
+      .send({ ...trial, arms: [{ label: 'alone' }] })
+      .expect(400);
+    await api.get('/api/kitchen').expect(204);
+    const kitchen = { ...DEFAULT_KITCHEN, ovenOffset: -9 };
+    await api
+      .put('/api/kitchen')
+      .send({ kitchen, changedAt: T0 + 5 })
+      .expect(200);
+    const late = await api
+      .put('/api/kitchen')
+      .send({ kitchen: DEFAULT_KITCHEN, changedAt: T0 })
+      .expect(200);
+    expect(late.body.kitchen.ovenOffset).toBe(-9);
+    await api.delete(`/api/trials/${trial.id}`).expect(204);
+  });
+
+  it('gives the newest finished cooks in full, to learn from', async () => {
+    const ids = [
+      await cook('Older', {}, undefined, T0),
+      await cook('Newer', {}, undefined, T0 + 1),
+    ];
+    const unfinished = newId();
+    await api
+      .put(`/api/cooks/${unfinished}`)
+      .send({ id: unfinished, startedAt: T0 + 2, plan: planRecord() })
+      .expect(200);
+    const { body } = await api.get('/api/cooks/recent?most=5').expect(200);
+    expect(body.cooks.map((one: { id: string }) => one.id)).toEqual(ids.toReversed());
+    await api.get('/api/cooks/recent?most=500').expect(400);
+  });
+});

@@ -1,0 +1,163 @@
+import {
+  cookEventSchema,
+  cookLineSchema,
+  judgementSchema,
+  weighedLoss,
+  type CookLine,
+  type Judgement,
+  type PlanRecord,
+} from '@crustan/core/formats';
+import { progressOf, standing, type CookEvent } from '@crustan/core/live';
+import { cutOf } from '@crustan/core/plan';
+import type { cooks, events, judgements } from './schema';
+
+export type CookRow = typeof cooks.$inferSelect;
+export type EventRow = typeof events.$inferSelect;
+export type JudgementRow = typeof judgements.$inferSelect;
+
+export const toEvent = (row: Omit<EventRow, 'seq' | 'receivedAt'>): CookEvent => {
+  const { id, kind, at } = row;
+  const said: unknown = row.detail === null ? {} : JSON.parse(row.detail);
+  return cookEventSchema.parse({
+    id,
+    kind,
+    at,
+    ...(row.celsius === null ? {} : { celsius: row.celsius }),
+    ...(row.undoes === null ? {} : { of: row.undoes }),
+    ...(typeof said === 'object' ? said : {}),
+  });
+};
+
+/** What an event says beyond the columns that are searched by. */
+const detailOf = (event: CookEvent): string | null => {
+  switch (event.kind) {
+    case 'reading':
+      return event.by === undefined ? null : JSON.stringify({ by: event.by });
+    case 'corrected':
+      return JSON.stringify({ of: event.of, to: event.to });
+    case 'skipped':
+      return JSON.stringify({ step: event.step });
+    case 'note':
+      return JSON.stringify({ text: event.text });
+    case 'changed': {
+      const { why, legs, restSeconds } = event;
+      return JSON.stringify({ why, legs, restSeconds });
+    }
+    default:
+      return null;
+  }
+};
+
+export const eventRow = (
+  event: CookEvent,
+  cookId: string,
+  receivedAt: number,
+): Omit<EventRow, 'seq'> => ({
+  id: event.id,
+  cookId,
+  kind: event.kind,
+  at: event.at,
+  receivedAt,
+  celsius: event.kind === 'reading' ? event.celsius : null,
+  undoes: event.kind === 'undo' ? event.of : null,
+  detail: detailOf(event),
+});
+
+export const toJudgement = (row: JudgementRow): Judgement => {
+  const detail: unknown = row.detail === null ? {} : JSON.parse(row.detail);
+  const { endTemperature, crust, again, weightBefore, weightAfter, paid, notes } = row;
+  const said = { endTemperature, crust, again, weightBefore, weightAfter, paid };
+  return judgementSchema.parse({
+    ...Object.fromEntries(Object.entries(said).filter(([, value]) => value !== null)),
+    ...(typeof detail === 'object' ? detail : {}),
+    notes,
+  });
+};
+
+export const judgementRow = (cookId: string, judgement: Judgement, at: number): JudgementRow => {
+  const { endTemperature, crust, again, weightBefore, weightAfter, paid, notes, ...rest } =
+    judgement;
+  const detail = JSON.stringify(rest);
+  return {
+    cookId,
+    endTemperature: endTemperature ?? null,
+    crust: crust ?? null,
+    notes,
+    judgedAt: at,
+    again: again ?? null,
+    weightBefore: weightBefore ?? null,
+    weightAfter: weightAfter ?? null,
+    paid: paid ?? null,
+    detail: detail === '{}' ? null : detail,
+  };
+};
+
+/** What lists need of a plan. */
+export const plannedColumns = ({ plan, trial }: PlanRecord) => {
+  const { request, cookSeconds, pullAt } = plan;
+  return {
+    target: request.target,
+    cookSeconds,
+    pullAt,
+    cut: request.cut,
+    own: request.own?.name ?? null,
+    way: request.way,
+    thickness: request.thickness,
+    weight: request.weight,
+    pan: request.pan,
+    learned: request.learned !== undefined,
+    trial: trial?.id ?? null,
+  };
+};
+
+/** What lists need of what happened; readings change none of it. */
+export const happenedColumns = (plan: PlanRecord['plan'], made: readonly CookEvent[]) => {
+  const kept = standing(made);
+  const first = (kind: CookEvent['kind']): number | undefined =>
+    kept.find((event) => event.kind === kind)?.at;
+  const [inAt, pulledAt, slicedAt] = [first('in'), first('pulled'), first('sliced')];
+  const cooked = inAt !== undefined && pulledAt !== undefined && pulledAt >= inAt;
+  const decided = cooked ? progressOf(plan, inAt, kept).decidedAt : undefined;
+  return {
+    actualSeconds: cooked ? (pulledAt - inAt) / 1000 : null,
+    actualPull: cooked && decided !== undefined ? (decided - inAt) / 1000 : null,
+    slicedAt: slicedAt ?? null,
+  };
+};
+
+/** What a cook is found by, in small letters. */
+export const searchOf = ({ title, plan }: PlanRecord, notes = ''): string =>
+  [title, cutOf(plan.request).name, plan.request.cut, notes].join('\n').toLowerCase();
+
+type Listed = Omit<CookRow, 'plan' | 'waits' | 'search' | 'deletedAt' | 'pending'>;
+
+/** One line of the book; null columns are left out. */
+export const toLine = (
+  row: Listed,
+  judged: JudgementRow | null | undefined,
+  hasPhoto: boolean,
+): CookLine => {
+  const { slicedAt, learned, ...line } = row;
+  const loss = judged
+    ? weighedLoss({
+        ...(judged.weightBefore === null ? {} : { weightBefore: judged.weightBefore }),
+        ...(judged.weightAfter === null ? {} : { weightAfter: judged.weightAfter }),
+      })
+    : undefined;
+  const found = {
+    ...line,
+    endTemperature: judged?.endTemperature,
+    crust: judged?.crust,
+    again: judged?.again,
+    paid: judged?.paid,
+    loss,
+    learned: learned === true ? true : undefined,
+    photo: hasPhoto ? true : undefined,
+  };
+  return cookLineSchema.parse({
+    ...Object.fromEntries(
+      Object.entries(found).filter(([, value]) => value !== null && value !== undefined),
+    ),
+    finished: slicedAt !== null,
+  });
+};

@@ -1,0 +1,32 @@
+import { desc, eq } from 'drizzle-orm';
+import { trialSchema } from '@crustan/core/formats';
+import type { Trial } from '@crustan/core/trial';
+import type { Book } from './openBook';
+import { trials } from './schema';
+
+export interface TrialStore {
+  readonly list: () => Trial[];
+  readonly get: (id: string) => Trial | undefined;
+  readonly put: (trial: Trial) => void;
+  readonly remove: (id: string) => boolean;
+}
+
+const parse = (row: typeof trials.$inferSelect): Trial => trialSchema.parse(JSON.parse(row.record));
+
+/** Trials, newest first. */
+export const trialStore = (book: Book): TrialStore => ({
+  list: () => book.db.select().from(trials).orderBy(desc(trials.createdAt)).all().map(parse),
+  get: (id) => {
+    const row = book.db.select().from(trials).where(eq(trials.id, id)).get();
+    return row && parse(row);
+  },
+  put: (trial) => {
+    const row = { id: trial.id, createdAt: trial.createdAt, record: JSON.stringify(trial) };
+    book.db
+      .insert(trials)
+      .values(row)
+      .onConflictDoUpdate({ target: trials.id, set: { record: row.record } })
+      .run();
+  },
+  remove: (id) => book.db.delete(trials).where(eq(trials.id, id)).run().changes > 0,
+});

@@ -1,0 +1,126 @@
+import { createReadStream } from 'node:fs';
+import { setImmediate as breath } from 'node:timers/promises';
+import { JSONParser } from '@streamparser/json';
+
+/** Sizes past which a file is no book: one entry, bytes, and how deep it is nested. */
+const MOST_ENTRY_BYTES = 64_000_000;
+const DEEPEST = 40;
+const CHUNK = 256 * 1024;
+
+/** What is met while a book file is read. */
+export interface BookEntry {
+  readonly part: 'format' | 'kitchen' | 'plans' | 'trials' | 'cooks';
+  /** Its place in the list, from 0; undefined for what is no list. */
+  readonly index: number | undefined;
+  readonly value: unknown;
+}
+
+export type ReadEnd =
+  | { readonly kind: 'whole' }
+  /** It stops in the middle; what was met before is whole. */
+  | { readonly kind: 'truncated' }
+  | { readonly kind: 'stopped' }
+  | { readonly kind: 'refused'; readonly why: string };
+
+interface Options {
+  readonly met: (entry: BookEntry) => void;
+  readonly progress: (bytes: number) => void;
+  readonly stopped: () => boolean;
+}
+
+const PARTS: readonly BookEntry['part'][] = ['format', 'kitchen', 'plans', 'trials', 'cooks'];
+const partOf = (key: unknown): BookEntry['part'] | undefined => PARTS.find((part) => part === key);
+
+/** Counts how deep brackets are nested, without building anything. */
+class Depth {
+  private inString = false;
+  private escaped = false;
+  private depth = 0;
+  deepest = 0;
+
+  follow(bytes: Uint8Array): void {
+    for (const byte of bytes) {
+      if (this.inString) {
+        if (this.escaped) this.escaped = false;
+        else if (byte === 0x5c) this.escaped = true;
+        else if (byte === 0x22) this.inString = false;
+      } else if (byte === 0x22) this.inString = true;
+      else if (byte === 0x7b || byte === 0x5b) {
+        this.depth += 1;
+        if (this.depth > this.deepest) this.deepest = this.depth;
+      } else if (byte === 0x7d || byte === 0x5d) this.depth -= 1;
+    }
+  }
+}
+
+/**
+ * Reads a book file entry by entry, never the whole of it at once, with a breath between chunks so
+ * that the server goes on answering.
+ */
+export const readBookFile = async (
+  file: string,
+  { met, progress, stopped }: Options,
+): Promise<ReadEnd> => {
+  const parser = new JSONParser({
+    paths: ['$.format', '$.kitchen', '$.plans.*', '$.trials.*', '$.cooks.*'],
+    keepStack: false,
+  });
+  let whole = false;
+  let refusal: string | undefined;
+  let sinceEntry = 0;
+  parser.onValue = ({ value, key, stack }) => {
+    sinceEntry = 0;
+    const listed = partOf(stack.at(-1)?.key);
+    if (listed !== undefined && typeof key === 'number') {
+      met({ part: listed, index: key, value });
+      return;
+    }
+    const single = partOf(key);
+    if (single !== undefined) met({ part: single, index: undefined, value });
+  };
+  parser.onError = (error) => {
+    refusal ??= `It is not JSON: ${error.message.slice(0, 200)}`;
+  };
+  parser.onEnd = () => {
+    whole = true;
+  };
+  const utf8 = new TextDecoder('utf-8', { fatal: true });
+  const depth = new Depth();
+  let read = 0;
+  for await (const chunk of createReadStream(file, { highWaterMark: CHUNK })) {
+    if (stopped()) return { kind: 'stopped' };
+    const bytes: Uint8Array = chunk;
+    const first = read === 0;
+    read += bytes.length;
+    if (first && ((bytes[0] === 0xff && bytes[1] === 0xfe) || bytes[0] === 0)) {
+      return { kind: 'refused', why: 'It is written in UTF-16; a book file is UTF-8.' };
+    }
+    try {
+      utf8.decode(bytes, { stream: true });
+    } catch {
+      return {
+        kind: 'refused',
+        why: `It is not UTF-8 text: the ${Math.ceil(read / 1000)} kB read so far hold other bytes.`,
+      };
+    }
+    const text = first && bytes[0] === 0xef && bytes[1] === 0xbb ? bytes.subarray(3) : bytes;
+    depth.follow(text);
+    sinceEntry += text.length;
+    if (depth.deepest > DEEPEST) {
+      return { kind: 'refused', why: `It is nested more than ${DEEPEST} deep; no book is.` };
+    }
+    if (sinceEntry > MOST_ENTRY_BYTES) {
+      return { kind: 'refused', why: 'One entry of it is over 64 MB; no cook is so large.' };
+    }
+    try {
+      parser.write(text);
+    } catch (error) {
+      refusal ??= `It is not JSON: ${error instanceof Error ? error.message.slice(0, 200) : ''}`;
+    }
+    if (refusal !== undefined) return { kind: 'refused', why: refusal };
+    progress(read);
+    await breath();
+  }
+  if (read === 0) return { kind: 'refused', why: 'It is empty.' };
+  return whole ? { kind: 'whole' } : { kind: 'truncated' };
+};

@@ -1,0 +1,76 @@
+import type { Response } from 'express';
+import { asc } from 'drizzle-orm';
+import { BOOK_FORMAT, type BookCook } from '@crustan/core/formats';
+import { inBook } from '../db/cookList';
+import { cookStore } from '../db/cookStore';
+import { kitchenStore } from '../db/kitchenStore';
+import type { Book } from '../db/openBook';
+import { photoStore } from '../db/photoStore';
+import { cooks, plans } from '../db/schema';
+import { planRecordSchema } from '@crustan/core/formats';
+import { trialStore } from '../db/trialStore';
+
+/** Ids of every cook, oldest first. */
+export const everyCook = (book: Book): readonly string[] =>
+  book.db
+    .select({ id: cooks.id })
+    .from(cooks)
+    .where(inBook)
+    .orderBy(asc(cooks.createdAt), asc(cooks.id))
+    .all()
+    .map(({ id }) => id);
+
+/** Writes on, waiting for a slow reader. @returns false once the reader is gone */
+export const writeOn = async (res: Response, text: string): Promise<boolean> => {
+  if (res.destroyed) return false;
+  if (!res.write(text)) {
+    await new Promise<void>((done) => {
+      res.once('drain', done);
+      res.once('close', done);
+    });
+  }
+  return !res.destroyed;
+};
+
+/** A cook as the book file has it. */
+export const bookCook = (book: Book, id: string): BookCook | undefined => {
+  const cook = cookStore(book).get(id);
+  if (!cook) return undefined;
+  const { photo: _flag, ...rest } = cook;
+  const photo = photoStore(book).get(id);
+  if (photo?.type !== 'image/jpeg' && photo?.type !== 'image/png' && photo?.type !== 'image/webp') {
+    return rest;
+  }
+  return { ...rest, photo: { type: photo.type, data: photo.bytes.toString('base64') } };
+};
+
+/** Writes the whole book as one JSON file, an entry to a line, never the whole of it in memory. */
+export const writeBook = async (book: Book, res: Response): Promise<void> => {
+  const list = async (name: string, entries: Iterable<unknown>): Promise<void> => {
+    await writeOn(res, `,\n"${name}": [`);
+    let first = true;
+    for (const entry of entries) {
+      if (!(await writeOn(res, `${first ? '' : ','}\n${JSON.stringify(entry)}`))) return;
+      first = false;
+    }
+    await writeOn(res, '\n]');
+  };
+  function* cookEntries(): Generator<BookCook> {
+    for (const id of everyCook(book)) {
+      const cook = bookCook(book, id);
+      if (cook) yield cook;
+    }
+  }
+  const allPlans = book.db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id)).all();
+  const kitchen = kitchenStore(book).get();
+  await writeOn(res, `{"format": "${BOOK_FORMAT}"`);
+  if (kitchen) await writeOn(res, `,\n"kitchen": ${JSON.stringify(kitchen)}`);
+  await list(
+    'plans',
+    allPlans.map(({ record }) => planRecordSchema.parse(JSON.parse(record))),
+  );
+  await list('trials', trialStore(book).list().toReversed());
+  await list('cooks', cookEntries());
+  await writeOn(res, '\n}\n');
+  res.end();
+};

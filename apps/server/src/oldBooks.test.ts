@@ -1,0 +1,106 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import Database from 'better-sqlite3';
+import { z } from 'zod';
+import { allLines } from './db/cookList';
+import { cookStore } from './db/cookStore';
+import { openBook } from './db/openBook';
+import { planStore } from './db/planStore';
+import { MIGRATIONS, newId, planRecord, T0 } from './testing';
+
+describe('books of every released schema', () => {
+  let folder: string;
+  beforeEach(() => {
+    folder = mkdtempSync(path.join(os.tmpdir(), 'crustan-old-'));
+  });
+  afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+  /** A book with the migrations as they were when a version was released. */
+  const released = (version: number): Database.Database => {
+    const then = path.join(folder, 'then');
+    cpSync(MIGRATIONS, then, { recursive: true });
+    const journal = path.join(then, 'meta/_journal.json');
+    const parsed = z
+      .looseObject({ entries: z.array(z.looseObject({ idx: z.number() })) })
+      .parse(JSON.parse(readFileSync(journal, 'utf8')));
+    const entries = parsed.entries.filter(({ idx }) => idx < version);
+    expect(entries).toHaveLength(version);
+    const file = new Database(path.join(folder, 'book.sqlite'));
+    for (const { tag, when } of entries) {
+      const text = readFileSync(path.join(then, `${String(tag)}.sql`), 'utf8');
+      for (const statement of text.split('--> statement-breakpoint')) file.exec(statement);
+      file.exec(
+        'create table if not exists __drizzle_migrations (id integer primary key, hash text not null, created_at numeric)',
+      );
+      file
+        .prepare('insert into __drizzle_migrations (hash, created_at) values (?, ?)')
+        .run(String(tag), when);
+    }
+    rmSync(then, { recursive: true });
+    return file;
+  };
+
+  /** What a version wrote: a plan, a cook with its presses and a judgement. */
+  const filled = (version: number): string => {
+    const file = released(version);
+    const id = newId();
+    const record = planRecord('An old strip');
+    file
+      .prepare('insert into plans values (?, ?, ?, ?)')
+      .run(record.id, T0, T0, JSON.stringify(record));
+    file
+      .prepare(
+        'insert into cooks (id, created_at, title, target, cook_seconds, plan) values (?, ?, ?, ?, ?, ?)',
+      )
+      .run(id, T0, 'An old strip', 54, 400, JSON.stringify(record));
+    const add = file.prepare(
+      'insert into events (id, cook_id, kind, at, received_at, celsius, undoes) values (?, ?, ?, ?, ?, ?, ?)',
+    );
+    const wrong = newId();
+    add.run(newId(), id, 'in', T0, T0, null, null);
+    add.run(newId(), id, 'reading', T0 + 60_000, T0, 31.5, null);
+    add.run(wrong, id, 'pulled', T0 + 90_000, T0, null, null);
+    add.run(newId(), id, 'undo', T0 + 92_000, T0, null, wrong);
+    add.run(newId(), id, 'pulled', T0 + 395_000, T0, null, null);
+    add.run(newId(), id, 'sliced', T0 + 700_000, T0, null, null);
+    file
+      .prepare(
+        'insert into judgements (cook_id, end_temperature, crust, notes, judged_at) values (?, ?, ?, ?, ?)',
+      )
+      .run(id, 53.2, 'deep brown', 'Smoky, and worth it', T0);
+    file.close();
+    return id;
+  };
+
+  it.each([1, 2, 3])('schema %i opens with everything in it, and goes on', (version) => {
+    const id = filled(version);
+    for (let opened = 0; opened < 2; opened += 1) {
+      const book = openBook(folder, MIGRATIONS);
+      expect(book.schemaVersion).toBe(3);
+      const store = cookStore(book);
+      const cook = store.get(id);
+      expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);
+      expect(cook?.judgement).toEqual({
+        endTemperature: 53.2,
+        crust: 'deep brown',
+        notes: 'Smoky, and worth it',
+      });
+      expect(planStore(book).list()[0]?.title).toBe('An old strip');
+      // What lists show of it is filled in from what it kept.
+      expect(allLines(book, { words: 'smoky strip' })).toMatchObject([
+        { id, way: 'once', cut: 'strip-steak', actualSeconds: 395, finished: true },
+      ]);
+      store.addEvents(id, [{ id: newId(), kind: 'note', at: T0 + 800_000, text: 'Again' }], T0);
+      book.close();
+    }
+  });
+
+  it('leaves a file that is no book as it is', () => {
+    const file = path.join(folder, 'book.sqlite');
+    writeFileSync(file, 'no book at all, only words');
+    expect(() => openBook(folder, MIGRATIONS)).toThrow(/cannot be opened/);
+    expect(readFileSync(file, 'utf8')).toBe('no book at all, only words');
+  });
+});

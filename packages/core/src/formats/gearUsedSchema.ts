@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { BURNER_KINDS } from '../gear/pan';
+import type { GearUsed } from '../learn/loggedCook';
+import { bounded } from './bounded';
+import { GEAR_LIMITS, panSchema } from './kitchen';
+
+/** What a cook was planned on, so that a kitchen can be learned from it. */
+export const gearUsedSchema = z.strictObject({
+  pan: panSchema,
+  burner: z.strictObject({
+    kind: z.enum(BURNER_KINDS),
+    power: bounded(GEAR_LIMITS.power, 'W'),
+    /** Of that, by what was learned. */
+    share: bounded(GEAR_LIMITS.share, ''),
+  }),
+  oven: z.strictObject({
+    offset: bounded(GEAR_LIMITS.offset, 'C'),
+    lag: bounded(GEAR_LIMITS.lag, 's'),
+  }),
+}) satisfies z.ZodType<GearUsed>;

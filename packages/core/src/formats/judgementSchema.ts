@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { PLAN_LIMITS } from '../plan/limits';
+import { bounded } from './bounded';
+
+export const CRUST_SEEN = ['pale', 'golden', 'deep brown', 'dark', 'burnt'] as const;
+/** The knife drawn over it. */
+export const CRUNCH_FELT = ['soft', 'some', 'crisp'] as const;
+export const GREY_BAND_SEEN = ['none', 'thin', 'wide'] as const;
+/** On the board after slicing. */
+export const JUICE_SEEN = ['dry board', 'a little', 'a pool'] as const;
+export const TENDERNESS_FELT = ['tough', 'fair', 'tender'] as const;
+export const SEASONING_TASTED = ['too little', 'right', 'too much'] as const;
+export const WOULD_COOK_AGAIN = ['again', 'with a change', 'never again'] as const;
+
+const oneOf = <const T extends readonly string[]>(values: T) =>
+  z.enum(values, `must be one of ${values.join(', ')}`).optional();
+
+/** What the cook says of it afterwards. */
+export const judgementSchema = z.strictObject({
+  /** Highest core temperature measured, C, if it was. */
+  endTemperature: bounded({ least: 0, most: 120 }, 'C').optional(),
+  /** The doneness seen in the slice, in the words of the kitchen's scale. */
+  doneness: z
+    .string()
+    .trim()
+    .min(1, 'must say something')
+    .max(40, 'must be at most 40 letters')
+    .optional(),
+  crust: oneOf(CRUST_SEEN),
+  crunch: oneOf(CRUNCH_FELT),
+  greyBand: oneOf(GREY_BAND_SEEN),
+  juice: oneOf(JUICE_SEEN),
+  tenderness: oneOf(TENDERNESS_FELT),
+  seasoning: oneOf(SEASONING_TASTED),
+  again: oneOf(WOULD_COOK_AGAIN),
+  /** On the scales before the salt and after the rest, kg. */
+  weightBefore: bounded(PLAN_LIMITS.weight, 'kg').optional(),
+  weightAfter: bounded(PLAN_LIMITS.weight, 'kg').optional(),
+  /** What the piece cost, in the kitchen's own money. */
+  paid: bounded({ least: 0, most: 100_000 }, '').optional(),
+  notes: z.string().max(2000, 'must be at most 2000 letters'),
+});
+export type Judgement = z.infer<typeof judgementSchema>;
+
+/** The share of its weight that a piece lost, by the scales; undefined unless weighed twice. */
+export const weighedLoss = ({
+  weightBefore,
+  weightAfter,
+}: Pick<Judgement, 'weightBefore' | 'weightAfter'>): number | undefined =>
+  weightBefore === undefined || weightAfter === undefined
+    ? undefined
+    : 1 - weightAfter / weightBefore;

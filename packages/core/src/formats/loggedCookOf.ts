@@ -1,0 +1,26 @@
+import { DEFAULT_OVEN } from '../gear/ovenBody';
+import { FIRST_GEAR, panOn, type LoggedCook } from '../learn/loggedCook';
+import { inAtFor, runOf } from '../schedule/run';
+import type { CookRecord } from './messages';
+
+/** A cook of the book as a kitchen is learned from it. */
+export const loggedCookOf = ({
+  id,
+  createdAt,
+  plan: { plan, plateAt, gear = FIRST_GEAR },
+  together,
+  events,
+  judgement,
+}: CookRecord): LoggedCook => {
+  const oven = { ...DEFAULT_OVEN, offset: gear.oven.offset, timeConstant: gear.oven.lag };
+  const run = runOf(plan, { pan: panOn(gear, gear.burner.share), oven });
+  return {
+    id,
+    at: createdAt,
+    plan,
+    plannedIn: inAtFor(run, plateAt - (together?.waits ?? 0) * 1000),
+    gear,
+    events,
+    endTemperature: judgement?.endTemperature,
+  };
+};

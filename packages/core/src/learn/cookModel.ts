@@ -1,0 +1,183 @@
+import { cookedLegs } from '../live/cookedLegs';
+import { ofCore, type CookEvent, type ReadingEvent } from '../live/event';
+import { guessedRun, type GuessedRun, type RunInput } from '../live/guessedRun';
+import type { KitchenOff } from '../live/kitchenGuess';
+import { progressOf } from '../live/progress';
+import { sectionCorrection } from '../live/sectionCorrection';
+import { standing } from '../live/standing';
+import type { TimedLeg } from '../plan/wayCook';
+import { panOn, type LoggedCook } from './loggedCook';
+import { panOver, toldWarming } from './panWarmth';
+import type { KitchenTraits } from './traits';
+
+/** What a cook's figures are moved by to see what they do. */
+export const MOVES = { oven: 8, pan: 8, contact: 0.1, thickness: 0.001, start: 1.5 } as const;
+export type Move = keyof typeof MOVES;
+const MOVED = ['oven', 'pan', 'contact', 'thickness', 'start'] as const satisfies readonly Move[];
+
+/** Readings of a probe used at most, evenly chosen: more say nothing new. */
+const MOST_PROBED = 24;
+const MOST_TYPED = 24;
+/** A gun's reading within this of the piece going in is of the pan it met, s. */
+const NEAR_IN = 150;
+/** How far one look with a gun may be off, K. */
+export const GUN_ERROR = 9;
+
+/** A finished cook, read once: what was measured, and when. */
+export interface CookRead {
+  readonly cook: LoggedCook;
+  readonly inAt: number;
+  readonly legs: readonly TimedLeg[];
+  /** s from the first heat to the end of the deciding leg. */
+  readonly pull: number;
+  readonly probed: readonly ReadingEvent[];
+  readonly typed: readonly ReadingEvent[];
+  /** Of all of those, s from the first heat, in order of time. */
+  readonly moments: readonly number[];
+  readonly usesOven: boolean;
+  readonly usesPan: boolean;
+  /** Oven air over what was asked, where a thermometer in it said so, K: mean, and its count. */
+  readonly air: { readonly over: number; readonly count: number } | undefined;
+  /** The pan over what was asked as the piece went in, where a gun said so. */
+  readonly panSeen: { readonly over: number; readonly count: number } | undefined;
+  /** What a gun saw of a pan still coming up: s on the burner, C. */
+  readonly warming: readonly { readonly seconds: number; readonly celsius: number }[];
+}
+
+const thinned = <T>(all: readonly T[], most: number): readonly T[] => {
+  if (all.length <= most) return all;
+  const stride = (all.length - 1) / (most - 1);
+  return Array.from({ length: most }, (_, i) => all[Math.round(i * stride)]);
+};
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+const isReading = (event: CookEvent): event is ReadingEvent => event.kind === 'reading';
+
+/** What a gun saw of the pan before and as the piece met it. */
+const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number) => {
+  const { gear, plan } = cook;
+  const told = plan.request.pan;
+  const seen = kept.filter(isReading).filter(({ by }) => by === 'gun');
+  const near = seen.filter(({ at }) => at <= panIn + 20_000 && at > panIn - NEAR_IN * 1000);
+  const warms = toldWarming(gear, told);
+  const on = kept.find(({ kind }) => kind === 'pan-on')?.at;
+  const began = on ?? (warms === undefined ? undefined : panIn - warms * 1000);
+  const longest = warms === undefined ? 0 : 1.15 * warms + 20;
+  const warming =
+    began === undefined || warms === undefined
+      ? []
+      : seen
+          .filter(({ at }) => at > began + 45_000 && at <= panIn + 5000)
+          .map(({ at, celsius }) => ({ seconds: (at - began) / 1000, celsius }))
+          // Up to its time it comes up at full; a pan kept waiting is held by the cook.
+          .filter(({ seconds }) => seconds <= longest);
+  const panSeen =
+    near.length === 0
+      ? undefined
+      : { over: mean(near.map(({ celsius }) => celsius)) - told, count: near.length };
+  return { panSeen, warming: thinned(warming, MOST_TYPED) };
+};
+
+/** Reads a cook; undefined where it teaches nothing: not cooked to its end, or nothing measured. */
+export const readCook = (cook: LoggedCook): CookRead | undefined => {
+  const { plan, plannedIn, events } = cook;
+  const kept = standing(events);
+  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+  const pulledAt = kept.find(({ kind }) => kind === 'pulled')?.at;
+  const slicedAt = kept.find(({ kind }) => kind === 'sliced')?.at ?? Infinity;
+  if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt + 20_000) return undefined;
+  const progress = progressOf(plan, plannedIn, kept);
+  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  const legs = cookedLegs({ inAt, turnedAt, progress }, plan.request);
+  const cores = kept
+    .filter(isReading)
+    .filter((one) => ofCore(one) && one.at > inAt && one.at < slicedAt);
+  const probed = thinned(
+    cores.filter(({ by }) => by === 'probe'),
+    MOST_PROBED,
+  );
+  const typed = thinned(
+    cores.filter(({ by }) => by !== 'probe'),
+    MOST_TYPED,
+  );
+  const inOven = progress.legs.find(({ kind }) => kind === 'oven');
+  const airs =
+    inOven?.air === undefined
+      ? []
+      : kept.filter(isReading).filter(({ by, at }) => by === 'oven' && at >= inAt);
+  const firstPan = progress.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
+  const panIn =
+    inAt +
+    1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);
+  const { panSeen, warming } = panReadings(cook, kept, panIn);
+  const measured = probed.length + typed.length + (cook.endTemperature === undefined ? 0 : 1);
+  if (measured + airs.length + warming.length === 0) return undefined;
+  return {
+    cook,
+    inAt,
+    legs,
+    pull: Math.max(1, (progress.decidedAt - inAt) / 1000),
+    probed,
+    typed,
+    moments: [...probed, ...typed].map(({ at }) => (at - inAt) / 1000).toSorted((a, b) => a - b),
+    usesOven: inOven !== undefined,
+    usesPan: firstPan !== -1,
+    air:
+      airs.length === 0 || inOven?.air === undefined
+        ? undefined
+        : { over: mean(airs.map(({ celsius }) => celsius)) - inOven.air, count: airs.length },
+    panSeen,
+    warming,
+  };
+};
+
+/** The model of a cook in one kitchen, and in kitchens a little off it. */
+export interface CookModel {
+  readonly base: GuessedRun;
+  /** Where absent, the move changes nothing of this cook. */
+  readonly moved: Readonly<Partial<Record<Move, GuessedRun>>>;
+}
+
+/** What a kitchen of such traits differs by from what this cook's plan was told. */
+const guessIn = (read: CookRead, traits: KitchenTraits): KitchenOff => {
+  const { gear, plan } = read.cook;
+  const { learned, pan } = plan.request;
+  return {
+    oven: traits.oven - gear.oven.offset,
+    contact: traits.contact / (learned?.contact ?? 1),
+    thickness: traits.thickness - (learned?.thickness ?? 0),
+    start: 0,
+    pan: read.panSeen?.over ?? panOver(gear, pan, traits.burner),
+  };
+};
+
+const moved = (guess: KitchenOff, move: Move): KitchenOff => {
+  switch (move) {
+    case 'pan':
+      return { ...guess, pan: (guess.pan ?? 0) + MOVES.pan };
+    case 'contact':
+      return { ...guess, contact: guess.contact * Math.exp(MOVES.contact) };
+    default:
+      return { ...guess, [move]: guess[move] + MOVES[move] };
+  }
+};
+
+/** Runs a cook through the model in a kitchen of such traits: on its section, and how it moves. */
+export const cookModel = (read: CookRead, traits: KitchenTraits): CookModel => {
+  const { cook, legs, pull, moments } = read;
+  const { request } = cook.plan;
+  const input: RunInput = { request, legs, moments, pan: panOn(cook.gear, cook.gear.burner.share) };
+  const guess = guessIn(read, traits);
+  const correction = sectionCorrection(input, legs, pull, guess);
+  const run = (at: KitchenOff): GuessedRun => correction.onto(guessedRun(input, at), moments, pull);
+  const tells = (move: Move): boolean =>
+    (move !== 'oven' || read.usesOven) && (!['pan', 'contact'].includes(move) || read.usesPan);
+  return {
+    base: run(guess),
+    moved: Object.fromEntries(
+      MOVED.filter(tells).map((move) => [move, run(moved(guess, move))] as const),
+    ),
+  };
+};

@@ -1,0 +1,263 @@
+import { solveNormal } from '../live/normalEquations';
+import { cookEvidence, type CookEvidence } from './cookEvidence';
+import { readCook, type CookRead } from './cookModel';
+import type { GearUsed, LoggedCook } from './loggedCook';
+import {
+  deviationAt,
+  traitAt,
+  TRAITS,
+  USUAL_TRAITS,
+  type KitchenTraits,
+  type Trait,
+} from './traits';
+
+/** A trait of one device: the oven's, the burner's, the cook's eye, or one pan's contact. */
+export type DeviceKey = string;
+
+export const deviceKey = (trait: Trait, { pan }: Pick<GearUsed, 'pan'>): DeviceKey =>
+  trait === 'contact' ? `contact:${pan.name}` : trait;
+
+/** What was learned of one device. */
+export interface LearnedTrait {
+  readonly key: DeviceKey;
+  readonly trait: Trait;
+  /** Whose contact it is. */
+  readonly pan?: string | undefined;
+  readonly value: number;
+  /** One deviation, in the value's own unit. */
+  readonly deviation: number;
+  /** Share of the usual spread that is still unknown: 1 nothing learned, 0 certain. */
+  readonly unknown: number;
+  /** The cooks that taught it, and the share of what is known that each gave; the most first. */
+  readonly cooks: readonly { readonly id: string; readonly share: number }[];
+}
+
+/** One past cook's end, judged by what the usual kitchen and what the others' lessons say of it. */
+export interface BeforeAfter {
+  readonly id: string;
+  /** Model less measured, K: with the usual kitchen, and with what the other cooks taught. */
+  readonly before: number;
+  readonly after: number;
+}
+
+export interface LearnedKitchen {
+  readonly traits: readonly LearnedTrait[];
+  readonly past: readonly BeforeAfter[];
+  /** Cooks that could be read. */
+  readonly cooks: number;
+}
+
+/** Cooks looked at, the newest: kitchens change, and more than these teach little. */
+export const MOST_COOKS = 16;
+const PASSES = 3;
+/** A cook is run anew when what is known of its kitchen has moved so far, spreads. */
+const MOVED = 0.12;
+/** A share of what is known smaller than this is not worth naming. */
+const NAMED = 0.02;
+
+/** What was forgotten: cooks before that moment say nothing of it, ms since 1970. */
+export type Forgotten = Readonly<Record<DeviceKey, number>>;
+
+interface Lesson {
+  readonly read: CookRead;
+  /** The device that each trait is of; undefined: forgotten. */
+  readonly of: readonly (number | undefined)[];
+  readonly ofAll: readonly number[];
+  evidence: CookEvidence | undefined;
+  at: Float64Array;
+}
+
+/** A symmetric matrix's inverse, row by row. */
+const inverse = (a: Float64Array, n: number): Float64Array =>
+  solveNormal(a, new Float64Array(n)).inverse;
+
+/**
+ * What a cook's evidence adds to what is known: its information and its information times the mean,
+ * on the traits it may speak of. The rest is let vary as widely as usual.
+ */
+const addition = ({ evidence, of }: Lesson) => {
+  const told = TRAITS.map((_, j) => j).filter((j) => of[j] !== undefined);
+  const n = told.length;
+  const information = new Float64Array(n * n);
+  const vector = new Float64Array(n);
+  if (!evidence || n === 0) return { told, information, vector };
+  const m = TRAITS.length;
+  const block = new Float64Array(n * n);
+  told.forEach((j, a) =>
+    told.forEach((k, b) => (block[a * n + b] = evidence.covariance[j * m + k])),
+  );
+  const known = inverse(block, n);
+  for (let a = 0; a < n; a += 1) {
+    for (let b = 0; b < n; b += 1) {
+      vector[a] += known[a * n + b] * evidence.mean[told[b]];
+      information[a * n + b] = known[a * n + b] - (a === b ? 1 : 0);
+    }
+  }
+  // Several accounts of a cook may leave it less sure than before: then it says nothing of that.
+  for (let a = 0; a < n; a += 1) {
+    if (information[a * n + a] > 0) continue;
+    for (let b = 0; b < n; b += 1) information[a * n + b] = information[b * n + a] = 0;
+    vector[a] = 0;
+  }
+  return { told, information, vector };
+};
+
+interface Known {
+  readonly mean: Float64Array;
+  readonly covariance: Float64Array;
+}
+
+/** What all lessons say together of every device, each shrunk to the usual. */
+const gather = (lessons: readonly Lesson[], devices: number): Known => {
+  const a = new Float64Array(devices * devices);
+  const b = new Float64Array(devices);
+  for (let i = 0; i < devices; i += 1) a[i * devices + i] = 1;
+  for (const lesson of lessons) {
+    const { told, information, vector } = addition(lesson);
+    told.forEach((j, p) => {
+      const row = lesson.ofAll[j];
+      b[row] += vector[p];
+      told.forEach((k, q) => {
+        a[row * devices + lesson.ofAll[k]] += information[p * told.length + q];
+      });
+    });
+  }
+  const { x, inverse: covariance } = solveNormal(a, b);
+  return { mean: x, covariance };
+};
+
+const traitsAt = (known: ArrayLike<number>, of: readonly number[]): KitchenTraits => {
+  const at = (trait: Trait): number =>
+    traitAt(trait, Math.max(-2.5, Math.min(2.5, known[of[TRAITS.indexOf(trait)]])));
+  return {
+    oven: at('oven'),
+    burner: at('burner'),
+    contact: at('contact'),
+    thickness: at('thickness'),
+  };
+};
+
+/**
+ * Learns a kitchen from its cooks: every cook's readings and end, weighed against what usually
+ * differs from cook to cook, say something of its oven, its burner, its pan and the cook's eye; all
+ * together, and shrunk to the usual, they are what is known. A Gauss-Newton search: cooks are run
+ * anew in the kitchen found. Yields between runs, so that it can be dropped.
+ * @param cooks in any order; the newest are taken
+ */
+export function* learnKitchen(
+  cooks: readonly LoggedCook[],
+  forgotten: Forgotten = {},
+): Generator<null, LearnedKitchen> {
+  const reads = cooks
+    .toSorted((a, b) => b.at - a.at)
+    .map(readCook)
+    .filter((read) => read !== undefined)
+    .slice(0, MOST_COOKS);
+  const devices: { key: DeviceKey; trait: Trait; pan: string | undefined }[] = [];
+  const indexOf = (trait: Trait, gear: GearUsed): number => {
+    const key = deviceKey(trait, gear);
+    const found = devices.findIndex((device) => device.key === key);
+    if (found !== -1) return found;
+    devices.push({ key, trait, pan: trait === 'contact' ? gear.pan.name : undefined });
+    return devices.length - 1;
+  };
+  const lessons = reads.map((read): Lesson => {
+    const ofAll = TRAITS.map((trait) => indexOf(trait, read.cook.gear));
+    const of = ofAll.map((i) =>
+      read.cook.at < (forgotten[devices[i].key] ?? -Infinity) ? undefined : i,
+    );
+    return { read, of, ofAll, evidence: undefined, at: new Float64Array(TRAITS.length) };
+  });
+  let known: Known = {
+    mean: new Float64Array(devices.length),
+    covariance: new Float64Array(devices.length ** 2),
+  };
+  /** Ends by the usual kitchen, exactly. */
+  const before = new Map<string, number>();
+  for (let pass = 0; pass < PASSES; pass += 1) {
+    for (const lesson of lessons) {
+      const here = Float64Array.from(lesson.ofAll, (i) => known.mean[i]);
+      const far = here.some((p, j) => Math.abs(p - lesson.at[j]) > MOVED);
+      if (lesson.evidence && !far) continue;
+      yield null;
+      lesson.evidence = cookEvidence(lesson.read, traitsAt(known.mean, lesson.ofAll));
+      lesson.at = here;
+      const { check } = lesson.evidence;
+      if (pass === 0 && check) before.set(lesson.read.cook.id, check.predicted - check.measured);
+    }
+    known = gather(lessons, devices.length);
+  }
+  const past = lessons.flatMap((lesson): BeforeAfter[] => {
+    const check = lesson.evidence?.check;
+    const first = before.get(lesson.read.cook.id);
+    if (!check || first === undefined) return [];
+    const others = gather(
+      lessons.filter((one) => one !== lesson),
+      devices.length,
+    );
+    const predicted = TRAITS.reduce(
+      (sum, _, j) => sum + check.slopes[j] * (others.mean[lesson.ofAll[j]] - lesson.at[j]),
+      check.predicted,
+    );
+    return [{ id: lesson.read.cook.id, before: first, after: predicted - check.measured }];
+  });
+  return {
+    traits: devices.map(({ key, trait, pan }, i) => {
+      const spread = Math.sqrt(known.covariance[i * devices.length + i]);
+      const value = traitAt(trait, known.mean[i]);
+      return {
+        key,
+        trait,
+        ...(pan === undefined ? {} : { pan }),
+        value,
+        deviation: deviationAt(trait, value, spread),
+        unknown: Math.min(1, spread),
+        cooks: sharesOf(lessons, i),
+      };
+    }),
+    past,
+    cooks: reads.length,
+  };
+}
+
+/** What each cook gave of what is known of one device. */
+const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['cooks'] => {
+  const given = lessons.flatMap((lesson) => {
+    const { told, information } = addition(lesson);
+    const p = told.findIndex((j) => lesson.ofAll[j] === device);
+    return p === -1 ? [] : [{ id: lesson.read.cook.id, weight: information[p * told.length + p] }];
+  });
+  const total = given.reduce((sum, { weight }) => sum + weight, 0);
+  if (total <= 0) return [];
+  return given
+    .map(({ id, weight }) => ({ id, share: weight / total }))
+    .filter(({ share }) => share >= NAMED)
+    .toSorted((a, b) => b.share - a.share);
+};
+
+/** Learns in one go. */
+export const learned = (
+  cooks: readonly LoggedCook[],
+  forgotten: Forgotten = {},
+): LearnedKitchen => {
+  const search = learnKitchen(cooks, forgotten);
+  for (;;) {
+    const step = search.next();
+    if (step.done === true) return step.value;
+  }
+};
+
+/** What is known of the kitchen a plan on this gear would be cooked in. */
+export const traitsFor = (
+  traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
+  gear: Pick<GearUsed, 'pan'>,
+): KitchenTraits => {
+  const of = (trait: Trait): number =>
+    traits.find(({ key }) => key === deviceKey(trait, gear))?.value ?? USUAL_TRAITS[trait];
+  return {
+    oven: of('oven'),
+    burner: of('burner'),
+    contact: of('contact'),
+    thickness: of('thickness'),
+  };
+};

@@ -1,0 +1,94 @@
+import { DEFAULT_OVEN, OvenBody } from '../gear';
+import type { ReadingEvent } from '../live/event';
+import { standing } from '../live/standing';
+import type { LoggedCook } from './loggedCook';
+
+/** How fast an oven comes up, from its thermometer. */
+export interface LearnedLag {
+  /** Time constant of walls and racks, s, and one deviation. */
+  readonly value: number;
+  readonly deviation: number;
+  readonly unknown: number;
+  readonly cooks: readonly string[];
+}
+
+/** Ovens differ by this, one deviation of the logarithm. Our estimate. */
+const SPREAD = 0.35;
+/** What a thermometer in the oven differs by from the model of it while it comes up, K. */
+const LOOK = 12;
+const STEPS = 41;
+const WIDEST = 3;
+
+/** Readings of one oven coming up: s since it was switched on, C, and its dial. */
+interface WarmUp {
+  readonly id: string;
+  readonly dial: number;
+  readonly seen: readonly { readonly seconds: number; readonly celsius: number }[];
+}
+
+const warmUpOf = ({ id, events, plan, gear }: LoggedCook): readonly WarmUp[] => {
+  const kept = standing(events);
+  const on = kept.find(({ kind }) => kind === 'oven-on')?.at;
+  const air = plan.legs.find(({ kind }) => kind === 'oven')?.air;
+  if (on === undefined || air === undefined) return [];
+  const into = kept.find(({ kind, at }) => at > on && (kind === 'into-oven' || kind === 'in'))?.at;
+  const seen = kept
+    .filter((event): event is ReadingEvent => event.kind === 'reading' && event.by === 'oven')
+    .filter(({ at }) => at > on && at <= (into ?? Infinity))
+    .map(({ at, celsius }) => ({ seconds: (at - on) / 1000, celsius }));
+  return seen.length === 0 ? [] : [{ id, dial: air - gear.oven.offset, seen }];
+};
+
+/** Sum of squares of a warm-up with a time constant, in deviations. */
+const misfit = ({ dial, seen }: WarmUp, offset: number, timeConstant: number): number => {
+  const body = new OvenBody({ ...DEFAULT_OVEN, offset, timeConstant }, dial);
+  let now = 0;
+  let sum = 0;
+  for (const { seconds, celsius } of seen) {
+    body.follow(seconds - now);
+    now = seconds;
+    sum += ((celsius - body.air) / LOOK) ** 2;
+  }
+  // Looks at one warm-up share what the model gets wrong: together they count as a few.
+  return sum / Math.max(1, seen.length / 4);
+};
+
+/**
+ * The oven's time constant from what its thermometer read while it came up, shrunk to a common
+ * oven's. Undefined where no cook has such readings.
+ * @param offset of its air over its dial, K
+ */
+export const learnLag = (
+  cooks: readonly LoggedCook[],
+  offset: number,
+  since = -Infinity,
+): LearnedLag | undefined => {
+  const warmUps = cooks.filter(({ at }) => at >= since).flatMap(warmUpOf);
+  if (warmUps.length === 0) return undefined;
+  const points = Array.from({ length: STEPS }, (_, i) => {
+    const spreads = WIDEST * ((2 * i) / (STEPS - 1) - 1);
+    const timeConstant = DEFAULT_OVEN.timeConstant * Math.exp(spreads * SPREAD);
+    const cost = warmUps.reduce(
+      (sum, warmUp) => sum + misfit(warmUp, offset, timeConstant),
+      spreads * spreads,
+    );
+    return { spreads, cost };
+  });
+  const least = Math.min(...points.map(({ cost }) => cost));
+  const weighed = points.map(({ spreads, cost }) => ({
+    spreads,
+    weight: Math.exp((least - cost) / 2),
+  }));
+  const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  const mean = weighed.reduce((sum, { spreads, weight }) => sum + spreads * weight, 0) / total;
+  const variance =
+    weighed.reduce((sum, { spreads, weight }) => sum + weight * (spreads - mean) ** 2, 0) / total;
+  const value = DEFAULT_OVEN.timeConstant * Math.exp(mean * SPREAD);
+  const unknown = Math.min(1, Math.sqrt(variance));
+  return {
+    value,
+    deviation: value * SPREAD * unknown,
+    unknown,
+    cooks: warmUps.map(({ id }) => id),
+  };
+};

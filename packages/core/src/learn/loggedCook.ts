@@ -1,0 +1,41 @@
+import { DEFAULT_OVEN, DEFAULT_PAN, type BurnerKind, type PanOnBurner } from '../gear';
+import type { CookEvent } from '../live/event';
+import type { PlanFigures } from '../live/progress';
+
+/** What a cook was planned and cooked on. */
+export interface GearUsed {
+  readonly pan: { readonly name: string; readonly diameter: number; readonly mass: number };
+  /** `power` as its plate says, W; `share` of it that the plan reckoned with. */
+  readonly burner: { readonly kind: BurnerKind; readonly power: number; readonly share: number };
+  /** Air less dial that the run reckoned with, K, and the oven's time constant, s. */
+  readonly oven: { readonly offset: number; readonly lag: number };
+}
+
+/** What a first book's cooks, which do not say, are taken to have been cooked on. */
+export const FIRST_GEAR: GearUsed = {
+  pan: { name: 'Cast iron, 26 cm', diameter: DEFAULT_PAN.diameter, mass: DEFAULT_PAN.mass },
+  burner: { kind: DEFAULT_PAN.burner, power: DEFAULT_PAN.power, share: 1 },
+  oven: { offset: DEFAULT_OVEN.offset, lag: DEFAULT_OVEN.timeConstant },
+};
+
+/** A cook as the book has it, as far as a kitchen is learned from it. */
+export interface LoggedCook {
+  readonly id: string;
+  /** ms since 1970. */
+  readonly at: number;
+  readonly plan: PlanFigures;
+  /** When the plan has the piece meet the heat, ms since 1970. */
+  readonly plannedIn: number;
+  readonly gear: GearUsed;
+  readonly events: readonly CookEvent[];
+  /** Highest the middle was measured at, C. */
+  readonly endTemperature?: number | undefined;
+}
+
+/** The pan on its burner, which gives `share` of what its plate says. */
+export const panOn = ({ pan, burner }: GearUsed, share: number): PanOnBurner => ({
+  diameter: pan.diameter,
+  mass: pan.mass,
+  burner: burner.kind,
+  power: burner.power * share,
+});

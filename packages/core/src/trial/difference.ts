@@ -1,0 +1,39 @@
+/** One figure of two cooks, with what it scatters by between two like pieces, one deviation. */
+export interface Compared {
+  readonly a: number;
+  readonly b: number;
+  readonly scatter: number;
+}
+
+/** What a difference between two single cooks can and cannot show. */
+export interface Difference {
+  /** b less a. */
+  readonly by: number;
+  /** Nineteen of twenty pairs of like cooks differ by less than this. */
+  readonly usual: number;
+  readonly beyond: boolean;
+}
+
+const NINETEEN_OF_TWENTY = 1.96;
+/** And the chance to see a difference that is there, four of five. */
+const FOUR_OF_FIVE = 0.84;
+/** More pairs than anybody cooks. */
+const MOST_PAIRS = 200;
+
+/** Two cooks' figures against what two like cooks differ by anyway. */
+export const differenceOf = ({ a, b, scatter }: Compared): Difference => {
+  const usual = NINETEEN_OF_TWENTY * Math.SQRT2 * scatter;
+  return { by: b - a, usual, beyond: Math.abs(b - a) > usual };
+};
+
+/**
+ * Pairs of cooks it takes to see a difference, nineteen times of twenty right and four of five times
+ * seen; undefined: more than anybody cooks.
+ * @param by the difference there is, as simulated
+ * @param scatter of one cook, one deviation, same unit
+ */
+export const pairsToSee = (by: number, scatter: number): number | undefined => {
+  if (by === 0) return undefined;
+  const pairs = Math.ceil((2 * scatter ** 2 * (NINETEEN_OF_TWENTY + FOUR_OF_FIVE) ** 2) / by ** 2);
+  return pairs > MOST_PAIRS ? undefined : Math.max(1, pairs);
+};

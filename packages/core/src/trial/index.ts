@@ -1,0 +1,4 @@
+export * from './blindOrder';
+export * from './difference';
+export * from './trial';
+export * from './variantsOf';
