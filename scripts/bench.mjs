@@ -1,5 +1,6 @@
 // npm run -s bench -- NAME: measures, and prints the figures as JSON.
 import { benchApp } from './benches/app.mjs';
+import { benchBook } from './benches/book.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLearn } from './benches/learn.mjs';
 import { benchLive } from './benches/live.mjs';
@@ -9,6 +10,7 @@ import { giveUp } from './root.mjs';
 
 const BENCHES = {
   app: benchApp,
+  book: benchBook,
   heat: benchHeat,
   learn: benchLearn,
   live: benchLive,

@@ -33,9 +33,9 @@ ALTER TABLE `cooks` ADD `sliced_at` integer;--> statement-breakpoint
 ALTER TABLE `cooks` ADD `search` text;--> statement-breakpoint
 ALTER TABLE `cooks` ADD `deleted_at` integer;--> statement-breakpoint
 ALTER TABLE `cooks` ADD `pending` text;--> statement-breakpoint
+CREATE INDEX `cooks_in_book` ON `cooks` (`deleted_at`,`pending`,`created_at`,`id`);--> statement-breakpoint
 CREATE INDEX `cooks_trial` ON `cooks` (`trial`);--> statement-breakpoint
 CREATE INDEX `cooks_pending` ON `cooks` (`pending`);--> statement-breakpoint
-CREATE INDEX `cooks_created_at` ON `cooks` (`created_at`,`id`);--> statement-breakpoint
 ALTER TABLE `judgements` ADD `again` text;--> statement-breakpoint
 ALTER TABLE `judgements` ADD `weight_before` real;--> statement-breakpoint
 ALTER TABLE `judgements` ADD `weight_after` real;--> statement-breakpoint

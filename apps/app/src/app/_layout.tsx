@@ -15,6 +15,9 @@ export const ErrorBoundary = ({ error, retry }: ErrorBoundaryProps) => (
   <BrokenPage error={error} retry={retry} />
 );
 
+/** The other places wait so long for the one that was tapped, ms. */
+const AFTER_THE_TAP = 1500;
+
 export default function Layout() {
   const [store] = useState(makeStore);
   useEffect(() => {
@@ -35,8 +38,11 @@ export default function Layout() {
     const touched = (): void => {
       window.removeEventListener('pointerdown', touched);
       window.removeEventListener('keydown', touched);
-      fetchPlaces();
-      keepPage();
+      // What was tapped comes first.
+      setTimeout(() => {
+        fetchPlaces();
+        keepPage();
+      }, AFTER_THE_TAP);
     };
     window.addEventListener('pointerdown', touched, once);
     window.addEventListener('keydown', touched, once);

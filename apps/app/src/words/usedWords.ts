@@ -1,15 +1,17 @@
-import type { PlanRecord } from '@crustan/core/formats';
+import type { GearUsed } from '@crustan/core/learn/loggedCook';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { usesOven } from '@crustan/core/plan/way';
 import type { Show } from './show';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
-/** What a plan used of what was learned, in a sentence; undefined where it used nothing. */
+/** What a plan used of what was learned or set, in a sentence; undefined where it used nothing. */
 export const usedWords = (
-  { gear, plan }: Pick<PlanRecord, 'gear' | 'plan'>,
+  gear: GearUsed | undefined,
+  { learned, way }: PlanRequest,
   show: Show,
 ): string | undefined => {
-  const { learned } = plan.request;
-  const oven = gear?.oven.offset ?? 0;
+  const oven = usesOven(way) ? (gear?.oven.offset ?? 0) : 0;
   const burner = gear?.burner.share ?? 1;
   const said = [
     ...(Math.abs(oven) >= 0.5
@@ -23,7 +25,7 @@ export const usedWords = (
       : []),
     ...(learned && learned.thickness !== 0
       ? [
-          `pieces ${show.depth(Math.abs(learned.thickness))} ${learned.thickness > 0 ? 'thicker' : 'thinner'} than measured`,
+          `pieces ${show.depth(Math.abs(learned.thickness))} ${learned.thickness > 0 ? 'thicker' : 'thinner'} than you measure`,
         ]
       : []),
   ];

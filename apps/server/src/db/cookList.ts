@@ -73,13 +73,13 @@ export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark):
       lt(cooks.createdAt, mark.before),
       and(eq(cooks.createdAt, mark.before), lt(cooks.id, mark.id)),
     );
+  const counted = book.db.select({ found: count() }).from(cooks);
+  const judged = search.crust !== undefined || search.again !== undefined;
   const found =
-    book.db
-      .select({ found: count() })
-      .from(cooks)
-      .leftJoin(judgements, eq(judgements.cookId, cooks.id))
-      .where(wanted)
-      .get()?.found ?? 0;
+    (judged
+      ? counted.leftJoin(judgements, eq(judgements.cookId, cooks.id)).where(wanted).get()
+      : counted.where(wanted).get()
+    )?.found ?? 0;
   const page = lines(book, and(wanted, before), PAGE);
   const last = page.at(-1);
   return {

@@ -59,7 +59,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
     () => cookCurves({ plan, state, replayed: found?.plan, show }),
     [plan, state, found, show],
   );
-  const used = usedWords(cook.plan, show);
+  const used = usedWords(cook.plan.gear, request, show);
 
   return (
     <>

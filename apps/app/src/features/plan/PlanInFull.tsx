@@ -7,6 +7,7 @@ import { cutOf } from '@crustan/core/plan/request';
 import { actionsOf, inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
 import { showDuration, sayDuration } from '@crustan/core/units';
 import { crustColour } from '@crustan/core/doneness';
+import { gearUsed } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
 import { useScales } from '../../store/useScales';
 import type { ChartPoint } from '../../ui/CurveChart';
@@ -16,6 +17,7 @@ import { Slice } from '../../ui/Slice';
 import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { usedWords } from '../../words/usedWords';
 import { WAY_NAMES } from '../../words/wayWords';
 import type { PlanView } from '../../workers/planLane';
 import { sliceOf } from '../../words/sliceOf';
@@ -79,6 +81,7 @@ export const PlanInFull = memo(function PlanInFull({
         </Text>
       </View>
       <OnYourThermometer plan={plan} />
+      <WithWhatWasLearned plan={plan} />
       <WhatChanged plan={plan} />
       <BigSlice plan={plan} slices={slices} index={index} />
       <View>
@@ -111,6 +114,18 @@ const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {
   return (
     <Text voice="small" role="note">
       {`Your thermometer will say ${show.temperature(pull + offset)} at the pull: it reads ${show.difference(Math.abs(offset))} ${offset > 0 ? 'over' : 'under'}.`}
+    </Text>
+  );
+};
+
+/** What past cooks taught that this plan reckons with. */
+const WithWhatWasLearned = ({ plan }: { readonly plan: CookPlan }) => {
+  const show = useShow();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const says = usedWords(gearUsed(kitchen), plan.request, show);
+  return says === undefined ? null : (
+    <Text voice="small" role="note">
+      {says}
     </Text>
   );
 };

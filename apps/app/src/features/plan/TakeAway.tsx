@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { fatOf } from '@crustan/core/gear/fats';
 import type { CookPlan } from '@crustan/core/plan';
 import { useAppStore } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
-import { planTitle } from '../../words/cutWords';
+import { pieceName, planTitle } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { linkOf } from '../../words/planLink';
 import type { RunLine } from './RunColumn';
@@ -34,9 +35,30 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
         alarm: hands === 'on' || /^(Into|Oven|Dry pan|Out)/.test(does),
       })),
       plateAt,
+      linkOf(store.getState().draft.request, store.getState().draft.plate),
     );
     saveFile('crustan-run.ics', 'text/calendar', text);
     setSaid('The calendar file is saved; every step that wants you has an alarm.');
+  };
+  /** For other programs that read recipes. */
+  const recipe = async (): Promise<void> => {
+    const { writeRecipe } = await import('@crustan/core/formats/recipe');
+    const { keptPlan } = await import('@crustan/core/formats');
+    const { request } = plan;
+    const text = writeRecipe({
+      title,
+      plan: keptPlan(plan),
+      before: -Math.min(0, ...lines.map(({ at }) => at)),
+      servings: request.pieces === 1 ? '1 piece' : `${request.pieces} pieces`,
+      ingredients: [
+        `${request.pieces} × ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}`,
+        `salt, ${show.weight(request.weight * request.salt * request.pieces)}`,
+        fatOf(request.fat).name,
+      ],
+      steps: lines.map(({ does, why }) => ({ name: does, text: `${does}. ${why}` })),
+    });
+    saveFile('crustan-recipe.json', 'application/ld+json', text);
+    setSaid('The recipe is saved: schema.org’s, as other programs read it.');
   };
   const share = async (): Promise<void> => {
     // What the sentence says now, even while its plan is still computed.
@@ -65,6 +87,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
         <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
         <Button kind="plain" label="Copy a link" onPress={() => void share()} />
         <Button kind="plain" label="Save as a file" onPress={file} />
+        <Button kind="plain" label="As a recipe" onPress={() => void recipe()} />
       </View>
       {said === undefined ? null : (
         <Text voice="small" role="status" selectable>

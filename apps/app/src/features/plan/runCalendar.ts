@@ -16,11 +16,15 @@ if (!('randomUUID' in crypto)) Object.defineProperty(crypto, 'randomUUID', { val
 /** The alarm comes this long before its step, s. */
 const AHEAD = 60;
 
-/** A run as iCalendar: an event for every step, with alarms for those that want the cook. */
+/**
+ * A run as iCalendar: an event for every step, with alarms for those that want the cook.
+ * @param link to the plan it is of, which goes along with every step
+ */
 export const runCalendar = (
   title: string,
   steps: readonly CalendarStep[],
   plateAt: number,
+  link?: string,
 ): string => {
   const calendar = new ICalCalendar({
     name: title,
@@ -34,6 +38,8 @@ export const runCalendar = (
       end: new Date(Math.max(end, step.at + 60_000)),
       summary: step.does,
       description: step.why,
+      // What came from a plan can become one again.
+      ...(link === undefined ? {} : { url: link }),
     });
     if (step.alarm) {
       event.createAlarm({

@@ -19,6 +19,7 @@ import { More } from './More';
 import { fresh } from '../../store/freshEvent';
 import { TakeBack } from './TakeBack';
 import { Troubles } from './Troubles';
+import { WarmUp } from './WarmUp';
 import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
 
 type Panel = 'reading' | 'trouble' | 'more';
@@ -98,6 +99,7 @@ export const NowAndNext = ({
           </Caution>
         ) : null}
         <ForecastLines live={live} />
+        <WarmUp live={live} press={press} />
         {next && next.kind !== 'judge' ? (
           <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
             <Text tone="text-iron-400">Next</Text>

@@ -1,0 +1,52 @@
+import { View } from 'react-native';
+import type { CookEvent, PressKind } from '@crustan/core/live/event';
+import { standing } from '@crustan/core/live/standing';
+import { fresh } from '../../store/freshEvent';
+import { Button } from '../../ui/Button';
+import type { LiveCook } from './liveCook';
+
+interface Props {
+  readonly live: LiveCook;
+  readonly press: (event: CookEvent) => void;
+}
+
+/** What warms up before the piece meets it: pressed, the book can learn how fast it does. */
+export const WarmUp = ({ live: { cook, plan, state }, press }: Props) => {
+  const kept = standing(cook.events);
+  const said = (kind: PressKind): boolean => kept.some((event) => event.kind === kind);
+  const firstPan = plan.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
+  const before = state.place === 'before';
+  const inOven = state.place === 'oven';
+  const wantsPan =
+    plan.request.way !== 'cold-pan' &&
+    (firstPan === 0 ? before : inOven && plan.legs[0]?.kind === 'oven') &&
+    !said('pan-on');
+  const wantsOven =
+    plan.legs.some(({ kind }) => kind === 'oven') &&
+    (before || (state.place === 'pan' && plan.legs[0]?.kind !== 'oven')) &&
+    !said('oven-on') &&
+    !said('into-oven');
+  if (!wantsPan && !wantsOven) return null;
+  return (
+    <View className="flex-row gap-2">
+      {wantsOven ? (
+        <View className="flex-1">
+          <Button
+            kind="stovePlain"
+            label="The oven is on"
+            onPress={() => press({ ...fresh(), kind: 'oven-on' })}
+          />
+        </View>
+      ) : null}
+      {wantsPan ? (
+        <View className="flex-1">
+          <Button
+            kind="stovePlain"
+            label="The pan is on"
+            onPress={() => press({ ...fresh(), kind: 'pan-on' })}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+};
