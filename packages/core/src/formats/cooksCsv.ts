@@ -136,7 +136,7 @@ const ALIASES: readonly (readonly [RegExp, CookColumn, ((figure: number) => numb
       [new RegExp(`^${name}[ _(°]*f\\)?$`, 'i'), `${name}_C`, (f) => (f - 32) / 1.8],
     ],
   ),
-  [/^(cooked|time|minutes)[ _(]*min(utes)?\)?$/i, 'cooked_s', (minutes) => minutes * 60],
+  [/^(minutes|(cooked|time)[ _(]*min(utes)?\)?)$/i, 'cooked_s', (minutes) => minutes * 60],
   ...COOK_COLUMNS.map((column) => [new RegExp(`^${column}$`, 'i'), column] as const),
 ];
 

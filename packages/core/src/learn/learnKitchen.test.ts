@@ -1,0 +1,260 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { DEFAULT_OVEN, OvenBody } from '../gear';
+import type { CookEvent, PressKind } from '../live/event';
+import { PRESS_OF } from '../live/progress';
+import { normal, seededRandom } from '../live/random';
+import { trueCook, trueRun } from '../live/trueKitchen';
+import type { PlanRequest } from '../plan/request';
+import { actionsOf } from '../schedule/actions';
+import { planOf, STEAK } from '../tests';
+import { cookEvidence } from './cookEvidence';
+import { readCook } from './cookModel';
+import { deviceKey, learned, MOST_COOKS, traitsFor } from './learnKitchen';
+import { learnLag } from './learnLag';
+import { FIRST_GEAR, panOn, type GearUsed, type LoggedCook } from './loggedCook';
+import { panOver, toldWarming, warmedTo } from './panWarmth';
+import { spreadsOf, traitAt, TRAITS, USUAL_TRAITS, type KitchenTraits } from './traits';
+
+const T0 = Date.UTC(2026, 2, 1, 18);
+const TRUE: KitchenTraits = { oven: -14, burner: 0.82, contact: 1.1, thickness: 0.0018 };
+
+/** A cook of a plan in a kitchen as it is: presses on time, a probe in the oven, one by hand else. */
+const cooked = (
+  nth: number,
+  request: PlanRequest,
+  truth: KitchenTraits,
+  { gear = FIRST_GEAR, noise = 0.3 }: { gear?: GearUsed; noise?: number } = {},
+): LoggedCook => {
+  const random = seededRandom(900 + nth);
+  const plan = planOf(request);
+  const inAt = T0 + nth * 86_400_000;
+  const cook = trueCook(
+    request,
+    {
+      oven: truth.oven - gear.oven.offset,
+      contact: truth.contact,
+      thickness: truth.thickness,
+      start: 0,
+      pan: panOver(gear, request.pan, truth.burner),
+    },
+    { pan: panOn(gear, 1), columns: 8 },
+  );
+  const oven = plan.legs.find(({ kind }) => kind === 'oven');
+  const moments = oven
+    ? Array.from({ length: Math.floor(oven.seconds / 90) }, (_, i) => oven.at + (i + 1) * 90)
+    : [0.7, 0.95].map((share) => share * plan.cookSeconds);
+  const legs = plan.legs.flatMap((leg, i) => {
+    const own = cook.legs[i];
+    return own ? [{ ...own, seconds: leg.seconds, flips: leg.flips }] : [];
+  });
+  const hidden = { ...truth, start: 0, noise, probe: { kind: 'middle', off: 0.002 } } as const;
+  const { truths, end } = trueRun(cook, hidden, legs, moments);
+  const id = `cook-${nth}`;
+  const events: CookEvent[] = [];
+  const press = (kind: PressKind, seconds: number): void => {
+    events.push({ id: `${id}-${events.length}`, kind, at: Math.round(inAt + seconds * 1000) });
+  };
+  for (const action of actionsOf(plan.legs, plan.restSeconds)) {
+    press(PRESS_OF[action.kind], action.at);
+  }
+  truths.forEach(({ probe, core }, i) => {
+    events.push({
+      id: `${id}-r${i}`,
+      kind: 'reading',
+      at: Math.round(inAt + moments[i] * 1000),
+      celsius: (oven ? probe : core) + noise * normal(random),
+      ...(oven ? { by: 'probe' as const } : {}),
+    });
+  });
+  const panIn = plan.legs.find(({ kind }) => kind !== 'oven')?.at ?? 0;
+  const warms = toldWarming(gear, request.pan) ?? 0;
+  press('pan-on', panIn - warms);
+  events.push({
+    id: `${id}-gun`,
+    kind: 'reading',
+    at: Math.round(inAt + (panIn - 4) * 1000),
+    celsius: warmedTo(gear, warms - 4, truth.burner),
+    by: 'gun',
+  });
+  return {
+    id,
+    at: inAt,
+    plan,
+    plannedIn: inAt,
+    gear,
+    events: events.toSorted((a, b) => a.at - b.at),
+    endTemperature: end.peak + noise * normal(random),
+  };
+};
+
+const OVEN: PlanRequest = { ...STEAK, thickness: 0.036, weight: 0.42, way: 'oven-sear' };
+const COOKS = [
+  cooked(0, OVEN, TRUE),
+  cooked(1, { ...STEAK, thickness: 0.026, weight: 0.3 }, TRUE),
+  cooked(2, { ...OVEN, thickness: 0.04, weight: 0.46, way: 'sear-oven' }, TRUE),
+];
+const KITCHEN = learned(COOKS);
+const found = traitsFor(KITCHEN.traits, FIRST_GEAR);
+
+describe('a kitchen learned from its cooks', () => {
+  it('is found: oven within 4 K, burner within 6 %, the eye for thickness on its side', () => {
+    expect(Math.abs(found.oven - TRUE.oven)).toBeLessThan(4);
+    expect(Math.abs(found.burner / TRUE.burner - 1)).toBeLessThan(0.06);
+    expect(found.thickness).toBeGreaterThan(0.0004);
+    expect(found.thickness).toBeLessThan(0.0035);
+  });
+
+  it('is as unsure as it is wrong, and shrinks what is unsure to the usual', () => {
+    for (const { trait, value, deviation, unknown } of KITCHEN.traits) {
+      expect(deviation).toBeGreaterThan(0);
+      expect(unknown).toBeLessThanOrEqual(1);
+      const off = Math.abs(spreadsOf(trait, value) - spreadsOf(trait, TRUE[trait]));
+      expect(off).toBeLessThan(3.5 * Math.max(0.12, unknown));
+    }
+    const one = learned(COOKS.slice(1, 2));
+    const oven = one.traits.find(({ key }) => key === 'oven');
+    // A cook without an oven says nothing of it.
+    expect(oven?.value).toBeCloseTo(USUAL_TRAITS.oven, 6);
+    expect(oven?.unknown).toBeCloseTo(1, 6);
+    expect(oven?.cooks).toEqual([]);
+  });
+
+  it('says which cooks taught it, in shares', () => {
+    const oven = KITCHEN.traits.find(({ key }) => key === 'oven');
+    expect(oven?.cooks.map(({ id }) => id).toSorted()).toEqual(['cook-0', 'cook-2']);
+    for (const { cooks } of KITCHEN.traits) {
+      const all = cooks.reduce((sum, { share }) => sum + share, 0);
+      if (cooks.length > 0) expect(all).toBeCloseTo(1, 1);
+    }
+  });
+
+  it('foresees each past cook better by what the others taught', () => {
+    expect(KITCHEN.past).toHaveLength(3);
+    const size = (figure: (one: (typeof KITCHEN.past)[number]) => number): number =>
+      KITCHEN.past.reduce((sum, one) => sum + Math.abs(figure(one)), 0);
+    expect(size(({ after }) => after)).toBeLessThan(0.7 * size(({ before }) => before));
+  });
+
+  it('is the same in whatever order the cooks come', () => {
+    const other = traitsFor(learned([COOKS[2], COOKS[0], COOKS[1]]).traits, FIRST_GEAR);
+    for (const trait of TRAITS) expect(other[trait]).toBeCloseTo(found[trait], 6);
+  });
+
+  it('forgets a device from a moment on, and the others only what hung on it', () => {
+    const after = { oven: T0 + 10 * 86_400_000 };
+    const { traits } = learned(COOKS, after);
+    const oven = traits.find(({ key }) => key === 'oven');
+    expect(oven?.value).toBeCloseTo(0, 6);
+    expect(oven?.cooks).toEqual([]);
+    expect(traitsFor(traits, FIRST_GEAR).burner).toBeCloseTo(found.burner, 1);
+  });
+
+  it('keeps each pan’s contact apart', () => {
+    const other: GearUsed = { ...FIRST_GEAR, pan: { ...FIRST_GEAR.pan, name: 'The old one' } };
+    const { traits } = learned([COOKS[1], { ...COOKS[2], gear: other }]);
+    const keys = traits.filter(({ trait }) => trait === 'contact').map(({ key }) => key);
+    expect(keys.toSorted()).toEqual(
+      [deviceKey('contact', other), deviceKey('contact', FIRST_GEAR)].toSorted(),
+    );
+  });
+
+  it('learns what is over and above what its plan reckoned with', () => {
+    const request: PlanRequest = { ...OVEN, learned: { thickness: 0.0018, contact: 1.1 } };
+    const gear: GearUsed = { ...FIRST_GEAR, oven: { ...FIRST_GEAR.oven, offset: -14 } };
+    const truth: KitchenTraits = { ...TRUE, contact: 1, thickness: 0, burner: 1 };
+    // In the kitchen its plan was made for: what is learned is that kitchen, not nothing.
+    const { traits } = learned([cooked(5, request, truth, { gear })]);
+    const now = traitsFor(traits, gear);
+    expect(Math.abs(now.oven + 14)).toBeLessThan(5);
+    expect(now.thickness).toBeGreaterThan(0);
+  });
+
+  it('learns nothing of a cook that was not finished, or of which nothing was measured', () => {
+    const unmeasured = {
+      ...COOKS[1],
+      endTemperature: undefined,
+      events: COOKS[1].events.filter(({ kind }) => kind !== 'reading'),
+    };
+    const unfinished = {
+      ...COOKS[1],
+      events: COOKS[1].events.filter(({ kind }) => kind !== 'pulled'),
+    };
+    expect(readCook(unmeasured)).toBeUndefined();
+    expect(readCook(unfinished)).toBeUndefined();
+    expect(learned([unmeasured, unfinished])).toEqual({ traits: [], past: [], cooks: 0 });
+    expect(MOST_COOKS).toBeGreaterThan(5);
+  });
+
+  it('a probe that lay on the rack moves it little', () => {
+    const [cook] = COOKS;
+    const wild = {
+      ...cook,
+      endTemperature: undefined,
+      events: cook.events.map((event) =>
+        event.kind === 'reading' && event.by === 'probe' ? { ...event, celsius: 96 } : event,
+      ),
+    };
+    const read = readCook(wild);
+    if (!read) throw new Error('not read');
+    const { mean } = cookEvidence(read, USUAL_TRAITS);
+    for (const spreads of mean) expect(Math.abs(spreads)).toBeLessThan(1.2);
+  });
+});
+
+describe('the traits', () => {
+  it('turn into spreads and back, whatever they are', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...TRAITS),
+        fc.double({ min: -2.5, max: 2.5, noNaN: true }),
+        (trait, spreads) => {
+          expect(spreadsOf(trait, traitAt(trait, spreads))).toBeCloseTo(spreads, 9);
+        },
+      ),
+    );
+  });
+
+  it('a burner as told warms the pan as told; a weaker one leaves it cooler, never absurdly', () => {
+    expect(panOver(FIRST_GEAR, 220, 1)).toBeCloseTo(0, 1);
+    let last = -Infinity;
+    for (const share of [0.5, 0.7, 0.9, 1, 1.1, 1.3, 1.6]) {
+      const over = panOver(FIRST_GEAR, 220, share);
+      expect(over).toBeGreaterThan(last);
+      expect(Math.abs(over)).toBeLessThan(71);
+      last = over;
+    }
+  });
+});
+
+describe('an oven’s lag', () => {
+  /** A cook whose oven was seen coming up. */
+  const warmed = (timeConstant: number, looks: number, nth = 0): LoggedCook => {
+    const body = new OvenBody({ ...DEFAULT_OVEN, timeConstant }, 110);
+    const [base] = COOKS;
+    const inAt = base.at;
+    const on = inAt - 1500_000;
+    const events: CookEvent[] = [{ id: `on${nth}`, kind: 'oven-on', at: on }];
+    for (let i = 1; i <= looks; i += 1) {
+      body.follow(120);
+      const at = on + i * 120_000;
+      events.push({ id: `o${nth}${i}`, kind: 'reading', at, celsius: body.air, by: 'oven' });
+    }
+    return { ...base, id: `warm-${nth}`, events: [...base.events, ...events] };
+  };
+
+  it('is found from its thermometer, and surer with more looks', () => {
+    const slow = learnLag([warmed(1100, 6)], 0);
+    const quick = learnLag([warmed(450, 6)], 0);
+    expect(slow?.value).toBeGreaterThan(850);
+    expect(quick?.value).toBeLessThan(560);
+    const once = learnLag([warmed(1100, 1)], 0);
+    expect(once?.unknown).toBeGreaterThan(slow?.unknown ?? 1);
+    expect(slow?.cooks).toEqual(['warm-0']);
+  });
+
+  it('is not known without a thermometer, nor from before it was forgotten', () => {
+    expect(learnLag(COOKS, 0)).toBeUndefined();
+    expect(learnLag([warmed(1100, 4)], 0, T0 + 9e9)).toBeUndefined();
+  });
+});
