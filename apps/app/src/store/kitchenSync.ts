@@ -20,6 +20,7 @@ export const syncKitchen = (store: AppStore): (() => void) => {
   let last = store.getState().kitchen;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopped = false;
+  let bringing = false;
 
   const later = (ms: number, work: () => Promise<void>): void => {
     clearTimeout(timer);
@@ -30,8 +31,9 @@ export const syncKitchen = (store: AppStore): (() => void) => {
     if (!kept || kept.changedAt <= changedAt) return;
     changedAt = kept.changedAt;
     keep('kitchenAt', changedAt);
-    last = kept.kitchen;
+    bringing = true;
     store.dispatch(kitchenBrought(kept.kitchen));
+    bringing = false;
   };
   const send = async (): Promise<void> => {
     const answer = await fetch(ADDRESS, {
@@ -51,6 +53,8 @@ export const syncKitchen = (store: AppStore): (() => void) => {
     const { kitchen } = store.getState();
     if (kitchen === last) return;
     last = kitchen;
+    // What came from the book is not sent back to it.
+    if (bringing) return;
     changedAt = Date.now();
     keep('kitchenAt', changedAt);
     later(SETTLES, send);

@@ -25,7 +25,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
   const [said, setSaid] = useState<string>();
   const title = planTitle(plan.request, show);
   const calendar = async (): Promise<void> => {
-    const { runCalendar } = await import('./runCalendar');
+    const { runCalendar } = await import('../../words/runCalendar');
     const text = runCalendar(
       title,
       lines.map(({ at, does, why, hands }) => ({

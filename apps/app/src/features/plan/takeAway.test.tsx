@@ -6,7 +6,7 @@ import { renderWithStore } from '../../renderWithStore';
 import { planOf, REQUEST } from '../../testing';
 import { showIn } from '../../words/show';
 import { linkOf, planOfLink } from '../../words/planLink';
-import { runCalendar } from './runCalendar';
+import { runCalendar } from '../../words/runCalendar';
 import { saySpoons } from './saySpoons';
 import { TakeAway } from './TakeAway';
 import { sayChanges, WhatChanged } from './WhatChanged';

@@ -70,26 +70,11 @@ const readJson = async (text: string): Promise<FileRead> => {
 };
 
 const readCalendar = async (text: string): Promise<FileRead> => {
-  const [{ default: ICAL }, { planOfLink }] = await Promise.all([
-    import('ical.js'),
-    import('../../../words/planLink'),
-  ]);
-  let calendar: InstanceType<typeof ICAL.Component>;
-  try {
-    calendar = new ICAL.Component(ICAL.parse(text));
-  } catch {
-    return unknown('It says it is a calendar, but it is not whole iCalendar.');
-  }
-  for (const event of calendar.getAllSubcomponents('vevent')) {
-    const url = event.getFirstPropertyValue('url');
-    const hash = typeof url === 'string' ? url.split('#')[1] : undefined;
-    const plan = hash === undefined ? undefined : planOfLink(`#${hash}`);
-    if (plan) {
-      const name = calendar.getFirstPropertyValue('x-wr-calname');
-      return { kind: 'plan', title: typeof name === 'string' ? name : 'A run', ...plan };
-    }
-  }
-  return unknown('None of its events carries a plan: it is not the calendar of a run.');
+  const { readRunCalendar } = await import('./readRunCalendar');
+  const run = readRunCalendar(text);
+  if (!run.ok) return unknown(run.why);
+  const { title, request, plate } = run;
+  return { kind: 'plan', title, request, plate };
 };
 
 const readTable = async (text: string): Promise<FileRead> => {

@@ -1,5 +1,5 @@
 import { ICalAlarmType, ICalCalendar } from 'ical-generator';
-import { newId } from '../../store/newId';
+import { newId } from '../store/newId';
 
 /** A step as a calendar has it. Times in ms since 1970. */
 export interface CalendarStep {

@@ -1,0 +1,32 @@
+import ICAL from 'ical.js';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { planOfLink } from '../../../words/planLink';
+
+export type CalendarRead =
+  | {
+      readonly ok: true;
+      readonly title: string;
+      readonly request: PlanRequest;
+      readonly plate: string;
+    }
+  | { readonly ok: false; readonly why: string };
+
+/** The plan that a run's calendar came from: every event of it carries the link. */
+export const readRunCalendar = (text: string): CalendarRead => {
+  let calendar: InstanceType<typeof ICAL.Component>;
+  try {
+    calendar = new ICAL.Component(ICAL.parse(text));
+  } catch {
+    return { ok: false, why: 'It says it is a calendar, but it is not whole iCalendar.' };
+  }
+  for (const event of calendar.getAllSubcomponents('vevent')) {
+    const url = event.getFirstPropertyValue('url');
+    const hash = typeof url === 'string' ? url.split('#')[1] : undefined;
+    const plan = hash === undefined ? undefined : planOfLink(`#${hash}`);
+    if (plan) {
+      const name = calendar.getFirstPropertyValue('x-wr-calname');
+      return { ok: true, title: typeof name === 'string' ? name : 'A run', ...plan };
+    }
+  }
+  return { ok: false, why: 'None of its events carries a plan: it is not the calendar of a run.' };
+};
