@@ -50,9 +50,9 @@ test('plans a piece from an empty page, cooks it, judges it, finds it in the boo
   await pressOn(page, 'I sliced it');
 
   await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
-  await page.getByRole('textbox', { name: /End temperature/ }).fill('51.2');
+  await page.getByRole('textbox', { name: /Highest the middle/ }).fill('51.2');
   await page.getByRole('radio', { name: 'deep brown' }).click();
-  await page.getByRole('textbox', { name: 'Notes' }).fill('Rested on the rack.');
+  await page.getByRole('textbox', { name: /Notes/ }).fill('Rested on the rack.');
   await page.getByRole('button', { name: 'Write it in the book' }).click();
 
   await expect(page.getByRole('heading', { name: 'Ribeye, 28 mm' })).toBeVisible();

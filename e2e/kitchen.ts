@@ -1,9 +1,21 @@
 import { test as base, expect, type Page } from '@playwright/test';
+import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import { startServed, type Served } from '../scripts/served.mjs';
 
+/** The kitchen is kept with the book: a test begins with the usual one, whatever another left. */
+const usualKitchen = (url: string) =>
+  fetch(`${url}/api/kitchen`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ kitchen: DEFAULT_KITCHEN, changedAt: Date.now() }),
+  });
+
 /** Each worker has a server of its own, with an empty book; `demo` one with the scenario. */
-export const test = base.extend<object, { own: Served; demo: Served }>({
-  own: [
+export const test = base.extend<
+  { own: Served; demo: Served },
+  { ownServer: Served; demoServer: Served }
+>({
+  ownServer: [
     async ({}, use) => {
       const served = await startServed();
       await use(served);
@@ -11,7 +23,7 @@ export const test = base.extend<object, { own: Served; demo: Served }>({
     },
     { scope: 'worker' },
   ],
-  demo: [
+  demoServer: [
     async ({}, use) => {
       const served = await startServed({ demo: true });
       await use(served);
@@ -19,6 +31,14 @@ export const test = base.extend<object, { own: Served; demo: Served }>({
     },
     { scope: 'worker' },
   ],
+  own: async ({ ownServer }, give) => {
+    await usualKitchen(ownServer.url);
+    await give(ownServer);
+  },
+  demo: async ({ demoServer }, give) => {
+    await usualKitchen(demoServer.url);
+    await give(demoServer);
+  },
 });
 
 export { expect };
