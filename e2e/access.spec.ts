@@ -100,3 +100,44 @@ test('axe finds nothing in the kitchen, the book and at the stove', async ({ pag
   expect(await findings(page)).toEqual([]);
   await fits(page);
 });
+
+test('axe finds nothing in the parts of the book', async ({ page, demo }) => {
+  test.setTimeout(ROOMY);
+  const look = async (where: string, shown: string | RegExp): Promise<void> => {
+    await page.goto(`${demo.url}/book${where}`);
+    await expect(page.getByText(shown).first()).toBeVisible({ timeout: 60_000 });
+    expect(await findings(page)).toEqual([]);
+    await fits(page);
+  };
+  await look('', 'Sunday ribeye');
+  await page.getByRole('button', { name: 'Filters' }).click();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await page.getByRole('link', { name: /Sunday ribeye/ }).click();
+  await page.getByRole('button', { name: 'Judge it anew' }).click();
+  await expect(page.getByRole('textbox', { name: /Highest the middle/ })).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await look('/learned', /past cooks are foreseen/);
+  await page.getByRole('button', { name: 'Set by hand' }).first().click();
+  expect(await findings(page)).toEqual([]);
+  await look('/trends', 'Liked best');
+  await look('/trials', 'Plan a trial');
+  await page.getByRole('radio', { name: 'When it is salted' }).click();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await page.getByRole('listitem').first().getByRole('link').click();
+  await expect(page.getByText('What it shows, and what it cannot')).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await look('/files', 'Into the book');
+  await page.getByLabel('A file for the book').setInputFiles({
+    name: 'old.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('started,piece,oven\n2026-01-02,ribeye,x\nsome day,ribeye,x\n'),
+  });
+  await expect(page.getByText(/A table of 1 cook/)).toBeVisible();
+  expect(await findings(page)).toEqual([]);
+  await fits(page);
+  await look('/new', 'From memory');
+});

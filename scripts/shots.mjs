@@ -1,4 +1,5 @@
 // npm run shots: one current picture of each main view, from the demo data, into docs/screenshots.
+import { Buffer } from 'node:buffer';
 import path from 'node:path';
 import { ensureInstalled, projectRequire } from './ensureInstalled.mjs';
 import { build } from './build.mjs';
@@ -71,22 +72,6 @@ const VIEWS = [
   ['plan-phone', PHONE, plan],
   ['plan-wide', WIDE, (page) => thick(page, 'oven-sear').then(() => page.mouse.wheel(0, -3000))],
   [
-    'larder-phone',
-    PHONE,
-    async (page) => {
-      await plan(page);
-      await page.getByTestId('word-cut').click();
-    },
-  ],
-  [
-    'thickness-phone',
-    PHONE,
-    async (page) => {
-      await plan(page);
-      await page.getByTestId('word-thickness').click();
-    },
-  ],
-  [
     'way-phone',
     PHONE,
     async (page) => {
@@ -108,39 +93,11 @@ const VIEWS = [
     },
   ],
   [
-    'salt-phone',
-    PHONE,
-    async (page) => {
-      await plan(page);
-      await page.getByTestId('word-salt').click();
-      await page.getByText('golden after').waitFor();
-    },
-  ],
-  [
     'kitchen-phone',
     PHONE,
     async (page) => {
       await page.goto(`${served.url}/kitchen`);
       await page.getByRole('heading', { name: 'Pans' }).waitFor();
-    },
-  ],
-  [
-    'blocked-phone',
-    PHONE,
-    async (page) => {
-      await plan(page);
-      for (const [word, label, figure] of [
-        ['thickness', 'Thickness in mm', '50'],
-        ['weight', 'Weight in g', '700'],
-        ['pan', 'Pan temperature in °C', '250'],
-      ]) {
-        await page.getByTestId(`word-${word}`).click();
-        await page.getByRole('textbox', { name: label }).fill(figure);
-      }
-      await page.getByRole('button', { name: 'Done' }).click();
-      await page.getByRole('button', { name: /Cooler pan/ }).waitFor();
-      await page.getByRole('heading', { name: 'This will not work' }).scrollIntoViewIfNeeded();
-      await page.mouse.wheel(0, 300);
     },
   ],
   [
@@ -212,19 +169,65 @@ const VIEWS = [
     },
   ],
   [
+    'learned-phone',
+    PHONE,
+    async (page) => {
+      await page.goto(`${served.url}/book/learned`);
+      await page.getByText(/past cooks are foreseen/).waitFor({ timeout: 90_000 });
+    },
+  ],
+  [
+    'trends-phone',
+    PHONE,
+    async (page) => {
+      await page.goto(`${served.url}/book/trends`);
+      await page.getByText('Liked best').waitFor();
+      await page.waitForTimeout(600);
+    },
+  ],
+  [
+    'trial-wide',
+    WIDE,
+    async (page) => {
+      await page.goto(`${served.url}/book/trials`);
+      await page.getByRole('link', { name: /turned once or often/ }).click();
+      await page
+        .getByRole('img', { name: /simulated with its times/ })
+        .nth(1)
+        .waitFor();
+    },
+  ],
+  [
+    'files-phone',
+    PHONE,
+    async (page) => {
+      await page.goto(`${served.url}/book/files`);
+      await page.getByLabel('A file for the book').setInputFiles({
+        name: 'grandfather.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from(
+          'started,title,piece,thickness_mm,cooked_s,end_C,oven\n2025-12-24 19:30,Christmas rib,ribeye,32,690,55,old\n2025-12-26 19:00,The duck,duck-breast,24,1140,58,old\nspring,A chop,pork-chop,30,600,62,old\n',
+        ),
+      });
+      await page.getByText('A table of 2 cooks').waitFor();
+    },
+  ],
+  [
     'cook-wide',
     WIDE,
     async (page) => {
-      await (await book(page, /Fillet for the late/)).click();
+      await (await book(page, /Long-bone rib/)).click();
       await page.getByText('The slice, simulated with your times').waitFor();
     },
   ],
 ];
 
+const BOOK = /book|cook|learned|trends|trial|files/;
+
 try {
   // The book first: later views add cooks of their own.
   for (const [name, device, show] of [...VIEWS].sort(
-    ([a], [b]) => Number(/book|cook/.test(b)) - Number(/book|cook/.test(a)),
+    ([a], [b]) => Number(BOOK.test(b)) - Number(BOOK.test(a)),
   )) {
     const context = await browser.newContext(device);
     const page = await context.newPage();

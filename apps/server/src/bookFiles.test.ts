@@ -248,6 +248,17 @@ describe('the whole book as files', () => {
     former.close();
   });
 
+  it('a restore leaves nothing of an import that waited to be stored', async () => {
+    fill(from);
+    const read = await send(await text(`${from.url}/book.json`));
+    const backup = Buffer.from(await (await fetch(`${to.url}/backup`)).arrayBuffer());
+    expect((await fetch(`${to.url}/backup`, { method: 'PUT', body: backup })).status).toBe(200);
+    expect((await store(read.id)).status).toBe(409);
+    // The backup was made while cooks of the import lay beside the book: they are not in it.
+    expect(cookStore(to.book).list().found).toBe(0);
+    expect(to.book.sqlite.prepare('select count(*) from cooks').pluck().get()).toBe(0);
+  });
+
   it('restores nothing that is no backup', async () => {
     fill(to);
     const kept = await text(`${to.url}/book.json`);

@@ -49,6 +49,8 @@ export interface BookImports {
   readonly stop: (id: string) => Promise<BookImport | undefined>;
   /** Whether a file is being read. */
   readonly busy: () => boolean;
+  /** Another book is about to take this one's place: nothing is left of what was read for it. */
+  readonly stopAll: () => Promise<void>;
 }
 
 const nothing = (id: string): BookImport => ({
@@ -77,6 +79,9 @@ const placeOf = ({ part, index, value }: BookEntry): string => {
 /** The imports of one server. */
 export const bookImports = (book: Book, now: () => number): BookImports => {
   const jobs = new Map<string, Job>();
+  const folder = path.join(book.folder, 'imports');
+  // What a killed server left half received.
+  rmSync(folder, { recursive: true, force: true });
 
   const change = (job: Job, changed: Partial<BookImport>): void => {
     job.state = { ...job.state, ...changed };
@@ -165,9 +170,14 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
     busy: () =>
       [...jobs.values()].some(({ state }) => ['receiving', 'checking'].includes(state.phase)),
     get: (id) => jobs.get(id)?.state,
+    stopAll: async () => {
+      for (const job of jobs.values()) {
+        job.stopped = true;
+        if (job.state.phase === 'ready') await end(job, { phase: 'stopped' });
+      }
+    },
     begin: async (source, size) => {
       const id = randomUUID();
-      const folder = path.join(book.folder, 'imports');
       mkdirSync(folder, { recursive: true });
       const job: Job = {
         state: nothing(id),

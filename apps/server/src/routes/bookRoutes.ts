@@ -114,6 +114,8 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     });
   });
   routes.put('/backup', async (req, res) => {
+    if (imports.busy()) throw problem(409, 'A file is being read', 'Wait for it, or stop it.');
+    await imports.stopAll();
     const restored = await restoreBook(book, req, migrations, now());
     if (!restored.ok) throw problem(400, 'Not restored', restored.why);
     res.json({ cooks: restored.cooks, before: restored.before });

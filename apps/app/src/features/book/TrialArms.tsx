@@ -83,7 +83,9 @@ const Arm = ({
       )}
       <View role="table" aria-label={`${label}: measured, and simulated`}>
         <View role="row" className="flex-row border-b border-iron-950">
-          <Text role="columnheader" voice="note" className="w-[30%]" aria-label="What" />
+          <Text role="columnheader" voice="note" tone="text-iron-500" className="w-[30%]">
+            what
+          </Text>
           <Text role="columnheader" voice="note" className="flex-1">
             measured
           </Text>
