@@ -1,4 +1,6 @@
 import {
+  bookFileSchema,
+  bookImportSchema,
   cookFileSchema,
   cookListSchema,
   cookRecordSchema,
@@ -10,6 +12,7 @@ import {
   planListSchema,
   planRecordSchema,
   problemSchema,
+  trialSchema,
 } from '@crustan/core/formats';
 import { z } from 'zod';
 
@@ -24,6 +27,9 @@ const SCHEMAS = {
   'cook-record': cookRecordSchema,
   'cook-list': cookListSchema,
   judgement: judgementSchema,
+  trial: trialSchema,
+  'crustan-book-1': bookFileSchema,
+  'book-import': bookImportSchema,
   problem: problemSchema,
 } as const;
 

@@ -17,6 +17,8 @@ describe('JudgeForm', () => {
     const write = (): void => {
       fireEvent.click(screen.getByText('Write it in the book'));
     };
+    const more = screen.queryByText(/^Say more/);
+    if (more) fireEvent.click(more);
     const type = (label: RegExp, value: string): void => {
       fireEvent.change(screen.getByLabelText(label), { target: { value } });
     };

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Controller, useForm, type Control } from 'react-hook-form';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { TextInput, View } from 'react-native';
@@ -28,14 +29,17 @@ interface Props {
   readonly onIron?: boolean;
 }
 
-const CHOICES = [
+/** Asked first; the rest is there for who wants it. */
+const FIRST = [
   ['crust', 'The crust came out', CRUST_SEEN],
+  ['again', 'Would you cook it so again', WOULD_COOK_AGAIN],
+] as const;
+const REST = [
   ['crunch', 'Under the knife it was', CRUNCH_FELT],
   ['greyBand', 'Grey under the crust', GREY_BAND_SEEN],
   ['juice', 'Juice on the board', JUICE_SEEN],
   ['tenderness', 'To the teeth', TENDERNESS_FELT],
   ['seasoning', 'Salt', SEASONING_TASTED],
-  ['again', 'Would you cook it so again', WOULD_COOK_AGAIN],
 ] as const;
 
 interface FieldProps {
@@ -88,6 +92,14 @@ const Field = ({ control, name, label, placeholder, error, onIron }: FieldProps)
   );
 };
 
+/** Whether more was said before than is asked first. */
+const saidMore = (said: Judgement | undefined): boolean =>
+  said !== undefined &&
+  (REST.some(([name]) => said[name] !== undefined) ||
+    said.weightBefore !== undefined ||
+    said.weightAfter !== undefined ||
+    said.paid !== undefined);
+
 /** What the cook says of it: measured, seen, felt, tasted, weighed. Nothing of it must be said. */
 export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Props) => {
   const { units } = useShow();
@@ -95,10 +107,29 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
     resolver: zodResolver(judgeSchema(units)),
     defaultValues: typedOf(said, units),
   });
+  const [all, setAll] = useState(saidMore(said));
   const { errors } = form.formState;
   const { text } = tones(onIron);
   const { temperature, weight } = UNITS[units];
   const shared = { control: form.control, onIron };
+  const choose = ([name, label, values]: (typeof FIRST)[number] | (typeof REST)[number]) => (
+    <View key={name} className="gap-2">
+      <Text tone={text}>{label}</Text>
+      <Controller
+        control={form.control}
+        name={name}
+        render={({ field }) => (
+          <Choice<string>
+            label={label}
+            onIron={onIron}
+            value={field.value}
+            onChange={field.onChange}
+            options={values.map((value) => ({ value, label: value }))}
+          />
+        )}
+      />
+    </View>
+  );
   return (
     <View className="gap-5">
       <Field
@@ -124,39 +155,35 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
           )}
         />
       </View>
-      {CHOICES.map(([name, label, values]) => (
-        <View key={name} className="gap-2">
-          <Text tone={text}>{label}</Text>
-          <Controller
-            control={form.control}
-            name={name}
-            render={({ field }) => (
-              <Choice<string>
-                label={label}
-                onIron={onIron}
-                value={field.value}
-                onChange={field.onChange}
-                options={values.map((value) => ({ value, label: value }))}
-              />
-            )}
+      {FIRST.map(choose)}
+      {all ? (
+        <>
+          {REST.map(choose)}
+          <View className="flex-row flex-wrap gap-3">
+            <Field
+              {...shared}
+              name="before"
+              label={`Raw, ${weight.symbol}`}
+              error={errors.before?.message}
+            />
+            <Field
+              {...shared}
+              name="after"
+              label={`Rested, ${weight.symbol}`}
+              error={errors.after?.message}
+            />
+            <Field {...shared} name="paid" label="It cost" error={errors.paid?.message} />
+          </View>
+        </>
+      ) : (
+        <View className="items-start">
+          <Button
+            kind={onIron ? 'stovePlain' : 'plain'}
+            label="Say more: crunch, juice, weights, cost"
+            onPress={() => setAll(true)}
           />
         </View>
-      ))}
-      <View className="flex-row flex-wrap gap-3">
-        <Field
-          {...shared}
-          name="before"
-          label={`Raw, ${weight.symbol}`}
-          error={errors.before?.message}
-        />
-        <Field
-          {...shared}
-          name="after"
-          label={`Rested, ${weight.symbol}`}
-          error={errors.after?.message}
-        />
-        <Field {...shared} name="paid" label="It cost" error={errors.paid?.message} />
-      </View>
+      )}
       <Field {...shared} name="notes" label="Notes for next time" error={errors.notes?.message} />
       <Button
         kind={onIron ? 'stove' : 'main'}

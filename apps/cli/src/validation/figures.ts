@@ -11,6 +11,7 @@ import {
   PATTY,
   type SlabCase,
 } from '@crustan/core/tests';
+import { learnedKitchens } from './learnedKitchens';
 import { followedKitchen } from '../bench/liveBench';
 import { drawChart } from './chart';
 
@@ -121,6 +122,27 @@ const forecastFigure = (): string => {
   });
 };
 
+/** Each kitchen's mean error in pull time, before and after five cooks, the worst first. */
+const learningFigure = (): string => {
+  const kitchens = learnedKitchens().toSorted((a, b) => b.before - a.before);
+  const line = (of: (one: (typeof kitchens)[number]) => number) =>
+    kitchens.map((one, i) => [i + 1, of(one) / 60] as const);
+  return drawChart({
+    title: 'Mean error of plans in pull time, kitchen by kitchen',
+    x: 'kitchens, the most unusual first',
+    y: 'minutes',
+    series: [
+      { label: 'as told', colour: GREY, points: line(({ before }) => before), dots: true },
+      {
+        label: 'after five cooks',
+        colour: FLAME,
+        points: line(({ after }) => after),
+        dots: true,
+      },
+    ],
+  });
+};
+
 /** The figures of docs/validation.md by file name. */
 export const validationFigures = (): ReadonlyMap<string, string> => {
   const low = SLAB_CASES[1];
@@ -130,5 +152,6 @@ export const validationFigures = (): ReadonlyMap<string, string> => {
     ['validation-convergence.svg', convergenceFigure()],
     ['validation-flipping.svg', flippingFigure()],
     ['validation-forecast.svg', forecastFigure()],
+    ['validation-learning.svg', learningFigure()],
   ]);
 };

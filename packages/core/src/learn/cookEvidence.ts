@@ -2,7 +2,15 @@ import { DEPTHS } from '../live/guessedRun';
 import type { ReadingEvent } from '../live/event';
 import { USUAL_ERROR } from '../live/kitchenGuess';
 import { WELL_PLACED } from '../live/probeHypotheses';
-import { cookModel, GUN_ERROR, MOVES, type CookModel, type CookRead, type Move } from './cookModel';
+import {
+  cookModel,
+  GUN_ERROR,
+  MOVES,
+  panKnown,
+  type CookModel,
+  type CookRead,
+  type Move,
+} from './cookModel';
 import { panOver, warmedTo } from './panWarmth';
 import { TRAIT_SPREAD, TRAITS, spreadsOf, type KitchenTraits } from './traits';
 import { together, weighRows, type Row, type Weighed } from './weighRows';
@@ -32,7 +40,7 @@ export interface EndCheck {
 const OWN = {
   start: USUAL_ERROR.start,
   thickness: 0.0008,
-  contact: 0.08,
+  contact: 0.07,
   oven: 2.5,
   pan: 6,
   thermometer: 0.2,
@@ -41,8 +49,8 @@ const PARAMETERS = TRAITS.length + Object.keys(OWN).length;
 
 /** What readings differ by from the model, K: a probe left in, one by hand, the end as judged. */
 const PROBED = 0.6;
-const TYPED = 1.2;
-const JUDGED = 1.3;
+const TYPED = 1;
+const JUDGED = 1.1;
 /** A thermometer in the oven's air: one look, and no better than this however many, K. */
 const AIR_LOOK = 6;
 const AIR_LEAST = 3;
@@ -97,8 +105,8 @@ const indexOf = (read: CookRead, { at }: ReadingEvent): number =>
   read.moments.indexOf((at - read.inAt) / 1000);
 
 /** What was measured of the gear itself. */
-const gearRows = (read: CookRead, traits: KitchenTraits): readonly Row[] => {
-  const { gear } = read.cook;
+const gearRows = (read: CookRead, traits: KitchenTraits, burnerPan: number): readonly Row[] => {
+  const { gear, plan } = read.cook;
   const rows: Row[] = [];
   if (read.air) {
     const slopes = unitPrior();
@@ -109,6 +117,17 @@ const gearRows = (read: CookRead, traits: KitchenTraits): readonly Row[] => {
       predicted: traits.oven - gear.oven.offset,
       slopes,
       deviation: Math.max(AIR_LEAST, AIR_LOOK / Math.sqrt(read.air.count)),
+    });
+  }
+  if (read.byClock && read.panSeen) {
+    const slopes = unitPrior();
+    slopes[1] = burnerPan;
+    slopes[8] = OWN.pan;
+    rows.push({
+      measured: read.panSeen.over,
+      predicted: panOver(gear, plan.request.pan, traits.burner),
+      slopes,
+      deviation: GUN_ERROR / Math.sqrt(read.panSeen.count),
     });
   }
   for (const { seconds, celsius } of read.warming) {
@@ -146,12 +165,13 @@ export const cookEvidence = (read: CookRead, traits: KitchenTraits): CookEvidenc
   TRAITS.forEach((trait, j) => (point[j] = spreadsOf(trait, traits[trait])));
   // A pan that was measured is known, whatever the burner did.
   const step = 0.05;
-  const burnerPan = read.panSeen
-    ? 0
-    : ((panOver(gear, plan.request.pan, traits.burner * Math.exp(step)) -
-        panOver(gear, plan.request.pan, traits.burner)) /
-        step) *
-      TRAIT_SPREAD.burner;
+  const burnerPan =
+    panKnown(read) !== undefined
+      ? 0
+      : ((panOver(gear, plan.request.pan, traits.burner * Math.exp(step)) -
+          panOver(gear, plan.request.pan, traits.burner)) /
+          step) *
+        TRAIT_SPREAD.burner;
   const n = read.moments.length;
   const core = (event: ReadingEvent, depth: number, deviation: number): Row => {
     const i = indexOf(read, event);
@@ -161,7 +181,7 @@ export const cookEvidence = (read: CookRead, traits: KitchenTraits): CookEvidenc
     return { measured: event.celsius, predicted: figure(model.base), slopes, deviation };
   };
   const fixed: Row[] = [
-    ...gearRows(read, traits),
+    ...gearRows(read, traits, burnerPan),
     ...read.typed.map((event) => core(event, 0, TYPED)),
   ];
   if (read.cook.endTemperature !== undefined) {

@@ -16,10 +16,12 @@ export type Move = keyof typeof MOVES;
 const MOVED = ['oven', 'pan', 'contact', 'thickness', 'start'] as const satisfies readonly Move[];
 
 /** Readings of a probe used at most, evenly chosen: more say nothing new. */
-const MOST_PROBED = 24;
+const MOST_PROBED = 32;
 const MOST_TYPED = 24;
 /** A gun's reading within this of the piece going in is of the pan it met, s. */
 const NEAR_IN = 150;
+/** Warmed for so much of its minutes more or less, a pan was warmed by the clock. */
+const BY_CLOCK = 0.2;
 /** How far one look with a gun may be off, K. */
 export const GUN_ERROR = 9;
 
@@ -40,6 +42,8 @@ export interface CookRead {
   readonly air: { readonly over: number; readonly count: number } | undefined;
   /** The pan over what was asked as the piece went in, where a gun said so. */
   readonly panSeen: { readonly over: number; readonly count: number } | undefined;
+  /** The pan was warmed for about as long as the run said: its heat is the burner's word. */
+  readonly byClock: boolean;
   /** What a gun saw of a pan still coming up: s on the burner, C. */
   readonly warming: readonly { readonly seconds: number; readonly celsius: number }[];
 }
@@ -64,12 +68,17 @@ const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number
   const warms = toldWarming(gear, told);
   const on = kept.find(({ kind }) => kind === 'pan-on')?.at;
   const began = on ?? (warms === undefined ? undefined : panIn - warms * 1000);
+  const took = on === undefined ? undefined : (panIn - on) / 1000;
+  const byClock =
+    took !== undefined && warms !== undefined && Math.abs(took - warms) <= BY_CLOCK * warms;
   const longest = warms === undefined ? 0 : 1.15 * warms + 20;
   const warming =
     began === undefined || warms === undefined
       ? []
       : seen
           .filter(({ at }) => at > began + 45_000 && at <= panIn + 5000)
+          // By the clock, what was seen as the piece went in is weighed as that.
+          .filter((event) => !byClock || !near.includes(event))
           .map(({ at, celsius }) => ({ seconds: (at - began) / 1000, celsius }))
           // Up to its time it comes up at full; a pan kept waiting is held by the cook.
           .filter(({ seconds }) => seconds <= longest);
@@ -77,7 +86,7 @@ const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number
     near.length === 0
       ? undefined
       : { over: mean(near.map(({ celsius }) => celsius)) - told, count: near.length };
-  return { panSeen, warming: thinned(warming, MOST_TYPED) };
+  return { panSeen, byClock, warming: thinned(warming, MOST_TYPED) };
 };
 
 /** Reads a cook; undefined where it teaches nothing: not cooked to its end, or nothing measured. */
@@ -111,7 +120,7 @@ export const readCook = (cook: LoggedCook): CookRead | undefined => {
   const panIn =
     inAt +
     1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);
-  const { panSeen, warming } = panReadings(cook, kept, panIn);
+  const { panSeen, byClock, warming } = panReadings(cook, kept, panIn);
   const measured = probed.length + typed.length + (cook.endTemperature === undefined ? 0 : 1);
   if (measured + airs.length + warming.length === 0) return undefined;
   return {
@@ -129,6 +138,7 @@ export const readCook = (cook: LoggedCook): CookRead | undefined => {
         ? undefined
         : { over: mean(airs.map(({ celsius }) => celsius)) - inOven.air, count: airs.length },
     panSeen,
+    byClock,
     warming,
   };
 };
@@ -140,6 +150,10 @@ export interface CookModel {
   readonly moved: Readonly<Partial<Record<Move, GuessedRun>>>;
 }
 
+/** What the pan was over what was asked, where a gun and not the clock says so, K. */
+export const panKnown = ({ panSeen, byClock }: CookRead): number | undefined =>
+  byClock ? undefined : panSeen?.over;
+
 /** What a kitchen of such traits differs by from what this cook's plan was told. */
 const guessIn = (read: CookRead, traits: KitchenTraits): KitchenOff => {
   const { gear, plan } = read.cook;
@@ -149,7 +163,7 @@ const guessIn = (read: CookRead, traits: KitchenTraits): KitchenOff => {
     contact: traits.contact / (learned?.contact ?? 1),
     thickness: traits.thickness - (learned?.thickness ?? 0),
     start: 0,
-    pan: read.panSeen?.over ?? panOver(gear, pan, traits.burner),
+    pan: panKnown(read) ?? panOver(gear, pan, traits.burner),
   };
 };
 
