@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import type { CookLine } from '@crustan/core/formats';
 import { renderWithStore } from '../renderWithStore';
 import { cookStarted, sendRefused } from '../store/stoveSlice';
-import { planOf, recordOf, uuid } from '../testing';
+import { lineOf, planOf, recordOf, uuid } from '../testing';
 import { BookScreen } from './book/BookScreen';
 import { StoveScreen } from './stove/StoveScreen';
 
@@ -30,29 +29,14 @@ const answer = (respond: (path: string) => Response | Promise<Response>): void =
 const json = (body: unknown): Response =>
   new Response(JSON.stringify(body), { headers: { 'Content-Type': 'application/json' } });
 
-const line = (n: number, more: Partial<CookLine> = {}): CookLine => ({
-  id: uuid(n),
-  createdAt: T0 - n * 1000,
-  title: `Cook ${n}`,
-  cut: 'strip-steak',
-  way: 'once',
-  thickness: 0.025,
-  weight: 0.3,
-  pan: 220,
-  target: 54,
-  cookSeconds: 500,
-  finished: true,
-  ...more,
-});
-
 describe('the book', () => {
   it('lists cooks as they come, planned beside actual', async () => {
     answer(() =>
       json({
         found: 2,
         cooks: [
-          line(1, { actualSeconds: 512, endTemperature: 55.4, crust: 'golden' }),
-          line(2, { finished: false }),
+          lineOf(1, { actualSeconds: 512, endTemperature: 55.4, crust: 'golden' }),
+          lineOf(2, { finished: false }),
         ],
       }),
     );
@@ -68,8 +52,8 @@ describe('the book', () => {
   it('goes on to older cooks when asked', async () => {
     answer((path) =>
       path.includes('before=')
-        ? json({ found: 2, cooks: [line(3)] })
-        : json({ found: 2, cooks: [line(1)], next: { before: T0 - 1000, id: uuid(1) } }),
+        ? json({ found: 2, cooks: [lineOf(3)] })
+        : json({ found: 2, cooks: [lineOf(1)], next: { before: T0 - 1000, id: uuid(1) } }),
     );
     renderWithStore(<BookScreen />);
     fireEvent.click(await screen.findByText('Older cooks'));
@@ -86,7 +70,7 @@ describe('the book', () => {
   it('says when the server is away, and tries again', async () => {
     let away = true;
     answer(() =>
-      away ? Promise.reject(new TypeError('gone')) : json({ found: 1, cooks: [line(1)] }),
+      away ? Promise.reject(new TypeError('gone')) : json({ found: 1, cooks: [lineOf(1)] }),
     );
     renderWithStore(<BookScreen />);
     await screen.findByText(/cannot be reached/);

@@ -1,6 +1,6 @@
 import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { CRUST_SEEN, type Judgement } from '@crustan/core/formats';
-import { browningIndex, dripShare, greyBand } from '@crustan/core/heat';
+import { browningIndex, dripShare, greyBand, SEARCH_COLUMNS } from '@crustan/core/heat';
 import {
   panOn,
   panOver,
@@ -77,7 +77,7 @@ export const cookInTrueKitchen = (
       start: Math.max(-request.start, off(1)),
       pan: panOver(gear, request.pan, traits.burner) + off(4),
     },
-    { pan: panOn(gear, gear.burner.share) },
+    { pan: panOn(gear, gear.burner.share), columns: SEARCH_COLUMNS },
   );
   const { solver } = truth;
   const late = (): number => Math.abs(off(2.5));

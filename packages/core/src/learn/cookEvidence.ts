@@ -1,6 +1,5 @@
 import { DEPTHS } from '../live/guessedRun';
 import type { ReadingEvent } from '../live/event';
-import { USUAL_ERROR } from '../live/kitchenGuess';
 import { WELL_PLACED } from '../live/probeHypotheses';
 import {
   cookModel,
@@ -38,9 +37,9 @@ export interface EndCheck {
  * thermometer. Our estimates.
  */
 const OWN = {
-  start: USUAL_ERROR.start,
-  thickness: 0.0008,
-  contact: 0.07,
+  start: 1.8,
+  thickness: 0.0006,
+  contact: 0.06,
   oven: 2.5,
   pan: 6,
   thermometer: 0.2,

@@ -11,7 +11,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
-import { pieceName } from '../../words/cutWords';
+import { capital, pieceName } from '../../words/cutWords';
 import { sayObstacle } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
@@ -72,7 +72,7 @@ export const WriteDownScreen = () => {
   return (
     <BookFrame title="From memory">
       <Text>
-        {`${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}, ${show.temperature(request.pan)} pan. `}
+        {`${capital(pieceName(request))}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}, ${show.temperature(request.pan)} pan. `}
         <Link href="/">
           <Text tone="text-flame-light" className="underline">
             Say it otherwise in Plan

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import type { CookLine, CookRecord } from '@crustan/core/formats';
+import type { CookRecord } from '@crustan/core/formats';
 import type { LearnedKitchen } from '@crustan/core/learn';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
-import { planOf, recordOf, REQUEST, uuid } from '../../testing';
+import { lineOf, planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { renderWithStore } from '../../renderWithStore';
 import { gearUsed, learnedOfPiece, panInUse, requestHere } from '../../store/kitchenSlice';
 import { draftTaken } from '../../store/draftSlice';
@@ -56,21 +56,6 @@ const answer = (respond: (request: Asked) => Response): void => {
   });
 };
 
-const line = (n: number, more: Partial<CookLine> = {}): CookLine => ({
-  id: uuid(n),
-  createdAt: T0 - n * 86_400_000,
-  title: `Cook ${n}`,
-  cut: 'strip-steak',
-  way: 'once',
-  thickness: 0.025,
-  weight: 0.3,
-  pan: 220,
-  target: 54,
-  cookSeconds: 500,
-  finished: true,
-  ...more,
-});
-
 const record = (more: Partial<CookRecord> = {}): CookRecord => ({
   id: uuid(70),
   createdAt: T0,
@@ -87,8 +72,8 @@ describe('the search of the book', () => {
     answer(({ path }) =>
       json(
         path.includes('words=')
-          ? { found: 1, cooks: [line(2)] }
-          : { found: 2, cooks: [line(1), line(2)] },
+          ? { found: 1, cooks: [lineOf(2)] }
+          : { found: 2, cooks: [lineOf(1), lineOf(2)] },
       ),
     );
     renderWithStore(<BookScreen />);
@@ -107,7 +92,7 @@ describe('the search of the book', () => {
 
   it('says what to do when nothing answers', async () => {
     answer(({ path }) =>
-      json(path.includes('words=') ? { found: 0, cooks: [] } : { found: 1, cooks: [line(1)] }),
+      json(path.includes('words=') ? { found: 0, cooks: [] } : { found: 1, cooks: [lineOf(1)] }),
     );
     renderWithStore(<BookScreen />);
     await screen.findByText('Cook 1');
@@ -294,7 +279,7 @@ describe('trends', () => {
     answer(() =>
       json({
         cooks: Array.from({ length: 20 }, (_, n) =>
-          line(n + 1, {
+          lineOf(n + 1, {
             pullAt: 600,
             actualPull: n < 10 ? 612 : 720,
             endTemperature: 55,

@@ -7,8 +7,8 @@ import {
   useStoreImportMutation,
 } from '../../../store/bookApi';
 import { Button } from '../../../ui/Button';
-import { Progress } from '../../../ui/Progress';
 import { Text } from '../../../ui/Text';
+import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
 import { sendBook, type Sending } from './sendBook';
 
@@ -41,14 +41,7 @@ export const BookImport = ({
   }, [file]);
   if (failed !== undefined) return <Text role="alert">{failed}</Text>;
   if (id === undefined) {
-    return (
-      <View className="gap-2">
-        <Progress label="Sending it" share={share} />
-        <View className="items-start">
-          <Button kind="plain" label="Stop" onPress={() => sending.current?.stop()} />
-        </View>
-      </View>
-    );
+    return <GoingOn label="Sending it" share={share} onStop={() => sending.current?.stop()} />;
   }
   return <Reading id={id} onOver={onOver} />;
 };
@@ -75,12 +68,11 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
   return (
     <View className="gap-3" aria-live="polite">
       {going ? (
-        <>
-          <Progress label={`Reading it: ${found} so far`} share={state.progress} />
-          <View className="items-start">
-            <Button kind="plain" label="Stop" onPress={() => void stop(id)} />
-          </View>
-        </>
+        <GoingOn
+          label={`Reading it: ${found} so far`}
+          share={state.progress}
+          onStop={() => void stop(id)}
+        />
       ) : null}
       {state.phase === 'refused' ? <Text role="alert">{state.refusal}</Text> : null}
       {state.phase === 'stopped' ? <Text>Stopped; nothing of it is in the book.</Text> : null}

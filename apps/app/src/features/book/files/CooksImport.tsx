@@ -3,11 +3,11 @@ import { View } from 'react-native';
 import type { CooksTable } from '@crustan/core/formats/cooksCsv';
 import { useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/Button';
-import { Progress } from '../../../ui/Progress';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { BookImport } from './BookImport';
 import { cooksAsBook, type TableBook } from './cooksAsBook';
+import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
 
 interface Props {
@@ -71,18 +71,13 @@ export const CooksImport = ({ table, onOver }: Props) => {
           />
         </View>
       ) : (
-        <>
-          <Progress label={`Planned ${done} of ${rows.length}`} share={done / rows.length} />
-          <View className="items-start">
-            <Button
-              kind="plain"
-              label="Stop"
-              onPress={() => {
-                stop.current = true;
-              }}
-            />
-          </View>
-        </>
+        <GoingOn
+          label={`Planned ${done} of ${rows.length}`}
+          share={done / rows.length}
+          onStop={() => {
+            stop.current = true;
+          }}
+        />
       )}
     </View>
   );

@@ -4,8 +4,8 @@ import type { BookReadings } from '@crustan/core/formats/bookReadingsCsv';
 import { sayFailure } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
-import { Progress } from '../../../ui/Progress';
 import { Text } from '../../../ui/Text';
+import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
 import { sendReadings } from './sendReadings';
 
@@ -55,18 +55,13 @@ export const ReadingsImport = ({ found, onOver }: Props) => {
         count={strangers.length + refused.length}
       />
       {sent !== undefined ? (
-        <>
-          <Progress label={`Added ${sent} of ${all}`} share={sent / Math.max(1, all)} />
-          <View className="items-start">
-            <Button
-              kind="plain"
-              label="Stop"
-              onPress={() => {
-                stop.current = true;
-              }}
-            />
-          </View>
-        </>
+        <GoingOn
+          label={`Added ${sent} of ${all}`}
+          share={sent / Math.max(1, all)}
+          onStop={() => {
+            stop.current = true;
+          }}
+        />
       ) : said !== undefined ? (
         <>
           <Text role="status">{said}</Text>
