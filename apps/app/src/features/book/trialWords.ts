@@ -17,13 +17,23 @@ const COVERS: Readonly<Record<PlanRequest['cover'], string>> = {
   wrapped: 'wrapped',
 };
 
+const HOUR = 3600;
+
+/** A time ahead as a cook says it: minutes, hours, days. */
+const ahead = (seconds: number): string =>
+  seconds < 3 * HOUR
+    ? sayDuration(seconds)
+    : seconds < 36 * HOUR
+      ? `${Math.round(seconds / HOUR)} h`
+      : `${Math.round(seconds / (24 * HOUR))} days`;
+
 /** What one piece of a trial has of its own. */
 export const armLabel = (kind: TrialKind, request: PlanRequest): string => {
   switch (kind) {
     case 'salt':
       return request.saltAhead === 0
         ? 'salted at the pan'
-        : `salted ${sayDuration(request.saltAhead)} ahead`;
+        : `salted ${ahead(request.saltAhead)} ahead`;
     case 'temper':
       return request.temper === 0
         ? 'straight from the fridge'

@@ -1,0 +1,61 @@
+import { fireEvent, screen } from '@testing-library/react';
+import type { CookEvent } from '@crustan/core/live/event';
+import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
+import { DEFAULT_PAN } from '@crustan/core/gear/pan';
+import { renderWithStore } from '../../renderWithStore';
+import { planOf, recordOf, REQUEST, uuid } from '../../testing';
+import { liveCook } from './liveCook';
+import { WarmUp } from './WarmUp';
+
+const T0 = Date.UTC(2026, 0, 2, 19, 0);
+const GEAR = { pan: DEFAULT_PAN, oven: DEFAULT_OVEN };
+const THICK = { ...REQUEST, thickness: 0.036, weight: 0.42 };
+
+describe('what warms up', () => {
+  const open = (way: 'once' | 'oven-sear' | 'sear-oven', events: readonly CookEvent[]) => {
+    const plan = recordOf(planOf({ ...THICK, way }), T0 + 3 * 3_600_000);
+    const cook = {
+      id: uuid(1),
+      startedAt: T0,
+      plan,
+      events: [{ id: uuid(2), kind: 'started' as const, at: T0 }, ...events],
+      startKnown: true,
+      known: [],
+    };
+    const press = jest.fn();
+    renderWithStore(<WarmUp live={liveCook(cook, GEAR, T0, undefined)} press={press} />);
+    return press;
+  };
+  const event = (
+    kind: 'pan-on' | 'oven-on' | 'in' | 'turned' | 'out',
+    seconds: number,
+  ): CookEvent => ({
+    id: uuid(100 + seconds),
+    kind,
+    at: T0 + seconds * 1000,
+  });
+
+  it('is said once each: the pan of a sear, the oven of what goes into one', () => {
+    const press = open('sear-oven', []);
+    fireEvent.click(screen.getByText('The pan is on'));
+    fireEvent.click(screen.getByText('The oven is on'));
+    expect(press.mock.calls.map(([{ kind }]) => kind)).toEqual(['pan-on', 'oven-on']);
+  });
+
+  it('is not asked again once said, nor an oven where there is none', () => {
+    open('once', [event('pan-on', 10)]);
+    expect(screen.queryByText(/is on/)).toBeNull();
+  });
+
+  it('a pan that comes after the oven is asked about while the piece is in it', () => {
+    open('oven-sear', []);
+    expect(screen.queryByText('The pan is on')).toBeNull();
+    screen.getByText('The oven is on');
+  });
+
+  it('and then it is', () => {
+    open('oven-sear', [event('oven-on', 10), event('in', 1800)]);
+    screen.getByText('The pan is on');
+    expect(screen.queryByText('The oven is on')).toBeNull();
+  });
+});
