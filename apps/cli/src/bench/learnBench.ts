@@ -31,8 +31,10 @@ export interface LearnFigures {
   readonly kitchens: number;
   /** Share of kitchens whose plans' mean error in pull time is at most half of the first plans'. */
   readonly halvedAfterFive: number;
-  /** Share whose held-out sixth cook is planned no worse than it was without learning. */
+  /** Share whose held-out sixth cook is planned no worse than without learning, to what is noticed. */
   readonly notWorseOnSixth: number;
+  /** The same, to the second. */
+  readonly notWorseToTheSecond: number;
   /** Mean over the kitchens of the error left, over the first. */
   readonly errorLeft: number;
   /** Median time to learn from five cooks, ms. */
@@ -42,8 +44,11 @@ export interface LearnFigures {
 const LOGGED = 5;
 const PROBE_EVERY = 60;
 const T0 = Date.UTC(2026, 2, 1, 18);
-/** A sixth plan within this of its first error is no worse: a press is no better timed, s. */
-const PRESS_SECONDS = 2;
+/**
+ * A sixth plan whose error grew by less is no worse, s: a piece that is pulled so much later in a pan
+ * ends 0.4 C hotter, less than a thermometer errs by.
+ */
+const NOTICED_SECONDS = 10;
 
 /** What this household cooks; each time another piece of it. */
 const COOKED: readonly PlanRequest[] = [
@@ -258,8 +263,9 @@ export const learnFigures = (seed: number, found: readonly KitchenLearned[]): Le
     kitchens: found.length,
     halvedAfterFive: share(({ before, after }) => after <= before / 2),
     notWorseOnSixth: share(
-      ({ sixthBefore, sixthAfter }) => sixthAfter <= sixthBefore + PRESS_SECONDS,
+      ({ sixthBefore, sixthAfter }) => sixthAfter <= sixthBefore + NOTICED_SECONDS,
     ),
+    notWorseToTheSecond: share(({ sixthBefore, sixthAfter }) => sixthAfter <= sixthBefore),
     errorLeft: Number(mean(found.map(({ before, after }) => after / before)).toFixed(3)),
     learnMs: Number((times[Math.floor(times.length / 2)] ?? 0).toFixed(0)),
   };

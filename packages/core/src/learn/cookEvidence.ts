@@ -1,5 +1,6 @@
 import { DEPTHS } from '../live/guessedRun';
 import type { ReadingEvent } from '../live/event';
+import { USUAL_ERROR } from '../live/kitchenGuess';
 import { WELL_PLACED } from '../live/probeHypotheses';
 import {
   cookModel,
@@ -37,9 +38,9 @@ export interface EndCheck {
  * thermometer. Our estimates.
  */
 const OWN = {
-  start: 1.8,
-  thickness: 0.0006,
-  contact: 0.06,
+  start: USUAL_ERROR.start,
+  thickness: 0.0008,
+  contact: 0.07,
   oven: 2.5,
   pan: 6,
   thermometer: 0.2,
