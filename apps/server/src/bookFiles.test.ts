@@ -172,6 +172,30 @@ describe('the whole book as files', () => {
     expect(cookStore(to.book).list().found).toBe(cut.cooks);
   });
 
+  it('stopped while it is read, says so once nothing is left of it', async () => {
+    fill(from);
+    const book = bookFileSchema.parse(JSON.parse(await text(`${from.url}/book.json`)));
+    const [pattern] = book.cooks;
+    const many = Array.from({ length: 1500 }, () => ({
+      ...pattern,
+      id: newId(),
+      events: pattern?.events.map((event) => ({ ...event, id: newId() })),
+    }));
+    const answer = await fetch(`${to.url}/imports`, {
+      method: 'POST',
+      body: JSON.stringify({ ...book, cooks: many }),
+    });
+    const { id } = bookImportSchema.parse(await answer.json());
+    // A second file waits for the first.
+    expect((await fetch(`${to.url}/imports`, { method: 'POST', body: '{}' })).status).toBe(409);
+    const stopped = await fetch(`${to.url}/imports/${id}`, { method: 'DELETE' });
+    const { phase, cooks } = bookImportSchema.parse(await stopped.json());
+    expect(phase).toBe('stopped');
+    expect(cooks).toBeLessThan(1500);
+    expect(to.book.sqlite.prepare('select count(*) from cooks').pluck().get()).toBe(0);
+    expect(readdirSync(path.join(to.folder, 'imports'))).toEqual([]);
+  });
+
   it('drops at the next start what an import had brought when the server was killed', async () => {
     fill(from);
     const read = await send(await text(`${from.url}/book.json`));

@@ -3,6 +3,7 @@ import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { setTimeout } from 'node:timers/promises';
 import { Transform } from 'node:stream';
 import { z } from 'zod';
 import {
@@ -52,6 +53,12 @@ export interface BookImports {
   /** Another book is about to take this one's place: nothing is left of what was read for it. */
   readonly stopAll: () => Promise<void>;
 }
+
+/** How often it is looked whether a reading has stopped, ms. */
+const STOP_LOOK = 20;
+
+const reading = ({ state: { phase } }: Job): boolean =>
+  phase === 'receiving' || phase === 'checking';
 
 const nothing = (id: string): BookImport => ({
   id,
@@ -167,8 +174,7 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
   };
 
   return {
-    busy: () =>
-      [...jobs.values()].some(({ state }) => ['receiving', 'checking'].includes(state.phase)),
+    busy: () => [...jobs.values()].some(reading),
     get: (id) => jobs.get(id)?.state,
     stopAll: async () => {
       for (const job of jobs.values()) {
@@ -234,6 +240,8 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
       if (!job) return undefined;
       job.stopped = true;
       if (job.state.phase === 'ready') await end(job, { phase: 'stopped' });
+      // Answered once it has really stopped: the reading looks up between two chunks.
+      while (reading(job)) await setTimeout(STOP_LOOK);
       return job.state;
     },
   };
