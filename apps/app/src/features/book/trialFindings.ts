@@ -50,11 +50,14 @@ const figuresIn = (show: Show): readonly Figure[] => [
   },
 ];
 
-/** What the first two pieces of a trial differ by, and what that can and cannot show. */
+/** What each piece of a trial differs by from the first, and what that can and cannot show. */
 export const findingsOf = (arms: readonly CookedArm[], show: Show): readonly string[] => {
-  const [a, b] = arms;
-  if (!a || !b) return [];
-  return figuresIn(show).flatMap(({ name, measured, simulated, scatter, say }) => {
+  const [first, ...others] = arms;
+  return first ? others.flatMap((other) => findingsOfPair(first, other, show)) : [];
+};
+
+const findingsOfPair = (a: CookedArm, b: CookedArm, show: Show): readonly string[] =>
+  figuresIn(show).flatMap(({ name, measured, simulated, scatter, say }) => {
     const spread = Math.max(scatter(a) ?? 0, scatter(b) ?? 0);
     if (spread === 0) return [];
     const foreseen = simulated(b) - simulated(a);
@@ -79,4 +82,3 @@ export const findingsOf = (arms: readonly CookedArm[], show: Show): readonly str
         : ` To see what the model foresees takes about ${pairs} such pairs.`;
     return [`${said} ${verdict}${more}`];
   });
-};
