@@ -17,7 +17,7 @@ export const freePort = () =>
   });
 
 const healthy = async (url, child) => {
-  for (let i = 0; i < 300; i += 1) {
+  for (let i = 0; i < 1200; i += 1) {
     if (child.exitCode !== null) throw new Error(`The server ended with ${child.exitCode}.`);
     try {
       if ((await fetch(`${url}/healthz`)).ok) return;
@@ -26,7 +26,7 @@ const healthy = async (url, child) => {
     }
     await new Promise((resolve) => setTimeout(resolve, 50));
   }
-  throw new Error('The server did not come up in 15 s.');
+  throw new Error('The server did not come up in a minute.');
 };
 
 /** @returns the address, the process, and a stop that also removes the data folder */

@@ -18,8 +18,8 @@ const MOVED = ['oven', 'pan', 'contact', 'thickness', 'start'] as const satisfie
 /** Readings of a probe used at most, evenly chosen: more say nothing new. */
 const MOST_PROBED = 32;
 const MOST_TYPED = 24;
-/** A gun's reading within this of the piece going in is of the pan it met, s. */
-const NEAR_IN = 150;
+/** A gun's reading within this of the piece going in is of the pan it met, s; sooner it still came up. */
+const NEAR_IN = 30;
 /** Warmed for so much of its minutes more or less, a pan was warmed by the clock. */
 const BY_CLOCK = 0.2;
 /** How far one look with a gun may be off, K. */

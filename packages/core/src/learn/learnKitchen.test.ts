@@ -70,13 +70,16 @@ const cooked = (
   const panIn = plan.legs.find(({ kind }) => kind !== 'oven')?.at ?? 0;
   const warms = toldWarming(gear, request.pan) ?? 0;
   press('pan-on', panIn - warms);
-  events.push({
-    id: `${id}-gun`,
-    kind: 'reading',
-    at: Math.round(inAt + (panIn - 4) * 1000),
-    celsius: warmedTo(gear, warms - 4, truth.burner),
-    by: 'gun',
-  });
+  // Looked at half-way up, when it was still coming up, and as the piece went in.
+  for (const seconds of [warms / 2, warms - 4]) {
+    events.push({
+      id: `${id}-gun-${seconds}`,
+      kind: 'reading',
+      at: Math.round(inAt + (panIn - warms + seconds) * 1000),
+      celsius: warmedTo(gear, seconds, truth.burner),
+      by: 'gun',
+    });
+  }
   return {
     id,
     at: inAt,
