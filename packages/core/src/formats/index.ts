@@ -12,4 +12,3 @@ export * from './bookFile';
 export * from './gearUsedSchema';
 export * from './judgementSchema';
 export * from './trialSchema';
-export * from './loggedCookOf';

@@ -1,4 +1,5 @@
-import { DEFAULT_OVEN, DEFAULT_PAN, type BurnerKind, type PanOnBurner } from '../gear';
+import { DEFAULT_OVEN } from '../gear/ovenBody';
+import { DEFAULT_PAN, type BurnerKind, type PanOnBurner } from '../gear/pan';
 import type { CookEvent } from '../live/event';
 import type { PlanFigures } from '../live/progress';
 
