@@ -40,15 +40,15 @@ export const places = {
   practice: place(() =>
     import('./features/stove/practice/PracticeScreen').then((m) => m.PracticeScreen),
   ),
-  book: place(() => import('./features/book/BookScreen').then((m) => m.BookScreen)),
+  book: place(() => import('./features/book/parts').then((m) => m.BookScreen)),
   kitchen: place(() => import('./features/kitchen/KitchenScreen').then((m) => m.KitchenScreen)),
-  learned: place(() => import('./features/book/LearnedScreen').then((m) => m.LearnedScreen)),
-  trends: place(() => import('./features/book/TrendsScreen').then((m) => m.TrendsScreen)),
-  trials: place(() => import('./features/book/TrialsScreen').then((m) => m.TrialsScreen)),
-  trial: place(() => import('./features/book/TrialScreen').then((m) => m.TrialScreen)),
-  files: place(() => import('./features/book/files/FilesScreen').then((m) => m.FilesScreen)),
-  writeDown: place(() => import('./features/book/WriteDownScreen').then((m) => m.WriteDownScreen)),
-  cook: place(() => import('./features/book/CookScreen').then((m) => m.CookScreen)),
+  learned: place(() => import('./features/book/parts').then((m) => m.LearnedScreen)),
+  trends: place(() => import('./features/book/parts').then((m) => m.TrendsScreen)),
+  trials: place(() => import('./features/book/parts').then((m) => m.TrialsScreen)),
+  trial: place(() => import('./features/book/parts').then((m) => m.TrialScreen)),
+  files: place(() => import('./features/book/parts').then((m) => m.FilesScreen)),
+  writeDown: place(() => import('./features/book/parts').then((m) => m.WriteDownScreen)),
+  cook: place(() => import('./features/book/parts').then((m) => m.CookScreen)),
 };
 
 /** Fetches what is not here yet, one after another, so that going there later waits for nothing. */
