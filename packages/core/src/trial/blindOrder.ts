@@ -1,4 +1,4 @@
-/** Draws the order in which pieces are tasted: every order is as likely as any other. */
+/** Draws the order in which pieces are tasted: all orders are equally likely. */
 export const blindOrder = (pieces: number, random: () => number): readonly number[] => {
   const order = Array.from({ length: pieces }, (_, i) => i);
   for (let i = pieces - 1; i > 0; i -= 1) {
