@@ -69,7 +69,8 @@ const service = {
     plan: PlanFigures,
     plannedIn: number,
     events: readonly CookEvent[],
-  ): Replayed | undefined => replay(plan, plannedIn, events),
+    pan: PanOnBurner,
+  ): Replayed | undefined => replay(plan, plannedIn, events, pan),
   practise: (request: PlanRequest, hidden: HiddenKitchen, pan: PanOnBurner): void => {
     practice = new PracticeKitchen(request, hidden, pan, request.hotOven);
   },

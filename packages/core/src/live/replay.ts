@@ -1,3 +1,4 @@
+import { DEFAULT_PAN, type PanOnBurner } from '../gear/pan';
 import { SEARCH_COLUMNS } from '../heat';
 import type { CookPlan, Slices } from '../plan/planResult';
 import { recordLegs } from '../plan/recordPlan';
@@ -18,11 +19,13 @@ export interface Replayed {
  * moves, changes of course, pull and rest. Undefined until the piece has been in and out of the
  * heat.
  * @param plannedIn when the plan has the piece meet the heat, ms since 1970
+ * @param pan it was cooked in: a cold one comes up, one in the oven gives off its heat
  */
 export const replay = (
   plan: PlanFigures,
   plannedIn: number,
   events: readonly CookEvent[],
+  pan: PanOnBurner = DEFAULT_PAN,
 ): Replayed | undefined => {
   const kept = standing(events);
   const inAt = kept.find(({ kind }) => kind === 'in')?.at;
@@ -30,6 +33,6 @@ export const replay = (
   if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt) return undefined;
   const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
   const progress = progressOf(plan, plannedIn, kept);
-  const cook = new WayCook(plan.request, { columns: SEARCH_COLUMNS });
+  const cook = new WayCook(plan.request, { columns: SEARCH_COLUMNS, pan });
   return recordLegs(cook, cookedLegs({ inAt, turnedAt, progress }, plan.request));
 };

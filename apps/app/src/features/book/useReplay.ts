@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { CookRecord } from '@crustan/core/formats';
+import { FIRST_GEAR, panOn } from '@crustan/core/learn/loggedCook';
 import type { Replayed } from '@crustan/core/live/replay';
 import { liveWorker } from '../../workers/liveWorker';
 
@@ -15,8 +16,10 @@ export const useReplay = (cook: CookRecord, plannedIn: number): Replayed | undef
   useEffect(() => {
     let live = true;
     const { request, legs, pullAt, restSeconds, trace } = cook.plan.plan;
+    const { gear = FIRST_GEAR } = cook.plan;
+    const pan = panOn(gear, gear.burner.share);
     liveWorker()
-      .replay({ request, legs, pullAt, restSeconds, trace }, plannedIn, cook.events)
+      .replay({ request, legs, pullAt, restSeconds, trace }, plannedIn, cook.events, pan)
       .then(
         (replayed) => live && setFound({ of: cook, replayed }),
         // Without a replay the page shows the plan and the events alone.
