@@ -3,6 +3,7 @@ const nodeProject = (name, root) => ({
   rootDir: root,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/src/**/*.test.ts'],
+  setupFiles: [require.resolve('./tooling/jestSeed.cjs')],
   transform: { '^.+\\.(ts|mjs)$': require.resolve('./tooling/jestEsbuild.cjs') },
 });
 

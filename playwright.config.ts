@@ -24,8 +24,8 @@ export default defineConfig({
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
-      // The server process alone: the screen's size makes no difference to it.
-      testIgnore: '**/serving.spec.ts',
+      // The server's process and what fails on the way: the screen's size makes no difference to them.
+      testIgnore: ['**/serving.spec.ts', '**/faults.spec.ts'],
     },
   ],
 });

@@ -3,12 +3,15 @@ import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import { startServed, type Served } from '../scripts/served.mjs';
 
 /** The kitchen is kept with the book: a test begins with the usual one, whatever another left. */
-const usualKitchen = (url: string) =>
-  fetch(`${url}/api/kitchen`, {
+const usualKitchen = async (url: string): Promise<void> => {
+  const address = `${url}/api/kitchen`;
+  const version = (await fetch(address)).headers.get('ETag') ?? '"0"';
+  await fetch(address, {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ kitchen: DEFAULT_KITCHEN, changedAt: Date.now() }),
+    headers: { 'Content-Type': 'application/json', 'If-Match': version },
+    body: JSON.stringify({ kitchen: DEFAULT_KITCHEN }),
   });
+};
 
 /** Each worker has a server of its own, with an empty book; `demo` one with the scenario. */
 export const test = base.extend<

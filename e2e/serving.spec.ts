@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
 import { cookRecordSchema } from '@crustan/core/formats';
 import { startServed } from '../scripts/served.mjs';
@@ -18,10 +19,15 @@ const serverLine = async (
   return { code, said };
 };
 
-test('a port in use, a folder it cannot write, a port that is none: one plain line', async ({
+test('a port or a folder in use, a folder it cannot write, a port that is none: one plain line', async ({
   own,
 }) => {
-  const inUse = await serverLine({ CRUSTAN_PORT: String(own.port), CRUSTAN_DATA: own.folder });
+  const another = mkdtempSync(path.join(os.tmpdir(), 'crustan-other-'));
+  const inUse = await serverLine({ CRUSTAN_PORT: String(own.port), CRUSTAN_DATA: another });
+  rmSync(another, { recursive: true });
+  const taken = await serverLine({ CRUSTAN_PORT: '0', CRUSTAN_DATA: own.folder });
+  expect(taken.code).toBe(1);
+  expect(taken.said).toMatch(/^Another Crustan has the data folder .* open; stop it, or .*\n$/);
   expect(inUse).toEqual({
     code: 1,
     said: `Port ${own.port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.\n`,
@@ -76,6 +82,39 @@ test('killed after every press, it has every press it acknowledged', async ({ de
     const cook = cookRecordSchema.parse(await answer.json());
     expect(cook.events.map(({ kind }) => kind)).toEqual(kinds);
     expect(cook.judgement).toEqual({ crust: 'golden', notes: 'kept' });
+  } finally {
+    await served.kill('SIGKILL');
+  }
+});
+
+test('a restore that is killed at any moment leaves one whole book, the old or the new', async ({
+  demo,
+}) => {
+  test.slow();
+  const backup = Buffer.from(await (await fetch(`${demo.url}/api/book/backup`)).arrayBuffer());
+  const inDemo = (await (await fetch(`${demo.url}/api/cooks`)).json()).found;
+  let served = await startServed();
+  const seen = new Set<number>();
+  const DONE = 0;
+  try {
+    for (const after of [5, 40, 80, 120, 160, 200, 250, 300, 400, 700, DONE]) {
+      const sending = fetch(`${served.url}/api/book/backup`, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/vnd.sqlite3' },
+        body: backup,
+      }).catch(() => undefined);
+      const killed = new Promise((done) => setTimeout(done, after));
+      // The last one is killed once it has said that it is done.
+      await (after === DONE ? sending : killed);
+      await served.kill('SIGKILL');
+      await sending;
+      served = await startServed({ data: served.folder, port: served.port });
+      const { found } = await (await fetch(`${served.url}/api/cooks`)).json();
+      expect([0, inDemo]).toContain(found);
+      seen.add(found);
+      expect(readdirSync(served.folder)).not.toContain('book.next.sqlite');
+    }
+    expect(seen.has(inDemo)).toBe(true);
   } finally {
     await served.kill('SIGKILL');
   }

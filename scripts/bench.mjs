@@ -1,6 +1,8 @@
 // npm run -s bench -- NAME: measures, and prints the figures as JSON.
 import { benchApp } from './benches/app.mjs';
 import { benchBook } from './benches/book.mjs';
+import { benchContract } from './benches/contract.mjs';
+import { benchFaults } from './benches/faults.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLearn } from './benches/learn.mjs';
 import { benchLive } from './benches/live.mjs';
@@ -11,6 +13,8 @@ import { giveUp } from './root.mjs';
 const BENCHES = {
   app: benchApp,
   book: benchBook,
+  contract: benchContract,
+  faults: benchFaults,
   heat: benchHeat,
   learn: benchLearn,
   live: benchLive,

@@ -10,6 +10,8 @@ module.exports = class extends TestEnvironment {
       Response,
       Headers,
       AbortController,
+      structuredClone,
+      BroadcastChannel,
       AbortSignal,
       TextEncoder,
       TextDecoder,

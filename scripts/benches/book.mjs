@@ -33,7 +33,10 @@ const send = (url, file) =>
   new Promise((resolve, reject) => {
     const request = http.request(
       `${url}/api/book/imports`,
-      { method: 'POST', headers: { 'Content-Length': statSync(file).size } },
+      {
+        method: 'POST',
+        headers: { 'Content-Length': statSync(file).size, 'Content-Type': 'application/json' },
+      },
       (answer) => {
         let text = '';
         answer.on('data', (chunk) => (text += chunk));
@@ -61,6 +64,23 @@ const bringIn = async (url, file) => {
   const stored = await fetch(`${url}/api/book/imports/${id}/store`, { method: 'POST' });
   if (!stored.ok) giveUp('The import was not stored.');
   return { seconds: (performance.now() - begin) / 1000, longest };
+};
+
+/** The longest that anybody waits while the whole book is written out, ms. */
+const longestWhileWritten = async (url) => {
+  let over = false;
+  const writing = fetch(`${url}/api/book/book.json`)
+    .then((answer) => answer.body.pipeTo(new WritableStream()))
+    .finally(() => (over = true));
+  let longest = 0;
+  while (!over) {
+    const asked = performance.now();
+    await fetch(`${url}/api/clock`);
+    longest = Math.max(longest, performance.now() - asked);
+    await new Promise((done) => setTimeout(done, 20));
+  }
+  await writing;
+  return longest;
 };
 
 /** From the tap to what it opens being drawn, ms. */
@@ -101,6 +121,7 @@ export const benchBook = async () => {
   });
   try {
     const { seconds, longest } = await bringIn(served.url, file);
+    const writtenOut = await longestWhileWritten(served.url);
     const page = await (await browser.newContext(PHONE)).newPage();
     const book = () =>
       page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Book' });
@@ -147,6 +168,7 @@ export const benchBook = async () => {
       importSeconds: Math.round(seconds * 10) / 10,
       searchMs: Math.round(median(found)),
       longestWaitMs: Math.round(longest),
+      exportLongestWaitMs: Math.round(writtenOut),
       fileMB: Math.round(statSync(file).size / 1e6),
     };
   } finally {

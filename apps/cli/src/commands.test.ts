@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { cookResultSchema, planFileResultSchema, problemSchema } from '@crustan/core/formats';
 import { planCommand, simulateCommand } from './commands';
+import { readRequests } from './readRequests';
 import { jsonSchemas } from './schemas';
 
 /** Every kind of stage, and every key, that the documented file has. */
@@ -99,6 +100,24 @@ describe('the command line', () => {
     const { errors } = problemSchema.parse(json);
     expect(errors?.map(({ path }) => path)).toEqual(['thickness', 'plateAt']);
     expect(errors?.[0]?.message).toContain('0.003 to 0.12 m');
+  });
+
+  it('reads many from a list or from lines, in order, and names the line that is none', () => {
+    const values = (name: string, text: string) => {
+      const read = readRequests(name, text);
+      if (read.kind !== 'many') throw new Error(read.kind);
+      return read.values;
+    };
+    expect(values('many.json', '[{"a":1},2]')).toEqual([{ value: { a: 1 } }, { value: 2 }]);
+    expect(values('many.json', '[]')).toEqual([]);
+    const lines = values('MANY.NDJSON', '\uFEFF{"a":1}\r\n\n{"b":\n[3]\n');
+    expect(lines).toMatchObject([
+      { value: { a: 1 } },
+      { problem: { status: 400, detail: expect.stringContaining('line 3 is not JSON') } },
+      { value: [3] },
+    ]);
+    expect(readRequests('one.json', '{"a":1}')).toEqual({ kind: 'one', value: { a: 1 } });
+    expect(readRequests('one.json', 'tea').kind).toBe('unreadable');
   });
 
   it('describes every format as JSON Schema', () => {

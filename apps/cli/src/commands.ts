@@ -71,3 +71,9 @@ export const planCommand = (value: unknown): Outcome =>
     );
     return { ...head, feasible: true, plan: keptPlan(plan), window, spread, remedies, run: steps };
   });
+
+/** Every command that reads a file, by its name. */
+export const COMMANDS = { simulate: simulateCommand, plan: planCommand } as const;
+
+export const isCommandName = (name: string): name is keyof typeof COMMANDS =>
+  Object.hasOwn(COMMANDS, name);

@@ -1,11 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { planCommand, simulateCommand, type Outcome } from './commands';
+import { COMMANDS, isCommandName, type Outcome } from './commands';
+import { readRequests } from './readRequests';
 
-const USAGE = 'usage: npm run -s crustan -- simulate FILE | plan FILE';
-const COMMANDS: Readonly<Record<string, (value: unknown) => Outcome>> = {
-  simulate: simulateCommand,
-  plan: planCommand,
-};
+const USAGE = `usage: npm run -s crustan -- ${Object.keys(COMMANDS).join(' FILE | ')} FILE`;
 
 const giveUp = (line: string): never => {
   process.stderr.write(`${line}\n`);
@@ -13,19 +10,34 @@ const giveUp = (line: string): never => {
 };
 
 const [name = '', file = ''] = process.argv.slice(2);
-const command = COMMANDS[name] ?? giveUp(USAGE);
-if (file === '') giveUp(USAGE);
+if (!isCommandName(name) || file === '') giveUp(USAGE);
+const command: (value: unknown) => Outcome = isCommandName(name) ? COMMANDS[name] : giveUp(USAGE);
 
-const read = (): unknown => {
+const text = (): string => {
   try {
-    return JSON.parse(readFileSync(file, 'utf8'));
+    return readFileSync(file, 'utf8');
   } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
-    return giveUp(`${file} cannot be read as JSON: ${why}`);
+    return giveUp(`${file} cannot be read: ${error instanceof Error ? error.message : ''}`);
   }
 };
 
-const outcome = command(read());
-const text = `${JSON.stringify(outcome.json, null, 2)}\n`;
-if (outcome.refused) giveUp(text.trimEnd());
-process.stdout.write(text);
+const requests = readRequests(file, text());
+switch (requests.kind) {
+  case 'unreadable':
+    giveUp(`${file} cannot be read as JSON: ${requests.why}`);
+    break;
+  case 'one': {
+    const { refused, json } = command(requests.value);
+    const said = JSON.stringify(json, null, 2);
+    if (refused) giveUp(said);
+    process.stdout.write(`${said}\n`);
+    break;
+  }
+  case 'many':
+    // One line each, in order; a refused one is its problem, and the others go on.
+    for (const request of requests.values) {
+      const json = 'problem' in request ? request.problem : command(request.value).json;
+      process.stdout.write(`${JSON.stringify(json)}\n`);
+    }
+    break;
+}

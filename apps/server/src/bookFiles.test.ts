@@ -17,8 +17,11 @@ import { kitchenStore } from './db/kitchenStore';
 import { photoStore } from './db/photoStore';
 import { planStore } from './db/planStore';
 import { trialStore } from './db/trialStore';
+import { cleanUpImports } from './imports/bookImports';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 
+const JSON_TYPE = { 'Content-Type': 'application/json' };
+const SQLITE_TYPE = { 'Content-Type': 'application/vnd.sqlite3' };
 const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4]);
 
 interface Running extends ReturnType<typeof temporaryBook> {
@@ -90,10 +93,7 @@ const fill = ({ book }: Running, cooks = 3): readonly string[] => {
     arms: [{ label: 'ahead', cook: first }, { label: 'at the pan' }],
     tasting: { order: [1, 0], liked: [0, 0, 1], opened: false },
   });
-  kitchenStore(book).put({
-    kitchen: { ...DEFAULT_KITCHEN, ovenOffset: -12 },
-    changedAt: T0,
-  });
+  kitchenStore(book).put({ ...DEFAULT_KITCHEN, ovenOffset: -12 }, 0, T0);
   return ids;
 };
 
@@ -114,7 +114,7 @@ describe('the whole book as files', () => {
     bookImportSchema.parse(await (await fetch(`${to.url}/imports/${id}`)).json());
   /** Sends a file and waits until it has been read. */
   const send = async (body: string | Buffer): Promise<BookImport> => {
-    const answer = await fetch(`${to.url}/imports`, { method: 'POST', body });
+    const answer = await fetch(`${to.url}/imports`, { method: 'POST', body, headers: JSON_TYPE });
     expect(answer.status).toBe(202);
     const { id } = bookImportSchema.parse(await answer.json());
     for (;;) {
@@ -183,11 +183,14 @@ describe('the whole book as files', () => {
     }));
     const answer = await fetch(`${to.url}/imports`, {
       method: 'POST',
+      headers: JSON_TYPE,
       body: JSON.stringify({ ...book, cooks: many }),
     });
     const { id } = bookImportSchema.parse(await answer.json());
     // A second file waits for the first.
-    expect((await fetch(`${to.url}/imports`, { method: 'POST', body: '{}' })).status).toBe(409);
+    expect(
+      (await fetch(`${to.url}/imports`, { method: 'POST', body: '{}', headers: JSON_TYPE })).status,
+    ).toBe(409);
     const stopped = await fetch(`${to.url}/imports/${id}`, { method: 'DELETE' });
     const { phase, cooks } = bookImportSchema.parse(await stopped.json());
     expect(phase).toBe('stopped');
@@ -200,7 +203,7 @@ describe('the whole book as files', () => {
     fill(from);
     const read = await send(await text(`${from.url}/book.json`));
     expect(read.phase).toBe('ready');
-    to.book.swap(() => undefined);
+    cleanUpImports(to.book);
     expect(to.book.sqlite.prepare('select count(*) from events').pluck().get()).toBe(0);
   });
 
@@ -258,7 +261,11 @@ describe('the whole book as files', () => {
     const backup = Buffer.from(await (await fetch(`${from.url}/backup`)).arrayBuffer());
     expect(backup.subarray(0, 15).toString()).toBe('SQLite format 3');
     cookStore(to.book).start(newId(), planRecord('Was here before'), T0);
-    const restored = await fetch(`${to.url}/backup`, { method: 'PUT', body: backup });
+    const restored = await fetch(`${to.url}/backup`, {
+      method: 'PUT',
+      body: backup,
+      headers: SQLITE_TYPE,
+    });
     expect(restored.status).toBe(200);
     const { cooks, before } = z
       .object({ cooks: z.number(), before: z.string() })
@@ -276,7 +283,10 @@ describe('the whole book as files', () => {
     fill(from);
     const read = await send(await text(`${from.url}/book.json`));
     const backup = Buffer.from(await (await fetch(`${to.url}/backup`)).arrayBuffer());
-    expect((await fetch(`${to.url}/backup`, { method: 'PUT', body: backup })).status).toBe(200);
+    expect(
+      (await fetch(`${to.url}/backup`, { method: 'PUT', body: backup, headers: SQLITE_TYPE }))
+        .status,
+    ).toBe(200);
     expect((await store(read.id)).status).toBe(409);
     // The backup was made while cooks of the import lay beside the book: they are not in it.
     expect(cookStore(to.book).list().found).toBe(0);
@@ -302,7 +312,7 @@ describe('the whole book as files', () => {
       [readFileSync(later), /later Crustan/],
       [backup.subarray(0, 9000), /damaged|not a SQLite/],
     ] as const) {
-      const answer = await fetch(`${to.url}/backup`, { method: 'PUT', body });
+      const answer = await fetch(`${to.url}/backup`, { method: 'PUT', body, headers: SQLITE_TYPE });
       expect(answer.status).toBe(400);
       expect(problemSchema.parse(await answer.json()).detail).toMatch(why);
     }

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
-import { DEFAULT_KITCHEN } from '@crustan/core/formats';
+import { DEFAULT_KITCHEN, PROBLEM_TYPES } from '@crustan/core/formats';
 import { createApp } from './createApp';
 import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
 
@@ -137,7 +137,7 @@ describe('a book of many cooks', () => {
     await api.get(`/api/cooks/${id}/photo`).expect(404);
   });
 
-  it('keeps trials, and the kitchen that was changed last', async () => {
+  it('keeps trials', async () => {
     const trial = {
       id: newId(),
       createdAt: T0,
@@ -152,18 +152,28 @@ describe('a book of many cooks', () => {
       .put(`/api/trials/${trial.id}`)
       .send({ ...trial, arms: [{ label: 'alone' }] })
       .expect(400);
-    await api.get('/api/kitchen').expect(204);
-    const kitchen = { ...DEFAULT_KITCHEN, ovenOffset: -9 };
-    await api
-      .put('/api/kitchen')
-      .send({ kitchen, changedAt: T0 + 5 })
-      .expect(200);
-    const late = await api
-      .put('/api/kitchen')
-      .send({ kitchen: DEFAULT_KITCHEN, changedAt: T0 })
-      .expect(200);
-    expect(late.body.kitchen.ovenOffset).toBe(-9);
     await api.delete(`/api/trials/${trial.id}`).expect(204);
+  });
+
+  it('keeps the kitchen by version: a change made on an old one is refused, whatever its clock', async () => {
+    const empty = await api.get('/api/kitchen').expect(204);
+    expect(empty.headers['etag']).toBe('"0"');
+    const put = (ovenOffset: number, version: string) =>
+      api
+        .put('/api/kitchen')
+        .set('If-Match', version)
+        .send({ kitchen: { ...DEFAULT_KITCHEN, ovenOffset } });
+    await api.put('/api/kitchen').send({ kitchen: DEFAULT_KITCHEN }).expect(428);
+    now = Date.UTC(2099, 0, 1);
+    const first = await put(-9, '"0"').expect(200);
+    expect(first.headers['etag']).toBe('"1"');
+    expect(first.body).toMatchObject({ kitchen: { ovenOffset: -9 }, changedAt: now });
+    // A phone that had not heard of it, and one whose clock is a lifetime behind.
+    const late = await put(4, '"0"').expect(412);
+    expect(late.body.type).toBe(PROBLEM_TYPES.stale);
+    now = T0;
+    await put(4, '"1"').expect(200);
+    expect((await api.get('/api/kitchen')).body.kitchen.ovenOffset).toBe(4);
   });
 
   it('gives the newest finished cooks in full, to learn from', async () => {

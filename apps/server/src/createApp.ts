@@ -2,7 +2,7 @@ import path from 'node:path';
 import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
-import { pinoHttp } from 'pino-http';
+import { pinoHttp, type Options } from 'pino-http';
 import { cookNews } from './cookNews';
 import { cookStore } from './db/cookStore';
 import { kitchenStore } from './db/kitchenStore';
@@ -10,13 +10,16 @@ import type { Book } from './db/openBook';
 import { photoStore } from './db/photoStore';
 import { planStore } from './db/planStore';
 import { trialStore } from './db/trialStore';
-import { answerProblem, noSuchPath } from './problems';
+import { bodyOf, hostsOf, ownHost, ownPages } from './ownRequests';
+import { answerProblem, noSuchPath, readableAddress } from './problems';
 import { bookRoutes } from './routes/bookRoutes';
 import { cookRoutes } from './routes/cookRoutes';
 import { deviceRoutes } from './routes/deviceRoutes';
 import { kitchenRoutes } from './routes/kitchenRoutes';
 import { planRoutes } from './routes/planRoutes';
 import { trialRoutes } from './routes/trialRoutes';
+
+type DestinationStream = NonNullable<Options['stream']>;
 
 export interface AppOptions {
   readonly book: Book;
@@ -25,9 +28,36 @@ export interface AppOptions {
   /** Folder of the built interface; none serves the API alone. */
   readonly site?: string;
   /** Least severe line of the server's log; silent by default. */
-  readonly logLevel?: 'warn' | 'silent';
+  readonly logLevel?: LogLevel;
+  /** Where the log goes; stdout by default. */
+  readonly logTo?: DestinationStream;
+  /** The address it listens on, and other names it answers to. */
+  readonly listensOn?: string;
+  readonly hosts?: readonly string[];
   readonly now?: () => number;
 }
+
+export const LOG_LEVELS = ['debug', 'info', 'warn', 'error', 'silent'] as const;
+export type LogLevel = (typeof LOG_LEVELS)[number];
+
+/** A line a request, by what came of it: its method, path, status and time, never what it said. */
+const requestLog = (level: LogLevel, logTo: DestinationStream | undefined) =>
+  pinoHttp({
+    level,
+    ...(logTo === undefined ? {} : { stream: logTo }),
+    customLogLevel: (_req, res, error) => {
+      if (error || res.statusCode >= 500) return 'error';
+      return res.statusCode === 421 || res.statusCode === 403 ? 'warn' : 'info';
+    },
+    serializers: {
+      req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+        id,
+        method,
+        path: url.split('?')[0],
+      }),
+      res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+    },
+  });
 
 const YEAR = 365 * 24 * 3600;
 
@@ -37,11 +67,17 @@ export const createApp = ({
   migrations,
   site,
   logLevel = 'silent',
+  logTo,
+  listensOn = '127.0.0.1',
+  hosts = [],
   now = Date.now,
 }: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ level: logLevel, autoLogging: false }));
+  app.use(requestLog(logLevel, logTo));
+  app.use(ownHost(hostsOf(listensOn, hosts)));
+  app.use(ownPages);
+  app.use(readableAddress);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -60,23 +96,30 @@ export const createApp = ({
   );
 
   app.get('/healthz', (_req, res) => {
-    res.json({ status: 'ok', schemaVersion: book.schemaVersion });
+    res.json({ status: 'ok', schemaVersion: book.schemaVersion, unreadable: book.damage.count });
   });
-  // Files of the whole book are read as they come, not as messages.
-  const message = express.json({ limit: '512kb' });
-  app.use('/api', (req, res, next) => {
-    if (/^\/book\//.test(req.path)) next();
-    else message(req, res, next);
-  });
+  // Files of the whole book and photographs are read as they come, not as messages.
+  const message = [bodyOf('application/json'), express.json({ limit: '512kb' })];
+  const asItComes = /^\/api\/(book\/|cooks\/[^/]+\/photo$)/;
+  message.forEach((handler) =>
+    app.use('/api', (req, res, next) => {
+      if (asItComes.test(req.originalUrl.split('?')[0] ?? '')) next();
+      else handler(req, res, next);
+    }),
+  );
   app.use('/api', (_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
+  /** The server's time: phones set theirs by the round trip, not by news that may come late. */
+  app.get('/api/clock', (_req, res) => {
+    res.json({ now: now(), book: book.identity });
+  });
   app.use('/api/plans', planRoutes(planStore(book)));
   const cooks = cookStore(book);
-  app.use('/api/cooks', cookRoutes(cooks, photoStore(book), cookNews(), now));
+  app.use('/api/cooks', cookRoutes(book, cooks, photoStore(book), cookNews(), now));
   app.use('/api/trials', trialRoutes(trialStore(book)));
-  app.use('/api/kitchen', kitchenRoutes(kitchenStore(book)));
+  app.use('/api/kitchen', kitchenRoutes(kitchenStore(book), now));
   app.use('/api/book', bookRoutes(book, migrations, now));
   app.use('/api/devices', deviceRoutes(cooks, now));
   app.use('/api', noSuchPath);

@@ -109,6 +109,10 @@ describe('a cook followed live', () => {
     await send('POST', `/api/cooks/${id}/events`, { events: [first] });
     const beside = await start();
     const stream = listen(`/api/cooks/stream?cooks=${id},${beside}`);
+    expect((await stream.next()).value).toEqual({
+      book: temporary.book.identity,
+      replaces: [],
+    });
     expect(await next(stream)).toMatchObject({ cook: id, events: [first] });
     expect(await next(stream)).toMatchObject({ cook: beside, events: [] });
     const second = press('turned', 60);
@@ -118,11 +122,40 @@ describe('a cook followed live', () => {
     const heard = await next(stream);
     expect(heard.events).toEqual([second]);
     expect(Math.abs(heard.now - Date.now())).toBeLessThan(5000);
-    expect((await next(stream)).events).toEqual([]);
     await send('POST', `/api/cooks/${beside}/events`, { events: [press('in', 5)] });
     expect((await next(stream)).cook).toBe(beside);
-    expect((await fetch(`${url}/api/cooks/stream?cooks=${newId()}`)).status).toBe(404);
     expect((await fetch(`${url}/api/cooks/stream?cooks=all`)).status).toBe(400);
+  });
+
+  it('names a cook that is gone, and goes on with the others', async () => {
+    const [one, two] = [await start(), await start()];
+    const never = newId();
+    const stream = listen(`/api/cooks/stream?cooks=${one},${never},${two}`);
+    await stream.next();
+    expect((await next(stream)).cook).toBe(one);
+    expect((await stream.next()).value).toEqual({ cook: never });
+    expect((await next(stream)).cook).toBe(two);
+    await fetch(`${url}/api/cooks/${one}`, { method: 'DELETE' });
+    expect((await stream.next()).value).toEqual({ cook: one });
+    await send('POST', `/api/cooks/${two}/events`, { events: [press('in', 0)] });
+    expect((await next(stream)).cook).toBe(two);
+    await fetch(`${url}/api/cooks/${one}/put-back`, { method: 'POST' });
+    expect((await next(stream)).cook).toBe(one);
+  });
+
+  it('answers the press before it tells the pages, however many follow', async () => {
+    const id = await start();
+    const followed = await Promise.all(
+      Array.from({ length: 40 }, async () => {
+        const stream = listen(`/api/cooks/stream?cooks=${id}`);
+        await stream.next();
+        await stream.next();
+        return stream;
+      }),
+    );
+    const event = press('in', 0);
+    await send('POST', `/api/cooks/${id}/events`, { events: [event] });
+    for (const stream of followed) expect((await next(stream)).events).toEqual([event]);
   });
 
   it('knows the pieces of one plate by each of them', async () => {
@@ -145,6 +178,10 @@ describe('a cook followed live', () => {
     expect((await stream.next()).value).toMatchObject({ by: 'probe' });
     const refused = await fetch(`${url}/api/devices/simulated?cook=${id}&clock=${T0}&speed=600`);
     expect(refused.status).toBe(400);
+    // No clock is wound so far that its run would hold the server.
+    const wound = T0 + 400 * 86_400_000;
+    const late = await fetch(`${url}/api/devices/simulated?cook=${id}&clock=${wound}`);
+    expect(late.status).toBe(400);
   });
 });
 

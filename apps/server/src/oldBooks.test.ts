@@ -3,6 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
+import { FIRST_GEAR } from '@crustan/core/learn';
 import { z } from 'zod';
 import { allLines } from './db/cookList';
 import { cookStore } from './db/cookStore';
@@ -42,11 +43,29 @@ describe('books of every released schema', () => {
     return file;
   };
 
+  /** A plan's record as that version wrote it: with what it knew of, under the names it had. */
+  const recordOf = (version: number) => {
+    const record = planRecord('An old strip');
+    const {
+      evenness: _even,
+      drip: _drip,
+      lethality: _logs,
+      inRange: _range,
+      ...then
+    } = record.plan;
+    if (version >= 3) return { ...record, gear: FIRST_GEAR };
+    if (version === 2) return { ...record, plan: then };
+    const { legs: _legs, stoveSeconds: _stove, pullAt: _pullAt, doneCore: _done, ...first } = then;
+    const { cut, thickness, weight, start, surface, pan, target, cover } = then.request;
+    const request = { cut, thickness, weight, start, surface, pan, turning: 'once', target, cover };
+    return { ...record, plan: { ...first, request } };
+  };
+
   /** What a version wrote: a plan, a cook with its presses and a judgement. */
   const filled = (version: number): string => {
     const file = released(version);
     const id = newId();
-    const record = planRecord('An old strip');
+    const record = recordOf(version);
     file
       .prepare('insert into plans values (?, ?, ?, ?)')
       .run(record.id, T0, T0, JSON.stringify(record));
@@ -74,11 +93,11 @@ describe('books of every released schema', () => {
     return id;
   };
 
-  it.each([1, 2, 3])('schema %i opens with everything in it, and goes on', (version) => {
+  it.each([1, 2, 3, 4])('schema %i opens with everything in it, and goes on', (version) => {
     const id = filled(version);
     for (let opened = 0; opened < 2; opened += 1) {
       const book = openBook(folder, MIGRATIONS);
-      expect(book.schemaVersion).toBe(3);
+      expect(book.schemaVersion).toBe(4);
       const store = cookStore(book);
       const cook = store.get(id);
       expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);

@@ -1,4 +1,15 @@
-import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { expect, it } from '@jest/globals';
@@ -10,22 +21,91 @@ import { loadDemo } from './demo/loadDemo';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 
 it('writes through to disk: WAL with full sync, foreign keys on', () => {
-  const { folder, remove } = temporaryBook();
-  const other = new Database(path.join(folder, 'book.sqlite'), { readonly: true });
-  expect(other.pragma('journal_mode', { simple: true })).toBe('wal');
-  other.close();
+  const { book, remove } = temporaryBook();
+  const is = (pragma: string): unknown => book.sqlite.pragma(pragma, { simple: true });
+  expect(is('journal_mode')).toBe('wal');
+  // 2 is FULL: a commit that returned is on the disk.
+  expect(is('synchronous')).toBe(2);
+  expect(is('foreign_keys')).toBe(1);
   remove();
 });
 
-it('opens again with everything in it, as often as wanted', () => {
+it('opens again with everything in it, and as the same book', () => {
   const { book, folder, remove } = temporaryBook();
   const id = newId();
   cookStore(book).start(id, planRecord(), T0);
   cookStore(book).addEvents(id, [press('in', 0)], T0);
+  const { identity, schemaVersion } = book;
+  book.close();
   const again = openBook(folder, MIGRATIONS);
   expect(cookStore(again).get(id)?.events).toHaveLength(1);
-  expect(again.schemaVersion).toBe(book.schemaVersion);
+  expect(again.schemaVersion).toBe(schemaVersion);
+  expect(again.identity).toBe(identity);
   again.close();
+  remove();
+});
+
+it('has its folder for itself: a second start is told so and touches nothing', () => {
+  const { book, folder, remove } = temporaryBook();
+  cookStore(book).start(newId(), planRecord(), T0);
+  mkdirSync(path.join(folder, 'imports'));
+  writeFileSync(path.join(folder, 'imports', 'staged'), 'of the first');
+  expect(() => openBook(folder, MIGRATIONS)).toThrow(/Another Crustan has the data folder/);
+  expect(readdirSync(path.join(folder, 'imports'))).toEqual(['staged']);
+  expect(cookStore(book).list().found).toBe(1);
+  book.close();
+  openBook(folder, MIGRATIONS).close();
+  remove();
+});
+
+it('keeps the folder and its files to its owner', () => {
+  const { folder, remove } = temporaryBook();
+  const mode = (name: string): number => statSync(path.join(folder, name)).mode & 0o777;
+  expect(mode('')).toBe(0o700);
+  for (const name of readdirSync(folder)) expect([name, mode(name)]).toEqual([name, 0o600]);
+  remove();
+});
+
+it('puts a book back that a killed restore had left without its name', () => {
+  const { book, folder, remove } = temporaryBook();
+  const id = newId();
+  cookStore(book).start(id, planRecord(), T0);
+  book.close();
+  const file = path.join(folder, 'book.sqlite');
+  renameSync(file, path.join(folder, 'book-before-2026-03-01T180000.sqlite'));
+  writeFileSync(path.join(folder, 'book.next.sqlite'), 'half a copy');
+  const again = openBook(folder, MIGRATIONS);
+  expect(again.recovered).toBe('book-before-2026-03-01T180000.sqlite');
+  expect(cookStore(again).has(id)).toBe(true);
+  expect(existsSync(path.join(folder, 'book.next.sqlite'))).toBe(false);
+  again.close();
+  remove();
+});
+
+it('says what is wrong with a book at start: empty, damaged, of a later Crustan', () => {
+  const { book, folder, remove } = temporaryBook();
+  for (let i = 0; i < 60; i += 1) cookStore(book).start(newId(), planRecord(`Cook ${i}`), T0 + i);
+  book.close();
+  const file = path.join(folder, 'book.sqlite');
+  const whole = readFileSync(file);
+  const damaged = Buffer.from(whole);
+  damaged.fill(0xff, 40_000, 60_000);
+  const later = path.join(folder, 'later.sqlite');
+  writeFileSync(later, whole);
+  const newer = new Database(later);
+  newer.exec("insert into __drizzle_migrations (hash, created_at) values ('later', 9e12)");
+  newer.close();
+  for (const [bytes, why] of [
+    [Buffer.alloc(0), /is empty: put a backup in its place/],
+    [damaged, /damaged/],
+    [readFileSync(later), /later Crustan/],
+  ] as const) {
+    writeFileSync(file, bytes);
+    expect(() => openBook(folder, MIGRATIONS)).toThrow(why);
+    expect(readFileSync(file).equals(bytes)).toBe(true);
+  }
+  writeFileSync(file, whole);
+  openBook(folder, MIGRATIONS).close();
   remove();
 });
 
@@ -100,5 +180,20 @@ it('loads the demo once, with cooks that differ from their plans as kitchens do'
     );
   }
   expect(cooks.some((cook) => Math.abs((cook.endTemperature ?? 0) - cook.target) > 0.3)).toBe(true);
+  remove();
+});
+
+it('loads the demo whole or not at all: killed on the way, the next start begins it again', () => {
+  const { book, remove } = temporaryBook();
+  // Whatever ends it in the middle; plans are written last.
+  book.sqlite.exec(
+    "create trigger ended before insert on plans begin select raise(abort, 'killed'); end",
+  );
+  expect(() => loadDemo(book, T0)).toThrow('killed');
+  expect(cookStore(book).list().found).toBe(0);
+  book.sqlite.exec('drop trigger ended');
+  loadDemo(book, T0);
+  expect(cookStore(book).list().found).toBeGreaterThanOrEqual(8);
+  expect(planStore(book).list().length).toBeGreaterThanOrEqual(3);
   remove();
 });

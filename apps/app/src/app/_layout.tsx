@@ -4,7 +4,9 @@ import { Slot, type ErrorBoundaryProps } from 'expo-router';
 import { Provider } from 'react-redux';
 import { fetchPlaces } from '../places';
 import { keepPage } from '../keepPage';
+import { keepTime } from '../store/clockLink';
 import { followCooks } from '../store/cookLink';
+import { keepPresses } from '../store/keepPresses';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice, makeStore } from '../store/store';
@@ -21,16 +23,15 @@ const AFTER_THE_TAP = 1500;
 export default function Layout() {
   const [store] = useState(makeStore);
   useEffect(() => {
-    const stopKeeping = keepOnDevice(store);
-    const stopSending = runOutbox(store);
-    const stopFollowing = followCooks(store);
-    const stopKitchen = syncKitchen(store);
-    return () => {
-      stopKitchen();
-      stopFollowing();
-      stopSending();
-      stopKeeping();
-    };
+    const stops = [
+      keepOnDevice(store),
+      keepPresses(store),
+      keepTime(),
+      runOutbox(store),
+      followCooks(store),
+      syncKitchen(store),
+    ];
+    return () => stops.toReversed().forEach((stop) => stop());
   }, [store]);
   useEffect(() => {
     // At the first touch: the first load is Plan's own, and nobody goes elsewhere without one.

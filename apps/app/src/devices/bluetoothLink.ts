@@ -46,12 +46,14 @@ export const bluetoothLink: OpenLink = async (listener) => {
     else listener.rubbish();
   };
   measurement.addEventListener('characteristicvaluechanged', hear);
-  device.addEventListener('gattserverdisconnected', () =>
-    listener.failed('The thermometer is out of reach. Bring it near and link it again.'),
-  );
+  const lost = (): void =>
+    listener.failed('The thermometer is out of reach. Bring it near and link it again.');
+  device.addEventListener('gattserverdisconnected', lost);
   await measurement.startNotifications();
   return () => {
     measurement.removeEventListener('characteristicvaluechanged', hear);
+    // Let go on purpose, it is not out of reach.
+    device.removeEventListener('gattserverdisconnected', lost);
     device.gatt?.disconnect();
   };
 };

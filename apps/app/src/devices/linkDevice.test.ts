@@ -1,11 +1,14 @@
+import { restartClock } from '../store/clock';
 import { makeStore } from '../store/store';
 import { cookStarted } from '../store/stoveSlice';
 import { planOf, recordOf, uuid } from '../testing';
 import type { LinkListener } from './deviceLink';
+import { bluetoothLink } from './bluetoothLink';
 import { fileLink } from './fileLink';
 import { linkDevice, unlinkDevice } from './linkDevice';
 
-const T0 = Date.UTC(2026, 0, 2, 19, 0);
+const T0 = Date.now();
+const DAY = 86_400_000;
 const COOK = uuid(2);
 
 const linked = async () => {
@@ -45,10 +48,12 @@ describe('a linked thermometer', () => {
     const { store, listener, readings } = await linked();
     listener.said({ by: 'probe', celsius: NaN, at: T0 });
     listener.said({ by: 'probe', celsius: 9999, at: T0 });
-    listener.said({ by: 'probe', celsius: 40, at: 0 });
+    for (const at of [0, T0 - 2 * DAY, T0 + 2 * DAY, NaN]) {
+      listener.said({ by: 'probe', celsius: 40, at });
+    }
     listener.rubbish();
     expect(readings()).toHaveLength(0);
-    expect(store.getState().devices.rubbish).toBe(4);
+    expect(store.getState().devices.rubbish).toBe(7);
   });
 
   it('is closed when it is unlinked, and says why when it cannot be linked', async () => {
@@ -60,8 +65,36 @@ describe('a linked thermometer', () => {
     expect(store.getState().devices).toMatchObject({ trouble: 'No thermometer.' });
   });
 
+  it('by radio is let go without being called out of reach, and said to be so when it is', async () => {
+    const measurement = Object.assign(new EventTarget(), {
+      startNotifications: () => Promise.resolve(),
+    });
+    const device = Object.assign(new EventTarget(), {
+      gatt: {
+        connect: () =>
+          Promise.resolve({
+            getPrimaryService: () =>
+              Promise.resolve({ getCharacteristic: () => Promise.resolve(measurement) }),
+          }),
+        disconnect: () => device.dispatchEvent(new Event('gattserverdisconnected')),
+      },
+    });
+    Object.defineProperty(navigator, 'bluetooth', {
+      configurable: true,
+      value: { requestDevice: () => Promise.resolve(device) },
+    });
+    const failed = jest.fn();
+    const link = () => bluetoothLink({ said: jest.fn(), rubbish: jest.fn(), failed });
+    (await link())();
+    expect(failed).not.toHaveBeenCalled();
+    await link();
+    device.dispatchEvent(new Event('gattserverdisconnected'));
+    expect(failed).toHaveBeenCalledTimes(1);
+  });
+
   it('replays a log in its own time', async () => {
     jest.useFakeTimers({ now: T0 });
+    restartClock();
     const said = jest.fn();
     const log = {
       readings: [

@@ -9,6 +9,7 @@ import {
   type DeviceSaid,
   type DeviceSource,
 } from '../store/devicesSlice';
+import { kitchenNow } from '../store/clock';
 import { newId } from '../store/newId';
 import { pressed } from '../store/stoveSlice';
 import type { AppStore } from '../store/store';
@@ -22,14 +23,15 @@ const NOTED_EVERY: Readonly<Record<Instrument, number>> = {
   oven: 60_000,
 };
 const NOTED_MOVE = 12;
-/** A thermometer's clock may not run ahead of or behind the kitchen's by more, ms. */
-const NO_OLDER = 24 * 3600 * 1000;
+/** A reading's time may not be ahead of or behind the kitchen's by more, ms. */
+const SAME_DAY = 24 * 3600 * 1000;
 
 let close: (() => void) | undefined;
 
 const sensible = ({ by, celsius, at }: DeviceSaid): boolean => {
   const { least, most } = INSTRUMENT_LIMITS[by];
-  return Number.isFinite(celsius) && celsius >= least && celsius <= most && at > NO_OLDER;
+  const dated = Math.abs(at - kitchenNow()) <= SAME_DAY;
+  return Number.isFinite(celsius) && celsius >= least && celsius <= most && dated;
 };
 
 /** Stops what is linked. */

@@ -21,6 +21,10 @@ export const simulatedLink =
       if (said.success) listener.said(said.data);
       else listener.rubbish();
     });
+    line.addEventListener('over', () => {
+      line.close();
+      listener.failed('The stand-ins follow a cook for twelve hours; this one is over.');
+    });
     line.onerror = () => {
       listener.failed('The thermometers are out of reach; they are tried again.');
       // A line taken up again would tell of the time it was first asked for.

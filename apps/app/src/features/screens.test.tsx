@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../renderWithStore';
-import { cookStarted, sendRefused } from '../store/stoveSlice';
+import { cookStarted, pressesKept, startRefused } from '../store/stoveSlice';
 import { lineOf, planOf, recordOf, uuid } from '../testing';
 import { BookScreen } from './book/BookScreen';
 import { StoveScreen } from './stove/StoveScreen';
@@ -121,9 +121,16 @@ describe('the stove', () => {
   it('says what waits for the server, and what the server refused', async () => {
     const { store } = start(Date.now() + 30 * 60_000);
     await screen.findByText('1 press is kept on this device and will go to the book.');
-    store.dispatch(sendRefused({ cook: uuid(2), why: 'No: Not like this.' }));
-    await screen.findByText(/The server refused this cook\. No: Not like this\./);
-    fireEvent.click(screen.getByText('Put it away'));
+    store.dispatch(pressesKept({ kept: [], notKept: [uuid(10)] }));
+    await screen.findByText(/does not keep 1 press: its storage is full or blocked/);
+    store.dispatch(startRefused({ cook: uuid(2), why: 'No: Not like this.' }));
+    await screen.findByText(/The server does not take this cook\. No: Not like this\./);
+    // The only copy: it is put away once it has been saved.
+    expect(screen.queryByText('Put it away')).toBeNull();
+    jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
+    Object.assign(URL, { createObjectURL: () => 'blob:x', revokeObjectURL: () => undefined });
+    fireEvent.click(screen.getByText('Save as a file'));
+    fireEvent.click(await screen.findByText('Put it away'));
     await screen.findByText(/Nothing is on/);
   });
 });

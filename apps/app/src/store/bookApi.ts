@@ -26,6 +26,11 @@ import type { Trial } from '@crustan/core/trial/trial';
 
 const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });
 
+const unreadableSchema = z.object({
+  count: z.int(),
+  rows: z.array(z.object({ where: z.string(), why: z.string() })),
+});
+
 /** The server's book. Every answer is parsed by the schema both sides share. */
 export const bookApi = createApi({
   reducerPath: 'bookApi',
@@ -148,6 +153,11 @@ export const bookApi = createApi({
       query: (id) => ({ url: `/trials/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Trials'],
     }),
+    unreadable: build.query<z.infer<typeof unreadableSchema>, void>({
+      query: () => '/book/unreadable',
+      transformResponse: (body) => unreadableSchema.parse(body),
+      providesTags: ['Cooks'],
+    }),
     bookImport: build.query<BookImport, string>({
       query: (id) => `/book/imports/${id}`,
       transformResponse: (body) => bookImportSchema.parse(body),
@@ -182,6 +192,7 @@ export const {
   useKeepTrialMutation,
   useDropTrialMutation,
   useBookImportQuery,
+  useUnreadableQuery,
   useStoreImportMutation,
   useStopImportMutation,
 } = bookApi;

@@ -1,25 +1,81 @@
-import { clockSpeed, kitchenNow, learnServerTime, resetClock, setClockSpeed } from './clock';
+import {
+  clockMayHaveSlept,
+  clockSpeed,
+  deviceClockOff,
+  kitchenNow,
+  learnServerTime,
+  resetClock,
+  restartClock,
+  setClockSpeed,
+} from './clock';
 
 const T0 = Date.UTC(2026, 0, 2, 19, 0);
+const HOUR = 3_600_000;
+
+/** The server's clock by a round trip of so long that ends now. */
+const hear = (server: number, trip = 40): void => {
+  const received = performance.now();
+  learnServerTime(server, received - trip, received);
+};
+
+/** Moves the phone's own clock, not the monotonic one. */
+const moveClock = (ms: number): void => {
+  const mono = performance.now();
+  jest.setSystemTime(Date.now() + ms);
+  // What the fake timers do to it, a browser does not.
+  expect(performance.now()).toBeCloseTo(mono, -1);
+};
 
 describe('the kitchen’s clock', () => {
-  beforeEach(() => jest.useFakeTimers({ now: T0 }));
-  afterEach(() => {
-    learnServerTime(Date.now());
-    jest.useRealTimers();
+  beforeEach(() => {
+    localStorage.clear();
+    jest.useFakeTimers({ now: T0 });
+    restartClock();
   });
+  afterEach(() => jest.useRealTimers());
 
   it('is the device’s, until the server says the device is wrong by minutes', () => {
     expect(kitchenNow()).toBe(T0);
-    learnServerTime(T0 + 900);
+    hear(T0 + 900);
     expect(kitchenNow()).toBe(T0);
-    learnServerTime(T0 + 7 * 60_000);
+    hear(T0 + 7 * 60_000, 0);
     expect(kitchenNow()).toBe(T0 + 7 * 60_000);
-    // An answer that took long says little about the time.
-    learnServerTime(T0 + 50 * 60_000, T0 - 20_000);
-    expect(kitchenNow()).toBe(T0 + 7 * 60_000);
-    learnServerTime(T0);
+    expect(deviceClockOff()).toBe(7 * 60_000);
+    hear(T0, 0);
     expect(kitchenNow()).toBe(T0);
+  });
+
+  it('believes the quickest round trip: an answer that was held back moves nothing', () => {
+    hear(T0 + 7 * 60_000);
+    const before = kitchenNow();
+    hear(T0 + 7 * 60_000 - 22_000, 2500);
+    hear(T0 + 7 * 60_000 - 44_000, 44_000);
+    expect(kitchenNow()).toBe(before);
+  });
+
+  it('takes no time from a server whose own clock was never set', () => {
+    hear(12_345);
+    hear(Date.UTC(2120, 0, 1));
+    expect(kitchenNow()).toBe(T0);
+  });
+
+  it.each([HOUR, -HOUR, 90_000])('stamps no press by a clock that jumped by %i ms', (jump) => {
+    jest.advanceTimersByTime(1000);
+    expect(kitchenNow()).toBe(T0 + 1000);
+    moveClock(jump);
+    expect(Math.abs(kitchenNow() - (T0 + 1000))).toBeLessThan(50);
+    jest.advanceTimersByTime(5000);
+    expect(Math.abs(kitchenNow() - (T0 + 6000))).toBeLessThan(50);
+    expect(Math.abs(deviceClockOff() + jump)).toBeLessThan(50);
+    // The server is asked anew, and agrees.
+    hear(T0 + 6000, 0);
+    expect(Math.abs(kitchenNow() - (T0 + 6000))).toBeLessThan(50);
+  });
+
+  it('is not slow by the time that a phone slept: the page was hidden meanwhile', () => {
+    clockMayHaveSlept();
+    moveClock(20 * 60_000);
+    expect(kitchenNow()).toBe(T0 + 20 * 60_000);
   });
 
   it('runs faster from where it is, slower again without a jump, and forgets it at the end', () => {

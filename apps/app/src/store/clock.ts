@@ -3,77 +3,154 @@ import { z } from 'zod';
 import { keep, recall } from './device';
 
 /**
- * The kitchen's clock: the device's, set right by the server's where the device is wrong, and run
- * faster in a demonstration. Everything at the stove is stamped by it.
+ * The kitchen's clock. Time runs by the browser's monotonic clock, which no change of the phone's own
+ * clock moves, from where the server's clock was found to stand by a round trip; without a server,
+ * from where the phone's own stood when the page was opened. In a demonstration it runs faster.
+ * Everything at the stove is stamped by it.
  */
-const clockSchema = z.object({
-  /** Server's clock less the device's, ms. */
+const keptSchema = z.object({
+  /** Server's clock less the phone's own, ms. */
   offset: z.number(),
   speed: z.number().min(1).max(60),
-  /** When the speed was last changed: the device's clock, and what this one showed. */
+  /** When the speed was last changed: the kitchen's clock at the world's pace, and what was shown. */
   real: z.number(),
   shown: z.number(),
 });
-type Clock = z.infer<typeof clockSchema>;
+type Kept = z.infer<typeof keptSchema>;
 
 /** Two clocks this near are one: the network takes its time too, ms. */
 const SAME = 2000;
-/** What a slow answer may hide, ms. */
-const SLOW = 4000;
+/** A difference between the phone's clock and the monotonic one that is a jump of either, ms. */
+const JUMP = 1500;
+/** A phone's clock that has jumped by more is told so, ms. */
+const WORTH_TELLING = 30_000;
+/** Before this no server's clock has been set: a machine without a battery starts in 1970. */
+const PLAUSIBLE_FROM = Date.UTC(2024, 0, 1);
+const PLAUSIBLE_TO = Date.UTC(2100, 0, 1);
+/** A round trip may take so long, ms; half of it is how wrong its answer may be. */
+const SLOWEST_TRIP = 3000;
+/** So long a round trip is believed over a slower, later one, ms. */
+const BELIEVED_FOR = 10 * 60_000;
 
-const atRest = (): Clock => ({ offset: 0, speed: 1, real: 0, shown: 0 });
+const atRest = (): Kept => ({ offset: 0, speed: 1, real: 0, shown: 0 });
 
-let clock: Clock = recall('clock', (value) => clockSchema.safeParse(value).data) ?? atRest();
+let kept: Kept = recall('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
+
+/** The phone's own clock, the monotonic one, and the steady time, together at one moment, ms. */
+interface Together {
+  readonly phone: number;
+  readonly mono: number;
+  readonly steady: number;
+}
+const together = (): Together => {
+  const phone = Date.now();
+  return { phone, mono: performance.now(), steady: phone };
+};
+let base = together();
+/** Whether the page may have been asleep since then: a monotonic clock may stand still meanwhile. */
+let mayHaveSlept = false;
+/** How far the phone's own clock has jumped while it was watched, ms. */
+let jumped = 0;
+let best: { readonly trip: number; readonly at: number } | undefined;
 const listeners = new Set<() => void>();
+/** Called when the clock must be measured anew. */
+const doubters = new Set<() => void>();
 
-const set = (next: Clock): void => {
-  clock = next;
+const tell = (): void => listeners.forEach((heard) => heard());
+const set = (next: Kept): void => {
+  kept = next;
   keep('clock', next);
-  listeners.forEach((heard) => heard());
+  tell();
+};
+
+/** The phone's clock as it would stand had nobody moved it, ms since 1970. */
+const steadyNow = (): number => {
+  const phone = Date.now();
+  const mono = performance.now();
+  const passed = mono - base.mono;
+  const drift = phone - base.phone - passed;
+  if (Math.abs(drift) > JUMP) {
+    // Asleep, the monotonic clock may have stood still: then the phone's own is right to be ahead.
+    const slept = mayHaveSlept && drift > 0;
+    base = { phone, mono, steady: base.steady + passed + (slept ? drift : 0) };
+    if (!slept) jumped += drift;
+    best = undefined;
+    tell();
+    doubters.forEach((heard) => heard());
+  }
+  mayHaveSlept = false;
+  return base.steady + (mono - base.mono);
+};
+
+export const onClockDoubt = (heard: () => void): (() => void) => {
+  doubters.add(heard);
+  return () => doubters.delete(heard);
+};
+
+/** The page was hidden or frozen: its clocks may have stood still. */
+export const clockMayHaveSlept = (): void => {
+  mayHaveSlept = true;
 };
 
 /** The kitchen's time, ms since 1970. */
 export const kitchenNow = (): number => {
-  const real = Date.now() + clock.offset;
+  const real = steadyNow() + kept.offset;
   return Math.round(
-    clock.speed === 1 && clock.shown === 0 ? real : clock.shown + (real - clock.real) * clock.speed,
+    kept.speed === 1 && kept.shown === 0 ? real : kept.shown + (real - kept.real) * kept.speed,
   );
 };
 
-export const clockSpeed = (): number => clock.speed;
+export const clockSpeed = (): number => kept.speed;
 
 /** Runs the clock so many times faster from now on; 1 goes on from where it is. */
 export const setClockSpeed = (speed: number): void => {
   const shown = kitchenNow();
-  set({ ...clock, speed, real: Date.now() + clock.offset, shown });
+  set({ ...kept, speed, real: steadyNow() + kept.offset, shown });
 };
 
 /** Back to the world's time: for the next cook. */
 export const resetClock = (): void => {
-  if (clock.shown !== 0) set({ ...atRest(), offset: clock.offset });
+  if (kept.shown !== 0) set({ ...atRest(), offset: kept.offset });
 };
 
 /**
- * Takes the server's word for the time.
- * @param asked when it was asked, by the device's clock; an answer that took long says little
+ * Takes the server's word for the time. Of several round trips the quickest says most: an answer that
+ * was held back on the way cannot move the clock.
+ * @param server what its clock said, ms since 1970
+ * @param sent and `received`: by the monotonic clock, ms
  */
-export const learnServerTime = (server: number, asked = Date.now()): void => {
-  const took = Date.now() - asked;
-  if (took > SLOW) return;
-  const offset = server - (asked + took / 2);
+export const learnServerTime = (server: number, sent: number, received: number): void => {
+  const trip = received - sent;
+  if (trip < 0 || trip > SLOWEST_TRIP) return;
+  if (server < PLAUSIBLE_FROM || server > PLAUSIBLE_TO) return;
+  if (best && trip > 2 * best.trip && received - best.at < BELIEVED_FOR) return;
+  best = { trip, at: received };
+  const phone = steadyNow() - (performance.now() - (sent + trip / 2));
+  const offset = server - phone;
   const wanted = Math.abs(offset) <= SAME ? 0 : Math.round(offset);
-  if (Math.abs(wanted - clock.offset) <= SAME && (wanted === 0) === (clock.offset === 0)) return;
-  set({ ...clock, offset: wanted });
+  if (Math.abs(wanted - kept.offset) <= SAME && (wanted === 0) === (kept.offset === 0)) return;
+  set({ ...kept, offset: wanted });
 };
 
-export const useClockSpeed = (): number =>
-  useSyncExternalStore(
-    (heard) => {
-      listeners.add(heard);
-      return () => listeners.delete(heard);
-    },
-    () => clock.speed,
-  );
+/** How far this phone's own clock is off the kitchen's, ms; below zero it is fast. */
+export const deviceClockOff = (): number => Math.round(steadyNow() + kept.offset - Date.now());
 
-/** How far this device's own clock is off, ms: worth telling from half a minute. */
-export const deviceClockOff = (): number => clock.offset;
+/** How far the phone's own clock jumped while a page was open, where that is worth telling, ms. */
+const worthTelling = (): number => (Math.abs(jumped) < WORTH_TELLING ? 0 : jumped);
+
+const subscribe = (heard: () => void): (() => void) => {
+  listeners.add(heard);
+  return () => listeners.delete(heard);
+};
+
+export const useClockSpeed = (): number => useSyncExternalStore(subscribe, () => kept.speed);
+export const useClockJump = (): number => useSyncExternalStore(subscribe, worthTelling);
+
+/** As a page that is opened anew: for tests. */
+export const restartClock = (): void => {
+  kept = recall('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
+  base = together();
+  mayHaveSlept = false;
+  jumped = 0;
+  best = undefined;
+};

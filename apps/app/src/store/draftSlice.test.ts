@@ -1,13 +1,16 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { CUTS } from '@crustan/core/food';
+import { CUTS, CUT_IDS } from '@crustan/core/food';
+import { waysFor } from '@crustan/core/plan/way';
 import { keep, recall } from './device';
 import {
   cutChosen,
   draftSlice,
   draftTaken,
   nextMoment,
+  pieceTakenBack,
   plateChanged,
   requestChanged,
+  wentWithThePiece,
 } from './draftSlice';
 
 const make = () =>
@@ -25,13 +28,51 @@ describe('the draft', () => {
     expect(plate).toMatch(/^\d\d:(00|15|30|45)$/);
   });
 
-  it('a new cut brings its usual size and end, and leaves the pan as it was', () => {
+  it('a new piece begins with its own usual: nothing that was decided for the old one stays', () => {
     const store = make();
-    store.dispatch(requestChanged({ pan: 215 }));
+    const salted = { saltAhead: 172_800, surface: 'aired', pan: 250, cover: 'wrapped' } as const;
+    store.dispatch(requestChanged({ ...salted, target: 58, edges: 'both', every: 20 }));
+    const before = store.getState().draft.request;
     store.dispatch(cutChosen('salmon-fillet'));
-    const { request } = store.getState().draft;
     const { thickness, weight, target } = CUTS['salmon-fillet'];
-    expect(request).toMatchObject({ cut: 'salmon-fillet', thickness, weight, target, pan: 215 });
+    const { draft } = store.getState();
+    expect(draft.request).toMatchObject({
+      cut: 'salmon-fillet',
+      thickness,
+      weight,
+      target,
+      saltAhead: 0,
+      surface: 'dry',
+      pan: CUTS['salmon-fillet'].pan ?? 215,
+      cover: 'open',
+      edges: 'none',
+      // How this cook turns has nothing to do with the piece.
+      every: 20,
+    });
+    expect(wentWithThePiece(draft)).toEqual(['surface', 'saltAhead', 'edges', 'cover', 'pan']);
+    store.dispatch(pieceTakenBack());
+    expect(store.getState().draft.request).toEqual(before);
+    expect(wentWithThePiece(store.getState().draft)).toEqual([]);
+  });
+
+  it.each(CUT_IDS)('%s begins as it usually is, whatever was planned before', (cut) => {
+    const store = make();
+    store.dispatch(requestChanged({ saltAhead: 43_200, surface: 'aired', temper: 3600 }));
+    if (cut === 'strip-steak') store.dispatch(cutChosen('scallop'));
+    store.dispatch(cutChosen(cut));
+    const { request } = store.getState().draft;
+    expect(request).toMatchObject({ surface: 'dry', saltAhead: 0, temper: 0 });
+    expect(request.target).toBe(CUTS[cut].target);
+    expect(waysFor(CUTS[cut])).toContain(request.way);
+  });
+
+  it('what went with the piece is said until something else is changed', () => {
+    const store = make();
+    store.dispatch(requestChanged({ saltAhead: 43_200 }));
+    store.dispatch(cutChosen('ribeye'));
+    expect(wentWithThePiece(store.getState().draft)).toEqual(['saltAhead']);
+    store.dispatch(requestChanged({ weight: 0.4 }));
+    expect(wentWithThePiece(store.getState().draft)).toEqual([]);
   });
 
   it('takes no hour that is none', () => {

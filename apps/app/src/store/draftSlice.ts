@@ -13,6 +13,8 @@ export interface Draft {
   readonly plate: string;
   /** What else goes on the plate. */
   readonly sides: readonly Side[];
+  /** The request as it was before another piece took its place, until something else is changed. */
+  readonly before?: PlanRequest | undefined;
 }
 
 const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -33,17 +35,36 @@ const firstDraft = (): Draft => {
   };
 };
 
-/**
- * A request with another piece as it usually comes, and a way that applies to it. The pan stays as
- * it was, unless the new piece or the old one wants its own.
- */
-const asItComes = (before: PlanRequest, request: PlanRequest): PlanRequest => {
+/** What is decided for a piece and goes with it: another piece begins with its own usual. */
+const OF_THE_PIECE = [
+  'surface',
+  'saltAhead',
+  'temper',
+  'panAfter',
+  'edges',
+  'cover',
+] as const satisfies readonly (keyof PlanRequest)[];
+export type OfThePiece = (typeof OF_THE_PIECE)[number] | 'pan';
+
+/** A request with another piece as it usually comes, and a way that applies to it. */
+const asItComes = (request: PlanRequest): PlanRequest => {
   const cut = cutOf(request);
   const ways = waysFor(cut);
   const way = ways.includes(request.way) && !cut.skin ? request.way : (ways[0] ?? 'once');
-  const { thickness, weight, target } = cut;
-  const kept = before.pan === cutOf(before).pan ? USUAL.pan : before.pan;
-  return { ...request, thickness, weight, target, pan: cut.pan ?? kept, way };
+  const { thickness, weight, target, pan = USUAL.pan } = cut;
+  const { surface, saltAhead, temper, edges, cover } = USUAL;
+  const usual = { surface, saltAhead, temper, edges, cover, panAfter: undefined };
+  return { ...request, ...usual, thickness, weight, target, pan, way };
+};
+
+/** What the cook had decided for the piece before, and went with it. */
+export const wentWithThePiece = ({ before, request }: Draft): readonly OfThePiece[] => {
+  if (before === undefined) return [];
+  const chosen = before.pan !== (cutOf(before).pan ?? USUAL.pan);
+  return [
+    ...OF_THE_PIECE.filter((key) => before[key] !== request[key]),
+    ...(chosen ? (['pan'] as const) : []),
+  ];
 };
 
 const recalled = (): PlanRequest | undefined =>
@@ -58,13 +79,22 @@ export const draftSlice = createSlice({
   reducers: {
     requestChanged: (state, action: PayloadAction<Partial<PlanRequest>>) => {
       Object.assign(state.request, action.payload);
+      state.before = undefined;
     },
     cutChosen: (state, action: PayloadAction<PlanRequest['cut']>) => {
       const { own: _own, ...request } = state.request;
-      state.request = asItComes(state.request, { ...request, cut: action.payload });
+      if (state.request.own === undefined && request.cut === action.payload) return;
+      state.before = state.request;
+      state.request = asItComes({ ...request, cut: action.payload });
     },
     ownChosen: (state, action: PayloadAction<OwnCut>) => {
-      state.request = asItComes(state.request, { ...state.request, own: action.payload });
+      state.before = state.request;
+      state.request = asItComes({ ...state.request, own: action.payload });
+    },
+    /** The piece before, with all that was decided for it. */
+    pieceTakenBack: (state) => {
+      if (state.before) state.request = state.before;
+      state.before = undefined;
     },
     plateChanged: (state, action: PayloadAction<string>) => {
       if (HOUR.test(action.payload)) state.plate = action.payload;
@@ -76,12 +106,20 @@ export const draftSlice = createSlice({
       // What another kitchen, or this one then, had learned is not tonight's.
       const { learned: _then, ...request } = action.payload.request;
       state.request = request;
+      state.before = undefined;
       if (HOUR.test(action.payload.plate)) state.plate = action.payload.plate;
     },
   },
 });
-export const { requestChanged, cutChosen, ownChosen, plateChanged, sidesChanged, draftTaken } =
-  draftSlice.actions;
+export const {
+  requestChanged,
+  cutChosen,
+  ownChosen,
+  pieceTakenBack,
+  plateChanged,
+  sidesChanged,
+  draftTaken,
+} = draftSlice.actions;
 
 /** The next time the clock shows this hour, ms since 1970. */
 export const nextMoment = (hour: string, now: number): number => {

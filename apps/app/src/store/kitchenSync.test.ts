@@ -1,70 +1,143 @@
 import { waitFor } from '@testing-library/react';
-import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
+import * as fc from 'fast-check';
+import { DEFAULT_KITCHEN, type Kitchen } from '@crustan/core/formats/kitchen';
 import { keep } from './device';
 import { kitchenChanged } from './kitchenSlice';
+import { keepOnDevice, makeStore } from './store';
+import { mergeKitchen } from './mergeKitchen';
 import { syncKitchen } from './kitchenSync';
-import { makeStore } from './store';
 
-interface Sent {
-  readonly method: string;
-  readonly body: unknown;
-}
+/** A server that counts versions, as the real one does. */
+const fakeServer = () => {
+  const book: { kitchen: Kitchen; version: number; changedAt: number } = {
+    kitchen: DEFAULT_KITCHEN,
+    version: 0,
+    changedAt: 1_800_000_000_000,
+  };
+  const state = { down: false, fails: 0, puts: 0 };
+  const answer = (status: number): Response =>
+    new Response(
+      status === 200 ? JSON.stringify({ kitchen: book.kitchen, changedAt: book.changedAt }) : null,
+      { status, headers: { ETag: `"${book.version}"` } },
+    );
+  const change = (kitchen: Partial<Kitchen>): void => {
+    book.kitchen = { ...book.kitchen, ...kitchen };
+    book.version += 1;
+  };
+  Object.assign(globalThis, {
+    fetch: async (_where: string, init: RequestInit = {}): Promise<Response> => {
+      if (state.down) throw new TypeError('unreachable');
+      if (state.fails > 0) {
+        state.fails -= 1;
+        return new Response(null, { status: 500 });
+      }
+      if (init.method !== 'PUT') return answer(book.version === 0 ? 204 : 200);
+      state.puts += 1;
+      const tag = new Headers(init.headers).get('If-Match');
+      if (tag !== `"${book.version}"`) return answer(412);
+      change(JSON.parse(String(init.body)).kitchen);
+      return answer(200);
+    },
+  });
+  return { book, state, change };
+};
 
 describe('the kitchen kept with the book', () => {
-  let sent: Sent[] = [];
-  let stop = (): void => undefined;
-  const answer = (status: number, body?: unknown): void => {
-    sent = [];
-    Object.assign(globalThis, {
-      fetch: (_where: string, init: RequestInit = {}) => {
-        const text = typeof init.body === 'string' ? init.body : undefined;
-        sent.push({
-          method: init.method ?? 'GET',
-          body: text === undefined ? undefined : JSON.parse(text),
-        });
-        return Promise.resolve(
-          new Response(body === undefined ? null : JSON.stringify(body), { status }),
-        );
-      },
-    });
+  const stops: (() => void)[] = [];
+  const phone = () => {
+    const store = makeStore();
+    stops.push(keepOnDevice(store), syncKitchen(store));
+    return store;
   };
+  const stopAll = (): void => stops.splice(0).forEach((stop) => stop());
   beforeEach(() => localStorage.clear());
-  afterEach(() => stop());
+  afterEach(stopAll);
+  const awake = (): void => void window.dispatchEvent(new Event('online'));
 
-  it('is taken from the book when another phone changed it later', async () => {
-    answer(200, { kitchen: { ...DEFAULT_KITCHEN, ovenOffset: -9 }, changedAt: 1_800_000_000_000 });
-    const store = makeStore();
-    stop = syncKitchen(store);
+  it('is taken from the book, and not sent back to it', async () => {
+    const server = fakeServer();
+    server.change({ ovenOffset: -9 });
+    const store = phone();
     await waitFor(() => expect(store.getState().kitchen.ovenOffset).toBe(-9));
-    // What came from there is not sent back.
     await new Promise((done) => setTimeout(done, 1000));
-    expect(sent.map(({ method }) => method)).toEqual(['GET']);
+    expect(server.state.puts).toBe(0);
   });
 
-  it('stays as it is here when this phone changed it last, and a change is sent', async () => {
-    keep('kitchenAt', 1_900_000_000_000);
-    answer(200, { kitchen: { ...DEFAULT_KITCHEN, ovenOffset: -9 }, changedAt: 1_800_000_000_000 });
-    const store = makeStore();
-    stop = syncKitchen(store);
-    await waitFor(() => expect(sent).toHaveLength(1));
-    expect(store.getState().kitchen.ovenOffset).toBe(0);
+  it('keeps a change through a 500, and sends it once the server is well', async () => {
+    const server = fakeServer();
+    const store = phone();
+    await waitFor(() => expect(localStorage.getItem('crustan.kitchenBase')).not.toBeNull());
+    server.state.fails = 1;
     store.dispatch(kitchenChanged({ ovenOffset: 5 }));
-    await waitFor(() => expect(sent.at(-1)?.method).toBe('PUT'), { timeout: 4000 });
-    expect(sent.at(-1)?.body).toMatchObject({ kitchen: { ovenOffset: 5 } });
+    await waitFor(() => expect(server.state.fails).toBe(0), { timeout: 4000 });
+    awake();
+    await waitFor(() => expect(server.book.kitchen.ovenOffset).toBe(5));
   });
 
-  it('of before there was any in the book is given to it', async () => {
-    keep('kitchenAt', 1_700_000_000_000);
-    answer(204);
-    stop = syncKitchen(makeStore());
-    await waitFor(() => expect(sent.map(({ method }) => method)).toEqual(['GET', 'PUT']));
+  it('keeps a change made offline through a reload', async () => {
+    const server = fakeServer();
+    server.change({ ovenOffset: 1 });
+    const first = phone();
+    await waitFor(() => expect(first.getState().kitchen.ovenOffset).toBe(1));
+    server.state.down = true;
+    first.dispatch(kitchenChanged({ restSeconds: 600 }));
+    stopAll();
+    // Another phone changes something else meanwhile.
+    server.change({ ovenOffset: -20 });
+    server.state.down = false;
+    const again = phone();
+    await waitFor(() => expect(server.book.kitchen.restSeconds).toBe(600));
+    expect(server.book.kitchen.ovenOffset).toBe(-20);
+    await waitFor(() => expect(again.getState().kitchen.ovenOffset).toBe(-20));
   });
 
-  it('rubbish from a server changes nothing', async () => {
-    answer(200, { kitchen: { pans: [] }, changedAt: 1_800_000_000_000 });
-    const store = makeStore();
-    stop = syncKitchen(store);
-    await waitFor(() => expect(sent).toHaveLength(1));
-    expect(store.getState().kitchen).toEqual(DEFAULT_KITCHEN);
+  it('merges what two phones changed at once, whatever their clocks say', async () => {
+    const server = fakeServer();
+    server.book.changedAt = Date.UTC(2100, 0, 1) - 1;
+    server.change({ atRisk: false });
+    const store = phone();
+    await waitFor(() => expect(localStorage.getItem('crustan.kitchenBase')).not.toBeNull());
+    server.change({ thermometerOffset: 1.5 });
+    store.dispatch(kitchenChanged({ ovenOffset: 7 }));
+    await waitFor(
+      () => expect(server.book.kitchen).toMatchObject({ ovenOffset: 7, thermometerOffset: 1.5 }),
+      { timeout: 4000 },
+    );
+    expect(store.getState().kitchen.thermometerOffset).toBe(1.5);
   });
+
+  it('takes the book’s on a phone that last spoke to an earlier server', async () => {
+    const server = fakeServer();
+    keep('kitchen', { ...DEFAULT_KITCHEN, ovenOffset: 3 });
+    keep('kitchenAt', server.book.changedAt);
+    server.change({ ovenOffset: -4 });
+    const store = phone();
+    await waitFor(() => expect(store.getState().kitchen.ovenOffset).toBe(-4));
+  });
+});
+
+it('a merge keeps every field that only one phone changed, and is a kitchen', () => {
+  const change = fc.record(
+    {
+      ovenOffset: fc.integer({ min: -30, max: 30 }),
+      restSeconds: fc.integer({ min: 0, max: 900 }),
+      atRisk: fc.boolean(),
+      forgotten: fc.dictionary(fc.constantFrom('oven', 'burner', 'lag'), fc.nat()),
+    },
+    { requiredKeys: [] },
+  );
+  fc.assert(
+    fc.property(change, change, (mine, theirs) => {
+      const [a, b] = [mine, theirs].map((one) => ({ ...DEFAULT_KITCHEN, ...one }));
+      if (!a || !b) throw new Error('two changes');
+      const merged = mergeKitchen(DEFAULT_KITCHEN, a, b);
+      for (const key of ['ovenOffset', 'restSeconds', 'atRisk'] as const) {
+        const own = a[key] === DEFAULT_KITCHEN[key] ? b[key] : a[key];
+        expect(merged[key]).toBe(own);
+      }
+      for (const key of Object.keys(b.forgotten)) expect(merged.forgotten).toHaveProperty(key);
+      for (const key of Object.keys(a.forgotten)) expect(merged.forgotten).toHaveProperty(key);
+      expect(mergeKitchen(DEFAULT_KITCHEN, DEFAULT_KITCHEN, b)).toEqual(b);
+    }),
+  );
 });

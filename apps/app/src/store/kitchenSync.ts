@@ -1,68 +1,135 @@
-import { keptKitchenSchema } from '@crustan/core/formats/bookFile';
 import { z } from 'zod';
+import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookFile';
+import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
 import { keep, recall } from './device';
 import { kitchenBrought } from './kitchenSlice';
+import { mergeKitchen } from './mergeKitchen';
 import type { AppStore } from './store';
 
-/** A slider that still moves is not sent yet; without an answer it is tried again, ms. */
+/** A slider that still moves is not sent yet; what failed is tried again later each time, ms. */
 const SETTLES = 800;
-const TRIED_AGAIN = 20_000;
+const FIRST_WAIT = 3000;
+const LONGEST_WAIT = 60_000;
+/** How often it is asked whether another phone has changed something, ms. */
+const ASKED_EVERY = 60_000;
 
 const ADDRESS = '/api/kitchen';
 
+/** The kitchen as the book had it when this phone last heard, and which version that was. */
+const baseSchema = z.object({ kitchen: kitchenSchema, version: z.int().min(0) });
+type Base = z.infer<typeof baseSchema>;
+
+const versionOf = (answer: Response): number | undefined => {
+  const said = /^(?:W\/)?"(\d+)"$/.exec(answer.headers.get('ETag') ?? '')?.[1];
+  return said === undefined ? undefined : Number(said);
+};
+
+/** Two phones that change the kitchen at once meet within a few rounds. */
+const MOST_MERGES = 5;
+
 /**
- * Keeps the kitchen with the book, so that every phone and every backup has it: the latest change
- * stands. Without a server this device's own goes on.
+ * What a page of an earlier version had last heard is not known: it had the kitchen by the later
+ * clock, so where the book's is later nothing here is unsent.
+ */
+const firstBase = (mine: Kitchen, changedAt: number): Kitchen => {
+  const at = recall('kitchenAt', (value) => z.int().safeParse(value).data);
+  return at !== undefined && changedAt >= at ? mine : DEFAULT_KITCHEN;
+};
+
+const same = (a: Kitchen, b: Kitchen): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Keeps the kitchen with the book, so that every phone and every backup has it. A change is made on a
+ * version that the server counts; when another phone was first, both changes are merged field by
+ * field and sent again. What differs here from what the book last had is unsent: it is kept on this
+ * device with the version it was made on, also through a reload without a server.
  * @returns stops keeping it there
  */
 export const syncKitchen = (store: AppStore): (() => void) => {
-  let changedAt = recall('kitchenAt', (value) => z.int().safeParse(value).data) ?? 0;
-  let last = store.getState().kitchen;
+  let base = recall('kitchenBase', (value) => baseSchema.safeParse(value).data);
+  let seen = store.getState().kitchen;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopped = false;
-  let bringing = false;
+  let working = false;
+  let fails = 0;
 
-  const later = (ms: number, work: () => Promise<void>): void => {
+  const rebase = (next: Base): void => {
+    base = next;
+    keep('kitchenBase', next);
+  };
+  const later = (ms: number, asked: boolean): void => {
     clearTimeout(timer);
-    if (!stopped) timer = setTimeout(() => void work().catch(() => later(TRIED_AGAIN, work)), ms);
+    if (!stopped) timer = setTimeout(() => void work(asked), ms);
   };
-  const bring = (answer: unknown): void => {
-    const kept = keptKitchenSchema.safeParse(answer).data;
-    if (!kept || kept.changedAt <= changedAt) return;
-    changedAt = kept.changedAt;
-    keep('kitchenAt', changedAt);
-    bringing = true;
-    store.dispatch(kitchenBrought(kept.kitchen));
-    bringing = false;
-  };
-  const send = async (): Promise<void> => {
-    const answer = await fetch(ADDRESS, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ kitchen: last, changedAt }),
-    });
-    if (answer.ok) bring(await answer.json());
+  /** The book's kitchen, with what was changed here on top of it. */
+  const bring = ({ kitchen: theirs, changedAt }: KeptKitchen, version: number): void => {
+    const mine = store.getState().kitchen;
+    const from = base?.kitchen ?? firstBase(mine, changedAt);
+    const merged = mergeKitchen(from, mine, theirs);
+    rebase({ kitchen: theirs, version });
+    if (same(merged, mine)) return;
+    seen = merged;
+    store.dispatch(kitchenBrought(merged));
   };
   const ask = async (): Promise<void> => {
-    const answer = await fetch(ADDRESS);
-    // A kitchen that was set up here before the book kept any is given to it.
-    if (answer.status === 204 && changedAt > 0) await send();
-    else if (answer.ok && answer.status !== 204) bring(await answer.json());
+    const answer = await fetch(ADDRESS, { cache: 'no-store' });
+    const version = versionOf(answer);
+    if (!answer.ok || version === undefined) throw new Error(`answered ${answer.status}`);
+    if (answer.status === 204) {
+      rebase({ kitchen: DEFAULT_KITCHEN, version });
+      return;
+    }
+    const kept = keptKitchenSchema.safeParse(await answer.json()).data;
+    if (kept) bring(kept, version);
+  };
+  /** @returns whether the book has it; false when another phone was first */
+  const send = async (version: number): Promise<boolean> => {
+    const { kitchen } = store.getState();
+    const answer = await fetch(ADDRESS, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
+      body: JSON.stringify({ kitchen }),
+    });
+    if (answer.status === 412) return false;
+    const now = versionOf(answer);
+    if (!answer.ok || now === undefined) throw new Error(`answered ${answer.status}`);
+    rebase({ kitchen, version: now });
+    return true;
+  };
+  const work = async (asked: boolean): Promise<void> => {
+    if (working || stopped) return;
+    working = true;
+    try {
+      if (asked || base === undefined) await ask();
+      for (let i = 0; i < MOST_MERGES && base && !same(store.getState().kitchen, base.kitchen);) {
+        i += 1;
+        if (!(await send(base.version))) await ask();
+      }
+      fails = 0;
+      later(ASKED_EVERY, true);
+    } catch {
+      later(Math.min(LONGEST_WAIT, FIRST_WAIT * 2 ** fails), true);
+      fails += 1;
+    }
+    working = false;
   };
   const unsubscribe = store.subscribe(() => {
     const { kitchen } = store.getState();
-    if (kitchen === last) return;
-    last = kitchen;
-    // What came from the book is not sent back to it.
-    if (bringing) return;
-    changedAt = Date.now();
-    keep('kitchenAt', changedAt);
-    later(SETTLES, send);
+    if (kitchen === seen) return;
+    seen = kitchen;
+    later(SETTLES, false);
   });
-  later(0, ask);
+  const wake = (): void => {
+    if (document.visibilityState === 'visible') void work(true);
+  };
+  window.addEventListener('online', wake);
+  document.addEventListener('visibilitychange', wake);
+  void work(true);
   return () => {
     stopped = true;
     clearTimeout(timer);
     unsubscribe();
+    window.removeEventListener('online', wake);
+    document.removeEventListener('visibilitychange', wake);
   };
 };

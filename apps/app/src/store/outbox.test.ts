@@ -1,8 +1,10 @@
+import { PROBLEM_TYPES } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/live';
 import { planOf, recordOf, uuid } from '../testing';
 import { runOutbox } from './outbox';
 import { keepOnDevice, makeStore } from './store';
-import { cookStarted, pressed, waitingEvents } from './stoveSlice';
+import { unsentEvents, waitingEvents } from './activeCook';
+import { cookStarted, pressed } from './stoveSlice';
 
 const plan = recordOf(planOf());
 const cookId = uuid(2);
@@ -18,17 +20,19 @@ interface Sent {
 const json = (body: unknown, status = 200): Response =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
 
-/** A server in memory: `down` makes it unreachable, `refuse` makes it say no. */
+type Answers = (request: Sent) => Response | undefined;
+
+/** A server in memory: `down` makes it unreachable, `says` answers in its place. */
 const fakeServer = () => {
   const sent: Sent[] = [];
-  const state = { down: false, refuse: false };
+  const state: { down: boolean; says: Answers } = { down: false, says: () => undefined };
   const answer = async (request: Request): Promise<Response> => {
     if (state.down) throw new TypeError('unreachable');
     const body: Sent['body'] = JSON.parse(await request.text());
-    sent.push({ method: request.method, path: new URL(request.url).pathname, body });
-    if (state.refuse) {
-      return json({ type: 'about:blank', title: 'No', status: 400, detail: 'Not like this.' }, 400);
-    }
+    const one = { method: request.method, path: new URL(request.url).pathname, body };
+    sent.push(one);
+    const said = state.says(one);
+    if (said) return said;
     return body.events
       ? json({ acknowledged: body.events.map((event) => event.id) })
       : json({ id: cookId, createdAt: plan.createdAt, plan, events: [] });
@@ -37,8 +41,8 @@ const fakeServer = () => {
   return { sent, state };
 };
 
-const until = async (holds: () => boolean): Promise<void> => {
-  for (let i = 0; i < 400 && !holds(); i += 1) await new Promise((done) => setTimeout(done, 10));
+const until = async (holds: () => boolean, tries = 400): Promise<void> => {
+  for (let i = 0; i < tries && !holds(); i += 1) await new Promise((done) => setTimeout(done, 10));
   expect(holds()).toBe(true);
 };
 
@@ -76,7 +80,7 @@ describe('the outbox', () => {
     expect(server.sent[1]?.body.events).toEqual([started, press(11)]);
   });
 
-  it('keeps presses on the device while the server is away, and sends each once it is back', async () => {
+  it('holds presses back while the server is away, and sends each once it is back', async () => {
     const { server, store, waiting, start } = begin();
     start();
     await until(() => waiting() === 0);
@@ -84,13 +88,6 @@ describe('the outbox', () => {
     store.dispatch(pressed({ cook: cookId, event: press(12) }));
     store.dispatch(pressed({ cook: cookId, event: press(13) }));
     expect(waiting()).toBe(2);
-    // On the device in the same turn as the press: a reload here would lose nothing.
-    const kept = localStorage.getItem('crustan.cooks') ?? '';
-    expect(kept).toContain(uuid(12));
-    expect(kept).toContain(uuid(13));
-    const [reloaded] = makeStore().getState().stove.cooks;
-    expect(reloaded && waitingEvents(reloaded)).toHaveLength(2);
-
     server.state.down = false;
     window.dispatchEvent(new Event('online'));
     await until(() => waiting() === 0);
@@ -98,12 +95,124 @@ describe('the outbox', () => {
     expect(new Set(ids)).toEqual(new Set([uuid(10), uuid(12), uuid(13)]));
   });
 
-  it('shows a refusal in the server’s words and does not send it for ever', async () => {
-    const { server, store, start } = begin();
-    server.state.refuse = true;
+  const problem = (status: number, more: object = {}): Response =>
+    json({ type: 'about:blank', title: 'No', status, detail: 'Not like this.', ...more }, status);
+  const stored = ({ sent }: ReturnType<typeof fakeServer>): ReadonlySet<string> =>
+    new Set(sent.flatMap(({ body }) => body.events?.map(({ id }) => id) ?? []));
+
+  it.each([500, 502, 503, 507, 408, 409, 423, 425, 429, 421])(
+    'tries again after a %i, and loses nothing',
+    async (status) => {
+      const { server, store, waiting, start } = begin();
+      let failures = 0;
+      server.state.says = () => {
+        failures += 1;
+        return failures <= 2 ? problem(status) : undefined;
+      };
+      start();
+      await until(() => failures === 1);
+      expect(store.getState().stove.delayed).toContain('No');
+      window.dispatchEvent(new Event('online'));
+      await until(() => failures === 2);
+      window.dispatchEvent(new Event('online'));
+      await until(() => waiting() === 0);
+      expect(store.getState().stove.delayed).toBeUndefined();
+    },
+  );
+
+  it('comes back by itself, and waits longer each time', async () => {
+    const { server, waiting, start } = begin();
+    const at: number[] = [];
+    server.state.says = () => {
+      at.push(performance.now());
+      return at.length < 3 ? problem(500) : undefined;
+    };
     start();
-    await until(() => store.getState().stove.refused[cookId] !== undefined);
-    expect(store.getState().stove.refused[cookId]).toBe('No: Not like this.');
+    await until(() => waiting() === 0, 1200);
+    const [first = 0, second = 0, third = 0] = at;
+    expect(second - first).toBeGreaterThan(1000);
+    expect(third - second).toBeGreaterThan(second - first);
+  }, 20_000);
+
+  it('takes an answer that is no problem of this kitchen’s for a thing that may pass', async () => {
+    const { server, store, start } = begin();
+    let asked = 0;
+    server.state.says = () => {
+      asked += 1;
+      return new Response('<html>Sign in to the network</html>', { status: 404 });
+    };
+    start();
+    await until(() => asked > 0);
+    await until(() => store.getState().stove.delayed !== undefined);
+    expect(store.getState().stove.cooks[0]?.startRefused).toBeUndefined();
+  });
+
+  it('sets aside the one press that is refused, by its place, and stores its neighbours', async () => {
+    const { server, store, waiting, start } = begin();
+    start();
+    await until(() => waiting() === 0);
+    const bad = uuid(13);
+    server.state.says = ({ body }) => {
+      const at = body.events?.findIndex(({ id }) => id === bad) ?? -1;
+      return at === -1
+        ? undefined
+        : problem(400, { errors: [{ path: `events[${at}].at`, message: 'must be before 2100' }] });
+    };
+    for (const n of [12, 13, 14]) store.dispatch(pressed({ cook: cookId, event: press(n) }));
+    await until(() => waiting() === 0);
+    const [cook] = store.getState().stove.cooks;
+    expect(cook?.refused).toEqual({ [bad]: 'at must be before 2100' });
+    expect(cook && unsentEvents(cook).map(({ id }) => id)).toEqual([bad]);
+    expect(cook?.known).toEqual(expect.arrayContaining([uuid(12), uuid(14)]));
+  });
+
+  it.each([
+    ['which one is not said', 422],
+    ['the batch is too large', 413],
+  ])('finds the one that is refused where %s', async (_what, status) => {
+    const { server, store, waiting, start } = begin();
+    start();
+    await until(() => waiting() === 0);
+    const bad = uuid(24);
+    server.state.says = ({ body }) =>
+      body.events?.some(({ id }) => id === bad) ? problem(status) : undefined;
+    for (let n = 20; n < 29; n += 1) store.dispatch(pressed({ cook: cookId, event: press(n) }));
+    await until(() => waiting() === 0);
+    const [cook] = store.getState().stove.cooks;
+    expect(Object.keys(cook?.refused ?? {})).toEqual([bad]);
+    expect(cook?.known).toHaveLength(9);
+    expect(stored(server).size).toBeGreaterThan(8);
+  });
+
+  it('says that the book has deleted the cook, and holds its presses', async () => {
+    const { server, store, waiting, start } = begin();
+    start();
+    await until(() => waiting() === 0);
+    server.state.says = () => problem(404, { type: PROBLEM_TYPES.noSuchCook });
+    store.dispatch(pressed({ cook: cookId, event: press(12) }));
+    await until(() => store.getState().stove.cooks[0]?.gone === true);
+    expect(waiting()).toBe(1);
+  });
+
+  it('lets no cook hold up another', async () => {
+    const { server, store, start } = begin();
+    server.state.says = ({ path }) => (path.includes(cookId) ? problem(500) : undefined);
+    start();
+    const other = uuid(3);
+    const event = { id: uuid(30), kind: 'started', at: plan.createdAt } as const;
+    store.dispatch(cookStarted({ id: other, startedAt: plan.createdAt, plan, event }));
+    await until(() => {
+      const cook = store.getState().stove.cooks.find(({ id }) => id === other);
+      return cook !== undefined && unsentEvents(cook).length === 0;
+    });
+  });
+
+  it('shows a refusal of the cook itself in the server’s words and does not send it for ever', async () => {
+    const { server, store, start } = begin();
+    server.state.says = () => problem(400);
+    start();
+    await until(() => store.getState().stove.cooks[0]?.startRefused !== undefined);
+    expect(store.getState().stove.cooks[0]?.startRefused).toBe('No: Not like this.');
     const count = server.sent.length;
     store.dispatch(pressed({ cook: cookId, event: press(14) }));
     await new Promise((done) => setTimeout(done, 50));

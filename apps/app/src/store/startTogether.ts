@@ -3,7 +3,8 @@ import { landTogether, type Landings } from '@crustan/core/schedule/landTogether
 import { runOf, type RunGear } from '@crustan/core/schedule/run';
 import { kitchenNow } from './clock';
 import { newId } from './newId';
-import { cookStarted, type ActiveCook } from './stoveSlice';
+import type { ActiveCook } from './activeCook';
+import { cookStarted } from './stoveSlice';
 import type { AppStore } from './store';
 import { fresh } from './freshEvent';
 

@@ -39,10 +39,6 @@ export const keepOnDevice = (store: AppStore): (() => void) => {
   let last = store.getState();
   return store.subscribe(() => {
     const state = store.getState();
-    if (state.stove.cooks !== last.stove.cooks) {
-      keep('cooks', state.stove.cooks);
-      keep('cook', undefined);
-    }
     if (state.attention !== last.attention) keep('attention', state.attention);
     if (state.kitchen !== last.kitchen) keep('kitchen', state.kitchen);
     if (state.units !== last.units) keep('units', state.units.system);

@@ -2,17 +2,20 @@ import { configureStore } from '@reduxjs/toolkit';
 import type { CookRecord } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/live';
 import { planOf, recordOf, uuid } from '../testing';
+import { waitingEvents } from './activeCook';
 import {
+  bookReplaced,
+  cookGone,
   cookPutAway,
   cookResumed,
   cookStarted,
   eventsAcknowledged,
   eventsHeard,
+  eventsRefused,
   focused,
   pressed,
   startAcknowledged,
   stoveSlice,
-  waitingEvents,
 } from './stoveSlice';
 
 const id = uuid;
@@ -84,22 +87,40 @@ describe('the cook on the stove', () => {
     const { cooks, focus } = store.getState().stove;
     expect(cooks.map(({ events }) => events.length)).toEqual([1, 2]);
     expect(focus).toBeUndefined();
-    store.dispatch(cookPutAway(id(2)));
+    store.dispatch(cookPutAway({ cook: id(2), saved: true }));
     expect(store.getState().stove.cooks.map((cook) => cook.id)).toEqual([id(3)]);
   });
 
-  it('takes up what the first version of this page kept: one cook alone', () => {
-    const cook = {
-      id: id(2),
-      startedAt: plan.createdAt,
-      plan,
-      events: [{ id: id(10), kind: 'started', at: plan.createdAt }],
-      startKnown: true,
-      known: [],
-    };
-    localStorage.setItem('crustan.cook', JSON.stringify(cook));
-    const { cooks } = stoveSlice.getInitialState();
-    localStorage.clear();
-    expect(cooks.map((one) => one.id)).toEqual([id(2)]);
+  it('never lets a cook go whose presses the book does not have, unless they were saved', () => {
+    const { store, cook } = started();
+    const away = (saved?: true) =>
+      store.dispatch(cookPutAway(saved ? { cook: id(2), saved } : { cook: id(2) }));
+    away();
+    expect(store.getState().stove.cooks).toHaveLength(1);
+    // A refused press is not in the book either.
+    store.dispatch(startAcknowledged(id(2)));
+    store.dispatch(eventsRefused({ cook: id(2), refused: { [id(10)]: 'at is out of range' } }));
+    expect(waitingEvents(cook())).toEqual([]);
+    away();
+    expect(store.getState().stove.cooks).toHaveLength(1);
+    away(true);
+    expect(store.getState().stove.cooks).toHaveLength(0);
+  });
+
+  it('sends everything again to a book that took the old one’s place', () => {
+    const { store, cook } = started();
+    store.dispatch(startAcknowledged(id(2)));
+    store.dispatch(eventsAcknowledged({ cook: id(2), events: [id(10)] }));
+    store.dispatch(bookReplaced());
+    expect(cook().startKnown).toBe(false);
+    expect(waitingEvents(cook()).map((event) => event.id)).toEqual([id(10)]);
+  });
+
+  it('knows a cook that was deleted from the book, until the book has it again', () => {
+    const { store, cook } = started();
+    store.dispatch(cookGone(id(2)));
+    expect(cook().gone).toBe(true);
+    store.dispatch(eventsHeard({ cook: id(2), events: [] }));
+    expect(cook().gone).toBeUndefined();
   });
 });

@@ -1,47 +1,23 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { z } from 'zod';
-import {
-  cookEventSchema,
-  planRecordSchema,
-  togetherSchema,
-  type CookRecord,
-} from '@crustan/core/formats';
+import type { CookRecord } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/live/event';
-import { recall } from './device';
-
-const activeCookSchema = z.object({
-  id: z.uuid(),
-  startedAt: z.int(),
-  plan: planRecordSchema,
-  together: togetherSchema.optional(),
-  events: z.array(cookEventSchema),
-  /** Whether the server has the cook itself. */
-  startKnown: z.boolean(),
-  /** Events the server has acknowledged: they are on its disk. */
-  known: z.array(z.string()),
-});
-
-/** One piece on this device's stove. */
-export type ActiveCook = z.infer<typeof activeCookSchema>;
+import { emptyCook, unsentEvents, type ActiveCook, type Started } from './activeCook';
+import type { Unreadable } from './pressStore';
 
 export interface StoveState {
   /** Every piece that is on, in the order they were started. */
   readonly cooks: readonly ActiveCook[];
   /** The piece the cook has chosen to look at; otherwise the next thing to do decides. */
   readonly focus: string | undefined;
-  /** What the server refused of a cook, in its words: shown, and not sent again and again. */
-  readonly refused: Readonly<Record<string, string>>;
+  /** Whether what this device kept has been read. */
+  readonly recalled: boolean;
+  /** Presses that this device could not keep: they are on this page alone until the book has them. */
+  readonly notKept: readonly string[];
+  /** What this device kept and can no longer read: left where it is. */
+  readonly unreadable: readonly Unreadable[];
+  /** Why nothing can be sent at present, in a line; sending goes on by itself. */
+  readonly delayed: string | undefined;
 }
-
-/** What was on when this page was last open; a first version kept one cook alone. */
-const recalled = (): readonly ActiveCook[] => {
-  const many = recall('cooks', (value) => z.array(activeCookSchema).safeParse(value).data);
-  if (many) return many;
-  const one = recall('cook', (value) => activeCookSchema.safeParse(value).data);
-  return one ? [one] : [];
-};
-
-type Started = Pick<ActiveCook, 'id' | 'startedAt' | 'plan' | 'together'>;
 
 /** The state with one cook changed, if it is on. */
 const withCook = (
@@ -53,20 +29,61 @@ const withCook = (
   cooks: state.cooks.map((cook) => (cook.id === id ? change(cook) : cook)),
 });
 
-const withoutRefusal = ({ refused }: StoveState, id: string): Record<string, string> =>
-  Object.fromEntries(Object.entries(refused).filter(([cook]) => cook !== id));
+/** One cook as two tellers have it: nothing that either knows is lost. */
+const merged = (one: ActiveCook, other: ActiveCook): ActiveCook => {
+  const here = new Set(one.events.map(({ id }) => id));
+  const fresh = other.events.filter(({ id }) => !here.has(id));
+  const known = new Set([...one.known, ...other.known]);
+  const refused = { ...other.refused, ...one.refused };
+  const startKnown = one.startKnown || other.startKnown;
+  const same =
+    fresh.length === 0 &&
+    known.size === one.known.length &&
+    Object.keys(refused).length === Object.keys(one.refused).length &&
+    startKnown === one.startKnown;
+  return same
+    ? one
+    : { ...one, events: [...one.events, ...fresh], known: [...known], refused, startKnown };
+};
 
 export const stoveSlice = createSlice({
   name: 'stove',
-  initialState: (): StoveState => ({ cooks: recalled(), focus: undefined, refused: {} }),
+  initialState: (): StoveState => ({
+    cooks: [],
+    focus: undefined,
+    recalled: typeof indexedDB === 'undefined',
+    notKept: [],
+    unreadable: [],
+    delayed: undefined,
+  }),
   reducers: {
+    /** What this device kept, read at the start; what was pressed meanwhile stays. */
+    stoveRecalled: (
+      state: StoveState,
+      { payload }: PayloadAction<Pick<StoveState, 'cooks' | 'unreadable'>>,
+    ): StoveState => ({
+      ...state,
+      recalled: true,
+      unreadable: payload.unreadable,
+      cooks: [
+        ...payload.cooks.map((kept) => {
+          const mine = state.cooks.find(({ id }) => id === kept.id);
+          return mine ? merged(mine, kept) : kept;
+        }),
+        ...state.cooks.filter(({ id }) => !payload.cooks.some((kept) => kept.id === id)),
+      ],
+    }),
+    /** A cook as another page of this device has it. */
+    cookShared: (state: StoveState, { payload }: PayloadAction<ActiveCook>): StoveState =>
+      state.cooks.some(({ id }) => id === payload.id)
+        ? withCook(state, payload.id, (cook) => merged(cook, payload))
+        : { ...state, cooks: [...state.cooks, payload] },
     cookStarted: (
       state: StoveState,
       { payload: { event, ...cook } }: PayloadAction<Started & { event: CookEvent }>,
     ): StoveState => {
       if (state.cooks.some(({ id }) => id === cook.id)) return state;
-      const started = { ...cook, events: [event], startKnown: false, known: [] };
-      return { ...state, cooks: [...state.cooks, started] };
+      return { ...state, cooks: [...state.cooks, { ...emptyCook(cook), events: [event] }] };
     },
     pressed: (
       state: StoveState,
@@ -80,8 +97,26 @@ export const stoveSlice = createSlice({
       // What was looked at has been answered: the next thing to do decides again.
       return event.kind === 'reading' ? next : { ...next, focus: undefined };
     },
+    /** What became of writing presses to this device. */
+    pressesKept: (
+      state: StoveState,
+      {
+        payload: { kept, notKept },
+      }: PayloadAction<{
+        kept: readonly string[];
+        notKept: readonly string[];
+      }>,
+    ): StoveState => {
+      const failed = new Set([...state.notKept.filter((id) => !kept.includes(id)), ...notKept]);
+      if (failed.size === state.notKept.length && notKept.every((id) => state.notKept.includes(id)))
+        return state;
+      return { ...state, notKept: [...failed] };
+    },
     startAcknowledged: (state: StoveState, { payload }: PayloadAction<string>): StoveState =>
-      withCook(state, payload, (cook) => ({ ...cook, startKnown: true })),
+      withCook(state, payload, ({ startRefused: _why, gone: _gone, ...cook }) => ({
+        ...cook,
+        startKnown: true,
+      })),
     eventsAcknowledged: (
       state: StoveState,
       { payload }: PayloadAction<{ cook: string; events: readonly string[] }>,
@@ -96,43 +131,80 @@ export const stoveSlice = createSlice({
       { payload }: PayloadAction<{ cook: string; events: readonly CookEvent[] }>,
     ): StoveState =>
       withCook(state, payload.cook, (cook) => {
+        const { gone, ...there } = cook;
         const here = new Set(cook.events.map(({ id }) => id));
         const fresh = payload.events.filter(({ id }) => !here.has(id));
         const known = new Set([...cook.known, ...payload.events.map(({ id }) => id)]);
         // Its own words coming back change nothing.
-        if (fresh.length === 0 && known.size === cook.known.length) return cook;
-        return { ...cook, events: [...cook.events, ...fresh], known: [...known] };
+        if (gone === undefined && fresh.length === 0 && known.size === cook.known.length) {
+          return cook;
+        }
+        return { ...there, events: [...cook.events, ...fresh], known: [...known] };
       }),
-    sendRefused: (
+    /** Events the book will never take, and why: set aside, never their neighbours. */
+    eventsRefused: (
       state: StoveState,
-      { payload: { cook, why } }: PayloadAction<{ cook: string; why: string }>,
-    ): StoveState => ({ ...state, refused: { ...state.refused, [cook]: why } }),
+      { payload }: PayloadAction<{ cook: string; refused: Readonly<Record<string, string>> }>,
+    ): StoveState =>
+      withCook(state, payload.cook, (cook) => ({
+        ...cook,
+        refused: { ...cook.refused, ...payload.refused },
+      })),
+    /** The cook itself is not taken: its presses wait with it. */
+    startRefused: (
+      state: StoveState,
+      { payload }: PayloadAction<{ cook: string; why: string }>,
+    ): StoveState =>
+      withCook(state, payload.cook, (cook) => ({ ...cook, startRefused: payload.why })),
+    /** The cook is no longer in the book: deleted there. Its presses wait until it is back. */
+    cookGone: (state: StoveState, { payload }: PayloadAction<string>): StoveState =>
+      withCook(state, payload, (cook) => (cook.gone ? cook : { ...cook, gone: true })),
+    /** The cook is to be tried again: it was put back, or what refused it was mended. */
+    cookTriedAgain: (state: StoveState, { payload }: PayloadAction<string>): StoveState =>
+      withCook(state, payload, ({ gone: _gone, startRefused: _why, ...cook }) => ({
+        ...cook,
+        refused: {},
+      })),
+    /** Another book has taken the old one's place: nothing is known to be in it. */
+    bookReplaced: (state: StoveState): StoveState => ({
+      ...state,
+      cooks: state.cooks.map(({ gone: _gone, ...cook }) => ({
+        ...cook,
+        startKnown: false,
+        known: [],
+      })),
+    }),
+    sendingDelayed: (
+      state: StoveState,
+      { payload }: PayloadAction<string | undefined>,
+    ): StoveState => (state.delayed === payload ? state : { ...state, delayed: payload }),
     /** Takes up a cook the server knows: started on another device, or before this one forgot. */
     cookResumed: (state: StoveState, { payload }: PayloadAction<CookRecord>): StoveState => {
       const { id, createdAt, plan, together, events } = payload;
-      const mine = state.cooks.find((cook) => cook.id === id)?.events ?? [];
+      const mine = state.cooks.find((cook) => cook.id === id);
       const known = events.map((event) => event.id);
-      const extra = mine.filter((event) => !known.includes(event.id));
+      const extra = (mine?.events ?? []).filter((event) => !known.includes(event.id));
       const resumed: ActiveCook = {
-        id,
-        startedAt: createdAt,
-        plan,
-        ...(together ? { together } : {}),
+        ...emptyCook({ id, startedAt: createdAt, plan, ...(together ? { together } : {}) }),
         events: [...events, ...extra],
         startKnown: true,
         known,
+        refused: mine?.refused ?? {},
       };
-      return {
-        ...state,
-        cooks: [...state.cooks.filter((cook) => cook.id !== id), resumed],
-        refused: withoutRefusal(state, id),
-      };
+      return { ...state, cooks: [...state.cooks.filter((cook) => cook.id !== id), resumed] };
     },
-    cookPutAway: (state: StoveState, { payload }: PayloadAction<string>): StoveState => ({
-      cooks: state.cooks.filter(({ id }) => id !== payload),
-      refused: withoutRefusal(state, payload),
-      focus: undefined,
-    }),
+    /**
+     * The cook leaves this device. With presses that the book does not have it stays, unless they were
+     * saved as a file: this is their only copy.
+     */
+    cookPutAway: (
+      state: StoveState,
+      { payload: { cook: away, saved } }: PayloadAction<{ cook: string; saved?: true }>,
+    ): StoveState => {
+      const cook = state.cooks.find(({ id }) => id === away);
+      if (!cook || (!saved && unsentEvents(cook).length > 0)) return state;
+      return { ...state, cooks: state.cooks.filter((one) => one !== cook), focus: undefined };
+    },
     focused: (state: StoveState, { payload }: PayloadAction<string | undefined>): StoveState => ({
       ...state,
       focus: payload,
@@ -140,19 +212,21 @@ export const stoveSlice = createSlice({
   },
 });
 export const {
+  stoveRecalled,
+  cookShared,
   cookStarted,
   pressed,
+  pressesKept,
   startAcknowledged,
   eventsAcknowledged,
   eventsHeard,
-  sendRefused,
+  eventsRefused,
+  startRefused,
+  cookGone,
+  cookTriedAgain,
+  bookReplaced,
+  sendingDelayed,
   cookResumed,
   cookPutAway,
   focused,
 } = stoveSlice.actions;
-
-/** Events the server has not acknowledged yet, oldest first. */
-export const waitingEvents = (cook: ActiveCook): readonly CookEvent[] => {
-  const known = new Set(cook.known);
-  return cook.events.filter(({ id }) => !known.has(id));
-};

@@ -99,11 +99,12 @@ const service = {
     for (let job = 1; job < jobs.length; job += 1) if (!(await run(job))) return;
     await run(0);
   },
-  salt: (request: PlanRequest) => finish(saltSchools(request)),
-  temper: (request: PlanRequest) => finish(temperSchools(request)),
-  knobs: (request: PlanRequest) => finish(turnKnobs(request)),
-  thickness: (request: PlanRequest) => finish(thicknessToAsk(request)),
-  thinEnd: (request: PlanRequest, thin: number) => finish(thinEnd(request, thin)),
+  salt: (request: PlanRequest, { pan }: PlannedOn) => finish(saltSchools(request, pan)),
+  temper: (request: PlanRequest, { pan }: PlannedOn) => finish(temperSchools(request, pan)),
+  knobs: (request: PlanRequest, { pan }: PlannedOn) => finish(turnKnobs(request, pan)),
+  thickness: (request: PlanRequest, on: PlannedOn) => finish(thicknessToAsk(request, on)),
+  thinEnd: (request: PlanRequest, { pan }: PlannedOn, thin: number) =>
+    finish(thinEnd(request, pan, thin)),
   loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),
 };
 

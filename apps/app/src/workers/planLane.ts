@@ -59,8 +59,6 @@ const told = (view: PlanView, update: PlanUpdate): PlanView => {
         plan: update.plan,
         slices: update.slices,
       };
-    case 'slices':
-      return { ...view, slices: update.slices };
     case 'obstacle':
       return {
         stale: false,

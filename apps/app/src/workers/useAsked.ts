@@ -1,6 +1,9 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Knob, SaltSchool, TemperSchool, ThicknessRange } from '@crustan/core/plan';
-import type { PlanRequest } from '@crustan/core/plan/request';
+import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import { plannedOn } from '../store/kitchenSlice';
+import { useAppSelector } from '../store/store';
+import type { PlannedOn } from './plan.worker';
 import { plannerWorker } from './planner';
 
 /** Questions about a request that a worker answers, and what it answers with. */
@@ -13,12 +16,22 @@ interface Answers {
 export type Question = keyof Answers;
 
 const ask: {
-  readonly [Q in Question]: (request: PlanRequest) => Promise<Answers[Q] | undefined>;
+  readonly [Q in Question]: (
+    request: PlanRequest,
+    on: PlannedOn,
+  ) => Promise<Answers[Q] | undefined>;
 } = {
-  salt: (request) => plannerWorker('salt').salt(request),
-  temper: (request) => plannerWorker('temper').temper(request),
-  knobs: (request) => plannerWorker('knobs').knobs(request),
-  thickness: (request) => plannerWorker('thickness').thickness(request),
+  salt: (request, on) => plannerWorker('salt').salt(request, on),
+  temper: (request, on) => plannerWorker('temper').temper(request, on),
+  knobs: (request, on) => plannerWorker('knobs').knobs(request, on),
+  thickness: (request, on) => plannerWorker('thickness').thickness(request, on),
+};
+
+/** What a request is planned on in this kitchen; the same object while the kitchen is. */
+export const usePlannedOn = (request: PlanRequest): PlannedOn => {
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const { species } = cutOf(request);
+  return useMemo(() => plannedOn(kitchen, species), [kitchen, species]);
 };
 
 /** A request that still moves is not asked about yet, ms. */
@@ -33,10 +46,11 @@ export const useAsked = <Q extends Question>(
   request: PlanRequest,
 ): Answers[Q] | undefined => {
   const [answer, setAnswer] = useState<Answers[Q]>();
+  const on = usePlannedOn(request);
   useEffect(() => {
     let live = true;
     const later = setTimeout(() => {
-      ask[question](request).then(
+      ask[question](request, on).then(
         (found) => {
           if (live && found !== undefined) setAnswer(found);
         },
@@ -48,6 +62,6 @@ export const useAsked = <Q extends Question>(
       live = false;
       clearTimeout(later);
     };
-  }, [question, request]);
+  }, [question, request, on]);
   return answer;
 };

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { Forecast } from '@crustan/core/live/forecastResult';
 import { kitchenNow } from '../store/clock';
-import type { ActiveCook } from '../store/stoveSlice';
+import type { ActiveCook } from '../store/activeCook';
 import { liveWorker } from './liveWorker';
 
 /** A cook to be followed, with when its plan has it meet the heat, ms since 1970. */

@@ -109,7 +109,7 @@ ${table(['slab', 'exact, C', 'as used', 'twice as fine', 'four times'], slabRows
 ![The core against the series](validation-slab.svg)
 
 A finite cylinder and a bar, against the product of their directions' solutions; error of the core,
-K, with 6, 12 and 24 columns from the middle to the edge (24 are drawn, 8 search):
+K, with 6, 12 and 24 columns from the middle to the edge (24 are drawn; 8 search, 16 where the edge is seared or the piece stout). Few columns are narrow at the edge, where a real piece dries, at the price of these plain ones:
 
 ${table(['block', 'exact, C', '6 columns', '12', '24'], blockRows())}
 

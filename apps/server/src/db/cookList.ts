@@ -52,7 +52,7 @@ const answering = ({ words, cut, way, crust, again, from, to }: CookSearch): SQL
     to === undefined ? undefined : lte(cooks.createdAt, to),
   );
 
-const lines = ({ db }: Book, where: SQL | undefined, most: number): CookLine[] =>
+const lines = ({ db, damage }: Book, where: SQL | undefined, most: number): CookLine[] =>
   db
     .select({ cook: LISTED, judged: judgements, photo: photos.type })
     .from(cooks)
@@ -62,7 +62,10 @@ const lines = ({ db }: Book, where: SQL | undefined, most: number): CookLine[] =
     .orderBy(desc(cooks.createdAt), desc(cooks.id))
     .limit(most)
     .all()
-    .map(({ cook, judged, photo }) => toLine(cook, judged, photo !== null));
+    .flatMap(
+      ({ cook, judged, photo }) =>
+        damage.read(`cook ${cook.id}`, () => toLine(cook, judged, photo !== null)) ?? [],
+    );
 
 /** A page of the book, newest first, of the cooks that answer a search. */
 export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark): CookList => {

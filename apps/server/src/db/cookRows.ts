@@ -110,7 +110,11 @@ export const plannedColumns = ({ plan, trial }: PlanRecord) => {
   };
 };
 
-/** What lists need of what happened; readings change none of it. */
+/** Events that change nothing of what lists show, and of which a cook may have many. */
+export const SAYS_NOTHING_TO_LISTS: readonly CookEvent['kind'][] = ['reading', 'note'];
+export const tellsLists = ({ kind }: CookEvent): boolean => !SAYS_NOTHING_TO_LISTS.includes(kind);
+
+/** What lists need of what happened: of the events that tell lists something. */
 export const happenedColumns = (plan: PlanRecord['plan'], made: readonly CookEvent[]) => {
   const kept = standing(made);
   const first = (kind: CookEvent['kind']): number | undefined =>

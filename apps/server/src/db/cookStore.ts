@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNotNull, isNull, lt, ne } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, isNotNull, isNull, lt, notInArray } from 'drizzle-orm';
 import {
   planRecordSchema,
   type CookList,
@@ -16,11 +16,13 @@ import {
   happenedColumns,
   judgementRow,
   plannedColumns,
+  SAYS_NOTHING_TO_LISTS,
   searchOf,
+  tellsLists,
   toEvent,
   toJudgement,
 } from './cookRows';
-import type { Book } from './openBook';
+import type { Book, BookFileHandle } from './openBook';
 import { cooks, events, judgements, photos } from './schema';
 
 export interface CookStore {
@@ -49,19 +51,45 @@ export interface CookStore {
   readonly recent: (most: number) => readonly string[];
 }
 
+/** Events of a batch that another cook has already, by their place in it: none of it was stored. */
+export class EventElsewhere extends Error {
+  constructor(readonly indexes: readonly number[]) {
+    super('an event of another cook');
+  }
+}
+
+/** A cook's plan; undefined, and noted, where it cannot be read. */
+export const readPlan = (
+  { damage }: Pick<BookFileHandle, 'damage'>,
+  id: string,
+  text: string,
+): PlanRecord | undefined =>
+  damage.read(`plan of cook ${id}`, () => planRecordSchema.parse(JSON.parse(text)));
+
+/** The events that can be read. */
+export const readable = (
+  { damage }: Pick<BookFileHandle, 'damage'>,
+  rows: readonly (typeof events.$inferSelect)[],
+): CookEvent[] =>
+  rows.flatMap(
+    (row) => damage.read(`event ${row.id} of cook ${row.cookId}`, () => toEvent(row)) ?? [],
+  );
+
 /** Logged cooks, their events and judgements. */
 export const cookStore = (book: Book): CookStore => {
   const eventsOf = (id: string): CookEvent[] =>
-    book.db
-      .select()
-      .from(events)
-      .where(eq(events.cookId, id))
-      .orderBy(asc(events.at), asc(events.seq))
-      .all()
-      .map(toEvent);
+    readable(
+      book,
+      book.db
+        .select()
+        .from(events)
+        .where(eq(events.cookId, id))
+        .orderBy(asc(events.at), asc(events.seq))
+        .all(),
+    );
   const planOf = (id: string): PlanRecord | undefined => {
     const row = book.db.select({ plan: cooks.plan }).from(cooks).where(eq(cooks.id, id)).get();
-    return row && planRecordSchema.parse(JSON.parse(row.plan));
+    return row && readPlan(book, id, row.plan);
   };
   const has = (id: string): boolean =>
     book.db
@@ -76,10 +104,13 @@ export const cookStore = (book: Book): CookStore => {
     const made = book.db
       .select()
       .from(events)
-      .where(and(eq(events.cookId, cookId), ne(events.kind, 'reading')))
-      .all()
-      .map(toEvent);
-    book.db.update(cooks).set(happenedColumns(record.plan, made)).where(eq(cooks.id, cookId)).run();
+      .where(and(eq(events.cookId, cookId), notInArray(events.kind, [...SAYS_NOTHING_TO_LISTS])))
+      .all();
+    book.db
+      .update(cooks)
+      .set(happenedColumns(record.plan, readable(book, made)))
+      .where(eq(cooks.id, cookId))
+      .run();
   };
 
   return {
@@ -92,7 +123,11 @@ export const cookStore = (book: Book): CookStore => {
         .where(and(eq(cooks.id, id), inBook))
         .get();
       if (!row) return undefined;
+      const plan = readPlan(book, id, row.plan);
+      if (!plan) return undefined;
       const said = book.db.select().from(judgements).where(eq(judgements.cookId, id)).get();
+      const judgement =
+        said && book.damage.read(`judgement of cook ${id}`, () => toJudgement(said));
       const photo = book.db
         .select({ type: photos.type })
         .from(photos)
@@ -101,10 +136,10 @@ export const cookStore = (book: Book): CookStore => {
       return {
         id,
         createdAt: row.createdAt,
-        plan: planRecordSchema.parse(JSON.parse(row.plan)),
+        plan,
         ...(row.together === null ? {} : { together: { id: row.together, waits: row.waits ?? 0 } }),
         events: eventsOf(id),
-        ...(said ? { judgement: toJudgement(said) } : {}),
+        ...(judgement ? { judgement } : {}),
         ...(photo ? { photo: true } : {}),
       };
     },
@@ -131,7 +166,7 @@ export const cookStore = (book: Book): CookStore => {
         .where(and(eq(events.cookId, cookId), gt(events.seq, seq)))
         .orderBy(asc(events.seq))
         .all();
-      return { events: rows.map(toEvent), seq: rows.at(-1)?.seq ?? seq };
+      return { events: readable(book, rows), seq: rows.at(-1)?.seq ?? seq };
     },
     together: (id) =>
       book.db
@@ -143,13 +178,22 @@ export const cookStore = (book: Book): CookStore => {
         .map((row) => row.id),
     addEvents: (cookId, added, receivedAt) => {
       book.db.transaction((tx) => {
+        const elsewhere = added.flatMap(({ id }, index) => {
+          const row = tx
+            .select({ cook: events.cookId })
+            .from(events)
+            .where(eq(events.id, id))
+            .get();
+          return row && row.cook !== cookId ? [index] : [];
+        });
+        if (elsewhere.length > 0) throw new EventElsewhere(elsewhere);
         for (const event of added) {
           tx.insert(events)
             .values(eventRow(event, cookId, receivedAt))
             .onConflictDoNothing({ target: events.id })
             .run();
         }
-        if (added.some(({ kind }) => kind !== 'reading')) sum(cookId);
+        if (added.some(tellsLists)) sum(cookId);
       });
     },
     judge: (cookId, judgement, at) => {
@@ -195,15 +239,16 @@ export const cookStore = (book: Book): CookStore => {
 };
 
 /** Fills in what lists show of cooks that an older book wrote without it. */
-export const fillIn = ({ db }: Pick<Book, 'db'>): void => {
+export const fillIn = ({ db, damage }: Pick<BookFileHandle, 'db' | 'damage'>): void => {
   const old = db
     .select({ id: cooks.id, plan: cooks.plan })
     .from(cooks)
     .where(isNull(cooks.way))
     .all();
   for (const { id, plan } of old) {
-    const record = planRecordSchema.parse(JSON.parse(plan));
-    const made = db.select().from(events).where(eq(events.cookId, id)).all().map(toEvent);
+    const record = readPlan({ damage }, id, plan);
+    if (!record) continue;
+    const made = readable({ damage }, db.select().from(events).where(eq(events.cookId, id)).all());
     const said = db.select().from(judgements).where(eq(judgements.cookId, id)).get();
     db.update(cooks)
       .set({
@@ -217,8 +262,6 @@ export const fillIn = ({ db }: Pick<Book, 'db'>): void => {
 };
 
 /** Drops what an import that never ended had brought. */
-export const dropPending = ({ db }: Pick<Book, 'db'>, pending?: string): void => {
-  db.delete(cooks)
-    .where(pending === undefined ? isNotNull(cooks.pending) : eq(cooks.pending, pending))
-    .run();
+export const dropPending = ({ db }: Pick<Book, 'db'>): void => {
+  db.delete(cooks).where(isNotNull(cooks.pending)).run();
 };

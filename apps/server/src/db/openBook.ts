@@ -1,34 +1,78 @@
+import { randomUUID } from 'node:crypto';
 import { accessSync, constants, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { dropPending, fillIn } from './cookStore';
+import { whyOf } from '../errorCode';
+import { BookError } from './bookError';
+import { BOOK_NAME, bookSize, keepPrivate, recoverBook, swapIn } from './bookFiles';
+import { checkFile } from './checkFile';
+import { fillIn } from './cookStore';
+import { Damage } from './damage';
+import { lockFolder } from './lockFolder';
 import * as schema from './schema';
 
-/** The open book: one SQLite file, every acknowledged write on disk. */
-export interface Book {
-  /** The file as it is open now: another one after a restore. */
+/** An open file of the book's schema. */
+export interface BookFileHandle {
   readonly db: BetterSQLite3Database<typeof schema>;
   readonly sqlite: Database.Database;
+  /** Rows that could not be read. */
+  readonly damage: Damage;
+}
+
+/** The open book: one SQLite file, every acknowledged write on disk. */
+export interface Book extends BookFileHandle {
   readonly folder: string;
   /** Migrations this book has had. */
   readonly schemaVersion: number;
-  /** Closes the file, lets `change` put another in its place, and opens that. */
-  readonly swap: (change: () => void) => void;
+  /** Which book this is: another one after a restore, so that phones know to send again. */
+  readonly identity: string;
+  /** The books whose place this one took by a restore, the last first. */
+  readonly replaces: readonly string[];
+  /** A book that a killed restore had left without its name, and that was put back at this start. */
+  readonly recovered: string | undefined;
+  /** Puts the checked book beside this one in its place. @returns what the former is kept under */
+  readonly swap: (now: number) => string;
+  /** Called when another book has taken this one's place. @returns stops it */
+  readonly onSwap: (heard: () => void) => () => void;
   readonly close: () => void;
 }
 
-/** Why a book cannot be opened, in a line. */
-export class BookError extends Error {}
+interface Opened extends BookFileHandle, Pick<Book, 'identity' | 'replaces'> {
+  readonly schemaVersion: number;
+}
 
-export const BOOK_NAME = 'book.sqlite';
+const namesOf = ({ db }: Pick<BookFileHandle, 'db'>): Pick<Book, 'identity' | 'replaces'> => {
+  const known = db.select().from(schema.books).get();
+  if (known) {
+    return {
+      identity: known.identity,
+      replaces: known.replaces.split(',').filter((name) => name !== ''),
+    };
+  }
+  const identity = randomUUID();
+  db.insert(schema.books).values({ id: 1, identity }).run();
+  return { identity, replaces: [] };
+};
 
-/** A file opened, brought up to the newest schema, with what older ones lack filled in. */
-export const openFile = (
-  file: string,
-  migrations: string,
-): Pick<Book, 'db' | 'sqlite' | 'schemaVersion'> => {
+/** Predecessors that a book remembers. */
+const MOST_REPLACED = 50;
+
+/** Notes in a book that it is about to take another's place. */
+export const replaceBook = (
+  next: BookFileHandle,
+  { identity, replaces }: Pick<Book, 'identity' | 'replaces'>,
+): void => {
+  const all = [identity, ...replaces].slice(0, MOST_REPLACED).join(',');
+  next.db.update(schema.books).set({ replaces: all }).run();
+};
+
+/**
+ * A file opened, brought up to the newest schema, with what older ones lack filled in. WAL with full
+ * sync: a commit that returned survives a kill and a power cut.
+ */
+export const openFile = (file: string, migrations: string): Opened => {
   const sqlite = new Database(file);
   try {
     sqlite.pragma('journal_mode = WAL');
@@ -41,56 +85,104 @@ export const openFile = (
       .prepare('select count(*) from __drizzle_migrations')
       .pluck()
       .get();
-    fillIn({ db });
-    dropPending({ db });
-    return { db, sqlite, schemaVersion: Number(applied) };
+    const damage = new Damage();
+    fillIn({ db, damage });
+    return { db, sqlite, damage, schemaVersion: Number(applied), ...namesOf({ db }) };
   } catch (error) {
     sqlite.close();
     throw error;
   }
 };
 
-/**
- * Opens the book in a folder, making both when they are missing, and brings it up to the newest
- * schema. WAL with full sync: a commit that returned survives a kill and a power cut.
- * @throws BookError when the folder cannot be written, or the file is not a book
- */
-export const openBook = (folder: string, migrations: string): Book => {
+/** Closes a file with everything in it and nothing beside it. */
+export const closeFile = ({ sqlite }: Pick<BookFileHandle, 'sqlite'>): void => {
+  if (sqlite.open) sqlite.pragma('wal_checkpoint(TRUNCATE)');
+  sqlite.close();
+};
+
+const prepareFolder = (folder: string): void => {
   try {
-    mkdirSync(folder, { recursive: true });
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
     accessSync(folder, constants.W_OK);
+    keepPrivate(folder);
   } catch {
     throw new BookError(`The data folder ${folder} cannot be written; choose one that can be.`);
   }
+};
+
+/**
+ * Opens the book in a folder, making both when they are missing, and brings it up to the newest
+ * schema. The folder is this process's alone from before anything in it is touched.
+ * @throws BookError when the folder cannot be written or is taken, or the file is not a book
+ */
+export const openBook = (folder: string, migrations: string): Book => {
+  prepareFolder(folder);
+  const unlock = lockFolder(folder);
   const file = path.join(folder, BOOK_NAME);
-  const open = () => {
+  const open = (): Opened => {
+    const size = bookSize(folder);
+    if (size === 0) {
+      throw new BookError(
+        `The book ${file} is empty: put a backup in its place, or move it away to begin anew.`,
+      );
+    }
+    if (size !== undefined) {
+      const found = checkFile(file, migrations);
+      if (!found.ok) throw new BookError(`The book ${file} cannot be opened: ${found.why}.`);
+    }
     try {
       return openFile(file, migrations);
     } catch (error) {
-      const why = error instanceof Error ? error.message : String(error);
-      throw new BookError(`The book ${file} cannot be opened: ${why}.`);
+      throw new BookError(`The book ${file} cannot be opened: ${whyOf(error)}.`);
     }
   };
-  let now = open();
-  return {
-    get db() {
-      return now.db;
-    },
-    get sqlite() {
-      return now.sqlite;
-    },
-    get schemaVersion() {
-      return now.schemaVersion;
-    },
-    folder,
-    swap: (change) => {
-      now.sqlite.close();
-      try {
-        change();
-      } finally {
-        now = open();
-      }
-    },
-    close: () => now.sqlite.close(),
-  };
+  try {
+    const recovered = recoverBook(folder);
+    let now = open();
+    keepPrivate(folder);
+    const followers = new Set<() => void>();
+    return {
+      get db() {
+        return now.db;
+      },
+      get sqlite() {
+        return now.sqlite;
+      },
+      get damage() {
+        return now.damage;
+      },
+      get schemaVersion() {
+        return now.schemaVersion;
+      },
+      get identity() {
+        return now.identity;
+      },
+      get replaces() {
+        return now.replaces;
+      },
+      folder,
+      recovered,
+      swap: (at) => {
+        closeFile(now);
+        try {
+          return swapIn(folder, at);
+        } finally {
+          now = open();
+          keepPrivate(folder);
+          followers.forEach((heard) => heard());
+        }
+      },
+      onSwap: (heard) => {
+        followers.add(heard);
+        return () => followers.delete(heard);
+      },
+      close: () => {
+        closeFile(now);
+        unlock();
+      },
+    };
+  } catch (error) {
+    unlock();
+    throw error;
+  }
 };

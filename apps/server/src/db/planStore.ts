@@ -1,10 +1,13 @@
-import { desc, eq, sql } from 'drizzle-orm';
+import { asc, desc, eq, sql } from 'drizzle-orm';
 import { planRecordSchema, type PlanRecord } from '@crustan/core/formats';
 import type { Book } from './openBook';
 import { plans } from './schema';
 
 export interface PlanStore {
+  /** The newest of them, newest first. */
   readonly list: () => PlanRecord[];
+  /** Every one, oldest first. */
+  readonly all: () => PlanRecord[];
   readonly put: (record: PlanRecord) => void;
   readonly remove: (id: string) => boolean;
 }
@@ -14,11 +17,28 @@ const LISTED = 50;
 
 /** Kept plans. */
 export const planStore = (book: Book): PlanStore => {
-  const parse = (row: typeof plans.$inferSelect): PlanRecord =>
-    planRecordSchema.parse(JSON.parse(row.record));
+  const parse = (row: typeof plans.$inferSelect): readonly PlanRecord[] => {
+    const found = book.damage.read(`plan ${row.id}`, () =>
+      planRecordSchema.parse(JSON.parse(row.record)),
+    );
+    return found ? [found] : [];
+  };
   return {
     list: () =>
-      book.db.select().from(plans).orderBy(desc(plans.createdAt)).limit(LISTED).all().map(parse),
+      book.db
+        .select()
+        .from(plans)
+        .orderBy(desc(plans.createdAt))
+        .limit(LISTED)
+        .all()
+        .flatMap(parse),
+    all: () =>
+      book.db
+        .select()
+        .from(plans)
+        .orderBy(asc(plans.createdAt), asc(plans.id))
+        .all()
+        .flatMap(parse),
     put: (record) => {
       const row = {
         id: record.id,

@@ -119,4 +119,14 @@ export const kitchens = sqliteTable('kitchens', {
   id: integer('id').primaryKey(),
   changedAt: integer('changed_at').notNull(),
   record: text('record').notNull(),
+  /** Counted by the server at every change: what a phone changed is held against it. */
+  version: integer('version').notNull().default(1),
+});
+
+/** The book itself: one row, whose identity a restore changes. */
+export const books = sqliteTable('books', {
+  id: integer('id').primaryKey(),
+  identity: text('identity').notNull(),
+  /** Identities of the books whose place this one took, the last first, a comma between them. */
+  replaces: text('replaces').notNull().default(''),
 });

@@ -11,22 +11,30 @@ export interface TrialStore {
   readonly remove: (id: string) => boolean;
 }
 
-const parse = (row: typeof trials.$inferSelect): Trial => trialSchema.parse(JSON.parse(row.record));
-
 /** Trials, newest first. */
-export const trialStore = (book: Book): TrialStore => ({
-  list: () => book.db.select().from(trials).orderBy(desc(trials.createdAt)).all().map(parse),
-  get: (id) => {
-    const row = book.db.select().from(trials).where(eq(trials.id, id)).get();
-    return row && parse(row);
-  },
-  put: (trial) => {
-    const row = { id: trial.id, createdAt: trial.createdAt, record: JSON.stringify(trial) };
-    book.db
-      .insert(trials)
-      .values(row)
-      .onConflictDoUpdate({ target: trials.id, set: { record: row.record } })
-      .run();
-  },
-  remove: (id) => book.db.delete(trials).where(eq(trials.id, id)).run().changes > 0,
-});
+export const trialStore = (book: Book): TrialStore => {
+  const parse = (row: typeof trials.$inferSelect): Trial | undefined =>
+    book.damage.read(`trial ${row.id}`, () => trialSchema.parse(JSON.parse(row.record)));
+  return {
+    list: () =>
+      book.db
+        .select()
+        .from(trials)
+        .orderBy(desc(trials.createdAt))
+        .all()
+        .flatMap((row) => parse(row) ?? []),
+    get: (id) => {
+      const row = book.db.select().from(trials).where(eq(trials.id, id)).get();
+      return row && parse(row);
+    },
+    put: (trial) => {
+      const row = { id: trial.id, createdAt: trial.createdAt, record: JSON.stringify(trial) };
+      book.db
+        .insert(trials)
+        .values(row)
+        .onConflictDoUpdate({ target: trials.id, set: { record: row.record } })
+        .run();
+    },
+    remove: (id) => book.db.delete(trials).where(eq(trials.id, id)).run().changes > 0,
+  };
+};

@@ -106,7 +106,7 @@ export const cookInTrueKitchen = (
   truth.legs.forEach((asked, i) => {
     const leg = legs[i];
     if (!leg) return;
-    const timed = { ...truth.timed(asked, 0), seconds: leg.seconds, flips: leg.flips };
+    const timed = { ...asked, seconds: leg.seconds, flips: leg.flips };
     starts.push(passed);
     if (i !== decides) {
       // A cook is a little late; a turn at the end of a leg is what ends it.

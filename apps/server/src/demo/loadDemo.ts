@@ -52,8 +52,15 @@ const hourOf = (now: number, daysAgo: number, hour: number): number => {
 const daysAgoOf = ({ daysAgo, sunday }: DemoCook, now: number): number =>
   sunday ? daysAgo + new Date(hourOf(now, daysAgo, 12)).getDay() : daysAgo;
 
-/** Fills an empty book with the scenario. A book that holds anything is left alone. */
+/** What the demo puts in the book, in order; everything is computed before anything is written. */
+type Put = () => void;
+
+/**
+ * Fills an empty book with the scenario, all of it or nothing: killed on the way, the next start
+ * begins it again. A book that holds anything is left alone.
+ */
 export const loadDemo = (book: Book, now = Date.now()): void => {
+  const puts: Put[] = [];
   const plans = planStore(book);
   const cooks = cookStore(book);
   if (plans.list().length > 0 || cooks.list().cooks.length > 0) return;
@@ -71,14 +78,16 @@ export const loadDemo = (book: Book, now = Date.now()): void => {
   const trialId = namedId('trial');
   const tried = DEMO_COOKS.filter(({ trial }) => trial !== undefined);
   const idOf = ({ title }: DemoCook): string => namedId(`cook ${title}`);
-  trialStore(book).put({
-    id: trialId,
-    createdAt: hourOf(now, tried[0]?.daysAgo ?? 0, 18),
-    title: DEMO_TRIAL.title,
-    kind: DEMO_TRIAL.kind,
-    arms: tried.map((cook) => ({ label: cook.trial ?? '', cook: idOf(cook) })),
-    tasting: { order: [1, 0], liked: [0, 0, 1, 0], opened: true },
-  });
+  puts.push(() =>
+    trialStore(book).put({
+      id: trialId,
+      createdAt: hourOf(now, tried[0]?.daysAgo ?? 0, 18),
+      title: DEMO_TRIAL.title,
+      kind: DEMO_TRIAL.kind,
+      arms: tried.map((cook) => ({ label: cook.trial ?? '', cook: idOf(cook) })),
+      tasting: { order: [1, 0], liked: [0, 0, 1, 0], opened: true },
+    }),
+  );
   for (const cook of DEMO_COOKS) {
     const computed = compute(cook.request);
     const plateAt = hourOf(now, daysAgoOf(cook, now), cook.plate);
@@ -94,21 +103,25 @@ export const loadDemo = (book: Book, now = Date.now()): void => {
     );
     const arm = tried.indexOf(cook);
     const planned = record(cook.title, computed, plateAt);
-    cooks.start(
-      id,
-      arm === -1 ? planned : { ...planned, trial: { id: trialId, arm } },
-      plateAt - 3600 * 1000 + Math.max(0, arm),
-    );
-    cooks.addEvents(id, truth.events, plateAt);
-    cooks.judge(id, truth.judgement, plateAt + 600 * 1000);
+    puts.push(() => {
+      cooks.start(
+        id,
+        arm === -1 ? planned : { ...planned, trial: { id: trialId, arm } },
+        plateAt - 3600 * 1000 + Math.max(0, arm),
+      );
+      cooks.addEvents(id, truth.events, plateAt);
+      cooks.judge(id, truth.judgement, plateAt + 600 * 1000);
+    });
   }
   DEMO_PLANS.forEach((plan, i) => {
     // Tonight's, or tomorrow's when the hour is past.
     const tonight = hourOf(now, 0, plan.plate);
     const plateAt = tonight > now + 3600 * 1000 ? tonight : hourOf(now, -1, plan.plate);
-    plans.put({
+    const kept = {
       ...record(plan.title, compute(plan.request), plateAt),
       createdAt: now - i * 60_000,
-    });
+    };
+    puts.push(() => plans.put(kept));
   });
+  book.db.transaction(() => puts.forEach((put) => put()));
 };

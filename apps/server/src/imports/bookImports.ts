@@ -3,8 +3,7 @@ import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { setTimeout } from 'node:timers/promises';
-import { Transform } from 'node:stream';
+import { setTimeout as wait } from 'node:timers/promises';
 import { z } from 'zod';
 import {
   BOOK_FORMAT,
@@ -13,6 +12,7 @@ import {
   planRecordSchema,
   problemOf,
   trialSchema,
+  type BookCook,
   type BookImport,
   type KeptKitchen,
   type PlanRecord,
@@ -22,19 +22,35 @@ import { kitchenStore } from '../db/kitchenStore';
 import type { Book } from '../db/openBook';
 import { planStore } from '../db/planStore';
 import { trialStore } from '../db/trialStore';
+import { pictureType } from '../db/photoStore';
+import { dropPending } from '../db/cookStore';
+import type { LongWork } from '../longWork';
+import { isDiskFull, whyOf } from '../errorCode';
+import { countBytes } from './countBytes';
+import { emptyImport } from './emptyImport';
+import { placeOf } from './placeOf';
 import { Staging } from './staging';
 import { readBookFile, type BookEntry } from './readBookFile';
 
 /** Largest book file taken, bytes. */
 export const MOST_BOOK_BYTES = 2_000_000_000;
-/** Problems told of one by one; more are counted. */
+/** Problems told of one by one; more are counted, up to where the file is no book at all. */
 const MOST_PROBLEMS = 50;
+const MOST_LEFT_OUT = 5000;
+/** A finished import is forgotten after so long; one that waits to be stored leaves nothing, ms. */
+const FORGOTTEN_AFTER = 10 * 60_000;
+const WAITS_AT_MOST = 60 * 60_000;
 
 interface Job {
   state: BookImport;
   stopped: boolean;
   readonly file: string;
   readonly staging: Staging;
+  /** Ends its claim on the book. */
+  readonly end: () => void;
+  forgotten: ReturnType<typeof setTimeout> | undefined;
+  /** Titles of the cooks kept back, for what is said of them. */
+  readonly titles: Map<string, string>;
   readonly plans: PlanRecord[];
   readonly trials: Trial[];
   kitchen: KeptKitchen | undefined;
@@ -48,10 +64,8 @@ export interface BookImports {
   readonly store: (id: string) => BookImport | undefined;
   /** Leaves nothing of it. */
   readonly stop: (id: string) => Promise<BookImport | undefined>;
-  /** Whether a file is being read. */
-  readonly busy: () => boolean;
-  /** Another book is about to take this one's place: nothing is left of what was read for it. */
-  readonly stopAll: () => Promise<void>;
+  /** Another book is about to take this one's place: nothing is left of what waits to be stored. */
+  readonly dropWaiting: () => Promise<void>;
 }
 
 /** How often it is looked whether a reading has stopped, ms. */
@@ -60,35 +74,18 @@ const STOP_LOOK = 20;
 const reading = ({ state: { phase } }: Job): boolean =>
   phase === 'receiving' || phase === 'checking';
 
-const nothing = (id: string): BookImport => ({
-  id,
-  phase: 'receiving',
-  progress: 0,
-  cooks: 0,
-  readings: 0,
-  plans: 0,
-  trials: 0,
-  here: 0,
-  kitchen: false,
-  problems: [],
-  problemCount: 0,
-  truncated: false,
-});
+const importsFolder = ({ folder }: Book): string => path.join(folder, 'imports');
 
-const placeOf = ({ part, index, value }: BookEntry): string => {
-  const named = z.object({ title: z.string() }).safeParse(value);
-  const planned = z.object({ plan: z.object({ title: z.string() }) }).safeParse(value);
-  const title = named.success ? named.data.title : planned.data?.plan.title;
-  const place = index === undefined ? part : `${part}[${index}]`;
-  return title === undefined ? place : `${place}, “${title.slice(0, 60)}”`;
+/** Clears away what a killed server left: files half received, and cooks that are in no list. */
+export const cleanUpImports = (book: Book): void => {
+  rmSync(importsFolder(book), { recursive: true, force: true });
+  dropPending(book);
 };
 
 /** The imports of one server. */
-export const bookImports = (book: Book, now: () => number): BookImports => {
+export const bookImports = (book: Book, work: LongWork, now: () => number): BookImports => {
   const jobs = new Map<string, Job>();
-  const folder = path.join(book.folder, 'imports');
-  // What a killed server left half received.
-  rmSync(folder, { recursive: true, force: true });
+  const folder = importsFolder(book);
 
   const change = (job: Job, changed: Partial<BookImport>): void => {
     job.state = { ...job.state, ...changed };
@@ -101,7 +98,17 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
     });
   };
 
-  const take = (job: Job, entry: BookEntry): void => {
+  /** Writes what is kept back, and says which events another cook has already. */
+  const flush = (job: Job): void => {
+    for (const { cook, events } of job.staging.flush()) {
+      const title = job.titles.get(cook) ?? cook;
+      problem(job, `cook “${title}”`, `${events} of its events are in another cook already.`);
+    }
+    job.titles.clear();
+  };
+
+  /** Takes an entry. @returns why the file is no book, once too much of it is none */
+  const take = (job: Job, entry: BookEntry): string | undefined => {
     const { part, value } = entry;
     const parsed = <T>(schema: z.ZodType<T>): T | undefined => {
       const result = schema.safeParse(value);
@@ -111,19 +118,7 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
     };
     if (part === 'cooks') {
       const cook = parsed(bookCookSchema);
-      if (!cook) return;
-      const staged = job.staging.add(cook, now());
-      if (staged === 'here') change(job, { here: job.state.here + 1 });
-      else {
-        const readings = cook.events.filter(({ kind }) => kind === 'reading').length;
-        change(job, {
-          cooks: job.state.cooks + 1,
-          readings: job.state.readings + readings,
-        });
-        if (staged > 0) {
-          problem(job, placeOf(entry), `${staged} of its events are in another cook already.`);
-        }
-      }
+      if (cook) takeCook(job, cook);
     } else if (part === 'plans') {
       const plan = parsed(planRecordSchema);
       if (plan) job.plans.push(plan);
@@ -136,12 +131,49 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
       job.kitchen = parsed(keptKitchenSchema);
       change(job, { kitchen: job.kitchen !== undefined });
     }
+    return job.state.problemCount > MOST_LEFT_OUT
+      ? `More than ${MOST_LEFT_OUT} of its entries are none; it is no book of this format.`
+      : undefined;
+  };
+
+  const takeCook = (job: Job, sent: BookCook): void => {
+    const cook = pictured(job, sent);
+    const met = job.staging.add(cook, now());
+    const { here, back, cooks, readings } = job.state;
+    if (met === 'here') change(job, { here: here + 1 });
+    if (met === 'deleted') change(job, { back: back + 1 });
+    if (met !== 'staged') return;
+    job.titles.set(cook.id, cook.plan.title.slice(0, 60));
+    const more = cook.events.filter(({ kind }) => kind === 'reading').length;
+    change(job, { cooks: cooks + 1, readings: readings + more });
+    if (job.staging.full) flush(job);
+  };
+
+  /** A cook whose photograph is what its bytes are, or is left out. */
+  const pictured = (job: Job, cook: BookCook): BookCook => {
+    const { photo, ...rest } = cook;
+    if (!photo) return cook;
+    const type = pictureType(Buffer.from(photo.data, 'base64'));
+    if (type !== undefined) return { ...rest, photo: { ...photo, type } };
+    problem(job, `photograph of “${cook.plan.title.slice(0, 60)}”`, 'is no JPEG, PNG or WebP.');
+    return rest;
   };
 
   const end = async (job: Job, changed: Partial<BookImport>): Promise<void> => {
-    await job.staging.drop();
-    rmSync(job.file, { force: true });
-    change(job, changed);
+    try {
+      await job.staging.drop();
+    } finally {
+      rmSync(job.file, { force: true });
+      change(job, changed);
+      job.end();
+      forgetLater(job);
+    }
+  };
+
+  const forgetLater = (job: Job): void => {
+    clearTimeout(job.forgotten);
+    job.forgotten = setTimeout(() => jobs.delete(job.state.id), FORGOTTEN_AFTER);
+    job.forgotten.unref();
   };
 
   const check = async (job: Job): Promise<void> => {
@@ -150,13 +182,11 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
     change(job, { phase: 'checking', progress: 0 });
     const read = await readBookFile(job.file, {
       met: (entry) => {
-        if (entry.part === 'format') format = entry.value;
-        else take(job, entry);
+        if (entry.part !== 'format') return take(job, entry);
+        format = entry.value;
+        return undefined;
       },
-      progress: (bytes) => {
-        job.staging.flush();
-        change(job, { progress: bytes / size });
-      },
+      progress: (bytes) => change(job, { progress: bytes / size }),
       stopped: () => job.stopped,
     });
     if (read.kind === 'stopped') return end(job, { phase: 'stopped' });
@@ -168,56 +198,63 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
         refusal: `Its format says ${said}; a book says “${BOOK_FORMAT}”.`,
       });
     }
-    job.staging.flush();
+    flush(job);
     rmSync(job.file, { force: true });
     change(job, { phase: 'ready', progress: 1, truncated: read.kind === 'truncated' });
+    job.end();
+    job.forgotten = setTimeout(() => void end(job, { phase: 'stopped' }), WAITS_AT_MOST);
+    job.forgotten.unref();
   };
 
   return {
-    busy: () => [...jobs.values()].some(reading),
     get: (id) => jobs.get(id)?.state,
-    stopAll: async () => {
+    dropWaiting: async () => {
       for (const job of jobs.values()) {
-        job.stopped = true;
         if (job.state.phase === 'ready') await end(job, { phase: 'stopped' });
       }
     },
     begin: async (source, size) => {
+      const ended = work.begin('The reading of a file', 'changes');
       const id = randomUUID();
       mkdirSync(folder, { recursive: true });
       const job: Job = {
-        state: nothing(id),
+        state: emptyImport(id),
         stopped: false,
         file: path.join(folder, `${id}.json`),
         staging: new Staging(book, id),
+        end: ended,
+        forgotten: undefined,
+        titles: new Map(),
         plans: [],
         trials: [],
         kitchen: undefined,
       };
       jobs.set(id, job);
-      let received = 0;
-      const counted = new Transform({
-        transform: (chunk: Buffer, _encoding, done) => {
-          received += chunk.length;
-          change(job, { progress: size === undefined ? 0 : Math.min(1, received / size) });
-          if (received > MOST_BOOK_BYTES) done(new Error('too large'));
-          else done(null, chunk);
-        },
-      });
+      const received = countBytes(MOST_BOOK_BYTES, (bytes) =>
+        change(job, { progress: size === undefined ? 0 : Math.min(1, bytes / size) }),
+      );
       try {
-        await pipeline(source, counted, createWriteStream(job.file));
-      } catch {
-        const large = received > MOST_BOOK_BYTES;
-        await end(job, {
-          phase: large ? 'refused' : 'stopped',
-          ...(large ? { refusal: 'A book file may be 2 GB at most.' } : {}),
-        });
+        await pipeline(source, received.through, createWriteStream(job.file));
+      } catch (error) {
+        const refusal = received.tooMany()
+          ? 'A book file may be 2 GB at most.'
+          : isDiskFull(error)
+            ? 'The disk is full: make room, then send it again.'
+            : undefined;
+        await end(
+          job,
+          refusal === undefined ? { phase: 'stopped' } : { phase: 'refused', refusal },
+        );
         return job.state;
       }
-      void check(job).catch(async (error: unknown) => {
-        const why = error instanceof Error ? error.message : String(error);
+      const failed = async (error: unknown): Promise<void> => {
+        const why = isDiskFull(error) ? 'the disk is full' : whyOf(error);
         await end(job, { phase: 'refused', refusal: `It could not be read: ${why}.` });
-      });
+      };
+      // Where not even that can be written down the server is closing: the next start clears it away.
+      check(job)
+        .catch(failed)
+        .catch(() => undefined);
       return job.state;
     },
     store: (id) => {
@@ -230,9 +267,10 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
         job.trials.forEach((trial) => {
           if (!trials.get(trial.id)) trials.put(trial);
         });
-        if (job.kitchen) kitchenStore(book).put(job.kitchen);
+        if (job.kitchen) kitchenStore(book).bring(job.kitchen, now());
       });
       change(job, { phase: 'done', progress: 1 });
+      forgetLater(job);
       return job.state;
     },
     stop: async (id) => {
@@ -241,7 +279,7 @@ export const bookImports = (book: Book, now: () => number): BookImports => {
       job.stopped = true;
       if (job.state.phase === 'ready') await end(job, { phase: 'stopped' });
       // Answered once it has really stopped: the reading looks up between two chunks.
-      while (reading(job)) await setTimeout(STOP_LOOK);
+      while (reading(job)) await wait(STOP_LOOK);
       return job.state;
     },
   };

@@ -1,11 +1,12 @@
 import { createReadStream } from 'node:fs';
-import { setImmediate as breath } from 'node:timers/promises';
 import { JSONParser } from '@streamparser/json';
+import { breather } from '../breathing';
 
 /** Sizes past which a file is no book: one entry, bytes, and how deep it is nested. */
-const MOST_ENTRY_BYTES = 64_000_000;
+const MOST_ENTRY_BYTES = 16_000_000;
 const DEEPEST = 40;
-const CHUNK = 256 * 1024;
+/** Read between two looks at what waits: a few ms of parsing, bytes. */
+const CHUNK = 16 * 1024;
 
 /** What is met while a book file is read. */
 export interface BookEntry {
@@ -23,7 +24,8 @@ export type ReadEnd =
   | { readonly kind: 'refused'; readonly why: string };
 
 interface Options {
-  readonly met: (entry: BookEntry) => void;
+  /** @returns why the whole file is refused, when this entry shows that it is no book */
+  readonly met: (entry: BookEntry) => string | undefined;
   readonly progress: (bytes: number) => void;
   readonly stopped: () => boolean;
 }
@@ -72,11 +74,11 @@ export const readBookFile = async (
     sinceEntry = 0;
     const listed = partOf(stack.at(-1)?.key);
     if (listed !== undefined && typeof key === 'number') {
-      met({ part: listed, index: key, value });
+      refusal ??= met({ part: listed, index: key, value });
       return;
     }
     const single = partOf(key);
-    if (single !== undefined) met({ part: single, index: undefined, value });
+    if (single !== undefined) refusal ??= met({ part: single, index: undefined, value });
   };
   parser.onError = (error) => {
     refusal ??= `It is not JSON: ${error.message.slice(0, 200)}`;
@@ -87,6 +89,7 @@ export const readBookFile = async (
   const utf8 = new TextDecoder('utf-8', { fatal: true });
   const depth = new Depth();
   let read = 0;
+  const breathe = breather();
   for await (const chunk of createReadStream(file, { highWaterMark: CHUNK })) {
     if (stopped()) return { kind: 'stopped' };
     const bytes: Uint8Array = chunk;
@@ -110,7 +113,7 @@ export const readBookFile = async (
       return { kind: 'refused', why: `It is nested more than ${DEEPEST} deep; no book is.` };
     }
     if (sinceEntry > MOST_ENTRY_BYTES) {
-      return { kind: 'refused', why: 'One entry of it is over 64 MB; no cook is so large.' };
+      return { kind: 'refused', why: 'One entry of it is over 16 MB; no cook is so large.' };
     }
     try {
       parser.write(text);
@@ -119,7 +122,7 @@ export const readBookFile = async (
     }
     if (refusal !== undefined) return { kind: 'refused', why: refusal };
     progress(read);
-    await breath();
+    await breathe();
   }
   if (read === 0) return { kind: 'refused', why: 'It is empty.' };
   return whole ? { kind: 'whole' } : { kind: 'truncated' };

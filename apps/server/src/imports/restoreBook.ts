@@ -1,50 +1,26 @@
-import { createWriteStream, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
+import { createWriteStream, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import Database from 'better-sqlite3';
-import { BOOK_NAME, openFile, type Book } from '../db/openBook';
+import { NEXT_NAME, removeFile } from '../db/bookFiles';
+import { checkFile } from '../db/checkFile';
+import { closeFile, openFile, replaceBook, type Book } from '../db/openBook';
+import { isDiskFull } from '../errorCode';
+import { copyBook, type CopiedBook } from './copyBook';
+import { countBytes } from './countBytes';
 
 export type Restored =
-  | { readonly ok: true; readonly cooks: number; readonly before: string }
+  | ({ readonly ok: true; readonly before: string } & CopiedBook)
   | { readonly ok: false; readonly why: string };
 
-/** The last migration there is: a book that has had more is of a later Crustan. */
-const checked = (file: string, migrations: string, newest: number): string | undefined => {
-  let sqlite: Database.Database | undefined;
-  try {
-    sqlite = new Database(file, { fileMustExist: true });
-    const sound: unknown = sqlite.pragma('quick_check(1)', { simple: true });
-    if (sound !== 'ok') return 'The file is damaged: SQLite’s own check fails.';
-    const tables = sqlite
-      .prepare("select name from sqlite_master where type = 'table'")
-      .pluck()
-      .all();
-    if (!['cooks', 'events', '__drizzle_migrations'].every((name) => tables.includes(name))) {
-      return 'It is a SQLite file, but not a Crustan book: it has no cooks.';
-    }
-    const had = Number(sqlite.prepare('select count(*) from __drizzle_migrations').pluck().get());
-    if (had > newest) return 'It was written by a later Crustan; update this one first.';
-  } catch {
-    return 'It is not a SQLite file; a backup is one.';
-  } finally {
-    sqlite?.close();
-  }
-  try {
-    openFile(file, migrations).sqlite.close();
-    return undefined;
-  } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
-    return `It cannot be brought up to this Crustan: ${why}.`;
-  }
-};
-
-/** The WAL beside a closed file belongs to it. */
-const SIDE_FILES = ['-wal', '-shm'];
+/** Largest backup taken, bytes. */
+export const MOST_BACKUP_BYTES = 2_000_000_000;
 
 /**
- * Puts a backup in the place of the book while the server runs. The backup is checked and brought up
- * to the newest schema first; the book as it was is kept beside it.
+ * Puts a backup in the place of the book while the server runs. What arrives is never opened as the
+ * book: it is checked, then copied row by row, each through the schema, into a new book of this
+ * Crustan, which takes the old one's place in one rename. The book as it was is kept beside it.
  */
 export const restoreBook = async (
   book: Book,
@@ -54,30 +30,40 @@ export const restoreBook = async (
 ): Promise<Restored> => {
   const folder = path.join(book.folder, 'imports');
   mkdirSync(folder, { recursive: true });
-  const brought = path.join(folder, `restore-${now}.sqlite`);
-  const drop = (): void =>
-    ['', ...SIDE_FILES].forEach((end) => rmSync(brought + end, { force: true }));
+  const brought = path.join(folder, `restore-${now}-${process.hrtime.bigint()}.sqlite`);
+  const next = path.join(book.folder, NEXT_NAME);
+  const refuse = (why: string): Restored => ({ ok: false, why });
+  const received = countBytes(MOST_BACKUP_BYTES);
   try {
-    await pipeline(source, createWriteStream(brought));
-  } catch {
-    drop();
-    return { ok: false, why: 'It did not arrive whole; nothing was changed.' };
-  }
-  const wrong = checked(brought, migrations, book.schemaVersion);
-  if (wrong !== undefined) {
-    drop();
-    return { ok: false, why: wrong };
-  }
-  const before = `book-before-${new Date(now).toISOString().slice(0, 19).replaceAll(':', '')}.sqlite`;
-  const place = path.join(book.folder, BOOK_NAME);
-  book.swap(() => {
-    renameSync(place, path.join(book.folder, before));
-    for (const end of SIDE_FILES) rmSync(place + end, { force: true });
-    renameSync(brought, place);
-    for (const end of SIDE_FILES) {
-      if (existsSync(brought + end)) renameSync(brought + end, place + end);
+    try {
+      await pipeline(source, received.through, createWriteStream(brought));
+    } catch (error) {
+      if (isDiskFull(error)) throw error;
+      return refuse(
+        received.tooMany()
+          ? 'A backup may be 2 GB at most.'
+          : 'It did not arrive whole; nothing was changed.',
+      );
     }
-  });
-  const cooks = Number(book.sqlite.prepare('select count(*) from cooks').pluck().get());
-  return { ok: true, cooks, before };
+    const found = checkFile(brought, migrations);
+    if (!found.ok) return refuse(`The file was not taken: ${found.why}.`);
+    removeFile(next);
+    const from = new Database(brought, { readonly: true, fileMustExist: true });
+    const to = openFile(next, migrations);
+    let copied: CopiedBook;
+    try {
+      from.pragma('trusted_schema = OFF');
+      // A half-made copy is of no use: only the whole of it must be on the disk.
+      to.sqlite.pragma('synchronous = OFF');
+      copied = await copyBook(from, to);
+      replaceBook(to, book);
+    } finally {
+      from.close();
+      closeFile(to);
+    }
+    return { ok: true, before: book.swap(now), ...copied };
+  } finally {
+    removeFile(brought);
+    removeFile(next);
+  }
 };

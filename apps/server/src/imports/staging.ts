@@ -1,145 +1,96 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import type { BookCook } from '@crustan/core/formats';
-import { eventRow, happenedColumns, judgementRow, plannedColumns, searchOf } from '../db/cookRows';
 import type { Book } from '../db/openBook';
+import { BookWriter } from './bookWriter';
 
 /** Cooks deleted at a time when an import is dropped, and events kept back before a write. */
 const DROPPED_AT_ONCE = 10;
-const FLUSHED_AT = 1500;
+const FLUSHED_AT = 500;
 
-const EVENT = `insert into events (id, cook_id, kind, at, received_at, celsius, undoes, detail)
-  values (@id, @cookId, @kind, @at, @receivedAt, @celsius, @undoes, @detail)
-  on conflict (id) do nothing`;
+/** What became of a cook that was met in a file. */
+export type Met =
+  | 'staged'
+  /** The book has it. */
+  | 'here'
+  /** The book has it, deleted: it is put back when the import is stored. */
+  | 'deleted';
 
-const COLUMNS = [
-  'id',
-  'created_at',
-  'title',
-  'target',
-  'cook_seconds',
-  'plan',
-  'together',
-  'waits',
-  'cut',
-  'own',
-  'way',
-  'thickness',
-  'weight',
-  'pan',
-  'pull_at',
-  'learned',
-  'trial',
-  'actual_seconds',
-  'actual_pull',
-  'sliced_at',
-  'search',
-  'pending',
-] as const;
-const COOK = `insert into cooks (${COLUMNS.join(', ')}) values (${COLUMNS.map(() => '?').join(', ')})`;
-const JUDGEMENT = `insert into judgements
-  (cook_id, end_temperature, crust, notes, judged_at, again, weight_before, weight_after, paid, detail)
-  values (@cookId, @endTemperature, @crust, @notes, @judgedAt, @again, @weightBefore, @weightAfter, @paid, @detail)`;
+/** A cook some of whose events another cook has already: those are left out. */
+export interface Collided {
+  readonly cook: string;
+  readonly events: number;
+}
 
 /**
  * Cooks of an import, written beside the book's own under the import's name: on disk, but in no
- * list until they are published all at once, and gone when they are dropped. Statements are
- * prepared once: millions of readings pass here.
+ * list until they are published all at once, and gone when they are dropped.
  */
 export class Staging {
   private readonly cooks: { readonly cook: BookCook; readonly at: number }[] = [];
   private readonly met = new Set<string>();
+  private readonly back = new Set<string>();
   private events = 0;
-  private statements: ReturnType<Staging['prepare']> | undefined;
+  private writer: BookWriter | undefined;
 
   constructor(
     private readonly book: Book,
     private readonly name: string,
   ) {}
 
-  private prepare() {
-    const { sqlite } = this.book;
-    return {
-      sqlite,
-      has: sqlite.prepare('select 1 from cooks where id = ?'),
-      cook: sqlite.prepare(COOK),
-      event: sqlite.prepare(EVENT),
-      judgement: sqlite.prepare(JUDGEMENT),
-      photo: sqlite.prepare('insert into photos (cook_id, type, bytes) values (?, ?, ?)'),
-    };
-  }
-
   /** A restore opens another file: statements are of one. */
-  private get ready() {
-    if (this.statements?.sqlite !== this.book.sqlite) this.statements = this.prepare();
-    return this.statements;
+  private get ready(): BookWriter {
+    if (this.writer?.sqlite !== this.book.sqlite) this.writer = new BookWriter(this.book.sqlite);
+    return this.writer;
   }
 
-  /** @returns how many of its events another cook has already, or `here` when the book has it */
-  add(cook: BookCook, at: number): number | 'here' {
-    if (this.met.has(cook.id) || this.ready.has.get(cook.id) !== undefined) return 'here';
+  add(cook: BookCook, at: number): Met {
+    if (this.met.has(cook.id)) return 'here';
+    if (this.ready.hasCook(cook.id)) {
+      const deleted = this.book.sqlite
+        .prepare('select 1 from cooks where id = ? and deleted_at is not null')
+        .get(cook.id);
+      if (deleted === undefined) return 'here';
+      this.back.add(cook.id);
+      return 'deleted';
+    }
     this.met.add(cook.id);
     this.cooks.push({ cook, at });
-    this.events += cook.events.length;
-    return this.events >= FLUSHED_AT ? this.flush() : 0;
+    this.events += cook.events.length + 1;
+    return 'staged';
   }
 
-  /** Writes what is kept back. */
-  flush(): number {
-    let refused = 0;
-    if (this.cooks.length === 0) return refused;
-    const { sqlite } = this.ready;
-    sqlite.transaction(() => {
-      for (const { cook, at } of this.cooks) refused += this.write(cook, at);
+  /** Whether so much is kept back that it should be written. */
+  get full(): boolean {
+    return this.events >= FLUSHED_AT;
+  }
+
+  /** Writes what is kept back. @returns cooks some of whose events are in another cook already */
+  flush(): readonly Collided[] {
+    if (this.cooks.length === 0) return [];
+    const { ready, name } = this;
+    const collided: Collided[] = [];
+    ready.sqlite.transaction(() => {
+      for (const { cook, at } of this.cooks) {
+        const events = ready.cook(cook, {
+          pending: name,
+          deletedAt: null,
+          judgedAt: at,
+          receivedAt: at,
+        });
+        if (events > 0) collided.push({ cook: cook.id, events });
+      }
     })();
     this.cooks.length = 0;
     this.events = 0;
-    return refused;
+    return collided;
   }
 
-  private write(cook: BookCook, at: number): number {
-    const { cook: insertCook, event, judgement, photo } = this.ready;
-    const { plan, together } = cook;
-    const planned = plannedColumns(plan);
-    const happened = happenedColumns(
-      plan.plan,
-      cook.events.filter(({ kind }) => kind !== 'reading'),
-    );
-    insertCook.run(
-      cook.id,
-      cook.createdAt,
-      plan.title,
-      planned.target,
-      planned.cookSeconds,
-      JSON.stringify(plan),
-      together?.id ?? null,
-      together?.waits ?? null,
-      planned.cut,
-      planned.own,
-      planned.way,
-      planned.thickness,
-      planned.weight,
-      planned.pan,
-      planned.pullAt,
-      planned.learned ? 1 : 0,
-      planned.trial,
-      happened.actualSeconds,
-      happened.actualPull,
-      happened.slicedAt,
-      searchOf(plan, cook.judgement?.notes),
-      this.name,
-    );
-    let refused = 0;
-    for (const one of cook.events) {
-      refused += 1 - event.run(eventRow(one, cook.id, at)).changes;
-    }
-    if (cook.judgement) judgement.run(judgementRow(cook.id, cook.judgement, at));
-    if (cook.photo) photo.run(cook.id, cook.photo.type, Buffer.from(cook.photo.data, 'base64'));
-    return refused;
-  }
-
+  /** Puts everything in the book at once, and deleted cooks back in it. */
   publish(): void {
-    this.flush();
-    this.book.sqlite.prepare('update cooks set pending = null where pending = ?').run(this.name);
+    const { sqlite } = this.book;
+    sqlite.prepare('update cooks set pending = null where pending = ?').run(this.name);
+    const putBack = sqlite.prepare('update cooks set deleted_at = null where id = ?');
+    for (const id of this.back) putBack.run(id);
   }
 
   /** Takes all of it away again, some cooks at a time: the stove is served in between. */

@@ -5,9 +5,10 @@ import { inBook } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
 import { kitchenStore } from '../db/kitchenStore';
 import type { Book } from '../db/openBook';
-import { photoStore } from '../db/photoStore';
-import { cooks, plans } from '../db/schema';
-import { planRecordSchema } from '@crustan/core/formats';
+import { photoStore, pictureType } from '../db/photoStore';
+import { planStore } from '../db/planStore';
+import { breather } from '../breathing';
+import { cooks } from '../db/schema';
 import { trialStore } from '../db/trialStore';
 
 /** Ids of every cook, oldest first. */
@@ -20,14 +21,19 @@ export const everyCook = (book: Book): readonly string[] =>
     .all()
     .map(({ id }) => id);
 
+/** A reader that takes nothing for so long is gone, ms. */
+const READS_WITHIN = 60_000;
+
 /** Writes on, waiting for a slow reader. @returns false once the reader is gone */
 export const writeOn = async (res: Response, text: string): Promise<boolean> => {
   if (res.destroyed) return false;
   if (!res.write(text)) {
+    const given = setTimeout(() => res.destroy(), READS_WITHIN);
     await new Promise<void>((done) => {
       res.once('drain', done);
       res.once('close', done);
     });
+    clearTimeout(given);
   }
   return !res.destroyed;
 };
@@ -38,20 +44,24 @@ export const bookCook = (book: Book, id: string): BookCook | undefined => {
   if (!cook) return undefined;
   const { photo: _flag, ...rest } = cook;
   const photo = photoStore(book).get(id);
-  if (photo?.type !== 'image/jpeg' && photo?.type !== 'image/png' && photo?.type !== 'image/webp') {
-    return rest;
-  }
-  return { ...rest, photo: { type: photo.type, data: photo.bytes.toString('base64') } };
+  const type = photo && pictureType(photo.bytes);
+  if (!photo || type === undefined) return rest;
+  return { ...rest, photo: { type, data: photo.bytes.toString('base64') } };
 };
 
-/** Writes the whole book as one JSON file, an entry to a line, never the whole of it in memory. */
+/**
+ * Writes the whole book as one JSON file, an entry to a line, never the whole of it in memory, and
+ * with presses served in between. What cannot be read is left out; the book names it.
+ */
 export const writeBook = async (book: Book, res: Response): Promise<void> => {
+  const breathe = breather();
   const list = async (name: string, entries: Iterable<unknown>): Promise<void> => {
     await writeOn(res, `,\n"${name}": [`);
     let first = true;
     for (const entry of entries) {
       if (!(await writeOn(res, `${first ? '' : ','}\n${JSON.stringify(entry)}`))) return;
       first = false;
+      await breathe();
     }
     await writeOn(res, '\n]');
   };
@@ -61,14 +71,13 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
       if (cook) yield cook;
     }
   }
-  const allPlans = book.db.select().from(plans).orderBy(asc(plans.createdAt), asc(plans.id)).all();
-  const kitchen = kitchenStore(book).get();
+  const kept = kitchenStore(book).get();
   await writeOn(res, `{"format": "${BOOK_FORMAT}"`);
-  if (kitchen) await writeOn(res, `,\n"kitchen": ${JSON.stringify(kitchen)}`);
-  await list(
-    'plans',
-    allPlans.map(({ record }) => planRecordSchema.parse(JSON.parse(record))),
-  );
+  if (kept) {
+    const { kitchen, changedAt } = kept;
+    await writeOn(res, `,\n"kitchen": ${JSON.stringify({ kitchen, changedAt })}`);
+  }
+  await list('plans', planStore(book).all());
   await list('trials', trialStore(book).list().toReversed());
   await list('cooks', cookEntries());
   await writeOn(res, '\n}\n');

@@ -1,17 +1,20 @@
-import { createReadStream, mkdirSync, rmSync, statSync } from 'node:fs';
+import { createReadStream, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
-import { setImmediate as breath } from 'node:timers/promises';
 import { Router, type Response } from 'express';
 import { cookSearchSchema } from '@crustan/core/formats';
 import { writeReadingsCsv } from '@crustan/core/formats/bookReadingsCsv';
 import { writeCooksCsv } from '@crustan/core/formats/cooksCsv';
 import { z } from 'zod';
+import { breather } from '../breathing';
+import { removeFile } from '../db/bookFiles';
 import { allLines } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import { bookImports } from '../imports/bookImports';
 import { restoreBook } from '../imports/restoreBook';
 import { everyCook, writeBook, writeOn } from '../imports/writeBook';
+import { LongWork } from '../longWork';
+import { bodyOf } from '../ownRequests';
 import { parsed, problem } from '../problems';
 import { idParam } from './planRoutes';
 
@@ -20,6 +23,9 @@ const searchQuery = cookSearchSchema.extend({
   to: z.coerce.number().int().positive().optional(),
 });
 
+const BACKUP_TYPE = 'application/vnd.sqlite3';
+/** A reader that takes nothing for so long is gone, ms. */
+const READS_WITHIN = 60_000;
 /** Pages of a backup copied between two breaths. */
 const PAGES = 400;
 
@@ -32,28 +38,44 @@ const dayOf = (now: number): string => new Date(now).toISOString().slice(0, 10);
 /** The whole book: as files out and in, as a backup out and in, and as lines to compare. */
 export const bookRoutes = (book: Book, migrations: string, now: () => number): Router => {
   const routes = Router();
-  const imports = bookImports(book, now);
+  const work = new LongWork();
+  const imports = bookImports(book, work, now);
   const cooks = cookStore(book);
 
   routes.get('/lines', (req, res) => {
     res.json({ cooks: allLines(book, parsed(searchQuery, req.query)) });
   });
+  /** Rows that cannot be read: left out of lists and files, and kept for repair. */
+  routes.get('/unreadable', (_req, res) => {
+    res.json({ count: book.damage.count, rows: book.damage.told });
+  });
   routes.get('/book.json', async (_req, res) => {
-    download(res, `crustan-book-${dayOf(now())}.json`, 'application/json');
-    await writeBook(book, res);
+    const ended = work.begin('The writing of a file', 'reads');
+    try {
+      download(res, `crustan-book-${dayOf(now())}.json`, 'application/json');
+      await writeBook(book, res);
+    } finally {
+      ended();
+    }
   });
   /** A table of every cook, some cooks at a time. */
   const table = (name: string, rows: (id: string, first: boolean) => string): void => {
     routes.get(`/${name}.csv`, async (_req, res) => {
-      download(res, `crustan-${name}-${dayOf(now())}.csv`, 'text/csv; charset=utf-8');
-      let first = true;
-      for (const id of everyCook(book)) {
-        const text = rows(id, first);
-        if (text !== '' && !(await writeOn(res, `${first ? '\uFEFF' : '\n'}${text}`))) return;
-        if (text !== '') first = false;
-        await breath();
+      const ended = work.begin('The writing of a table', 'reads');
+      try {
+        download(res, `crustan-${name}-${dayOf(now())}.csv`, 'text/csv; charset=utf-8');
+        const breathe = breather();
+        let first = true;
+        for (const id of everyCook(book)) {
+          const text = rows(id, first);
+          if (text !== '' && !(await writeOn(res, `${first ? '\uFEFF' : '\n'}${text}`))) return;
+          if (text !== '') first = false;
+          await breathe();
+        }
+        res.end(first ? '' : '\n');
+      } finally {
+        ended();
       }
-      res.end(first ? '' : '\n');
     });
   };
   table('cooks', (id, first) => {
@@ -66,9 +88,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     return cook && readings ? writeReadingsCsv([cook], first) : '';
   });
 
-  routes.post('/imports', async (req, res) => {
-    if (imports.busy())
-      throw problem(409, 'Another file is being read', 'Wait for it, or stop it.');
+  routes.post('/imports', bodyOf('application/json'), async (req, res) => {
     const size = Number(req.headers['content-length']);
     res.status(202).json(await imports.begin(req, Number.isFinite(size) ? size : undefined));
   });
@@ -95,30 +115,47 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   });
 
   routes.get('/backup', async (_req, res) => {
+    const ended = work.begin('A backup', 'reads');
     const folder = path.join(book.folder, 'imports');
-    mkdirSync(folder, { recursive: true });
     const copy = path.join(folder, `backup-${now()}-${process.hrtime.bigint()}.sqlite`);
+    const done = (): void => {
+      removeFile(copy);
+      ended();
+    };
     try {
+      mkdirSync(folder, { recursive: true });
       await book.sqlite.backup(copy, { progress: () => PAGES });
+      download(res, `crustan-backup-${dayOf(now())}.sqlite`, BACKUP_TYPE);
+      res.set('Content-Length', String(statSync(copy).size));
     } catch (error) {
-      rmSync(copy, { force: true });
+      done();
       throw error;
     }
-    download(res, `crustan-backup-${dayOf(now())}.sqlite`, 'application/vnd.sqlite3');
-    res.set('Content-Length', String(statSync(copy).size));
     const stream = createReadStream(copy);
-    stream.pipe(res);
+    stream.once('error', () => res.destroy());
+    // Whoever takes nothing for so long is gone, and the copy with them.
+    res.setTimeout(READS_WITHIN, () => res.destroy());
     res.once('close', () => {
       stream.destroy();
-      rmSync(copy, { force: true });
+      done();
     });
+    stream.pipe(res);
   });
-  routes.put('/backup', async (req, res) => {
-    if (imports.busy()) throw problem(409, 'A file is being read', 'Wait for it, or stop it.');
-    await imports.stopAll();
-    const restored = await restoreBook(book, req, migrations, now());
-    if (!restored.ok) throw problem(400, 'Not restored', restored.why);
-    res.json({ cooks: restored.cooks, before: restored.before });
-  });
+  routes.put(
+    '/backup',
+    bodyOf(BACKUP_TYPE, 'application/x-sqlite3', 'application/octet-stream'),
+    async (req, res) => {
+      const ended = work.begin('A restore', 'changes');
+      try {
+        await imports.dropWaiting();
+        const restored = await restoreBook(book, req, migrations, now());
+        if (!restored.ok) throw problem(400, 'Not restored', restored.why);
+        const { ok: _ok, ...said } = restored;
+        res.json(said);
+      } finally {
+        ended();
+      }
+    },
+  );
   return routes;
 };

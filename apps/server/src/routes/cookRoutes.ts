@@ -7,12 +7,15 @@ import {
   judgementSchema,
   MOST_PHOTO_BYTES,
   PHOTO_TYPES,
+  PROBLEM_TYPES,
   type CookRecord,
 } from '@crustan/core/formats';
 import type { CookNews } from '../cookNews';
-import type { CookStore } from '../db/cookStore';
+import { EventElsewhere, type CookStore } from '../db/cookStore';
+import type { Book } from '../db/openBook';
 import { pictureType, type PhotoStore } from '../db/photoStore';
-import { parsed, problem } from '../problems';
+import { bodyOf } from '../ownRequests';
+import { noSuchCook, parsed, problem } from '../problems';
 import { openStream } from '../sse';
 import { idParam } from './planRoutes';
 
@@ -43,8 +46,12 @@ const streamQuery = z.object({
     .pipe(z.array(z.uuid('must be UUIDs')).min(1).max(MOST_FOLLOWED)),
 });
 
+/** Most pages that follow cooks at the same time: a kitchen has a few phones. */
+const MOST_FOLLOWERS = 500;
+
 /** Cooks, their events and judgements. Sending the same thing twice changes nothing. */
 export const cookRoutes = (
+  book: Book,
   store: CookStore,
   photos: PhotoStore,
   news: CookNews,
@@ -53,7 +60,7 @@ export const cookRoutes = (
   const routes = Router();
   const found = (id: string): CookRecord => {
     const cook = store.get(id);
-    if (!cook) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    if (!cook) throw noSuchCook();
     return cook;
   };
 
@@ -66,23 +73,39 @@ export const cookRoutes = (
     res.json(store.list(search, mark));
   });
   routes.get('/recent', (req, res) => {
-    res.json({ cooks: store.recent(parsed(recentQuery, req.query).most).map(found) });
+    const ids = store.recent(parsed(recentQuery, req.query).most);
+    res.json({ cooks: ids.flatMap((id) => store.get(id) ?? []) });
   });
   // Every phone on a cook hears what any of them says, from the book. One line for all its cooks:
   // a browser keeps few lines open to one server.
+  // A cook that is not in the book is named as gone, and the others are followed. When another book
+  // takes this one's place the stream ends: it is taken up again and begins with the book's name.
   routes.get('/stream', (req, res) => {
     const { cooks } = parsed(streamQuery, req.query);
-    for (const id of cooks) {
-      if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    if (news.followers() > MOST_FOLLOWERS) {
+      throw problem(503, 'Too many follow', 'Close a page that follows a cook, then try again.', {
+        type: PROBLEM_TYPES.busy,
+      });
     }
-    const told = new Map(cooks.map((id) => [id, 0]));
+    const told = new Map<string, number>();
     const tell = (cook: string) => (): void => {
-      const fresh = store.since(cook, told.get(cook) ?? 0);
-      told.set(cook, fresh.seq);
-      stream.send('events', { cook, now: now(), events: fresh.events });
+      if (!store.has(cook)) {
+        told.delete(cook);
+        stream.send('gone', { cook });
+        return;
+      }
+      const before = told.get(cook);
+      const fresh = store.since(cook, before ?? 0);
+      // The first word says that the cook is followed; after it, only what is new.
+      if (before !== undefined && fresh.events.length === 0) return;
+      if (stream.send('events', { cook, now: now(), events: fresh.events })) {
+        told.set(cook, fresh.seq);
+      }
     };
     const stops = cooks.map((id) => news.follow(id, tell(id)));
     const stream = openStream(req, res, () => stops.forEach((stop) => stop()));
+    stops.push(book.onSwap(() => stream.end()));
+    stream.send('book', { book: book.identity, replaces: book.replaces });
     cooks.forEach((id) => tell(id)());
   });
   routes.get('/:id', (req, res) => {
@@ -91,7 +114,7 @@ export const cookRoutes = (
   routes.get('/:id/together', (req, res) => {
     const { together } = found(parsed(idParam, req.params).id);
     const ids = together ? store.together(together.id) : [parsed(idParam, req.params).id];
-    res.json({ cooks: ids.map(found) });
+    res.json({ cooks: ids.flatMap((one) => store.get(one) ?? []) });
   });
   routes.put('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
@@ -105,8 +128,20 @@ export const cookRoutes = (
   routes.post('/:id/events', (req, res) => {
     const { id } = parsed(idParam, req.params);
     const { events } = parsed(eventBatch, req.body);
-    if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
-    store.addEvents(id, events, now());
+    if (!store.has(id)) throw noSuchCook();
+    try {
+      store.addEvents(id, events, now());
+    } catch (error) {
+      if (!(error instanceof EventElsewhere)) throw error;
+      const errors = error.indexes.map((i) => ({
+        path: `events[${i}].id`,
+        message: 'is the id of an event of another cook',
+      }));
+      throw problem(409, 'Of another cook', 'None of these events was stored.', {
+        type: PROBLEM_TYPES.eventElsewhere,
+        errors,
+      });
+    }
     news.tell(id);
     // Answered only now: by here the events are on disk.
     res.json({ acknowledged: events.map((event) => event.id) });
@@ -114,23 +149,25 @@ export const cookRoutes = (
   routes.put('/:id/judgement', (req, res) => {
     const { id } = parsed(idParam, req.params);
     const judgement = parsed(judgementSchema, req.body);
-    if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    if (!store.has(id)) throw noSuchCook();
     store.judge(id, judgement, now());
     res.json(found(id));
   });
   routes.delete('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    if (!store.remove(id, now())) {
-      throw problem(404, 'No such cook', 'This cook is not in the book.');
-    }
+    if (!store.remove(id, now())) throw noSuchCook();
+    news.tell(id);
     store.sweep(now() - TAKEN_BACK_WITHIN);
     res.status(204).end();
   });
   routes.post('/:id/put-back', (req, res) => {
     const { id } = parsed(idParam, req.params);
     if (!store.putBack(id)) {
-      throw problem(404, 'No such cook', 'It was not deleted, or longer than a month ago.');
+      throw problem(404, 'No such cook', 'It was not deleted, or longer than a month ago.', {
+        type: PROBLEM_TYPES.noSuchCook,
+      });
     }
+    news.tell(id);
     res.json(found(id));
   });
 
@@ -138,11 +175,15 @@ export const cookRoutes = (
     const { id } = parsed(idParam, req.params);
     const photo = store.has(id) ? photos.get(id) : undefined;
     if (!photo) throw problem(404, 'No photograph', 'This cook has none.');
-    res.type(photo.type).send(photo.bytes);
+    // Served as what its bytes are, whatever was kept beside them.
+    const type = pictureType(photo.bytes);
+    if (type === undefined) throw problem(404, 'No photograph', 'What is kept is no picture.');
+    res.type(type).send(photo.bytes);
   });
-  routes.put('/:id/photo', raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }), (req, res) => {
+  const picture = raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES });
+  routes.put('/:id/photo', bodyOf(...PHOTO_TYPES), picture, (req, res) => {
     const { id } = parsed(idParam, req.params);
-    if (!store.has(id)) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    if (!store.has(id)) throw noSuchCook();
     const bytes: unknown = req.body;
     const type = Buffer.isBuffer(bytes) ? pictureType(bytes) : undefined;
     if (type === undefined || !Buffer.isBuffer(bytes)) {

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { hiddenKitchen } from '@crustan/core/live';
 import type { CookStore } from '../db/cookStore';
 import { simulatedReadings } from '../devices/simulatedKitchen';
-import { parsed, problem } from '../problems';
+import { noSuchCook, parsed, problem } from '../problems';
 import { openStream } from '../sse';
 
 const streamQuery = z.object({
@@ -14,6 +14,9 @@ const streamQuery = z.object({
   speed: z.coerce.number('must be from 1 to 60').min(1).max(60).default(1),
 });
 
+/** A stand-in follows a cook for so long after its plate, or after it went in; s. Its run grows with the time. */
+const FOLLOWED_FOR = 12 * 3600;
+
 /** How often the stand-ins say something, ms of the world's time. */
 const EVERY = 1000;
 
@@ -23,11 +26,21 @@ export const deviceRoutes = (store: CookStore, now: () => number): Router => {
   routes.get('/simulated', (req, res) => {
     const { cook: id, seed, clock, speed } = parsed(streamQuery, req.query);
     const cook = store.get(id);
-    if (!cook) throw problem(404, 'No such cook', 'This cook is not in the book.');
+    if (!cook) throw noSuchCook();
+    const last = cook.plan.plateAt + FOLLOWED_FOR * 1000;
+    if (clock > last) {
+      const detail = `This cook's plate was due more than ${FOLLOWED_FOR / 3600} hours before; a stand-in goes on no longer.`;
+      throw problem(400, 'Long over', detail);
+    }
     const hidden = hiddenKitchen(seed);
     const begin = now();
     const say = (): void => {
       const shown = Math.round(clock + (now() - begin) * speed);
+      if (shown > last) {
+        stream.send('over', {});
+        stream.end();
+        return;
+      }
       const events = store.since(id, 0).events;
       for (const reading of simulatedReadings(cook.plan, events, hidden, shown)) {
         stream.send('reading', reading);

@@ -1,19 +1,45 @@
-import { Router } from 'express';
-import { keptKitchenSchema } from '@crustan/core/formats';
-import type { KitchenStore } from '../db/kitchenStore';
-import { parsed } from '../problems';
+import { Router, type Response } from 'express';
+import { keptKitchenSchema, PROBLEM_TYPES } from '@crustan/core/formats';
+import { NO_VERSION, type KitchenStore, type VersionedKitchen } from '../db/kitchenStore';
+import { parsed, problem } from '../problems';
 
-/** The kitchen, kept with the book: the latest change of any phone stands. */
-export const kitchenRoutes = (store: KitchenStore): Router => {
+const sentKitchen = keptKitchenSchema.pick({ kitchen: true });
+
+/** An entity tag: the version in quotes. */
+const tagOf = (version: number): string => `"${version}"`;
+const versionOf = (tag: string): number | undefined => {
+  const said = /^"(\d{1,15})"$/.exec(tag)?.[1];
+  return said === undefined ? undefined : Number(said);
+};
+
+const answer = (res: Response, { version, ...kept }: VersionedKitchen): void => {
+  res.set('ETag', tagOf(version)).json(kept);
+};
+
+/**
+ * The kitchen, kept with the book. A change says which version it was made on (`If-Match`, RFC 9110);
+ * when another phone was first, it is refused with 412, and that phone merges and sends again.
+ */
+export const kitchenRoutes = (store: KitchenStore, now: () => number): Router => {
   const routes = Router();
   routes.get('/', (_req, res) => {
     const kept = store.get();
-    if (kept) res.json(kept);
-    else res.status(204).end();
+    if (kept) answer(res, kept);
+    else res.set('ETag', tagOf(NO_VERSION)).status(204).end();
   });
   routes.put('/', (req, res) => {
-    store.put(parsed(keptKitchenSchema, req.body));
-    res.json(store.get());
+    const from = versionOf(req.headers['if-match'] ?? '');
+    if (from === undefined) {
+      const detail = 'A change of the kitchen names the version it was made on: If-Match: "3".';
+      throw problem(428, 'Which version', detail);
+    }
+    const { kitchen } = parsed(sentKitchen, req.body);
+    const kept = store.put(kitchen, from, now());
+    if (!kept) {
+      const detail = 'The kitchen was changed meanwhile; take the present one and change that.';
+      throw problem(412, 'Changed meanwhile', detail, { type: PROBLEM_TYPES.stale });
+    }
+    answer(res, kept);
   });
   return routes;
 };

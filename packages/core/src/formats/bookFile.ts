@@ -58,6 +58,8 @@ export const bookImportSchema = z.strictObject({
   trials: z.int(),
   /** Cooks that the book has already: left as they are. */
   here: z.int(),
+  /** Cooks that the book has deleted: they are put back. */
+  back: z.int(),
   kitchen: z.boolean(),
   /** Parts left out, with where and why; the first of them. */
   problems: z.array(z.strictObject({ where: z.string(), why: z.string() })),

@@ -54,8 +54,14 @@ describe('cells', () => {
         const cell = row[0];
         expect(cell).not.toMatch(/^[=+\-@\t\r]/);
         // A text that was written with a quote of its own cannot be told from one that was given it.
-        if (!/^'[=+\-@\t\r]/.test(text)) expect(plainCell(cell)).toBe(text);
+        const quoted = /(^'(?= *[=+\-@]|[\t\r]))|[;\t\r\n] *'(?=[=+\-@])/;
+        if (!quoted.test(text)) expect(plainCell(cell)).toBe(text);
+        // Nor where a semicolon or a tab ends a cell.
+        for (const part of cell.split(/[;\t\r\n]/)) expect(part).not.toMatch(/^ *[=+\-@]/);
       }),
+      {
+        examples: [['rested;=HYPERLINK("no")'], ['a;  -2+3'], ['\t=1'], ["a;'=1"], ['a;;@x']],
+      },
     );
     expect(writeCsv(['a'], [[-3.5]])).toBe('a\n-3.5');
   });

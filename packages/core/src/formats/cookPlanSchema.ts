@@ -18,6 +18,7 @@ const legSchema = z.strictObject({
   air: celsius.optional(),
   flips: turns,
   core: celsius,
+  cutShort: z.literal(true).optional(),
 });
 
 const currentSchema = z.strictObject({

@@ -1,11 +1,20 @@
 import Papa from 'papaparse';
 
-/** A cell that a spreadsheet would take for a formula is written with a quote before it. */
-const QUOTED_FORMULA = /^'[=+\-@\t\r]/;
+/**
+ * A cell that a spreadsheet would take for a formula is written with a quote before it; one that has
+ * a semicolon or a tab in it, which other spreadsheets take for the end of a cell, also after those.
+ */
+const FORMULA = /^(?= *[=+\-@]|[\t\r])/;
+const QUOTED_FORMULA = /^'(?= *[=+\-@]|[\t\r])/;
+const FORMULA_WITHIN = /([;\t\r\n] *)(?=[=+\-@])/g;
+const QUOTED_WITHIN = /([;\t\r\n] *)'(?=[=+\-@])/g;
 
-/** A cell as it was meant: the quote that kept it from being a formula taken off. */
+const guardedCell = (cell: string): string =>
+  (FORMULA.test(cell) ? "'" : '') + cell.replace(FORMULA_WITHIN, "$1'");
+
+/** A cell as it was meant: the quotes that kept it from being a formula taken off. */
 export const plainCell = (cell: string): string =>
-  QUOTED_FORMULA.test(cell) ? cell.slice(1) : cell;
+  cell.replace(QUOTED_FORMULA, '').replace(QUOTED_WITHIN, '$1');
 
 /** A figure with a decimal point or comma; NaN where it is none. */
 export const figureOf = (cell: string): number => {
@@ -23,8 +32,13 @@ export const writeCsv = (
   header = true,
 ): string =>
   Papa.unparse(
-    { fields: [...columns], data: rows.map((row) => row.map((cell) => cell ?? '')) },
-    { escapeFormulae: /^[=+\-@\t\r]/, newline: '\n', header },
+    {
+      fields: [...columns],
+      data: rows.map((row) =>
+        row.map((cell) => (typeof cell === 'string' ? guardedCell(cell) : (cell ?? ''))),
+      ),
+    },
+    { newline: '\n', header },
   );
 
 /** Rows of a CSV as they lie in the file, its delimiter found. */

@@ -8,6 +8,7 @@ export * from './cookPlanSchema';
 export * from './planFile';
 export * from './planRequestSchema';
 export * from './problem';
+export * from './problemTypes';
 export * from './bookFile';
 export * from './gearUsedSchema';
 export * from './judgementSchema';

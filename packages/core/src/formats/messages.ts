@@ -40,13 +40,16 @@ export const cookStartSchema = z.strictObject({
 });
 export type CookStart = z.infer<typeof cookStartSchema>;
 
+/** Most events of one cook: a day of a probe read every five seconds. */
+export const MOST_EVENTS = 20_000;
+
 /** A cook in full. */
 export const cookRecordSchema = z.strictObject({
   id,
   createdAt: moment,
   plan: planRecordSchema,
   together: togetherSchema.optional(),
-  events: z.array(cookEventSchema),
+  events: z.array(cookEventSchema).max(MOST_EVENTS, `must hold at most ${MOST_EVENTS} events`),
   judgement: judgementSchema.optional(),
   /** A photograph is kept with it. */
   photo: z.literal(true).optional(),
@@ -117,8 +120,3 @@ export const planListSchema = z.strictObject({ plans: z.array(planRecordSchema) 
 
 /** The newest finished cooks, in full: what a kitchen is learned from. */
 export const recentCooksSchema = z.strictObject({ cooks: z.array(cookRecordSchema) });
-
-export const healthSchema = z.strictObject({
-  status: z.literal('ok'),
-  schemaVersion: z.int(),
-});

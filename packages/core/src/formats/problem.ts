@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PROBLEM_TYPES } from './problemTypes';
 
 /** Every error the server answers, and the command line prints: RFC 9457, with field paths. */
 export const problemSchema = z.strictObject({
@@ -29,7 +30,7 @@ export const problemOf = (error: z.ZodError, status = 400): Problem => {
     return [{ path: sayPath(issue.path) || '(the whole)', message: issue.message }];
   });
   return {
-    type: 'about:blank',
+    type: PROBLEM_TYPES.outOfRange,
     title: 'This is not in range',
     status,
     detail: errors.map(({ path, message }) => `${path} ${message}`).join('; '),

@@ -4,8 +4,13 @@ export const FIRST_CELL = 0.15e-3;
 export const CELL_GROWTH = 1.18;
 /** Width of the outermost column, m, where there are columns enough. */
 const FIRST_COLUMN = 0.5e-3;
-/** How much narrower than an even share the outermost column may be. */
-const FEW_COLUMNS = 3;
+/**
+ * How much narrower than an even share the outermost column may be. With few columns the drying edge
+ * of a piece in an oven needs the narrow one more than the middle needs even ones.
+ */
+const NARROWER = 3;
+const NARROWER_OF_FEW = 6;
+const FEW_COLUMNS = 16;
 
 /** Largest cell: a millimetre, or this share of a thick piece. */
 const LARGEST_CELL = 1e-3;
@@ -116,7 +121,8 @@ export const columnGrid = (length: number, count: number, bothEdges: boolean): F
   const columns = bothEdges ? Math.ceil(count / 2) : count;
   const even = part / columns;
   // A few columns cannot start at half a millimetre without growing wildly.
-  const first = Math.min(even, Math.max(FIRST_COLUMN, even / FEW_COLUMNS));
+  const narrower = columns <= FEW_COLUMNS ? NARROWER_OF_FEW : NARROWER;
+  const first = Math.min(even, Math.max(FIRST_COLUMN, even / narrower));
   const growth = growthFor(part, first, part, columns, 3);
   const fit = part / reach(first, growth, part, columns);
   const fromEdge = Float64Array.from(

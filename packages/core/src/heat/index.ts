@@ -2,6 +2,7 @@ export * from './constants';
 export * from './drip';
 export * from './face';
 export * from './faceLine';
+export * from './goal';
 export * from './grid';
 export * from './judge';
 export * from './matter';

@@ -274,8 +274,6 @@ export class PieceState {
 
   private brownColumn(column: number, side: Side, dt: number): void {
     const celsius = (this.outerBefore[side][column] + this.outerTemperature(column, side)) / 2;
-    // Under 70 C a whole day adds less than a hundredth of an index step.
-    if (celsius < 70) return;
     this.browning[side][column] += dt * exp((celsius - BROWNING_REFERENCE) * BROWNING_RATE);
   }
 }

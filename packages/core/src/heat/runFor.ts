@@ -1,3 +1,4 @@
+import type { Goal } from './goal';
 import type { PieceSolver } from './pieceSolver';
 import type { Surroundings } from './surroundings';
 
@@ -15,14 +16,14 @@ export interface Environment {
 
 /** Steps one run may take before it counts as stuck; a day's oven needs some ten thousand. */
 const MOST_STEPS = 200_000;
-/** How near a core must come to its goal, K. */
-const GOAL_TOLERANCE = 1e-3;
+/** Shortest step towards a goal, s: a goal is met to about this. */
+const CLOSEST = 1e-3;
 
 const isEnvironment = (at: Surroundings | Environment): at is Environment => 'follow' in at;
 
 /**
- * Runs the solver in fixed or changing surroundings for at most `seconds`, or until the core rises
- * to `goal` (C): then the last steps are cut to meet it.
+ * Runs the solver in fixed or changing surroundings for at most `seconds`, or until a goal is met:
+ * then the last steps are cut to meet it.
  * @returns the seconds run: fewer when `watch` stopped it or the goal was met
  */
 export const runFor = (
@@ -30,24 +31,27 @@ export const runFor = (
   at: Surroundings | Environment,
   seconds: number,
   watch?: Observer,
-  goal = Infinity,
+  goal?: Goal,
 ): number => {
   solver.disturb();
   const changing = isEnvironment(at) ? at : undefined;
   const around = isEnvironment(at) ? at.around : at;
   const longest = changing?.longest ?? Infinity;
+  const notBefore = goal?.notBefore ?? 0;
   let t = 0;
-  let core = goal < Infinity ? solver.core : -Infinity;
+  let reached = goal ? goal.of(solver) : 0;
   let toGoal = Infinity;
   for (let steps = 0; steps < MOST_STEPS && t < seconds - 1e-9; steps += 1) {
-    if (core >= goal - GOAL_TOLERANCE) break;
+    if (goal && t >= notBefore - 1e-9) {
+      if (reached >= goal.value - goal.tolerance) break;
+    } else if (goal) toGoal = notBefore - t;
     const dt = solver.advance(around, Math.min(seconds - t, longest, toGoal));
     t += dt;
     changing?.follow(solver, dt);
-    if (goal < Infinity) {
-      const slope = (solver.core - core) / dt;
-      core = solver.core;
-      toGoal = slope > 0 ? Math.max((goal - core) / slope, 1e-3) : Infinity;
+    if (goal) {
+      const slope = (goal.of(solver) - reached) / dt;
+      reached = goal.of(solver);
+      toGoal = slope > 0 ? Math.max((goal.value - reached) / slope, CLOSEST) : Infinity;
     }
     if (watch?.(t)) break;
   }

@@ -1,3 +1,4 @@
+import { coreGoal } from './goal';
 import type { PieceSolver } from './pieceSolver';
 import { runFor, type Observer } from './runFor';
 import type { OvenStage, Stage } from './stage';
@@ -63,7 +64,8 @@ export const runStage = (
     }
     case 'oven': {
       const most = stage.untilCore === undefined ? (stage.seconds ?? 0) : (stage.maxSeconds ?? 0);
-      const seconds = runFor(solver, around, most, watch, stage.untilCore);
+      const goal = stage.untilCore === undefined ? undefined : coreGoal(stage.untilCore);
+      const seconds = runFor(solver, around, most, watch, goal);
       const reached = stage.untilCore === undefined || solver.core >= stage.untilCore - 0.01;
       return { seconds, reached };
     }

@@ -5,7 +5,7 @@ import type { KitchenOff } from '../live/kitchenGuess';
 import { progressOf } from '../live/progress';
 import { sectionCorrection } from '../live/sectionCorrection';
 import { standing } from '../live/standing';
-import type { TimedLeg } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/timedLeg';
 import { panOn, type LoggedCook } from './loggedCook';
 import { panOver, toldWarming } from './panWarmth';
 import type { KitchenTraits } from './traits';

@@ -3,7 +3,7 @@ import { BUTTER_PAN } from '../plan/butter';
 import { legsOf, ROLLED, type Heat } from '../plan/legs';
 import type { PlannedLeg } from '../plan/planResult';
 import type { PlanRequest } from '../plan/request';
-import type { TimedLeg } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/timedLeg';
 import { BEGINS_NONE, type Progress } from './progress';
 
 /** Where the piece is through a leg that a change of plan brought. */

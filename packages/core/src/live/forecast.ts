@@ -1,6 +1,7 @@
 import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { PanOnBurner } from '../gear';
-import { WayCook, type TimedLeg } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/timedLeg';
+import { WayCook } from '../plan/wayCook';
 import { cookedLegs } from './cookedLegs';
 import { ofCore, type CookEvent, type Instrument, type ReadingEvent } from './event';
 import { fitReadings } from './fitReadings';

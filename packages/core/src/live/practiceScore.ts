@@ -1,7 +1,7 @@
 import { DEFAULT_PAN } from '../gear';
 import { GOLDEN_FROM } from '../doneness';
 import type { PlanRequest } from '../plan/request';
-import { recordPlan } from '../plan/recordPlan';
+import { recordLegs } from '../plan/recordPlan';
 import { solveWay } from '../plan/solveWay';
 import type { CookPlan } from '../plan/planResult';
 import { trueCook, type HiddenKitchen } from './trueKitchen';
@@ -42,7 +42,9 @@ export const bestCook = (request: PlanRequest, hidden: HiddenKitchen): CookPlan 
   for (;;) {
     const step = search.next();
     if (step.done !== true) continue;
-    return step.value.ok ? recordPlan(cook, step.value.value).plan : undefined;
+    if (!step.value.ok) return undefined;
+    const { legs, end } = step.value.run;
+    return recordLegs(cook, legs, { end }).plan;
   }
 };
 

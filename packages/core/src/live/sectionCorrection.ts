@@ -1,5 +1,5 @@
 import { SEARCH_COLUMNS } from '../heat';
-import type { TimedLeg } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/timedLeg';
 import { DEPTHS, guessedRun, type GuessedRun, type RunInput } from './guessedRun';
 import { AS_TOLD, type KitchenOff } from './kitchenGuess';
 

@@ -2,7 +2,7 @@ import { preheat } from '../gear';
 import { fatOf } from '../gear/fats';
 import { FAN_OVEN, STILL_OVEN } from '../heat';
 import { PLAN_LIMITS } from '../plan/limits';
-import type { TimedLeg } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/timedLeg';
 import type { Trouble } from './event';
 import { WhatIf, type Going, type Outcome } from './whatIf';
 

@@ -2,8 +2,9 @@ import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { PanOnBurner } from '../gear';
 import type { PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request';
-import type { CookEnd } from '../plan/stagedCook';
-import { WayCook, type TimedLeg } from '../plan/wayCook';
+import type { CookEnd } from '../plan/cookEnd';
+import type { TimedLeg } from '../plan/timedLeg';
+import { WayCook } from '../plan/wayCook';
 import { boneColumn } from './boneColumn';
 import type { KitchenOff } from './kitchenGuess';
 

@@ -1,7 +1,8 @@
 import { browningIndex, type PieceSnapshot } from '../heat';
 import type { PanOnBurner } from '../gear';
 import { findCrossing } from '../plan/findCrossing';
-import type { WayCook, TimedLeg } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/timedLeg';
+import type { WayCook } from '../plan/wayCook';
 import { cookedLegs } from './cookedLegs';
 import type { CookEvent, TailLeg } from './event';
 import { guessedCook } from './guessedRun';

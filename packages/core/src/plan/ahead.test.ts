@@ -7,7 +7,9 @@ import { isAwkward, saltDepth, saltMass, SALT_SCHOOLS, TEMPER_SCHOOLS } from './
 import { brineFilm, surfaceFilm } from './surfaceFilm';
 import { thicknessToAsk } from './thicknessToAsk';
 import { thinEnd } from './thinEnd';
-import { DEFAULT_PAN } from '../gear';
+import { CUTS } from '../food';
+import { DEFAULT_PAN, type PanOnBurner } from '../gear';
+import type { PlanRequest } from './request';
 
 const finish = <T>(search: Generator<null, T>): T => {
   let step = search.next();
@@ -51,7 +53,7 @@ describe('salting ahead', () => {
   });
 
   it('overnight browns first, a quarter of an hour undried last', () => {
-    const schools = finish(saltSchools({ ...STEAK, surface: 'wet' }));
+    const schools = finish(saltSchools({ ...STEAK, surface: 'wet' }, DEFAULT_PAN));
     expect(schools.map(({ ahead }) => ahead)).toEqual([...SALT_SCHOOLS]);
     const golden = (ahead: number) => schools.find((s) => s.ahead === ahead)?.golden ?? NaN;
     expect(golden(43_200)).toBeLessThan(golden(0));
@@ -61,7 +63,7 @@ describe('salting ahead', () => {
 });
 
 it('tempering warms the face more than the middle, and saves less than it takes', () => {
-  const schools = finish(temperSchools({ ...STEAK, thickness: 0.035, weight: 0.4 }));
+  const schools = finish(temperSchools({ ...STEAK, thickness: 0.035, weight: 0.4 }, DEFAULT_PAN));
   expect(schools.map(({ seconds }) => seconds)).toEqual([...TEMPER_SCHOOLS]);
   const [cold, , , hour] = schools;
   expect(cold).toMatchObject({ core: STEAK.start, saves: 0 });
@@ -72,32 +74,58 @@ it('tempering warms the face more than the middle, and saves less than it takes'
 });
 
 it('turning a knob moves the time the way a cook would say', () => {
-  const knobs = finish(turnKnobs({ ...STEAK, thickness: 0.04, weight: 0.45, way: 'oven-sear' }));
+  const knobs = finish(
+    turnKnobs({ ...STEAK, thickness: 0.04, weight: 0.45, way: 'oven-sear' }, DEFAULT_PAN),
+  );
   const moved = (knob: string) => knobs.find((k) => k.knob === knob)?.seconds ?? NaN;
   expect(moved('thickness')).toBeGreaterThan(60);
   expect(moved('start')).toBeLessThan(0);
   expect(moved('oven')).toBeLessThan(-60);
   expect(moved('cover')).toBeLessThan(0);
-  expect(finish(turnKnobs(STEAK)).map(({ knob }) => knob)).not.toContain('oven');
+  expect(finish(turnKnobs(STEAK, DEFAULT_PAN)).map(({ knob }) => knob)).not.toContain('oven');
 });
 
 it('how thick to ask for: it browns at one end of the range, and does not burn at the other', () => {
-  const range = finish(thicknessToAsk({ ...STEAK, pan: 230 }));
+  const range = finish(thicknessToAsk({ ...STEAK, pan: 230 }, { pan: DEFAULT_PAN }));
   if (!range) throw new Error('no thickness works');
   expect(range.least).toBeLessThanOrEqual(0.026);
   expect(range.least).toBeGreaterThan(0.008);
   expect(range.most).toBeGreaterThan(range.least);
   expect(range.most).toBeLessThan(0.06);
   // Turned often it browns later: thicker at the least.
-  const often = finish(thicknessToAsk({ ...STEAK, pan: 230, way: 'often' }));
+  const often = finish(thicknessToAsk({ ...STEAK, pan: 230, way: 'often' }, { pan: DEFAULT_PAN }));
   expect(often?.least).toBeGreaterThanOrEqual(range.least);
-  expect(finish(thicknessToAsk({ ...STEAK, target: 4, start: 5 }))).toBeUndefined();
+  expect(
+    finish(thicknessToAsk({ ...STEAK, target: 4, start: 5 }, { pan: DEFAULT_PAN })),
+  ).toBeUndefined();
 });
 
 it('a thin end is over when the thick one is right; an end as thick is not', () => {
-  expect(finish(thinEnd(STEAK, STEAK.thickness))).toBeCloseTo(STEAK.target, 0);
-  expect(finish(thinEnd(STEAK, 0.015))).toBeGreaterThan(STEAK.target + 5);
-  expect(finish(thinEnd({ ...STEAK, target: 4 }, 0.015))).toBeUndefined();
+  expect(finish(thinEnd(STEAK, DEFAULT_PAN, STEAK.thickness))).toBeCloseTo(STEAK.target, 0);
+  expect(finish(thinEnd(STEAK, DEFAULT_PAN, 0.015))).toBeGreaterThan(STEAK.target + 5);
+  expect(finish(thinEnd({ ...STEAK, target: 4 }, DEFAULT_PAN, 0.015))).toBeUndefined();
+});
+
+it('every question on the side is answered for the pan that is asked about', () => {
+  const cut = 'duck-breast' as const;
+  const { thickness, weight, target, pan = 180 } = CUTS[cut];
+  const duck: PlanRequest = { ...STEAK, cut, thickness, weight, target, pan, way: 'cold-pan' };
+  // Skin in a cold pan: how the pan comes up decides.
+  const weak: PanOnBurner = { diameter: 0.24, mass: 3.5, burner: 'gas', power: 2200 };
+  const answers = (on: PanOnBurner) => ({
+    thin: finish(thinEnd(duck, on, 0.8 * thickness)) ?? NaN,
+    knobs: finish(turnKnobs(duck, on)).map(({ seconds }) => seconds),
+    temper: finish(temperSchools(duck, on)).map(({ saves }) => saves),
+    thickness: finish(thicknessToAsk({ ...duck, thickness: 0.02 }, { pan: on })),
+  });
+  const [usual, other] = [answers(DEFAULT_PAN), answers(weak)];
+  expect(Math.abs(usual.thin - other.thin)).toBeGreaterThan(0.3);
+  expect(usual.knobs).not.toEqual(other.knobs);
+  expect(usual.temper).not.toEqual(other.temper);
+  // A small pan holds no wider piece: a thin one of the same weight is refused there.
+  const small = { ...DEFAULT_PAN, diameter: 0.14 };
+  const most = finish(thicknessToAsk(STEAK, { pan: small }));
+  expect(most).not.toEqual(finish(thicknessToAsk(STEAK, { pan: DEFAULT_PAN })));
 });
 
 it('a loaded pan falls and recovers: further and longer the more lies in it', () => {

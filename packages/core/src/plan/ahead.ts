@@ -1,9 +1,12 @@
 import { GOLDEN_FROM } from '../doneness';
+import type { PanOnBurner } from '../gear';
 import { browningIndex } from '../heat';
 import type { PlanRequest } from './request';
 import { solveWay } from './solveWay';
 import { saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm } from './surfaceFilm';
+import { lasting } from './timedLeg';
+import { usesOven } from './way';
 import { WayCook } from './wayCook';
 
 /** What salting so long ahead does to a face. */
@@ -21,22 +24,23 @@ export interface SaltSchool {
 const LONGEST = 900;
 
 /** Seconds on the pan until the face that went down is golden. */
-const secondsToGolden = (request: PlanRequest): number => {
-  const cook = new WayCook({ ...request, way: 'once', edges: 'none', baste: 0 });
-  const leg = { ...cook.timed(cook.legs[0], 2 * LONGEST), flips: [] };
+const secondsToGolden = (request: PlanRequest, pan: PanOnBurner): number => {
+  const cook = new WayCook({ ...request, way: 'once', edges: 'none', baste: 0 }, { pan });
   cook.reset();
+  const { solver } = cook;
   let at = LONGEST;
-  let found = false;
-  cook.runLeg(leg, (t) => {
+  cook.runLeg({ ...lasting(cook.legs[0], LONGEST), flips: [] }, (t) => {
     at = t;
-    found = browningIndex(cook.solver.browned(0)) >= GOLDEN_FROM;
-    return found;
+    return browningIndex(solver.browned(0)) >= GOLDEN_FROM;
   });
-  return found ? at : LONGEST;
+  return at;
 };
 
 /** Each school of salting, on this piece in this pan. Days ahead the face dries in the fridge. */
-export function* saltSchools(request: PlanRequest): Generator<null, readonly SaltSchool[]> {
+export function* saltSchools(
+  request: PlanRequest,
+  pan: PanOnBurner,
+): Generator<null, readonly SaltSchool[]> {
   const found: SaltSchool[] = [];
   for (const ahead of SALT_SCHOOLS) {
     yield null;
@@ -46,7 +50,7 @@ export function* saltSchools(request: PlanRequest): Generator<null, readonly Sal
       ahead,
       brine: brineFilm(request.salt, ahead),
       depth: Math.min(request.thickness / 2, saltDepth(ahead)),
-      golden: secondsToGolden({ ...request, surface, saltAhead: ahead }),
+      golden: secondsToGolden({ ...request, surface, saltAhead: ahead }, pan),
     });
   }
   return found;
@@ -62,17 +66,20 @@ export interface TemperSchool {
 }
 
 /** What standing on the counter really does to this piece and to its cook. */
-export function* temperSchools(request: PlanRequest): Generator<null, readonly TemperSchool[]> {
+export function* temperSchools(
+  request: PlanRequest,
+  pan: PanOnBurner,
+): Generator<null, readonly TemperSchool[]> {
   const found: TemperSchool[] = [];
   let cold: number | undefined;
   for (const seconds of TEMPER_SCHOOLS) {
     yield null;
-    const cook = new WayCook({ ...request, temper: seconds });
+    const cook = new WayCook({ ...request, temper: seconds }, { pan });
     cook.reset();
     const { core } = cook.solver;
     const surface = cook.solver.temperature[cook.solver.rows - 1];
     const solved = yield* solveWay(cook);
-    const value = solved.ok ? solved.value : undefined;
+    const value = solved.ok ? solved.run.value : undefined;
     if (seconds === 0) cold = value;
     found.push({
       seconds,
@@ -99,17 +106,20 @@ const withOven = (request: PlanRequest, by: number): PlanRequest =>
     : { ...request, lowOven: request.lowOven + by };
 
 /** What each input would change if it were moved a little. */
-export function* turnKnobs(request: PlanRequest): Generator<null, readonly Knob[]> {
+export function* turnKnobs(
+  request: PlanRequest,
+  pan: PanOnBurner,
+): Generator<null, readonly Knob[]> {
   const solve = function* (changed: PlanRequest): Generator<null, number | undefined> {
-    const solved = yield* solveWay(new WayCook(changed));
-    return solved.ok ? solved.value : undefined;
+    const solved = yield* solveWay(new WayCook(changed, { pan }));
+    return solved.ok ? solved.run.value : undefined;
   };
   const base = yield* solve(request);
   const moves: readonly (readonly [Knob['knob'], number, PlanRequest])[] = [
     ['thickness', 0.003, { ...request, thickness: request.thickness + 0.003 }],
     ['start', 5, { ...request, start: request.start + 5 }],
     ['pan', 20, { ...request, pan: request.pan + 20 }],
-    ...(request.way.includes('oven') ? ([['oven', 10, withOven(request, 10)]] as const) : []),
+    ...(usesOven(request.way) ? ([['oven', 10, withOven(request, 10)]] as const) : []),
     ['cover', 0, { ...request, cover: request.cover === 'open' ? 'wrapped' : 'open' }],
   ];
   const found: Knob[] = [];

@@ -3,9 +3,10 @@ import fc from 'fast-check';
 import { Forecaster } from '../live/forecast';
 import type { CookEvent } from '../live/event';
 import { DEFAULT_PAN } from '../gear';
-import { planOf, STEAK } from '../tests';
+import { planCase, planOf, STEAK } from '../tests';
 import { pieceOf, placedOf, shapeOf } from './pieceOf';
 import { thicknessOf, type PlanRequest } from './request';
+import { lasting } from './timedLeg';
 import { WayCook } from './wayCook';
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.038, weight: 0.44, way: 'oven-sear' };
@@ -52,13 +53,16 @@ describe('a plan that uses what was learned', () => {
 
   it('is followed live as it was planned: readings as foreseen move nothing', () => {
     const request = { ...THICK, learned: learned(0.0015, 0.9) };
-    const plan = planOf(request);
+    // The plan as it is kept: on its section.
+    const planned = planCase({ request, pan: DEFAULT_PAN });
+    if (!planned.feasible) throw new Error(planned.obstacle.reason);
+    const { plan } = planned;
     const T0 = Date.UTC(2026, 2, 1, 18);
     const cook = new WayCook(request, { columns: 8 });
     cook.reset();
     const events: CookEvent[] = [{ id: 'in', kind: 'in', at: T0 }];
     const oven = plan.legs[0];
-    const leg = { ...cook.timed(cook.legs[0], oven.seconds), seconds: oven.seconds };
+    const leg = lasting(cook.legs[0], oven.seconds);
     let next = 240;
     cook.runLeg(leg, (t) => {
       if (t < next || t > 0.6 * oven.seconds) return false;

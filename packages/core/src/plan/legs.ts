@@ -27,7 +27,7 @@ export interface Leg {
   readonly fixed: number;
   readonly share: number;
   readonly goal?: number;
-  /** Turned every so many seconds, a last short interval left out. */
+  /** Turned every so many seconds, counted on from the leg before where that was turned so too. */
   readonly every?: number;
   /** Turned at this share of its time. */
   readonly flipAt?: number;
@@ -113,7 +113,9 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
       kind: 'turns',
       every: request.every,
     };
-    return [turns, ...basted({ ...parts, later: request.pan })];
+    // Turning goes on while it is basted: where the butter begins, nothing else changes.
+    const butter = basted({ ...parts, later: request.pan });
+    return [turns, ...butter.map((leg) => ({ ...leg, every: request.every }))];
   },
   'skin-down': (parts) => [
     sear(parts.request.pan, { share: SKIN_SHARE }, true),

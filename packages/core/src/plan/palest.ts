@@ -1,6 +1,10 @@
 import type { CookPlan } from './planResult';
-import { cutOf } from './request';
+import { cutOf, type PlanRequest } from './request';
 
-/** The face whose crust matters and has least: under skin the flesh may stay pale. */
+/** The browning index of the face whose crust matters and has least: under skin the flesh may stay pale. */
+export const palestFace = (request: PlanRequest, faces: readonly [number, number]): number =>
+  cutOf(request).skin ? faces[0] : Math.min(...faces);
+
+/** The same of a plan, as it is sliced. */
 export const palest = ({ request, browning }: Pick<CookPlan, 'request' | 'browning'>): number =>
-  cutOf(request).skin ? browning[0] : Math.min(...browning);
+  palestFace(request, browning);

@@ -49,6 +49,8 @@ export interface PlannedLeg {
   readonly flips: readonly number[];
   /** Core at its end, C. */
   readonly core: number;
+  /** It reached the longest a sear may last before its crust was there. */
+  readonly cutShort?: true | undefined;
 }
 
 /** A finished plan for one piece. SI and Celsius; times in s. */
@@ -156,11 +158,9 @@ export type PlanUpdate =
       readonly kind: 'plan';
       readonly plan: CookPlan;
       readonly slices: Slices;
-      /** In one dimension: the section's own comes after it. */
+      /** In one dimension: the section's own comes after it, at last the finest. */
       readonly quick?: true;
     }
-  /** The slice again, finer. */
-  | { readonly kind: 'slices'; readonly slices: Slices }
   | { readonly kind: 'window'; readonly window: PullWindow }
   | { readonly kind: 'spread'; readonly spread: PlanSpread }
   /** Said again when its remedies have been found. */

@@ -41,7 +41,7 @@ describe('planWay', () => {
 
   it('brings a thick steak to the same end every way; the low oven evenest and most forgiving', () => {
     const ways = waysFor(CUTS['strip-steak']).map((way) => {
-      const list = updates({ ...THICK, way }, false);
+      const list = updates({ ...THICK, way, crust: 1 }, false);
       const plan = find(list, 'plan')?.plan;
       const window = find(list, 'window')?.window;
       if (!plan || !window) throw new Error(`${way} failed`);
@@ -67,9 +67,11 @@ describe('planWay', () => {
   it('the section agrees with the quick answer in one dimension, within a few per cent', () => {
     for (const way of ['once', 'oven-sear', 'sear-oven'] as const) {
       const plans = updates({ ...THICK, way }).flatMap((u) => (u.kind === 'plan' ? [u.plan] : []));
-      expect(plans).toHaveLength(2);
-      const [quick, section] = plans.map(({ cookSeconds }) => cookSeconds);
-      expect(Math.abs((quick ?? 0) / (section ?? 1) - 1)).toBeLessThan(0.08);
+      // In one dimension, on a few columns, and on as many as are drawn.
+      expect(plans).toHaveLength(3);
+      const [quick = 0, section = 1, fine = 1] = plans.map(({ cookSeconds }) => cookSeconds);
+      expect(Math.abs(quick / section - 1)).toBeLessThan(0.08);
+      expect(Math.abs(section / fine - 1)).toBeLessThan(0.02);
     }
   });
 
@@ -119,9 +121,7 @@ describe('planWay', () => {
   it('salted a quarter of an hour ahead and not dried, it browns later than salted at the pan', () => {
     const browned = (saltAhead: number): number => {
       const request: PlanRequest = { ...STEAK, surface: 'wet', saltAhead };
-      const cook = new WayCook(request);
-      cook.endAfter(300);
-      return cook.solver.browned(0);
+      return new WayCook(request).run(300).faces[0];
     };
     expect(browned(900)).toBeLessThan(browned(0));
     expect(browned(4 * 3600)).toBeGreaterThan(browned(900));
@@ -143,9 +143,7 @@ describe('planWay', () => {
           expect(planned({ ...base, target: 58 }).cookSeconds).toBeGreaterThan(seconds);
           // The same time on a hotter pan: never less brown.
           const browned = (at: number): number => {
-            const cook = new WayCook({ ...base, pan: at });
-            cook.endAfter(seconds);
-            return Math.min(cook.solver.browned(0), cook.solver.browned(1));
+            return Math.min(...new WayCook({ ...base, pan: at }).run(seconds).faces);
           };
           expect(browned(pan + 15)).toBeGreaterThanOrEqual(browned(pan));
         },
@@ -161,12 +159,12 @@ describe('planWay', () => {
       const window = find(updates(request, false), 'window')?.window;
       const cook = new WayCook(request, { columns: 8 });
       const at = find(updates(request, false), 'plan')?.plan;
-      cook.settleAfter(at?.legs.find(({ kind }) => kind === 'oven')?.seconds ?? 0);
       const value =
         way === 'once'
           ? (at?.cookSeconds ?? 0)
           : (at?.legs.find((l) => l.kind === 'oven')?.seconds ?? 0);
-      const end = (seconds: number): number => cook.endAfter(seconds).peak;
+      const planned = cook.run(value);
+      const end = (seconds: number): number => cook.endWith(planned, seconds).peak;
       const middle = end(value);
       expect(end(value - (window?.early ?? NaN)) - middle).toBeCloseTo(-1.5, 0);
       expect(end(value + (window?.late ?? NaN)) - middle).toBeCloseTo(1.5, 0);
@@ -225,24 +223,23 @@ describe('planWay', () => {
     expect(time.at(-1)).toBeGreaterThan(plan.cookSeconds + plan.restSeconds);
     expect(slices.frames[0]?.peak.every((t) => t === STEAK.start)).toBe(true);
     expect(slices.frames.at(-1)?.time).toBeCloseTo(plan.cookSeconds + plan.restSeconds, 0);
-    const fine = find(updates(STEAK), 'slices')?.slices;
+    const fine = find(updates(STEAK), 'plan')?.slices;
     expect(fine?.cells.widths).toHaveLength(DISPLAY_COLUMNS);
     for (const { peak } of fine?.frames ?? [])
       expect(peak).toHaveLength((fine?.cells.heights.length ?? 0) * DISPLAY_COLUMNS);
   });
 
-  it('tells how far the meat along a bone lags', () => {
-    const { thickness, weight, target } = CUTS['pork-chop'];
-    const chop = {
-      ...STEAK,
-      cut: 'pork-chop',
-      thickness,
-      weight,
-      target,
-      way: 'oven-sear',
-    } as const;
-    const plan = find(updates(chop, false), 'plan')?.plan;
-    expect(plan?.boneLag).toBeGreaterThanOrEqual(0);
+  it('tells how far the meat along a bone lags: further along a thicker one, not at all without', () => {
+    const { thickness, weight, target, bone = 0.01 } = CUTS['pork-chop'];
+    const chop = { ...STEAK, thickness, weight, target, way: 'oven-sear' } as const;
+    const lagOf = (width: number): number => {
+      const own = { ...CUTS['pork-chop'], bone: width };
+      return find(updates({ ...chop, cut: 'pork-chop', own }, false), 'plan')?.plan.boneLag ?? NaN;
+    };
+    const usual = lagOf(bone);
+    expect(usual).toBeGreaterThan(0.1);
+    expect(usual).toBeLessThan(25);
+    expect(lagOf(2 * bone)).toBeGreaterThan(usual);
     expect(find(updates(STEAK, false), 'plan')?.plan.boneLag).toBeUndefined();
   });
 });

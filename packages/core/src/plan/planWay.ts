@@ -3,11 +3,13 @@ import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import { DISPLAY_COLUMNS } from '../heat';
 import { checkGear } from './checkGear';
 import { palest } from './palest';
-import type { PlanUpdate, Remedy } from './planResult';
-import { recordPlan } from './recordPlan';
+import type { Obstacle, PlanUpdate, Remedy } from './planResult';
+import { recordLegs } from './recordPlan';
+import { recordOnTarget } from './recordOnTarget';
+import { refineWay } from './refineWay';
 import { remediesFor } from './remedies';
 import type { PlanRequest } from './request';
-import { refineWay, solveWay } from './solveWay';
+import { solveWay } from './solveWay';
 import { spreadOfWay, windowOfWay } from './wayRanges';
 import { WayCook } from './wayCook';
 
@@ -44,32 +46,47 @@ export function* planWay(
   const flat = new WayCook(request, { pan });
   const solved = yield* solveWay(flat);
   if (!solved.ok) {
-    const { obstacle } = solved;
-    const remedies: readonly Remedy[] =
-      obstacle.reason === 'warm' ? [{ kind: 'target', target: Math.ceil(request.start + 5) }] : [];
-    yield { kind: 'obstacle', obstacle, remedies };
-    if (obstacle.reason === 'warm' || !inFull) return;
-    yield {
-      kind: 'obstacle',
-      obstacle,
-      remedies: yield* remediesFor(request, obstacle.reason, pan),
-    };
+    yield* refuse(request, solved.obstacle, { pan, minimum, inFull });
     return;
   }
-  if (inFull) yield { kind: 'plan', quick: true, ...recordPlan(flat, solved.value) };
-  const refined = yield* refineWay(flat, solved.value, { pan });
-  const { cook: section, value, end } = refined;
+  const quick = solved.run;
+  if (inFull)
+    yield { kind: 'plan', quick: true, ...recordLegs(flat, quick.legs, { end: quick.end }) };
+  const refined = yield* refineWay(request, solved, { pan });
+  if (!refined.ok) {
+    yield* refuse(request, refined.obstacle, { pan, minimum, inFull });
+    return;
+  }
   // A way among others shows its slice as served; the chosen one is scrubbed.
-  const found = recordPlan(section, value, inFull ? { end } : { end, frames: 1 });
-  yield { kind: 'plan', ...found };
-  // Ranges are differences: one dimension gives them, about the answer the section gave.
-  yield { kind: 'window', window: yield* windowOfWay(flat, value) };
+  const found = yield* recordOnTarget(refined, inFull ? undefined : 1);
+  if (!found.ok) {
+    yield* refuse(request, found.obstacle, { pan, minimum, inFull });
+    return;
+  }
+  yield { kind: 'plan', plan: found.plan, slices: found.slices };
+  // Ranges are differences: one dimension gives them.
+  yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
   if (!inFull) return;
-  yield { kind: 'spread', spread: yield* spreadOfWay(flat, value, pan) };
+  yield { kind: 'spread', spread: yield* spreadOfWay(flat, quick, pan) };
   if (palest(found.plan) < GOLDEN_FROM) {
-    yield { kind: 'remedies', remedies: yield* remediesFor(request, 'pale', pan) };
+    yield { kind: 'remedies', remedies: yield* remediesFor(request, 'pale', { pan, minimum }) };
   }
   yield null;
-  const fine = new WayCook(request, { pan, columns: DISPLAY_COLUMNS }, section.settledLegs());
-  yield { kind: 'slices', slices: recordPlan(fine, value, { end }).slices };
+  const cook = new WayCook(request, { pan, columns: DISPLAY_COLUMNS });
+  const fine = yield* recordOnTarget({ ...refined, cook, value: found.value }, undefined);
+  if (fine.ok) yield { kind: 'plan', plan: fine.plan, slices: fine.slices };
+}
+
+/** Says what hinders a request, then what would work instead. */
+function* refuse(
+  request: PlanRequest,
+  obstacle: Obstacle,
+  { pan, minimum, inFull }: Required<Pick<PlanWayOptions, 'pan' | 'inFull'>> & PlanWayOptions,
+): Generator<PlanUpdate | null, void> {
+  const warm: readonly Remedy[] =
+    obstacle.reason === 'warm' ? [{ kind: 'target', target: Math.ceil(request.start + 5) }] : [];
+  yield { kind: 'obstacle', obstacle, remedies: warm };
+  if (obstacle.reason === 'warm' || !inFull) return;
+  const remedies = yield* remediesFor(request, obstacle.reason, { pan, minimum });
+  yield { kind: 'obstacle', obstacle, remedies };
 }

@@ -1,8 +1,10 @@
-import { browningIndex, dripShare, evenness, greyBand } from '../heat';
+import { browningIndex, dripShare, evenness, greyBand, type Observer } from '../heat';
 import { Lethality } from '../safety';
 import type { CookPlan, PlannedLeg, SliceFrame, Slices } from './planResult';
-import type { CookEnd } from './stagedCook';
-import type { TimedLeg, WayCook } from './wayCook';
+import type { CookEnd } from './cookEnd';
+import type { TimedLeg } from './timedLeg';
+import type { Leg } from './legs';
+import type { WayCook, WayRun } from './wayCook';
 import { cutOf } from './request';
 
 /** Points of the curves and frames of the slice over a cook, about. */
@@ -19,7 +21,7 @@ const RANGE = [5, 60] as const;
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
 const plannedLeg = (leg: TimedLeg, at: number, core: number): PlannedLeg => {
-  const { kind, seconds, flips, heat } = leg;
+  const { kind, seconds, flips, heat, cutShort } = leg;
   return {
     kind,
     at,
@@ -28,6 +30,7 @@ const plannedLeg = (leg: TimedLeg, at: number, core: number): PlannedLeg => {
     core,
     ...('pan' in heat ? { pan: heat.pan } : {}),
     ...('air' in heat ? { air: heat.air } : {}),
+    ...(cutShort ? { cutShort } : {}),
   };
 };
 
@@ -37,36 +40,78 @@ const boneLagOf = ({ solver, request }: WayCook): number | undefined =>
     ? undefined
     : Math.max(0, solver.core - solver.coldest);
 
-interface RecordOptions {
-  /** How it ends, where that is known already. */
-  readonly end?: CookEnd;
+export interface RecordOptions {
+  /** How it ends, where a run has told that already: its rest decides when it is sliced. */
+  readonly end?: CookEnd | undefined;
   /** Frames of the slice, about; one gives the first and the last. */
-  readonly frames?: number;
+  readonly frames?: number | undefined;
 }
 
-interface Recorded {
+export interface Recorded {
   readonly plan: CookPlan;
   readonly slices: Slices;
 }
+
+/** Cooks one leg after those that were made, seen by `watch`, and says how long it took. */
+type CookLeg<L> = (leg: L, made: readonly TimedLeg[], watch: Observer) => TimedLeg;
 
 /** Runs a cook once more through timed legs and keeps what the interface shows of it. */
 export const recordLegs = (
   cook: WayCook,
   legs: readonly TimedLeg[],
-  { end: known, frames: wanted = FRAMES }: RecordOptions = {},
+  { end: known, frames }: RecordOptions = {},
 ): Recorded => {
-  const { solver, request } = cook;
-  const cookSeconds = legs.reduce((sum, { seconds }) => sum + seconds, 0);
-  const decides = Math.max(
-    0,
-    legs.findLastIndex(({ share }) => share > 0),
-  );
   const ending = (): CookEnd => {
     cook.reset();
     return cook.endOf(legs);
   };
-  const end = known ?? ending();
+  const run: CookLeg<TimedLeg> = (leg, _made, watch) => {
+    cook.runLeg(leg, watch);
+    return leg;
+  };
+  return record(cook, legs, run, { expected: legs, end: known ?? ending(), frames });
+};
+
+/**
+ * Runs a cook with its unknown at `value`, each sear as long as its crust wants, and keeps what the
+ * interface shows of it.
+ * @param near a run close to it: its rest decides when the piece is sliced
+ */
+export const recordRun = (
+  cook: WayCook,
+  value: number,
+  near: WayRun,
+  frames?: number | undefined,
+): Recorded => {
+  const run: CookLeg<Leg> = (leg, made, watch) => cook.cookLeg(leg, value, made, watch);
+  return record(cook, cook.legs, run, { expected: near.legs, end: near.end, frames });
+};
+
+interface Expected extends RecordOptions {
+  /** How long the legs will take, about: the curve's points are spread over it. */
+  readonly expected: readonly TimedLeg[];
+  readonly end: CookEnd;
+}
+
+const lengthOf = (legs: readonly TimedLeg[]): number =>
+  legs.reduce((sum, { seconds }) => sum + seconds, 0);
+
+const record = <L extends Leg>(
+  cook: WayCook,
+  legs: readonly L[],
+  cookLeg: CookLeg<L>,
+  { expected, end, frames: wanted = FRAMES }: Expected,
+): Recorded => {
+  const { solver, request } = cook;
+  const decides = Math.max(
+    0,
+    legs.findLastIndex(({ share }) => share > 0),
+  );
   const restSeconds = Math.max(SHORTEST_REST, Math.ceil(end.peakAfter / 30) * 30);
+  /** The core's peak after the pull as this very run has it. */
+  let peakCore = -Infinity;
+  let peakAt = 0;
+  let pulledAt = Infinity;
 
   const time: number[] = [];
   const core: number[] = [];
@@ -75,7 +120,7 @@ export const recordLegs = (
   const planned: PlannedLeg[] = [];
   const lethality = new Lethality();
   const afterwards = Math.max(AFTERWARDS_LEAST, AFTERWARDS * restSeconds);
-  const whole = cookSeconds + restSeconds + afterwards;
+  const whole = lengthOf(expected) + restSeconds + afterwards;
   let inRange = request.temper;
   let last = 0;
   let offset = 0;
@@ -85,6 +130,10 @@ export const recordLegs = (
     const now = offset + t;
     const dt = now - last;
     last = now;
+    if (now > pulledAt && solver.core > peakCore) {
+      peakCore = solver.core;
+      peakAt = now;
+    }
     lethality.follow(solver.coldest, dt);
     if (solver.coldest > RANGE[0] && solver.coldest < RANGE[1]) inRange += dt;
     if (now >= nextPoint) {
@@ -108,11 +157,18 @@ export const recordLegs = (
   };
   cook.reset();
   see(0);
-  for (const leg of legs) {
-    cook.runLeg(leg, see);
-    planned.push(plannedLeg(leg, offset, solver.core));
-    offset += leg.seconds;
-  }
+  const made: TimedLeg[] = [];
+  legs.forEach((leg, i) => {
+    const timed = cookLeg(leg, made, see);
+    made.push(timed);
+    planned.push(plannedLeg(timed, offset, solver.core));
+    offset += timed.seconds;
+    if (i === decides) {
+      pulledAt = offset;
+      if (i === legs.length - 1) [peakCore, peakAt] = [solver.core, offset];
+    }
+  });
+  const cookSeconds = offset;
   const doneCore = solver.core;
   const boneLag = boneLagOf(cook);
   cook.rest(restSeconds, see);
@@ -123,7 +179,7 @@ export const recordLegs = (
     browning: [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const,
     crust: [solver.crust(0), solver.crust(1)] as const,
     greyBand: greyBand(solver),
-    evenness: evenness(solver, end.peak),
+    evenness: evenness(solver, peakCore),
     evaporated: solver.evaporatedShare,
     drip: dripShare(solver),
     lethality: lethality.logs,
@@ -139,13 +195,13 @@ export const recordLegs = (
       request,
       legs: planned,
       cookSeconds,
-      stoveSeconds: legs.reduce((sum, leg) => sum + (leg.kind === 'oven' ? 0 : leg.seconds), 0),
+      stoveSeconds: lengthOf(made.filter(({ kind }) => kind !== 'oven')),
       pullAt: pull.at + pull.seconds,
       turns: planned.flatMap((leg) => leg.flips.map((flip) => leg.at + flip)),
       pullCore: pull.core,
       doneCore,
-      peakCore: end.peak,
-      peakAfter: end.peakAfter,
+      peakCore,
+      peakAfter: peakAt - cookSeconds,
       restSeconds,
       ...judged,
       ...(boneLag === undefined ? {} : { boneLag }),
@@ -161,7 +217,3 @@ export const recordLegs = (
     },
   };
 };
-
-/** Records a cook with its unknown at `value`. */
-export const recordPlan = (cook: WayCook, value: number, options?: RecordOptions): Recorded =>
-  recordLegs(cook, cook.timedLegs(value), options);

@@ -1,7 +1,11 @@
 import { GOLDEN_FROM } from '../doneness';
-import { DEFAULT_PAN, hottestPan, type PanOnBurner } from '../gear';
+import { fatOf, hottestPan, type PanOnBurner } from '../gear';
+import { checkGear } from './checkGear';
 import { PLAN_LIMITS } from './limits';
+import { palestFace } from './palest';
 import type { Obstacle, Remedy } from './planResult';
+import { recordOnTarget } from './recordOnTarget';
+import { refineWay } from './refineWay';
 import { cutOf, type PlanRequest } from './request';
 import { solveWay } from './solveWay';
 import { usesOven, waysFor } from './way';
@@ -9,113 +13,194 @@ import { WayCook } from './wayCook';
 
 /** Steps in which remedies are offered: whole millimetres and five degrees. */
 const THICKNESS_STEP = 0.001;
-const PAN_STEP = 5;
-/** How much thicker a piece is searched for, m. */
+const DEGREES = 5;
+/** How much thicker a piece is searched for, and the thinnest that is offered, m. */
 const THICKEST_EXTRA = 0.02;
+const THINNEST = 0.01;
+/** No hotter oven is offered, C. */
+const HOTTEST_OVEN = 230;
 
-/** An oven as a remedy: in steps of five degrees, and no hotter than this, C. */
-const OVEN_STEP = 5;
-const HOTTEST_REMEDY = 230;
-
-const ovenOf = ({ way, hotOven, lowOven }: PlanRequest): number =>
-  way === 'sear-oven' ? hotOven : lowOven;
-
-const withOven = (request: PlanRequest, air: number): PlanRequest =>
-  request.way === 'sear-oven' ? { ...request, hotOven: air } : { ...request, lowOven: air };
+/** The kitchen a remedy must work in. */
+export interface PlanKitchen {
+  readonly pan: PanOnBurner;
+  /** The published minimum a kitchen keeps its plans to, C. */
+  readonly minimum?: number | undefined;
+}
 
 /** What is wrong with a request, as far as a remedy goes. */
 type Complaint = Obstacle['reason'] | 'pale';
 
-/** Whether a request works: for a pale complaint it must also be golden on both faces. */
-export function* works(request: PlanRequest, golden: boolean): Generator<null, boolean> {
-  const cook = new WayCook(request);
-  const solved = yield* solveWay(cook);
+/** What a remedy is searched for in. */
+interface Search extends PlanKitchen {
+  readonly request: PlanRequest;
+  /** It must also be golden on the faces that matter. */
+  readonly golden: boolean;
+}
+
+/** Whether a request works in one dimension. */
+export function* works(
+  request: PlanRequest,
+  { pan, minimum = -Infinity }: PlanKitchen,
+  golden: boolean,
+): Generator<null, boolean> {
+  if (request.target < minimum || checkGear(request, pan)) return false;
+  const solved = yield* solveWay(new WayCook(request, { pan }));
+  return solved.ok && (!golden || palestFace(request, solved.run.faces) >= GOLDEN_FROM);
+}
+
+/** Whether it works on the section too, in the very steps by which it will be planned. */
+function* holds(request: PlanRequest, { pan, minimum, golden }: Search): Generator<null, boolean> {
+  if (request.target < (minimum ?? -Infinity) || checkGear(request, pan)) return false;
+  const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return false;
-  if (!golden) return true;
-  const { solver } = cook;
-  const other = cutOf(request).skin ? Infinity : solver.browned(1);
-  return Math.min(solver.browned(0), other) >= 10 ** GOLDEN_FROM - 1;
+  const refined = yield* refineWay(request, solved, { pan });
+  if (!refined.ok || (golden && palestFace(request, refined.run.faces) < GOLDEN_FROM)) return false;
+  return (yield* recordOnTarget(refined, 1)).ok;
+}
+
+/** The nearest whole number of steps, without the dust of binary fractions. */
+const onStep = (value: number, step: number): number =>
+  Number((Math.round(value / step) * step).toFixed(6));
+
+/** One input of a request as a ladder of values: from the one that fails to the furthest offered. */
+interface Ladder {
+  readonly from: number;
+  readonly to: number;
+  readonly step: number;
+  readonly request: (value: number) => PlanRequest;
 }
 
 /**
- * The value nearest to `bad` that works, on a ladder of `step`, by bisection; undefined when not
- * even `far` works.
+ * The value nearest to `from` that works, by bisection between what fails and the furthest;
+ * undefined when not even the furthest works.
  */
-function* nearestWorking(
-  bad: number,
-  far: number,
-  step: number,
-  request: (value: number) => PlanRequest,
-  golden: boolean,
-): Generator<null, number | undefined> {
-  const rung = (i: number): number =>
-    Math.round((far + i * Math.sign(bad - far) * step) / step) * step;
+function* nearestWorking(ladder: Ladder, search: Search): Generator<null, number | undefined> {
+  const { from, to, step, request } = ladder;
+  const rungs = Math.floor(Math.abs(to - from) / step + 1e-6);
+  const rung = (i: number): number => onStep(to + i * Math.sign(from - to) * step, step);
+  if (rungs < 1 || !(yield* works(request(rung(0)), search, search.golden))) return undefined;
   let good = 0;
-  let wrong = Math.floor(Math.abs(bad - far) / step + 1e-6);
-  if (wrong < 1 || !(yield* works(request(rung(0)), golden))) return undefined;
+  let wrong = rungs;
   while (wrong - good > 1) {
     const middle = Math.floor((good + wrong) / 2);
-    if (yield* works(request(rung(middle)), golden)) good = middle;
+    if (yield* works(request(rung(middle)), search, search.golden)) good = middle;
     else wrong = middle;
   }
-  return rung(good);
+  // What only just works in one dimension may fail on the section: then the next one further in.
+  for (let i = good; i >= Math.max(0, good - 2); i -= 1) {
+    if (yield* holds(request(rung(i)), search)) return rung(i);
+  }
+  return undefined;
 }
+
+/** The first value of a ladder that works, walked from the one that fails. */
+function* firstWorking(ladder: Ladder, search: Search): Generator<null, number | undefined> {
+  const { from, to, step, request } = ladder;
+  for (let i = 1; i * step <= to - from + 1e-9; i += 1) {
+    const value = onStep(from + (i + 0.5) * step - 1e-9, step);
+    const worth = yield* works(request(value), search, search.golden);
+    if (worth && (yield* holds(request(value), search))) return value;
+  }
+  return undefined;
+}
+
+const withPan = (request: PlanRequest) => (pan: number) => ({ ...request, pan });
+const withThickness = (request: PlanRequest) => (thickness: number) => ({ ...request, thickness });
+const withOven =
+  (request: PlanRequest) =>
+  (air: number): PlanRequest =>
+    request.way === 'sear-oven' ? { ...request, hotOven: air } : { ...request, lowOven: air };
+
+const panRemedy = (pan: number | undefined): Remedy | undefined =>
+  pan === undefined ? undefined : { kind: 'pan', pan };
+const thicknessRemedy = (thickness: number | undefined): Remedy | undefined =>
+  thickness === undefined ? undefined : { kind: 'thickness', thickness };
+
+type RemedySearch = (search: Search) => Generator<null, Remedy | undefined>;
+
+const SEARCHES = {
+  *way(search) {
+    const { request } = search;
+    for (const way of waysFor(cutOf(request))) {
+      if (way !== request.way && (yield* holds({ ...request, way }, search))) {
+        return { kind: 'way', way };
+      }
+    }
+    return undefined;
+  },
+  *hotterOven(search) {
+    const { request } = search;
+    const from = request.way === 'sear-oven' ? request.hotOven : request.lowOven;
+    const most = request.way === 'sear-oven' ? HOTTEST_OVEN : PLAN_LIMITS.lowOven.most;
+    const ladder = { from, to: most, step: DEGREES, request: withOven(request) };
+    const air = yield* nearestWorking(ladder, search);
+    return air === undefined ? undefined : { kind: 'oven', air };
+  },
+  *hotterPan(search) {
+    const { request, pan } = search;
+    // No pan is offered that the burner cannot bring up, or in which the fat would smoke.
+    const hottest = Math.min(hottestPan(pan) - 1, fatOf(request.fat).smokes[1]);
+    const to = Math.floor(hottest / DEGREES) * DEGREES;
+    const ladder = { from: request.pan, to, step: DEGREES, request: withPan(request) };
+    return panRemedy(to > request.pan ? yield* nearestWorking(ladder, search) : undefined);
+  },
+  *coolerPan(search) {
+    const { request } = search;
+    const to = PLAN_LIMITS.pan.least;
+    const ladder = { from: request.pan, to, step: DEGREES, request: withPan(request) };
+    return panRemedy(yield* nearestWorking(ladder, search));
+  },
+  *thinner(search) {
+    const { request } = search;
+    const ladder = {
+      from: request.thickness,
+      to: THINNEST,
+      step: THICKNESS_STEP,
+      request: withThickness(request),
+    };
+    return thicknessRemedy(
+      request.thickness > THINNEST ? yield* nearestWorking(ladder, search) : undefined,
+    );
+  },
+  *thicker(search) {
+    const { request } = search;
+    const ladder = {
+      from: request.thickness,
+      to: Math.min(request.thickness + THICKEST_EXTRA, PLAN_LIMITS.thickness.most),
+      step: THICKNESS_STEP,
+      request: withThickness(request),
+    };
+    return thicknessRemedy(yield* firstWorking(ladder, search));
+  },
+} satisfies Record<string, RemedySearch>;
+
+/** What is tried for each complaint, the most likely first. */
+const TRIED: Readonly<Record<Complaint, readonly (keyof typeof SEARCHES)[]>> = {
+  burns: ['way', 'coolerPan', 'thinner'],
+  never: ['way', 'hotterPan', 'thinner'],
+  over: ['way', 'thicker', 'hotterPan'],
+  'cool-oven': ['hotterOven', 'way'],
+  pale: ['way', 'hotterPan', 'thicker'],
+  burner: [],
+  crowded: [],
+  tower: [],
+  locked: [],
+  warm: [],
+};
 
 /** What would work instead, each found by planning it. Empty when nothing near does. */
 export function* remediesFor(
   request: PlanRequest,
   complaint: Complaint,
-  pan: PanOnBurner = DEFAULT_PAN,
+  kitchen: PlanKitchen,
 ): Generator<null, readonly Remedy[]> {
+  const search: Search = { ...kitchen, request, golden: complaint === 'pale' };
   const remedies: Remedy[] = [];
-  const pale = complaint === 'pale';
-  const hotter = pale || complaint === 'never';
-  if (complaint === 'cool-oven') {
-    const air = yield* nearestWorking(
-      ovenOf(request),
-      HOTTEST_REMEDY,
-      OVEN_STEP,
-      (value) => withOven(request, value),
-      false,
-    );
-    if (air !== undefined) remedies.push({ kind: 'oven', air });
+  for (const name of TRIED[complaint]) {
+    // Sears beside an oven stop at their crust: neither pan nor thickness is what burns there.
+    if (complaint === 'burns' && usesOven(request.way) && name !== 'way') continue;
+    const remedy: Remedy | undefined = yield* SEARCHES[name](search);
+    if (remedy) remedies.push(remedy);
   }
-  for (const way of waysFor(cutOf(request))) {
-    if (way !== request.way && (yield* works({ ...request, way }, pale))) {
-      remedies.push({ kind: 'way', way });
-      break;
-    }
-  }
-  // The oven decides how long it takes: the pan's heat changes nothing that is wrong there.
-  if (usesOven(request.way) && !pale && complaint !== 'over') return remedies;
-
-  const heat = yield* nearestWorking(
-    request.pan,
-    hotter ? Math.floor((hottestPan(pan) - 1) / PAN_STEP) * PAN_STEP : PLAN_LIMITS.pan.least,
-    PAN_STEP,
-    (value) => ({ ...request, pan: value }),
-    pale,
-  );
-  if (heat !== undefined) remedies.push({ kind: 'pan', pan: heat });
-
-  const thickness = pale
-    ? yield* thickEnough(request)
-    : yield* nearestWorking(
-        request.thickness,
-        0.01,
-        THICKNESS_STEP,
-        (value) => ({ ...request, thickness: value }),
-        false,
-      );
-  if (thickness !== undefined) remedies.push({ kind: 'thickness', thickness });
   return remedies;
-}
-
-/** The least thickness that browns before it is done: a thin piece is done too soon. */
-function* thickEnough(request: PlanRequest): Generator<null, number | undefined> {
-  for (let more = THICKNESS_STEP; more <= THICKEST_EXTRA + 1e-9; more += THICKNESS_STEP) {
-    const thickness = Math.ceil((request.thickness + more) * 1000 - 1e-6) / 1000;
-    if (yield* works({ ...request, thickness }, true)) return thickness;
-  }
-  return undefined;
 }

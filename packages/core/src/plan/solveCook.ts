@@ -1,9 +1,10 @@
 import { BURNT_FROM } from '../doneness';
 import { browningIndex, DISPLAY_COLUMNS, SEARCH_COLUMNS, type Cook, type Finely } from '../heat';
+import type { CookEnd } from './cookEnd';
 import { pullStage, type CookUnknown } from './cookUnknown';
 import { findCrossing, type Crossing } from './findCrossing';
 import { LONGEST_PAN } from './longest';
-import { StagedCook, type CookEnd } from './stagedCook';
+import { StagedCook } from './stagedCook';
 
 /** Longest an unknown stage of a file may last in an oven, s. */
 const LONGEST_OVEN = 12 * 3600;

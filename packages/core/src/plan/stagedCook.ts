@@ -9,6 +9,7 @@ import {
   type Stage,
 } from '../heat';
 import { firstUnknownStage, pullStage, stagesWith, type CookUnknown } from './cookUnknown';
+import type { CookEnd } from './cookEnd';
 import { restToPeak } from './restToPeak';
 
 /** What differs from a plan's figures: for ranges, and for kitchens that are not as told. */
@@ -19,15 +20,6 @@ export interface CookDisturbance {
   readonly pan?: number;
   /** Added to every oven, K. */
   readonly oven?: number;
-}
-
-/** The core through the end of a cook. */
-export interface CookEnd {
-  /** C at the pull. */
-  readonly pullCore: number;
-  /** Highest core after the pull, C, and when, s after it. */
-  readonly peak: number;
-  readonly peakAfter: number;
 }
 
 const disturbed = (stage: Stage, { pan = 0, oven = 0 }: CookDisturbance): Stage => {

@@ -1,5 +1,5 @@
 import { PLAN_LIMITS } from './limits';
-import { works } from './remedies';
+import { works, type PlanKitchen } from './remedies';
 import type { PlanRequest } from './request';
 
 /** Thicknesses are asked for in whole steps, m, and no thicker than this. */
@@ -30,8 +30,11 @@ const cutTo = (request: PlanRequest, thickness: number): PlanRequest => ({
  * How thick to ask for, for this way and this end: walked out from the present thickness, or from
  * the nearest that works. Undefined when none does.
  */
-export function* thicknessToAsk(request: PlanRequest): Generator<null, ThicknessRange | undefined> {
-  const good = (thickness: number) => works(cutTo(request, thickness), true);
+export function* thicknessToAsk(
+  request: PlanRequest,
+  kitchen: PlanKitchen,
+): Generator<null, ThicknessRange | undefined> {
+  const good = (thickness: number) => works(cutTo(request, thickness), kitchen, true);
   const here = rounded(request.thickness);
   let middle: number | undefined;
   for (let away = 0; away <= THICKEST && middle === undefined; away += STEP) {

@@ -1,3 +1,4 @@
+import type { PanOnBurner } from '../gear';
 import type { PlanRequest } from './request';
 import { solveWay } from './solveWay';
 import { WayCook } from './wayCook';
@@ -7,11 +8,16 @@ import { WayCook } from './wayCook';
  * the thick one's clock. Undefined when the thick end cannot be planned.
  * @param thin m
  */
-export function* thinEnd(request: PlanRequest, thin: number): Generator<null, number | undefined> {
-  const thick = new WayCook(request);
-  const solved = yield* solveWay(thick);
+export function* thinEnd(
+  request: PlanRequest,
+  pan: PanOnBurner,
+  thin: number,
+): Generator<null, number | undefined> {
+  const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return undefined;
   const share = thin / request.thickness;
   const zone: PlanRequest = { ...request, thickness: thin, weight: request.weight * share };
-  return new WayCook(zone, {}, thick.settledLegs()).endAfter(solved.value).peak;
+  const cook = new WayCook(zone, { pan });
+  cook.reset();
+  return cook.endOf(solved.run.legs).peak;
 }

@@ -1,9 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
 import { CUTS } from '../food';
 import { DEFAULT_PAN } from '../gear';
-import { browningIndex, onARack, runFor, solverFor, widened } from '../heat';
+import { coreGoal, onARack, runFor, solverFor, widened } from '../heat';
 import { STEAK } from '../tests';
 import { legSurroundings, type Placed } from './legSurroundings';
+import { LONGEST_SEAR } from './longest';
 import type { PlanRequest } from './request';
 import { shapeOf } from './pieceOf';
 import { WayCook } from './wayCook';
@@ -11,12 +12,16 @@ import { WayCook } from './wayCook';
 const THICK: PlanRequest = { ...STEAK, thickness: 0.04, weight: 0.45 };
 
 describe('a cook on its way', () => {
-  it('gives the same end for the same value, whatever was tried between', () => {
+  it('gives the same run for the same value, whatever was tried between', () => {
     for (const columns of [undefined, 4]) {
       const cook = new WayCook({ ...THICK, way: 'sear-oven-sear' }, { columns });
-      const first = cook.endAfter(1500);
-      cook.endAfter(600);
-      expect(cook.endAfter(1500)).toEqual(first);
+      const first = cook.run(1500);
+      cook.run(600);
+      cook.endWith(first, 900);
+      expect(cook.run(1500)).toEqual(first);
+      // A run's legs, cooked by themselves, end as the run did.
+      cook.reset();
+      expect(cook.endOf(first.legs).peak).toBeCloseTo(first.end.peak, 1);
     }
   });
 
@@ -28,54 +33,82 @@ describe('a cook on its way', () => {
     ] as const) {
       for (const columns of [undefined, 6]) {
         const cook = new WayCook({ ...THICK, ...change }, { columns });
-        cook.endAfter(900);
+        cook.run(900);
         expect(Math.abs(cook.solver.energyError())).toBeLessThan(1e-3);
       }
     }
     const { thickness, weight } = CUTS['duck-breast'];
     const duck = new WayCook({ ...STEAK, cut: 'duck-breast', thickness, weight, way: 'cold-pan' });
-    duck.endAfter(700);
+    duck.run(700);
     expect(Math.abs(duck.solver.energyError())).toBeLessThan(1e-3);
   });
 
   it('sears for the crust that is wanted, and no longer', () => {
     for (const crust of [1.1, 1.8]) {
       const cook = new WayCook({ ...THICK, way: 'oven-sear', crust });
-      cook.settleAfter(2700);
-      cook.endAfter(2700);
-      const faces = [0, 1] as const;
-      for (const side of faces) {
-        expect(Math.abs(browningIndex(cook.solver.browned(side)) - crust)).toBeLessThan(0.25);
+      const { faces, legs } = cook.run(2700);
+      // The first face browns on for a moment in its own heat.
+      for (const face of faces) {
+        expect(face).toBeGreaterThan(crust - 0.01);
+        expect(face).toBeLessThan(crust + 0.1);
       }
-      for (const seconds of cook.settledLegs().values()) expect(seconds % 5).toBe(0);
+      expect(legs.every(({ cutShort }) => cutShort === undefined)).toBe(true);
     }
   });
 
-  it('hands its settled sears to another cook of the same request', () => {
-    const cook = new WayCook({ ...THICK, way: 'sear-oven' });
-    const other = new WayCook(cook.request, { columns: 4 }, cook.settledLegs());
-    expect(other.timedLegs(600).map(({ seconds }) => seconds)).toEqual(
-      cook.timedLegs(600).map(({ seconds }) => seconds),
-    );
+  it('says that a sear ended at its longest, before its crust was there', () => {
+    const pale = new WayCook({ ...THICK, way: 'sear-oven', pan: 150, crust: 2 });
+    const sears = pale.run(900).legs.filter(({ kind }) => kind === 'sear');
+    expect(sears.map(({ seconds, cutShort }) => [seconds, cutShort])).toEqual([
+      [LONGEST_SEAR, true],
+      [LONGEST_SEAR, true],
+    ]);
   });
 
-  it('turns as often as it is told, never just before the end', () => {
-    const cook = new WayCook({ ...STEAK, way: 'often' });
-    const flips = (seconds: number) => cook.timedLegs(seconds)[0]?.flips;
-    expect(flips(100)).toEqual([30, 60, 90]);
-    expect(flips(94)).toEqual([30, 60]);
-    expect(flips(20)).toEqual([]);
+  it('turns as often as it is told, to the end and on through the butter', () => {
+    const flips = (change: Partial<PlanRequest>, seconds: number) =>
+      new WayCook({ ...STEAK, way: 'often', ...change })
+        .run(seconds)
+        .legs.flatMap(({ flips: made }) => [...made]);
+    expect(flips({}, 100)).toEqual([30, 60, 90]);
+    expect(flips({}, 94)).toEqual([30, 60, 90]);
+    expect(flips({}, 30)).toEqual([]);
+    // 40 s of turning, then a minute of butter: turned 20 and 50 s into it.
+    expect(flips({ baste: 60 }, 100)).toEqual([30, 20, 50]);
     const turned = new WayCook({ ...THICK, way: 'sear-oven', ovenTurn: true });
-    expect(turned.timedLegs(600).at(-1)?.flips).toEqual([300]);
+    expect(turned.run(600).legs.at(-1)?.flips).toEqual([300]);
+  });
+
+  it.each<[string, Partial<PlanRequest>, number]>([
+    ['a turn more at the end', { way: 'often' }, 90],
+    ['a turn more, with butter', { way: 'often', baste: 60 }, 120],
+    ['a turn more, tented', { way: 'often', cover: 'loose' }, 150],
+  ])('%s changes the end by no leap', (_what, change, seconds) => {
+    const cook = new WayCook({ ...STEAK, ...change });
+    const peak = (value: number): number => cook.run(value).end.peak;
+    for (const edge of [0, 30, 60]) {
+      const [before, after] = [peak(seconds + edge - 0.05), peak(seconds + edge + 0.05)];
+      expect(Math.abs(after - before)).toBeLessThan(0.08);
+    }
+  });
+
+  it('rests with the face that was seared first up, however often it was turned', () => {
+    for (const seconds of [100, 70]) {
+      const cook = new WayCook({ ...STEAK, way: 'often' });
+      cook.run(seconds);
+      expect(cook.solver.upperSide).toBe(0);
+    }
   });
 
   it('a kitchen that is off cooks otherwise: hotter, closer, thinner is further on', () => {
     const request: PlanRequest = { ...THICK, way: 'sear-oven' };
-    const plain = new WayCook(request);
-    const settled = plain.settledLegs();
-    const end = (disturbance: object) =>
-      new WayCook(request, { disturbance }, settled).endAfter(600).peak;
-    const base = plain.endAfter(600).peak;
+    const plain = new WayCook(request).run(600);
+    const end = (disturbance: object) => {
+      const cook = new WayCook(request, { disturbance });
+      cook.reset();
+      return cook.endOf(plain.legs).peak;
+    };
+    const base = plain.end.peak;
     expect(end({ oven: 20 })).toBeGreaterThan(base + 0.5);
     expect(end({ pan: 20 })).toBeGreaterThan(base);
     expect(end({ contact: 1.3 })).toBeGreaterThan(base);
@@ -134,7 +167,7 @@ describe('what is round the piece through a leg', () => {
     const edge = solver.temperature[(solver.columns - 1) * solver.rows + solver.rows / 2];
     expect(edge).toBeGreaterThan(60);
     expect(solver.surface).toBeLessThan(30);
-    expect(solver.browned(0)).toBe(0);
+    expect(solver.browned(0)).toBeLessThan(0.01);
   });
 });
 
@@ -146,7 +179,7 @@ it('the lateral correction makes a flat piece as quick as its section, within a 
       widened(air, share),
       20_000,
       undefined,
-      48,
+      coreGoal(48),
     );
   const truth = until({ shape: { kind: 'long', width: 0.08 } }, 0);
   expect(until({}, 0) / truth).toBeGreaterThan(1.1);

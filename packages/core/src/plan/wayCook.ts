@@ -1,6 +1,7 @@
 import type { PlanRequest } from './request';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import {
+  browningGoal,
   browningIndex,
   KITCHEN_AIR,
   runFor,
@@ -10,18 +11,14 @@ import {
   type PieceSnapshot,
   type PieceSolver,
 } from '../heat';
+import type { CookEnd } from './cookEnd';
 import { legsOf, type Heat, type Leg } from './legs';
 import { legSurroundings, type Placed } from './legSurroundings';
+import { LONGEST_RENDER, LONGEST_SEAR, SHORTEST_RENDER, SHORTEST_SEAR } from './longest';
 import { pieceOf, placedOf, shapeOf } from './pieceOf';
 import { restToPeak, type RestPeak } from './restToPeak';
-import type { CookDisturbance, CookEnd } from './stagedCook';
-
-/** A leg with its time settled. */
-export interface TimedLeg extends Leg {
-  readonly seconds: number;
-  /** Turns, s from the leg's start; the one at its end included. */
-  readonly flips: readonly number[];
-}
+import type { CookDisturbance } from './stagedCook';
+import { lasting, retimed, secondsOf, turnedSince, type TimedLeg } from './timedLeg';
 
 export interface WayCookOptions {
   /** Columns of the section; absent solves in one dimension with the lateral correction. */
@@ -32,51 +29,40 @@ export interface WayCookOptions {
   readonly edges?: number | undefined;
 }
 
-/** A sear whose crust decides: no shorter, and no longer than this, s; in steps a cook can keep. */
-const SHORTEST_SEAR = 20;
-const LONGEST_SEAR = 300;
-/** Skin with fat under it is given the time to render. */
-const SHORTEST_RENDER = 300;
-const LONGEST_RENDER = 900;
-const SEAR_STEP = 5;
-/** A sear is guessed at this until it is settled, s. */
-const FIRST_GUESS = 45;
-/** A turn within the last seconds before a leg ends would only be work, s. */
-const SHORTEST_INTERVAL = 5;
+/** What a cook gives with its unknown at a value. */
+export interface WayRun {
+  readonly value: number;
+  readonly legs: readonly TimedLeg[];
+  readonly end: CookEnd;
+  /** Browning index of the first face down and the other, at the core's peak. */
+  readonly faces: readonly [number, number];
+}
+
+/** The legs before the unknown, as they were cooked, and the piece after them. */
+interface Opening {
+  readonly legs: readonly TimedLeg[];
+  readonly after: PieceSnapshot;
+}
 
 const nothing: CookDisturbance = {};
 
-/** Turns of a leg that lasts so long, s from its start. */
-const flipsOf = (leg: Leg, seconds: number): readonly number[] => {
-  const flips: number[] = [];
-  const { every } = leg;
-  if (every !== undefined) {
-    for (let t = every; t < seconds - SHORTEST_INTERVAL; t += every) flips.push(t);
-  }
-  if (leg.flipAt !== undefined && seconds > 0) flips.push(leg.flipAt * seconds);
-  if (leg.thenFlip) flips.push(seconds);
-  return flips;
-};
-
 /**
- * One piece on its way through a cook with one unknown, run as often as a search needs: what comes
- * before the unknown is cooked once and kept.
+ * One piece on its way through a cook with one unknown, run as often as a search needs. A run
+ * depends on its arguments alone: what comes before the unknown is cooked once and kept only
+ * because it is the same for every value.
  */
 export class WayCook {
   readonly solver: PieceSolver;
   readonly legs: readonly Leg[];
-  /** Seconds of each leg whose crust decides, once settled. */
-  private readonly settled = new Map<Leg, number>();
   private readonly placed: Placed;
   private readonly disturbance: CookDisturbance;
   private readonly begin: PieceSnapshot;
-  private readonly before: PieceSnapshot;
   private readonly firstUnknown: number;
+  private opened: Opening | undefined;
 
   constructor(
     readonly request: PlanRequest,
     { columns, disturbance = nothing, pan = DEFAULT_PAN, edges }: WayCookOptions = {},
-    settled?: ReadonlyMap<number, number>,
   ) {
     const flat = columns === undefined;
     const piece = pieceOf(request, flat ? SLAB : shapeOf(request));
@@ -87,12 +73,8 @@ export class WayCook {
     this.legs = legsOf(request);
     this.firstUnknown = this.legs.findIndex(({ share }) => share > 0);
     this.begin = this.solver.snapshot();
-    this.before = this.solver.snapshot();
     this.stand({ on: 'counter', air: KITCHEN_AIR }, request.temper);
     this.solver.save(this.begin);
-    settled?.forEach((seconds, i) => this.settled.set(this.legs[i], seconds));
-    for (const leg of this.legs.slice(0, this.firstUnknown)) this.settle(leg);
-    this.solver.save(this.before);
   }
 
   /** Lateral share that stands for the edges of a piece solved without them. */
@@ -100,20 +82,20 @@ export class WayCook {
     return this.placed.edges;
   }
 
-  /** Core as the unknown begins, C. */
-  get coreBefore(): number {
-    this.solver.restore(this.before);
-    return this.solver.core;
+  /** Whether sears whose crust decides come after the unknown has begun. */
+  get searsLater(): boolean {
+    return this.legs.slice(this.firstUnknown).some(({ goal }) => goal !== undefined);
   }
 
-  /** Index of each settled leg and its seconds, to give to another cook of the same request. */
-  settledLegs(): ReadonlyMap<number, number> {
-    return new Map(
-      this.legs.flatMap((leg, i) => {
-        const seconds = this.settled.get(leg);
-        return seconds === undefined ? [] : [[i, seconds] as const];
-      }),
-    );
+  private opening(): Opening {
+    if (this.opened) return this.opened;
+    this.reset();
+    const legs: TimedLeg[] = [];
+    for (const leg of this.legs.slice(0, this.firstUnknown)) legs.push(this.cookLeg(leg, 0, legs));
+    const after = this.solver.snapshot();
+    this.solver.save(after);
+    this.opened = { legs, after };
+    return this.opened;
   }
 
   private stand(heat: Heat, seconds: number, watch?: Observer): number {
@@ -121,37 +103,30 @@ export class WayCook {
     return runFor(this.solver, around, seconds, watch);
   }
 
-  /** Cooks a leg whose crust decides, and keeps its time. */
-  private settle(leg: Leg): void {
-    const { goal } = leg;
-    if (goal === undefined || this.settled.has(leg)) {
-      this.runLeg(this.timed(leg, 0));
-      return;
-    }
+  /**
+   * Cooks a leg from the present state: as long as its crust wants, or as the unknown says.
+   * @param before the legs that were cooked before it
+   */
+  cookLeg(leg: Leg, value: number, before: readonly TimedLeg[], watch?: Observer): TimedLeg {
+    if (leg.goal !== undefined) return this.sear(leg, leg.goal, watch);
+    const timed = lasting(leg, secondsOf(leg, value), turnedSince(before));
+    this.runLeg(timed, watch);
+    return timed;
+  }
+
+  /** Cooks a leg until its crust is there, within the shortest and the longest it may last. */
+  private sear(leg: Leg, crust: number, watch?: Observer): TimedLeg {
     const { solver } = this;
     const renders = leg.heat.on === 'cold-pan';
-    const least = renders ? SHORTEST_RENDER : SHORTEST_SEAR;
-    let at = 0;
-    this.stand(leg.heat, renders ? LONGEST_RENDER : LONGEST_SEAR, (t) => {
-      at = t;
-      return t >= least && browningIndex(solver.browned(solver.lowerSide)) >= goal;
-    });
-    this.settled.set(leg, Math.ceil(at / SEAR_STEP - 0.4) * SEAR_STEP);
+    const [shortest, longest] = renders
+      ? [SHORTEST_RENDER, LONGEST_RENDER]
+      : [SHORTEST_SEAR, LONGEST_SEAR];
+    const around = legSurroundings(leg.heat, this.placed, this.disturbance);
+    const goal = browningGoal(crust, shortest);
+    const seconds = runFor(solver, around, longest, watch, goal);
+    const reached = goal.of(solver) >= crust - 2 * goal.tolerance;
     if (leg.thenFlip) solver.flip();
-  }
-
-  /** A leg's time and turns with the unknown at `value`. */
-  timed(leg: Leg, value: number): TimedLeg {
-    const seconds =
-      leg.goal === undefined
-        ? Math.max(0, leg.fixed + leg.share * value)
-        : (this.settled.get(leg) ?? FIRST_GUESS);
-    return { ...leg, seconds, flips: flipsOf(leg, seconds) };
-  }
-
-  /** Every leg with the unknown at `value`. */
-  timedLegs(value: number): readonly TimedLeg[] {
-    return this.legs.map((leg) => this.timed(leg, value));
+    return { ...lasting(leg, seconds), ...(reached ? {} : { cutShort: true as const }) };
   }
 
   /** Runs a leg with its turns. `watch` counts from the leg's start. */
@@ -173,21 +148,44 @@ export class WayCook {
     this.solver.restore(this.begin);
   }
 
+  /** It rests with the face that was seared first up, however often it was turned. */
+  private layDown(): void {
+    if (!this.solver.flipped) this.solver.flip();
+  }
+
   /** Rests from the present state until the core is past its peak. */
   restToPeak(watch?: Observer): RestPeak {
+    this.layDown();
     const rest = legSurroundings({ on: 'rest', cover: this.request.cover }, this.placed, nothing);
     return restToPeak(this.solver, rest, watch);
   }
 
   /** Rests for a fixed time. */
   rest(seconds: number, watch?: Observer): void {
+    this.layDown();
     this.stand({ on: 'rest', cover: this.request.cover }, seconds, watch);
   }
 
-  /** Cooks with the unknown at `value` until the core is past its peak. */
-  endAfter(value: number): CookEnd {
-    this.solver.restore(this.before);
-    return this.endOf(this.timedLegs(value).slice(this.firstUnknown));
+  /** Cooks with the unknown at `value`, each sear as long as its crust wants. */
+  run(value: number): WayRun {
+    const { solver } = this;
+    const { legs: opening, after } = this.opening();
+    solver.restore(after);
+    const legs = [...opening];
+    const end = this.toTheEnd(this.legs.slice(this.firstUnknown), (leg, watch) => {
+      const timed = this.cookLeg(leg, value, legs, watch);
+      legs.push(timed);
+      return timed.seconds;
+    });
+    const faces = [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const;
+    return { value, legs, end, faces };
+  }
+
+  /** Cooks what `run` gave with the unknown at another value, its sears as long as they were. */
+  endWith(run: WayRun, value: number): CookEnd {
+    const { legs, after } = this.opening();
+    this.solver.restore(after);
+    return this.endOf(retimed(run.legs, value).slice(legs.length));
   }
 
   /**
@@ -195,6 +193,19 @@ export class WayCook {
    * @param watch sees every step, the rest's too, s from the first of the legs
    */
   endOf(legs: readonly TimedLeg[], watch?: (seconds: number) => void): CookEnd {
+    const cook = (leg: TimedLeg, seen?: Observer): number => {
+      this.runLeg(leg, seen);
+      return leg.seconds;
+    };
+    return this.toTheEnd(legs, cook, watch);
+  }
+
+  /** Cooks legs one after another, then rests; the core's peak after the last unknown leg. */
+  private toTheEnd<L extends Leg>(
+    legs: readonly L[],
+    cook: (leg: L, watch?: Observer) => number,
+    watch?: (seconds: number) => void,
+  ): CookEnd {
     const { solver } = this;
     const last = legs.findLastIndex(({ share }) => share > 0);
     let pullCore = solver.core;
@@ -214,8 +225,7 @@ export class WayCook {
               }
               return false;
             };
-      this.runLeg(leg, seen);
-      passed += leg.seconds;
+      passed += cook(leg, seen);
       if (i <= last) pullCore = solver.core;
     });
     const rest = this.restToPeak(
@@ -228,24 +238,5 @@ export class WayCook {
     return rest.celsius >= highest
       ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
       : { pullCore, peak: highest, peakAfter: highestAt - passed };
-  }
-
-  /**
-   * Lets every sear after the unknown take the time its crust wants, with the unknown at `value`.
-   * @returns the most that any of them moved, s
-   */
-  settleAfter(value: number): number {
-    this.solver.restore(this.before);
-    let moved = 0;
-    for (const leg of this.legs.slice(this.firstUnknown)) {
-      const was = this.settled.get(leg) ?? FIRST_GUESS;
-      if (leg.goal !== undefined) this.settled.delete(leg);
-      if (leg.goal === undefined) this.runLeg(this.timed(leg, value));
-      else {
-        this.settle(leg);
-        moved = Math.max(moved, Math.abs((this.settled.get(leg) ?? was) - was));
-      }
-    }
-    return moved;
   }
 }

@@ -4,7 +4,7 @@ import type { PlanRequest } from './request';
 import { spreadAbout } from './spreadAbout';
 import type { CookDisturbance } from './stagedCook';
 import { usesOven } from './way';
-import { WayCook } from './wayCook';
+import { WayCook, type WayRun } from './wayCook';
 import { windowAbout } from './windowAbout';
 
 type Input = InputSpread['input'];
@@ -12,12 +12,12 @@ type Input = InputSpread['input'];
 const PAN_INPUTS: readonly Input[] = ['thickness', 'contact', 'start', 'pan'];
 
 /**
- * The window about a value of the unknown: how much sooner or later the pull may be for the peak to
- * move by 1.5 C, the sears as planned.
+ * The window about a run of the flat piece: how much sooner or later the pull may be for the peak
+ * to move by 1.5 C, the sears as planned.
  */
-export const windowOfWay = (flat: WayCook, value: number): Generator<null, PullWindow> => {
-  const lowest = flat.endAfter(0).peak;
-  return windowAbout((x) => flat.endAfter(x).peak, flat.endAfter(value).peak, value, lowest);
+export const windowOfWay = (flat: WayCook, run: WayRun): Generator<null, PullWindow> => {
+  const peakAt = (value: number): number => flat.endWith(run, value).peak;
+  return windowAbout(peakAt, run.end.peak, run.value, peakAt(0));
 };
 
 /** The request and the kitchen with one input off by an error of its own unit. */
@@ -43,18 +43,19 @@ const off = (
 /** The range of a way's time and end temperature, pulled by the clock. */
 export const spreadOfWay = (
   flat: WayCook,
-  value: number,
+  run: WayRun,
   pan: PanOnBurner,
 ): Generator<null, PlanSpread> => {
   const { request } = flat;
-  const settled = flat.settledLegs();
   return spreadAbout(
     usesOven(request.way) ? [...PAN_INPUTS, 'oven'] : PAN_INPUTS,
-    value,
+    run.value,
     (input, error) => {
       const [other, disturbance] = off(request, input, error);
-      return new WayCook(other, { pan, disturbance }, settled).endAfter(value).peak;
+      const cook = new WayCook(other, { pan, disturbance });
+      cook.reset();
+      return cook.endOf(run.legs).peak;
     },
-    (seconds) => flat.endAfter(seconds).peak,
+    (seconds) => flat.endWith(run, seconds).peak,
   );
 };

@@ -1,20 +1,35 @@
 import { describe, expect, it } from '@jest/globals';
+import * as fc from 'fast-check';
 import { runStage, solverFor } from '../heat';
 import { Lethality, LETHALITY_TABLE, lethalRate, NO_CREDIT_BELOW } from './lethality';
 
 describe('lethality', () => {
-  it.each(LETHALITY_TABLE)(
-    'gives about 6.5 logs at %f C after %f s, as published',
-    (t, seconds) => {
-      const logs = lethalRate(t) * seconds;
-      expect(logs).toBeGreaterThan(5);
-      expect(logs).toBeLessThan(8);
-    },
-  );
+  it.each(LETHALITY_TABLE)('gives 6.5 logs at %f C after %f s, as published', (t, seconds) => {
+    expect(lethalRate(t) * seconds).toBeCloseTo(6.5, 9);
+  });
 
-  it('gives no credit under 54 C, and claims no more above 70', () => {
-    expect(lethalRate(NO_CREDIT_BELOW - 0.1)).toBe(0);
+  it('never credits more than the table: between its rows no more than the hotter row allows', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 40, max: 110, noNaN: true }), (celsius) => {
+        const rate = lethalRate(celsius);
+        const hotter = LETHALITY_TABLE.find(([row]) => row >= celsius);
+        if (hotter) expect(rate).toBeLessThanOrEqual(6.5 / hotter[1] + 1e-12);
+        expect(lethalRate(celsius + 0.1)).toBeGreaterThanOrEqual(rate);
+        if (celsius < NO_CREDIT_BELOW) expect(rate).toBe(0);
+      }),
+    );
     expect(lethalRate(95)).toBe(lethalRate(70));
+    // By straight lines in log time: half-way between two rows, the geometric mean of their times.
+    expect(6.5 / lethalRate(58.6)).toBeCloseTo(Math.sqrt(36 * 60 * 12 * 60), 6);
+  });
+
+  it('credits a rising core no more than its steps, however long they are', () => {
+    const logs = (step: number): number => {
+      const lethality = new Lethality();
+      for (let t = 0; t <= 600; t += step) lethality.follow(56 + t / 100, t === 0 ? 0 : step);
+      return lethality.logs;
+    };
+    for (const step of [10, 30, 60]) expect(logs(step)).toBeLessThanOrEqual(logs(1) * 1.0005);
   });
 
   it('counts the coldest point through a cook: a fifteen-minute rest adds, a rare one has none', () => {

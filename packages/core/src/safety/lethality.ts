@@ -11,40 +11,30 @@ export const LETHALITY_TABLE: readonly (readonly [number, number])[] = [
   [68.3, 22],
 ];
 const TABLE_LOGS = 6.5;
-/** No credit is given below this, C. */
-export const NO_CREDIT_BELOW = 54;
-/** From here the table says "at once", C: no rate above it is claimed. */
+/** The table's first row, C: no credit is given below it. */
+export const NO_CREDIT_BELOW = 54.4;
+/** From here the table says "at once", C: no rate above the one reached here is claimed. */
 const AT_ONCE = 70;
 
-/** D(T) = D60 x 10^((60 - T) / z): seconds per tenfold reduction. */
-export interface Inactivation {
-  /** s at 60 C. */
-  readonly d60: number;
-  /** K per tenfold change of D. */
-  readonly z: number;
-}
-
-/** The straight line of log10 D over T that fits the table best, by least squares. */
-export const fitInactivation = (table = LETHALITY_TABLE): Inactivation => {
-  const n = table.length;
-  const mean = (of: (row: readonly [number, number]) => number): number =>
-    table.reduce((sum, row) => sum + of(row), 0) / n;
-  const logD = ([, seconds]: readonly [number, number]): number => Math.log10(seconds / TABLE_LOGS);
-  const t0 = mean(([t]) => t);
-  const y0 = mean(logD);
-  const slope = mean((row) => (row[0] - t0) * (logD(row) - y0)) / mean(([t]) => (t - t0) ** 2);
-  return { d60: 10 ** (y0 + slope * (60 - t0)), z: -1 / slope };
+/**
+ * Seconds at a temperature for the table's reduction: log time by straight lines between its rows,
+ * the last line on to 70 C. Never shorter than the table, which says "at once" there.
+ */
+const tableSeconds = (celsius: number): number => {
+  const t = Math.min(celsius, AT_ONCE);
+  const next = LETHALITY_TABLE.findIndex(([row], i) => i > 0 && t <= row);
+  const i = next === -1 ? LETHALITY_TABLE.length - 1 : next;
+  const [[t0, s0], [t1, s1]] = [LETHALITY_TABLE[i - 1], LETHALITY_TABLE[i]];
+  return s0 * (s1 / s0) ** ((t - t0) / (t1 - t0));
 };
 
-const SALMONELLA_IN_BEEF = fitInactivation();
-
 /** Log10 reductions per second at a temperature, C. */
-export const lethalRate = (celsius: number, { d60, z } = SALMONELLA_IN_BEEF): number =>
-  celsius < NO_CREDIT_BELOW ? 0 : 10 ** ((Math.min(celsius, AT_ONCE) - 60) / z) / d60;
+export const lethalRate = (celsius: number): number =>
+  celsius < NO_CREDIT_BELOW ? 0 : TABLE_LOGS / tableSeconds(celsius);
 
 /**
- * Log10 reduction at the coldest point: the integral of dt / D(T). Intact whole muscle of beef,
- * Salmonella; other hazards are not covered, and codes ask for a temperature or this, not less.
+ * Log10 reduction at the coldest point: the integral of the table's rate. Intact whole muscle of
+ * beef, Salmonella; other hazards are not covered, and codes ask for a temperature or this, not less.
  */
 export class Lethality {
   logs = 0;
@@ -52,8 +42,8 @@ export class Lethality {
 
   /** @param coldest temperature at the coldest point now, C */
   follow(coldest: number, seconds: number): void {
-    const rate = lethalRate(coldest);
-    this.logs += (seconds * ((this.last ?? rate) + rate)) / 2;
-    this.last = rate;
+    // The rate at the mean temperature: of a rate that bends upwards, never more than its mean.
+    this.logs += seconds * lethalRate(((this.last ?? coldest) + coldest) / 2);
+    this.last = coldest;
   }
 }

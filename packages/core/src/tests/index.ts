@@ -1,5 +1,7 @@
 export * from './analytic';
+export * from './keptPromise';
 export * from './plainTissue';
+export * from './planRequests';
 export * from './proofs/cylinder';
 export * from './proofs/flipping';
 export * from './proofs/reference';

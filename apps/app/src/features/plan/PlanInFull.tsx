@@ -99,11 +99,24 @@ export const PlanInFull = memo(function PlanInFull({
         </Text>
       </View>
       <Figures items={items} />
+      <CutShort plan={plan} />
       <PlanCurves plan={plan} inAt={inAt} cursor={cursor} />
       {spread ? <Sensitivity request={plan.request} spread={spread} /> : null}
     </View>
   );
 });
+
+/** Sears that ended at the longest a sear may last, before their crust was there. */
+const CutShort = ({ plan: { legs, request } }: { readonly plan: CookPlan }) => {
+  const show = useShow();
+  const short = legs.find(({ cutShort }) => cutShort);
+  if (!short) return null;
+  return (
+    <Text role="status">
+      {`A sear stops at ${showDuration(short.seconds)}, short of the crust you asked for: a ${show.temperature(request.pan)} pan takes longer. A hotter pan or a drier face gets there.`}
+    </Text>
+  );
+};
 
 /** What a thermometer that is off will say at the pull. */
 const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { pieceName } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
+import { PieceChanged } from './PieceChanged';
 import {
   COVER_WORDS,
   sayHowMany,
@@ -92,6 +93,7 @@ export const Sentence = memo(function Sentence() {
         {word('plate', draft.plate)}
         {'.'}
       </Text>
+      <PieceChanged />
       {open === undefined ? null : (
         <View className="gap-3 border-l-4 border-flame-light bg-salt-0 p-4" testID="editor">
           <Suspense fallback={null}>

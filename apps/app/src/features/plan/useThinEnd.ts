@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { plannerWorker } from '../../workers/planner';
+import { usePlannedOn } from '../../workers/useAsked';
 
 /**
  * Where a thin end peaks when it is cooked on the thick end's clock, C; undefined until known.
@@ -8,11 +9,12 @@ import { plannerWorker } from '../../workers/planner';
  */
 export const useThinEnd = (request: PlanRequest, thin: number | undefined): number | undefined => {
   const [found, setFound] = useState<{ readonly thin: number; readonly peak: number }>();
+  const on = usePlannedOn(request);
   useEffect(() => {
     if (thin === undefined) return undefined;
     let live = true;
     plannerWorker('thin end')
-      .thinEnd(request, thin)
+      .thinEnd(request, on, thin)
       .then(
         (peak) => {
           if (live && peak !== undefined) setFound({ thin, peak });
@@ -22,6 +24,6 @@ export const useThinEnd = (request: PlanRequest, thin: number | undefined): numb
     return () => {
       live = false;
     };
-  }, [request, thin]);
+  }, [request, on, thin]);
   return found?.thin === thin ? found?.peak : undefined;
 };

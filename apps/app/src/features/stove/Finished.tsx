@@ -5,7 +5,8 @@ import type { CookState } from '@crustan/core/live/cookState';
 import type { CookEvent } from '@crustan/core/live/event';
 import { sayFailure, useJudgeMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
-import { cookPutAway, pressed, waitingEvents, type ActiveCook } from '../../store/stoveSlice';
+import { unsentEvents, type ActiveCook } from '../../store/activeCook';
+import { cookPutAway, pressed } from '../../store/stoveSlice';
 import { newId } from '../../store/newId';
 import { useScales } from '../../store/useScales';
 import { cutOf } from '@crustan/core/plan/request';
@@ -27,7 +28,7 @@ export const Finished = ({ cook, state }: Props) => {
   const press = (event: CookEvent): void => {
     dispatch(pressed({ cook: cook.id, event }));
   };
-  const ready = cook.startKnown && waitingEvents(cook).length === 0;
+  const ready = cook.startKnown && unsentEvents(cook).length === 0;
   return (
     <View className="gap-5">
       <Text voice="action" tone="text-salt-50" heading={2}>
@@ -42,8 +43,9 @@ export const Finished = ({ cook, state }: Props) => {
             .unwrap()
             .then(
               () => {
-                dispatch(cookPutAway(cook.id));
-                router.push(`/book/${cook.id}`);
+                // With presses that the book does not have it stays here; the line below says so.
+                dispatch(cookPutAway({ cook: cook.id }));
+                if (ready) router.push(`/book/${cook.id}`);
               },
               // The mutation's own state shows what went wrong; the cook stays here.
               () => undefined,

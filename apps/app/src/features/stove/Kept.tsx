@@ -1,36 +1,119 @@
-import { Pressable, View } from 'react-native';
-import { cookPutAway, waitingEvents, type ActiveCook } from '../../store/stoveSlice';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { waitingEvents, type ActiveCook } from '../../store/activeCook';
+import { usePutBackMutation } from '../../store/bookApi';
+import { cookTriedAgain } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { PutAway } from './PutAway';
+
+const presses = (count: number): string => `${count} ${count === 1 ? 'press' : 'presses'}`;
 
 /** Where the presses are: on this device at once, in the book when the server has said so. */
 export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
-  const refused = useAppSelector((state) => state.stove.refused[cook.id]);
-  const dispatch = useAppDispatch();
-  const waiting = waitingEvents(cook).length;
-  if (refused !== undefined) {
+  const { notKept, delayed, unreadable } = useAppSelector((state) => state.stove);
+  const waiting = waitingEvents(cook);
+  const refused = Object.values(cook.refused);
+  const here = waiting.filter(({ id }) => notKept.includes(id)).length;
+  if (cook.gone) return <Gone cook={cook} />;
+  if (cook.startRefused !== undefined) {
     return (
-      <View className="gap-2" role="alert">
-        <Text voice="small" tone="text-salt-50">
-          {`The server refused this cook. ${refused} It is kept on this device only.`}
-        </Text>
-        <Pressable
-          role="button"
-          onPress={() => dispatch(cookPutAway(cook.id))}
-          className="min-h-touch"
-        >
-          <Text voice="small" tone="text-flame-dark" className="underline">
-            Put it away
-          </Text>
-        </Pressable>
-      </View>
+      <Trouble
+        cook={cook}
+        says={`The server does not take this cook. ${cook.startRefused} It is on this device only.`}
+      />
     );
   }
   return (
-    <Text voice="note" tone="text-iron-400" aria-live="polite" testID="kept">
-      {waiting === 0
-        ? 'Every press is in the book.'
-        : `${waiting} ${waiting === 1 ? 'press is' : 'presses are'} kept on this device and will go to the book.`}
-    </Text>
+    <View className="gap-2">
+      {here > 0 ? (
+        <Text voice="small" tone="text-salt-50" role="alert" testID="not-kept">
+          {`This device does not keep ${presses(here)}: its storage is full or blocked. Leave this page open until they are in the book.`}
+        </Text>
+      ) : null}
+      {refused.length > 0 ? (
+        <Trouble
+          cook={cook}
+          says={`The book did not take ${presses(refused.length)}: ${refused[0] ?? ''}. The others are not held up by it.`}
+        />
+      ) : null}
+      {unreadable.length > 0 ? (
+        <Text voice="small" tone="text-salt-50" role="alert">
+          {`${unreadable.length} of what this device kept cannot be read (${unreadable[0]?.where ?? ''}: ${unreadable[0]?.why ?? ''}). It is left where it is.`}
+        </Text>
+      ) : null}
+      <Text voice="note" tone="text-iron-400" aria-live="polite" testID="kept">
+        {waiting.length === 0
+          ? refused.length === 0
+            ? 'Every press is in the book.'
+            : 'Every other press is in the book.'
+          : here === waiting.length
+            ? `${presses(here)} will go to the book.`
+            : `${presses(waiting.length - here)} ${waiting.length - here === 1 ? 'is' : 'are'} kept on this device and will go to the book.${delayed === undefined ? '' : ` ${delayed}`}`}
+      </Text>
+    </View>
   );
 };
+
+/** What the server will not take, with what can be done. */
+const Trouble = ({ cook, says }: { readonly cook: ActiveCook; readonly says: string }) => {
+  const dispatch = useAppDispatch();
+  return (
+    <View className="gap-2" role="alert">
+      <Text voice="small" tone="text-salt-50">
+        {says}
+      </Text>
+      <Choices first={{ label: 'Send again', onPress: () => dispatch(cookTriedAgain(cook.id)) }}>
+        <PutAway cook={cook} />
+      </Choices>
+    </View>
+  );
+};
+
+/** Deleted from the book while it was on: it can be put back, with what was pressed since. */
+const Gone = ({ cook }: { readonly cook: ActiveCook }) => {
+  const dispatch = useAppDispatch();
+  const [putBack, putting] = usePutBackMutation();
+  return (
+    <View className="gap-2" role="alert">
+      <Text voice="small" tone="text-salt-50">
+        {putting.error
+          ? 'It could not be put back: the book no longer has it. Save its presses, then put it away.'
+          : 'This cook was deleted from the book. What you press stays on this device.'}
+      </Text>
+      <Choices
+        first={{
+          label: 'Put it back',
+          onPress: () => {
+            putBack(cook.id)
+              .unwrap()
+              .then(
+                () => dispatch(cookTriedAgain(cook.id)),
+                // The mutation's own state shows that it failed.
+                () => undefined,
+              );
+          },
+        }}
+      >
+        <PutAway cook={cook} />
+      </Choices>
+    </View>
+  );
+};
+
+/** Two ways on side by side, so that what is due stays in sight above them. */
+const Choices = ({
+  first,
+  children,
+}: {
+  readonly first: { readonly label: string; readonly onPress: () => void };
+  readonly children: ReactNode;
+}) => (
+  <View className="flex-row items-end gap-2">
+    <View className="flex-1">
+      <Button kind="stovePlain" {...first} />
+    </View>
+    <View className="flex-1">{children}</View>
+  </View>
+);

@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { CookEvent } from '@crustan/core/live/event';
 import { readingSense } from '@crustan/core/live/readingSense';
+import { unsentEvents } from '../../store/activeCook';
 import { cookPutAway, pressed } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { wakeSound } from '../../ui/attention';
@@ -16,13 +17,14 @@ import { ForecastLines } from './ForecastLines';
 import { LastReading } from './LastReading';
 import type { LiveCook } from './liveCook';
 import { More } from './More';
+import { PutAway } from './PutAway';
 import { fresh } from '../../store/freshEvent';
 import { TakeBack } from './TakeBack';
 import { Troubles } from './Troubles';
 import { WarmUp } from './WarmUp';
 import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
 
-type Panel = 'reading' | 'trouble' | 'more';
+type Panel = 'reading' | 'trouble' | 'more' | 'leave';
 const PANELS: readonly (readonly [Panel, string])[] = [
   ['reading', 'Add a reading'],
   ['trouble', 'Trouble'],
@@ -55,17 +57,30 @@ export const NowAndNext = ({
   };
   const changedAt = useRef(0);
   useEffect(() => {
-    changedAt.current = Date.now();
+    changedAt.current = performance.now();
   }, [current.kind, current.turn, current.leg]);
   const happened = (): void => {
     const kind = pressOf(current);
-    if (!kind || Date.now() - changedAt.current < BOUNCE) return;
+    if (!kind || performance.now() - changedAt.current < BOUNCE) return;
     press({ ...fresh(), kind });
   };
   const words = sayAction(current, plan, show);
   const close = (): void => setPanel(undefined);
   const side = leftHanded ? 'flex-row-reverse' : 'flex-row';
 
+  const leave = (): void => {
+    if (unsentEvents(cook).length > 0) setPanel('leave');
+    else dispatch(cookPutAway({ cook: cook.id }));
+  };
+
+  if (panel === 'leave') {
+    return (
+      <Scrolled>
+        <PutAway cook={cook} />
+        <Button kind="stovePlain" label="Stay with it" onPress={close} />
+      </Scrolled>
+    );
+  }
   if (panel === 'more') {
     return (
       <Scrolled>
@@ -143,7 +158,7 @@ export const NowAndNext = ({
             />
             <View className={`${side} gap-2`}>
               <TakeBack state={state} press={press} fresh={fresh} />
-              <Extra live={live} press={press} onLeave={() => dispatch(cookPutAway(cook.id))} />
+              <Extra live={live} press={press} onLeave={leave} />
             </View>
           </>
         )}

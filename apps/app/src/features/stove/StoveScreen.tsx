@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
-import { deviceClockOff, resetClock, useClockSpeed } from '../../store/clock';
+import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
 import { WIDE } from '../../ui/Shell';
 import { Text } from '../../ui/Text';
@@ -23,6 +23,9 @@ import { useStove } from './useStove';
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
 export const StoveScreen = () => {
   const on = useAppSelector((state) => state.stove.cooks.length > 0);
+  const recalled = useAppSelector((state) => state.stove.recalled);
+  // What was on is read from the device first: an empty stove is not shown before it is known.
+  if (!on && !recalled) return <View className="on-iron flex-1 bg-iron-950" />;
   if (!on) {
     return (
       <ScrollView className="on-iron flex-1 bg-iron-950" contentContainerClassName="flex-grow">
@@ -120,15 +123,21 @@ const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boole
 /** A device whose clock is out by more is told so, ms. */
 const WORTH_TELLING = 30_000;
 
+const sayMinutes = (ms: number): string => `${Math.max(1, Math.round(Math.abs(ms) / 60_000))} min`;
+
 /** Time that is not the world's: run faster, or set right by the server. */
 const ClockLine = () => {
   const speed = useClockSpeed();
+  const jump = useClockJump();
   const off = deviceClockOff();
   const says = [
     speed === 1 ? undefined : `Time runs ${speed} times faster.`,
-    Math.abs(off) < WORTH_TELLING
+    jump === 0
       ? undefined
-      : `This phone’s clock is ${Math.round(Math.abs(off) / 60_000)} min ${off > 0 ? 'slow' : 'fast'}; the kitchen’s is used.`,
+      : `This phone’s clock jumped by ${sayMinutes(jump)}; your presses keep the kitchen’s time.`,
+    jump !== 0 || Math.abs(off) < WORTH_TELLING
+      ? undefined
+      : `This phone’s clock is ${sayMinutes(off)} ${off > 0 ? 'slow' : 'fast'}; the kitchen’s is used.`,
   ].filter((line) => line !== undefined);
   return says.length === 0 ? null : (
     <Text voice="small" tone="text-iron-400">

@@ -20,6 +20,7 @@ describe('what warms up', () => {
       plan,
       events: [{ id: uuid(2), kind: 'started' as const, at: T0 }, ...events],
       startKnown: true,
+      refused: {},
       known: [],
     };
     const press = jest.fn();

@@ -1,3 +1,4 @@
+import { inAtFor, runOf } from '@crustan/core/schedule';
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { CookEvent } from '@crustan/core/live/event';
 import { TROUBLES } from '@crustan/core/live/event';
@@ -8,7 +9,8 @@ import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import { renderWithStore } from '../../renderWithStore';
 import { deviceFailed, deviceLinked, deviceSaid, rubbishSaid } from '../../store/devicesSlice';
-import { cookStarted, type ActiveCook } from '../../store/stoveSlice';
+import type { ActiveCook } from '../../store/activeCook';
+import { cookStarted } from '../../store/stoveSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { AttentionSettings } from './AttentionSettings';
@@ -18,7 +20,7 @@ import { ForecastLines } from './ForecastLines';
 import { History } from './History';
 import { Lanes } from './Lanes';
 import { liveCook, mostUrgent } from './liveCook';
-import { landingsOf, startTogether } from '../../store/startTogether';
+import { startTogether } from '../../store/startTogether';
 import { Troubles } from './Troubles';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
 
@@ -48,6 +50,7 @@ const cookOf = (n: number, events: readonly CookEvent[], plan = thick): ActiveCo
   plan: { ...recordOf(plan, T0 + 2 * 3_600_000), title: `Piece ${n}` },
   events: [...events],
   startKnown: true,
+  refused: {},
   known: [],
 });
 const IN: CookEvent = { id: uuid(50), kind: 'in', at: T0 };
@@ -137,9 +140,21 @@ describe('a live cook', () => {
     act(() => startTogether(store.dispatch, plans, [], gear));
     const { cooks } = store.getState().stove;
     expect(new Set(cooks.map(({ together }) => together?.id)).size).toBe(1);
-    const waits = landingsOf(plans, gear).pieces.map((piece) => piece.waits);
-    expect(cooks.map(({ together }) => together?.waits)).toEqual(waits);
+    const waits = cooks.map(({ together }) => together?.waits ?? NaN);
     expect(Math.max(...waits)).toBeGreaterThan(0);
+    expect(Math.min(...waits)).toBe(0);
+    // One pan of 20 cm: the two are never in it at the same time, and land together.
+    const inPan = plans.map(({ plan, plateAt }, i) => {
+      const inAt = inAtFor(runOf(plan, gear), plateAt) / 1000 - (waits[i] ?? NaN);
+      return plan.legs
+        .filter(({ kind }) => kind !== 'oven')
+        .map(({ at, seconds }) => ({ from: inAt + at, to: inAt + at + seconds }));
+    });
+    const [one = [], other = []] = inPan;
+    expect(one.length * other.length).toBeGreaterThan(0);
+    for (const a of one) {
+      for (const b of other) expect(a.to <= b.from + 1 || b.to <= a.from + 1).toBe(true);
+    }
   });
 });
 
@@ -166,7 +181,8 @@ describe('when it goes wrong', () => {
     const live = liveCook(cook, GEAR, T0, forecast);
     const onClose = jest.fn();
     const { store } = renderWithStore(<Troubles live={live} onClose={onClose} />);
-    const { events: _events, startKnown: _start, known: _known, ...start } = cook;
+    const { id, startedAt, plan: record } = cook;
+    const start = { id, startedAt, plan: record };
     act(() => void store.dispatch(cookStarted({ ...start, event: IN })));
     fireEvent.click(screen.getByText('I am late'));
     fireEvent.click(await screen.findByText('Oven to 130°'));
@@ -180,7 +196,8 @@ describe('what happened', () => {
   const render = () => {
     const cook = cookOf(2, [IN]);
     const rendered = renderWithStore(<History live={liveCook(cook, GEAR, T0, undefined)} />);
-    const { events: _events, startKnown: _start, known: _known, ...start } = cook;
+    const { id, startedAt, plan: record } = cook;
+    const start = { id, startedAt, plan: record };
     act(() => void rendered.store.dispatch(cookStarted({ ...start, event: IN })));
     return () => rendered.store.getState().stove.cooks[0]?.events.at(-1);
   };

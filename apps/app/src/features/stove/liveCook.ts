@@ -3,7 +3,7 @@ import { cookState, type CookState, type DueStep } from '@crustan/core/live/cook
 import type { Forecast } from '@crustan/core/live/forecastResult';
 import { heatStep } from '@crustan/core/live/heatStep';
 import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
-import type { ActiveCook } from '../../store/stoveSlice';
+import type { ActiveCook } from '../../store/activeCook';
 
 /** One piece as it stands: everything the stove shows of it. */
 export interface LiveCook {

@@ -1,3 +1,4 @@
+import { restartClock } from '../../store/clock';
 import { act, fireEvent, screen } from '@testing-library/react';
 import { cookState, type CookEvent, type DueStep } from '@crustan/core/live';
 import { renderWithStore } from '../../renderWithStore';
@@ -12,7 +13,10 @@ const T0 = Date.UTC(2026, 0, 2, 19, 0);
 const plan = planOf();
 
 describe('Countdown', () => {
-  beforeEach(() => jest.useFakeTimers({ now: T0 }));
+  beforeEach(() => {
+    jest.useFakeTimers({ now: T0 });
+    restartClock();
+  });
   afterEach(() => jest.useRealTimers());
   const step: DueStep = { kind: 'turn', dueAt: T0 + 90_000 };
 

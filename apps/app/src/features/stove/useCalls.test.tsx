@@ -26,6 +26,7 @@ const cook = {
   plan: recordOf(plan, T0 + 3_600_000),
   events: [IN],
   startKnown: true,
+  refused: {},
   known: [],
 };
 const live = liveCook(cook, GEAR, T0, undefined);

@@ -79,7 +79,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
       {state.phase === 'ready' ? (
         <>
           <Text>
-            {`It would add ${found}.${state.here > 0 ? ` ${many(state.here, 'cook')} of it ${state.here === 1 ? 'is' : 'are'} in the book already and stay as they are.` : ''}${state.kitchen ? ' Its kitchen takes this one’s place if it was changed later.' : ''}`}
+            {`It would add ${found}.${state.here > 0 ? ` ${many(state.here, 'cook')} of it ${state.here === 1 ? 'is' : 'are'} in the book already and stay as they are.` : ''}${state.back > 0 ? ` ${many(state.back, 'deleted cook')} of it ${state.back === 1 ? 'comes' : 'come'} back.` : ''}${state.kitchen ? ' Its kitchen takes this one’s place if it was changed later.' : ''}`}
           </Text>
           {state.truncated ? (
             <Text>The file ends in the middle; what is whole of it is counted above.</Text>

@@ -8,6 +8,7 @@ import { CooksImport } from './CooksImport';
 import { LogImport } from './LogImport';
 import { PlanImport } from './PlanImport';
 import { ReadingsImport } from './ReadingsImport';
+import { UnreadableRows } from './UnreadableRows';
 import { readFile, type FileRead } from './readFile';
 import { Restore } from './Restore';
 
@@ -70,6 +71,7 @@ export const FilesScreen = () => {
   };
   return (
     <BookFrame title="Files">
+      <UnreadableRows />
       <View className="gap-3">
         <Text voice="head" heading={2}>
           Into the book

@@ -7,7 +7,12 @@ import { Text } from '../../../ui/Text';
 import { z } from 'zod';
 
 const answerSchema = z.union([
-  z.object({ cooks: z.number(), before: z.string() }),
+  z.object({
+    cooks: z.number(),
+    before: z.string(),
+    leftOut: z.array(z.object({ where: z.string(), why: z.string() })),
+    leftOutCount: z.number(),
+  }),
   z.object({ detail: z.string() }),
 ]);
 
@@ -22,14 +27,23 @@ export const Restore = ({ file }: { readonly file: Blob }) => {
     setState({ kind: 'going' });
     const say = (says: string): void => setState({ kind: 'said', says });
     try {
-      const answer = await fetch('/api/book/backup', { method: 'PUT', body: file });
+      const answer = await fetch('/api/book/backup', {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/vnd.sqlite3' },
+        body: file,
+      });
       const said = answerSchema.parse(await answer.json());
       if ('detail' in said) {
         say(`Nothing was changed. ${said.detail}`);
         return;
       }
+      const [first] = said.leftOut;
+      const left =
+        first === undefined
+          ? ''
+          : ` ${said.leftOutCount} of its rows could not be read and were left out, the first: ${first.where}, ${first.why}.`;
       say(
-        `Restored: a book of ${said.cooks} cooks. The book as it was lies beside it in the data folder as ${said.before}.`,
+        `Restored: a book of ${said.cooks} cooks.${left} The book as it was lies beside it in the data folder as ${said.before}.`,
       );
       dispatch(bookApi.util.invalidateTags(['Cooks', 'Plans', 'Trials']));
     } catch {

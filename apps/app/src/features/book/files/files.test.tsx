@@ -156,6 +156,7 @@ describe('a book on its way in', () => {
     plans: 1,
     trials: 0,
     here: 2,
+    back: 1,
     kitchen: false,
     problems: [{ where: 'cooks[3]', why: 'celsius must be from -5 to 120 C' }],
     problemCount: 30,
@@ -207,7 +208,7 @@ it('a backup says what it would replace, and what the server said', async () => 
   fireEvent.click(screen.getByText('Put the backup in its place'));
   await screen.findByText(/Nothing was changed. It is not a SQLite file/);
   unmount();
-  said(200, { cooks: 3, before: 'book-before-2026.sqlite' });
+  said(200, { cooks: 3, before: 'book-before-2026.sqlite', leftOut: [], leftOutCount: 0 });
   renderWithStore(<Restore file={fileOf('SQLite format 3')} />);
   fireEvent.click(screen.getByText('Put the backup in its place'));
   await screen.findByText(/a book of 3 cooks.*book-before-2026.sqlite/);

@@ -14,7 +14,7 @@ export const sendBook = (file: Blob, progress: (share: number) => void): Sending
   const request = new XMLHttpRequest();
   const done = new Promise<BookImport>((resolve, reject) => {
     request.open('POST', '/api/book/imports');
-    request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.setRequestHeader('Content-Type', 'application/json');
     request.upload.onprogress = ({ loaded, total }) => progress(total > 0 ? loaded / total : 0);
     request.onload = () => {
       try {

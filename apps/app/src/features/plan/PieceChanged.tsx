@@ -1,0 +1,41 @@
+import { View } from 'react-native';
+import { pieceTakenBack, wentWithThePiece, type OfThePiece } from '../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { pieceName } from '../../words/cutWords';
+import type { Show } from '../../words/show';
+import { useShow } from '../../words/useShow';
+import { COVER_WORDS, saySalt, saySurface } from './sentenceWords';
+
+/** What the new piece begins with, where the cook had decided something else for the old one. */
+const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => string>> = {
+  surface: saySurface,
+  saltAhead: saySalt,
+  temper: () => 'straight from the fridge',
+  pan: ({ pan }, show) => `a ${show.temperature(pan)} pan`,
+  panAfter: () => 'the burner left as it is',
+  edges: () => 'no edges seared',
+  cover: ({ cover }) => `rested ${COVER_WORDS[cover]}`,
+};
+
+/** Says what went with the piece before, and takes it back in one tap. */
+export const PieceChanged = () => {
+  const draft = useAppSelector((state) => state.draft);
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const went = wentWithThePiece(draft);
+  if (draft.before === undefined || went.length === 0) return null;
+  const begins = went.map((key) => SAY[key](draft.request, show)).join(', ');
+  return (
+    <View role="status" className="items-start gap-1">
+      <Text voice="small">{`Planned as this piece usually is: ${begins}.`}</Text>
+      <Button
+        kind="plain"
+        label={`Back to the ${pieceName(draft.before)}`}
+        onPress={() => dispatch(pieceTakenBack())}
+      />
+    </View>
+  );
+};

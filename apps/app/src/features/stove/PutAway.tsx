@@ -1,0 +1,42 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { unsentEvents, type ActiveCook } from '../../store/activeCook';
+import { cookPutAway } from '../../store/stoveSlice';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { saveFile } from '../../ui/saveFile';
+import { Text } from '../../ui/Text';
+import { pressesFile } from './pressesFile';
+
+/**
+ * Takes a cook off this device. Presses that the book does not have are on this device alone: they
+ * are saved as a file first.
+ */
+export const PutAway = ({ cook }: { readonly cook: ActiveCook }) => {
+  const dispatch = useAppDispatch();
+  const [saved, setSaved] = useState(false);
+  const unsent = unsentEvents(cook).length;
+  const leave = (): void => {
+    dispatch(cookPutAway(saved ? { cook: cook.id, saved } : { cook: cook.id }));
+  };
+  const save = (): void => {
+    const text = JSON.stringify(pressesFile(cook), null, 2);
+    saveFile(`crustan-presses-${cook.id.slice(0, 8)}.json`, 'application/json', `${text}\n`);
+    setSaved(true);
+  };
+  if (unsent === 0) return <Button kind="stovePlain" label="Put it away" onPress={leave} />;
+  return (
+    <View className="gap-2">
+      <Text voice="small" tone="text-salt-50">
+        {saved
+          ? 'Saved. The file can be brought into a book under Book, Files.'
+          : `${unsent} ${unsent === 1 ? 'press is' : 'presses are'} not in the book: this is the only copy.`}
+      </Text>
+      {saved ? (
+        <Button kind="stovePlain" label="Put it away" onPress={leave} />
+      ) : (
+        <Button kind="stovePlain" label="Save as a file" onPress={save} />
+      )}
+    </View>
+  );
+};

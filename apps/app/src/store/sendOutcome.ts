@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { problemSchema, type Problem } from '@crustan/core/formats';
+import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
+
+/** What a failed sending means for what was sent. */
+export type SendOutcome =
+  /** It may pass: sent again, later each time. */
+  | { readonly kind: 'later'; readonly why: string }
+  /** The batch is too large: sent again in halves. */
+  | { readonly kind: 'smaller'; readonly why: string }
+  /** These of the batch are refused, by their place in it; the others are sent again. */
+  | { readonly kind: 'events'; readonly refused: ReadonlyMap<number, string> }
+  /** The whole of it is refused, and which part is not said. */
+  | { readonly kind: 'refused'; readonly why: string }
+  /** The cook is not in the book. */
+  | { readonly kind: 'gone' };
+
+const failureSchema = z.object({ status: z.number(), data: z.unknown() });
+
+/** Statuses under 500 that say nothing of the message: a server that is busy, starting, or not ours. */
+const MAY_PASS: readonly number[] = [401, 403, 407, 408, 409, 421, 423, 425, 429];
+
+const wordsOf = (status: number, problem: Problem | undefined): string =>
+  problem ? `${problem.title}: ${problem.detail}` : `The server answered ${status}.`;
+
+/** Which events of a batch a problem names, by the paths of its errors: `events[3].celsius`. */
+const eventsNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | undefined => {
+  const named = new Map<number, string>();
+  for (const { path, message } of errors) {
+    const place = /^events\[(\d+)\]/.exec(path)?.[1];
+    // Something else is wrong too: the batch, not an event.
+    if (place === undefined) return undefined;
+    const field = path.replace(/^events\[\d+\]\.?/, '');
+    named.set(Number(place), field === '' ? message : `${field} ${message}`);
+  }
+  return named.size === 0 ? undefined : named;
+};
+
+/**
+ * Decides by the status and the problem's type what becomes of what could not be sent. Only a 4xx
+ * that speaks of the message itself refuses it; everything else may pass.
+ */
+export const sendOutcome = (error: unknown): SendOutcome => {
+  const failure = failureSchema.safeParse(error).data;
+  if (!failure) return { kind: 'later', why: 'The server cannot be reached.' };
+  const { status } = failure;
+  const problem = problemSchema.safeParse(failure.data).data;
+  const why = wordsOf(status, problem);
+  const named = problem && eventsNamed(problem);
+  if (problem?.type === PROBLEM_TYPES.eventElsewhere && named) {
+    return { kind: 'events', refused: named };
+  }
+  if (problem?.type === PROBLEM_TYPES.noSuchCook) return { kind: 'gone' };
+  if (status === 413) return { kind: 'smaller', why };
+  if (status < 400 || status >= 500 || MAY_PASS.includes(status)) return { kind: 'later', why };
+  // A server that is not this kitchen's own says nothing of the message in our way of saying it.
+  if (!problem) return { kind: 'later', why };
+  return named ? { kind: 'events', refused: named } : { kind: 'refused', why };
+};

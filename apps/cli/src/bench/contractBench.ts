@@ -1,0 +1,108 @@
+import * as fc from 'fast-check';
+import { DISPLAY_COLUMNS } from '@crustan/core/heat';
+import {
+  peakAsTold,
+  planCase,
+  planCases,
+  PROMISE,
+  withinLongest,
+  type PlanCase,
+  type Planned,
+} from '@crustan/core/tests';
+
+/** How well plans keep what they promise, over random requests of every cut, way and gear. */
+export interface ContractFigures {
+  readonly plans: number;
+  readonly feasible: number;
+  /** Feasible plans that end further than half a degree off, or have a leg past its longest. */
+  readonly broken: number;
+  /** The largest miss of a feasible plan, K. */
+  readonly worst: number;
+  /** Nudges of 0.2 mm or 1 C that made the total jump, or move the wrong way. */
+  readonly unsmooth: number;
+}
+
+/** One plan in so many is looked at on the finest section, and nudged. */
+const NUDGED = 5;
+const NUDGES = [
+  // Thicker is never quicker.
+  { of: 'thickness', by: 0.0002, rises: true },
+  { of: 'pan', by: 1, rises: false },
+] as const;
+/**
+ * A total bends by no more than this between three even steps: s, or share of it, or of the window in
+ * which the end stays within 1.5 C. A fifth of that is 0.3 C of the end, over three plans that each may
+ * be a tenth off by the solver's own steps; in a slow oven it is minutes. A turn more or less near the
+ * end bends a total by seconds; a jump would be a turn's whole interval or a sear's step.
+ */
+const BEND_SECONDS = 6;
+const BEND_SHARE = 0.012;
+const BEND_OF_WINDOW = 0.2;
+
+const secondsAt = (at: PlanCase): number | undefined => {
+  const found = planCase(at);
+  return found.feasible ? found.plan.cookSeconds : undefined;
+};
+
+const unsmoothOf = (
+  at: PlanCase,
+  { plan, window }: Planned & { readonly feasible: true },
+  talk: (why: string) => void,
+): number => {
+  const wide = window ? Math.max(window.early, window.late) : 0;
+  let unsmooth = 0;
+  for (const { of, by, rises } of NUDGES) {
+    const nudged = (steps: number): PlanCase => ({
+      ...at,
+      request: { ...at.request, [of]: at.request[of] + steps * by },
+    });
+    const here = plan.cookSeconds;
+    const one = secondsAt(nudged(1));
+    const two = secondsAt(nudged(2));
+    // Past a limit the plan is refused, which is no jump of its time.
+    if (one === undefined || two === undefined) continue;
+    const allowed = Math.max(BEND_SECONDS, BEND_SHARE * one, BEND_OF_WINDOW * wide);
+    const bend = Math.abs(two - 2 * one + here);
+    const back = rises ? Math.max(here - one, one - two) : 0;
+    if (bend <= allowed && back <= allowed / 2) continue;
+    unsmooth += 1;
+    talk(`${of}: ${[here, one, two].map((s) => s.toFixed(1)).join(' ')}`);
+  }
+  return unsmooth;
+};
+
+/** Plans `count` random requests of a seed; one part of them where the work is shared out. */
+export const contractBench = (
+  seed: number,
+  count: number,
+  part = 0,
+  parts = 1,
+  talk: (line: string) => void = () => undefined,
+): ContractFigures => {
+  const cases = fc.sample(planCases, { seed, numRuns: count });
+  let plans = 0;
+  let feasible = 0;
+  let broken = 0;
+  let worst = 0;
+  let unsmooth = 0;
+  cases.forEach((at, i) => {
+    if (i % parts !== part) return;
+    plans += 1;
+    const found = planCase(at);
+    if (!found.feasible) return;
+    feasible += 1;
+    const { plan } = found;
+    const { target } = at.request;
+    const looked = Math.floor(i / parts) % NUDGED === 0;
+    const told = peakAsTold(plan, at.pan, looked ? DISPLAY_COLUMNS : undefined);
+    const off = Math.max(Math.abs(plan.peakCore - target), Math.abs(told - target));
+    worst = Math.max(worst, off);
+    const about = `${i} ${at.request.cut} ${at.request.way} ${JSON.stringify(at.request)}`;
+    if (off > PROMISE || !withinLongest(plan)) {
+      broken += 1;
+      talk(`broken by ${off.toFixed(2)}: ${about}`);
+    }
+    if (looked) unsmooth += unsmoothOf(at, found, (why) => talk(`unsmooth ${why}: ${about}`));
+  });
+  return { plans, feasible, broken, worst: Number(worst.toFixed(3)), unsmooth };
+};

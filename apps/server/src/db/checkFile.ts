@@ -1,0 +1,54 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { z } from 'zod';
+
+const journalSchema = z.looseObject({ entries: z.array(z.unknown()) });
+
+/** How many migrations this Crustan knows. */
+export const knownMigrations = (migrations: string): number => {
+  const text = readFileSync(path.join(migrations, 'meta/_journal.json'), 'utf8');
+  return journalSchema.parse(JSON.parse(text)).entries.length;
+};
+
+/** What a SQLite file is, as far as a book goes. */
+export type FileCheck =
+  | { readonly ok: true; readonly schemaVersion: number }
+  | { readonly ok: false; readonly why: string };
+
+const wrong = (why: string): FileCheck => ({ ok: false, why });
+
+/** Tables that every book has had from the first. */
+const ALWAYS = ['plans', 'cooks', 'events', 'judgements', '__drizzle_migrations'] as const;
+
+/**
+ * Looks at a file without changing it or running anything that is stored in it: SQLite's own check,
+ * whether it is a book, and whether this Crustan can read it.
+ */
+export const checkFile = (file: string, migrations: string): FileCheck => {
+  let sqlite: Database.Database | undefined;
+  try {
+    sqlite = new Database(file, { readonly: true, fileMustExist: true });
+    sqlite.pragma('trusted_schema = OFF');
+    const sound: unknown = sqlite.pragma('quick_check(1)', { simple: true });
+    if (sound !== 'ok') return wrong('it is damaged: SQLite’s own check fails');
+    const kinds = new Map(
+      z
+        .array(z.object({ name: z.string(), type: z.string() }))
+        .parse(sqlite.prepare("select name, type from sqlite_master where type != 'index'").all())
+        .map(({ name, type }) => [name, type]),
+    );
+    if (!ALWAYS.every((name) => kinds.get(name) === 'table')) {
+      return wrong('it is a SQLite file, but not a Crustan book: it has no cooks');
+    }
+    const had = Number(sqlite.prepare('select count(*) from __drizzle_migrations').pluck().get());
+    if (had > knownMigrations(migrations)) {
+      return wrong('it was written by a later Crustan; update this one first');
+    }
+    return { ok: true, schemaVersion: had };
+  } catch {
+    return wrong('it is not a SQLite file');
+  } finally {
+    sqlite?.close();
+  }
+};

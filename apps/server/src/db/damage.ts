@@ -1,0 +1,41 @@
+import { whyOf } from '../errorCode';
+
+/** A row of the book that could not be read: which one, and why. It stays where it is. */
+export interface DamagedRow {
+  readonly where: string;
+  readonly why: string;
+}
+
+/** Rows told of one by one; more are counted. */
+const MOST_TOLD = 200;
+
+/**
+ * Rows of a book that could not be read. One bad row leaves itself out of lists and files, not the
+ * others; it is named here and kept for repair.
+ */
+export class Damage {
+  private readonly rows = new Map<string, DamagedRow>();
+  private unread = 0;
+
+  /** Reads a row; undefined, and noted, where it cannot be read. */
+  read<T>(where: string, read: () => T): T | undefined {
+    try {
+      return read();
+    } catch (error) {
+      if (!this.rows.has(where)) {
+        this.unread += 1;
+        const why = whyOf(error).slice(0, 300);
+        if (this.rows.size < MOST_TOLD) this.rows.set(where, { where, why });
+      }
+      return undefined;
+    }
+  }
+
+  get count(): number {
+    return this.unread;
+  }
+
+  get told(): readonly DamagedRow[] {
+    return [...this.rows.values()];
+  }
+}

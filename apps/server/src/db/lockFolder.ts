@@ -1,0 +1,31 @@
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { errorCode } from '../errorCode';
+import { BookError } from './bookError';
+
+/** Its name sorts apart from the book; there is nothing in it. */
+const LOCK_NAME = 'lock.sqlite';
+
+/**
+ * Takes a data folder for this process alone. The lock is SQLite's own on a file beside the book: the
+ * system gives it back when the process ends, however it ends, so there is no stale lock to clear.
+ * @returns gives the folder back
+ * @throws BookError when another Crustan has it
+ */
+export const lockFolder = (folder: string): (() => void) => {
+  const lock = new Database(path.join(folder, LOCK_NAME), { timeout: 0 });
+  try {
+    lock.pragma('journal_mode = DELETE');
+    lock.exec('begin exclusive');
+  } catch (error) {
+    lock.close();
+    if (errorCode(error) !== 'SQLITE_BUSY') throw error;
+    throw new BookError(
+      `Another Crustan has the data folder ${folder} open; stop it, or choose another folder with CRUSTAN_DATA.`,
+    );
+  }
+  return () => {
+    if (lock.inTransaction) lock.exec('rollback');
+    lock.close();
+  };
+};

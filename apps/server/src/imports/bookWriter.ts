@@ -1,0 +1,165 @@
+import type Database from 'better-sqlite3';
+import { and, eq, notInArray } from 'drizzle-orm';
+import type { BookCook, KeptKitchen, PlanRecord } from '@crustan/core/formats';
+import type { CookEvent } from '@crustan/core/live';
+import type { Trial } from '@crustan/core/trial';
+import {
+  eventRow,
+  happenedColumns,
+  judgementRow,
+  plannedColumns,
+  SAYS_NOTHING_TO_LISTS,
+  searchOf,
+  tellsLists,
+} from '../db/cookRows';
+import { readable, readPlan } from '../db/cookStore';
+import type { BookFileHandle } from '../db/openBook';
+import { cooks, events } from '../db/schema';
+
+const COLUMNS = [
+  'id',
+  'created_at',
+  'title',
+  'target',
+  'cook_seconds',
+  'plan',
+  'together',
+  'waits',
+  'cut',
+  'own',
+  'way',
+  'thickness',
+  'weight',
+  'pan',
+  'pull_at',
+  'learned',
+  'trial',
+  'actual_seconds',
+  'actual_pull',
+  'sliced_at',
+  'search',
+  'pending',
+  'deleted_at',
+] as const;
+
+/** When and under what name a cook is written. */
+export interface WrittenAs {
+  /** The import that brings it; null writes it into the book itself. */
+  readonly pending: string | null;
+  readonly deletedAt: number | null;
+  readonly judgedAt: number;
+  readonly receivedAt: number;
+}
+
+/** Writes whole books: statements are prepared once, for millions of readings pass here. */
+export class BookWriter {
+  private readonly statements: ReturnType<BookWriter['prepare']>;
+
+  constructor(readonly sqlite: Database.Database) {
+    this.statements = this.prepare();
+  }
+
+  private prepare() {
+    const { sqlite } = this;
+    return {
+      has: sqlite.prepare('select 1 from cooks where id = ?'),
+      cook: sqlite.prepare(
+        `insert into cooks (${COLUMNS.join(', ')}) values (${COLUMNS.map(() => '?').join(', ')})`,
+      ),
+      event: sqlite.prepare(
+        `insert into events (id, cook_id, kind, at, received_at, celsius, undoes, detail)
+        values (@id, @cookId, @kind, @at, @receivedAt, @celsius, @undoes, @detail)
+        on conflict (id) do nothing`,
+      ),
+      judgement: sqlite.prepare(
+        `insert into judgements
+        (cook_id, end_temperature, crust, notes, judged_at, again, weight_before, weight_after, paid, detail)
+        values (@cookId, @endTemperature, @crust, @notes, @judgedAt, @again, @weightBefore, @weightAfter, @paid, @detail)`,
+      ),
+      photo: sqlite.prepare('insert into photos (cook_id, type, bytes) values (?, ?, ?)'),
+      plan: sqlite.prepare(
+        'insert or ignore into plans (id, created_at, plate_at, record) values (?, ?, ?, ?)',
+      ),
+      trial: sqlite.prepare(
+        'insert or ignore into trials (id, created_at, record) values (?, ?, ?)',
+      ),
+      kitchen: sqlite.prepare(
+        'insert or replace into kitchens (id, changed_at, record, version) values (1, ?, ?, ?)',
+      ),
+    };
+  }
+
+  hasCook(id: string): boolean {
+    return this.statements.has.get(id) !== undefined;
+  }
+
+  /** Writes a cook with its judgement, photograph and events. @returns events another cook has */
+  cook(cook: BookCook, { pending, deletedAt, judgedAt, receivedAt }: WrittenAs): number {
+    const { cook: insert, judgement, photo } = this.statements;
+    const { plan, together } = cook;
+    const planned = plannedColumns(plan);
+    const happened = happenedColumns(plan.plan, cook.events.filter(tellsLists));
+    insert.run(
+      cook.id,
+      cook.createdAt,
+      plan.title,
+      planned.target,
+      planned.cookSeconds,
+      JSON.stringify(plan),
+      together?.id ?? null,
+      together?.waits ?? null,
+      planned.cut,
+      planned.own,
+      planned.way,
+      planned.thickness,
+      planned.weight,
+      planned.pan,
+      planned.pullAt,
+      planned.learned ? 1 : 0,
+      planned.trial,
+      happened.actualSeconds,
+      happened.actualPull,
+      happened.slicedAt,
+      searchOf(plan, cook.judgement?.notes),
+      pending,
+      deletedAt,
+    );
+    let refused = 0;
+    for (const event of cook.events) refused += 1 - this.event(event, cook.id, receivedAt);
+    if (cook.judgement) judgement.run(judgementRow(cook.id, cook.judgement, judgedAt));
+    if (cook.photo) photo.run(cook.id, cook.photo.type, Buffer.from(cook.photo.data, 'base64'));
+    return refused;
+  }
+
+  /** @returns 1, or 0 where another cook has an event of this id */
+  event(event: CookEvent, cookId: string, receivedAt: number): number {
+    return this.statements.event.run(eventRow(event, cookId, receivedAt)).changes;
+  }
+
+  /** Brings what lists show of a cook up to its events, where those were written one by one. */
+  sum({ db, damage }: BookFileHandle, id: string): void {
+    const row = db.select({ plan: cooks.plan }).from(cooks).where(eq(cooks.id, id)).get();
+    const record = row && readPlan({ damage }, id, row.plan);
+    if (!record) return;
+    const made = db
+      .select()
+      .from(events)
+      .where(and(eq(events.cookId, id), notInArray(events.kind, [...SAYS_NOTHING_TO_LISTS])))
+      .all();
+    const told = readable({ damage }, made);
+    db.update(cooks).set(happenedColumns(record.plan, told)).where(eq(cooks.id, id)).run();
+  }
+
+  plan(record: PlanRecord): void {
+    const { id, createdAt, plateAt } = record;
+    this.statements.plan.run(id, createdAt, plateAt, JSON.stringify(record));
+  }
+
+  trial(trial: Trial): void {
+    this.statements.trial.run(trial.id, trial.createdAt, JSON.stringify(trial));
+  }
+
+  kitchen({ kitchen, changedAt }: KeptKitchen, version: number): void {
+    this.statements.kitchen.run(changedAt, JSON.stringify(kitchen), version);
+  }
+}

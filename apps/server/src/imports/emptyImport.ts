@@ -1,0 +1,18 @@
+import type { BookImport } from '@crustan/core/formats';
+
+/** An import of which nothing has arrived yet. */
+export const emptyImport = (id: string): BookImport => ({
+  id,
+  phase: 'receiving',
+  progress: 0,
+  cooks: 0,
+  readings: 0,
+  plans: 0,
+  trials: 0,
+  here: 0,
+  back: 0,
+  kitchen: false,
+  problems: [],
+  problemCount: 0,
+  truncated: false,
+});

@@ -1,0 +1,31 @@
+import { PROBLEM_TYPES } from '@crustan/core/formats';
+import { problem } from './problems';
+
+/** Work on the whole book: reading it out may go on beside another reading, changing it may not. */
+type Share = 'reads' | 'changes';
+
+/**
+ * One long job at a time: an import and a restore never meet, and no file is written out of a book
+ * that is being replaced.
+ */
+export class LongWork {
+  private readonly going = new Map<symbol, { readonly what: string; readonly share: Share }>();
+
+  /**
+   * Begins a long job.
+   * @returns ends it; more than once is harmless
+   * @throws a problem that says what it would have to wait for
+   */
+  begin(what: string, share: Share): () => void {
+    const other = [...this.going.values()].find(
+      (one) => share === 'changes' || one.share === 'changes',
+    );
+    if (other) {
+      const detail = `${other.what} is going on. Wait for it, or stop it.`;
+      throw problem(409, 'One thing at a time', detail, { type: PROBLEM_TYPES.busy });
+    }
+    const job = Symbol(what);
+    this.going.set(job, { what, share });
+    return () => this.going.delete(job);
+  }
+}

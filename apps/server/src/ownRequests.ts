@@ -1,0 +1,79 @@
+import os from 'node:os';
+import type { Request, RequestHandler } from 'express';
+import { PROBLEM_TYPES } from '@crustan/core/formats';
+import { problem } from './problems';
+
+/** Names this machine always has for itself. */
+const LOOPBACK = ['localhost', '127.0.0.1', '::1'] as const;
+const EVERYWHERE = ['0.0.0.0', '::'] as const;
+
+const bare = (name: string): string => name.toLowerCase().replace(/^\[|\]$/g, '');
+
+/** A Host header's name, without its port; undefined where it is none. */
+const nameOf = (host: string | undefined): string | undefined => {
+  if (host === undefined || !URL.canParse(`http://${host}`)) return undefined;
+  return bare(new URL(`http://${host}`).hostname);
+};
+
+const ownAddresses = (): readonly string[] =>
+  Object.values(os.networkInterfaces()).flatMap((all) => (all ?? []).map(({ address }) => address));
+
+/**
+ * The names a server answers to: its loopback names, the address it listens on (every address of the
+ * machine where it listens on all), and those that were given to it.
+ */
+export const hostsOf = (listensOn: string, given: readonly string[]): ReadonlySet<string> => {
+  const everywhere = EVERYWHERE.some((name) => name === bare(listensOn));
+  return new Set([...LOOPBACK, ...(everywhere ? ownAddresses() : [listensOn]), ...given].map(bare));
+};
+
+/**
+ * Answers only under the server's own names: a foreign name that was made to point here is a foreign
+ * page's way to read the book as if it were its own.
+ */
+export const ownHost =
+  (hosts: ReadonlySet<string>): RequestHandler =>
+  (req, _res, next) => {
+    const name = nameOf(req.headers.host);
+    if (name !== undefined && hosts.has(name)) {
+      next();
+      return;
+    }
+    const detail =
+      'This server does not answer to that name. Open it under its own address, or add the name to CRUSTAN_HOSTS.';
+    next(problem(421, 'Another server’s name', detail, { type: PROBLEM_TYPES.foreign }));
+  };
+
+const CHANGES_NOTHING = ['GET', 'HEAD', 'OPTIONS'];
+
+/** Whether a request comes from a page of this server, or from no page at all. */
+const isOwn = ({ headers }: Request): boolean => {
+  const site = headers['sec-fetch-site'];
+  if (site !== undefined) return site === 'same-origin';
+  const { origin } = headers;
+  if (origin === undefined) return true;
+  return URL.canParse(origin) && new URL(origin).host === headers.host;
+};
+
+/** Lets no other site's page change anything here. */
+export const ownPages: RequestHandler = (req, _res, next) => {
+  if (CHANGES_NOTHING.includes(req.method) || isOwn(req)) {
+    next();
+    return;
+  }
+  const detail = 'Only this kitchen’s own pages may change its book.';
+  next(problem(403, 'Another site’s page', detail, { type: PROBLEM_TYPES.foreign }));
+};
+
+/** A message that says anything says it in one of these types. */
+export const bodyOf =
+  (...types: readonly string[]): RequestHandler =>
+  (req, _res, next) => {
+    const says = req.headers['content-length'] !== '0' && 'content-length' in req.headers;
+    if ((!says && !('transfer-encoding' in req.headers)) || req.is([...types])) {
+      next();
+      return;
+    }
+    const wanted = types.join(' or ');
+    next(problem(415, 'Not understood', `The message must be ${wanted}.`));
+  };

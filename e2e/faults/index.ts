@@ -1,0 +1,2 @@
+export * from './killedServer';
+export * from './randomRequests';

@@ -1,0 +1,20 @@
+/**
+ * What a problem is about, where a program decides by it; every other one is `about:blank` and its
+ * status says all. Names, not addresses: there is nothing to fetch.
+ */
+export const PROBLEM_TYPES = {
+  /** Parts of a message are out of range; `errors` says which. */
+  outOfRange: 'urn:crustan:problem:out-of-range',
+  /** Events of a batch are in another cook already; `errors` says which. */
+  eventElsewhere: 'urn:crustan:problem:event-of-another-cook',
+  /** The cook is not in the book: it was deleted, or never was. */
+  noSuchCook: 'urn:crustan:problem:no-such-cook',
+  /** Something else is going on; it may be asked again. */
+  busy: 'urn:crustan:problem:busy',
+  /** It was changed meanwhile from what this change was made on. */
+  stale: 'urn:crustan:problem:stale-version',
+  diskFull: 'urn:crustan:problem:disk-full',
+  /** Asked under a name, or from a page, that is not this kitchen's. */
+  foreign: 'urn:crustan:problem:foreign',
+} as const;
+export type ProblemType = (typeof PROBLEM_TYPES)[keyof typeof PROBLEM_TYPES] | 'about:blank';

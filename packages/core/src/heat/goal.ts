@@ -1,0 +1,27 @@
+import { browningIndex } from './judge';
+import type { PieceSolver } from './pieceSolver';
+
+/** Ends a run early: at the moment a rising quantity of the piece meets a value. */
+export interface Goal {
+  readonly value: number;
+  readonly of: (solver: PieceSolver) => number;
+  /** How near the quantity must come for the goal to count as met, in its own unit. */
+  readonly tolerance: number;
+  /** A goal met sooner ends the run only now, s from its start; absent ends it at once. */
+  readonly notBefore?: number;
+}
+
+/** The core at a temperature, C. */
+export const coreGoal = (celsius: number): Goal => ({
+  value: celsius,
+  of: ({ core }) => core,
+  tolerance: 1e-3,
+});
+
+/** The lower face at a browning index. */
+export const browningGoal = (index: number, notBefore: number): Goal => ({
+  value: index,
+  of: (solver) => browningIndex(solver.browned(solver.lowerSide)),
+  tolerance: 1e-3,
+  notBefore,
+});

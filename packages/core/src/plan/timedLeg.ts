@@ -1,0 +1,52 @@
+import type { Leg } from './legs';
+
+/** A leg with its time settled. */
+export interface TimedLeg extends Leg {
+  readonly seconds: number;
+  /** Turns, s from the leg's start; the one at its end included. */
+  readonly flips: readonly number[];
+  /** The leg reached the longest it may last before its crust was there. */
+  readonly cutShort?: true;
+}
+
+/**
+ * Turns of a leg that lasts so long, s from its start.
+ * @param since s that the turning has gone on before this leg began
+ */
+const flipsOf = (leg: Leg, seconds: number, since: number): readonly number[] => {
+  const flips: number[] = [];
+  const { every } = leg;
+  if (every !== undefined) {
+    for (let t = every - (since % every); t < seconds; t += every) flips.push(t);
+  }
+  if (leg.flipAt !== undefined && seconds > 0) flips.push(leg.flipAt * seconds);
+  if (leg.thenFlip) flips.push(seconds);
+  return flips;
+};
+
+/** A leg that lasts so long. `since`: how long the turning has gone on before it, s. */
+export const lasting = (leg: Leg, seconds: number, since = 0): TimedLeg => ({
+  ...leg,
+  seconds,
+  flips: flipsOf(leg, seconds, since),
+});
+
+/** Seconds of a leg whose crust does not decide, with the unknown at `value`. */
+export const secondsOf = ({ fixed, share }: Leg, value: number): number =>
+  Math.max(0, fixed + share * value);
+
+/** How long the piece has been turned at even intervals, legs in a row together, s. */
+export const turnedSince = (legs: readonly TimedLeg[]): number => {
+  const from = legs.findLastIndex(({ every }) => every === undefined) + 1;
+  return legs.slice(from).reduce((sum, { seconds }) => sum + seconds, 0);
+};
+
+/** The same legs with the unknown at another value: legs whose crust decided keep their time. */
+export const retimed = (legs: readonly TimedLeg[], value: number): readonly TimedLeg[] => {
+  const made: TimedLeg[] = [];
+  for (const leg of legs) {
+    const free = leg.goal === undefined;
+    made.push(free ? lasting(leg, secondsOf(leg, value), turnedSince(made)) : leg);
+  }
+  return made;
+};
