@@ -18,6 +18,33 @@ const core = [
   { group: ['@crustan/*'], message: 'The core uses relative paths and nothing above it.' },
 ];
 
+/** The rooms of the core, lowest first: a room may use those before it, never those after it. */
+const CORE_ROOMS = [
+  'units',
+  'maths',
+  'food',
+  'heat',
+  'gear',
+  'doneness',
+  'safety',
+  'plan',
+  'schedule',
+  'cook',
+  'estimate',
+  'whatif',
+  'simulation',
+  'learn',
+  'trial',
+  'formats',
+  'tests',
+];
+
+const oneWay = CORE_ROOMS.map((room, i) => ({
+  target: `./packages/core/src/${room}/**/!(*.test).ts`,
+  from: CORE_ROOMS.slice(i + 1).map((later) => `./packages/core/src/${later}`),
+  message: `The room '${room}' stands before that one: see docs/architecture.md.`,
+}));
+
 const features = ['plan', 'stove', 'book'];
 
 export default [
@@ -41,7 +68,12 @@ export default [
       '@typescript-eslint/no-redeclare': 'off',
       'import/no-named-as-default-member': 'off',
       'no-console': 'error',
+      'import/no-cycle': 'error',
     },
+  },
+  {
+    files: ['packages/core/**/*.ts'],
+    rules: { 'import/no-restricted-paths': ['error', { zones: oneWay }] },
   },
   // A Playwright fixture without dependencies is written with an empty pattern.
   { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },

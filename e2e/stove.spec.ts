@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { cookRecordSchema } from '@crustan/core/formats';
-import { standing } from '@crustan/core/live';
+import { effectiveEvents } from '@crustan/core/cook';
 import { startServed } from '../scripts/served.mjs';
 import { expect, openPlan, pressOn, setFigure, test } from './kitchen';
 
@@ -15,7 +15,7 @@ const cooksOf = async (url: string) => {
 };
 const kindsOf = async (url: string) => {
   const [cook] = await cooksOf(url);
-  return standing(cook.events).map(({ kind }) => kind);
+  return effectiveEvents(cook.events).map(({ kind }) => kind);
 };
 
 /** Plans a thick steak, low oven first, and starts it. */

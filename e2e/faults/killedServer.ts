@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { cookRecordSchema, keptPlan, type PlanRecord } from '@crustan/core/formats';
-import { seededRandom } from '@crustan/core/live';
+import { seededRandom } from '@crustan/core/maths';
 import { planOf } from '@crustan/core/tests';
 
 /** A server as its own process, on a folder that outlives it. */

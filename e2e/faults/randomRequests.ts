@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import http from 'node:http';
 import { DEFAULT_KITCHEN, keptPlan } from '@crustan/core/formats';
-import { seededRandom } from '@crustan/core/live';
+import { seededRandom } from '@crustan/core/maths';
 import { planOf } from '@crustan/core/tests';
 
 /** How a server took requests of every kind. */

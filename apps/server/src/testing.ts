@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { keptPlan, type PlanRecord } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import type { PlanRequest } from '@crustan/core/plan';
 import { planOf, STEAK } from '@crustan/core/tests';
 import { openBook, type Book } from './db/openBook';

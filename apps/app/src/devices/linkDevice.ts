@@ -1,5 +1,5 @@
 import { INSTRUMENT_LIMITS } from '@crustan/core/formats';
-import type { Instrument } from '@crustan/core/live/event';
+import type { Instrument } from '@crustan/core/cook/event';
 import {
   deviceFailed,
   deviceLinked,

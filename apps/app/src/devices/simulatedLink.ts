@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { INSTRUMENTS } from '@crustan/core/live/event';
+import { INSTRUMENTS } from '@crustan/core/cook/event';
 import { clockSpeed, kitchenNow } from '../store/clock';
 import type { OpenLink } from './deviceLink';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { cookEventSchema, planRecordSchema, togetherSchema } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookEvent } from '@crustan/core/cook/event';
 
 /** A piece as it was started: what the book is told of it first. */
 export const startedSchema = z.object({

@@ -21,7 +21,7 @@ import {
   type ListMark,
   type PlanRecord,
 } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial/trial';
 
 const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Instrument } from '@crustan/core/live/event';
+import type { Instrument } from '@crustan/core/cook/event';
 
 export const DEVICE_SOURCES = ['simulated', 'file', 'bluetooth'] as const;
 /** Where readings come from, besides the cook's own typing. */

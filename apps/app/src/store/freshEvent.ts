@@ -1,4 +1,4 @@
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { kitchenNow } from './clock';
 import { newId } from './newId';
 

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import { planOf, recordOf, uuid } from '../testing';
 import { keep } from './device';
 import { keepPresses } from './keepPresses';

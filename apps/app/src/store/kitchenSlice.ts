@@ -9,7 +9,7 @@ import type { Species } from '@crustan/core/food';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { GearUsed } from '@crustan/core/learn/loggedCook';
-import type { LearnedOfPiece, PlanRequest } from '@crustan/core/plan/request';
+import type { LearnedDeviation, PlanRequest } from '@crustan/core/plan/request';
 import { MINIMUM_TEMPERATURES } from '@crustan/core/safety/minimumTemperature';
 import type { PlannedOn } from '../workers/plan.worker';
 import type { RunGear } from '@crustan/core/schedule';
@@ -68,7 +68,7 @@ export const gearInUse = (kitchen: Kitchen): RunGear => {
 };
 
 /** What pieces and this pan's contact were found to differ by; undefined: nothing is used. */
-export const learnedOfPiece = (kitchen: Kitchen): LearnedOfPiece | undefined => {
+export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
   const { name } = gearUsed(kitchen).pan;
   const thickness = used(kitchen, 'thickness');
   const contact = used(kitchen, `contact:${name}`);

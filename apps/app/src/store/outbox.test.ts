@@ -1,5 +1,5 @@
 import { PROBLEM_TYPES } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import { planOf, recordOf, uuid } from '../testing';
 import { runOutbox } from './outbox';
 import { keepOnDevice, makeStore } from './store';

@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { z } from 'zod';
 import { cookEventSchema } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { emptyCook, startedSchema, type ActiveCook } from './activeCook';
 
 /** A cook without its events, and what the server said of it. */

@@ -1,6 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
 import type { CookRecord } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import { planOf, recordOf, uuid } from '../testing';
 import { waitingEvents } from './activeCook';
 import {

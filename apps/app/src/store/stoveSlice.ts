@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { CookRecord } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { emptyCook, unsentEvents, type ActiveCook, type Started } from './activeCook';
 import type { Unreadable } from './pressStore';
 

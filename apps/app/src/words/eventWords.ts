@@ -1,4 +1,4 @@
-import type { CookEvent, Trouble } from '@crustan/core/live/event';
+import type { CookEvent, Trouble } from '@crustan/core/cook/event';
 import type { Show } from './show';
 
 /** What a cook would say is wrong. */

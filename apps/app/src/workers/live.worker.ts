@@ -1,26 +1,28 @@
 import { expose } from 'comlink';
 import type { PanOnBurner } from '@crustan/core/gear';
+import { Forecaster, type Forecast, type ForecastInput } from '@crustan/core/estimate';
 import {
-  Forecaster,
   PracticeKitchen,
   practiceScore,
-  replay,
-  troubleOptions,
-  type CookEvent,
-  type Forecast,
-  type Going,
   type HiddenKitchen,
-  type PlanFigures,
   type PracticePlace,
   type PracticeResult,
   type PracticeScore,
-  type Replayed,
   type Senses,
+} from '@crustan/core/simulation';
+import {
+  replay,
+  type CookEvent,
+  type PlanFigures,
+  type ReplayedCook,
   type Trouble,
+} from '@crustan/core/cook';
+import {
+  troubleOptions,
+  type CookInProgress,
   type TroubleDetail,
   type TroubleOption,
-  type Watched,
-} from '@crustan/core/live';
+} from '@crustan/core/whatif';
 import type { PlanRequest } from '@crustan/core/plan';
 
 /** One for each cook: it goes on from its last answer. */
@@ -46,20 +48,20 @@ const service = {
   /** What a cook's events say about its kitchen, its pull and its end. */
   forecast: (
     cook: string,
-    watched: Watched,
+    input: ForecastInput,
     events: readonly CookEvent[],
     now: number,
   ): Forecast | undefined => {
-    const key = JSON.stringify([watched.plan.request, watched.plannedIn, watched.pan]);
+    const key = JSON.stringify([input.plan.request, input.plannedIn, input.pan]);
     let found = forecasters.get(cook);
     if (found?.key !== key) {
-      found = { key, forecaster: new Forecaster(watched) };
+      found = { key, forecaster: new Forecaster(input) };
       forecasters.set(cook, found);
     }
     return found.forecaster.forecast(events, now);
   },
   options: (
-    going: Going,
+    going: CookInProgress,
     at: number,
     trouble: Trouble,
     detail: TroubleDetail,
@@ -70,7 +72,7 @@ const service = {
     plannedIn: number,
     events: readonly CookEvent[],
     pan: PanOnBurner,
-  ): Replayed | undefined => replay(plan, plannedIn, events, pan),
+  ): ReplayedCook | undefined => replay(plan, plannedIn, events, pan),
   practise: (request: PlanRequest, hidden: HiddenKitchen, pan: PanOnBurner): void => {
     practice = new PracticeKitchen(request, hidden, pan, request.hotOven);
   },

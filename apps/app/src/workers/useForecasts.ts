@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
-import type { Forecast } from '@crustan/core/live/forecastResult';
+import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import { kitchenNow } from '../store/clock';
 import type { ActiveCook } from '../store/activeCook';
 import { liveWorker } from './liveWorker';
@@ -41,9 +41,9 @@ export const useForecasts = (
         if (!cook.events.some(({ kind }) => kind === 'in')) continue;
         const { request, legs, pullAt, pullCore, restSeconds, trace } = cook.plan.plan;
         const plan = { request, legs, pullAt, pullCore, restSeconds, trace };
-        const watched = { plan, plannedIn, pan };
+        const input = { plan, plannedIn, pan };
         try {
-          const found = await liveWorker().forecast(cook.id, watched, cook.events, kitchenNow());
+          const found = await liveWorker().forecast(cook.id, input, cook.events, kitchenNow());
           if (found) setForecasts((before) => ({ ...before, [cook.id]: found }));
         } catch {
           // Without a forecast the plan's own times stand.

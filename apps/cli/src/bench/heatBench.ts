@@ -1,5 +1,5 @@
 import { simulate, type Cook, type Shape, type Stage } from '@crustan/core/heat';
-import { solveCook } from '@crustan/core/plan';
+import { solveWay, USUAL, WayCook, type PlanRequest } from '@crustan/core/plan';
 
 const RUNS = 24;
 const WARM_UPS = 8;
@@ -11,7 +11,7 @@ export interface HeatFigures {
   readonly oneDimensionalCookMs: number;
   /** The same on a long section of 24 columns from the middle to the edge. */
   readonly sectionCookMs: number;
-  /** A four-stage cook solved for its pull. */
+  /** A steak from a low oven, seared after it, solved for its pull in one dimension. */
   readonly inverseMs: number;
   /** What the heap holds more after 10,000 cooks, once collected. */
   readonly heapGrowthBytes: number;
@@ -24,6 +24,14 @@ const hour = (shape?: Shape): Cook => ({
   piece: { tissue: 'lean-beef', thickness: 0.04, start: 6, shape },
   stages: [{ kind: 'oven', air: 110, h: 12, seconds: 3600 }, sear(60), sear(60), rest(300)],
 });
+const LOW_OVEN: PlanRequest = {
+  ...USUAL,
+  cut: 'strip-steak',
+  thickness: 0.04,
+  weight: 0.45,
+  target: 54,
+  way: 'oven-sear',
+};
 const SHORT: Cook = { ...hour(), stages: [sear(30), sear(30), rest(60)] };
 
 const median = (run: () => void): number => {
@@ -43,7 +51,7 @@ export const heatBench = async (heapUsed: () => Promise<number>): Promise<HeatFi
     oneDimensionalCookMs: median(() => simulate(flat)),
     sectionCookMs: median(() => simulate(section)),
     inverseMs: median(() => {
-      const steps = solveCook(flat, { kind: 'seconds', stage: 0 }, 54);
+      const steps = solveWay(new WayCook(LOW_OVEN));
       while (!steps.next().done);
     }),
   };

@@ -1,28 +1,21 @@
-import {
-  even,
-  normal,
-  seededRandom,
-  trueRun,
-  type CookEvent,
-  type KitchenOff,
-  type PressKind,
-} from '@crustan/core/live';
+import { even, normal, seededRandom } from '@crustan/core/maths';
+import { trueRun } from '@crustan/core/simulation';
+import { type CookEvent, type PressKind } from '@crustan/core/cook';
 import {
   FIRST_GEAR,
-  learned,
-  panOn,
-  panOver,
-  toldWarming,
+  learnedKitchen,
+  panOnBurner,
+  panExcess,
+  statedWarmUp,
   traitsFor,
-  USUAL_TRAITS,
   type GearUsed,
-  type KitchenTraits,
+  type LearnedTraits,
   type LoggedCook,
 } from '@crustan/core/learn';
 import { USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
-import type { PanOnBurner } from '@crustan/core/gear';
+import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '@crustan/core/gear';
 import { actionsOf } from '@crustan/core/schedule';
-import { PRESS_OF } from '@crustan/core/live';
+import { PRESS_OF } from '@crustan/core/cook';
 import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
 
 /** What five logged cooks teach of kitchens that are not as told. */
@@ -73,12 +66,17 @@ const another = (request: PlanRequest, random: () => number): PlanRequest => {
 };
 
 /** How a kitchen differs from what a plan on this gear was told. */
-const offIn = (truth: KitchenTraits, gear: GearUsed, { learned: used, pan }: PlanRequest) => ({
+const offIn = (
+  truth: LearnedTraits,
+  gear: GearUsed,
+  { learned: used, pan }: PlanRequest,
+): KitchenDeviation => ({
+  burner: truth.burner,
   oven: truth.oven - gear.oven.offset,
   contact: truth.contact / (used?.contact ?? 1),
   thickness: truth.thickness - (used?.thickness ?? 0),
   start: 0,
-  pan: panOver(gear, pan, truth.burner),
+  pan: panExcess(gear, pan, truth.burner),
 });
 
 /** One cook in a kitchen, logged as a cook would: presses, readings, how it ended. */
@@ -86,13 +84,14 @@ const logged = (
   id: string,
   nth: number,
   plan: CookPlan,
-  truth: KitchenTraits,
+  truth: LearnedTraits,
   random: () => number,
 ): LoggedCook => {
   const gear = FIRST_GEAR;
   const { request } = plan;
   const usual = offIn(truth, gear, request);
-  const off: KitchenOff = {
+  const off: KitchenDeviation = {
+    burner: usual.burner,
     oven: usual.oven + SCATTER.oven * normal(random),
     contact: usual.contact * Math.exp(SCATTER.contact * normal(random)),
     thickness: usual.thickness + SCATTER.thickness * normal(random),
@@ -101,7 +100,7 @@ const logged = (
   };
   const probe = { kind: 'middle', off: even(random, -0.004, 0.004) } as const;
   const thermometer = 0.2 * normal(random);
-  const cook = sectionIn(request, off, panOn(gear, 1));
+  const cook = sectionIn(request, off, panOnBurner(gear, 1));
   const usesProbe = plan.legs.some(({ kind }) => kind === 'oven');
   const most = plan.pullAt * 2.2;
   const watched = Array.from({ length: Math.ceil(most) }, (_, i) => i + 1);
@@ -143,7 +142,7 @@ const logged = (
     press(PRESS_OF[action.kind], action.at);
   }
   const panIn = cooked.find(({ kind }) => kind !== 'oven')?.at ?? 0;
-  const warms = toldWarming(gear, request.pan);
+  const warms = statedWarmUp(gear, request.pan);
   if (warms !== undefined) {
     press('pan-on', panIn - warms);
     read('gun', panIn - 3, request.pan + (off.pan ?? 0) + GUN_NOISE * normal(random));
@@ -186,7 +185,7 @@ const plannedWith = (asked: PlanRequest, pan: PanOnBurner, asTold: boolean): Coo
 };
 
 /** How far a plan made with what is known of a kitchen is from the pull that was right, s. */
-const planError = (request: PlanRequest, known: KitchenTraits, truth: KitchenTraits): number => {
+const planError = (request: PlanRequest, known: LearnedTraits, truth: LearnedTraits): number => {
   const gear: GearUsed = {
     ...FIRST_GEAR,
     burner: { ...FIRST_GEAR.burner, share: known.burner },
@@ -194,8 +193,8 @@ const planError = (request: PlanRequest, known: KitchenTraits, truth: KitchenTra
   };
   const { contact, thickness } = known;
   const asked: PlanRequest = { ...request, learned: { contact, thickness } };
-  const pan = panOn(gear, known.burner);
-  const plan = plannedWith(asked, pan, known === USUAL_TRAITS);
+  const pan = panOnBurner(gear, known.burner);
+  const plan = plannedWith(asked, pan, known === NOMINAL_KITCHEN);
   const cook = sectionIn(asked, offIn(truth, gear, asked), pan);
   return Math.abs(plan.pullAt - truePull(cook, plan));
 };
@@ -215,7 +214,7 @@ export interface KitchenLearned {
 /** Draws the `nth` hidden kitchen of a seed, cooks in it five times and learns from that. */
 export const learnOne = (seed: number, nth: number): KitchenLearned => {
   const random = seededRandom(seed * 7919 + nth);
-  const truth: KitchenTraits = {
+  const truth: LearnedTraits = {
     oven: even(random, -25, 25),
     burner: even(random, 0.7, 1.3),
     contact: even(random, 0.7, 1.3),
@@ -230,21 +229,21 @@ export const learnOne = (seed: number, nth: number): KitchenLearned => {
     logged(`k${nth}c${n}`, n, planOf(another(cookedAs(n + nth), random)), truth, random),
   );
   const begin = performance.now();
-  const kitchen = learned(cooks);
+  const kitchen = learnedKitchen(cooks);
   const ms = performance.now() - begin;
   const known = traitsFor(kitchen.traits, FIRST_GEAR);
   const sixth = another(cookedAs(Math.floor(even(random, 0, COOKED.length))), random);
-  const errors = (by: KitchenTraits): number =>
+  const errors = (by: LearnedTraits): number =>
     mean(COOKED.map((request) => planError(request, by, truth)));
   const found = {
-    before: errors(USUAL_TRAITS),
+    before: errors(NOMINAL_KITCHEN),
     after: errors(known),
-    sixthBefore: planError(sixth, USUAL_TRAITS, truth),
+    sixthBefore: planError(sixth, NOMINAL_KITCHEN, truth),
     sixthAfter: planError(sixth, known, truth),
     ms,
   };
   if (process.env['BENCH_TALK']) {
-    const said = ({ oven, burner, contact, thickness }: KitchenTraits): string =>
+    const said = ({ oven, burner, contact, thickness }: LearnedTraits): string =>
       `${oven.toFixed(0)} ${burner.toFixed(2)} ${contact.toFixed(2)} ${(thickness * 1000).toFixed(1)}`;
     process.stderr.write(
       `${nth}: ${said(truth)} | ${said(known)} | ${JSON.stringify(found)} ${sixth.way}\n`,

@@ -1,15 +1,8 @@
-import { DEFAULT_PAN } from '@crustan/core/gear';
-import {
-  even,
-  Forecaster,
-  normal,
-  seededRandom,
-  trueRun,
-  type CookEvent,
-  type Forecast,
-  type HiddenKitchen,
-  type ProbePlace,
-} from '@crustan/core/live';
+import { DEFAULT_PAN, NOMINAL_KITCHEN } from '@crustan/core/gear';
+import { even, normal, seededRandom } from '@crustan/core/maths';
+import { Forecaster, type Forecast } from '@crustan/core/estimate';
+import { trueRun, type HiddenKitchen, type ProbePlace } from '@crustan/core/simulation';
+import { type CookEvent } from '@crustan/core/cook';
 import { USUAL, type CookPlan, type PlanRequest, type WayCook } from '@crustan/core/plan';
 import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
 
@@ -111,6 +104,7 @@ export const followedKitchen = (seed: number, looks: readonly number[]) => {
   if (!request) throw new Error('no request');
   const plan = planOf(request);
   const hidden: HiddenKitchen = {
+    ...NOMINAL_KITCHEN,
     oven: -16,
     contact: 1.15,
     thickness: 0.002,
@@ -182,6 +176,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     if (!plan) break;
     const off = even(random, 0, 0.006) * (random() < 0.5 ? -1 : 1);
     const hidden: HiddenKitchen = {
+      ...NOMINAL_KITCHEN,
       oven: even(random, -25, 25),
       contact: even(random, 0.7, 1.3),
       thickness: even(random, -0.004, 0.004),
@@ -214,7 +209,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     if (bad.some(isNamed)) found += 1;
     if (process.env['LIVE_BENCH_TALK']) {
       process.stderr.write(
-        `${i} ${plan.request.way} oven ${hidden.oven.toFixed(0)} L ${(hidden.thickness * 1e3).toFixed(1)} d ${(off * 1e3).toFixed(1)}: pull ${pull.toFixed(0)} plan ${plan.pullAt.toFixed(0)} forecast ${forecastPull.toFixed(0)} ±${half.pullSpread.toFixed(0)} end ${end.toFixed(2)} vs ${half.end.toFixed(2)}±${half.endSpread.toFixed(2)} guess ${half.guess.oven.toFixed(0)} ${(half.guess.thickness * 1e3).toFixed(1)} | ${good.map((f) => `${f?.probe.kind}${f?.probe.chance.toFixed(2)}`).join(' ')} | ${probe.kind} ${bad.map((f) => `${f?.probe.kind}${f?.probe.chance.toFixed(2)}`).join(' ')}\n`,
+        `${i} ${plan.request.way} oven ${hidden.oven.toFixed(0)} L ${(hidden.thickness * 1e3).toFixed(1)} d ${(off * 1e3).toFixed(1)}: pull ${pull.toFixed(0)} plan ${plan.pullAt.toFixed(0)} forecast ${forecastPull.toFixed(0)} ±${half.pullSpread.toFixed(0)} end ${end.toFixed(2)} vs ${half.end.toFixed(2)}±${half.endSpread.toFixed(2)} guess ${half.kitchen.oven.toFixed(0)} ${(half.kitchen.thickness * 1e3).toFixed(1)} | ${good.map((f) => `${f?.probe.kind}${f?.probe.chance.toFixed(2)}`).join(' ')} | ${probe.kind} ${bad.map((f) => `${f?.probe.kind}${f?.probe.chance.toFixed(2)}`).join(' ')}\n`,
       );
     }
   }

@@ -1,8 +1,8 @@
-import { trueCook, type KitchenOff } from '@crustan/core/live';
-import type { PanOnBurner } from '@crustan/core/gear';
+import { trueCook } from '@crustan/core/simulation';
+import type { KitchenDeviation, PanOnBurner } from '@crustan/core/gear';
 import { SEARCH_COLUMNS } from '@crustan/core/heat';
+import { findCrossing } from '@crustan/core/maths';
 import {
-  findCrossing,
   planWay,
   type CookPlan,
   type PlanRequest,
@@ -25,16 +25,16 @@ export const planOf = (request: PlanRequest, pan?: PanOnBurner): CookPlan => {
  */
 export const legsUntil = (cook: WayCook, plan: CookPlan, pull: number): readonly TimedLeg[] => {
   const decides = plan.legs.findIndex((leg) => Math.abs(leg.at + leg.seconds - plan.pullAt) < 1);
-  const shares = cook.legs.reduce((sum, leg) => sum + leg.share, 0);
+  const shares = cook.legs.reduce((sum, leg) => sum + leg.unknownShare, 0);
   const more = pull - plan.pullAt;
   return plan.legs.flatMap((leg, i): readonly TimedLeg[] => {
     const planned = cook.legs[i];
     if (!planned) return [];
-    const seconds = Math.max(0, leg.seconds + (planned.share / shares) * more);
+    const seconds = Math.max(0, leg.seconds + (planned.unknownShare / shares) * more);
     const flips = leg.flips
       .map((flip) => (flip >= leg.seconds - 1 ? seconds : flip))
       .filter((flip) => flip <= seconds);
-    return [{ ...planned, share: i === decides ? 1 : 0, seconds, flips }];
+    return [{ ...planned, unknownShare: i === decides ? 1 : 0, seconds, flips }];
   });
 };
 
@@ -63,5 +63,5 @@ export const truePull = (cook: WayCook, plan: CookPlan): number => {
 };
 
 /** A request's cook on its section in a kitchen as it really is. */
-export const sectionIn = (request: PlanRequest, off: KitchenOff, pan: PanOnBurner): WayCook =>
+export const sectionIn = (request: PlanRequest, off: KitchenDeviation, pan: PanOnBurner): WayCook =>
   trueCook(request, off, { pan, columns: SEARCH_COLUMNS });

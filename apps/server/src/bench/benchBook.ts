@@ -1,7 +1,8 @@
 import { createWriteStream } from 'node:fs';
 import { once } from 'node:events';
 import { BOOK_FORMAT, keptPlan, type BookCook, type PlanRecord } from '@crustan/core/formats';
-import { afterTheFact, normal, seededRandom } from '@crustan/core/live';
+import { eventsFromMemory } from '@crustan/core/cook';
+import { normal, seededRandom } from '@crustan/core/maths';
 import { planWay, USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
 import { FIRST_GEAR } from '@crustan/core/learn';
 import { plannedCore } from '@crustan/core/schedule';
@@ -61,7 +62,7 @@ export const writeBenchBook = async (
       createdAt: inAt,
       plan: record,
       events: [
-        ...afterTheFact(plan, { inAt, cookedSeconds: cooked }, eventId),
+        ...eventsFromMemory(plan, { inAt, cookedSeconds: cooked }, eventId),
         ...Array.from({ length: readings }, (_, n) => {
           const seconds = ((n + 1) / (readings + 1)) * length;
           const core = plannedCore(plan.trace, seconds / stretch) ?? plan.peakCore;

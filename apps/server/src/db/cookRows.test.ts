@@ -8,7 +8,7 @@ import {
   type CookSearch,
   type Judgement,
 } from '@crustan/core/formats';
-import { INSTRUMENTS, PRESS_KINDS, TROUBLES, type CookEvent } from '@crustan/core/live';
+import { INSTRUMENTS, PRESS_KINDS, TROUBLES, type CookEvent } from '@crustan/core/cook';
 import { ACTION_KINDS } from '@crustan/core/schedule';
 import { newId, planRecord, T0, temporaryBook } from '../testing';
 import { allLines, listCooks } from './cookList';

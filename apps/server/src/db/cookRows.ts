@@ -7,7 +7,7 @@ import {
   type Judgement,
   type PlanRecord,
 } from '@crustan/core/formats';
-import { progressOf, standing, type CookEvent } from '@crustan/core/live';
+import { progressOf, effectiveEvents, type CookEvent } from '@crustan/core/cook';
 import { cutOf } from '@crustan/core/plan';
 import type { cooks, events, judgements } from './schema';
 
@@ -116,7 +116,7 @@ export const tellsLists = ({ kind }: CookEvent): boolean => !SAYS_NOTHING_TO_LIS
 
 /** What lists need of what happened: of the events that tell lists something. */
 export const happenedColumns = (plan: PlanRecord['plan'], made: readonly CookEvent[]) => {
-  const kept = standing(made);
+  const kept = effectiveEvents(made);
   const first = (kind: CookEvent['kind']): number | undefined =>
     kept.find((event) => event.kind === kind)?.at;
   const [inAt, pulledAt, slicedAt] = [first('in'), first('pulled'), first('sliced')];

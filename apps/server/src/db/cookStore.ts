@@ -9,7 +9,7 @@ import {
   type PlanRecord,
   type Together,
 } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import { inBook, listCooks } from './cookList';
 import {
   eventRow,

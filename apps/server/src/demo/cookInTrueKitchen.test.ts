@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { cookEventSchema, judgementSchema } from '@crustan/core/formats';
-import { cookState, normal, seededRandom } from '@crustan/core/live';
+import { cookState } from '@crustan/core/cook';
+import { normal, seededRandom } from '@crustan/core/maths';
 import { planOf } from '@crustan/core/tests';
 import { FIRST_GEAR } from '@crustan/core/learn';
 import { TRUE_KITCHEN } from './scenario';

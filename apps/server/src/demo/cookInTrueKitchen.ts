@@ -2,22 +2,17 @@ import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { CRUST_SEEN, type Judgement } from '@crustan/core/formats';
 import { browningIndex, dripShare, greyBand, SEARCH_COLUMNS } from '@crustan/core/heat';
 import {
-  panOn,
-  panOver,
-  toldWarming,
-  warmedTo,
+  panOnBurner,
+  panExcess,
+  statedWarmUp,
+  panAfterWarming,
   type GearUsed,
-  type KitchenTraits,
+  type LearnedTraits,
 } from '@crustan/core/learn';
-import {
-  normal,
-  PRESS_OF,
-  trueCook,
-  type CookEvent,
-  type Instrument,
-  type PressKind,
-} from '@crustan/core/live';
-import { cutOf, palest, type CookPlan, type WayCook } from '@crustan/core/plan';
+import { normal } from '@crustan/core/maths';
+import { PRESS_OF, type CookEvent, type Instrument, type PressKind } from '@crustan/core/cook';
+import { trueCook } from '@crustan/core/simulation';
+import { cutOf, palestBrowning, type CookPlan, type WayCook } from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
 
 /** What really happened in a kitchen that is not quite the plan's. */
@@ -48,7 +43,7 @@ const THIN_BAND = 0.006;
 const LITTLE_JUICE = 0.14;
 
 export interface TrueKitchen {
-  readonly traits: KitchenTraits;
+  readonly traits: LearnedTraits;
   readonly gear: GearUsed;
 }
 
@@ -71,13 +66,14 @@ export const cookInTrueKitchen = (
   const truth = trueCook(
     request,
     {
+      burner: traits.burner,
       oven: traits.oven - gear.oven.offset + off(1.5),
       contact: traits.contact * Math.exp(off(0.05)),
       thickness: traits.thickness + off(0.0005),
       start: Math.max(-request.start, off(1)),
-      pan: panOver(gear, request.pan, traits.burner) + off(4),
+      pan: panExcess(gear, request.pan, traits.burner) + off(4),
     },
-    { pan: panOn(gear, gear.burner.share), columns: SEARCH_COLUMNS },
+    { pan: panOnBurner(gear, gear.burner.share), columns: SEARCH_COLUMNS },
   );
   const { solver } = truth;
   const late = (): number => Math.abs(off(2.5));
@@ -152,12 +148,16 @@ export const cookInTrueKitchen = (
 
   const firstPan = legs.findIndex(({ kind }) => kind !== 'oven');
   const panIn = starts[firstPan] ?? 0;
-  const warms = toldWarming(gear, request.pan);
+  const warms = statedWarmUp(gear, request.pan);
   if (warms !== undefined && request.way !== 'cold-pan') {
     press('pan-on', panIn - warms);
     for (const share of GUN_LOOKS) {
       const seconds = warms * share;
-      read('gun', panIn - warms + seconds, warmedTo(gear, seconds, traits.burner) + off(GUN_NOISE));
+      read(
+        'gun',
+        panIn - warms + seconds,
+        panAfterWarming(gear, seconds, traits.burner) + off(GUN_NOISE),
+      );
     }
   }
   press('started', Math.min(-700, panIn - (warms ?? 0) - 60) + off(30));
@@ -187,7 +187,7 @@ const judged = (
   off: (deviation: number) => number,
 ): Omit<Judgement, 'notes'> => {
   const browning = [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const;
-  const seen = crustColour(palest({ request, browning }));
+  const seen = crustColour(palestBrowning({ request, browning }));
   const band = greyBand(solver);
   const lost = solver.evaporatedShare + dripShare(solver) * 0.7 + Math.abs(off(0.008));
   const end = round(peak + off(0.5), 0.1);

@@ -12,7 +12,7 @@ import { cookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import { planStore } from '../db/planStore';
 import { cookInTrueKitchen } from './cookInTrueKitchen';
-import { seededRandom } from '@crustan/core/live';
+import { seededRandom } from '@crustan/core/maths';
 import { DEMO_COOKS, DEMO_PLANS, DEMO_TRIAL, TRUE_KITCHEN, type DemoCook } from './scenario';
 import { FIRST_GEAR } from '@crustan/core/learn';
 import { trialStore } from '../db/trialStore';

@@ -1,4 +1,4 @@
-import type { KitchenTraits } from '@crustan/core/learn';
+import type { LearnedTraits } from '@crustan/core/learn';
 import { USUAL, type PlanRequest } from '@crustan/core/plan';
 
 /** A cook of the scenario: who cooked what, how many days ago, for which hour. */
@@ -22,7 +22,7 @@ export interface DemoPlan {
 }
 
 /** The supper room as it really is: its oven runs cool, its burner weak, its pieces thick. */
-export const TRUE_KITCHEN: KitchenTraits = {
+export const TRUE_KITCHEN: LearnedTraits = {
   oven: -11,
   burner: 0.86,
   contact: 0.92,

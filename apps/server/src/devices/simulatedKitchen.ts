@@ -2,16 +2,13 @@ import { DEFAULT_PAN } from '@crustan/core/gear';
 import { KITCHEN_AIR } from '@crustan/core/heat';
 import {
   cookedLegs,
-  normal,
   progressOf,
-  seededRandom,
-  standing,
-  trueCook,
-  trueRun,
+  effectiveEvents,
   type CookEvent,
-  type HiddenKitchen,
   type Instrument,
-} from '@crustan/core/live';
+} from '@crustan/core/cook';
+import { normal, seededRandom } from '@crustan/core/maths';
+import { trueCook, trueRun, type HiddenKitchen } from '@crustan/core/simulation';
 import type { PlanRecord } from '@crustan/core/formats';
 import { inAtFor, runOf } from '@crustan/core/schedule';
 
@@ -43,7 +40,7 @@ export const simulatedReadings = (
   hidden: HiddenKitchen,
   now: number,
 ): readonly DeviceReading[] => {
-  const kept = standing(events);
+  const kept = effectiveEvents(events);
   const random = seededRandom(Math.floor(now / 1000));
   const inAt = kept.find(({ kind }) => kind === 'in')?.at;
   const noisy = (celsius: number, deviation: number): number =>

@@ -1,7 +1,7 @@
 import type Database from 'better-sqlite3';
 import { and, eq, notInArray } from 'drizzle-orm';
 import type { BookCook, KeptKitchen, PlanRecord } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/live';
+import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial';
 import {
   eventRow,

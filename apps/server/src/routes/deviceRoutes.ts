@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { hiddenKitchen } from '@crustan/core/live';
+import { hiddenKitchen } from '@crustan/core/simulation';
 import type { CookStore } from '../db/cookStore';
 import { simulatedReadings } from '../devices/simulatedKitchen';
 import { noSuchCook, parsed, problem } from '../problems';

@@ -1,4 +1,4 @@
-import { tissueProperties } from '../heat/properties';
+import { tissueProperties } from './properties';
 import type { Cut } from './cuts';
 import { TISSUES } from './tissues';
 

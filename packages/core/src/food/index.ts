@@ -5,3 +5,4 @@ export * from './cutTraits';
 export * from './footprint';
 export * from './species';
 export * from './tissues';
+export * from './properties';

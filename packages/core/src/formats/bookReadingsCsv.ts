@@ -1,5 +1,5 @@
-import { INSTRUMENTS, type CookEvent, type ReadingEvent } from '../live/event';
-import { standing } from '../live/standing';
+import { INSTRUMENTS, type CookEvent, type ReadingEvent } from '../cook/event';
+import { effectiveEvents } from '../cook/effectiveEvents';
 import { figureOf, plainCell, readCsv, writeCsv } from './csvCells';
 import { id, INSTRUMENT_LIMITS, moment } from './cookEventSchema';
 
@@ -14,7 +14,7 @@ export const writeReadingsCsv = (
   writeCsv(
     READING_COLUMNS,
     cooks.flatMap((cook) => {
-      const kept = standing(cook.events);
+      const kept = effectiveEvents(cook.events);
       const inAt = kept.find(({ kind }) => kind === 'in')?.at;
       return kept
         .filter((event): event is ReadingEvent => event.kind === 'reading')

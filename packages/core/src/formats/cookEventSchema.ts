@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { INSTRUMENTS, PRESS_KINDS, TROUBLES, type CookEvent, type Instrument } from '../live/event';
+import { INSTRUMENTS, PRESS_KINDS, TROUBLES, type CookEvent, type Instrument } from '../cook/event';
 import { LEG_KINDS } from '../plan/legKind';
 import { PLAN_LIMITS, type Limit } from '../plan/limits';
 import { ACTION_KINDS } from '../schedule/actions';

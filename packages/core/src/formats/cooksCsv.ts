@@ -8,7 +8,7 @@ import type { CookRecord } from './messages';
 import { planRequestSchema } from './planRequestSchema';
 import { problemOf } from './problem';
 import { moment } from './cookEventSchema';
-import { standing } from '../live/standing';
+import { effectiveEvents } from '../cook/effectiveEvents';
 
 /** Cooks as a table: a row each, the units in the column's name. */
 export const COOK_COLUMNS = [
@@ -44,7 +44,7 @@ const rounded = (value: number | undefined, digits: number): number | undefined 
 
 /** Seconds from in to out of the heat; undefined while it is not. */
 const cookedSeconds = ({ events }: Pick<CookRecord, 'events'>): number | undefined => {
-  const kept = standing(events);
+  const kept = effectiveEvents(events);
   const at = (kind: 'in' | 'pulled'): number | undefined =>
     kept.find((event) => event.kind === kind)?.at;
   const [from, to] = [at('in'), at('pulled')];

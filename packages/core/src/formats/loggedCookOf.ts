@@ -1,5 +1,5 @@
 import { DEFAULT_OVEN } from '../gear/ovenBody';
-import { FIRST_GEAR, panOn, type LoggedCook } from '../learn/loggedCook';
+import { FIRST_GEAR, panOnBurner, type LoggedCook } from '../learn/loggedCook';
 import { inAtFor, runOf } from '../schedule/run';
 import type { CookRecord } from './messages';
 
@@ -13,7 +13,7 @@ export const loggedCookOf = ({
   judgement,
 }: CookRecord): LoggedCook => {
   const oven = { ...DEFAULT_OVEN, offset: gear.oven.offset, timeConstant: gear.oven.lag };
-  const run = runOf(plan, { pan: panOn(gear, gear.burner.share), oven });
+  const run = runOf(plan, { pan: panOnBurner(gear, gear.burner.share), oven });
   return {
     id,
     at: createdAt,

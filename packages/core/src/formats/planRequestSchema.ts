@@ -7,7 +7,7 @@ import { PRESS_NAMES } from '../heat/face';
 import { REST_COVERS } from '../heat/restCover';
 import { PLAN_LIMITS } from '../plan/limits';
 import {
-  EDGES,
+  EDGE_SEARS,
   OVEN_PLACES,
   SURFACES,
   USUAL,
@@ -62,7 +62,7 @@ export const planRequestFields = {
   panAfter: bounded(PLAN_LIMITS.pan, 'C').optional(),
   fat: oneOf(FAT_IDS).default(USUAL.fat),
   press: oneOf(PRESS_NAMES).default(USUAL.press),
-  edges: oneOf(EDGES).default(USUAL.edges),
+  edges: oneOf(EDGE_SEARS).default(USUAL.edges),
   baste: bounded(PLAN_LIMITS.baste, 's').default(USUAL.baste),
   way: oneOf(WAYS),
   every: bounded(PLAN_LIMITS.every, 's').default(USUAL.every),

@@ -45,5 +45,3 @@ export const EMISSIVITY_MEAT = 0.9;
 /** Vapour pressure of kitchen air and of oven air, Pa. Baseline. */
 export const VAPOUR_PRESSURE_KITCHEN = 1200;
 export const VAPOUR_PRESSURE_OVEN = 2000;
-/** Temperature above which the property polynomials are held, C. Choi & Okos (1986) range. */
-export const PROPERTY_CEILING = 100;

@@ -1,6 +1,7 @@
-import { CONDUCTIVITY_DRY, PROPERTY_CEILING } from './constants';
+import { PROPERTY_CEILING } from '../food';
+import { CONDUCTIVITY_DRY } from './constants';
 import type { PieceState } from './pieceState';
-import { CHOI_OKOS } from './properties';
+import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
 
 /** Taken out of the global once: a global is looked up at every use. */

@@ -1,5 +1,5 @@
 import { TISSUES, type TissueName } from '../food';
-import { tissueProperties, type TissueProperties } from './properties';
+import { tissueProperties, type TissueProperties } from '../food/properties';
 import type { Section } from './section';
 
 /** A layer on the face that goes down first: skin and fat of a duck breast, a fat cap. */

@@ -1,4 +1,4 @@
-import { PROPERTY_CEILING } from './constants';
+import { PROPERTY_CEILING } from '../food';
 
 /** Mean over a step of the temperature the properties are taken at, less that at its start, K. */
 export const meanRise = (before: number, after: number): number => {

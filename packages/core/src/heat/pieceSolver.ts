@@ -1,11 +1,12 @@
-import { LATENT_BOILING, PROPERTY_CEILING } from './constants';
+import { PROPERTY_CEILING } from '../food';
+import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import { FaceLine } from './faceLine';
 import { fillCoefficients } from './fillCoefficients';
 import type { Matter } from './matter';
 import { meanRise } from './meanRise';
 import { PieceState, type PieceSnapshot } from './pieceState';
-import { CHOI_OKOS, integrate } from './properties';
+import { CHOI_OKOS, integrate } from '../food/properties';
 import type { Section } from './section';
 import { StepArrays } from './stepArrays';
 import {

@@ -5,7 +5,7 @@ import {
   CRUST_WATER_SHARE,
 } from './constants';
 import type { Matter } from './matter';
-import { CHOI_OKOS, integrate, integrateTerms } from './properties';
+import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { afterTheFact } from '../live/afterTheFact';
-import { cookState } from '../live/cookState';
+import { eventsFromMemory } from '../cook/eventsFromMemory';
+import { cookState } from '../cook/cookState';
 import { planOf, STEAK } from '../tests';
 import { favourites, type FavouriteLine } from './favourites';
 import { endError, LOOKS_BACK, pullError, trendOf, type TrendLine } from './trend';
@@ -18,7 +18,7 @@ describe('a cook written down afterwards', () => {
     const inAt = Date.UTC(2026, 4, 1, 19);
     let n = 0;
     const written = { inAt, cookedSeconds: plan.cookSeconds * 1.2, restSeconds: 400 };
-    const events = afterTheFact(plan, written, () => `e${(n += 1)}`);
+    const events = eventsFromMemory(plan, written, () => `e${(n += 1)}`);
     const state = cookState(plan, inAt, events);
     expect(state.place).toBe('sliced');
     expect(state.inAt).toBe(inAt);

@@ -1,19 +1,26 @@
-import { DEPTHS } from '../live/guessedRun';
-import type { ReadingEvent } from '../live/event';
-import { USUAL_ERROR } from '../live/kitchenGuess';
-import { WELL_PLACED } from '../live/probeHypotheses';
+import {
+  COOK_SPREAD,
+  KITCHEN_SPREAD,
+  spreadsFrom,
+  THERMOMETER_SPREAD,
+} from '../gear/deviationSpread';
+import { PROBE_DEPTHS } from '../estimate/tracedRun';
+import { ovenLooksSigma } from '../estimate/ovenObservations';
+import { fitWeights, mixture } from '../maths/mixture';
+import { robustLeastSquares, type Observation, type RobustFit } from '../maths/robustLeastSquares';
+import type { ReadingEvent } from '../cook/event';
+import { WELL_PLACED } from '../estimate/probePositions';
 import {
   cookModel,
   GUN_ERROR,
-  MOVES,
-  panKnown,
+  MODEL_STEPS,
+  measuredPanExcess,
   type CookModel,
-  type CookRead,
-  type Move,
-} from './cookModel';
-import { panOver, warmedTo } from './panWarmth';
-import { TRAIT_SPREAD, TRAITS, spreadsOf, type KitchenTraits } from './traits';
-import { together, weighRows, type Row, type Weighed } from './weighRows';
+  type CookData,
+  type ModelStep,
+} from './cookData';
+import { panExcess, panAfterWarming } from './panWarmUp';
+import { TRAITS, type LearnedTraits } from './traits';
 
 /** What one cook says of its kitchen's traits, in spreads from the usual, this cook's own scatter taken out. */
 export interface CookEvidence {
@@ -33,27 +40,27 @@ export interface EndCheck {
 }
 
 /**
- * What differs from cook to cook in one kitchen, one deviation: the fridge's shelf, where the ruler
- * was laid, how dry and how pressed, what else the oven was doing, how long the pan waited, the
- * thermometer. Our estimates.
+ * The position of each parameter: what the kitchen has in every cook (`TRAITS`), then what differs
+ * from cook to cook.
  */
-const OWN = {
-  start: USUAL_ERROR.start,
-  thickness: 0.0008,
-  contact: 0.07,
-  oven: 2.5,
-  pan: 6,
-  thermometer: 0.2,
+const AT = {
+  oven: 0,
+  burner: 1,
+  contact: 2,
+  thickness: 3,
+  ownStart: 4,
+  ownThickness: 5,
+  ownContact: 6,
+  ownOven: 7,
+  ownPan: 8,
+  thermometer: 9,
 } as const;
-const PARAMETERS = TRAITS.length + Object.keys(OWN).length;
+const PARAMETERS = Object.keys(AT).length;
 
 /** What readings differ by from the model, K: a probe left in, one by hand, the end as judged. */
 const PROBED = 0.6;
 const TYPED = 1;
 const JUDGED = 1.1;
-/** A thermometer in the oven's air: one look, and no better than this however many, K. */
-const AIR_LOOK = 6;
-const AIR_LEAST = 3;
 /** What a gun sees of a pan coming up differs from the model of it by this, K. */
 const WARMING = 12;
 /** A probe that never was in the meat, or fell out, may read anything: its chance, K. */
@@ -69,9 +76,9 @@ const slopesOf = (
   burnerPan: number,
 ): Float64Array => {
   const slopes = unitPrior();
-  const per = (move: Move): number => {
+  const per = (move: ModelStep): number => {
     const run = model.moved[move];
-    return run === undefined ? 0 : (figure(run) - figure(model.base)) / MOVES[move];
+    return run === undefined ? 0 : (figure(run) - figure(model.base)) / MODEL_STEPS[move];
   };
   const [oven, pan, contact, thickness] = [
     per('oven'),
@@ -79,70 +86,77 @@ const slopesOf = (
     per('contact'),
     per('thickness'),
   ];
-  slopes[0] = oven * TRAIT_SPREAD.oven;
-  slopes[1] = pan * burnerPan;
-  slopes[2] = contact * TRAIT_SPREAD.contact;
-  slopes[3] = thickness * TRAIT_SPREAD.thickness;
-  slopes[4] = per('start') * OWN.start;
-  slopes[5] = thickness * OWN.thickness;
-  slopes[6] = contact * OWN.contact;
-  slopes[7] = oven * OWN.oven;
-  slopes[8] = pan * OWN.pan;
+  slopes[AT.oven] = oven * KITCHEN_SPREAD.oven;
+  slopes[AT.burner] = pan * burnerPan;
+  slopes[AT.contact] = contact * KITCHEN_SPREAD.contact;
+  slopes[AT.thickness] = thickness * KITCHEN_SPREAD.thickness;
+  slopes[AT.ownStart] = per('start') * COOK_SPREAD.start;
+  slopes[AT.ownThickness] = thickness * COOK_SPREAD.thickness;
+  slopes[AT.ownContact] = contact * COOK_SPREAD.contact;
+  slopes[AT.ownOven] = oven * COOK_SPREAD.oven;
+  slopes[AT.ownPan] = pan * COOK_SPREAD.pan;
   return slopes;
 };
 
 /** Depths a probe may lie at, with their chances. */
 const placesOf = (thickness: number): readonly { depth: number; prior: number }[] => {
-  const well = DEPTHS.map((depth) => (Math.abs(depth) * thickness) / 2 <= WELL_PLACED);
+  const well = PROBE_DEPTHS.map((depth) => (Math.abs(depth) * thickness) / 2 <= WELL_PLACED);
   const good = well.filter(Boolean).length;
-  return DEPTHS.map((_, depth) => ({
+  return PROBE_DEPTHS.map((_, depth) => ({
     depth,
-    prior: well[depth] ? (1 - MISPLACED_CHANCE) / good : MISPLACED_CHANCE / (DEPTHS.length - good),
+    prior: well[depth]
+      ? (1 - MISPLACED_CHANCE) / good
+      : MISPLACED_CHANCE / (PROBE_DEPTHS.length - good),
   }));
 };
 
-const indexOf = (read: CookRead, { at }: ReadingEvent): number =>
+const indexOf = (read: CookData, { at }: ReadingEvent): number =>
   read.moments.indexOf((at - read.inAt) / 1000);
 
 /** What was measured of the gear itself. */
-const gearRows = (read: CookRead, traits: KitchenTraits, burnerPan: number): readonly Row[] => {
+const gearRows = (
+  read: CookData,
+  traits: LearnedTraits,
+  burnerPan: number,
+): readonly Observation[] => {
   const { gear, plan } = read.cook;
-  const rows: Row[] = [];
+  const rows: Observation[] = [];
   if (read.air) {
     const slopes = unitPrior();
-    slopes[0] = TRAIT_SPREAD.oven;
-    slopes[7] = OWN.oven;
+    slopes[AT.oven] = KITCHEN_SPREAD.oven;
+    slopes[AT.ownOven] = COOK_SPREAD.oven;
     rows.push({
       measured: read.air.over,
       predicted: traits.oven - gear.oven.offset,
       slopes,
-      deviation: Math.max(AIR_LEAST, AIR_LOOK / Math.sqrt(read.air.count)),
+      sigma: ovenLooksSigma(read.air.count),
     });
   }
   if (read.byClock && read.panSeen) {
     const slopes = unitPrior();
-    slopes[1] = burnerPan;
-    slopes[8] = OWN.pan;
+    slopes[AT.burner] = burnerPan;
+    slopes[AT.ownPan] = COOK_SPREAD.pan;
     rows.push({
       measured: read.panSeen.over,
-      predicted: panOver(gear, plan.request.pan, traits.burner),
+      predicted: panExcess(gear, plan.request.pan, traits.burner),
       slopes,
-      deviation: GUN_ERROR / Math.sqrt(read.panSeen.count),
+      sigma: GUN_ERROR / Math.sqrt(read.panSeen.count),
     });
   }
   for (const { seconds, celsius } of read.warming) {
     const slopes = unitPrior();
-    const predicted = warmedTo(gear, seconds, traits.burner);
-    slopes[1] = (warmedTo(gear, seconds, traits.burner * Math.exp(0.05)) - predicted) / 0.05;
-    slopes[1] *= TRAIT_SPREAD.burner;
+    const predicted = panAfterWarming(gear, seconds, traits.burner);
+    slopes[AT.burner] =
+      (panAfterWarming(gear, seconds, traits.burner * Math.exp(0.05)) - predicted) / 0.05;
+    slopes[AT.burner] *= KITCHEN_SPREAD.burner;
     const deviation = Math.hypot(GUN_ERROR, WARMING) * Math.sqrt(read.warming.length);
-    rows.push({ measured: celsius, predicted, slopes, deviation: Math.min(60, deviation) });
+    rows.push({ measured: celsius, predicted, slopes, sigma: Math.min(60, deviation) });
   }
   return rows;
 };
 
 /** How the cook ended, by the best that was measured. */
-const checkOf = (read: CookRead, model: CookModel, burnerPan: number): EndCheck | undefined => {
+const checkOf = (read: CookData, model: CookModel, burnerPan: number): EndCheck | undefined => {
   const { endTemperature } = read.cook;
   const last = read.typed.at(-1) ?? read.probed.at(-1);
   if (endTemperature === undefined && last === undefined) return undefined;
@@ -158,29 +172,31 @@ const checkOf = (read: CookRead, model: CookModel, burnerPan: number): EndCheck 
 };
 
 /** What a cook says of its kitchen, the model run in a kitchen of `traits`. */
-export const cookEvidence = (read: CookRead, traits: KitchenTraits): CookEvidence => {
+export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidence => {
   const model = cookModel(read, traits);
   const { gear, plan } = read.cook;
   const point = unitPrior();
-  TRAITS.forEach((trait, j) => (point[j] = spreadsOf(trait, traits[trait])));
+  TRAITS.forEach((trait, j) => {
+    point[j] = spreadsFrom(trait, traits[trait], KITCHEN_SPREAD[trait]);
+  });
   // A pan that was measured is known, whatever the burner did.
   const step = 0.05;
   const burnerPan =
-    panKnown(read) !== undefined
+    measuredPanExcess(read) !== undefined
       ? 0
-      : ((panOver(gear, plan.request.pan, traits.burner * Math.exp(step)) -
-          panOver(gear, plan.request.pan, traits.burner)) /
+      : ((panExcess(gear, plan.request.pan, traits.burner * Math.exp(step)) -
+          panExcess(gear, plan.request.pan, traits.burner)) /
           step) *
-        TRAIT_SPREAD.burner;
+        KITCHEN_SPREAD.burner;
   const n = read.moments.length;
-  const core = (event: ReadingEvent, depth: number, deviation: number): Row => {
+  const core = (event: ReadingEvent, depth: number, sigma: number): Observation => {
     const i = indexOf(read, event);
     const figure = (run: CookModel['base']): number => run.seen[depth * n + i];
     const slopes = slopesOf(model, figure, burnerPan);
-    slopes[9] = OWN.thermometer;
-    return { measured: event.celsius, predicted: figure(model.base), slopes, deviation };
+    slopes[AT.thermometer] = THERMOMETER_SPREAD;
+    return { measured: event.celsius, predicted: figure(model.base), slopes, sigma };
   };
-  const fixed: Row[] = [
+  const fixed: Observation[] = [
     ...gearRows(read, traits, burnerPan),
     ...read.typed.map((event) => core(event, 0, TYPED)),
   ];
@@ -190,33 +206,36 @@ export const cookEvidence = (read: CookRead, traits: KitchenTraits): CookEvidenc
       measured: read.cook.endTemperature,
       predicted: figure(model.base),
       slopes: slopesOf(model, figure, burnerPan),
-      deviation: JUDGED,
+      sigma: JUDGED,
     });
   }
-  const accounts: Weighed[] =
+  const accounts: RobustFit[] =
     read.probed.length === 0
-      ? [weighRows(fixed, point, 1)]
+      ? [robustLeastSquares(fixed, point, 1)]
       : [
           ...placesOf(plan.request.thickness).map(({ depth, prior }) =>
-            weighRows(
+            robustLeastSquares(
               [...fixed, ...read.probed.map((event) => core(event, depth, PROBED))],
               point,
               prior * (1 - OUT.chance),
             ),
           ),
-          weighRows(
+          robustLeastSquares(
             [
               ...fixed,
               ...read.probed.map((event) => ({
                 measured: event.celsius,
                 predicted: event.celsius,
                 slopes: unitPrior(),
-                deviation: OUT.deviation,
+                sigma: OUT.deviation,
               })),
             ],
             point,
             OUT.chance,
           ),
         ];
-  return { ...together(accounts, TRAITS.length), check: checkOf(read, model, burnerPan) };
+  return {
+    ...mixture(accounts, fitWeights(accounts), TRAITS.length),
+    check: checkOf(read, model, burnerPan),
+  };
 };

@@ -1,29 +1,28 @@
 import { describe, expect, it } from '@jest/globals';
-import fc from 'fast-check';
-import { DEFAULT_OVEN, OvenBody } from '../gear';
-import type { CookEvent, PressKind } from '../live/event';
-import { PRESS_OF } from '../live/progress';
-import { normal, seededRandom } from '../live/random';
-import { trueCook, trueRun } from '../live/trueKitchen';
+import { DEFAULT_OVEN, KITCHEN_SPREAD, NOMINAL_KITCHEN, OvenBody, spreadsFrom } from '../gear';
+import type { CookEvent, PressKind } from '../cook/event';
+import { PRESS_OF } from '../cook/progress';
+import { normal, seededRandom } from '../maths/random';
+import { trueCook, trueRun } from '../simulation/trueKitchen';
 import type { PlanRequest } from '../plan/request';
 import { actionsOf } from '../schedule/actions';
 import { planOf, STEAK } from '../tests';
 import { cookEvidence } from './cookEvidence';
-import { readCook } from './cookModel';
-import { deviceKey, learned, MOST_COOKS, traitsFor } from './learnKitchen';
+import { cookData } from './cookData';
+import { deviceKey, learnedKitchen, MOST_COOKS, traitsFor } from './learnKitchen';
 import { learnLag } from './learnLag';
-import { FIRST_GEAR, panOn, type GearUsed, type LoggedCook } from './loggedCook';
-import { panOver, toldWarming, warmedTo } from './panWarmth';
-import { spreadsOf, traitAt, TRAITS, USUAL_TRAITS, type KitchenTraits } from './traits';
+import { FIRST_GEAR, panOnBurner, type GearUsed, type LoggedCook } from './loggedCook';
+import { panExcess, statedWarmUp, panAfterWarming } from './panWarmUp';
+import { TRAITS, type LearnedTraits } from './traits';
 
 const T0 = Date.UTC(2026, 2, 1, 18);
-const TRUE: KitchenTraits = { oven: -14, burner: 0.82, contact: 1.1, thickness: 0.0018 };
+const TRUE: LearnedTraits = { oven: -14, burner: 0.82, contact: 1.1, thickness: 0.0018 };
 
 /** A cook of a plan in a kitchen as it is: presses on time, a probe in the oven, one by hand else. */
 const cooked = (
   nth: number,
   request: PlanRequest,
-  truth: KitchenTraits,
+  truth: LearnedTraits,
   { gear = FIRST_GEAR, noise = 0.3 }: { gear?: GearUsed; noise?: number } = {},
 ): LoggedCook => {
   const random = seededRandom(900 + nth);
@@ -32,13 +31,14 @@ const cooked = (
   const cook = trueCook(
     request,
     {
+      ...NOMINAL_KITCHEN,
       oven: truth.oven - gear.oven.offset,
       contact: truth.contact,
       thickness: truth.thickness,
       start: 0,
-      pan: panOver(gear, request.pan, truth.burner),
+      pan: panExcess(gear, request.pan, truth.burner),
     },
-    { pan: panOn(gear, 1), columns: 8 },
+    { pan: panOnBurner(gear, 1), columns: 8 },
   );
   const oven = plan.legs.find(({ kind }) => kind === 'oven');
   const moments = oven
@@ -48,7 +48,12 @@ const cooked = (
     const own = cook.legs[i];
     return own ? [{ ...own, seconds: leg.seconds, flips: leg.flips }] : [];
   });
-  const hidden = { ...truth, start: 0, noise, probe: { kind: 'middle', off: 0.002 } } as const;
+  const hidden = {
+    ...NOMINAL_KITCHEN,
+    ...truth,
+    noise,
+    probe: { kind: 'middle', off: 0.002 },
+  } as const;
   const { truths, end } = trueRun(cook, hidden, legs, moments);
   const id = `cook-${nth}`;
   const events: CookEvent[] = [];
@@ -68,7 +73,7 @@ const cooked = (
     });
   });
   const panIn = plan.legs.find(({ kind }) => kind !== 'oven')?.at ?? 0;
-  const warms = toldWarming(gear, request.pan) ?? 0;
+  const warms = statedWarmUp(gear, request.pan) ?? 0;
   press('pan-on', panIn - warms);
   // Looked at half-way up, when it was still coming up, and as the piece went in.
   for (const seconds of [warms / 2, warms - 4]) {
@@ -76,7 +81,7 @@ const cooked = (
       id: `${id}-gun-${seconds}`,
       kind: 'reading',
       at: Math.round(inAt + (panIn - warms + seconds) * 1000),
-      celsius: warmedTo(gear, seconds, truth.burner),
+      celsius: panAfterWarming(gear, seconds, truth.burner),
       by: 'gun',
     });
   }
@@ -97,7 +102,7 @@ const COOKS = [
   cooked(1, { ...STEAK, thickness: 0.026, weight: 0.3 }, TRUE),
   cooked(2, { ...OVEN, thickness: 0.04, weight: 0.46, way: 'sear-oven' }, TRUE),
 ];
-const KITCHEN = learned(COOKS);
+const KITCHEN = learnedKitchen(COOKS);
 const found = traitsFor(KITCHEN.traits, FIRST_GEAR);
 
 describe('a kitchen learned from its cooks', () => {
@@ -112,13 +117,16 @@ describe('a kitchen learned from its cooks', () => {
     for (const { trait, value, deviation, unknown } of KITCHEN.traits) {
       expect(deviation).toBeGreaterThan(0);
       expect(unknown).toBeLessThanOrEqual(1);
-      const off = Math.abs(spreadsOf(trait, value) - spreadsOf(trait, TRUE[trait]));
+      const off = Math.abs(
+        spreadsFrom(trait, value, KITCHEN_SPREAD[trait]) -
+          spreadsFrom(trait, TRUE[trait], KITCHEN_SPREAD[trait]),
+      );
       expect(off).toBeLessThan(3.5 * Math.max(0.12, unknown));
     }
-    const one = learned(COOKS.slice(1, 2));
+    const one = learnedKitchen(COOKS.slice(1, 2));
     const oven = one.traits.find(({ key }) => key === 'oven');
     // A cook without an oven says nothing of it.
-    expect(oven?.value).toBeCloseTo(USUAL_TRAITS.oven, 6);
+    expect(oven?.value).toBeCloseTo(NOMINAL_KITCHEN.oven, 6);
     expect(oven?.unknown).toBeCloseTo(1, 6);
     expect(oven?.cooks).toEqual([]);
   });
@@ -140,13 +148,13 @@ describe('a kitchen learned from its cooks', () => {
   });
 
   it('is the same in whatever order the cooks come', () => {
-    const other = traitsFor(learned([COOKS[2], COOKS[0], COOKS[1]]).traits, FIRST_GEAR);
+    const other = traitsFor(learnedKitchen([COOKS[2], COOKS[0], COOKS[1]]).traits, FIRST_GEAR);
     for (const trait of TRAITS) expect(other[trait]).toBeCloseTo(found[trait], 6);
   });
 
   it('forgets a device from a moment on, and the others only what hung on it', () => {
     const after = { oven: T0 + 10 * 86_400_000 };
-    const { traits } = learned(COOKS, after);
+    const { traits } = learnedKitchen(COOKS, after);
     const oven = traits.find(({ key }) => key === 'oven');
     expect(oven?.value).toBeCloseTo(0, 6);
     expect(oven?.cooks).toEqual([]);
@@ -155,7 +163,7 @@ describe('a kitchen learned from its cooks', () => {
 
   it('keeps each pan’s contact apart', () => {
     const other: GearUsed = { ...FIRST_GEAR, pan: { ...FIRST_GEAR.pan, name: 'The old one' } };
-    const { traits } = learned([COOKS[1], { ...COOKS[2], gear: other }]);
+    const { traits } = learnedKitchen([COOKS[1], { ...COOKS[2], gear: other }]);
     const keys = traits.filter(({ trait }) => trait === 'contact').map(({ key }) => key);
     expect(keys.toSorted()).toEqual(
       [deviceKey('contact', other), deviceKey('contact', FIRST_GEAR)].toSorted(),
@@ -165,9 +173,9 @@ describe('a kitchen learned from its cooks', () => {
   it('learns what is over and above what its plan reckoned with', () => {
     const request: PlanRequest = { ...OVEN, learned: { thickness: 0.0018, contact: 1.1 } };
     const gear: GearUsed = { ...FIRST_GEAR, oven: { ...FIRST_GEAR.oven, offset: -14 } };
-    const truth: KitchenTraits = { ...TRUE, contact: 1, thickness: 0, burner: 1 };
+    const truth: LearnedTraits = { ...TRUE, contact: 1, thickness: 0, burner: 1 };
     // In the kitchen its plan was made for: what is learned is that kitchen, not nothing.
-    const { traits } = learned([cooked(5, request, truth, { gear })]);
+    const { traits } = learnedKitchen([cooked(5, request, truth, { gear })]);
     const now = traitsFor(traits, gear);
     expect(Math.abs(now.oven + 14)).toBeLessThan(5);
     expect(now.thickness).toBeGreaterThan(0);
@@ -183,9 +191,9 @@ describe('a kitchen learned from its cooks', () => {
       ...COOKS[1],
       events: COOKS[1].events.filter(({ kind }) => kind !== 'pulled'),
     };
-    expect(readCook(unmeasured)).toBeUndefined();
-    expect(readCook(unfinished)).toBeUndefined();
-    expect(learned([unmeasured, unfinished])).toEqual({ traits: [], past: [], cooks: 0 });
+    expect(cookData(unmeasured)).toBeUndefined();
+    expect(cookData(unfinished)).toBeUndefined();
+    expect(learnedKitchen([unmeasured, unfinished])).toEqual({ traits: [], past: [], cooks: 0 });
     expect(MOST_COOKS).toBeGreaterThan(5);
   });
 
@@ -198,31 +206,19 @@ describe('a kitchen learned from its cooks', () => {
         event.kind === 'reading' && event.by === 'probe' ? { ...event, celsius: 96 } : event,
       ),
     };
-    const read = readCook(wild);
+    const read = cookData(wild);
     if (!read) throw new Error('not read');
-    const { mean } = cookEvidence(read, USUAL_TRAITS);
+    const { mean } = cookEvidence(read, NOMINAL_KITCHEN);
     for (const spreads of mean) expect(Math.abs(spreads)).toBeLessThan(1.2);
   });
 });
 
-describe('the traits', () => {
-  it('turn into spreads and back, whatever they are', () => {
-    fc.assert(
-      fc.property(
-        fc.constantFrom(...TRAITS),
-        fc.double({ min: -2.5, max: 2.5, noNaN: true }),
-        (trait, spreads) => {
-          expect(spreadsOf(trait, traitAt(trait, spreads))).toBeCloseTo(spreads, 9);
-        },
-      ),
-    );
-  });
-
+describe('the burner', () => {
   it('a burner as told warms the pan as told; a weaker one leaves it cooler, never absurdly', () => {
-    expect(panOver(FIRST_GEAR, 220, 1)).toBeCloseTo(0, 1);
+    expect(panExcess(FIRST_GEAR, 220, 1)).toBeCloseTo(0, 1);
     let last = -Infinity;
     for (const share of [0.5, 0.7, 0.9, 1, 1.1, 1.3, 1.6]) {
-      const over = panOver(FIRST_GEAR, 220, share);
+      const over = panExcess(FIRST_GEAR, 220, share);
       expect(over).toBeGreaterThan(last);
       expect(Math.abs(over)).toBeLessThan(71);
       last = over;

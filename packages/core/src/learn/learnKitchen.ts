@@ -1,15 +1,9 @@
-import { solveNormal } from '../live/normalEquations';
+import { solveNormal } from '../maths/normalEquations';
+import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear';
 import { cookEvidence, type CookEvidence } from './cookEvidence';
-import { readCook, type CookRead } from './cookModel';
+import { cookData, type CookData } from './cookData';
 import type { GearUsed, LoggedCook } from './loggedCook';
-import {
-  deviationAt,
-  traitAt,
-  TRAITS,
-  USUAL_TRAITS,
-  type KitchenTraits,
-  type Trait,
-} from './traits';
+import { TRAITS, type LearnedTraits, type Trait } from './traits';
 
 /** A trait of one device: the oven's, the burner's, the cook's eye, or one pan's contact. */
 export type DeviceKey = string;
@@ -59,7 +53,7 @@ const NAMED = 0.02;
 export type Forgotten = Readonly<Record<DeviceKey, number>>;
 
 interface Lesson {
-  readonly read: CookRead;
+  readonly read: CookData;
   /** The device that each trait is of; undefined: forgotten. */
   readonly of: readonly (number | undefined)[];
   readonly ofAll: readonly number[];
@@ -126,9 +120,12 @@ const gather = (lessons: readonly Lesson[], devices: number): Known => {
   return { mean: x, covariance };
 };
 
-const traitsAt = (known: ArrayLike<number>, of: readonly number[]): KitchenTraits => {
+const valueAt = (trait: Trait, spreads: number): number =>
+  deviationAt(trait, spreads, KITCHEN_SPREAD[trait]);
+
+const traitsAt = (known: ArrayLike<number>, of: readonly number[]): LearnedTraits => {
   const at = (trait: Trait): number =>
-    traitAt(trait, Math.max(-2.5, Math.min(2.5, known[of[TRAITS.indexOf(trait)]])));
+    valueAt(trait, Math.max(-2.5, Math.min(2.5, known[of[TRAITS.indexOf(trait)]])));
   return {
     oven: at('oven'),
     burner: at('burner'),
@@ -150,7 +147,7 @@ export function* learnKitchen(
 ): Generator<null, LearnedKitchen> {
   const reads = cooks
     .toSorted((a, b) => b.at - a.at)
-    .map(readCook)
+    .map(cookData)
     .filter((read) => read !== undefined)
     .slice(0, MOST_COOKS);
   const devices: { key: DeviceKey; trait: Trait; pan: string | undefined }[] = [];
@@ -204,13 +201,13 @@ export function* learnKitchen(
   return {
     traits: devices.map(({ key, trait, pan }, i) => {
       const spread = Math.sqrt(known.covariance[i * devices.length + i]);
-      const value = traitAt(trait, known.mean[i]);
+      const value = valueAt(trait, known.mean[i]);
       return {
         key,
         trait,
         ...(pan === undefined ? {} : { pan }),
         value,
-        deviation: deviationAt(trait, value, spread),
+        deviation: spread * perSpread(trait, value, KITCHEN_SPREAD[trait]),
         unknown: Math.min(1, spread),
         cooks: sharesOf(lessons, i),
       };
@@ -236,7 +233,7 @@ const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['coo
 };
 
 /** Learns in one go. */
-export const learned = (
+export const learnedKitchen = (
   cooks: readonly LoggedCook[],
   forgotten: Forgotten = {},
 ): LearnedKitchen => {
@@ -251,9 +248,9 @@ export const learned = (
 export const traitsFor = (
   traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
   gear: Pick<GearUsed, 'pan'>,
-): KitchenTraits => {
+): LearnedTraits => {
   const of = (trait: Trait): number =>
-    traits.find(({ key }) => key === deviceKey(trait, gear))?.value ?? USUAL_TRAITS[trait];
+    traits.find(({ key }) => key === deviceKey(trait, gear))?.value ?? NOMINAL_KITCHEN[trait];
   return {
     oven: of('oven'),
     burner: of('burner'),

@@ -1,6 +1,6 @@
 import { DEFAULT_OVEN, OvenBody } from '../gear';
-import type { ReadingEvent } from '../live/event';
-import { standing } from '../live/standing';
+import type { ReadingEvent } from '../cook/event';
+import { effectiveEvents } from '../cook/effectiveEvents';
 import type { LoggedCook } from './loggedCook';
 
 /** How fast an oven comes up, from its thermometer. */
@@ -27,7 +27,7 @@ interface WarmUp {
 }
 
 const warmUpOf = ({ id, events, plan, gear }: LoggedCook): readonly WarmUp[] => {
-  const kept = standing(events);
+  const kept = effectiveEvents(events);
   const on = kept.find(({ kind }) => kind === 'oven-on')?.at;
   const air = plan.legs.find(({ kind }) => kind === 'oven')?.air;
   if (on === undefined || air === undefined) return [];

@@ -1,7 +1,7 @@
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { DEFAULT_PAN, type BurnerKind, type PanOnBurner } from '../gear/pan';
-import type { CookEvent } from '../live/event';
-import type { PlanFigures } from '../live/progress';
+import type { CookEvent } from '../cook/event';
+import type { PlanFigures } from '../cook/progress';
 
 /** What a cook was planned and cooked on. */
 export interface GearUsed {
@@ -34,7 +34,7 @@ export interface LoggedCook {
 }
 
 /** The pan on its burner, which gives `share` of what its plate says. */
-export const panOn = ({ pan, burner }: GearUsed, share: number): PanOnBurner => ({
+export const panOnBurner = ({ pan, burner }: GearUsed, share: number): PanOnBurner => ({
   diameter: pan.diameter,
   mass: pan.mass,
   burner: burner.kind,

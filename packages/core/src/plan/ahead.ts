@@ -5,7 +5,7 @@ import type { PlanRequest } from './request';
 import { solveWay } from './solveWay';
 import { saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm } from './surfaceFilm';
-import { lasting } from './timedLeg';
+import { timedFor } from './timedLeg';
 import { usesOven } from './way';
 import { WayCook } from './wayCook';
 
@@ -29,7 +29,7 @@ const secondsToGolden = (request: PlanRequest, pan: PanOnBurner): number => {
   cook.reset();
   const { solver } = cook;
   let at = LONGEST;
-  cook.runLeg({ ...lasting(cook.legs[0], LONGEST), flips: [] }, (t) => {
+  cook.runLeg({ ...timedFor(cook.legs[0], LONGEST), flips: [] }, (t) => {
     at = t;
     return browningIndex(solver.browned(0)) >= GOLDEN_FROM;
   });

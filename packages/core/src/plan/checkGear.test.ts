@@ -1,8 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { CUT_IDS, CUTS, footprint, TISSUES } from '../food';
+import { CUT_IDS, CUTS, footprint, TISSUES, tissueProperties } from '../food';
 import { DEFAULT_PAN, hottestPan } from '../gear';
-import { tissueProperties } from '../heat';
 import { allergensOf, MINIMUM_TEMPERATURES } from '../safety';
 import { STEAK } from '../tests';
 import { checkGear } from './checkGear';

@@ -1,12 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { Forecaster } from '../live/forecast';
-import type { CookEvent } from '../live/event';
+import { Forecaster } from '../estimate/forecast';
+import type { CookEvent } from '../cook/event';
 import { DEFAULT_PAN } from '../gear';
 import { planCase, planOf, STEAK } from '../tests';
-import { pieceOf, placedOf, shapeOf } from './pieceOf';
+import { pieceOf, pieceInSurroundings, shapeOf } from './pieceOf';
 import { thicknessOf, type PlanRequest } from './request';
-import { lasting } from './timedLeg';
+import { timedFor } from './timedLeg';
 import { WayCook } from './wayCook';
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.038, weight: 0.44, way: 'oven-sear' };
@@ -19,8 +19,10 @@ describe('a plan that uses what was learned', () => {
     expect(pieceOf(thicker, shapeOf(thicker)).thickness).toBeCloseTo(0.027, 9);
     const [was, is] = [STEAK, thicker].map((request) => shapeOf(request));
     expect(is.kind === 'long' && was.kind === 'long' && is.width < was.width).toBe(true);
-    expect(placedOf({ ...STEAK, learned: learned(0, 0.8) }, true, DEFAULT_PAN).contact).toBe(0.8);
-    expect(placedOf(STEAK, true, DEFAULT_PAN).contact).toBe(1);
+    expect(
+      pieceInSurroundings({ ...STEAK, learned: learned(0, 0.8) }, true, DEFAULT_PAN).contact,
+    ).toBe(0.8);
+    expect(pieceInSurroundings(STEAK, true, DEFAULT_PAN).contact).toBe(1);
   });
 
   it('is the plan of a piece measured so, not another', () => {
@@ -62,7 +64,7 @@ describe('a plan that uses what was learned', () => {
     cook.reset();
     const events: CookEvent[] = [{ id: 'in', kind: 'in', at: T0 }];
     const oven = plan.legs[0];
-    const leg = lasting(cook.legs[0], oven.seconds);
+    const leg = timedFor(cook.legs[0], oven.seconds);
     let next = 240;
     cook.runLeg(leg, (t) => {
       if (t < next || t > 0.6 * oven.seconds) return false;
@@ -81,6 +83,6 @@ describe('a plan that uses what was learned', () => {
     expect(found?.readings).toBeGreaterThan(5);
     const pull = ((found?.pullAt ?? 0) - T0) / 1000;
     expect(Math.abs(pull - plan.pullAt)).toBeLessThan(0.05 * plan.pullAt);
-    expect(Math.abs(found?.guess.thickness ?? 1)).toBeLessThan(0.0012);
+    expect(Math.abs(found?.kitchen.thickness ?? 1)).toBeLessThan(0.0012);
   });
 });

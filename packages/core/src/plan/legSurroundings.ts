@@ -1,4 +1,4 @@
-import { PanBody, type PanOnBurner } from '../gear';
+import { PanBody, type KitchenDeviation, type PanOnBurner } from '../gear';
 import {
   airFace,
   basted,
@@ -17,18 +17,17 @@ import {
 } from '../heat';
 import { LivePan, PanInOven } from '../gear';
 import type { Heat } from './legs';
-import type { CookDisturbance } from './stagedCook';
 
 /** What a piece brings to its surroundings. */
-export interface Placed {
+export interface PieceInSurroundings {
   readonly pan: PanOnBurner;
   readonly press: Press;
   /** The pan's contact over the usual, as learned. */
   readonly contact: number;
   /** Times the solved section's power is taken: pieces x area or length of one. */
-  readonly times: number;
+  readonly sectionMultiple: number;
   /** Share by which edges enlarge the faces of a piece solved without them. */
-  readonly edges: number;
+  readonly lateralAreaRatio: number;
 }
 
 /** Basting: browned butter, C, on the top for this share of the time. Baseline range. */
@@ -73,11 +72,17 @@ const onItsEdge = (pan: number, share: number, contact: number): Surroundings =>
   return { lower: air, upper: air, edge: { ...iron, coefficient, temperature } };
 };
 
-/** What is round the piece through a leg, in a kitchen that may be off by a disturbance. */
+/** The surroundings of the piece through a leg, in a kitchen that may deviate. */
 export const legSurroundings = (
   heat: Heat,
-  { pan: onBurner, press, contact: learned, times, edges }: Placed,
-  { contact: scale = 1, pan: panOff = 0, oven = 0 }: CookDisturbance,
+  {
+    pan: onBurner,
+    press,
+    contact: learned,
+    sectionMultiple: times,
+    lateralAreaRatio: edges,
+  }: PieceInSurroundings,
+  { contact: scale, pan: panOff, oven }: KitchenDeviation,
 ): Surroundings | Environment => {
   const contact = scale * learned * PRESS[press];
   switch (heat.on) {

@@ -4,13 +4,13 @@ import { CUT_IDS, CUTS } from '../food';
 import { STEAK } from '../tests';
 import { BUTTER_PAN } from './butter';
 import { legsOf } from './legs';
-import { EDGES, type PlanRequest } from './request';
+import { EDGE_SEARS, type PlanRequest } from './request';
 import { usesLowOven, usesOven, WAYS, waysFor } from './way';
 
 const requests = fc.record({
   cut: fc.constantFrom(...CUT_IDS),
   way: fc.constantFrom(...WAYS),
-  edges: fc.constantFrom(...EDGES),
+  edges: fc.constantFrom(...EDGE_SEARS),
   baste: fc.constantFrom(0, 60, 120),
   panAfter: fc.constantFrom(undefined, 170),
   ovenTurn: fc.boolean(),
@@ -21,14 +21,14 @@ describe('the legs of a way', () => {
     fc.assert(
       fc.property(requests, (change) => {
         const legs = legsOf({ ...STEAK, ...change });
-        const shares = legs.map(({ share }) => share);
+        const shares = legs.map(({ unknownShare: share }) => share);
         expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
         // What the unknown is part of stands together: what comes before it is cooked once.
         const first = shares.findIndex((share) => share > 0);
         const last = shares.findLastIndex((share) => share > 0);
         expect(shares.slice(first, last + 1).every((share) => share > 0)).toBe(true);
         for (const leg of legs) {
-          if (leg.goal !== undefined) expect(leg.share).toBe(0);
+          if (leg.browningGoal !== undefined) expect(leg.unknownShare).toBe(0);
           expect(leg.heat.on === 'rack' || leg.heat.on === 'oven-pan').toBe(leg.kind === 'oven');
         }
         expect(legs.some(({ kind }) => kind === 'oven')).toBe(usesOven(change.way));
@@ -40,7 +40,9 @@ describe('the legs of a way', () => {
     fc.assert(
       fc.property(requests, (change) => {
         const pan = legsOf({ ...STEAK, ...change }).filter(({ heat }) => heat.on !== 'rack');
-        const turned = pan.some(({ thenFlip, every }) => thenFlip || every !== undefined);
+        const turned = pan.some(
+          ({ thenFlip, turnEvery: every }) => thenFlip || every !== undefined,
+        );
         expect(turned).toBe(true);
       }),
     );

@@ -25,10 +25,10 @@ export interface Leg {
   readonly kind: LegKind;
   readonly heat: Heat;
   readonly fixed: number;
-  readonly share: number;
-  readonly goal?: number;
+  readonly unknownShare: number;
+  readonly browningGoal?: number;
   /** Turned every so many seconds, counted on from the leg before where that was turned so too. */
-  readonly every?: number;
+  readonly turnEvery?: number;
   /** Turned at this share of its time. */
   readonly flipAt?: number;
   readonly thenFlip: boolean;
@@ -39,7 +39,7 @@ const FAT_EDGE_SECONDS = 40;
 const OTHER_EDGES_SECONDS = 40;
 /** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */
 const ONE_EDGE = 0.5;
-export const ROLLED = 0.2;
+export const ROLLED_EDGE_SHARE = 0.2;
 /** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
 const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;
@@ -55,14 +55,14 @@ interface Parts {
 
 const sear = (
   pan: number,
-  time: Partial<Pick<Leg, 'fixed' | 'share' | 'goal'>>,
+  time: Partial<Pick<Leg, 'fixed' | 'unknownShare' | 'browningGoal'>>,
   thenFlip: boolean,
   from?: number,
 ): Leg => ({
   kind: 'sear',
   heat: { on: 'pan', pan, ...(from !== undefined && from !== pan ? { from } : {}) },
   fixed: 0,
-  share: 0,
+  unknownShare: 0,
   ...time,
   thenFlip,
 });
@@ -75,7 +75,7 @@ const basted = ({ request: { baste }, later }: Parts): readonly Leg[] =>
           kind: 'baste',
           heat: { on: 'pan', pan: Math.min(later, BUTTER_PAN), from: later, basted: true },
           fixed: baste,
-          share: 0,
+          unknownShare: 0,
           thenFlip: false,
         },
       ];
@@ -87,44 +87,44 @@ const oven = ({ request, h }: Parts, air: number): Leg => ({
       ? { on: 'oven-pan', air, h, pan: request.pan }
       : { on: 'rack', air, h },
   fixed: 0,
-  share: 1,
+  unknownShare: 1,
   ...(request.ovenTurn ? { flipAt: 0.5 } : {}),
   thenFlip: false,
 });
 
 const bothSides = (pan: number, later: number, goal: number): readonly Leg[] => [
-  sear(pan, { goal }, true),
-  sear(later, { goal }, false, pan),
+  sear(pan, { browningGoal: goal }, true),
+  sear(later, { browningGoal: goal }, false, pan),
 ];
 
 const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
   once: (parts) => {
     const { request, later } = parts;
     return [
-      sear(request.pan, { share: 0.5 }, true),
-      sear(later, { share: 0.5, fixed: -request.baste }, false, request.pan),
+      sear(request.pan, { unknownShare: 0.5 }, true),
+      sear(later, { unknownShare: 0.5, fixed: -request.baste }, false, request.pan),
       ...basted(parts),
     ];
   },
   often: (parts) => {
     const { request } = parts;
     const turns: Leg = {
-      ...sear(request.pan, { share: 1, fixed: -request.baste }, false),
+      ...sear(request.pan, { unknownShare: 1, fixed: -request.baste }, false),
       kind: 'turns',
-      every: request.every,
+      turnEvery: request.every,
     };
     // Turning goes on while it is basted: where the butter begins, nothing else changes.
     const butter = basted({ ...parts, later: request.pan });
     return [turns, ...butter.map((leg) => ({ ...leg, every: request.every }))];
   },
   'skin-down': (parts) => [
-    sear(parts.request.pan, { share: SKIN_SHARE }, true),
-    sear(parts.later, { share: 1 - SKIN_SHARE }, false, parts.request.pan),
+    sear(parts.request.pan, { unknownShare: SKIN_SHARE }, true),
+    sear(parts.later, { unknownShare: 1 - SKIN_SHARE }, false, parts.request.pan),
     ...basted(parts),
   ],
   'cold-pan': (parts) => [
     {
-      ...sear(parts.request.pan, { share: 1 }, true),
+      ...sear(parts.request.pan, { unknownShare: 1 }, true),
       heat: { on: 'cold-pan', pan: parts.request.pan },
     },
     sear(parts.later, { fixed: FLESH_SIDE_SECONDS }, false, parts.request.pan),
@@ -160,9 +160,9 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
 
 const edge = (kind: 'edge' | 'edges', pan: number): Leg => ({
   kind,
-  heat: { on: 'edge', pan, share: kind === 'edge' ? ONE_EDGE : ROLLED },
+  heat: { on: 'edge', pan, share: kind === 'edge' ? ONE_EDGE : ROLLED_EDGE_SHARE },
   fixed: kind === 'edge' ? FAT_EDGE_SECONDS : OTHER_EDGES_SECONDS,
-  share: 0,
+  unknownShare: 0,
   thenFlip: false,
 });
 

@@ -1,7 +1,7 @@
 import { footprint } from '../food';
 import type { PanOnBurner } from '../gear';
 import type { Piece, Shape } from '../heat';
-import type { Placed } from './legSurroundings';
+import type { PieceInSurroundings } from './legSurroundings';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { surfaceFilm } from './surfaceFilm';
 
@@ -37,7 +37,11 @@ const lateralShare = (round: boolean, slender: number): number =>
   (round ? 2 : 1) * slender * Math.min(0.6, Math.max(0, 1.6 * (slender - 0.21)));
 
 /** How the solved section stands for the whole piece: what power to take, and its edges. */
-export const placedOf = (request: PlanRequest, flat: boolean, pan: PanOnBurner): Placed => {
+export const pieceInSurroundings = (
+  request: PlanRequest,
+  flat: boolean,
+  pan: PanOnBurner,
+): PieceInSurroundings => {
   const cut = cutOf(request);
   const { weight, press, pieces, learned } = request;
   const thickness = thicknessOf(request);
@@ -49,7 +53,7 @@ export const placedOf = (request: PlanRequest, flat: boolean, pan: PanOnBurner):
     pan,
     press,
     contact: learned?.contact ?? 1,
-    times: pieces * (flat ? area : round ? 2 * Math.PI : across),
-    edges: flat ? lateralShare(round, thickness / width) : 0,
+    sectionMultiple: pieces * (flat ? area : round ? 2 * Math.PI : across),
+    lateralAreaRatio: flat ? lateralShare(round, thickness / width) : 0,
   };
 };

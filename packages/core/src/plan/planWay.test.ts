@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import { CUTS, CUT_IDS } from '../food';
 import { DISPLAY_COLUMNS } from '../heat';
 import { planOf as planned, slicedPlanOf, STEAK } from '../tests';
-import { palest } from './palest';
+import { palestBrowning } from './palestBrowning';
 import { planWay } from './planWay';
 import type { PlanUpdate } from './planResult';
 import type { PlanRequest } from './request';
@@ -98,7 +98,7 @@ describe('planWay', () => {
     expect(plan.legs[0]?.seconds).toBeGreaterThan(480);
     expect(plan.browning[0]).toBeGreaterThan(1.4);
     expect(plan.browning[1]).toBeLessThan(1);
-    expect(palest(plan)).toBe(plan.browning[0]);
+    expect(palestBrowning(plan)).toBe(plan.browning[0]);
   });
 
   it('does what is said at the stove: edges, butter, a burner turned down, a loose face', () => {

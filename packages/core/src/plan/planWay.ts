@@ -2,7 +2,7 @@ import { GOLDEN_FROM } from '../doneness';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import { DISPLAY_COLUMNS } from '../heat';
 import { checkGear } from './checkGear';
-import { palest } from './palest';
+import { palestBrowning } from './palestBrowning';
 import type { Obstacle, PlanUpdate, Remedy } from './planResult';
 import { recordLegs } from './recordPlan';
 import { recordOnTarget } from './recordOnTarget';
@@ -68,7 +68,7 @@ export function* planWay(
   yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
   if (!inFull) return;
   yield { kind: 'spread', spread: yield* spreadOfWay(flat, quick, pan) };
-  if (palest(found.plan) < GOLDEN_FROM) {
+  if (palestBrowning(found.plan) < GOLDEN_FROM) {
     yield { kind: 'remedies', remedies: yield* remediesFor(request, 'pale', { pan, minimum }) };
   }
   yield null;

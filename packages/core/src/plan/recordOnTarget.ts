@@ -1,6 +1,6 @@
 import type { Obstacle } from './planResult';
-import { recordRun, type Recorded } from './recordPlan';
-import { believedSlope, type OnSection } from './refineWay';
+import { recordRun, type RecordedPlan } from './recordPlan';
+import { believedSlope, type SectionSolution } from './refineWay';
 import { longestOf, tooCool } from './solveWay';
 
 /**
@@ -13,8 +13,8 @@ const STILL_SHOWN = 0.15;
 const CORRECTIONS = 2;
 const MOST_RECORDS = 6;
 
-export type OnTarget =
-  | ({ readonly ok: true; readonly value: number } & Recorded)
+export type RecordedOnTarget =
+  | ({ readonly ok: true; readonly value: number } & RecordedPlan)
   | { readonly ok: false; readonly obstacle: Obstacle };
 
 /**
@@ -22,9 +22,9 @@ export type OnTarget =
  * by the slope between the last two runs.
  */
 export function* recordOnTarget(
-  { cook, run, slope: expected, value: from }: OnSection,
+  { cook, run, slope: expected, value: from }: SectionSolution,
   frames: number | undefined,
-): Generator<null, OnTarget> {
+): Generator<null, RecordedOnTarget> {
   const { request } = cook;
   const { target } = request;
   const most = longestOf(request);

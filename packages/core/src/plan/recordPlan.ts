@@ -47,7 +47,7 @@ export interface RecordOptions {
   readonly frames?: number | undefined;
 }
 
-export interface Recorded {
+export interface RecordedPlan {
   readonly plan: CookPlan;
   readonly slices: Slices;
 }
@@ -60,7 +60,7 @@ export const recordLegs = (
   cook: WayCook,
   legs: readonly TimedLeg[],
   { end: known, frames }: RecordOptions = {},
-): Recorded => {
+): RecordedPlan => {
   const ending = (): CookEnd => {
     cook.reset();
     return cook.endOf(legs);
@@ -82,7 +82,7 @@ export const recordRun = (
   value: number,
   near: WayRun,
   frames?: number | undefined,
-): Recorded => {
+): RecordedPlan => {
   const run: CookLeg<Leg> = (leg, made, watch) => cook.cookLeg(leg, value, made, watch);
   return record(cook, cook.legs, run, { expected: near.legs, end: near.end, frames });
 };
@@ -101,11 +101,11 @@ const record = <L extends Leg>(
   legs: readonly L[],
   cookLeg: CookLeg<L>,
   { expected, end, frames: wanted = FRAMES }: Expected,
-): Recorded => {
+): RecordedPlan => {
   const { solver, request } = cook;
   const decides = Math.max(
     0,
-    legs.findLastIndex(({ share }) => share > 0),
+    legs.findLastIndex(({ unknownShare: share }) => share > 0),
   );
   const restSeconds = Math.max(SHORTEST_REST, Math.ceil(end.peakAfter / 30) * 30);
   /** The core's peak after the pull as this very run has it. */

@@ -1,6 +1,6 @@
 import { footprint } from '../food';
 import { SEARCH_COLUMNS } from '../heat';
-import type { Crossing } from './findCrossing';
+import type { Crossing } from '../maths/findCrossing';
 import type { Obstacle } from './planResult';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { burntCrust, longestOf, refused, tooCool } from './solveWay';
@@ -23,7 +23,7 @@ const STEEP_COLUMNS = 16;
 const STOUT = { long: 0.6, round: 0.4 } as const;
 
 /** The unknown on the section: `run` is its last run, `value` one correction beyond it. */
-export interface OnSection {
+export interface SectionSolution {
   readonly cook: WayCook;
   readonly run: WayRun;
   readonly value: number;
@@ -31,8 +31,8 @@ export interface OnSection {
   readonly slope: number;
 }
 
-export type Refined =
-  ({ readonly ok: true } & OnSection) | { readonly ok: false; readonly obstacle: Obstacle };
+export type SectionResult =
+  ({ readonly ok: true } & SectionSolution) | { readonly ok: false; readonly obstacle: Obstacle };
 
 /** Columns that tell a request's core to a few tenths of a degree. */
 export const searchColumns = (request: PlanRequest): number => {
@@ -59,9 +59,9 @@ export const believedSlope = (
  */
 export function* refineWay(
   request: PlanRequest,
-  found: Pick<OnSection, 'run' | 'slope'>,
+  found: Pick<SectionSolution, 'run' | 'slope'>,
   options: WayCookOptions,
-): Generator<null, Refined> {
+): Generator<null, SectionResult> {
   const columns = options.columns ?? searchColumns(request);
   const cook = new WayCook(request, { ...options, columns });
   const goal = request.target;

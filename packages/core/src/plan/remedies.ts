@@ -2,7 +2,7 @@ import { GOLDEN_FROM } from '../doneness';
 import { fatOf, hottestPan, type PanOnBurner } from '../gear';
 import { checkGear } from './checkGear';
 import { PLAN_LIMITS } from './limits';
-import { palestFace } from './palest';
+import { palestFace } from './palestBrowning';
 import type { Obstacle, Remedy } from './planResult';
 import { recordOnTarget } from './recordOnTarget';
 import { refineWay } from './refineWay';
@@ -38,7 +38,7 @@ interface Search extends PlanKitchen {
 }
 
 /** Whether a request works in one dimension. */
-export function* works(
+export function* worksInOneDimension(
   request: PlanRequest,
   { pan, minimum = -Infinity }: PlanKitchen,
   golden: boolean,
@@ -49,7 +49,10 @@ export function* works(
 }
 
 /** Whether it works on the section too, in the very steps by which it will be planned. */
-function* holds(request: PlanRequest, { pan, minimum, golden }: Search): Generator<null, boolean> {
+function* worksOnSection(
+  request: PlanRequest,
+  { pan, minimum, golden }: Search,
+): Generator<null, boolean> {
   if (request.target < (minimum ?? -Infinity) || checkGear(request, pan)) return false;
   const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return false;
@@ -78,17 +81,18 @@ function* nearestWorking(ladder: Ladder, search: Search): Generator<null, number
   const { from, to, step, request } = ladder;
   const rungs = Math.floor(Math.abs(to - from) / step + 1e-6);
   const rung = (i: number): number => onStep(to + i * Math.sign(from - to) * step, step);
-  if (rungs < 1 || !(yield* works(request(rung(0)), search, search.golden))) return undefined;
+  if (rungs < 1 || !(yield* worksInOneDimension(request(rung(0)), search, search.golden)))
+    return undefined;
   let good = 0;
   let wrong = rungs;
   while (wrong - good > 1) {
     const middle = Math.floor((good + wrong) / 2);
-    if (yield* works(request(rung(middle)), search, search.golden)) good = middle;
+    if (yield* worksInOneDimension(request(rung(middle)), search, search.golden)) good = middle;
     else wrong = middle;
   }
   // What only just works in one dimension may fail on the section: then the next one further in.
   for (let i = good; i >= Math.max(0, good - 2); i -= 1) {
-    if (yield* holds(request(rung(i)), search)) return rung(i);
+    if (yield* worksOnSection(request(rung(i)), search)) return rung(i);
   }
   return undefined;
 }
@@ -98,8 +102,8 @@ function* firstWorking(ladder: Ladder, search: Search): Generator<null, number |
   const { from, to, step, request } = ladder;
   for (let i = 1; i * step <= to - from + 1e-9; i += 1) {
     const value = onStep(from + (i + 0.5) * step - 1e-9, step);
-    const worth = yield* works(request(value), search, search.golden);
-    if (worth && (yield* holds(request(value), search))) return value;
+    const worth = yield* worksInOneDimension(request(value), search, search.golden);
+    if (worth && (yield* worksOnSection(request(value), search))) return value;
   }
   return undefined;
 }
@@ -122,7 +126,7 @@ const SEARCHES = {
   *way(search) {
     const { request } = search;
     for (const way of waysFor(cutOf(request))) {
-      if (way !== request.way && (yield* holds({ ...request, way }, search))) {
+      if (way !== request.way && (yield* worksOnSection({ ...request, way }, search))) {
         return { kind: 'way', way };
       }
     }

@@ -1,5 +1,5 @@
 import { CUTS, type Cut, type CutId } from '../food';
-import type { FatId } from '../gear';
+import type { FatId, KitchenDeviation } from '../gear';
 import type { Press, RestCover } from '../heat';
 import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
@@ -8,9 +8,9 @@ export const SURFACES = ['dry', 'wet', 'aired'] as const;
 /** The surface as it meets the pan: patted dry, still wet, or dried uncovered in the fridge. */
 export type Surface = (typeof SURFACES)[number];
 
-export const EDGES = ['none', 'first', 'last', 'both'] as const;
+export const EDGE_SEARS = ['none', 'first', 'last', 'both'] as const;
 /** When the piece stands on its edges: its fat edge first, the others at the end, or both. */
-export type Edges = (typeof EDGES)[number];
+export type EdgeSear = (typeof EDGE_SEARS)[number];
 
 export const OVEN_PLACES = ['rack', 'pan'] as const;
 export type OvenPlace = (typeof OVEN_PLACES)[number];
@@ -18,13 +18,8 @@ export type OvenPlace = (typeof OVEN_PLACES)[number];
 /** A piece the cook has described, where the larder has none like it. */
 export type OwnCut = Cut;
 
-/** What this kitchen was found to differ by, where a plan uses it. */
-export interface LearnedOfPiece {
-  /** How much thicker pieces are than this cook measures them, m. */
-  readonly thickness: number;
-  /** The pan's contact coefficient over the usual. */
-  readonly contact: number;
-}
+/** The learned deviation of the kitchen that is part of a request. */
+export type LearnedDeviation = Pick<KitchenDeviation, 'thickness' | 'contact'>;
 
 /** What the cook says about tonight's piece and how it is to be cooked. SI and Celsius. */
 export interface PlanRequest {
@@ -46,7 +41,7 @@ export interface PlanRequest {
   readonly panAfter?: number | undefined;
   readonly fat: FatId;
   readonly press: Press;
-  readonly edges: Edges;
+  readonly edges: EdgeSear;
   /** Butter and aromatics spooned over at the end of the pan, s. */
   readonly baste: number;
   readonly way: Way;
@@ -66,7 +61,7 @@ export interface PlanRequest {
   /** Pieces alike, cooked together. */
   readonly pieces: number;
   /** What past cooks have taught; absent plans as told. */
-  readonly learned?: LearnedOfPiece | undefined;
+  readonly learned?: LearnedDeviation | undefined;
 }
 
 /** What is not said is planned like this. */

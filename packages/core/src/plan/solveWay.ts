@@ -1,5 +1,5 @@
 import { BURNT_FROM } from '../doneness';
-import { findCrossing, type Crossing } from './findCrossing';
+import { findCrossing, type Crossing } from '../maths/findCrossing';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import type { Obstacle } from './planResult';
 import { usesOven } from './way';
@@ -17,7 +17,7 @@ const SLOPE_SPAN = 0.4;
  */
 const DIP_SHARES = [0.15, 0.3, 0.5, 0.75, 1, 1.4] as const;
 
-export type Solved =
+export type WaySolution =
   | {
       readonly ok: true;
       readonly run: WayRun;
@@ -26,7 +26,7 @@ export type Solved =
     }
   | { readonly ok: false; readonly obstacle: Obstacle };
 
-export const refused = (obstacle: Obstacle): Solved & { readonly ok: false } => ({
+export const refused = (obstacle: Obstacle): WaySolution & { readonly ok: false } => ({
   ok: false,
   obstacle,
 });
@@ -78,7 +78,7 @@ const slopeFrom = ({ value, end }: WayRun, runs: Iterable<WayRun>): number => {
  * dropped.
  * @param guess a value to start from, s
  */
-export function* solveWay(cook: WayCook, guess?: number): Generator<null, Solved> {
+export function* solveWay(cook: WayCook, guess?: number): Generator<null, WaySolution> {
   const { request } = cook;
   const goal = request.target;
   if (goal <= request.start) return refused({ reason: 'warm', start: request.start });

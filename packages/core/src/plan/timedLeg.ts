@@ -15,7 +15,7 @@ export interface TimedLeg extends Leg {
  */
 const flipsOf = (leg: Leg, seconds: number, since: number): readonly number[] => {
   const flips: number[] = [];
-  const { every } = leg;
+  const { turnEvery: every } = leg;
   if (every !== undefined) {
     for (let t = every - (since % every); t < seconds; t += every) flips.push(t);
   }
@@ -25,19 +25,19 @@ const flipsOf = (leg: Leg, seconds: number, since: number): readonly number[] =>
 };
 
 /** A leg that lasts so long. `since`: how long the turning has gone on before it, s. */
-export const lasting = (leg: Leg, seconds: number, since = 0): TimedLeg => ({
+export const timedFor = (leg: Leg, seconds: number, since = 0): TimedLeg => ({
   ...leg,
   seconds,
   flips: flipsOf(leg, seconds, since),
 });
 
 /** Seconds of a leg whose crust does not decide, with the unknown at `value`. */
-export const secondsOf = ({ fixed, share }: Leg, value: number): number =>
+export const legSeconds = ({ fixed, unknownShare: share }: Leg, value: number): number =>
   Math.max(0, fixed + share * value);
 
 /** How long the piece has been turned at even intervals, legs in a row together, s. */
-export const turnedSince = (legs: readonly TimedLeg[]): number => {
-  const from = legs.findLastIndex(({ every }) => every === undefined) + 1;
+export const turningSeconds = (legs: readonly TimedLeg[]): number => {
+  const from = legs.findLastIndex(({ turnEvery: every }) => every === undefined) + 1;
   return legs.slice(from).reduce((sum, { seconds }) => sum + seconds, 0);
 };
 
@@ -45,8 +45,8 @@ export const turnedSince = (legs: readonly TimedLeg[]): number => {
 export const retimed = (legs: readonly TimedLeg[], value: number): readonly TimedLeg[] => {
   const made: TimedLeg[] = [];
   for (const leg of legs) {
-    const free = leg.goal === undefined;
-    made.push(free ? lasting(leg, secondsOf(leg, value), turnedSince(made)) : leg);
+    const free = leg.browningGoal === undefined;
+    made.push(free ? timedFor(leg, legSeconds(leg, value), turningSeconds(made)) : leg);
   }
   return made;
 };

@@ -1,9 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import { CUTS } from '../food';
-import { DEFAULT_PAN } from '../gear';
+import { DEFAULT_PAN, NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
 import { coreGoal, onARack, runFor, solverFor, widened } from '../heat';
 import { STEAK } from '../tests';
-import { legSurroundings, type Placed } from './legSurroundings';
+import { legSurroundings, type PieceInSurroundings } from './legSurroundings';
 import { LONGEST_SEAR } from './longest';
 import type { PlanRequest } from './request';
 import { shapeOf } from './pieceOf';
@@ -103,8 +103,8 @@ describe('a cook on its way', () => {
   it('a kitchen that is off cooks otherwise: hotter, closer, thinner is further on', () => {
     const request: PlanRequest = { ...THICK, way: 'sear-oven' };
     const plain = new WayCook(request).run(600);
-    const end = (disturbance: object) => {
-      const cook = new WayCook(request, { disturbance });
+    const end = (change: Partial<KitchenDeviation>) => {
+      const cook = new WayCook(request, { deviation: { ...NOMINAL_KITCHEN, ...change } });
       cook.reset();
       return cook.endOf(plain.legs).peak;
     };
@@ -122,11 +122,17 @@ describe('a cook on its way', () => {
 });
 
 describe('what is round the piece through a leg', () => {
-  const placed: Placed = { pan: DEFAULT_PAN, press: 'pressed', contact: 1, times: 0.008, edges: 0 };
+  const placed: PieceInSurroundings = {
+    pan: DEFAULT_PAN,
+    press: 'pressed',
+    contact: 1,
+    sectionMultiple: 0.008,
+    lateralAreaRatio: 0,
+  };
   const piece = () => solverFor({ tissue: 'lean-beef', thickness: 0.03, start: 5 });
 
   it('a burner turned down is followed within minutes, not at once', () => {
-    const around = legSurroundings({ on: 'pan', pan: 160, from: 220 }, placed, {});
+    const around = legSurroundings({ on: 'pan', pan: 160, from: 220 }, placed, NOMINAL_KITCHEN);
     if (!('follow' in around)) throw new Error('a steady pan');
     const solver = piece();
     runFor(solver, around, 30);
@@ -136,7 +142,7 @@ describe('what is round the piece through a leg', () => {
   });
 
   it('a cold pan comes up under the piece and holds there', () => {
-    const around = legSurroundings({ on: 'cold-pan', pan: 170 }, placed, {});
+    const around = legSurroundings({ on: 'cold-pan', pan: 170 }, placed, NOMINAL_KITCHEN);
     if (!('follow' in around)) throw new Error('a steady pan');
     const solver = piece();
     expect(around.around.lower.temperature).toBeLessThan(30);
@@ -148,8 +154,8 @@ describe('what is round the piece through a leg', () => {
 
   it('a pan moved into the oven drifts to its air, and is drawn down by what it feeds', () => {
     const heat = { on: 'oven-pan', air: 180, h: 12, pan: 230 } as const;
-    const light = legSurroundings(heat, { ...placed, times: 0 }, {});
-    const fed = legSurroundings(heat, { ...placed, times: 0.02 }, {});
+    const light = legSurroundings(heat, { ...placed, sectionMultiple: 0 }, NOMINAL_KITCHEN);
+    const fed = legSurroundings(heat, { ...placed, sectionMultiple: 0.02 }, NOMINAL_KITCHEN);
     if (!('follow' in light) || !('follow' in fed)) throw new Error('a steady pan');
     runFor(piece(), light, 2400);
     runFor(piece(), fed, 600);
@@ -163,7 +169,11 @@ describe('what is round the piece through a leg', () => {
       { tissue: 'lean-beef', thickness: 0.03, start: 5, shape },
       { columns: 6 },
     );
-    runFor(solver, legSurroundings({ on: 'edge', pan: 220, share: 0.5 }, placed, {}), 60);
+    runFor(
+      solver,
+      legSurroundings({ on: 'edge', pan: 220, share: 0.5 }, placed, NOMINAL_KITCHEN),
+      60,
+    );
     const edge = solver.temperature[(solver.columns - 1) * solver.rows + solver.rows / 2];
     expect(edge).toBeGreaterThan(60);
     expect(solver.surface).toBeLessThan(30);

@@ -1,5 +1,6 @@
 import type { PlanRequest } from './request';
-import { DEFAULT_PAN, type PanOnBurner } from '../gear';
+import { DEFAULT_PAN, NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
+import { inKitchen } from './inKitchen';
 import {
   browningGoal,
   browningIndex,
@@ -13,20 +14,20 @@ import {
 } from '../heat';
 import type { CookEnd } from './cookEnd';
 import { legsOf, type Heat, type Leg } from './legs';
-import { legSurroundings, type Placed } from './legSurroundings';
+import { legSurroundings, type PieceInSurroundings } from './legSurroundings';
 import { LONGEST_RENDER, LONGEST_SEAR, SHORTEST_RENDER, SHORTEST_SEAR } from './longest';
-import { pieceOf, placedOf, shapeOf } from './pieceOf';
+import { pieceOf, pieceInSurroundings, shapeOf } from './pieceOf';
 import { restToPeak, type RestPeak } from './restToPeak';
-import type { CookDisturbance } from './stagedCook';
-import { lasting, retimed, secondsOf, turnedSince, type TimedLeg } from './timedLeg';
+import { timedFor, retimed, legSeconds, turningSeconds, type TimedLeg } from './timedLeg';
 
 export interface WayCookOptions {
   /** Columns of the section; absent solves in one dimension with the lateral correction. */
   readonly columns?: number | undefined;
-  readonly disturbance?: CookDisturbance;
+  /** How the kitchen differs from the one the request is for; absent: not at all. */
+  readonly deviation?: KitchenDeviation;
   readonly pan?: PanOnBurner;
   /** Lateral share of a piece solved in one dimension, where it is known better than by rule. */
-  readonly edges?: number | undefined;
+  readonly lateralAreaRatio?: number | undefined;
 }
 
 /** What a cook gives with its unknown at a value. */
@@ -44,8 +45,6 @@ interface Opening {
   readonly after: PieceSnapshot;
 }
 
-const nothing: CookDisturbance = {};
-
 /**
  * One piece on its way through a cook with one unknown, run as often as a search needs. A run
  * depends on its arguments alone: what comes before the unknown is cooked once and kept only
@@ -54,24 +53,34 @@ const nothing: CookDisturbance = {};
 export class WayCook {
   readonly solver: PieceSolver;
   readonly legs: readonly Leg[];
-  private readonly placed: Placed;
-  private readonly disturbance: CookDisturbance;
+  private readonly placed: PieceInSurroundings;
+  /** The request as it turns out in the kitchen: the piece as thick and as warm as it really is. */
+  readonly request: PlanRequest;
+  private readonly deviation: KitchenDeviation;
   private readonly begin: PieceSnapshot;
   private readonly firstUnknown: number;
   private opened: Opening | undefined;
 
   constructor(
-    readonly request: PlanRequest,
-    { columns, disturbance = nothing, pan = DEFAULT_PAN, edges }: WayCookOptions = {},
+    stated: PlanRequest,
+    {
+      columns,
+      deviation = NOMINAL_KITCHEN,
+      pan = DEFAULT_PAN,
+      lateralAreaRatio: lateralAreaRatio,
+    }: WayCookOptions = {},
   ) {
+    const request = inKitchen(stated, deviation);
+    this.request = request;
     const flat = columns === undefined;
     const piece = pieceOf(request, flat ? SLAB : shapeOf(request));
     this.solver = solverFor(piece, flat ? {} : { columns });
-    const placed = placedOf(request, flat, pan);
-    this.placed = edges === undefined ? placed : { ...placed, edges };
-    this.disturbance = disturbance;
+    const placed = pieceInSurroundings(request, flat, pan);
+    this.placed =
+      lateralAreaRatio === undefined ? placed : { ...placed, lateralAreaRatio: lateralAreaRatio };
+    this.deviation = deviation;
     this.legs = legsOf(request);
-    this.firstUnknown = this.legs.findIndex(({ share }) => share > 0);
+    this.firstUnknown = this.legs.findIndex(({ unknownShare: share }) => share > 0);
     this.begin = this.solver.snapshot();
     this.stand({ on: 'counter', air: KITCHEN_AIR }, request.temper);
     this.solver.save(this.begin);
@@ -79,12 +88,12 @@ export class WayCook {
 
   /** Lateral share that stands for the edges of a piece solved without them. */
   get edges(): number {
-    return this.placed.edges;
+    return this.placed.lateralAreaRatio;
   }
 
   /** Whether sears whose crust decides come after the unknown has begun. */
   get searsLater(): boolean {
-    return this.legs.slice(this.firstUnknown).some(({ goal }) => goal !== undefined);
+    return this.legs.slice(this.firstUnknown).some(({ browningGoal: goal }) => goal !== undefined);
   }
 
   private opening(): Opening {
@@ -99,7 +108,7 @@ export class WayCook {
   }
 
   private stand(heat: Heat, seconds: number, watch?: Observer): number {
-    const around = legSurroundings(heat, this.placed, this.disturbance);
+    const around = legSurroundings(heat, this.placed, this.deviation);
     return runFor(this.solver, around, seconds, watch);
   }
 
@@ -108,8 +117,8 @@ export class WayCook {
    * @param before the legs that were cooked before it
    */
   cookLeg(leg: Leg, value: number, before: readonly TimedLeg[], watch?: Observer): TimedLeg {
-    if (leg.goal !== undefined) return this.sear(leg, leg.goal, watch);
-    const timed = lasting(leg, secondsOf(leg, value), turnedSince(before));
+    if (leg.browningGoal !== undefined) return this.sear(leg, leg.browningGoal, watch);
+    const timed = timedFor(leg, legSeconds(leg, value), turningSeconds(before));
     this.runLeg(timed, watch);
     return timed;
   }
@@ -121,18 +130,18 @@ export class WayCook {
     const [shortest, longest] = renders
       ? [SHORTEST_RENDER, LONGEST_RENDER]
       : [SHORTEST_SEAR, LONGEST_SEAR];
-    const around = legSurroundings(leg.heat, this.placed, this.disturbance);
+    const around = legSurroundings(leg.heat, this.placed, this.deviation);
     const goal = browningGoal(crust, shortest);
     const seconds = runFor(solver, around, longest, watch, goal);
     const reached = goal.of(solver) >= crust - 2 * goal.tolerance;
     if (leg.thenFlip) solver.flip();
-    return { ...lasting(leg, seconds), ...(reached ? {} : { cutShort: true as const }) };
+    return { ...timedFor(leg, seconds), ...(reached ? {} : { cutShort: true as const }) };
   }
 
   /** Runs a leg with its turns. `watch` counts from the leg's start. */
   runLeg({ heat, seconds, flips }: TimedLeg, watch?: Observer): void {
     const { solver } = this;
-    const around = legSurroundings(heat, this.placed, this.disturbance);
+    const around = legSurroundings(heat, this.placed, this.deviation);
     let from = 0;
     for (const flip of [...flips, Infinity]) {
       const until = Math.min(flip, seconds);
@@ -156,7 +165,11 @@ export class WayCook {
   /** Rests from the present state until the core is past its peak. */
   restToPeak(watch?: Observer): RestPeak {
     this.layDown();
-    const rest = legSurroundings({ on: 'rest', cover: this.request.cover }, this.placed, nothing);
+    const rest = legSurroundings(
+      { on: 'rest', cover: this.request.cover },
+      this.placed,
+      NOMINAL_KITCHEN,
+    );
     return restToPeak(this.solver, rest, watch);
   }
 
@@ -207,7 +220,7 @@ export class WayCook {
     watch?: (seconds: number) => void,
   ): CookEnd {
     const { solver } = this;
-    const last = legs.findLastIndex(({ share }) => share > 0);
+    const last = legs.findLastIndex(({ unknownShare: share }) => share > 0);
     let pullCore = solver.core;
     let highest = -Infinity;
     let highestAt = 0;

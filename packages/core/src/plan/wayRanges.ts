@@ -1,8 +1,6 @@
-import type { PanOnBurner } from '../gear';
+import { deviationAt, NOMINAL_KITCHEN, TOTAL_SPREAD, type PanOnBurner } from '../gear';
 import type { InputSpread, PlanSpread, PullWindow } from './planResult';
-import type { PlanRequest } from './request';
 import { spreadAbout } from './spreadAbout';
-import type { CookDisturbance } from './stagedCook';
 import { usesOven } from './way';
 import { WayCook, type WayRun } from './wayCook';
 import { windowAbout } from './windowAbout';
@@ -20,26 +18,6 @@ export const windowOfWay = (flat: WayCook, run: WayRun): Generator<null, PullWin
   return windowAbout(peakAt, run.end.peak, run.value, peakAt(0));
 };
 
-/** The request and the kitchen with one input off by an error of its own unit. */
-const off = (
-  request: PlanRequest,
-  input: Input,
-  error: number,
-): readonly [PlanRequest, CookDisturbance] => {
-  switch (input) {
-    case 'thickness':
-      return [{ ...request, thickness: request.thickness + error }, {}];
-    case 'start':
-      return [{ ...request, start: request.start + error }, {}];
-    case 'contact':
-      return [request, { contact: 1 + error }];
-    case 'pan':
-      return [request, { pan: error }];
-    case 'oven':
-      return [request, { oven: error }];
-  }
-};
-
 /** The range of a way's time and end temperature, pulled by the clock. */
 export const spreadOfWay = (
   flat: WayCook,
@@ -50,9 +28,10 @@ export const spreadOfWay = (
   return spreadAbout(
     usesOven(request.way) ? [...PAN_INPUTS, 'oven'] : PAN_INPUTS,
     run.value,
-    (input, error) => {
-      const [other, disturbance] = off(request, input, error);
-      const cook = new WayCook(other, { pan, disturbance });
+    (input, spreads) => {
+      const off = deviationAt(input, spreads, TOTAL_SPREAD[input]);
+      const deviation = { ...NOMINAL_KITCHEN, [input]: off };
+      const cook = new WayCook(request, { pan, deviation });
       cook.reset();
       return cook.endOf(run.legs).peak;
     },

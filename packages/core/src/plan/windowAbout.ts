@@ -1,4 +1,4 @@
-import { findCrossing, type Crossing } from './findCrossing';
+import { findCrossing, type Crossing } from '../maths/findCrossing';
 import type { PullWindow } from './planResult';
 
 /** The end may be this far from the target for the pull to count as in time, K. */

@@ -7,8 +7,8 @@ import {
   type Finely,
   type Shape,
   type Surroundings,
-  type TissueProperties,
 } from '../heat';
+import { type TissueProperties } from '../food';
 
 /** Constant properties and no water, so that the equations have exact solutions. */
 export const PLAIN_TISSUE: TissueProperties = {

@@ -3,7 +3,7 @@ import { DONENESS_SCALES } from '../doneness';
 import { CUT_IDS, CUTS, type CutId } from '../food';
 import { DEFAULT_PAN, FAT_IDS, type PanOnBurner } from '../gear';
 import { PRESS_NAMES, REST_COVERS } from '../heat';
-import { EDGES, OVEN_PLACES, SURFACES, USUAL, waysFor, type PlanRequest } from '../plan';
+import { EDGE_SEARS, OVEN_PLACES, SURFACES, USUAL, waysFor, type PlanRequest } from '../plan';
 
 /** A request and the pan it is planned on. */
 export interface PlanCase {
@@ -42,7 +42,7 @@ const ofCut = (cut: CutId): fc.Arbitrary<PlanCase> => {
       cooler: fc.constantFrom(0, 0, 30),
       fat: fc.constantFrom(...FAT_IDS),
       press: fc.constantFrom(...PRESS_NAMES),
-      edges: fc.constantFrom(...EDGES),
+      edges: fc.constantFrom(...EDGE_SEARS),
       baste: fc.constantFrom(0, 0, 60, 90),
       every: fc.constantFrom(20, 30, 45, 60),
       crust: double(1, 2.4),

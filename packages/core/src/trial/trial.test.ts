@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { seededRandom } from '../live/random';
+import { seededRandom } from '../maths/random';
 import { planRequestSchema } from '../formats/planRequestSchema';
 import { STEAK } from '../tests';
 import { agreeByGuessing, blindOrder } from './blindOrder';

@@ -4,7 +4,7 @@ import { Link } from 'expo-router';
 import { JudgeForm } from '../../forms';
 import type { CookRecord } from '@crustan/core/formats';
 import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
-import { cookState } from '@crustan/core/live/cookState';
+import { cookState } from '@crustan/core/cook/cookState';
 import { cutOf } from '@crustan/core/plan/request';
 import { showDuration } from '@crustan/core/units';
 import { sayFailure, useCookQuery, useJudgeMutation } from '../../store/bookApi';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { CookEvent } from '@crustan/core/live/event';
-import { standing } from '@crustan/core/live/standing';
+import type { CookEvent } from '@crustan/core/cook/event';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { showDuration } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -20,7 +20,7 @@ interface Props {
 export const EventList = ({ events, inAt }: Props) => {
   const show = useShow();
   const [all, setAll] = useState(false);
-  const stood = standing(events);
+  const stood = effectiveEvents(events);
   // What a linked thermometer said by itself is in the curve.
   const kept = stood.filter(
     (event) => event.kind !== 'reading' || event.by === undefined || event.by === 'typed',

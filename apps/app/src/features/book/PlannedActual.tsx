@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import { crustColour } from '@crustan/core/doneness';
 import type { CookRecord } from '@crustan/core/formats';
-import type { CookState } from '@crustan/core/live';
+import type { CookState } from '@crustan/core/cook';
 import type { CookPlan } from '@crustan/core/plan';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
-import { palest } from '@crustan/core/plan/palest';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
@@ -77,7 +77,7 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
     },
     {
       name: 'Crust',
-      planned: crustColour(palest(plan)),
+      planned: crustColour(palestBrowning(plan)),
       actual: cook.judgement?.crust ?? '–',
     },
   ];

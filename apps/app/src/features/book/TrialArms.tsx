@@ -3,8 +3,8 @@ import { crustColour } from '@crustan/core/doneness';
 import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
 import { weighedLoss } from '@crustan/core/formats/judgementSchema';
 import type { CookRecord } from '@crustan/core/formats';
-import { cookState } from '@crustan/core/live/cookState';
-import { palest } from '@crustan/core/plan/palest';
+import { cookState } from '@crustan/core/cook/cookState';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { showDuration } from '@crustan/core/units';
 import { Slice } from '../../ui/Slice';
 import { Text } from '../../ui/Text';
@@ -58,7 +58,7 @@ const Arm = ({
       show.degrees(shown.peakCore, 1),
     ],
     ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
-    ['crust', said?.crust ?? '–', crustColour(palest(shown))],
+    ['crust', said?.crust ?? '–', crustColour(palestBrowning(shown))],
     ['grey band', said?.greyBand ?? '–', show.depth(shown.greyBand)],
     ['lost', percent(said && weighedLoss(said)), `${percent(shown.evaporated)} and drip`],
     ['crunch', said?.crunch ?? '–', ''],

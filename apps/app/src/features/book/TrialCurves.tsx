@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { ofCore } from '@crustan/core/live/event';
-import { standing } from '@crustan/core/live/standing';
+import { isCoreReading } from '@crustan/core/cook/event';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import type { ChartPoint, Curve } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
@@ -19,13 +19,13 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
     const loose: ChartPoint[] = [];
     const lines = arms.flatMap(({ label, cook }, i): Curve[] => {
       const colour = INKS[i % INKS.length] ?? INKS[0];
-      const kept = standing(cook.events);
+      const kept = effectiveEvents(cook.events);
       const inAt = kept.find(({ kind }) => kind === 'in')?.at;
       const seen =
         inAt === undefined
           ? []
           : kept.flatMap((event) =>
-              event.kind === 'reading' && ofCore(event) && event.at >= inAt
+              event.kind === 'reading' && isCoreReading(event) && event.at >= inAt
                 ? [{ time: (event.at - inAt) / 1000, value: event.celsius }]
                 : [],
             );

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Link, useRouter } from 'expo-router';
-import { afterTheFact } from '@crustan/core/live/afterTheFact';
+import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
 import { cutOf } from '@crustan/core/plan/request';
 import { bookApi, sayFailure } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
@@ -59,7 +59,7 @@ export const WriteDownScreen = () => {
         bookApi.endpoints.startCook.initiate({ id, startedAt: inAt, plan: planned.record }),
       ).unwrap();
       const events = [
-        ...afterTheFact(planned.plan, { inAt, cookedSeconds: heat, restSeconds: rest }, newId),
+        ...eventsFromMemory(planned.plan, { inAt, cookedSeconds: heat, restSeconds: rest }, newId),
       ];
       await dispatch(bookApi.endpoints.sendEvents.initiate({ id, events })).unwrap();
       router.replace(`/book/${id}`);

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import type { CookRecord } from '@crustan/core/formats';
-import { cookState, type CookEvent } from '@crustan/core/live';
-import { replay } from '@crustan/core/live/replay';
+import { cookState, type CookEvent } from '@crustan/core/cook';
+import { replay } from '@crustan/core/cook/replay';
 import { renderWithStore } from '../../renderWithStore';
 import { refusalOf, sayFailure } from '../../store/bookApi';
 import { planOf, recordOf, uuid } from '../../testing';

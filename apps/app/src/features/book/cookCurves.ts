@@ -1,4 +1,4 @@
-import type { CookState } from '@crustan/core/live/cookState';
+import type { CookState } from '@crustan/core/cook/cookState';
 import type { CookPlan } from '@crustan/core/plan';
 import type { KeptPlan } from '@crustan/core/formats';
 import type { ChartPoint, Curve } from '../../ui/CurveChart';

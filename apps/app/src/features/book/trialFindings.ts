@@ -1,5 +1,5 @@
 import { weighedLoss } from '@crustan/core/formats/judgementSchema';
-import { standing } from '@crustan/core/live/standing';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { differenceOf, pairsToSee } from '@crustan/core/trial/difference';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
@@ -12,7 +12,7 @@ import type { CookedArm } from './TrialArms';
 const LOSS_SCATTER = 0.015;
 
 const heatOf = ({ cook }: CookedArm): number | undefined => {
-  const kept = standing(cook.events);
+  const kept = effectiveEvents(cook.events);
   const at = (kind: 'in' | 'pulled') => kept.find((event) => event.kind === kind)?.at;
   const [from, to] = [at('in'), at('pulled')];
   return from === undefined || to === undefined ? undefined : (to - from) / 1000;

@@ -1,23 +1,23 @@
 import { useEffect, useState } from 'react';
 import type { CookRecord } from '@crustan/core/formats';
-import { FIRST_GEAR, panOn } from '@crustan/core/learn/loggedCook';
-import type { Replayed } from '@crustan/core/live/replay';
+import { FIRST_GEAR, panOnBurner } from '@crustan/core/learn/loggedCook';
+import type { ReplayedCook } from '@crustan/core/cook/replay';
 import { liveWorker } from '../../workers/liveWorker';
 
 /**
  * What the model makes of the times a cook really kept, computed in a worker.
  * @param plannedIn when its plan had it meet the heat, ms since 1970
  */
-export const useReplay = (cook: CookRecord, plannedIn: number): Replayed | undefined => {
+export const useReplay = (cook: CookRecord, plannedIn: number): ReplayedCook | undefined => {
   const [found, setFound] = useState<{
     readonly of: CookRecord;
-    readonly replayed: Replayed | undefined;
+    readonly replayed: ReplayedCook | undefined;
   }>();
   useEffect(() => {
     let live = true;
     const { request, legs, pullAt, restSeconds, trace } = cook.plan.plan;
     const { gear = FIRST_GEAR } = cook.plan;
-    const pan = panOn(gear, gear.burner.share);
+    const pan = panOnBurner(gear, gear.burner.share);
     liveWorker()
       .replay({ request, legs, pullAt, restSeconds, trace }, plannedIn, cook.events, pan)
       .then(

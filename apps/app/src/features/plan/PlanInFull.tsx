@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import type { CookPlan, Slices } from '@crustan/core/plan';
-import { palest } from '@crustan/core/plan/palest';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { actionsOf, inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
@@ -169,7 +169,7 @@ const BigSlice = memo(function BigSlice({
         maxWidth={room}
         maxHeight={SLICE_HEIGHT}
         line={GREY}
-        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${crustColour(palest(plan))} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
+        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${crustColour(palestBrowning(plan))} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
       />
     </View>
   );

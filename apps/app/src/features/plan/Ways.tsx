@@ -2,7 +2,7 @@ import { memo, useDeferredValue, useMemo } from 'react';
 import { Pressable, View } from 'react-native';
 import { crustColour } from '@crustan/core/doneness';
 import { fatOf, oilMargin } from '@crustan/core/gear/fats';
-import { palest } from '@crustan/core/plan/palest';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { cutOf } from '@crustan/core/plan/request';
 import { waysFor, type Way as WayName } from '@crustan/core/plan/way';
 import { showDuration } from '@crustan/core/units';
@@ -102,7 +102,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
               <Small value={show.thickness(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
-              {`${crustColour(palest(plan))} crust, ${
+              {`${crustColour(palestBrowning(plan))} crust, ${
                 SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
               }, loses ${sayLoss(plan)}`}
             </Text>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
-import { palest } from '@crustan/core/plan/palest';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { crustColour } from '@crustan/core/doneness';
 import { sayDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
@@ -26,8 +26,8 @@ export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonl
   if (Math.abs(grey) >= SAME.depth) {
     said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
   }
-  const crust = crustColour(palest(now));
-  if (crust !== crustColour(palest(before))) said.push(`the crust ${crust}`);
+  const crust = crustColour(palestBrowning(now));
+  if (crust !== crustColour(palestBrowning(before))) said.push(`the crust ${crust}`);
   return said;
 };
 

@@ -1,6 +1,6 @@
 import { crustColour } from '@crustan/core/doneness';
 import type { CookPlan, InputSpread } from '@crustan/core/plan';
-import { palest } from '@crustan/core/plan/palest';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { usesOven } from '@crustan/core/plan/way';
 import { sayDuration, showDuration } from '@crustan/core/units';
@@ -89,7 +89,7 @@ export const planFigures = (
     },
     {
       label: 'crust',
-      value: crustColour(palest(plan)),
+      value: crustColour(palestBrowning(plan)),
       why: `First side ${crustColour(first)} (index ${first.toFixed(1)}), second ${crustColour(other)} (${other.toFixed(1)}). Golden from 1, deep brown from 1.6, bitter from 3.3. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
     },
     {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { READING_LIMIT } from '@crustan/core/formats';
-import type { ReadingSense } from '@crustan/core/live/readingSense';
+import type { ReadingSense } from '@crustan/core/estimate/readingSense';
 import { UNITS, showQuantity } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { DueStep } from '@crustan/core/live/cookState';
+import type { DueStep } from '@crustan/core/cook/cookState';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';

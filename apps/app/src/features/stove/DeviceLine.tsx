@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { panSense } from '@crustan/core/live/panSense';
+import { panSense } from '@crustan/core/gear/panSense';
 import { showDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';

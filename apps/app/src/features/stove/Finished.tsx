@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { JudgeForm } from '../../forms';
 import { useRouter } from 'expo-router';
-import type { CookState } from '@crustan/core/live/cookState';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookState } from '@crustan/core/cook/cookState';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { sayFailure, useJudgeMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { unsentEvents, type ActiveCook } from '../../store/activeCook';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
-import { PRESS_KINDS, type CookEvent, type PressKind } from '@crustan/core/live/event';
-import { standing } from '@crustan/core/live/standing';
+import { PRESS_KINDS, type CookEvent, type PressKind } from '@crustan/core/cook/event';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { kitchenNow } from '../../store/clock';
 import { pressed } from '../../store/stoveSlice';
 import { useAppDispatch } from '../../store/store';
@@ -30,7 +30,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
   const [open, setOpen] = useState<string>();
   const { cook, current, plan } = live;
   const press = (event: CookEvent): void => void dispatch(pressed({ cook: cook.id, event }));
-  const kept = standing(cook.events)
+  const kept = effectiveEvents(cook.events)
     .filter((event) => event.kind !== 'reading' || event.by === undefined || event.by === 'typed')
     .toReversed();
   const { kind } = current;

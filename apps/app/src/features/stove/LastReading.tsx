@@ -1,4 +1,4 @@
-import type { CookState } from '@crustan/core/live/cookState';
+import type { CookState } from '@crustan/core/cook/cookState';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import type { CookEvent } from '@crustan/core/live/event';
-import { readingSense } from '@crustan/core/live/readingSense';
+import type { CookEvent } from '@crustan/core/cook/event';
+import { readingSense } from '@crustan/core/estimate/readingSense';
 import { unsentEvents } from '../../store/activeCook';
 import { cookPutAway, pressed } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';

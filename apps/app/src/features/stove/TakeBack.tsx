@@ -1,5 +1,5 @@
-import type { CookState } from '@crustan/core/live/cookState';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookState } from '@crustan/core/cook/cookState';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { useShow } from '../../words/useShow';

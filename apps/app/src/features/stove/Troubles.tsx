@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { TROUBLES, type Trouble } from '@crustan/core/live/event';
-import { AS_TOLD } from '@crustan/core/live/kitchenGuess';
-import type { TroubleOption } from '@crustan/core/live/troubleOptions';
+import { TROUBLES, type Trouble } from '@crustan/core/cook/event';
+import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
+import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { kitchenNow } from '../../store/clock';
 import { pressed } from '../../store/stoveSlice';
 import { useAppDispatch } from '../../store/store';
@@ -83,7 +83,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
       plannedIn,
       events: named.events,
       pan: asked.pan,
-      guess: forecast?.guess ?? AS_TOLD,
+      kitchen: forecast?.kitchen ?? NOMINAL_KITCHEN,
       pullAt: forecast?.decided === false ? forecast.pullAt : undefined,
     };
     liveWorker()

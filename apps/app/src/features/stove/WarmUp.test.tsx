@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import { renderWithStore } from '../../renderWithStore';

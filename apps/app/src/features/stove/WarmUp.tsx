@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import type { CookEvent, PressKind } from '@crustan/core/live/event';
-import { standing } from '@crustan/core/live/standing';
+import type { CookEvent, PressKind } from '@crustan/core/cook/event';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { fresh } from '../../store/freshEvent';
 import { Button } from '../../ui/Button';
 import type { LiveCook } from './liveCook';
@@ -12,7 +12,7 @@ interface Props {
 
 /** What warms up before the piece meets it: pressed, the book can learn how fast it does. */
 export const WarmUp = ({ live: { cook, plan, state }, press }: Props) => {
-  const kept = standing(cook.events);
+  const kept = effectiveEvents(cook.events);
   const said = (kind: PressKind): boolean => kept.some((event) => event.kind === kind);
   const firstPan = plan.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
   const before = state.place === 'before';

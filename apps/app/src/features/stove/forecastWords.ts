@@ -1,5 +1,5 @@
-import type { Forecast } from '@crustan/core/live/forecastResult';
-import type { KitchenGuess } from '@crustan/core/live/kitchenGuess';
+import type { Forecast } from '@crustan/core/estimate/forecastResult';
+import type { Estimated } from '@crustan/core/estimate/estimated';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { usesOven } from '@crustan/core/plan/way';
 import { showDuration } from '@crustan/core/units';
@@ -14,9 +14,9 @@ const WORTH = { oven: 5, thickness: 0.0015, start: 2, contact: 0.12 } as const;
 /** How sure a figure must be before it is said: its deviation under this share of what it is off. */
 const SURE = 0.8;
 
-const told = ({ guess, deviation }: Forecast, key: keyof KitchenGuess): number | undefined => {
-  const off = key === 'contact' ? Math.log(guess.contact) : guess[key];
-  return Math.abs(off) >= WORTH[key] && deviation[key] <= SURE * Math.abs(off) ? off : undefined;
+const told = ({ kitchen, sigma }: Forecast, key: Estimated): number | undefined => {
+  const off = key === 'contact' ? Math.log(kitchen.contact) : kitchen[key];
+  return Math.abs(off) >= WORTH[key] && sigma[key] <= SURE * Math.abs(off) ? off : undefined;
 };
 
 /** What the kitchen turns out to be like, in one sentence; empty while there is nothing to say. */

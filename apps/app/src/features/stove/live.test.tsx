@@ -1,10 +1,10 @@
 import { inAtFor, runOf } from '@crustan/core/schedule';
 import { act, fireEvent, screen } from '@testing-library/react';
-import type { CookEvent } from '@crustan/core/live/event';
-import { TROUBLES } from '@crustan/core/live/event';
-import type { Forecast } from '@crustan/core/live/forecastResult';
-import { AS_TOLD } from '@crustan/core/live/kitchenGuess';
-import { OPTION_IDS, type TroubleOption } from '@crustan/core/live/troubleOptions';
+import type { CookEvent } from '@crustan/core/cook/event';
+import { TROUBLES } from '@crustan/core/cook/event';
+import type { Forecast } from '@crustan/core/estimate/forecastResult';
+import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
+import { OPTION_IDS, type TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import { renderWithStore } from '../../renderWithStore';
@@ -55,8 +55,8 @@ const cookOf = (n: number, events: readonly CookEvent[], plan = thick): ActiveCo
 });
 const IN: CookEvent = { id: uuid(50), kind: 'in', at: T0 };
 const forecast: Forecast = {
-  guess: { ...AS_TOLD, oven: -12 },
-  deviation: { oven: 3, contact: 0.17, thickness: 0.002, start: 2 },
+  kitchen: { ...NOMINAL_KITCHEN, oven: -12 },
+  sigma: { oven: 3, contact: 0.17, thickness: 0.002, start: 2 },
   pullAt: T0 + 3_600_000,
   pullSpread: 90,
   decided: false,
@@ -74,9 +74,9 @@ describe('what the stove says of a forecast', () => {
   it('says the oven’s own temperature once it is sure, and nothing before', () => {
     expect(sayKitchen(forecast, thick.request, show)).toBe('Your oven is behaving like 98°.');
     expect(sayKitchen({ ...forecast, readings: 0 }, thick.request, show)).toBe('');
-    const unsure = { ...forecast, deviation: { ...forecast.deviation, oven: 14 } };
+    const unsure = { ...forecast, sigma: { ...forecast.sigma, oven: 14 } };
     expect(sayKitchen(unsure, thick.request, show)).toBe('');
-    const thicker = { ...forecast, guess: { ...AS_TOLD, thickness: 0.003 } };
+    const thicker = { ...forecast, kitchen: { ...NOMINAL_KITCHEN, thickness: 0.003 } };
     expect(sayKitchen(thicker, thick.request, show)).toBe('It cooks like 43 mm.');
   });
 

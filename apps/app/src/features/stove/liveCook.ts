@@ -1,7 +1,7 @@
 import type { KeptPlan } from '@crustan/core/formats';
-import { cookState, type CookState, type DueStep } from '@crustan/core/live/cookState';
-import type { Forecast } from '@crustan/core/live/forecastResult';
-import { heatStep } from '@crustan/core/live/heatStep';
+import { cookState, type CookState, type DueStep } from '@crustan/core/cook/cookState';
+import type { Forecast } from '@crustan/core/estimate/forecastResult';
+import { preheatStep } from '@crustan/core/cook/preheatStep';
 import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
 import type { ActiveCook } from '../../store/activeCook';
 
@@ -50,7 +50,7 @@ export const liveCook = (
   const plannedIn = plannedInOf(cook, gear);
   const pull = movedPull(forecast);
   const state = cookState(plan, plannedIn, cook.events, pull);
-  const heating = state.place === 'before' ? heatStep(run, plannedIn, now) : undefined;
+  const heating = state.place === 'before' ? preheatStep(run, plannedIn, now) : undefined;
   return {
     cook,
     plan: {

@@ -1,6 +1,6 @@
 import { restartClock } from '../../store/clock';
 import { act, fireEvent, screen } from '@testing-library/react';
-import { cookState, type CookEvent, type DueStep } from '@crustan/core/live';
+import { cookState, type CookEvent, type DueStep } from '@crustan/core/cook';
 import { renderWithStore } from '../../renderWithStore';
 import { unitsChosen } from '../../store/unitsSlice';
 import { planOf, uuid } from '../../testing';

@@ -1,5 +1,5 @@
 import { keptPlan } from '@crustan/core/formats';
-import { cookState, type CookEvent, type DueStep } from '@crustan/core/live';
+import { cookState, type CookEvent, type DueStep } from '@crustan/core/cook';
 import { planOf, REQUEST, uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';

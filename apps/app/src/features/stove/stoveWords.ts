@@ -1,7 +1,7 @@
 import type { KeptPlan } from '@crustan/core/formats';
-import type { DueStep } from '@crustan/core/live/cookState';
-import type { EventKind, PressKind } from '@crustan/core/live/event';
-import { PRESS_OF } from '@crustan/core/live/progress';
+import type { DueStep } from '@crustan/core/cook/cookState';
+import type { EventKind, PressKind } from '@crustan/core/cook/event';
+import { PRESS_OF } from '@crustan/core/cook/progress';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import type { Show } from '../../words/show';

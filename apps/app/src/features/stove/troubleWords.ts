@@ -1,6 +1,6 @@
-import type { Trouble } from '@crustan/core/live/event';
-import type { Place } from '@crustan/core/live/cookState';
-import type { TroubleOption } from '@crustan/core/live/troubleOptions';
+import type { Trouble } from '@crustan/core/cook/event';
+import type { PiecePlace } from '@crustan/core/cook/cookState';
+import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { crustColour } from '@crustan/core/doneness';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
@@ -16,7 +16,7 @@ export const FIRST_AID: Readonly<Partial<Record<Trouble, string>>> = {
 const IN_PAN: readonly Trouble[] = ['cold-pan', 'butter', 'smoke'];
 
 /** Troubles that can be had where the piece is. */
-export const troublesIn = (place: Place, all: readonly Trouble[]): readonly Trouble[] => {
+export const troublesIn = (place: PiecePlace, all: readonly Trouble[]): readonly Trouble[] => {
   if (place === 'before') return all.filter((trouble) => trouble === 'fire' || trouble === 'smoke');
   if (place === 'rest') return all.filter((trouble) => trouble === 'delayed');
   return all.filter((trouble) => place === 'pan' || !IN_PAN.includes(trouble));

@@ -1,7 +1,7 @@
 import { act } from '@testing-library/react';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import { DEFAULT_PAN } from '@crustan/core/gear/pan';
-import type { CookEvent } from '@crustan/core/live/event';
+import type { CookEvent } from '@crustan/core/cook/event';
 import { renderWithStore } from '../../renderWithStore';
 import { attentionChanged } from '../../store/attentionSlice';
 import { beep, buzz, notify, say } from '../../ui/attention';

@@ -4,7 +4,7 @@ import { Link } from 'expo-router';
 import { INSTRUMENT_LIMITS } from '@crustan/core/formats';
 import type { CookRecord } from '@crustan/core/formats';
 import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
-import { standing } from '@crustan/core/live/standing';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { showDuration } from '@crustan/core/units';
 import { sayFailure, useCookQuery, useCooksQuery } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
@@ -62,7 +62,7 @@ export const LogImport = ({ log, onOver }: Props) => {
 
 const beginningOf = (cook: CookRecord, aligned: Aligned, firstAt: number | undefined) => {
   if (aligned === 'clock') return firstAt;
-  const kept = standing(cook.events);
+  const kept = effectiveEvents(cook.events);
   return aligned === 'started' ? cook.createdAt : kept.find(({ kind }) => kind === 'in')?.at;
 };
 

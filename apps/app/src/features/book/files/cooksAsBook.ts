@@ -2,7 +2,7 @@ import { v5 } from 'uuid';
 import { BOOK_FORMAT, type BookCook, type BookFile } from '@crustan/core/formats/bookFile';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookRow } from '@crustan/core/formats/cooksCsv';
-import { afterTheFact } from '@crustan/core/live/afterTheFact';
+import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
 import { cutOf } from '@crustan/core/plan/request';
 import { plannedOn } from '../../../store/kitchenSlice';
 import { newId } from '../../../store/newId';
@@ -50,7 +50,7 @@ export const cooksAsBook = async (
         id,
         createdAt: at,
         plan: { ...kept, id: v5('plan', id), createdAt: at, title },
-        events: [...afterTheFact(plan, { inAt: at, cookedSeconds }, newId)],
+        events: [...eventsFromMemory(plan, { inAt: at, cookedSeconds }, newId)],
         ...(judgement ? { judgement } : {}),
       });
     }

@@ -1,5 +1,5 @@
 import { v5 } from 'uuid';
-import type { CookEvent, ReadingEvent } from '@crustan/core/live/event';
+import type { CookEvent, ReadingEvent } from '@crustan/core/cook/event';
 import { bookApi } from '../../../store/bookApi';
 import type { AppStore } from '../../../store/store';
 

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { BUTTER_PAN } from '@crustan/core/plan/butter';
-import { cutOf, type Edges, type PlanRequest } from '@crustan/core/plan/request';
+import { cutOf, type EdgeSear, type PlanRequest } from '@crustan/core/plan/request';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
@@ -10,7 +10,7 @@ import { Hint } from './Hint';
 /** How much cooler the pan is once the burner is turned down, K. */
 const DOWN = 35;
 
-const EDGES_SAID: Readonly<Record<Edges, string>> = {
+const EDGES_SAID: Readonly<Record<EdgeSear, string>> = {
   none: 'Faces only',
   first: 'Fat edge first',
   last: 'Edges at the end',

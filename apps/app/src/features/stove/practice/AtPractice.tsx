@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
-import type { Senses } from '@crustan/core/live/practiceKitchen';
+import type { Senses } from '@crustan/core/simulation/practiceKitchen';
 import { showDuration } from '@crustan/core/units';
 import type { PracticeDeed } from '../../../workers/live.worker';
 import { Button } from '../../../ui/Button';

@@ -1,7 +1,7 @@
 import { View, useWindowDimensions } from 'react-native';
 import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { cutOf } from '@crustan/core/plan/request';
-import type { PracticeLoss } from '@crustan/core/live/practiceScore';
+import type { PracticeLoss } from '@crustan/core/simulation/practiceScore';
 import { showDuration } from '@crustan/core/units';
 import { Button } from '../../../ui/Button';
 import { Slice } from '../../../ui/Slice';

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { hiddenKitchen } from '@crustan/core/live/hiddenKitchen';
-import type { PracticeResult } from '@crustan/core/live/practiceKitchen';
-import type { PracticeScore } from '@crustan/core/live/practiceScore';
+import { hiddenKitchen } from '@crustan/core/simulation/hiddenKitchen';
+import type { PracticeResult } from '@crustan/core/simulation/practiceKitchen';
+import type { PracticeScore } from '@crustan/core/simulation/practiceScore';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { PracticeDeed, PracticeSeen } from '../../../workers/live.worker';
 import { liveWorker } from '../../../workers/liveWorker';

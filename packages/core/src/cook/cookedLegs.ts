@@ -1,0 +1,87 @@
+import { FAN_OVEN, STILL_OVEN } from '../heat';
+import { BUTTER_PAN } from '../plan/butter';
+import { legsOf, ROLLED_EDGE_SHARE, type Heat } from '../plan/legs';
+import type { PlannedLeg } from '../plan/planResult';
+import type { PlanRequest } from '../plan/request';
+import type { TimedLeg } from '../plan/timedLeg';
+import { ACTIONS_WITHOUT_LEG, type Progress } from './progress';
+
+/** Where the piece is through a leg that a change of plan brought. */
+const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRequest): Heat => {
+  const pan = leg.pan ?? request.pan;
+  const h = request.fan ? FAN_OVEN : STILL_OVEN;
+  switch (leg.kind) {
+    case 'oven':
+      return leg.pan === undefined
+        ? { on: 'rack', air: leg.air ?? request.lowOven, h }
+        : { on: 'oven-pan', air: leg.air ?? request.hotOven, h, pan };
+    case 'board':
+      return { on: 'rest', cover: 'open' };
+    case 'edge':
+    case 'edges':
+      return { on: 'edge', pan, share: ROLLED_EDGE_SHARE };
+    case 'baste':
+      return { on: 'pan', pan: Math.min(pan, BUTTER_PAN), from: before?.pan ?? pan, basted: true };
+    case 'sear':
+    case 'turns':
+      return { on: 'pan', pan, ...(before?.pan === undefined ? {} : { from: before.pan }) };
+  }
+};
+
+/** What a cook's legs are timed by. */
+export interface CookedTimes {
+  readonly inAt: number;
+  readonly turnedAt: readonly number[];
+  readonly progress: Progress;
+}
+
+/** When each leg began or is due to, ms; one more than there are legs: the last is the pull. */
+const legBegins = ({ progress: { legs, actions }, inAt }: CookedTimes): readonly number[] => {
+  const begins: number[] = [inAt];
+  const pull = actions.find(({ kind }) => kind === 'pull');
+  for (let i = 1; i < legs.length; i += 1) {
+    const own = actions.find(({ kind, leg }) => leg === i && !ACTIONS_WITHOUT_LEG.includes(kind));
+    const end = legs[i - 1].at + legs[i - 1].seconds;
+    const turn = actions.find(
+      ({ kind, leg, at }) => kind === 'turn' && leg === i - 1 && Math.abs(at - end) < 1,
+    );
+    const planned = begins[i - 1] + legs[i - 1].seconds * 1000;
+    begins.push(Math.max(begins[i - 1], own?.dueAt ?? turn?.dueAt ?? planned));
+  }
+  const last = begins[legs.length - 1];
+  begins.push(Math.max(last, pull?.dueAt ?? last + legs[legs.length - 1].seconds * 1000));
+  return begins;
+};
+
+/**
+ * The legs of a cook as they were and as they are due to be: begun by the presses that answered
+ * for them, turned when they were turned.
+ */
+export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly TimedLeg[] => {
+  const { progress, turnedAt } = times;
+  const { legs, actions, changed } = progress;
+  const begins = legBegins(times);
+  const own = legsOf(request);
+  const unpressed = actions.filter(
+    ({ kind, done }) => kind === 'turn' && done !== 'pressed' && done !== 'skipped',
+  );
+  const turns = [...turnedAt, ...unpressed.map(({ dueAt }) => dueAt)].toSorted((a, b) => a - b);
+  return legs.map((leg, i): TimedLeg => {
+    const from = begins[i];
+    const to = begins[i + 1];
+    const seconds = (to - from) / 1000;
+    const flips = turns
+      .filter((turn) => turn > from + 1 && turn <= to + 1)
+      .map((turn) => Math.min(seconds, (turn - from) / 1000));
+    const planned = changed === undefined ? own[i] : undefined;
+    return {
+      kind: leg.kind,
+      heat: planned?.heat ?? heatOf(leg, legs[i - 1], request),
+      fixed: 0,
+      unknownShare: i === progress.decidingLeg ? 1 : 0,
+      thenFlip: false,
+      seconds,
+      flips,
+    };
+  });
+};

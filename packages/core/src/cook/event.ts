@@ -1,0 +1,105 @@
+import type { LegKind } from '../plan/legKind';
+import type { ActionKind } from '../schedule/actions';
+
+/** Events that say no more than what happened and when. */
+export const PRESS_KINDS = [
+  'started',
+  'oven-on',
+  'pan-on',
+  'in',
+  'turned',
+  'flat',
+  'butter',
+  'edges',
+  'into-oven',
+  'out',
+  'lifted',
+  'back',
+  'pulled',
+  'covered',
+  'sliced',
+] as const;
+export type PressKind = (typeof PRESS_KINDS)[number];
+
+/** What measured a reading: the core by hand or by a probe left in, the pan's iron, the oven's air. */
+export const INSTRUMENTS = ['typed', 'probe', 'gun', 'oven'] as const;
+export type Instrument = (typeof INSTRUMENTS)[number];
+
+/** What goes wrong at a stove. */
+export const TROUBLES = [
+  'late',
+  'early',
+  'delayed',
+  'cold-pan',
+  'overshoot',
+  'butter',
+  'uneven',
+  'smoke',
+  'fire',
+] as const;
+export type Trouble = (typeof TROUBLES)[number];
+
+/** What may happen at the stove. */
+export const EVENT_KINDS = [
+  ...PRESS_KINDS,
+  'reading',
+  'undo',
+  'corrected',
+  'skipped',
+  'note',
+  'changed',
+] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
+
+/** One part of what is left of a cook after a change of plan. */
+export interface RemainingLeg {
+  readonly kind: LegKind;
+  readonly seconds: number;
+  /** C, where it has one. */
+  readonly pan?: number | undefined;
+  readonly air?: number | undefined;
+  /** Turns, s from its start; one at its end included. */
+  readonly flips: readonly number[];
+  /** The thermometer decides when this one ends. */
+  readonly decides?: true | undefined;
+}
+
+interface Happened {
+  readonly id: string;
+  /** ms since 1970, by the kitchen's clock. */
+  readonly at: number;
+}
+
+/**
+ * One thing said at the stove. Events are only ever added: an undo names the one it takes back, a
+ * correction the one whose time it mends.
+ */
+export type CookEvent =
+  | (Happened & { readonly kind: PressKind })
+  | (Happened & {
+      readonly kind: 'reading';
+      /** C: of the core, or of what `by` measures. */
+      readonly celsius: number;
+      /** Absent: typed. */
+      readonly by?: Instrument | undefined;
+    })
+  | (Happened & { readonly kind: 'undo'; readonly of: string })
+  | (Happened & { readonly kind: 'corrected'; readonly of: string; readonly to: number })
+  | (Happened & { readonly kind: 'skipped'; readonly step: ActionKind })
+  | (Happened & { readonly kind: 'note'; readonly text: string })
+  | (Happened & {
+      /** From here on the cook goes another way. */
+      readonly kind: 'changed';
+      readonly why: Trouble;
+      readonly legs: readonly RemainingLeg[];
+      readonly restSeconds: number;
+    });
+
+export type ReadingEvent = Extract<CookEvent, { kind: 'reading' }>;
+export type ChangedEvent = Extract<CookEvent, { kind: 'changed' }>;
+
+export const isReading = (event: CookEvent): event is ReadingEvent => event.kind === 'reading';
+
+/** Whether a reading is of the piece's middle. */
+export const isCoreReading = ({ by = 'typed' }: ReadingEvent): boolean =>
+  by === 'typed' || by === 'probe';

@@ -1,0 +1,29 @@
+import type { CookPlan } from '../plan/planResult';
+import { actionsOf } from '../schedule/actions';
+import type { CookEvent } from './event';
+import { PRESS_OF } from './progress';
+
+export interface TimesFromMemory {
+  /** When it met the heat, ms since 1970. */
+  readonly inAt: number;
+  /** From in to out of the heat, s; absent: as planned. */
+  readonly cookedSeconds?: number | undefined;
+  /** From out of the heat to the knife, s; absent: as planned. */
+  readonly restSeconds?: number | undefined;
+}
+
+/**
+ * The presses of a cook that nobody followed: its plan's, stretched to the time it really took. Only
+ * that time is the cook's word; where within it the piece was turned is the plan's.
+ */
+export const eventsFromMemory = (
+  plan: CookPlan,
+  { inAt, cookedSeconds = plan.cookSeconds, restSeconds = plan.restSeconds }: TimesFromMemory,
+  newId: () => string,
+): readonly CookEvent[] => {
+  const stretch = cookedSeconds / plan.cookSeconds;
+  return actionsOf(plan.legs, plan.restSeconds).map(({ kind, at }): CookEvent => {
+    const seconds = kind === 'slice' ? cookedSeconds + restSeconds : at * stretch;
+    return { id: newId(), kind: PRESS_OF[kind], at: Math.round(inAt + seconds * 1000) };
+  });
+};

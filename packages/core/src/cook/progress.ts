@@ -1,0 +1,217 @@
+import type { CookPlan, PlannedLeg } from '../plan/planResult';
+import { actionsOf, type Action, type ActionKind } from '../schedule/actions';
+import type { ChangedEvent, CookEvent, PressKind } from './event';
+
+/** The press that says an action happened. */
+export const PRESS_OF: Readonly<Record<ActionKind, PressKind>> = {
+  in: 'in',
+  flat: 'flat',
+  turn: 'turned',
+  butter: 'butter',
+  edges: 'edges',
+  'into-oven': 'into-oven',
+  out: 'out',
+  lift: 'lifted',
+  back: 'back',
+  pull: 'pulled',
+  slice: 'sliced',
+};
+
+/** Actions that begin no leg of the cook. */
+export const ACTIONS_WITHOUT_LEG: readonly ActionKind[] = ['turn', 'pull', 'slice'];
+
+/** Actions that bring the piece to another place: what follows in it is counted from them. */
+const PLACES: readonly ActionKind[] = ['in', 'into-oven', 'out', 'lift', 'back', 'pull'];
+
+export const isPlace = ({ kind }: Action): boolean => PLACES.includes(kind);
+
+/** What the progress of a cook is reckoned from. */
+export type PlanFigures = Pick<CookPlan, 'request' | 'legs' | 'pullAt' | 'restSeconds' | 'trace'>;
+
+/** An action with the moment it happened or is due, ms since 1970. */
+export interface TimedAction extends Action {
+  readonly dueAt: number;
+  /** By a press, by what came after it, or not at all: left out. */
+  readonly done?: 'pressed' | 'passed' | 'skipped' | undefined;
+}
+
+/** How far a cook has come: what was done and what is left, on the legs as they are by now. */
+export interface Progress {
+  /** The plan's legs, or what changes of plan made of them; `at` in s of plan time. */
+  readonly legs: readonly PlannedLeg[];
+  readonly restSeconds: number;
+  /** Done first, then what is left. */
+  readonly actions: readonly TimedAction[];
+  /** How many of them are done. */
+  readonly done: number;
+  /** The leg at whose end the thermometer decides, and when that is due or was, ms. */
+  readonly decidingLeg: number;
+  readonly decidedAt: number;
+  /** Turns made. */
+  readonly turns: number;
+  /** The last turn made in the present place. */
+  readonly lastTurn: number | undefined;
+  /** Last change of plan. */
+  readonly changed: ChangedEvent | undefined;
+}
+
+const decidingLeg = ({ legs, pullAt }: Pick<PlanFigures, 'legs' | 'pullAt'>): number =>
+  Math.max(
+    0,
+    legs.findIndex(({ at, seconds }) => Math.abs(at + seconds - pullAt) < 1),
+  );
+
+/** Puts what a change of plan leaves in place of what was left. */
+const withTail = (
+  legs: readonly PlannedLeg[],
+  current: number,
+  at: number,
+  { legs: tail }: ChangedEvent,
+): readonly PlannedLeg[] => {
+  const kept = legs.slice(0, current + 1).map((leg, i) => {
+    if (i !== current) return leg;
+    const seconds = Math.max(0, Math.min(leg.seconds, at - leg.at));
+    return { ...leg, seconds, flips: leg.flips.filter((flip) => flip <= seconds) };
+  });
+  let from = at;
+  const core = legs[current].core;
+  return [
+    ...kept,
+    ...tail.map(({ kind, seconds, pan, air, flips }): PlannedLeg => {
+      const leg = { kind, at: from, seconds, pan, air, flips, core };
+      from += seconds;
+      return leg;
+    }),
+  ];
+};
+
+/** Where the walk through the events stands. */
+interface Walk {
+  legs: readonly PlannedLeg[];
+  restSeconds: number;
+  decides: number;
+  changed: ChangedEvent | undefined;
+  made: TimedAction[];
+  left: readonly Action[];
+  /** When the present place was come to, and when that was planned. */
+  anchor: { at: number; planned: number };
+  turns: number;
+  lastTurn: number | undefined;
+}
+
+const dueIn = ({ anchor }: Walk, { at }: Pick<Action, 'at'>): number =>
+  anchor.at + (at - anchor.planned) * 1000;
+
+/** Marks an action done at `at`, and what lay before it as done by then. */
+const answer = (walk: Walk, found: number, at: number, done: 'pressed' | 'skipped'): void => {
+  for (const action of walk.left.slice(0, found)) {
+    walk.made.push({ ...action, dueAt: Math.min(at, dueIn(walk, action)), done: 'passed' });
+  }
+  const action = walk.left[found];
+  walk.made.push({ ...action, dueAt: at, done });
+  walk.left = walk.left.slice(found + 1);
+  if (isPlace(action)) {
+    walk.anchor = { at, planned: action.at };
+    walk.lastTurn = undefined;
+  }
+};
+
+/** The leg a piece is in at a moment of plan time: no further than what has been pressed allows. */
+const legAt = ({ legs, made, left }: Walk, planned: number): number => {
+  const next = left.at(0);
+  const most =
+    next === undefined
+      ? legs.length - 1
+      : ACTIONS_WITHOUT_LEG.includes(next.kind)
+        ? next.leg
+        : next.leg - 1;
+  const byTime = legs.findLastIndex(({ at }) => at <= planned + 1);
+  return Math.max(made.at(-1)?.leg ?? 0, Math.min(byTime, most));
+};
+
+const takeChange = (walk: Walk, event: ChangedEvent): void => {
+  const planned = (event.at - walk.anchor.at) / 1000 + walk.anchor.planned;
+  const current = legAt(walk, planned);
+  walk.legs = withTail(walk.legs, current, planned, event);
+  const decides = event.legs.findIndex((leg) => leg.decides);
+  walk.decides = current + 1 + (decides === -1 ? event.legs.length - 1 : decides);
+  walk.left = walk.made.some(({ kind }) => kind === 'pull')
+    ? // Out already: only the knife is moved.
+      [{ kind: 'slice', at: planned + event.restSeconds, leg: current }]
+    : actionsOf(walk.legs, event.restSeconds, current + 1);
+  walk.restSeconds = event.restSeconds;
+  walk.changed = event;
+};
+
+const takeSkip = (walk: Walk, step: ActionKind, at: number): void => {
+  const found = walk.left.findIndex(({ kind }) => kind === step);
+  if (found === -1) return;
+  const { leg } = walk.left[found];
+  answer(walk, found, at, 'skipped');
+  // Edges not seared take no time; every other step left out leaves the piece where it was.
+  if (step === 'edges') walk.anchor = { at, planned: walk.legs[leg].at + walk.legs[leg].seconds };
+};
+
+const takePress = (walk: Walk, event: CookEvent): void => {
+  if (event.kind === 'turned') {
+    walk.turns += 1;
+    walk.lastTurn = event.at;
+  }
+  const found = walk.left.findIndex(({ kind }) => PRESS_OF[kind] === event.kind);
+  if (found === -1) return;
+  // An extra turn answers no turn of a later place.
+  if (walk.left[found].kind === 'turn' && walk.left.slice(0, found).some(isPlace)) return;
+  answer(walk, found, event.at, 'pressed');
+};
+
+/**
+ * Walks a cook's standing events along its plan. Each press answers the first action of its kind
+ * that is still to come; what lies before it is taken as done. What has happened moves what is to
+ * come.
+ * @param plannedIn when the plan has the piece meet the heat, ms since 1970
+ * @param forecast when the deciding leg should end by what has been read since, ms since 1970
+ */
+export const progressOf = (
+  plan: PlanFigures,
+  plannedIn: number,
+  kept: readonly CookEvent[],
+  forecast?: number,
+): Progress => {
+  const walk: Walk = {
+    legs: plan.legs,
+    restSeconds: plan.restSeconds,
+    decides: decidingLeg(plan),
+    changed: undefined,
+    made: [],
+    left: actionsOf(plan.legs, plan.restSeconds),
+    anchor: { at: plannedIn, planned: 0 },
+    turns: 0,
+    lastTurn: undefined,
+  };
+  for (const event of kept) {
+    if (event.kind === 'changed') takeChange(walk, event);
+    else if (event.kind === 'skipped') takeSkip(walk, event.step, event.at);
+    else takePress(walk, event);
+  }
+  const { legs, made, left, decides } = walk;
+  const ends = legs[decides].at + legs[decides].seconds;
+  const open = left.findIndex((action) => action.leg > decides || action.kind === 'pull');
+  const undecided = open !== -1 && left[open].at >= ends - 1;
+  const shift = forecast !== undefined && undecided ? forecast - dueIn(walk, { at: ends }) : 0;
+  const due = left.map((action, i): TimedAction => ({
+    ...action,
+    dueAt: dueIn(walk, action) + (i >= open && open !== -1 ? shift : 0),
+  }));
+  const decided = made.find((action) => action.leg > decides || action.kind === 'pull');
+  return {
+    legs,
+    restSeconds: walk.restSeconds,
+    actions: [...made, ...due],
+    done: made.length,
+    decidingLeg: decides,
+    decidedAt: decided?.dueAt ?? dueIn(walk, { at: ends }) + shift,
+    turns: walk.turns,
+    lastTurn: walk.lastTurn,
+    changed: walk.changed,
+  };
+};

@@ -1,0 +1,263 @@
+import { TOTAL_SPREAD, type PanOnBurner } from '../gear';
+import { cookedLegs } from '../cook/cookedLegs';
+import { effectiveEvents } from '../cook/effectiveEvents';
+import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
+import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
+import { robustLeastSquares } from '../maths/robustLeastSquares';
+import { thinned } from '../maths/thinned';
+import type { TimedLeg } from '../plan/timedLeg';
+import { WayCook } from '../plan/wayCook';
+import { ESTIMATED, kitchenAt, type Estimated } from './estimated';
+import type { Forecast } from './forecastResult';
+import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
+import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
+import { ovenObservations } from './ovenObservations';
+import { probePositions } from './probePositions';
+import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
+import { PROBE_DEPTHS, tracedRun, type RunInput, type TracedRun } from './tracedRun';
+
+/** Step of the pull for the slope of the end, s and as a fraction of the cook. */
+const NUDGE = { least: 10, fraction: 0.02 } as const;
+/** Most readings used, evenly chosen: more add no information. */
+const MOST_READINGS = 100;
+/** Standard deviation of the model's own error in the end, K. Estimate, 0.3 to 0.8. */
+const MODEL_END_SIGMA = 0.5;
+/** The model is linearised anew when the fit has moved so far: s, fraction of the pull, spreads. */
+const STALE = { least: 40, fraction: 0.03, spreads: 0.2 } as const;
+/** The section is compared anew when a parameter has moved so far, spreads. */
+const SECTION_STALE_SPREADS = 0.4;
+/** Most linearisations a forecast; bound of the parameters, spreads. */
+const MOST_PASSES = 5;
+const MOST_SPREADS = 2.5;
+/** Moments along the cook at which runs are kept, and how far past the pull, fraction of it. */
+const MOMENTS = 160;
+const BEYOND_PULL = 1.35;
+/** A forecast pull further in the past than this is clamped, s. */
+const MAX_PULL_IN_PAST = 12;
+/** The leeway is to an end this far from the target, K. */
+const LEEWAY_KELVIN = 1.5;
+const LEAST_SLOPE = 1e-4;
+
+export interface ForecastInput {
+  readonly plan: PlanFigures & { readonly pullCore: number };
+  /** When the plan has the piece meet the heat, ms since 1970. */
+  readonly plannedIn: number;
+  readonly pan: PanOnBurner;
+}
+
+/** The cook as the events have it. */
+interface Cooking {
+  readonly inAt: number;
+  /** Changes with every event that moves a leg. */
+  readonly key: string;
+  readonly legsAt: (pull: number) => readonly TimedLeg[];
+  readonly progress: Progress;
+  /** The deciding leg has ended. */
+  readonly decided: boolean;
+  /** s from the first heat to now. */
+  readonly seconds: number;
+}
+
+/**
+ * Forecasts one cook from its readings: a Gauss-Newton fit of the oven, contact, thickness and start
+ * against their spreads, on the one-dimensional model whose edges are set by the section's own plan.
+ * The position of the probe is marginalised over a grid. Each forecast starts from the last one.
+ */
+export class Forecaster {
+  private point: Float64Array = new Float64Array(ESTIMATED.length);
+  private pull: number;
+  private linear: LinearModel | undefined;
+  private readonly edges: number | undefined;
+  private correction: SectionCorrection;
+  private correctedAt: Float64Array = new Float64Array(ESTIMATED.length);
+
+  constructor(private readonly input: ForecastInput) {
+    const { plan } = input;
+    this.pull = plan.pullAt;
+    this.edges = this.calibratedEdges();
+    this.correction = sectionCorrection(this.runOf(this.plannedLegs()), plan.pullAt);
+  }
+
+  private runOf(legs: readonly TimedLeg[]): Omit<RunInput, 'moments'> {
+    const { plan, pan } = this.input;
+    return { request: plan.request, pan, lateralAreaRatio: this.edges, legs };
+  }
+
+  /** The lateral area ratio with which one dimension reaches the plan's own core at the pull. */
+  private calibratedEdges(): number | undefined {
+    const { plan, pan } = this.input;
+    if (!plan.legs.some(({ kind }) => kind === 'oven')) return undefined;
+    const legs = this.plannedLegs();
+    const end = (edges?: number): { edges: number; core: number } => {
+      const cook = new WayCook(plan.request, { pan, lateralAreaRatio: edges });
+      cook.reset();
+      return { edges: cook.edges, core: cook.endOf(legs).pullCore };
+    };
+    const step = 0.05;
+    const usual = end();
+    const slope = (end(usual.edges + step).core - usual.core) / step;
+    if (!(slope > 1)) return undefined;
+    return Math.min(2, Math.max(0, usual.edges + (plan.pullCore - usual.core) / slope));
+  }
+
+  private plannedLegs(): readonly TimedLeg[] {
+    const { plan, plannedIn } = this.input;
+    const progress = progressOf(plan, plannedIn, []);
+    return cookedLegs({ inAt: plannedIn, turnedAt: [], progress }, plan.request);
+  }
+
+  /** The forecast at `now`; undefined until the piece has met the heat. */
+  forecast(events: readonly CookEvent[], now: number): Forecast | undefined {
+    const effective = effectiveEvents(events);
+    const inAt = effective.find(({ kind }) => kind === 'in')?.at;
+    if (inAt === undefined) return undefined;
+    const readings = effective.filter(isReading).filter(({ at }) => at >= inAt);
+    const cores = thinned(readings.filter(isCoreReading), MOST_READINGS);
+    const cooking = this.cookingOf(effective, inAt, now);
+    const { decided, seconds, progress } = cooking;
+    if (decided || this.pull < 1) this.pull = (progress.decidedAt - inAt) / 1000;
+    let linear = this.linearised(cooking);
+    let estimate = this.estimate(linear, cores, readings, cooking);
+    for (let pass = 0; pass < MOST_PASSES; pass += 1) {
+      this.point = estimate.mean.map((p) => Math.min(MOST_SPREADS, Math.max(-MOST_SPREADS, p)));
+      if (!decided) this.pull = Math.max(seconds - MAX_PULL_IN_PAST, estimate.pull, 1);
+      const before = linear;
+      linear = this.linearised(cooking);
+      if (linear === before) break;
+      estimate = this.estimate(linear, cores, readings, cooking);
+    }
+    return this.result(linear, estimate, cooking, cores.length);
+  }
+
+  private cookingOf(effective: readonly CookEvent[], inAt: number, now: number): Cooking {
+    const { plan, plannedIn } = this.input;
+    const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+    const progressAt = (pull: number): Progress =>
+      progressOf(plan, plannedIn, effective, inAt + pull * 1000);
+    const progress = progressAt(this.pull);
+    return {
+      inAt,
+      key: effective
+        .filter(({ kind }) => kind !== 'reading' && kind !== 'note')
+        .map(({ id, at }) => id + String(at))
+        .join(),
+      legsAt: (pull) => cookedLegs({ inAt, turnedAt, progress: progressAt(pull) }, plan.request),
+      progress,
+      decided: progress.actions
+        .slice(0, progress.done)
+        .some(({ leg, kind }) => leg > progress.decidingLeg || kind === 'pull'),
+      seconds: (now - inAt) / 1000,
+    };
+  }
+
+  private result(
+    linear: LinearModel,
+    estimate: KitchenEstimate,
+    { decided, seconds, inAt }: Cooking,
+    readings: number,
+  ): Forecast {
+    const { base, endSlope } = linear;
+    const slope = Math.max(LEAST_SLOPE, Math.abs(endSlope));
+    const endSigma = decided ? estimate.endSigma : estimate.pullSigma * slope;
+    const atEstimate = (figure: (run: TracedRun) => number): number =>
+      figure(base) + linearChange(linear, estimate.mean, figure);
+    const sigma = (key: Estimated): number =>
+      estimate.sigma[ESTIMATED.indexOf(key)] * TOTAL_SPREAD[key];
+    return {
+      kitchen: kitchenAt(estimate.mean),
+      sigma: {
+        oven: sigma('oven'),
+        contact: sigma('contact'),
+        thickness: sigma('thickness'),
+        start: sigma('start'),
+      },
+      pullAt: inAt + this.pull * 1000,
+      pullSpread: decided ? 0 : Math.hypot(estimate.pullSigma, MODEL_END_SIGMA / slope),
+      decided,
+      pullCore: atEstimate((run) => run.end.pullCore),
+      leeway: LEEWAY_KELVIN / slope,
+      end: atEstimate((run) => run.end.peak) + endSlope * (this.pull - linear.pull),
+      endSpread: Math.hypot(endSigma, MODEL_END_SIGMA),
+      peakAfter: base.end.peakAfter,
+      core: atEstimate((run) => valueAt(linear, run, 0, seconds)),
+      probe: estimate.probe,
+      readings,
+    };
+  }
+
+  /** The linear model about the present point: the last one while it still holds. */
+  private linearised(cooking: Cooking): LinearModel {
+    const last = this.linear;
+    if (
+      last?.key === cooking.key &&
+      Math.abs(last.pull - this.pull) <= Math.max(STALE.least, STALE.fraction * this.pull) &&
+      last.point.every((p, j) => Math.abs(p - this.point[j]) <= STALE.spreads)
+    ) {
+      return last;
+    }
+    const stale = this.point.some(
+      (p, j) => Math.abs(p - this.correctedAt[j]) > SECTION_STALE_SPREADS,
+    );
+    if (stale) {
+      this.correctedAt = this.point.slice();
+      const legs = cooking.legsAt(this.pull);
+      this.correction = sectionCorrection(this.runOf(legs), this.pull, kitchenAt(this.point));
+    }
+    this.linear = this.linearise(cooking);
+    return this.linear;
+  }
+
+  private linearise({ legsAt, key }: Cooking): LinearModel {
+    const { point, pull, correction } = this;
+    const reach = BEYOND_PULL * Math.max(pull, this.input.plan.pullAt);
+    const moments = Array.from({ length: MOMENTS }, (_, i) => (i * reach) / (MOMENTS - 1));
+    const run = (at: Float64Array, legs: readonly TimedLeg[], seen: readonly number[]): TracedRun =>
+      correction.onto(tracedRun({ ...this.runOf(legs), moments: seen }, kitchenAt(at)), seen, pull);
+    const legs = legsAt(pull);
+    const base = run(point, legs, moments);
+    const moved = ESTIMATED.map((_, j) => {
+      const there = point.slice();
+      there[j] += LINEAR_STEP;
+      return run(there, legs, moments);
+    });
+    const nudge = Math.max(NUDGE.least, NUDGE.fraction * pull);
+    const later = run(point, legsAt(pull + nudge), []);
+    const endSlope = (later.end.peak - base.end.peak) / nudge;
+    return { key, moments, base, moved, endSlope, point: point.slice(), pull };
+  }
+
+  /** Fits the readings for every position of the probe. */
+  private estimate(
+    linear: LinearModel,
+    cores: readonly ReadingEvent[],
+    readings: readonly ReadingEvent[],
+    { inAt, progress }: Cooking,
+  ): KitchenEstimate {
+    const { plan } = this.input;
+    const moments = cores.map(({ at }) => (at - inAt) / 1000);
+    const atReadings = (run: TracedRun): TracedRun => ({
+      ...run,
+      seen: Float64Array.from({ length: PROBE_DEPTHS.length * moments.length }, (_, i) =>
+        valueAt(linear, run, Math.floor(i / moments.length), moments[i % moments.length]),
+      ),
+    });
+    const positions = probePositions(
+      { base: atReadings(linear.base), moved: linear.moved.map(atReadings), step: LINEAR_STEP },
+      {
+        thickness: plan.request.thickness,
+        readings: cores.map(({ celsius }) => celsius),
+        alongBone: this.correction.alongBone(moments, linear.pull),
+        ovenAir: moments.map(
+          (passed) => (progress.legs.findLast(({ at }) => at <= passed) ?? progress.legs[0]).air,
+        ),
+      },
+    );
+    const ofOven = ovenObservations(readings, progress, linear.point);
+    // The thermometer's own error is fitted beside the deviations, about zero.
+    const point = Float64Array.of(...linear.point, 0);
+    const fits = positions.map(({ observations, prior }) =>
+      robustLeastSquares([...observations, ...ofOven], point, prior),
+    );
+    return kitchenEstimate(linear, positions, fits, plan.request.target);
+  }
+}

@@ -1,0 +1,30 @@
+import type { KitchenDeviation } from '../gear';
+import type { Estimated } from './estimated';
+import type { ProbeKind } from './probePositions';
+
+/** What the readings make of a cook. Times ms since 1970, temperatures C. */
+export interface Forecast {
+  /** The kitchen that explains them best, and the standard deviation of each figure (contact: of its log). */
+  readonly kitchen: KitchenDeviation;
+  readonly sigma: Readonly<Record<Estimated, number>>;
+  /** When the deciding leg should end for the wanted finish, or did. */
+  readonly pullAt: number;
+  /** One deviation of it, s; zero once it has been. */
+  readonly pullSpread: number;
+  readonly decided: boolean;
+  /** What the core has then. */
+  readonly pullCore: number;
+  /** Seconds the pull may be early or late with the end within 1.5 C. */
+  readonly leeway: number;
+  /** Where the core ends, pulled then, and one deviation, K. */
+  readonly end: number;
+  readonly endSpread: number;
+  /** When the core peaks after it left the heat, s. */
+  readonly peakAfter: number;
+  /** Core now by the model, and one deviation, K. */
+  readonly core: number;
+  /** How the probe lies, and how sure that is, 0 to 1. */
+  readonly probe: { readonly kind: ProbeKind; readonly chance: number };
+  /** Readings it rests on. */
+  readonly readings: number;
+}

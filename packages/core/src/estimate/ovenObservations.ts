@@ -1,0 +1,35 @@
+import { TOTAL_SPREAD } from '../gear';
+import type { ReadingEvent } from '../cook/event';
+import type { Progress } from '../cook/progress';
+import type { Observation } from '../maths/robustLeastSquares';
+import { ESTIMATED, kitchenAt } from './estimated';
+
+/** Thermostats swing: one look at the oven's air is worth 6 K, many no better than 3 K. */
+const ONE_LOOK = 6;
+const MANY_LOOKS = 3;
+
+/** Standard deviation of the mean of so many looks at the oven's air, K. */
+export const ovenLooksSigma = (count: number): number =>
+  Math.max(MANY_LOOKS, ONE_LOOK / Math.sqrt(count));
+
+/** The mean of the oven thermometer's readings as an observation of the oven's deviation. */
+export const ovenObservations = (
+  readings: readonly ReadingEvent[],
+  { legs }: Progress,
+  point: ArrayLike<number>,
+): readonly Observation[] => {
+  const air = legs.find(({ kind }) => kind === 'oven')?.air;
+  const seen = readings.filter(({ by }) => by === 'oven');
+  if (air === undefined || seen.length === 0) return [];
+  const mean = seen.reduce((sum, { celsius }) => sum + celsius, 0) / seen.length;
+  const slopes = new Float64Array(ESTIMATED.length + 1);
+  slopes[ESTIMATED.indexOf('oven')] = TOTAL_SPREAD.oven;
+  return [
+    {
+      measured: mean - air,
+      predicted: kitchenAt(point).oven,
+      slopes,
+      sigma: ovenLooksSigma(seen.length),
+    },
+  ];
+};

@@ -1,0 +1,67 @@
+import { NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
+import { SEARCH_COLUMNS } from '../heat';
+import { PROBE_DEPTHS, tracedRun, type TracedRun, type RunInput } from './tracedRun';
+
+/** What one dimension leaves out, by the section as planned; in the order of the cook's own time. */
+export interface SectionCorrection {
+  /** Adds to a run what its edges would have: `pull` s is where the deciding leg ends in it. */
+  readonly onto: (run: TracedRun, moments: readonly number[], pull: number) => TracedRun;
+  /** What meat along the bone reads over the middle, K; undefined without a bone. */
+  readonly alongBone: (moments: readonly number[], pull: number) => Float64Array | undefined;
+}
+
+/** Points along the planned cook at which the two are compared. */
+const POINTS = 90;
+/** Compared on past the pull, share of it. */
+const BEYOND = 1.5;
+
+/**
+ * Compares the section with one dimension through the planned cook. A cook that takes longer has
+ * the same difference later: it goes with the share of the pull's time.
+ * @param pull s from the first heat to the end of the deciding leg, as planned
+ */
+export const sectionCorrection = (
+  input: Omit<RunInput, 'moments' | 'columns'>,
+  pull: number,
+  kitchen: KitchenDeviation = NOMINAL_KITCHEN,
+): SectionCorrection => {
+  const moments = Array.from({ length: POINTS }, (_, i) => (i * BEYOND * pull) / (POINTS - 1));
+  const flat = tracedRun({ ...input, moments }, kitchen);
+  const section = tracedRun(
+    { ...input, moments, lateralAreaRatio: undefined, columns: SEARCH_COLUMNS },
+    kitchen,
+  );
+  const over = section.seen.map((celsius, i) => celsius - flat.seen[i]);
+  const bone =
+    section.alongBone.length > 0
+      ? section.alongBone.map((celsius, i) => celsius - section.seen[i])
+      : undefined;
+  const between = (values: ArrayLike<number>, from: number, share: number): number => {
+    const at = Math.min(POINTS - 1.001, Math.max(0, (share / BEYOND) * (POINTS - 1)));
+    const below = Math.floor(at);
+    const low = values[from + below];
+    return low + (values[from + below + 1] - low) * (at - below);
+  };
+  return {
+    onto: ({ seen, end }, at, ends) => {
+      const n = at.length;
+      const corrected = seen.slice();
+      for (let k = 0; k < PROBE_DEPTHS.length; k += 1) {
+        for (let i = 0; i < n; i += 1) {
+          corrected[k * n + i] += between(over, k * POINTS, at[i] / ends);
+        }
+      }
+      return {
+        seen: corrected,
+        alongBone: section.alongBone,
+        end: {
+          ...end,
+          pullCore: end.pullCore + section.end.pullCore - flat.end.pullCore,
+          peak: end.peak + section.end.peak - flat.end.peak,
+        },
+      };
+    },
+    alongBone: (at, ends) =>
+      bone && Float64Array.from(at, (seconds) => between(bone, 0, seconds / ends)),
+  };
+};

@@ -1,0 +1,203 @@
+import { cookedLegs } from '../cook/cookedLegs';
+import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
+import { tracedRun, type TracedRun, type RunInput } from '../estimate/tracedRun';
+import { progressOf } from '../cook/progress';
+import { thinned } from '../maths/thinned';
+import { sectionCorrection } from '../estimate/sectionCorrection';
+import { effectiveEvents } from '../cook/effectiveEvents';
+import type { TimedLeg } from '../plan/timedLeg';
+import type { KitchenDeviation } from '../gear';
+import { panOnBurner, type LoggedCook } from './loggedCook';
+import { panExcess, statedWarmUp } from './panWarmUp';
+import type { LearnedTraits } from './traits';
+
+/** What a cook's figures are moved by to see what they do. */
+export const MODEL_STEPS = { oven: 8, pan: 8, contact: 0.1, thickness: 0.001, start: 1.5 } as const;
+export type ModelStep = keyof typeof MODEL_STEPS;
+const MOVED = [
+  'oven',
+  'pan',
+  'contact',
+  'thickness',
+  'start',
+] as const satisfies readonly ModelStep[];
+
+/** Readings of a probe used at most, evenly chosen: more say nothing new. */
+const MOST_PROBED = 32;
+const MOST_TYPED = 24;
+/** A gun's reading within this of the piece going in is of the pan it met, s; sooner it still came up. */
+const NEAR_IN = 30;
+/** Warmed for so much of its minutes more or less, a pan was warmed by the clock. */
+const BY_CLOCK = 0.2;
+/** How far one look with a gun may be off, K. */
+export const GUN_ERROR = 9;
+
+/** A finished cook, read once: what was measured, and when. */
+export interface CookData {
+  readonly cook: LoggedCook;
+  readonly inAt: number;
+  readonly legs: readonly TimedLeg[];
+  /** s from the first heat to the end of the deciding leg. */
+  readonly pull: number;
+  readonly probed: readonly ReadingEvent[];
+  readonly typed: readonly ReadingEvent[];
+  /** Of all of those, s from the first heat, in order of time. */
+  readonly moments: readonly number[];
+  readonly usesOven: boolean;
+  readonly usesPan: boolean;
+  /** Oven air over what was asked, where a thermometer in it said so, K: mean, and its count. */
+  readonly air: { readonly over: number; readonly count: number } | undefined;
+  /** The pan over what was asked as the piece went in, where a gun said so. */
+  readonly panSeen: { readonly over: number; readonly count: number } | undefined;
+  /** The pan was warmed for about as long as the run said: its heat is the burner's word. */
+  readonly byClock: boolean;
+  /** What a gun saw of a pan still coming up: s on the burner, C. */
+  readonly warming: readonly { readonly seconds: number; readonly celsius: number }[];
+}
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** What a gun saw of the pan before and as the piece met it. */
+const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number) => {
+  const { gear, plan } = cook;
+  const told = plan.request.pan;
+  const seen = kept.filter(isReading).filter(({ by }) => by === 'gun');
+  const near = seen.filter(({ at }) => at <= panIn + 20_000 && at > panIn - NEAR_IN * 1000);
+  const warms = statedWarmUp(gear, told);
+  const on = kept.find(({ kind }) => kind === 'pan-on')?.at;
+  const began = on ?? (warms === undefined ? undefined : panIn - warms * 1000);
+  const took = on === undefined ? undefined : (panIn - on) / 1000;
+  const byClock =
+    took !== undefined && warms !== undefined && Math.abs(took - warms) <= BY_CLOCK * warms;
+  const longest = warms === undefined ? 0 : 1.15 * warms + 20;
+  const warming =
+    began === undefined || warms === undefined
+      ? []
+      : seen
+          .filter(({ at }) => at > began + 45_000 && at <= panIn + 5000)
+          // By the clock, what was seen as the piece went in is weighed as that.
+          .filter((event) => !byClock || !near.includes(event))
+          .map(({ at, celsius }) => ({ seconds: (at - began) / 1000, celsius }))
+          // Up to its time it comes up at full; a pan kept waiting is held by the cook.
+          .filter(({ seconds }) => seconds <= longest);
+  const panSeen =
+    near.length === 0
+      ? undefined
+      : { over: mean(near.map(({ celsius }) => celsius)) - told, count: near.length };
+  return { panSeen, byClock, warming: thinned(warming, MOST_TYPED) };
+};
+
+/** Reads a cook; undefined where it teaches nothing: not cooked to its end, or nothing measured. */
+export const cookData = (cook: LoggedCook): CookData | undefined => {
+  const { plan, plannedIn, events } = cook;
+  const kept = effectiveEvents(events);
+  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+  const pulledAt = kept.find(({ kind }) => kind === 'pulled')?.at;
+  const slicedAt = kept.find(({ kind }) => kind === 'sliced')?.at ?? Infinity;
+  if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt + 20_000) return undefined;
+  const progress = progressOf(plan, plannedIn, kept);
+  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  const legs = cookedLegs({ inAt, turnedAt, progress }, plan.request);
+  const cores = kept
+    .filter(isReading)
+    .filter((one) => isCoreReading(one) && one.at > inAt && one.at < slicedAt);
+  const probed = thinned(
+    cores.filter(({ by }) => by === 'probe'),
+    MOST_PROBED,
+  );
+  const typed = thinned(
+    cores.filter(({ by }) => by !== 'probe'),
+    MOST_TYPED,
+  );
+  const inOven = progress.legs.find(({ kind }) => kind === 'oven');
+  const airs =
+    inOven?.air === undefined
+      ? []
+      : kept.filter(isReading).filter(({ by, at }) => by === 'oven' && at >= inAt);
+  const firstPan = progress.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
+  const panIn =
+    inAt +
+    1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);
+  const { panSeen, byClock, warming } = panReadings(cook, kept, panIn);
+  const measured = probed.length + typed.length + (cook.endTemperature === undefined ? 0 : 1);
+  if (measured + airs.length + warming.length === 0) return undefined;
+  return {
+    cook,
+    inAt,
+    legs,
+    pull: Math.max(1, (progress.decidedAt - inAt) / 1000),
+    probed,
+    typed,
+    moments: [...probed, ...typed].map(({ at }) => (at - inAt) / 1000).toSorted((a, b) => a - b),
+    usesOven: inOven !== undefined,
+    usesPan: firstPan !== -1,
+    air:
+      airs.length === 0 || inOven?.air === undefined
+        ? undefined
+        : { over: mean(airs.map(({ celsius }) => celsius)) - inOven.air, count: airs.length },
+    panSeen,
+    byClock,
+    warming,
+  };
+};
+
+/** The model of a cook in one kitchen, and in kitchens a little off it. */
+export interface CookModel {
+  readonly base: TracedRun;
+  /** Where absent, the move changes nothing of this cook. */
+  readonly moved: Readonly<Partial<Record<ModelStep, TracedRun>>>;
+}
+
+/** What the pan was over what was asked, where a gun and not the clock says so, K. */
+export const measuredPanExcess = ({ panSeen, byClock }: CookData): number | undefined =>
+  byClock ? undefined : panSeen?.over;
+
+/** What a kitchen of such traits differs by from what this cook's plan was told. */
+const kitchenIn = (read: CookData, traits: LearnedTraits): KitchenDeviation => {
+  const { gear, plan } = read.cook;
+  const { learned, pan } = plan.request;
+  return {
+    oven: traits.oven - gear.oven.offset,
+    contact: traits.contact / (learned?.contact ?? 1),
+    thickness: traits.thickness - (learned?.thickness ?? 0),
+    burner: traits.burner,
+    start: 0,
+    pan: measuredPanExcess(read) ?? panExcess(gear, pan, traits.burner),
+  };
+};
+
+const moved = (kitchen: KitchenDeviation, move: ModelStep): KitchenDeviation => {
+  switch (move) {
+    case 'pan':
+      return { ...kitchen, pan: kitchen.pan + MODEL_STEPS.pan };
+    case 'contact':
+      return { ...kitchen, contact: kitchen.contact * Math.exp(MODEL_STEPS.contact) };
+    default:
+      return { ...kitchen, [move]: kitchen[move] + MODEL_STEPS[move] };
+  }
+};
+
+/** Runs a cook through the model in a kitchen of such traits: on its section, and how it moves. */
+export const cookModel = (read: CookData, traits: LearnedTraits): CookModel => {
+  const { cook, legs, pull, moments } = read;
+  const { request } = cook.plan;
+  const input: RunInput = {
+    request,
+    legs,
+    moments,
+    pan: panOnBurner(cook.gear, cook.gear.burner.share),
+  };
+  const kitchen = kitchenIn(read, traits);
+  const correction = sectionCorrection(input, pull, kitchen);
+  const run = (at: KitchenDeviation): TracedRun =>
+    correction.onto(tracedRun(input, at), moments, pull);
+  const tells = (move: ModelStep): boolean =>
+    (move !== 'oven' || read.usesOven) && (!['pan', 'contact'].includes(move) || read.usesPan);
+  return {
+    base: run(kitchen),
+    moved: Object.fromEntries(
+      MOVED.filter(tells).map((move) => [move, run(moved(kitchen, move))] as const),
+    ),
+  };
+};

@@ -1,0 +1,31 @@
+import { PanBody, preheat } from '../gear';
+import { panOnBurner, type GearUsed } from './loggedCook';
+
+/** Nobody sears in a pan further off than this, K: it is seen, heard or smelt. */
+const NOTICED = 70;
+
+/**
+ * How far a pan is from the heat that was asked for when it was warmed by the clock: for as long as
+ * the run said, on a burner that gives another share of its plate than the run reckoned with, K.
+ * @param told C
+ * @param share of the plate's power that the burner really gives
+ */
+export const panExcess = (gear: GearUsed, told: number, share: number): number => {
+  const warming = preheat(panOnBurner(gear, gear.burner.share), told);
+  if (!warming.reached) return 0;
+  const over = panAfterWarming(gear, warming.seconds, share) - told;
+  return NOTICED * Math.tanh(over / NOTICED);
+};
+
+/** The heat of a pan so long on its burner at full, C. */
+export const panAfterWarming = (gear: GearUsed, seconds: number, share: number): number => {
+  const body = new PanBody(panOnBurner(gear, share));
+  body.follow(seconds, 0);
+  return body.temperature;
+};
+
+/** How long the run has it come up, s; undefined where the burner cannot. */
+export const statedWarmUp = (gear: GearUsed, told: number): number | undefined => {
+  const warming = preheat(panOnBurner(gear, gear.burner.share), told);
+  return warming.reached ? warming.seconds : undefined;
+};

@@ -1,0 +1,6 @@
+export * from './findCrossing';
+export * from './mixture';
+export * from './normalEquations';
+export * from './random';
+export * from './robustLeastSquares';
+export * from './thinned';

@@ -1,0 +1,4 @@
+export * from './hiddenKitchen';
+export * from './practiceKitchen';
+export * from './practiceScore';
+export * from './trueKitchen';

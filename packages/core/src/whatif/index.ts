@@ -1,0 +1,2 @@
+export * from './troubleOptions';
+export * from './whatIf';

@@ -1,0 +1,159 @@
+import { browningIndex, type PieceSnapshot } from '../heat';
+import type { KitchenDeviation, PanOnBurner } from '../gear';
+import { findCrossing } from '../maths/findCrossing';
+import type { TimedLeg } from '../plan/timedLeg';
+import { WayCook } from '../plan/wayCook';
+import { cookedLegs } from '../cook/cookedLegs';
+import type { CookEvent, RemainingLeg } from '../cook/event';
+import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
+import { effectiveEvents } from '../cook/effectiveEvents';
+
+/** How a cook would end, gone on with one way. */
+export interface Outcome {
+  /** What is left of it, the free part solved. */
+  readonly legs: readonly RemainingLeg[];
+  /** From now to the last of the heat, s. */
+  readonly seconds: number;
+  /** From there to the knife, s. */
+  readonly restSeconds: number;
+  /** The core's peak, and the core when it is sliced, C. */
+  readonly peak: number;
+  readonly sliceCore: number;
+  /** Browning index of the first face down and the other. */
+  readonly browning: readonly [number, number];
+}
+
+export interface CookInProgress {
+  readonly plan: PlanFigures;
+  readonly plannedIn: number;
+  readonly events: readonly CookEvent[];
+  readonly pan: PanOnBurner;
+  /** The kitchen as far as it is known. */
+  readonly kitchen: KitchenDeviation;
+  readonly edges?: number | undefined;
+  /** When the deciding leg is due by the forecast, ms since 1970. */
+  readonly pullAt?: number | undefined;
+}
+
+/** Longest a free part is searched, s. */
+const LONGEST = 4 * 3600;
+const TOLERANCE = 0.05;
+const SHORTEST_REST = 60;
+const SLICED_EARLY = 30;
+
+const tailOf = (leg: TimedLeg, decides: boolean): RemainingLeg => {
+  const { kind, seconds, flips, heat } = leg;
+  return {
+    kind,
+    seconds,
+    flips,
+    ...('pan' in heat ? { pan: heat.pan } : {}),
+    ...('air' in heat && heat.on !== 'counter' ? { air: heat.air } : {}),
+    ...(decides ? ({ decides: true } as const) : {}),
+  };
+};
+
+/**
+ * A piece as it is now, to be gone on with in more than one way: run once through what has been,
+ * by the kitchen as it is known, and taken up again for each question.
+ */
+export class WhatIf {
+  readonly progress: Progress;
+  /** What is left of the cook as it is planned, from now. */
+  readonly rest: readonly TimedLeg[];
+  private readonly cook: WayCook;
+  private readonly now: PieceSnapshot;
+
+  constructor(
+    private readonly going: CookInProgress,
+    now: number,
+  ) {
+    const { plan, plannedIn, events, pullAt } = going;
+    const kept = effectiveEvents(events);
+    const inAt = kept.find(({ kind }) => kind === 'in')?.at ?? now;
+    this.progress = progressOf(plan, plannedIn, kept, pullAt);
+    const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+    const legs = cookedLegs({ inAt, turnedAt, progress: this.progress }, plan.request);
+    this.cook = new WayCook(plan.request, {
+      deviation: going.kitchen,
+      pan: going.pan,
+      lateralAreaRatio: going.edges,
+    });
+    this.cook.reset();
+    const rest: TimedLeg[] = [];
+    let left = Math.max(0, (now - inAt) / 1000);
+    const pulled = kept.some(({ kind }) => kind === 'pulled');
+    for (const leg of legs) {
+      const done = Math.min(left, leg.seconds);
+      left -= done;
+      const before = leg.flips.filter((flip) => flip <= done);
+      if (done > 0) this.cook.runLeg({ ...leg, seconds: done, flips: before });
+      if (pulled || leg.seconds - done < 1e-6) continue;
+      const flips = leg.flips.filter((flip) => flip > done).map((flip) => flip - done);
+      rest.push({ ...leg, seconds: leg.seconds - done, flips });
+    }
+    if (pulled && left > 0) this.cook.rest(left);
+    this.rest = rest;
+    this.now = this.cook.solver.snapshot();
+    this.cook.solver.save(this.now);
+  }
+
+  /** Goes on with `legs` as they are timed. */
+  outcome(legs: readonly TimedLeg[], holds = 0): Outcome {
+    const { solver } = this.cook;
+    solver.restore(this.now);
+    const end = this.cook.endOf(legs);
+    const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
+    const rest = Math.max(SHORTEST_REST, Math.ceil(end.peakAfter / SLICED_EARLY) * SLICED_EARLY);
+    const restSeconds = rest + holds;
+    solver.restore(this.now);
+    for (const leg of legs) this.cook.runLeg(leg);
+    this.cook.rest(restSeconds);
+    const decides = legs.findLastIndex(({ unknownShare: share }) => share > 0);
+    return {
+      legs: legs.map((leg, i) => tailOf(leg, i === decides)),
+      seconds,
+      restSeconds,
+      peak: end.peak,
+      sliceCore: solver.core,
+      browning: [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))],
+    };
+  }
+
+  /**
+   * `legs` with the one at `free` as long as the wanted end asks. Where even none of it
+   * is too much, it is left out; where it never gets there, it is as long as planned.
+   */
+  solved(legs: readonly TimedLeg[], free: number): readonly TimedLeg[] {
+    const goal = this.going.plan.request.target;
+    const { solver } = this.cook;
+    const withFree = (seconds: number): readonly TimedLeg[] =>
+      legs.map((leg, i) => {
+        if (i !== free) return { ...leg, share: 0 };
+        const flips = leg.flips
+          .map((flip) => (leg.seconds > 0 ? (flip * seconds) / leg.seconds : 0))
+          .filter((flip) => flip <= seconds);
+        return { ...leg, seconds, flips, share: 1 };
+      });
+    const peak = (seconds: number): number => {
+      solver.restore(this.now);
+      return this.cook.endOf(withFree(seconds)).peak;
+    };
+    const none = peak(0);
+    if (none >= goal) return withFree(0);
+    let high = Math.max(60, legs[free].seconds);
+    let low = { x: 0, y: none };
+    let top = peak(high);
+    while (top < goal && high < LONGEST) {
+      low = { x: high, y: top };
+      high = Math.min(LONGEST, high * 1.6);
+      top = peak(high);
+    }
+    if (top < goal) return withFree(legs[free].seconds);
+    const search = findCrossing(peak, goal, low, { x: high, y: top }, TOLERANCE);
+    for (;;) {
+      const step = search.next();
+      if (step.done === true) return withFree(step.value.x);
+    }
+  }
+}
