@@ -1,4 +1,4 @@
-import type { CookEvent, Trouble } from '@crustan/core/cook/event';
+import { isPress, type CookEvent, type EventKind, type Trouble } from '@crustan/core/cook/event';
 import type { Show } from './show';
 
 /** What a cook would say is wrong. */
@@ -14,26 +14,35 @@ export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
   fire: 'Fire',
 };
 
-type Plain = Exclude<CookEvent['kind'], 'reading' | 'note' | 'skipped' | 'changed'>;
+interface EventWords {
+  /** A line in the list of what happened, where it needs none of the event's own figures. */
+  readonly line: string;
+  /** The event as it is named when it is taken back. */
+  readonly name: string;
+}
 
-const WORDS: Readonly<Record<Plain, string>> = {
-  'oven-on': 'Oven switched on',
-  'pan-on': 'Pan on the burner',
-  started: 'Started',
-  in: 'Onto the heat',
-  turned: 'Turned',
-  flat: 'Laid flat',
-  butter: 'Butter in',
-  edges: 'Round its edges',
-  'into-oven': 'Into the oven',
-  out: 'Out of the oven, into the pan',
-  lifted: 'Out, onto the board',
-  back: 'Back in the pan',
-  pulled: 'Out, to rest',
-  covered: 'Covered',
-  sliced: 'Sliced',
-  undo: 'Took a press back',
-  corrected: 'Mended a time',
+export const EVENT_WORDS: Readonly<Record<EventKind, EventWords>> = {
+  started: { line: 'Started', name: 'the start' },
+  'oven-on': { line: 'Oven switched on', name: '“the oven is on”' },
+  'pan-on': { line: 'Pan on the burner', name: '“the pan is on”' },
+  in: { line: 'Onto the heat', name: '“in”' },
+  turned: { line: 'Turned', name: 'the turn' },
+  flat: { line: 'Laid flat', name: '“flat”' },
+  butter: { line: 'Butter in', name: '“butter in”' },
+  edges: { line: 'Round its edges', name: '“at its edges”' },
+  'into-oven': { line: 'Into the oven', name: '“in the oven”' },
+  out: { line: 'Out of the oven, into the pan', name: '“out of the oven”' },
+  lifted: { line: 'Out, onto the board', name: '“on the board”' },
+  back: { line: 'Back in the pan', name: '“back in the pan”' },
+  pulled: { line: 'Out, to rest', name: '“out”' },
+  covered: { line: 'Covered', name: '“covered”' },
+  sliced: { line: 'Sliced', name: '“sliced”' },
+  reading: { line: 'Read', name: 'the reading' },
+  undo: { line: 'Took a press back', name: 'an undo' },
+  corrected: { line: 'Corrected a time', name: 'the corrected time' },
+  skipped: { line: 'Left out a step', name: 'what was left out' },
+  note: { line: 'Note', name: 'the note' },
+  changed: { line: 'Changed course', name: 'the change of plan' },
 };
 
 const INSTRUMENT_WORDS = {
@@ -45,6 +54,7 @@ const INSTRUMENT_WORDS = {
 
 /** One thing that happened, as a line. */
 export const sayEvent = (event: CookEvent, show: Show): string => {
+  if (isPress(event)) return EVENT_WORDS[event.kind].line;
   switch (event.kind) {
     case 'reading':
       return `${INSTRUMENT_WORDS[event.by ?? 'typed']} ${show.temperature(event.celsius, 1)}`;
@@ -54,7 +64,8 @@ export const sayEvent = (event: CookEvent, show: Show): string => {
       return `Left out: ${event.step}`;
     case 'changed':
       return `Changed course: ${TROUBLE_NAMES[event.why].toLowerCase()}`;
-    default:
-      return WORDS[event.kind];
+    case 'undo':
+    case 'corrected':
+      return EVENT_WORDS[event.kind].line;
   }
 };

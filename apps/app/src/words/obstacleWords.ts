@@ -1,3 +1,4 @@
+import { ovenAirChange } from '@crustan/core/plan/ovenAir';
 import type { Obstacle, PlanRequest, Remedy } from '@crustan/core/plan';
 import { sayDuration } from '@crustan/core/units';
 import { pieceName } from './cutWords';
@@ -51,7 +52,7 @@ export const remedyChange = (remedy: Remedy, request: PlanRequest): Partial<Plan
     case 'way':
       return { way: remedy.way };
     case 'oven':
-      return request.way === 'sear-oven' ? { hotOven: remedy.air } : { lowOven: remedy.air };
+      return ovenAirChange(request, remedy.air);
     case 'target':
       return { target: remedy.target };
   }

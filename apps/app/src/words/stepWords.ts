@@ -3,6 +3,7 @@ import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { CookPlan } from '@crustan/core/plan';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
+import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from './show';
@@ -105,21 +106,20 @@ export const stepWords = (
           why: `${rounded(leg.seconds)} with the tongs, until it has coloured`,
         };
       }
-      return request.way === 'cold-pan' || (cut.skin && leg?.kind === 'sear' && step.at === 0)
-        ? {
-            does: request.way === 'skin-down' ? 'In, skin down' : 'Skin down in the cold pan',
-            why:
-              request.way === 'skin-down'
-                ? `a spoon of ${fat}; press it flat for half a minute`
-                : 'scored, no oil, burner half-way; pour the fat off as it melts',
-          }
-        : {
-            does: `A spoon of ${fat}, and in, away from you`,
-            why:
-              request.surface === 'wet'
-                ? 'it will spit: the water boils off first'
-                : 'press it flat',
-          };
+      if (startsCold(request)) {
+        return {
+          does: 'Skin down in the cold pan',
+          why: 'scored, no oil, burner half-way; pour the fat off as it melts',
+        };
+      }
+      if (cut.skin) {
+        return { does: 'In, skin down', why: `a spoon of ${fat}; press it flat for half a minute` };
+      }
+      return {
+        does: `A spoon of ${fat}, and in, away from you`,
+        why:
+          request.surface === 'wet' ? 'it will spit: the water boils off first' : 'press it flat',
+      };
     case 'flat':
       return { does: 'Lay it on its face', why: 'away from you, and press it flat' };
     case 'turn':

@@ -15,7 +15,7 @@ import {
 import { USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
 import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '@crustan/core/gear';
 import { actionsOf } from '@crustan/core/schedule';
-import { PRESS_OF } from '@crustan/core/cook';
+import { pressFor } from '@crustan/core/cook';
 import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
 
 /** What five logged cooks teach of kitchens that are not as told. */
@@ -139,7 +139,7 @@ const logged = (
     return { ...leg, at: begin, seconds, flips };
   });
   for (const action of actionsOf(cooked, plan.restSeconds)) {
-    press(PRESS_OF[action.kind], action.at);
+    press(pressFor(action.kind), action.at);
   }
   const panIn = cooked.find(({ kind }) => kind !== 'oven')?.at ?? 0;
   const warms = statedWarmUp(gear, request.pan);

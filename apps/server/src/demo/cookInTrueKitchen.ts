@@ -10,9 +10,9 @@ import {
   type LearnedTraits,
 } from '@crustan/core/learn';
 import { normal } from '@crustan/core/maths';
-import { PRESS_OF, type CookEvent, type Instrument, type PressKind } from '@crustan/core/cook';
+import { pressFor, type CookEvent, type Instrument, type PressKind } from '@crustan/core/cook';
 import { trueCook } from '@crustan/core/simulation';
-import { cutOf, palestBrowning, type CookPlan, type WayCook } from '@crustan/core/plan';
+import { cutOf, palestBrowning, startsCold, type CookPlan, type WayCook } from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
 
 /** What really happened in a kitchen that is not quite the plan's. */
@@ -149,7 +149,7 @@ export const cookInTrueKitchen = (
   const firstPan = legs.findIndex(({ kind }) => kind !== 'oven');
   const panIn = starts[firstPan] ?? 0;
   const warms = statedWarmUp(gear, request.pan);
-  if (warms !== undefined && request.way !== 'cold-pan') {
+  if (warms !== undefined && !startsCold(request)) {
     press('pan-on', panIn - warms);
     for (const share of GUN_LOOKS) {
       const seconds = warms * share;
@@ -171,7 +171,7 @@ export const cookInTrueKitchen = (
       if (flip !== undefined) press('turned', start + flip);
     } else if (action.kind === 'pull') press('pulled', passed);
     else if (action.kind === 'slice') press('sliced', passed + plan.restSeconds + 10 + late() * 4);
-    else press(PRESS_OF[action.kind], start);
+    else press(pressFor(action.kind), start);
   }
   const peak = truth.restToPeak();
   return {

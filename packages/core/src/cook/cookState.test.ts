@@ -4,7 +4,8 @@ import type { CookPlan, PlanRequest } from '../plan';
 import { planOf as planned, STEAK } from '../tests';
 import { cookState } from './cookState';
 import { inAtFor, runOf } from '../schedule';
-import { PRESS_KINDS, type CookEvent, type PressKind } from './event';
+import { type CookEvent } from './event';
+import { PRESS_KINDS, type PressKind } from './press';
 import { preheatStep } from './preheatStep';
 import { replay } from './replay';
 

@@ -1,11 +1,9 @@
 import type { ActionKind } from '../schedule/actions';
 import { plannedCore } from '../schedule/plannedCore';
-import { isCoreReading, type CookEvent, type Instrument } from './event';
-import { isPlace, progressOf, type PlanFigures, type Progress, type TimedAction } from './progress';
+import { isPress, isCoreReading, type CookEvent, type Instrument } from './event';
+import { progressOf, type PlanFigures, type Progress, type TimedAction } from './progress';
+import { PRESSES, type PiecePlace } from './press';
 import { effectiveEvents } from './effectiveEvents';
-
-/** Where the piece is. */
-export type PiecePlace = 'before' | 'pan' | 'oven' | 'board' | 'rest' | 'sliced';
 
 /** What is to be done, and when it is due (ms since 1970). */
 export interface DueStep {
@@ -103,19 +101,13 @@ export const cookState = (
 /** What a device said by itself is no press of the cook's. */
 const isRemote = (event: object): boolean => 'by' in event && event.by !== 'typed';
 
-const MOVES: Readonly<Partial<Record<CookEvent['kind'], PiecePlace>>> = {
-  'into-oven': 'oven',
-  out: 'pan',
-  lifted: 'board',
-  back: 'pan',
-};
-
-const placeOf = (kept: readonly CookEvent[], { legs }: Progress): PiecePlace => {
-  if (kept.some(({ kind }) => kind === 'sliced')) return 'sliced';
-  if (kept.some(({ kind }) => kind === 'pulled')) return 'rest';
-  if (!kept.some(({ kind }) => kind === 'in')) return 'before';
-  const moved = kept.findLast(({ kind }) => MOVES[kind] !== undefined);
-  return (moved && MOVES[moved.kind]) ?? (legs[0]?.kind === 'oven' ? 'oven' : 'pan');
+const placeOf = (effective: readonly CookEvent[], { legs }: Progress): PiecePlace => {
+  const presses = effective.filter(isPress);
+  if (presses.some(({ kind }) => kind === 'sliced')) return 'sliced';
+  if (presses.some(({ kind }) => kind === 'pulled')) return 'rest';
+  if (!presses.some(({ kind }) => kind === 'in')) return 'before';
+  const moved = presses.findLast(({ kind }) => PRESSES[kind].place !== undefined);
+  return (moved && PRESSES[moved.kind].place) ?? (legs[0]?.kind === 'oven' ? 'oven' : 'pan');
 };
 
 /** A turn of many is due so long after the last, and none within this of the next thing, ms. */
@@ -153,7 +145,7 @@ const turnsLeft = (
   left: readonly TimedAction[],
   { turns, lastTurn }: Pick<Progress, 'turns' | 'lastTurn'>,
 ): DueStep[] => {
-  const end = left.find((next) => !next.often && (isPlace(next) || next.kind !== 'turn'));
+  const end = left.find((next) => !next.often && next.kind !== 'turn');
   const from = lastTurn ?? (action ? action.dueAt - every : 0);
   const steps: DueStep[] = [];
   if (!action || !end) return steps;

@@ -4,7 +4,8 @@ import { legsOf, ROLLED_EDGE_SHARE, type Heat } from '../plan/legs';
 import type { PlannedLeg } from '../plan/planResult';
 import type { PlanRequest } from '../plan/request';
 import type { TimedLeg } from '../plan/timedLeg';
-import { ACTIONS_WITHOUT_LEG, type Progress } from './progress';
+import { ACTION_TRAITS } from '../schedule/actions';
+import type { Progress } from './progress';
 
 /** Where the piece is through a leg that a change of plan brought. */
 const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRequest): Heat => {
@@ -40,7 +41,7 @@ const legBegins = ({ progress: { legs, actions }, inAt }: CookedTimes): readonly
   const begins: number[] = [inAt];
   const pull = actions.find(({ kind }) => kind === 'pull');
   for (let i = 1; i < legs.length; i += 1) {
-    const own = actions.find(({ kind, leg }) => leg === i && !ACTIONS_WITHOUT_LEG.includes(kind));
+    const own = actions.find(({ kind, leg }) => leg === i && ACTION_TRAITS[kind].beginsLeg);
     const end = legs[i - 1].at + legs[i - 1].seconds;
     const turn = actions.find(
       ({ kind, leg, at }) => kind === 'turn' && leg === i - 1 && Math.abs(at - end) < 1,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { PRESS_KINDS, type CookEvent, type PressKind } from './event';
+import { type CookEvent } from './event';
+import { PRESS_KINDS, type PressKind } from './press';
 import { ECHO_MS, effectiveEvents } from './effectiveEvents';
 
 const T0 = 1_700_000_000_000;

@@ -1,10 +1,8 @@
-import { PRESS_KINDS, type CookEvent, type PressKind } from './event';
+import { isPress, type CookEvent } from './event';
+import type { PressKind } from './press';
 
 /** The same press within this of the last one is the same press, heard twice, ms. */
 export const ECHO_MS = 3000;
-
-const isPress = (event: CookEvent): event is Extract<CookEvent, { kind: PressKind }> =>
-  PRESS_KINDS.some((kind) => kind === event.kind);
 
 /** Each press that another phone, or the same thumb, made a moment before: its id, and whose it is. */
 const echoesOf = (inOrder: readonly CookEvent[]): ReadonlyMap<string, string> => {

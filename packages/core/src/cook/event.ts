@@ -1,25 +1,6 @@
 import type { LegKind } from '../plan/legKind';
 import type { ActionKind } from '../schedule/actions';
-
-/** Events that say no more than what happened and when. */
-export const PRESS_KINDS = [
-  'started',
-  'oven-on',
-  'pan-on',
-  'in',
-  'turned',
-  'flat',
-  'butter',
-  'edges',
-  'into-oven',
-  'out',
-  'lifted',
-  'back',
-  'pulled',
-  'covered',
-  'sliced',
-] as const;
-export type PressKind = (typeof PRESS_KINDS)[number];
+import { PRESS_KINDS, type PressKind } from './press';
 
 /** What measured a reading: the core by hand or by a probe left in, the pan's iron, the oven's air. */
 export const INSTRUMENTS = ['typed', 'probe', 'gun', 'oven'] as const;
@@ -97,6 +78,10 @@ export type CookEvent =
 
 export type ReadingEvent = Extract<CookEvent, { kind: 'reading' }>;
 export type ChangedEvent = Extract<CookEvent, { kind: 'changed' }>;
+
+/** An event that is a press. */
+export const isPress = (event: CookEvent): event is Extract<CookEvent, { kind: PressKind }> =>
+  PRESS_KINDS.some((kind) => kind === event.kind);
 
 export const isReading = (event: CookEvent): event is ReadingEvent => event.kind === 'reading';
 

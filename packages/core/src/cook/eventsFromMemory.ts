@@ -1,7 +1,7 @@
 import type { CookPlan } from '../plan/planResult';
 import { actionsOf } from '../schedule/actions';
 import type { CookEvent } from './event';
-import { PRESS_OF } from './progress';
+import { pressFor } from './press';
 
 export interface TimesFromMemory {
   /** When it met the heat, ms since 1970. */
@@ -24,6 +24,6 @@ export const eventsFromMemory = (
   const stretch = cookedSeconds / plan.cookSeconds;
   return actionsOf(plan.legs, plan.restSeconds).map(({ kind, at }): CookEvent => {
     const seconds = kind === 'slice' ? cookedSeconds + restSeconds : at * stretch;
-    return { id: newId(), kind: PRESS_OF[kind], at: Math.round(inAt + seconds * 1000) };
+    return { id: newId(), kind: pressFor(kind), at: Math.round(inAt + seconds * 1000) };
   });
 };

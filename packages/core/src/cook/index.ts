@@ -6,3 +6,4 @@ export * from './event';
 export * from './preheatStep';
 export * from './progress';
 export * from './replay';
+export * from './press';

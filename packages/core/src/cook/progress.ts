@@ -1,29 +1,7 @@
 import type { CookPlan, PlannedLeg } from '../plan/planResult';
-import { actionsOf, type Action, type ActionKind } from '../schedule/actions';
-import type { ChangedEvent, CookEvent, PressKind } from './event';
-
-/** The press that says an action happened. */
-export const PRESS_OF: Readonly<Record<ActionKind, PressKind>> = {
-  in: 'in',
-  flat: 'flat',
-  turn: 'turned',
-  butter: 'butter',
-  edges: 'edges',
-  'into-oven': 'into-oven',
-  out: 'out',
-  lift: 'lifted',
-  back: 'back',
-  pull: 'pulled',
-  slice: 'sliced',
-};
-
-/** Actions that begin no leg of the cook. */
-export const ACTIONS_WITHOUT_LEG: readonly ActionKind[] = ['turn', 'pull', 'slice'];
-
-/** Actions that bring the piece to another place: what follows in it is counted from them. */
-const PLACES: readonly ActionKind[] = ['in', 'into-oven', 'out', 'lift', 'back', 'pull'];
-
-export const isPlace = ({ kind }: Action): boolean => PLACES.includes(kind);
+import { ACTION_TRAITS, actionsOf, type Action, type ActionKind } from '../schedule/actions';
+import { isPress, type ChangedEvent, type CookEvent } from './event';
+import { PRESSES } from './press';
 
 /** What the progress of a cook is reckoned from. */
 export type PlanFigures = Pick<CookPlan, 'request' | 'legs' | 'pullAt' | 'restSeconds' | 'trace'>;
@@ -110,7 +88,7 @@ const answer = (walk: Walk, found: number, at: number, done: 'pressed' | 'skippe
   const action = walk.left[found];
   walk.made.push({ ...action, dueAt: at, done });
   walk.left = walk.left.slice(found + 1);
-  if (isPlace(action)) {
+  if (ACTION_TRAITS[action.kind].changesPlace) {
     walk.anchor = { at, planned: action.at };
     walk.lastTurn = undefined;
   }
@@ -122,7 +100,7 @@ const legAt = ({ legs, made, left }: Walk, planned: number): number => {
   const most =
     next === undefined
       ? legs.length - 1
-      : ACTIONS_WITHOUT_LEG.includes(next.kind)
+      : !ACTION_TRAITS[next.kind].beginsLeg
         ? next.leg
         : next.leg - 1;
   const byTime = legs.findLastIndex(({ at }) => at <= planned + 1);
@@ -157,10 +135,15 @@ const takePress = (walk: Walk, event: CookEvent): void => {
     walk.turns += 1;
     walk.lastTurn = event.at;
   }
-  const found = walk.left.findIndex(({ kind }) => PRESS_OF[kind] === event.kind);
+  const pressed = isPress(event) ? PRESSES[event.kind].action : undefined;
+  const found = walk.left.findIndex(({ kind }) => kind === pressed);
   if (found === -1) return;
   // An extra turn answers no turn of a later place.
-  if (walk.left[found].kind === 'turn' && walk.left.slice(0, found).some(isPlace)) return;
+  if (
+    walk.left[found].kind === 'turn' &&
+    walk.left.slice(0, found).some(({ kind }) => ACTION_TRAITS[kind].changesPlace)
+  )
+    return;
   answer(walk, found, event.at, 'pressed');
 };
 

@@ -67,37 +67,37 @@ export class Forecaster {
   private point: Float64Array = new Float64Array(ESTIMATED.length);
   private pull: number;
   private linear: LinearModel | undefined;
-  private readonly edges: number | undefined;
+  private readonly lateralAreaRatio: number | undefined;
   private correction: SectionCorrection;
   private correctedAt: Float64Array = new Float64Array(ESTIMATED.length);
 
   constructor(private readonly input: ForecastInput) {
     const { plan } = input;
     this.pull = plan.pullAt;
-    this.edges = this.calibratedEdges();
+    this.lateralAreaRatio = this.calibratedRatio();
     this.correction = sectionCorrection(this.runOf(this.plannedLegs()), plan.pullAt);
   }
 
   private runOf(legs: readonly TimedLeg[]): Omit<RunInput, 'moments'> {
     const { plan, pan } = this.input;
-    return { request: plan.request, pan, lateralAreaRatio: this.edges, legs };
+    return { request: plan.request, pan, lateralAreaRatio: this.lateralAreaRatio, legs };
   }
 
   /** The lateral area ratio with which one dimension reaches the plan's own core at the pull. */
-  private calibratedEdges(): number | undefined {
+  private calibratedRatio(): number | undefined {
     const { plan, pan } = this.input;
     if (!plan.legs.some(({ kind }) => kind === 'oven')) return undefined;
     const legs = this.plannedLegs();
-    const end = (edges?: number): { edges: number; core: number } => {
-      const cook = new WayCook(plan.request, { pan, lateralAreaRatio: edges });
+    const end = (ratio?: number): { ratio: number; core: number } => {
+      const cook = new WayCook(plan.request, { pan, lateralAreaRatio: ratio });
       cook.reset();
-      return { edges: cook.edges, core: cook.endOf(legs).pullCore };
+      return { ratio: cook.lateralAreaRatio, core: cook.endOf(legs).pullCore };
     };
     const step = 0.05;
     const usual = end();
-    const slope = (end(usual.edges + step).core - usual.core) / step;
+    const slope = (end(usual.ratio + step).core - usual.core) / step;
     if (!(slope > 1)) return undefined;
-    return Math.min(2, Math.max(0, usual.edges + (plan.pullCore - usual.core) / slope));
+    return Math.min(2, Math.max(0, usual.ratio + (plan.pullCore - usual.core) / slope));
   }
 
   private plannedLegs(): readonly TimedLeg[] {

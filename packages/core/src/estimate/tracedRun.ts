@@ -59,10 +59,10 @@ const centresOf = ({ section: { heights } }: PieceSolver): Float64Array => {
 
 /** Runs the model through a cook in a kitchen and keeps the temperatures a probe may have read. */
 export const tracedRun = (
-  { request, legs, moments, pan, lateralAreaRatio: edges, columns }: RunInput,
+  { request, legs, moments, pan, lateralAreaRatio, columns }: RunInput,
   deviation: KitchenDeviation = NOMINAL_KITCHEN,
 ): TracedRun => {
-  const cook = new WayCook(request, { deviation, pan, lateralAreaRatio: edges, columns });
+  const cook = new WayCook(request, { deviation, pan, lateralAreaRatio, columns });
   const { solver } = cook;
   const centres = centresOf(solver);
   const n = moments.length;

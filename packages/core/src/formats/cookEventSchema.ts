@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { INSTRUMENTS, PRESS_KINDS, TROUBLES, type CookEvent, type Instrument } from '../cook/event';
+import { INSTRUMENTS, TROUBLES, type CookEvent, type Instrument } from '../cook/event';
+import { PRESS_KINDS } from '../cook/press';
 import { LEG_KINDS } from '../plan/legKind';
 import { PLAN_LIMITS, type Limit } from '../plan/limits';
 import { ACTION_KINDS } from '../schedule/actions';

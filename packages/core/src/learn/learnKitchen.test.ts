@@ -1,10 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_OVEN, KITCHEN_SPREAD, NOMINAL_KITCHEN, OvenBody, spreadsFrom } from '../gear';
-import type { CookEvent, PressKind } from '../cook/event';
-import { PRESS_OF } from '../cook/progress';
+import type { CookEvent } from '../cook/event';
+import type { PressKind } from '../cook/press';
+
 import { normal, seededRandom } from '../maths/random';
 import { trueCook, trueRun } from '../simulation/trueKitchen';
 import type { PlanRequest } from '../plan/request';
+import { pressFor } from '../cook/press';
 import { actionsOf } from '../schedule/actions';
 import { planOf, STEAK } from '../tests';
 import { cookEvidence } from './cookEvidence';
@@ -61,7 +63,7 @@ const cooked = (
     events.push({ id: `${id}-${events.length}`, kind, at: Math.round(inAt + seconds * 1000) });
   };
   for (const action of actionsOf(plan.legs, plan.restSeconds)) {
-    press(PRESS_OF[action.kind], action.at);
+    press(pressFor(action.kind), action.at);
   }
   truths.forEach(({ probe, core }, i) => {
     events.push({

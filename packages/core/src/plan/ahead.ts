@@ -2,11 +2,11 @@ import { GOLDEN_FROM } from '../doneness';
 import type { PanOnBurner } from '../gear';
 import { browningIndex } from '../heat';
 import type { PlanRequest } from './request';
+import { ovenAir, ovenAirChange } from './ovenAir';
 import { solveWay } from './solveWay';
 import { saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm } from './surfaceFilm';
 import { timedFor } from './timedLeg';
-import { usesOven } from './way';
 import { WayCook } from './wayCook';
 
 /** What salting so long ahead does to a face. */
@@ -100,11 +100,6 @@ export interface Knob {
   readonly seconds: number | undefined;
 }
 
-const withOven = (request: PlanRequest, by: number): PlanRequest =>
-  request.way === 'sear-oven'
-    ? { ...request, hotOven: request.hotOven + by }
-    : { ...request, lowOven: request.lowOven + by };
-
 /** What each input would change if it were moved a little. */
 export function* turnKnobs(
   request: PlanRequest,
@@ -115,11 +110,14 @@ export function* turnKnobs(
     return solved.ok ? solved.run.value : undefined;
   };
   const base = yield* solve(request);
+  const air = ovenAir(request);
   const moves: readonly (readonly [Knob['knob'], number, PlanRequest])[] = [
     ['thickness', 0.003, { ...request, thickness: request.thickness + 0.003 }],
     ['start', 5, { ...request, start: request.start + 5 }],
     ['pan', 20, { ...request, pan: request.pan + 20 }],
-    ...(usesOven(request.way) ? ([['oven', 10, withOven(request, 10)]] as const) : []),
+    ...(air === undefined
+      ? []
+      : ([['oven', 10, { ...request, ...ovenAirChange(request, air + 10) }]] as const)),
     ['cover', 0, { ...request, cover: request.cover === 'open' ? 'wrapped' : 'open' }],
   ];
   const found: Knob[] = [];

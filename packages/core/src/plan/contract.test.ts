@@ -4,6 +4,7 @@ import { CUTS } from '../food';
 import { DEFAULT_PAN } from '../gear';
 import { peakAsTold, planCase, planCases, PROMISE, STEAK, withinLongest } from '../tests';
 import { planWay } from './planWay';
+import { ovenAirChange } from './ovenAir';
 import type { PlanUpdate, Remedy } from './planResult';
 import type { PlanRequest } from './request';
 
@@ -29,9 +30,7 @@ const finalOf = (request: PlanRequest): PlanUpdate | undefined => {
 const remedied = (request: PlanRequest, remedy: Remedy): PlanRequest => {
   switch (remedy.kind) {
     case 'oven':
-      return request.way === 'sear-oven'
-        ? { ...request, hotOven: remedy.air }
-        : { ...request, lowOven: remedy.air };
+      return { ...request, ...ovenAirChange(request, remedy.air) };
     default: {
       const { kind: _kind, ...change } = remedy;
       return { ...request, ...change };

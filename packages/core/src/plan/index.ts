@@ -29,3 +29,6 @@ export * from './thinEnd';
 export * from './loading';
 export * from './longest';
 export * from './thicknessToAsk';
+export * from './ovenAir';
+export * from './inKitchen';
+export * from './startsCold';

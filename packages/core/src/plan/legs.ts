@@ -1,5 +1,6 @@
 import { BUTTER_PAN } from './butter';
-import { hasFattySkin, type Way } from './way';
+import { startsCold } from './startsCold';
+import { usesLowOven, type Way } from './way';
 import type { LegKind } from './legKind';
 import { cutOf, type PlanRequest } from './request';
 import { FAN_OVEN, STILL_OVEN, type RestCover } from '../heat';
@@ -83,7 +84,7 @@ const basted = ({ request: { baste }, later }: Parts): readonly Leg[] =>
 const oven = ({ request, h }: Parts, air: number): Leg => ({
   kind: 'oven',
   heat:
-    request.ovenOn === 'pan' && request.way === 'sear-oven'
+    request.ovenOn === 'pan' && !usesLowOven(request.way)
       ? { on: 'oven-pan', air, h, pan: request.pan }
       : { on: 'rack', air, h },
   fixed: 0,
@@ -115,7 +116,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
     };
     // Turning goes on while it is basted: where the butter begins, nothing else changes.
     const butter = basted({ ...parts, later: request.pan });
-    return [turns, ...butter.map((leg) => ({ ...leg, every: request.every }))];
+    return [turns, ...butter.map((leg) => ({ ...leg, turnEvery: request.every }))];
   },
   'skin-down': (parts) => [
     sear(parts.request.pan, { unknownShare: SKIN_SHARE }, true),
@@ -135,7 +136,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
     const { pan, crust, hotOven } = request;
     const cut = cutOf(request);
     const [first, second] = bothSides(pan, later, crust);
-    const skin: Leg = hasFattySkin(cut) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
+    const skin: Leg = startsCold(request) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
     const flesh = sear(later, { fixed: FLESH_SIDE_SECONDS / 3 }, false, pan);
     return [
       ...(cut.skin ? [skin, flesh] : [first, second]),

@@ -2,13 +2,14 @@ import { GOLDEN_FROM } from '../doneness';
 import { fatOf, hottestPan, type PanOnBurner } from '../gear';
 import { checkGear } from './checkGear';
 import { PLAN_LIMITS } from './limits';
+import { ovenAir, ovenAirChange } from './ovenAir';
 import { palestFace } from './palestBrowning';
 import type { Obstacle, Remedy } from './planResult';
 import { recordOnTarget } from './recordOnTarget';
 import { refineWay } from './refineWay';
 import { cutOf, type PlanRequest } from './request';
 import { solveWay } from './solveWay';
-import { usesOven, waysFor } from './way';
+import { usesLowOven, usesOven, waysFor } from './way';
 import { WayCook } from './wayCook';
 
 /** Steps in which remedies are offered: whole millimetres and five degrees. */
@@ -112,8 +113,7 @@ const withPan = (request: PlanRequest) => (pan: number) => ({ ...request, pan })
 const withThickness = (request: PlanRequest) => (thickness: number) => ({ ...request, thickness });
 const withOven =
   (request: PlanRequest) =>
-  (air: number): PlanRequest =>
-    request.way === 'sear-oven' ? { ...request, hotOven: air } : { ...request, lowOven: air };
+  (air: number): PlanRequest => ({ ...request, ...ovenAirChange(request, air) });
 
 const panRemedy = (pan: number | undefined): Remedy | undefined =>
   pan === undefined ? undefined : { kind: 'pan', pan };
@@ -134,8 +134,9 @@ const SEARCHES = {
   },
   *hotterOven(search) {
     const { request } = search;
-    const from = request.way === 'sear-oven' ? request.hotOven : request.lowOven;
-    const most = request.way === 'sear-oven' ? HOTTEST_OVEN : PLAN_LIMITS.lowOven.most;
+    const from = ovenAir(request);
+    if (from === undefined) return undefined;
+    const most = usesLowOven(request.way) ? PLAN_LIMITS.lowOven.most : HOTTEST_OVEN;
     const ladder = { from, to: most, step: DEGREES, request: withOven(request) };
     const air = yield* nearestWorking(ladder, search);
     return air === undefined ? undefined : { kind: 'oven', air };

@@ -1,6 +1,7 @@
 import { BURNT_FROM } from '../doneness';
 import { findCrossing, type Crossing } from '../maths/findCrossing';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
+import { ovenAir } from './ovenAir';
 import type { Obstacle } from './planResult';
 import { usesOven } from './way';
 import type { PlanRequest } from './request';
@@ -35,14 +36,13 @@ export const refused = (obstacle: Obstacle): WaySolution & { readonly ok: false 
 export const longestOf = ({ way }: PlanRequest): number =>
   usesOven(way) ? LONGEST_OVEN : LONGEST_PAN;
 
-const ovenOf = ({ way, hotOven, lowOven }: PlanRequest): number =>
-  way === 'sear-oven' ? hotOven : lowOven;
-
 /** The obstacle of a core that stays under its target however long the unknown lasts. */
-export const tooCool = (request: PlanRequest, highest: Crossing): Obstacle =>
-  usesOven(request.way)
-    ? { reason: 'cool-oven', air: ovenOf(request), highest: highest.y }
-    : { reason: 'never', highest: highest.y, seconds: highest.x };
+export const tooCool = (request: PlanRequest, highest: Crossing): Obstacle => {
+  const air = ovenAir(request);
+  return air === undefined
+    ? { reason: 'never', highest: highest.y, seconds: highest.x }
+    : { reason: 'cool-oven', air, highest: highest.y };
+};
 
 /** The obstacle of a crust that is burnt; undefined where neither face is. */
 export const burntCrust = ({ faces, legs }: WayRun): Obstacle | undefined => {
@@ -54,9 +54,10 @@ export const burntCrust = ({ faces, legs }: WayRun): Obstacle | undefined => {
 
 /** A first guess: heat reaches the middle in about L^2 / (9 a); an oven's air is slower. */
 const firstGuess = (request: PlanRequest): number => {
-  const { thickness, way } = request;
+  const { thickness } = request;
   const reach = (thickness * thickness) / (9 * 1.4e-7);
-  return usesOven(way) ? (reach * 250) / ovenOf(request) : reach;
+  const air = ovenAir(request);
+  return air === undefined ? reach : (reach * 250) / air;
 };
 
 /** The slope from a run to the one whose end is nearest to it, but not too near, K/s. */

@@ -15,9 +15,30 @@ export const WAYS = [
  */
 export type Way = (typeof WAYS)[number];
 
-/** Ways with an oven in them, and those whose oven is the low one. */
-export const usesOven = (way: Way): boolean => way.includes('oven');
-export const usesLowOven = (way: Way): boolean => way === 'oven-sear' || way === 'sear-oven-sear';
+/** What the rest of the core and the interface ask of a way; its legs are in `WAY_LEGS`. */
+export interface WayTraits {
+  /** The oven it goes through: the low one, in which it comes up, or the hot one that finishes it. */
+  readonly oven?: 'low' | 'hot';
+  /** Which pieces go into a pan that is still cold. */
+  readonly coldPan?: 'always' | 'fatty-skin';
+  /** The piece lies on its skin nearly all the way. */
+  readonly onSkin?: true;
+  /** How a piece that stays in the pan is turned. */
+  readonly turned?: 'once' | 'often';
+}
+
+export const WAY_TRAITS: Readonly<Record<Way, WayTraits>> = {
+  once: { turned: 'once' },
+  often: { turned: 'often' },
+  'skin-down': { onSkin: true },
+  'cold-pan': { coldPan: 'always', onSkin: true },
+  'sear-oven': { oven: 'hot', coldPan: 'fatty-skin' },
+  'oven-sear': { oven: 'low' },
+  'sear-oven-sear': { oven: 'low' },
+};
+
+export const usesOven = (way: Way): boolean => WAY_TRAITS[way].oven !== undefined;
+export const usesLowOven = (way: Way): boolean => WAY_TRAITS[way].oven === 'low';
 
 /** Skin with a layer of fat to render under it is thicker than this, m; fish skin is thinner. */
 const FATTY_SKIN = 0.003;
@@ -25,14 +46,23 @@ const FATTY_SKIN = 0.003;
 export const hasFattySkin = ({ skin }: Pick<Cut, 'skin'>): boolean =>
   skin !== undefined && skin.thickness >= FATTY_SKIN;
 
-const PLAIN: readonly Way[] = ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear'];
-const FATTY: readonly Way[] = ['cold-pan', 'sear-oven', 'once'];
-const SKIN: readonly Way[] = ['skin-down', 'sear-oven', 'once'];
-const SMALL: readonly Way[] = ['once', 'often'];
+/** What decides which ways a piece is offered. */
+export const PIECE_FORMS = ['plain', 'fatty-skin', 'thin-skin', 'small'] as const;
+export type PieceForm = (typeof PIECE_FORMS)[number];
+
+/** The ways offered for each form of piece, in the order they are shown. */
+export const WAYS_BY_FORM: Readonly<Record<PieceForm, readonly Way[]>> = {
+  plain: ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear'],
+  'fatty-skin': ['cold-pan', 'sear-oven', 'once'],
+  'thin-skin': ['skin-down', 'sear-oven', 'once'],
+  small: ['once', 'often'],
+};
+
+const formOf = (cut: Cut): PieceForm => {
+  if (hasFattySkin(cut)) return 'fatty-skin';
+  if (cut.skin) return 'thin-skin';
+  return cut.species === 'scallop' ? 'small' : 'plain';
+};
 
 /** The ways that apply to a piece, in the order they are shown. */
-export const waysFor = (cut: Cut): readonly Way[] => {
-  if (hasFattySkin(cut)) return FATTY;
-  if (cut.skin) return SKIN;
-  return cut.species === 'scallop' ? SMALL : PLAIN;
-};
+export const waysFor = (cut: Cut): readonly Way[] => WAYS_BY_FORM[formOf(cut)];

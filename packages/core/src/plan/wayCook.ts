@@ -26,7 +26,7 @@ export interface WayCookOptions {
   /** How the kitchen differs from the one the request is for; absent: not at all. */
   readonly deviation?: KitchenDeviation;
   readonly pan?: PanOnBurner;
-  /** Lateral share of a piece solved in one dimension, where it is known better than by rule. */
+  /** Lateral area ratio of a piece solved in one dimension; absent: by rule. */
   readonly lateralAreaRatio?: number | undefined;
 }
 
@@ -86,8 +86,8 @@ export class WayCook {
     this.solver.save(this.begin);
   }
 
-  /** Lateral share that stands for the edges of a piece solved without them. */
-  get edges(): number {
+  /** Lateral area ratio that stands for the edges of a piece solved without them. */
+  get lateralAreaRatio(): number {
     return this.placed.lateralAreaRatio;
   }
 

@@ -16,6 +16,29 @@ export const ACTION_KINDS = [
 ] as const;
 export type ActionKind = (typeof ACTION_KINDS)[number];
 
+export interface ActionTraits {
+  /** A leg of the cook begins with it. */
+  readonly beginsLeg: boolean;
+  /** It brings the piece to another place, from which what follows is counted. */
+  readonly changesPlace: boolean;
+  /** Whether the cook stays with the piece afterwards. */
+  readonly hands: 'on' | 'free';
+}
+
+export const ACTION_TRAITS: Readonly<Record<ActionKind, ActionTraits>> = {
+  in: { beginsLeg: true, changesPlace: true, hands: 'on' },
+  flat: { beginsLeg: true, changesPlace: false, hands: 'on' },
+  turn: { beginsLeg: false, changesPlace: false, hands: 'on' },
+  butter: { beginsLeg: true, changesPlace: false, hands: 'on' },
+  edges: { beginsLeg: true, changesPlace: false, hands: 'on' },
+  'into-oven': { beginsLeg: true, changesPlace: true, hands: 'free' },
+  out: { beginsLeg: true, changesPlace: true, hands: 'on' },
+  lift: { beginsLeg: true, changesPlace: true, hands: 'on' },
+  back: { beginsLeg: true, changesPlace: true, hands: 'on' },
+  pull: { beginsLeg: false, changesPlace: true, hands: 'free' },
+  slice: { beginsLeg: false, changesPlace: false, hands: 'on' },
+};
+
 export interface Action {
   readonly kind: ActionKind;
   /** Seconds from the first heat. */

@@ -2,7 +2,8 @@ import { DEFAULT_OVEN, ovenWarmUp, type Oven } from '../gear/ovenBody';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear/pan';
 import { preheat } from '../gear/preheat';
 import type { CookPlan } from '../plan/planResult';
-import { actionsOf, type ActionKind } from './actions';
+import { startsCold } from '../plan/startsCold';
+import { ACTION_TRAITS, actionsOf, type ActionKind } from './actions';
 
 /** Things the cook does, the piece's own and what goes before and after. */
 export type StepKind =
@@ -67,7 +68,7 @@ type Mark = Omit<RunStep, 'seconds'> & { readonly seconds?: number };
 const beforehand = ({ request, legs }: RunFigures, { pan, oven }: RunGear): readonly Mark[] => {
   const marks: Mark[] = [];
   const firstPan = legs.find(({ kind }) => kind !== 'oven');
-  const fromCold = request.way === 'cold-pan' || firstPan?.pan === undefined;
+  const fromCold = startsCold(request) || firstPan?.pan === undefined;
   const hot = firstPan ? firstPan.at - panReadySeconds(pan, request.pan) : 0;
   if (firstPan && !fromCold) marks.push({ kind: 'preheat', at: hot, hands: 'free' });
   const inOven = legs.find(({ kind }) => kind === 'oven');
@@ -115,9 +116,9 @@ export const runOf = (
 };
 
 const handsOf = (kind: ActionKind, { legs }: RunFigures, leg: number): 'on' | 'free' => {
-  if (kind === 'pull') return 'free';
-  if (kind === 'into-oven') return 'free';
-  return kind === 'in' && legs[leg].kind === 'oven' ? 'free' : 'on';
+  // A piece that begins in the oven needs nobody beside it.
+  if (kind === 'in' && legs[leg].kind === 'oven') return 'free';
+  return ACTION_TRAITS[kind].hands;
 };
 
 /**

@@ -1,6 +1,6 @@
 import { REST_COVERS } from '../heat/restCover';
 import { cutOf, type PlanRequest } from '../plan/request';
-import { waysFor } from '../plan/way';
+import { WAY_TRAITS, waysFor } from '../plan/way';
 import type { TrialKind } from './trial';
 
 /** Times that the schools salt ahead, and temper, s. */
@@ -15,7 +15,7 @@ export const variantsOf = (kind: TrialKind, request: PlanRequest): readonly Plan
     case 'temper':
       return TEMPERED.map((temper) => ({ ...request, temper }));
     case 'turns': {
-      const ways = waysFor(cutOf(request)).filter((way) => way === 'once' || way === 'often');
+      const ways = waysFor(cutOf(request)).filter((way) => WAY_TRAITS[way].turned !== undefined);
       return ways.map((way) => ({ ...request, way }));
     }
     case 'cover':

@@ -129,11 +129,11 @@ export class WhatIf {
     const { solver } = this.cook;
     const withFree = (seconds: number): readonly TimedLeg[] =>
       legs.map((leg, i) => {
-        if (i !== free) return { ...leg, share: 0 };
+        if (i !== free) return { ...leg, unknownShare: 0 };
         const flips = leg.flips
           .map((flip) => (leg.seconds > 0 ? (flip * seconds) / leg.seconds : 0))
           .filter((flip) => flip <= seconds);
-        return { ...leg, seconds, flips, share: 1 };
+        return { ...leg, seconds, flips, unknownShare: 1 };
       });
     const peak = (seconds: number): number => {
       solver.restore(this.now);

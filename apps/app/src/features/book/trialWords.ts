@@ -1,3 +1,4 @@
+import { WAY_TRAITS } from '@crustan/core/plan/way';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { sayDuration } from '@crustan/core/units';
 import type { TrialKind } from '@crustan/core/trial/trial';
@@ -39,7 +40,9 @@ export const armLabel = (kind: TrialKind, request: PlanRequest): string => {
         ? 'straight from the fridge'
         : `${sayDuration(request.temper)} on the counter`;
     case 'turns':
-      return request.way === 'once' ? 'turned once' : `turned every ${request.every} s`;
+      return WAY_TRAITS[request.way].turned === 'once'
+        ? 'turned once'
+        : `turned every ${request.every} s`;
     case 'cover':
       return COVERS[request.cover];
     case 'way':

@@ -1,3 +1,4 @@
+import { WAY_TRAITS } from '@crustan/core/plan/way';
 import { View } from 'react-native';
 import { FATS } from '@crustan/core/gear/fats';
 import { REST_COVERS } from '@crustan/core/heat/restCover';
@@ -66,7 +67,7 @@ export const HouseRules = () => {
       <Dispute says="Turns" />
       <Choice
         label="Turns"
-        value={way === 'often' ? 'often' : way === 'once' ? 'once' : undefined}
+        value={WAY_TRAITS[way].turned}
         onChange={(turns) => dispatch(requestChanged({ way: turns }))}
         options={[
           { value: 'once', label: 'Once' },

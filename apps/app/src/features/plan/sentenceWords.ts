@@ -1,5 +1,5 @@
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
-import { usesLowOven, usesOven } from '@crustan/core/plan/way';
+import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
 import { sayAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
 
@@ -52,7 +52,7 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
     ...(panAfter === undefined ? [] : ['burner down half-way']),
     ...(baste > 0 ? ['basted'] : []),
     ...(press === 'loose' ? ['not pressed'] : []),
-    ...(way === 'often' && every !== 30 ? [`turned every ${every} s`] : []),
+    ...(WAY_TRAITS[way].turned === 'often' && every !== 30 ? [`turned every ${every} s`] : []),
   ];
   return said.length === 0 ? 'nothing more to it' : said.join(', ');
 };

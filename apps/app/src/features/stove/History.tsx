@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
-import { PRESS_KINDS, type CookEvent, type PressKind } from '@crustan/core/cook/event';
+import { type CookEvent } from '@crustan/core/cook/event';
+import { PRESS_KINDS, type PressKind } from '@crustan/core/cook/press';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { kitchenNow } from '../../store/clock';
 import { pressed } from '../../store/stoveSlice';
@@ -8,11 +9,11 @@ import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
-import { sayEvent } from '../../words/eventWords';
+import { EVENT_WORDS, sayEvent } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
-import { EVENT_WORDS, sayAction } from './stoveWords';
+import { sayAction } from './stoveWords';
 
 /** A time is mended by these, s. */
 const MENDS = [-60, -10, 10, 60] as const;
@@ -107,7 +108,7 @@ const Forgotten = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) =>
         onChange={setKind}
         options={PRESS_KINDS.filter((one) => one !== 'started').map((value) => ({
           value,
-          label: EVENT_WORDS[value].replace(/[“”]/g, ''),
+          label: EVENT_WORDS[value].name.replace(/[“”]/g, ''),
         }))}
       />
       {kind === undefined ? null : (

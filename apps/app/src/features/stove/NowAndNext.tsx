@@ -152,7 +152,7 @@ export const NowAndNext = ({
             </View>
             <Button
               kind="stove"
-              label={sayHappened(current, plan)}
+              label={sayHappened(current, plan, show)}
               onPress={happened}
               testID="happened"
             />

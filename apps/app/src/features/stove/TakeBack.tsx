@@ -3,7 +3,7 @@ import type { CookEvent } from '@crustan/core/cook/event';
 import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { useShow } from '../../words/useShow';
-import { EVENT_WORDS } from './stoveWords';
+import { EVENT_WORDS } from '../../words/eventWords';
 
 interface TakeBackProps {
   readonly state: CookState;
@@ -20,7 +20,7 @@ export const TakeBack = ({ state, press, fresh }: TakeBackProps) => {
     <View className="flex-1">
       <Button
         kind="stovePlain"
-        label={`Take back ${EVENT_WORDS[lastPress.kind]}, ${show.clockSeconds(lastPress.at)}`}
+        label={`Take back ${EVENT_WORDS[lastPress.kind].name}, ${show.clockSeconds(lastPress.at)}`}
         onPress={() => press({ ...fresh(), kind: 'undo', of: lastPress.id })}
       />
     </View>

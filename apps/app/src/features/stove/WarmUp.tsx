@@ -1,5 +1,7 @@
+import { startsCold } from '@crustan/core/plan/startsCold';
 import { View } from 'react-native';
-import type { CookEvent, PressKind } from '@crustan/core/cook/event';
+import type { CookEvent } from '@crustan/core/cook/event';
+import type { PressKind } from '@crustan/core/cook/press';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { fresh } from '../../store/freshEvent';
 import { Button } from '../../ui/Button';
@@ -18,7 +20,7 @@ export const WarmUp = ({ live: { cook, plan, state }, press }: Props) => {
   const before = state.place === 'before';
   const inOven = state.place === 'oven';
   const wantsPan =
-    plan.request.way !== 'cold-pan' &&
+    !startsCold(plan.request) &&
     (firstPan === 0 ? before : inOven && plan.legs[0]?.kind === 'oven') &&
     !said('pan-on');
   const wantsOven =

@@ -1,7 +1,7 @@
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import type { Estimated } from '@crustan/core/estimate/estimated';
 import type { PlanRequest } from '@crustan/core/plan/request';
-import { usesOven } from '@crustan/core/plan/way';
+import { ovenAir } from '@crustan/core/plan/ovenAir';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 
@@ -22,10 +22,10 @@ const told = ({ kitchen, sigma }: Forecast, key: Estimated): number | undefined 
 /** What the kitchen turns out to be like, in one sentence; empty while there is nothing to say. */
 export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show): string => {
   if (forecast.readings === 0) return '';
-  const oven = usesOven(request.way) ? told(forecast, 'oven') : undefined;
-  if (oven !== undefined) {
-    const dial = request.way === 'sear-oven' ? request.hotOven : request.lowOven;
-    return `Your oven is behaving like ${show.degrees(dial + oven)}.`;
+  const air = ovenAir(request);
+  const oven = told(forecast, 'oven');
+  if (air !== undefined && oven !== undefined) {
+    return `Your oven is behaving like ${show.degrees(air + oven)}.`;
   }
   const thick = told(forecast, 'thickness');
   if (thick !== undefined) return `It cooks like ${show.thickness(request.thickness + thick)}.`;

@@ -38,7 +38,7 @@ it.each(['metric', 'imperial'] as const)(
       for (const step of steps) {
         expect(sayAction(step, plan, show).length).toBeLessThan(30);
         expect(sayHow(step, plan, show)).toMatch(/^[A-Z].*\.$/);
-        expect(sayHappened(step, plan)).toMatch(/^(It|I|The) /);
+        expect(sayHappened(step, plan, show)).toMatch(/^(It|I|The) /);
         expect(`${sayAction(step, plan, show)}${sayHow(step, plan, show)}`).not.toMatch(
           /NaN|undefined|!/,
         );

@@ -1,154 +1,142 @@
 import type { KeptPlan } from '@crustan/core/formats';
 import type { DueStep } from '@crustan/core/cook/cookState';
-import type { EventKind, PressKind } from '@crustan/core/cook/event';
-import { PRESS_OF } from '@crustan/core/cook/progress';
+import { pressFor, type PressKind } from '@crustan/core/cook/press';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
+import { startsCold } from '@crustan/core/plan/startsCold';
 import type { Show } from '../../words/show';
 
-const legOf = (step: DueStep, plan: KeptPlan): KeptPlan['legs'][number] | undefined =>
-  step.leg === undefined ? undefined : plan.legs[step.leg];
+/** What the words of a step are made from. */
+interface Told {
+  readonly step: DueStep;
+  readonly plan: KeptPlan;
+  readonly leg: KeptPlan['legs'][number] | undefined;
+  readonly show: Show;
+}
+type Words = string | ((told: Told) => string);
 
-/** What to do, huge, in as few words as carry it. */
-export const sayAction = (step: DueStep, plan: KeptPlan, show: Show): string => {
-  const leg = legOf(step, plan);
-  switch (step.kind) {
-    case 'heat':
-      return 'Put the pan on';
-    case 'in':
-      if (leg?.kind === 'oven') return `Into the oven at ${show.degrees(leg.air ?? 0)}`;
+interface StepWords {
+  /** What to do, huge, in as few words as carry it. */
+  readonly action: Words;
+  /** One line under it: how, or what to watch. */
+  readonly how: Words;
+  /** What the big button says happened. */
+  readonly happened: Words;
+}
+
+const intoOven = ({ leg, show }: Told): string => `Into the oven at ${show.degrees(leg?.air ?? 0)}`;
+const ON_A_RACK = 'On a rack over a tray, the probe in the middle of it.';
+const isIn: Words = ({ plan }) =>
+  plan.legs[0]?.kind === 'oven' ? 'It is in the oven' : 'It is in the pan';
+
+const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
+  heat: {
+    action: 'Put the pan on',
+    how: ({ plan, show }) =>
+      `Dry and on full, extractor first: it takes until the piece goes in to reach ${show.degrees(plan.request.pan)}. Set out tongs, thermometer, board and rack meanwhile.`,
+    happened: isIn,
+  },
+  in: {
+    action: (told) => {
+      const { leg, plan, show } = told;
+      if (leg?.kind === 'oven') return intoOven(told);
       if (leg?.kind === 'edge') return 'On its fat edge';
-      return plan.request.way === 'cold-pan'
+      return startsCold(plan.request)
         ? 'Skin down, cold pan'
         : `Into the pan at ${show.degrees(plan.request.pan)}`;
-    case 'flat':
-      return 'Lay it flat';
-    case 'turn':
-      return step.often ? `Turn ${step.turn ?? ''}`.trim() : 'Turn it';
-    case 'butter':
-      return 'Butter in, baste';
-    case 'edges':
-      return 'Round its edges';
-    case 'into-oven':
-      return `Into the oven at ${show.degrees(leg?.air ?? 0)}`;
-    case 'out':
-      return pullsFromOven(plan)
-        ? `Out at ${show.degrees(plan.pullCore)}, into the pan`
-        : 'Out, into the pan';
-    case 'lift':
-      return 'Out, onto the board';
-    case 'back':
-      return `Back into the pan at ${show.degrees(leg?.pan ?? plan.request.pan)}`;
-    case 'pull':
-      return pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`;
-    case 'slice':
-      return 'Slice';
-    case 'judge':
-      return 'How was it?';
-  }
-};
-
-/** One line under it: how, or what to watch. */
-export const sayHow = (step: DueStep, plan: KeptPlan, show: Show): string => {
-  const cut = cutOf(plan.request);
-  const leg = legOf(step, plan);
-  switch (step.kind) {
-    case 'heat':
-      return `Dry and on full, extractor first: it takes until the piece goes in to reach ${show.degrees(plan.request.pan)}. Set out tongs, thermometer, board and rack meanwhile.`;
-    case 'in':
-      if (leg?.kind === 'oven') return 'On a rack over a tray, the probe in the middle of it.';
+    },
+    how: ({ leg, plan }) => {
+      if (leg?.kind === 'oven') return ON_A_RACK;
       if (leg?.kind === 'edge') return 'Held with the tongs until the fat has coloured.';
-      return plan.request.way === 'cold-pan'
+      return startsCold(plan.request)
         ? 'Scored, no oil, burner half-way. Pour the fat off as it melts.'
         : 'Oil shimmering, not smoking. Lay it away from you and press it flat.';
-    case 'flat':
-      return 'Away from you, and press it flat.';
-    case 'turn':
+    },
+    happened: isIn,
+  },
+  flat: {
+    action: 'Lay it flat',
+    how: 'Away from you, and press it flat.',
+    happened: 'It lies flat',
+  },
+  turn: {
+    action: ({ step }) => (step.often ? `Turn ${step.turn ?? ''}`.trim() : 'Turn it'),
+    how: ({ leg, step, plan }) => {
       if (leg?.kind === 'oven') return 'Be quick: the open door costs heat.';
       return step.often
         ? `Every ${plan.request.every} s, to fresh hot iron.`
         : 'Tongs, not a fork. Straight down on fresh hot iron.';
-    case 'butter':
-      return 'Burner down first. Foaming, never brown; long spoon, pan tilted away from you.';
-    case 'edges':
-      return 'Rolled round with the tongs, each edge until it has coloured.';
-    case 'into-oven':
-      return plan.request.ovenOn === 'pan' && leg?.pan !== undefined
+    },
+    happened: 'I turned it',
+  },
+  butter: {
+    action: 'Butter in, baste',
+    how: 'Burner down first. Foaming, never brown; long spoon, pan tilted away from you.',
+    happened: 'The butter is in',
+  },
+  edges: {
+    action: 'Round its edges',
+    how: 'Rolled round with the tongs, each edge until it has coloured.',
+    happened: 'I am at its edges',
+  },
+  'into-oven': {
+    action: intoOven,
+    how: ({ plan, leg }) =>
+      plan.request.ovenOn === 'pan' && leg?.pan !== undefined
         ? 'In its pan. From now on the sleeve stays on the handle.'
-        : 'On a rack over a tray, the probe in the middle of it.';
-    case 'out':
-      return `Probe out with a towel, not by hand. The pan should be at ${show.degrees(plan.request.pan)} by now.`;
-    case 'lift':
-      return 'Let it wait there, uncovered; put the pan right meanwhile.';
-    case 'back':
-      return 'A drop of water should skate on the iron before it goes back.';
-    case 'pull':
-      return `Check the middle with a clean probe: ${show.temperature(plan.doneCore)}. It climbs to ${show.degrees(plan.peakCore)} in the rest.`;
-    case 'slice':
-      return `Burner off. Resting; ${cut.slicing}.`;
-    case 'judge':
-      return '';
-  }
+        : ON_A_RACK,
+    happened: 'It is in the oven',
+  },
+  out: {
+    action: ({ plan, show }) =>
+      pullsFromOven(plan)
+        ? `Out at ${show.degrees(plan.pullCore)}, into the pan`
+        : 'Out, into the pan',
+    how: ({ plan, show }) =>
+      `Probe out with a towel, not by hand. The pan should be at ${show.degrees(plan.request.pan)} by now.`,
+    happened: 'It is out, in the pan',
+  },
+  lift: {
+    action: 'Out, onto the board',
+    how: 'Let it wait there, uncovered; put the pan right meanwhile.',
+    happened: 'It is on the board',
+  },
+  back: {
+    action: ({ leg, plan, show }) =>
+      `Back into the pan at ${show.degrees(leg?.pan ?? plan.request.pan)}`,
+    how: 'A drop of water should skate on the iron before it goes back.',
+    happened: 'It is back in the pan',
+  },
+  pull: {
+    action: ({ plan, show }) =>
+      pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,
+    how: ({ plan, show }) =>
+      `Check the middle with a clean probe: ${show.temperature(plan.doneCore)}. It climbs to ${show.degrees(plan.peakCore)} in the rest.`,
+    happened: ({ plan }) =>
+      plan.legs.at(-1)?.kind === 'oven' ? 'It is out of the oven' : 'It is out of the pan',
+  },
+  slice: {
+    action: 'Slice',
+    how: ({ plan }) => `Burner off. Resting; ${cutOf(plan.request).slicing}.`,
+    happened: 'I sliced it',
+  },
+  judge: { action: 'How was it?', how: '', happened: '' },
 };
 
-/** What the big button says happened. */
-export const sayHappened = (step: DueStep, plan: KeptPlan): string => {
-  switch (step.kind) {
-    case 'heat':
-    case 'in':
-      return plan.legs[0]?.kind === 'oven' ? 'It is in the oven' : 'It is in the pan';
-    case 'flat':
-      return 'It lies flat';
-    case 'turn':
-      return 'I turned it';
-    case 'butter':
-      return 'The butter is in';
-    case 'edges':
-      return 'I am at its edges';
-    case 'into-oven':
-      return 'It is in the oven';
-    case 'out':
-      return 'It is out, in the pan';
-    case 'lift':
-      return 'It is on the board';
-    case 'back':
-      return 'It is back in the pan';
-    case 'pull':
-      return plan.legs.at(-1)?.kind === 'oven' ? 'It is out of the oven' : 'It is out of the pan';
-    case 'slice':
-      return 'I sliced it';
-    case 'judge':
-      return '';
-  }
-};
+const say =
+  (which: keyof StepWords) =>
+  (step: DueStep, plan: KeptPlan, show: Show): string => {
+    const words = STEP_WORDS[step.kind][which];
+    const leg = step.leg === undefined ? undefined : plan.legs[step.leg];
+    return typeof words === 'string' ? words : words({ step, plan, leg, show });
+  };
+
+export const sayAction = say('action');
+export const sayHow = say('how');
+export const sayHappened = say('happened');
 
 /** The press a step's button records; judging records none. */
 export const pressOf = (step: DueStep): PressKind | undefined => {
   if (step.kind === 'judge') return undefined;
-  return step.kind === 'heat' ? 'in' : PRESS_OF[step.kind];
-};
-
-/** A press, as it is taken back. */
-export const EVENT_WORDS: Readonly<Record<EventKind, string>> = {
-  started: 'the start',
-  'oven-on': '“the oven is on”',
-  'pan-on': '“the pan is on”',
-  in: '“in”',
-  turned: 'the turn',
-  flat: '“flat”',
-  butter: '“butter in”',
-  edges: '“at its edges”',
-  'into-oven': '“in the oven”',
-  out: '“out of the oven”',
-  reading: 'the reading',
-  lifted: '“on the board”',
-  back: '“back in the pan”',
-  pulled: '“out”',
-  covered: '“covered”',
-  sliced: '“sliced”',
-  undo: 'an undo',
-  corrected: 'the corrected time',
-  skipped: 'what was left out',
-  note: 'the note',
-  changed: 'the change of plan',
+  return step.kind === 'heat' ? 'in' : pressFor(step.kind);
 };

@@ -1,5 +1,5 @@
 import type { Trouble } from '@crustan/core/cook/event';
-import type { PiecePlace } from '@crustan/core/cook/cookState';
+import type { PiecePlace } from '@crustan/core/cook/press';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { crustColour } from '@crustan/core/doneness';
 import { showDuration } from '@crustan/core/units';

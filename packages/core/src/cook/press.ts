@@ -1,0 +1,56 @@
+import type { ActionKind } from '../schedule/actions';
+
+/** Presses: events that say no more than what happened and when. */
+export const PRESS_KINDS = [
+  'started',
+  'oven-on',
+  'pan-on',
+  'in',
+  'turned',
+  'flat',
+  'butter',
+  'edges',
+  'into-oven',
+  'out',
+  'lifted',
+  'back',
+  'pulled',
+  'covered',
+  'sliced',
+] as const;
+export type PressKind = (typeof PRESS_KINDS)[number];
+
+/** Where the piece is. */
+export type PiecePlace = 'before' | 'pan' | 'oven' | 'board' | 'rest' | 'sliced';
+
+export interface PressTraits {
+  /** The planned action that the press reports as done. */
+  readonly action?: ActionKind;
+  /** Where the piece is from then on; absent: where it was, or where the first leg has it. */
+  readonly place?: PiecePlace;
+}
+
+export const PRESSES: Readonly<Record<PressKind, PressTraits>> = {
+  started: {},
+  'oven-on': {},
+  'pan-on': {},
+  in: { action: 'in' },
+  turned: { action: 'turn' },
+  flat: { action: 'flat' },
+  butter: { action: 'butter' },
+  edges: { action: 'edges' },
+  'into-oven': { action: 'into-oven', place: 'oven' },
+  out: { action: 'out', place: 'pan' },
+  lifted: { action: 'lift', place: 'board' },
+  back: { action: 'back', place: 'pan' },
+  pulled: { action: 'pull', place: 'rest' },
+  covered: {},
+  sliced: { action: 'slice', place: 'sliced' },
+};
+
+/** The press that reports an action as done. */
+export const pressFor = (action: ActionKind): PressKind => {
+  const press = PRESS_KINDS.find((kind) => PRESSES[kind].action === action);
+  if (press === undefined) throw new Error(`no press reports ${action}`);
+  return press;
+};
