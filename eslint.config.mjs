@@ -71,6 +71,21 @@ export default [
       'import/no-cycle': 'error',
     },
   },
+  // Rules that need the types.
+  {
+    files: ['packages/**/*.ts', 'apps/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'],
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+    },
+  },
   {
     files: ['packages/core/**/*.ts'],
     rules: { 'import/no-restricted-paths': ['error', { zones: oneWay }] },

@@ -16,7 +16,9 @@ interface Asked {
   readonly listeners: readonly JobListener[];
 }
 const asked: Asked[] = [];
+afterEach(() => void jest.useRealTimers());
 beforeEach(() => {
+  jest.useFakeTimers();
   asked.length = 0;
   known.mockReturnValue(undefined);
   plan.mockImplementation((worker, jobs, _on, listeners) => {
@@ -105,8 +107,7 @@ describe('a lane', () => {
 });
 
 /** Asking follows a change in a task of its own. */
-const nextTask = (): Promise<void> =>
-  new Promise((resolve) => setTimeout(resolve, HEAD_START + 20));
+const nextTask = (): Promise<void> => jest.advanceTimersByTimeAsync(HEAD_START + 20);
 
 const waysAsked = (): readonly string[] =>
   asked.flatMap(({ jobs }) => jobs.map(({ request, inFull }) => `${request.way} ${inFull}`));
@@ -161,7 +162,7 @@ it('choosing a way that is done asks for the rest of that one only', async () =>
 it('says when a worker breaks', async () => {
   plan.mockRejectedValue(new Error('out of memory'));
   const stop = followDraft(makeStore());
-  await new Promise((resolve) => setTimeout(resolve, 0));
+  await nextTask();
   expect(laneOf('once').snapshot().broken).toContain('out of memory');
   stop();
 });

@@ -137,7 +137,9 @@ describe('a live cook', () => {
       id: uuid(70 + i),
     }));
     const gear = { ...GEAR, pan: { ...DEFAULT_PAN, diameter: 0.2 } };
-    act(() => startTogether(store.dispatch, plans, [], gear));
+    act(() => {
+      startTogether(store.dispatch, plans, [], gear);
+    });
     const { cooks } = store.getState().stove;
     expect(new Set(cooks.map(({ together }) => together?.id)).size).toBe(1);
     const waits = cooks.map(({ together }) => together?.waits ?? NaN);
