@@ -9,7 +9,8 @@ import { followCooks } from '../store/cookLink';
 import { keepPresses } from '../store/keepPresses';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
-import { keepOnDevice, makeStore } from '../store/store';
+import { keepOnDevice } from '../store/keepOnDevice';
+import { makeStore } from '../store/store';
 import { BrokenPage } from '../ui/BrokenPage';
 import { Shell } from '../ui/Shell';
 

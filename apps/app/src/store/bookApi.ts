@@ -8,6 +8,7 @@ import {
   planListSchema,
   planRecordSchema,
   problemSchema,
+  readMessage,
   recentCooksSchema,
   trialListSchema,
   trialSchema,
@@ -24,12 +25,19 @@ import {
 import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial/trial';
 
+const linesSchema = z.object({ cooks: z.array(cookLineSchema) });
+const recordsSchema = z.object({ cooks: z.array(cookRecordSchema) });
 const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });
 
 const unreadableSchema = z.object({
   count: z.int(),
   rows: z.array(z.object({ where: z.string(), why: z.string() })),
 });
+
+/** Tags of one cook, of every list of cooks, and of all that a restored book may change. */
+const cookTag = (id: string) => ({ type: 'Cook', id }) as const;
+const LIST = cookTag('list');
+export const WHOLE_BOOK = ['Cook', 'Plans', 'Trials'] as const;
 
 /** The server's book. Every answer is parsed by the schema both sides share. */
 export const bookApi = createApi({
@@ -38,56 +46,60 @@ export const bookApi = createApi({
     baseUrl: new URL('/api', globalThis.location?.href ?? 'http://localhost').href,
     timeout: 8000,
   }),
-  tagTypes: ['Plans', 'Cooks', 'Trials'],
+  tagTypes: ['Plans', 'Cook', 'Trials'],
   endpoints: (build) => ({
     plans: build.query<readonly PlanRecord[], void>({
       query: () => '/plans',
-      transformResponse: (body) => planListSchema.parse(body).plans,
+      transformResponse: (body) => readMessage(planListSchema, body).plans,
       providesTags: ['Plans'],
     }),
     keepPlan: build.mutation<PlanRecord, PlanRecord>({
       query: (plan) => ({ url: `/plans/${plan.id}`, method: 'PUT', body: plan }),
-      transformResponse: (body) => planRecordSchema.parse(body),
+      transformResponse: (body) => readMessage(planRecordSchema, body),
       invalidatesTags: ['Plans'],
     }),
     dropPlan: build.mutation<null, string>({
       query: (id) => ({ url: `/plans/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Plans'],
     }),
-    cooks: build.query<CookList, { readonly search: CookSearch; readonly mark?: ListMark }>({
-      query: ({ search, mark }) => ({
+    cooks: build.infiniteQuery<CookList, CookSearch, ListMark | null>({
+      infiniteQueryOptions: {
+        initialPageParam: null,
+        getNextPageParam: ({ next }) => next,
+      },
+      query: ({ queryArg: search, pageParam: mark }) => ({
         url: '/cooks',
         params: { ...search, ...(mark ? { before: mark.before, beforeId: mark.id } : {}) },
       }),
-      transformResponse: (body) => cookListSchema.parse(body),
-      providesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookListSchema, body),
+      providesTags: [LIST],
     }),
     /** Every cook that answers a search as a line, to be compared over time. */
     lines: build.query<readonly CookLine[], CookSearch>({
       query: (params) => ({ url: '/book/lines', params }),
-      transformResponse: (body) => z.object({ cooks: z.array(cookLineSchema) }).parse(body).cooks,
-      providesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(linesSchema, body).cooks,
+      providesTags: [LIST],
     }),
     /** The newest finished cooks in full, to learn from. */
     recent: build.query<readonly CookRecord[], number>({
       query: (most) => `/cooks/recent?most=${most}`,
-      transformResponse: (body) => recentCooksSchema.parse(body).cooks,
-      providesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(recentCooksSchema, body).cooks,
+      providesTags: [LIST],
     }),
     cook: build.query<CookRecord, string>({
       query: (id) => `/cooks/${id}`,
-      transformResponse: (body) => cookRecordSchema.parse(body),
-      providesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookRecordSchema, body),
+      providesTags: (_cook, _error, id) => [cookTag(id)],
     }),
     together: build.query<readonly CookRecord[], string>({
       query: (id) => `/cooks/${id}/together`,
-      transformResponse: (body) => z.object({ cooks: z.array(cookRecordSchema) }).parse(body).cooks,
-      providesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(recordsSchema, body).cooks,
+      providesTags: (cooks = []) => cooks.map(({ id }) => cookTag(id)),
     }),
     startCook: build.mutation<CookRecord, CookStart>({
       query: (start) => ({ url: `/cooks/${start.id}`, method: 'PUT', body: start }),
-      transformResponse: (body) => cookRecordSchema.parse(body),
-      invalidatesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookRecordSchema, body),
+      invalidatesTags: (_cook, _error, { id }) => [cookTag(id), LIST],
     }),
     sendEvents: build.mutation<
       readonly string[],
@@ -98,8 +110,9 @@ export const bookApi = createApi({
         method: 'POST',
         body: { events },
       }),
-      transformResponse: (body) => acknowledgedSchema.parse(body).acknowledged,
-      invalidatesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(acknowledgedSchema, body).acknowledged,
+      invalidatesTags: (_ids, _error, { id, events }) =>
+        events.every(({ kind }) => kind === 'reading') ? [cookTag(id)] : [cookTag(id), LIST],
     }),
     judge: build.mutation<CookRecord, { readonly id: string; readonly judgement: Judgement }>({
       query: ({ id, judgement }) => ({
@@ -107,17 +120,17 @@ export const bookApi = createApi({
         method: 'PUT',
         body: judgement,
       }),
-      transformResponse: (body) => cookRecordSchema.parse(body),
-      invalidatesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookRecordSchema, body),
+      invalidatesTags: (_cook, _error, { id }) => [cookTag(id), LIST],
     }),
     deleteCook: build.mutation<null, string>({
       query: (id) => ({ url: `/cooks/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Cooks'],
+      invalidatesTags: (_none, _error, id) => [cookTag(id), LIST],
     }),
     putBack: build.mutation<CookRecord, string>({
       query: (id) => ({ url: `/cooks/${id}/put-back`, method: 'POST' }),
-      transformResponse: (body) => cookRecordSchema.parse(body),
-      invalidatesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookRecordSchema, body),
+      invalidatesTags: (_cook, _error, id) => [cookTag(id), LIST],
     }),
     addPhoto: build.mutation<CookRecord, { readonly id: string; readonly photo: Blob }>({
       query: ({ id, photo }) => ({
@@ -126,27 +139,27 @@ export const bookApi = createApi({
         body: photo,
         headers: { 'Content-Type': photo.type },
       }),
-      transformResponse: (body) => cookRecordSchema.parse(body),
-      invalidatesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookRecordSchema, body),
+      invalidatesTags: (_cook, _error, { id }) => [cookTag(id), LIST],
     }),
     dropPhoto: build.mutation<CookRecord, string>({
       query: (id) => ({ url: `/cooks/${id}/photo`, method: 'DELETE' }),
-      transformResponse: (body) => cookRecordSchema.parse(body),
-      invalidatesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(cookRecordSchema, body),
+      invalidatesTags: (_cook, _error, id) => [cookTag(id), LIST],
     }),
     trials: build.query<readonly Trial[], void>({
       query: () => '/trials',
-      transformResponse: (body) => trialListSchema.parse(body).trials,
+      transformResponse: (body) => readMessage(trialListSchema, body).trials,
       providesTags: ['Trials'],
     }),
     trial: build.query<Trial, string>({
       query: (id) => `/trials/${id}`,
-      transformResponse: (body) => trialSchema.parse(body),
+      transformResponse: (body) => readMessage(trialSchema, body),
       providesTags: ['Trials'],
     }),
     keepTrial: build.mutation<Trial, Trial>({
       query: (trial) => ({ url: `/trials/${trial.id}`, method: 'PUT', body: trial }),
-      transformResponse: (body) => trialSchema.parse(body),
+      transformResponse: (body) => readMessage(trialSchema, body),
       invalidatesTags: ['Trials'],
     }),
     dropTrial: build.mutation<null, string>({
@@ -155,21 +168,21 @@ export const bookApi = createApi({
     }),
     unreadable: build.query<z.infer<typeof unreadableSchema>, void>({
       query: () => '/book/unreadable',
-      transformResponse: (body) => unreadableSchema.parse(body),
-      providesTags: ['Cooks'],
+      transformResponse: (body) => readMessage(unreadableSchema, body),
+      providesTags: [LIST],
     }),
     bookImport: build.query<BookImport, string>({
       query: (id) => `/book/imports/${id}`,
-      transformResponse: (body) => bookImportSchema.parse(body),
+      transformResponse: (body) => readMessage(bookImportSchema, body),
     }),
     storeImport: build.mutation<BookImport, string>({
       query: (id) => ({ url: `/book/imports/${id}/store`, method: 'POST' }),
-      transformResponse: (body) => bookImportSchema.parse(body),
-      invalidatesTags: ['Cooks', 'Plans', 'Trials'],
+      transformResponse: (body) => readMessage(bookImportSchema, body),
+      invalidatesTags: WHOLE_BOOK,
     }),
     stopImport: build.mutation<BookImport, string>({
       query: (id) => ({ url: `/book/imports/${id}`, method: 'DELETE' }),
-      transformResponse: (body) => bookImportSchema.parse(body),
+      transformResponse: (body) => readMessage(bookImportSchema, body),
     }),
   }),
 });
@@ -178,7 +191,7 @@ export const {
   usePlansQuery,
   useKeepPlanMutation,
   useDropPlanMutation,
-  useCooksQuery,
+  useCooksInfiniteQuery,
   useCookQuery,
   useLinesQuery,
   useRecentQuery,

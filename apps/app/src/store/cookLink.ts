@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { cookEventSchema } from '@crustan/core/formats';
 import { keep, recall } from './device';
+import { onChange } from './onChange';
 import { bookReplaced, cookGone, eventsHeard } from './stoveSlice';
 import type { AppStore } from './store';
 
@@ -63,7 +64,7 @@ export const followCooks = (store: AppStore): (() => void) => {
     line.addEventListener('events', hear);
     line.addEventListener('gone', hearGone);
   };
-  const stop = store.subscribe(follow);
+  const stop = onChange(store, ({ stove }) => stove.cooks, follow);
   const again = setInterval(follow, TRIED_AGAIN);
   follow();
   return () => {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { firstKeptSchema, type ActiveCook } from './activeCook';
 import { keep, recall } from './device';
+import { onChange } from './onChange';
 import { PressStore, type PressRecord, type Unreadable } from './pressStore';
 import { cookPutAway, cookShared, pressesKept, stoveRecalled } from './stoveSlice';
 import type { AppStore } from './store';
@@ -161,13 +162,11 @@ export const keepPresses = (store: AppStore, presses = new PressStore()): (() =>
   };
   channel?.addEventListener('message', (message) => void hear(message).catch(() => undefined));
 
-  let before = store.getState().stove.cooks;
-  const unsubscribe = store.subscribe(() => {
-    const { cooks } = store.getState().stove;
-    if (cooks === before) return;
-    before = cooks;
-    void write();
-  });
+  const unsubscribe = onChange(
+    store,
+    ({ stove }) => stove.cooks,
+    () => void write(),
+  );
   void begin();
   return () => {
     stopped = true;

@@ -3,7 +3,8 @@ import * as fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '@crustan/core/formats/kitchen';
 import { keep } from './device';
 import { kitchenChanged } from './kitchenSlice';
-import { keepOnDevice, makeStore } from './store';
+import { keepOnDevice } from './keepOnDevice';
+import { makeStore } from './store';
 import { mergeKitchen } from './mergeKitchen';
 import { syncKitchen } from './kitchenSync';
 

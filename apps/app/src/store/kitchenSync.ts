@@ -3,6 +3,7 @@ import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookF
 import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
 import { keep, recall } from './device';
 import { kitchenBrought } from './kitchenSlice';
+import { onChange } from './onChange';
 import { mergeKitchen } from './mergeKitchen';
 import type { AppStore } from './store';
 
@@ -113,12 +114,15 @@ export const syncKitchen = (store: AppStore): (() => void) => {
     }
     working = false;
   };
-  const unsubscribe = store.subscribe(() => {
-    const { kitchen } = store.getState();
-    if (kitchen === seen) return;
-    seen = kitchen;
-    later(SETTLES, false);
-  });
+  const unsubscribe = onChange(
+    store,
+    ({ kitchen }) => kitchen,
+    (kitchen) => {
+      if (kitchen === seen) return;
+      seen = kitchen;
+      later(SETTLES, false);
+    },
+  );
   const wake = (): void => {
     if (document.visibilityState === 'visible') void work(true);
   };

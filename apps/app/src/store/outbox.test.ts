@@ -2,7 +2,8 @@ import { PROBLEM_TYPES } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/cook';
 import { planOf, recordOf, uuid } from '../testing';
 import { runOutbox } from './outbox';
-import { keepOnDevice, makeStore } from './store';
+import { keepOnDevice } from './keepOnDevice';
+import { makeStore } from './store';
 import { unsentEvents, waitingEvents } from './activeCook';
 import { cookStarted, pressed } from './stoveSlice';
 

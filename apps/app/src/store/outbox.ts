@@ -1,5 +1,6 @@
 import { waitingEvents, type ActiveCook } from './activeCook';
 import { bookApi } from './bookApi';
+import { onChange } from './onChange';
 import { sendOutcome, type SendOutcome } from './sendOutcome';
 import {
   cookGone,
@@ -145,20 +146,17 @@ export const runOutbox = (store: AppStore): (() => void) => {
     }
   };
 
-  let before = store.getState().stove.cooks;
-  const changed = (): void => {
-    const { cooks } = store.getState().stove;
-    if (cooks === before) return;
-    before = cooks;
-    void send();
-  };
   /** The network is back, or the page is looked at again: nothing waits any longer. */
   const wake = (): void => {
     for (const [id, { batch }] of trying) trying.set(id, { ...FRESH, batch });
     void send();
   };
   const begin = (): (() => void) => {
-    const unsubscribe = store.subscribe(changed);
+    const unsubscribe = onChange(
+      store,
+      ({ stove }) => stove.cooks,
+      () => void send(),
+    );
     window.addEventListener('online', wake);
     document.addEventListener('visibilitychange', wake);
     void send();

@@ -1,8 +1,12 @@
-import { configureStore } from '@reduxjs/toolkit';
+import {
+  combineReducers,
+  configureStore,
+  createListenerMiddleware,
+  type ListenerMiddlewareInstance,
+} from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { attentionSlice } from './attentionSlice';
 import { bookApi } from './bookApi';
-import { keep } from './device';
 import { deletedSlice } from './deletedSlice';
 import { devicesSlice } from './devicesSlice';
 import { draftSlice } from './draftSlice';
@@ -10,39 +14,37 @@ import { kitchenSlice } from './kitchenSlice';
 import { stoveSlice } from './stoveSlice';
 import { unitsSlice } from './unitsSlice';
 
-export const makeStore = () =>
+const reducer = combineReducers({
+  deleted: deletedSlice.reducer,
+  draft: draftSlice.reducer,
+  kitchen: kitchenSlice.reducer,
+  units: unitsSlice.reducer,
+  stove: stoveSlice.reducer,
+  attention: attentionSlice.reducer,
+  devices: devicesSlice.reducer,
+  [bookApi.reducerPath]: bookApi.reducer,
+});
+export type AppState = ReturnType<typeof reducer>;
+
+const configure = (listeners: Listeners) =>
   configureStore({
-    reducer: {
-      deleted: deletedSlice.reducer,
-      draft: draftSlice.reducer,
-      kitchen: kitchenSlice.reducer,
-      units: unitsSlice.reducer,
-      stove: stoveSlice.reducer,
-      attention: attentionSlice.reducer,
-      devices: devicesSlice.reducer,
-      [bookApi.reducerPath]: bookApi.reducer,
-    },
-    middleware: (standard) => standard().concat(bookApi.middleware),
-    // Subscribers run in the same turn as the press: what they write is kept before the next frame.
+    reducer,
+    middleware: (standard) => standard().prepend(listeners.middleware).concat(bookApi.middleware),
+    // Listeners run in the same turn as the press: what they write is kept before the next frame.
     enhancers: (standard) => standard({ autoBatch: { type: 'tick' } }),
   });
+type Listeners = ListenerMiddlewareInstance<AppState>;
 
-export type AppStore = ReturnType<typeof makeStore>;
-export type AppState = ReturnType<AppStore['getState']>;
+export interface AppStore extends ReturnType<typeof configure> {
+  /** Starts a side effect; returns what ends it. */
+  readonly listen: Listeners['startListening'];
+}
+
+export const makeStore = (): AppStore => {
+  const listeners = createListenerMiddleware<AppState>();
+  return { ...configure(listeners), listen: listeners.startListening };
+};
 
 export const useAppDispatch = useDispatch.withTypes<AppStore['dispatch']>();
 export const useAppStore = useStore.withTypes<AppStore>();
 export const useAppSelector = useSelector.withTypes<AppState>();
-
-/** Writes what must outlive this page to the device, at the moment it changes. */
-export const keepOnDevice = (store: AppStore): (() => void) => {
-  let last = store.getState();
-  return store.subscribe(() => {
-    const state = store.getState();
-    if (state.attention !== last.attention) keep('attention', state.attention);
-    if (state.kitchen !== last.kitchen) keep('kitchen', state.kitchen);
-    if (state.units !== last.units) keep('units', state.units.system);
-    if (state.draft.request !== last.draft.request) keep('request', state.draft.request);
-    last = state;
-  });
-};

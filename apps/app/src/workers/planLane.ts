@@ -12,6 +12,7 @@ import type {
   Slices,
 } from '@crustan/core/plan';
 import { plannedOn, requestHere } from '../store/kitchenSlice';
+import { onChange } from '../store/onChange';
 import type { AppStore } from '../store/store';
 import type { PlanJob, PlannedOn } from './plan.worker';
 import { knownPlan, planJobs, type JobListener } from './planner';
@@ -230,22 +231,21 @@ export const followDraft = (store: AppStore): (() => void) => {
   };
   const plan = ({ request, kitchen }: ReturnType<typeof asked>): void =>
     planAllWays(requestHere(request, kitchen), plannedOn(kitchen, cutOf(request).species));
-  let last = asked();
-  plan(last);
+  plan(asked());
   let due: ReturnType<typeof setTimeout> | undefined;
-  const stop = store.subscribe(() => {
-    const now = asked();
-    const moved = now.request !== last.request || now.kitchen !== last.kitchen;
-    last = now;
-    // In a task of its own, after the one that moves the control under the thumb.
-    if (moved)
-      due ??= setTimeout(() => {
-        due = undefined;
-        plan(last);
-      }, 0);
-  });
+  // In a task of its own, after the one that moves the control under the thumb.
+  const changed = (): void => {
+    due ??= setTimeout(() => {
+      due = undefined;
+      plan(asked());
+    }, 0);
+  };
+  const stops = [
+    onChange(store, ({ draft }) => draft.request, changed),
+    onChange(store, ({ kitchen }) => kitchen, changed),
+  ];
   return () => {
-    stop();
+    stops.forEach((stop) => stop());
     clearTimeout(due);
   };
 };

@@ -13,3 +13,4 @@ export * from './bookFile';
 export * from './gearUsedSchema';
 export * from './judgementSchema';
 export * from './trialSchema';
+export * from './readMessage';

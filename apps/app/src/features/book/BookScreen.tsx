@@ -1,8 +1,8 @@
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
-import type { CookSearch, ListMark } from '@crustan/core/formats';
-import { sayFailure, useCooksQuery } from '../../store/bookApi';
+import type { CookSearch } from '@crustan/core/formats';
+import { sayFailure, useCooksInfiniteQuery } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { BookFrame } from './BookFrame';
@@ -13,28 +13,13 @@ import { Undelete } from './Undelete';
 /** Logged cooks, newest first, and the search for them. */
 export const BookScreen = () => {
   const [search, setSearch] = useState<CookSearch>({});
-  const [marks, setMarks] = useState<readonly (ListMark | undefined)[]>([undefined]);
-  const look = useCallback((wanted: CookSearch) => {
-    setSearch(wanted);
-    setMarks([undefined]);
-  }, []);
-  const { data } = useCooksQuery({ search }, { refetchOnMountOrArgChange: true });
-  const empty = data?.found === 0 && Object.keys(search).length === 0;
+  const found = useCooksInfiniteQuery(search).data?.pages[0]?.found;
+  const empty = found === 0 && Object.keys(search).length === 0;
   return (
     <BookFrame title="Book">
       <Undelete />
-      {empty ? null : <BookSearch search={search} onSearch={look} found={data?.found} />}
-      <View>
-        {marks.map((mark, index) => (
-          <Page
-            key={mark?.id ?? 'newest'}
-            search={search}
-            mark={mark}
-            last={index === marks.length - 1}
-            onMore={(older) => setMarks([...marks, older])}
-          />
-        ))}
-      </View>
+      {empty ? null : <BookSearch search={search} onSearch={setSearch} found={found} />}
+      <CookList search={search} />
       <Link href="/book/new" className="min-h-touch justify-center py-3">
         <Text tone="text-flame-light" className="underline">
           Write down a cook from memory
@@ -44,18 +29,10 @@ export const BookScreen = () => {
   );
 };
 
-interface PageProps {
-  readonly search: CookSearch;
-  readonly mark: ListMark | undefined;
-  readonly last: boolean;
-  readonly onMore: (before: ListMark) => void;
-}
-
-const Page = ({ search, mark, last, onMore }: PageProps) => {
-  // The page before stays while the next answer is on its way: nothing jumps while typing.
-  const { data, error, isLoading, refetch } = useCooksQuery(mark ? { search, mark } : { search }, {
-    refetchOnMountOrArgChange: true,
-  });
+const CookList = ({ search }: { readonly search: CookSearch }) => {
+  // The list before stays while the next answer is on its way: nothing jumps while typing.
+  const { data, error, isLoading, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } =
+    useCooksInfiniteQuery(search, { refetchOnMountOrArgChange: true });
   if (isLoading) return <Text tone="text-iron-500">Opening the book…</Text>;
   if (error || !data) {
     return (
@@ -65,7 +42,8 @@ const Page = ({ search, mark, last, onMore }: PageProps) => {
       </View>
     );
   }
-  if (mark === undefined && data.cooks.length === 0) {
+  const cooks = data.pages.flatMap((page) => page.cooks);
+  if (cooks.length === 0) {
     return (
       <Text>
         {Object.keys(search).length === 0
@@ -74,15 +52,21 @@ const Page = ({ search, mark, last, onMore }: PageProps) => {
       </Text>
     );
   }
-  const { next } = data;
   return (
-    <View role="list">
-      {data.cooks.map((cook) => (
-        <CookRow key={cook.id} cook={cook} />
-      ))}
-      {last && next ? (
+    <View>
+      <View role="list">
+        {cooks.map((cook) => (
+          <CookRow key={cook.id} cook={cook} />
+        ))}
+      </View>
+      {hasNextPage ? (
         <View className="items-start pt-4">
-          <Button kind="plain" label="Older cooks" onPress={() => onMore(next)} />
+          <Button
+            kind="plain"
+            label="Older cooks"
+            disabled={isFetchingNextPage}
+            onPress={() => void fetchNextPage()}
+          />
         </View>
       ) : null}
     </View>

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { bookApi, useCooksQuery } from '../../store/bookApi';
+import { bookApi, useCooksInfiniteQuery } from '../../store/bookApi';
 import { cookResumed } from '../../store/stoveSlice';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
@@ -15,8 +15,8 @@ export const UnderWay = () => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const now = useNow(60_000);
-  const { data } = useCooksQuery({ search: {} }, { refetchOnMountOrArgChange: true });
-  const open = data?.cooks.filter(
+  const { data } = useCooksInfiniteQuery({}, { refetchOnMountOrArgChange: true });
+  const open = data?.pages[0]?.cooks.filter(
     (cook, i, all) =>
       !cook.finished &&
       now - cook.createdAt < STILL_ON &&

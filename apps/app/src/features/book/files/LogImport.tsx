@@ -6,7 +6,7 @@ import type { CookRecord } from '@crustan/core/formats';
 import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { showDuration } from '@crustan/core/units';
-import { sayFailure, useCookQuery, useCooksQuery } from '../../../store/bookApi';
+import { sayFailure, useCookQuery, useCooksInfiniteQuery } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -34,7 +34,7 @@ const ALIGNED_WORDS: Readonly<Record<Aligned, string>> = {
 /** A logger's file: what was taken for what, whose cook it was, and when it began. */
 export const LogImport = ({ log, onOver }: Props) => {
   const show = useShow();
-  const { data } = useCooksQuery({ search: {} });
+  const { data } = useCooksInfiniteQuery({});
   const [cook, setCook] = useState<string>();
   const { readings, columns, refused, firstAt } = log;
   const length = readings.at(-1)?.seconds ?? 0;
@@ -49,11 +49,13 @@ export const LogImport = ({ log, onOver }: Props) => {
         label="Whose log it is"
         value={cook}
         onChange={setCook}
-        options={(data?.cooks.slice(0, OFFERED) ?? []).map(({ id, title, createdAt }) => ({
-          value: id,
-          label: title,
-          detail: show.day(createdAt),
-        }))}
+        options={(data?.pages[0]?.cooks.slice(0, OFFERED) ?? []).map(
+          ({ id, title, createdAt }) => ({
+            value: id,
+            label: title,
+            detail: show.day(createdAt),
+          }),
+        )}
       />
       {cook === undefined ? null : <OntoCook key={cook} log={log} id={cook} onOver={onOver} />}
     </View>

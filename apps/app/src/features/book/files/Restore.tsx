@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { bookApi } from '../../../store/bookApi';
+import { bookApi, WHOLE_BOOK } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
@@ -45,7 +45,7 @@ export const Restore = ({ file }: { readonly file: Blob }) => {
       say(
         `Restored: a book of ${said.cooks} cooks.${left} The book as it was lies beside it in the data folder as ${said.before}.`,
       );
-      dispatch(bookApi.util.invalidateTags(['Cooks', 'Plans', 'Trials']));
+      dispatch(bookApi.util.invalidateTags([...WHOLE_BOOK]));
     } catch {
       say('The server cannot be reached. Look whether it runs, then open the page anew.');
     }

@@ -1,0 +1,19 @@
+import { keep } from './device';
+import { onChange } from './onChange';
+import type { AppState, AppStore } from './store';
+
+/** What outlives the page on the device, by the name it is kept under. */
+const KEPT: Readonly<Record<string, (state: AppState) => unknown>> = {
+  attention: ({ attention }) => attention,
+  kitchen: ({ kitchen }) => kitchen,
+  units: ({ units }) => units.system,
+  request: ({ draft }) => draft.request,
+};
+
+/** Writes what must outlive this page to the device, at the moment it changes. */
+export const keepOnDevice = (store: AppStore): (() => void) => {
+  const stops = Object.entries(KEPT).map(([name, select]) =>
+    onChange(store, select, (value) => void keep(name, value)),
+  );
+  return () => stops.forEach((stop) => stop());
+};
