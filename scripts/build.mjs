@@ -18,9 +18,11 @@ import { CACHE, giveUp, ROOT } from './root.mjs';
 
 const SITE = path.join(ROOT, 'apps/app/dist');
 const STAMP = path.join(CACHE, 'built');
+const STAND_INS = path.join(CACHE, 'standIns');
 const SOURCES = [
   'package-lock.json',
   'packages/core/src',
+  'packages/core/package.json',
   'apps/server/src',
   'apps/app/src',
   'apps/app/public',
@@ -82,12 +84,25 @@ const writeServiceWorker = async () => {
   for (const warning of warnings) process.stderr.write(`${warning}\n`);
 };
 
+/** Every stand-in of the bundle must still be asked for: one that is not may hide a renamed module. */
+const checkStandIns = () => {
+  const used = existsSync(STAND_INS) ? readFileSync(STAND_INS, 'utf8').split('\n') : [];
+  const unused = readdirSync(path.join(ROOT, 'apps/app/bundle')).filter(
+    (file) => !used.includes(file),
+  );
+  if (unused.length > 0) {
+    giveUp(`Nothing asks for ${unused.join(', ')} any more; see apps/app/metro.config.js.`);
+  }
+};
+
 export const build = async () => {
   const now = fingerprint();
   const site = path.join(SITE, 'index.html');
   if (existsSync(STAMP) && existsSync(site) && readFileSync(STAMP, 'utf8') === now) return;
   process.stderr.write('Building the server and the interface; a minute or two the first time.\n');
   rmSync(STAMP, { force: true });
+  mkdirSync(CACHE, { recursive: true });
+  rmSync(STAND_INS, { force: true });
   await bundle('apps/server/src/main.ts', 'apps/server/dist/main.js');
   const exported = spawnSync(
     process.execPath,
@@ -96,15 +111,21 @@ export const build = async () => {
       cwd: path.join(ROOT, 'apps/app'),
       encoding: 'utf8',
       stdio: ['ignore', 'pipe', 'pipe'],
-      env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+      env: {
+        ...process.env,
+        CI: '1',
+        EXPO_NO_TELEMETRY: '1',
+        NODE_ENV: 'production',
+        CRUSTAN_STAND_INS: STAND_INS,
+      },
     },
   );
   if (exported.status !== 0 || !existsSync(site)) {
     process.stderr.write(exported.stdout + exported.stderr);
     giveUp('The interface could not be built; the lines above say why.');
   }
+  checkStandIns();
   await writeServiceWorker();
   compressSite();
-  mkdirSync(CACHE, { recursive: true });
   writeFileSync(STAMP, now);
 };

@@ -1,3 +1,4 @@
+const fs = require('node:fs');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
@@ -5,30 +6,24 @@ const { withNativeWind } = require('nativewind/metro');
 const config = getDefaultConfig(__dirname);
 
 /**
- * What the first load can do without. Metro does not shake trees, so whole modules are stood in
- * for: [who asks, what is asked for, the stand-in in bundle/]. Each says why it is enough.
+ * Metro does not shake trees, so that one module is stood in for: zod's index of messages in fifty
+ * languages, of which the interface shows none. Documented by zod: locales are optional imports.
  */
 const STAND_INS = [
-  [/[\\/]zod[\\/]v4[\\/]/, /locales\/index\.js$/, 'zodLocales.js'],
-  [
-    /[\\/]zod[\\/]v4[\\/]/,
-    /\/(compile|json-schema-processors|to-json-schema|from-json-schema|json-schema-generator)\.js$/,
-    'zodTrimmed.js',
-  ],
-  [/[\\/]apps[\\/]app[\\/]src[\\/]/, /^expo-router$/, 'routerParts.js'],
-  [/expo-router[\\/]build[\\/]views[\\/]Navigator/, /\/layouts\/StackClient$/, 'routerStack.js'],
-  [/expo-router[\\/]build[\\/]/, /\/(Toast|Sitemap|NativeTabTrigger)$/, 'routerAbsent.js'],
-  [/react-native-css-interop[\\/]/, /\/components$/, 'classNames.js'],
+  { askedBy: /[\\/]zod[\\/]v4[\\/]/, asked: /locales\/index\.js$/, file: 'zodLocales.js' },
 ];
+
+/** Stand-ins that this build has used: scripts/build.mjs fails where one is of no use any more. */
+const report = process.env.CRUSTAN_STAND_INS;
 
 const upstream = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
   const found = STAND_INS.find(
-    ([origin, asked]) => origin.test(context.originModulePath) && asked.test(name),
+    ({ askedBy, asked }) => askedBy.test(context.originModulePath) && asked.test(name),
   );
-  return found
-    ? { type: 'sourceFile', filePath: path.resolve(__dirname, 'bundle', found[2]) }
-    : (upstream ?? context.resolveRequest)(context, name, platform);
+  if (!found) return (upstream ?? context.resolveRequest)(context, name, platform);
+  if (report) fs.appendFileSync(report, `${found.file}\n`);
+  return { type: 'sourceFile', filePath: path.resolve(__dirname, 'bundle', found.file) };
 };
 
 module.exports = withNativeWind(config, { input: './global.css' });

@@ -9,7 +9,7 @@ const SLOWED = 4;
 const LOADS = 3;
 const CHANGES = 9;
 
-const loadPage = async (browser, url, slowed) => {
+const loadPage = async (browser, url, { slowed = 1, encoding = 'br' } = {}) => {
   const context = await browser.newContext(PHONE);
   const page = await context.newPage();
   const session = await context.newCDPSession(page);
@@ -24,8 +24,7 @@ const loadPage = async (browser, url, slowed) => {
     if (scripts.has(requestId)) scriptBytes += encodedDataLength;
   });
   await watchLongTasks(page);
-  // Bytes are counted as gzip, whatever the browser prefers.
-  await context.setExtraHTTPHeaders({ 'Accept-Encoding': 'gzip' });
+  await context.setExtraHTTPHeaders({ 'Accept-Encoding': encoding });
   await page.goto(url, { waitUntil: 'networkidle' });
   await page
     .getByTestId('way-once')
@@ -75,14 +74,16 @@ export const benchApp = async () => {
   });
   try {
     const paints = [];
-    let initialJs = 0;
-    for (let i = 0; i < LOADS; i += 1) {
-      const { context, page, scriptBytes } = await loadPage(browser, served.url, 1);
-      paints.push(await page.evaluate(() => window.largestPaint));
-      initialJs = scriptBytes();
-      await context.close();
+    const initialJsKb = {};
+    for (const encoding of ['gzip', 'br']) {
+      for (let i = 0; i < LOADS; i += 1) {
+        const { context, page, scriptBytes } = await loadPage(browser, served.url, { encoding });
+        if (encoding === 'br') paints.push(await page.evaluate(() => window.largestPaint));
+        initialJsKb[encoding] = Math.round(scriptBytes() / 100) / 10;
+        await context.close();
+      }
     }
-    const { context, page } = await loadPage(browser, served.url, SLOWED);
+    const { context, page } = await loadPage(browser, served.url, { slowed: SLOWED });
     await page.getByTestId('word-thickness').click();
     await page.getByRole('textbox', { name: 'Thickness in mm' }).waitFor();
     // What comes at the first touch is here before anything is timed.
@@ -93,7 +94,8 @@ export const benchApp = async () => {
     return {
       firstFigureMs: Math.round(median(changes.map(({ first }) => first))),
       longestTaskMs: Math.round(median(changes.map(({ longest }) => longest))),
-      initialJsGzipKb: Math.round(initialJs / 100) / 10,
+      initialJsGzipKb: initialJsKb.gzip,
+      initialJsBrotliKb: initialJsKb.br,
       lcpMs: Math.round(median(paints)),
     };
   } finally {

@@ -1,5 +1,5 @@
 import '../../global.css';
-import { Suspense, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Slot, type ErrorBoundaryProps } from 'expo-router';
 import { Provider } from 'react-redux';
 import { fetchPlaces } from '../places';
@@ -56,9 +56,7 @@ export default function Layout() {
   return (
     <Provider store={store}>
       <Shell>
-        <Suspense fallback={null}>
-          <Slot />
-        </Suspense>
+        <Slot />
       </Shell>
     </Provider>
   );

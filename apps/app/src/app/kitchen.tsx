@@ -1,3 +1,3 @@
 import { places } from '../places';
 
-export default places.kitchen.Screen;
+export default places.kitchen.Chunk;

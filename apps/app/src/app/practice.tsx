@@ -1,3 +1,3 @@
 import { places } from '../places';
 
-export default places.practice.Screen;
+export default places.practice.Chunk;

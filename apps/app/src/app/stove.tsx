@@ -1,3 +1,3 @@
 import { places } from '../places';
 
-export default places.stove.Screen;
+export default places.stove.Chunk;

@@ -19,7 +19,7 @@ import { Text } from '../ui/Text';
 import { useShow } from '../words/useShow';
 import { judgeSchema, typedOf, type TypedJudgement } from './judgeSchema';
 
-interface Props {
+export interface Props {
   readonly onJudge: (judgement: Judgement) => void;
   readonly busy: boolean;
   /** The words of the kitchen's scale, rarest first. */

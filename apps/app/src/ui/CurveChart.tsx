@@ -17,7 +17,7 @@ export interface ChartPoint {
   readonly value: number;
 }
 
-interface Props {
+export interface Props {
   readonly curves: readonly Curve[];
   /** Level drawn across, with its name. */
   readonly level?: { readonly value: number; readonly label: string };

@@ -5,7 +5,7 @@ import type { UnitSystem } from '@crustan/core/units';
 /** CSS pixels to a millimetre: a CSS inch is 96 px, near true size on a phone. */
 const PX_PER_MM = 96 / 25.4;
 
-interface Props {
+export interface Props {
   /** m */
   readonly thickness: number;
   readonly units: UnitSystem;

@@ -10,7 +10,7 @@ export interface TrendPoint {
   readonly filled: boolean;
 }
 
-interface Props {
+export interface Props {
   readonly points: readonly TrendPoint[];
   /** Drawn through them, at the same moments. */
   readonly running?: readonly { readonly at: number; readonly value: number }[];

@@ -3,5 +3,5 @@ import { places } from '../../places';
 
 export default function CookPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <places.cook.Screen id={id} />;
+  return <places.cook.Chunk id={id} />;
 }

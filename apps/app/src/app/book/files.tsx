@@ -1,3 +1,3 @@
 import { places } from '../../places';
 
-export default places.files.Screen;
+export default places.files.Chunk;

@@ -1,3 +1,3 @@
 import { places } from '../../places';
 
-export default places.book.Screen;
+export default places.book.Chunk;

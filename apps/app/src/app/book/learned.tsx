@@ -1,3 +1,3 @@
 import { places } from '../../places';
 
-export default places.learned.Screen;
+export default places.learned.Chunk;

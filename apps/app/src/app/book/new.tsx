@@ -1,3 +1,3 @@
 import { places } from '../../places';
 
-export default places.writeDown.Screen;
+export default places.writeDown.Chunk;

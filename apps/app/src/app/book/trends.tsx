@@ -1,3 +1,3 @@
 import { places } from '../../places';
 
-export default places.trends.Screen;
+export default places.trends.Chunk;

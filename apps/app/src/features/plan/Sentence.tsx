@@ -1,9 +1,10 @@
-import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { cutOf } from '@crustan/core/plan/request';
 import { useAppSelector } from '../../store/store';
 import { useScales } from '../../store/useScales';
 import { Button } from '../../ui/Button';
+import { chunk } from '../../ui/chunk';
 import { Text } from '../../ui/Text';
 import { pieceName } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
@@ -20,7 +21,7 @@ import {
 } from './sentenceWords';
 
 /** The controls come when the first word is tapped: the first load is for the first figures. */
-const Editor = lazy(() => import('./editors/Editor').then((m) => ({ default: m.Editor })));
+const Editor = chunk(() => import('./editors/Editor').then((m) => m.Editor)).Chunk;
 
 interface WordProps {
   readonly name: Editable;
@@ -96,9 +97,7 @@ export const Sentence = memo(function Sentence() {
       <PieceChanged />
       {open === undefined ? null : (
         <View className="gap-3 border-l-4 border-flame-light bg-salt-0 p-4" testID="editor">
-          <Suspense fallback={null}>
-            <Editor word={open} draft={draft} />
-          </Suspense>
+          <Editor word={open} draft={draft} />
           <View className="self-end">
             <Button kind="plain" label="Done" onPress={() => setOpen(undefined)} />
           </View>

@@ -3,5 +3,5 @@ import { places } from '../../../places';
 
 export default function TrialPage() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <places.trial.Screen id={id} />;
+  return <places.trial.Chunk id={id} />;
 }

@@ -1,3 +1,3 @@
 import { places } from '../../../places';
 
-export default places.trials.Screen;
+export default places.trials.Chunk;

@@ -13,7 +13,7 @@ import { Text } from '../../../ui/Text';
 import { capital } from '../../../words/cutWords';
 import { useShow } from '../../../words/useShow';
 
-interface Props {
+export interface Props {
   /** The piece it starts from. */
   readonly like: Cut;
   readonly onClose: () => void;

@@ -1,0 +1,85 @@
+import { memo, useDeferredValue } from 'react';
+import { View } from 'react-native';
+import { nextMoment } from '../../store/draftSlice';
+import { useAppSelector } from '../../store/store';
+import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { usePlanView, type PlanView } from '../../workers/planLane';
+import { Actions } from './Actions';
+import { Blocked, Remedies } from './Blocked';
+import { Cautions } from './Cautions';
+import { Chapters } from './Chapters';
+import { KeptPlans } from './KeptPlans';
+import { PlanInFull } from './PlanInFull';
+import { RunColumn } from './RunColumn';
+
+/**
+ * The chosen way's plan. The ways show their figures at once; drawing the chosen one in full gives
+ * way to the thumb.
+ */
+const useChosen = () => {
+  const way = useAppSelector((state) => state.draft.request.way);
+  const plate = useAppSelector((state) => state.draft.plate);
+  const now = useNow(15_000);
+  const view = useDeferredValue(usePlanView(way));
+  return { way, view, plateAt: nextMoment(plate, now), now };
+};
+
+/** The chosen plan in full, or why there is none. */
+export const ChosenInFull = () => {
+  const { view, plateAt } = useChosen();
+  return <Answer view={view} plateAt={plateAt} />;
+};
+
+/** The chosen plan as a run, with what can be done with it. */
+export const ChosenRun = () => {
+  const { way, view, plateAt, now } = useChosen();
+  return (
+    <>
+      {view.plan && !view.obstacle ? (
+        <>
+          <RunColumn plan={view.plan} plateAt={plateAt} now={now} />
+          <Actions way={way} plateAt={plateAt} />
+          <Cautions plan={view.plan} />
+        </>
+      ) : null}
+      <View className="no-print">
+        <KeptPlans />
+      </View>
+    </>
+  );
+};
+
+interface AnswerProps {
+  readonly view: PlanView;
+  readonly plateAt: number;
+}
+
+const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
+  const { plan, slices, obstacle, remedies, computing, broken } = view;
+  if (broken !== undefined) {
+    return <Text role="alert">{`The simulation stopped: ${broken}. Reload the page.`}</Text>;
+  }
+  if (obstacle) {
+    return <Blocked obstacle={obstacle} remedies={remedies} searching={computing} />;
+  }
+  if (!plan || !slices) return <Text tone="text-iron-500">Simulating the piece…</Text>;
+  return (
+    <>
+      <PlanInFull
+        plan={plan}
+        slices={slices}
+        window={view.window}
+        spread={view.spread}
+        plateAt={plateAt}
+      />
+      {remedies && remedies.length > 0 ? (
+        <View className="gap-2">
+          <Text>It is done before it browns.</Text>
+          <Remedies remedies={remedies} searching={computing} />
+        </View>
+      ) : null}
+      <Chapters plan={plan} />
+    </>
+  );
+});

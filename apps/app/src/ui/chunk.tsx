@@ -1,0 +1,47 @@
+import { createElement, useEffect, useState, type ComponentType, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Button } from './Button';
+import { Text } from './Text';
+
+const Nothing = (): ReactNode => null;
+
+const Failed = ({ retry }: { readonly retry: () => void }) => (
+  <View className="items-start gap-3 p-4" role="alert">
+    <Text>This part of the page did not come: the server may be away.</Text>
+    <Button kind="plain" label="Try again" onPress={retry} />
+  </View>
+);
+
+/**
+ * A component whose script is a chunk of its own, fetched when it is first drawn. It does not
+ * suspend: React holds back what was suspended for 300 ms, and a tap is answered sooner.
+ * @param Waiting stands in its place until it has come
+ */
+export const chunk = <P extends object>(
+  fetchComponent: () => Promise<ComponentType<P>>,
+  Waiting: ComponentType<P> = Nothing,
+) => {
+  let here: ComponentType<P> | undefined;
+  const load = async (): Promise<ComponentType<P>> => {
+    here ??= await fetchComponent();
+    return here;
+  };
+  const Chunk = (props: P): ReactNode => {
+    const [found, setFound] = useState(() => here);
+    const [failed, setFailed] = useState(false);
+    useEffect(() => {
+      if (found || failed) return;
+      let live = true;
+      load().then(
+        (component) => live && setFound(() => component),
+        () => live && setFailed(true),
+      );
+      return () => {
+        live = false;
+      };
+    }, [found, failed]);
+    if (found) return createElement(found, props);
+    return failed ? <Failed retry={() => setFailed(false)} /> : createElement(Waiting, props);
+  };
+  return { load, Chunk };
+};
