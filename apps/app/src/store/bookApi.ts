@@ -22,6 +22,8 @@ import {
   type ListMark,
   type PlanRecord,
 } from '@crustan/core/formats';
+import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookFile';
+import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial/trial';
 
@@ -33,6 +35,18 @@ const unreadableSchema = z.object({
   count: z.int(),
   rows: z.array(z.object({ where: z.string(), why: z.string() })),
 });
+
+export interface VersionedKitchen {
+  readonly kept: KeptKitchen | undefined;
+  readonly version: number;
+}
+
+/** @throws where an answer does not say its version: it is not the kitchen's */
+const versionOf = (answer: Response | undefined): number => {
+  const said = /^(?:W\/)?"(\d+)"$/.exec(answer?.headers.get('ETag') ?? '')?.[1];
+  if (said === undefined) throw new Error('The kitchen came without its version.');
+  return Number(said);
+};
 
 /** Tags of one cook, of every list of cooks, and of all that a restored book may change. */
 const cookTag = (id: string) => ({ type: 'Cook', id }) as const;
@@ -146,6 +160,24 @@ export const bookApi = createApi({
       query: (id) => ({ url: `/cooks/${id}/photo`, method: 'DELETE' }),
       transformResponse: (body) => readMessage(cookRecordSchema, body),
       invalidatesTags: (_cook, _error, id) => [cookTag(id), LIST],
+    }),
+    /** The kitchen that the book has, none where it has none yet, and the server's version of it. */
+    kitchen: build.query<VersionedKitchen, void>({
+      query: () => ({ url: '/kitchen', cache: 'no-store' }),
+      transformResponse: (body: unknown, meta) => ({
+        kept: body === null ? undefined : readMessage(keptKitchenSchema, body),
+        version: versionOf(meta?.response),
+      }),
+    }),
+    /** Writes the kitchen over a version; refused with 412 where another phone was first. */
+    keepKitchen: build.mutation<number, { readonly kitchen: Kitchen; readonly version: number }>({
+      query: ({ kitchen, version }) => ({
+        url: '/kitchen',
+        method: 'PUT',
+        headers: { 'If-Match': `"${version}"` },
+        body: { kitchen },
+      }),
+      transformResponse: (_body, meta) => versionOf(meta?.response),
     }),
     trials: build.query<readonly Trial[], void>({
       query: () => '/trials',

@@ -26,17 +26,17 @@ const fakeServer = () => {
     book.version += 1;
   };
   Object.assign(globalThis, {
-    fetch: async (_where: string, init: RequestInit = {}): Promise<Response> => {
+    fetch: async (request: Request): Promise<Response> => {
       if (state.down) throw new TypeError('unreachable');
       if (state.fails > 0) {
         state.fails -= 1;
         return new Response(null, { status: 500 });
       }
-      if (init.method !== 'PUT') return answer(book.version === 0 ? 204 : 200);
+      if (request.method !== 'PUT') return answer(book.version === 0 ? 204 : 200);
       state.puts += 1;
-      const tag = new Headers(init.headers).get('If-Match');
+      const tag = request.headers.get('If-Match');
       if (tag !== `"${book.version}"`) return answer(412);
-      change(JSON.parse(String(init.body)).kitchen);
+      change(JSON.parse(await request.text()).kitchen);
       return answer(200);
     },
   });

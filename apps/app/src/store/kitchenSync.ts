@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookFile';
+import type { KeptKitchen } from '@crustan/core/formats/bookFile';
 import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
+import { bookApi, sayFailure } from './bookApi';
 import { keep, recall } from './device';
 import { kitchenBrought } from './kitchenSlice';
 import { onChange } from './onChange';
@@ -14,16 +15,12 @@ const LONGEST_WAIT = 60_000;
 /** How often it is asked whether another phone has changed something, ms. */
 const ASKED_EVERY = 60_000;
 
-const ADDRESS = '/api/kitchen';
+/** What the book has is asked anew each time, and kept by nobody else. */
+const NOT_CACHED = { forceRefetch: true, subscribe: false } as const;
 
 /** The kitchen as the book had it when this phone last heard, and which version that was. */
 const baseSchema = z.object({ kitchen: kitchenSchema, version: z.int().min(0) });
 type Base = z.infer<typeof baseSchema>;
-
-const versionOf = (answer: Response): number | undefined => {
-  const said = /^(?:W\/)?"(\d+)"$/.exec(answer.headers.get('ETag') ?? '')?.[1];
-  return said === undefined ? undefined : Number(said);
-};
 
 /** Two phones that change the kitchen at once meet within a few rounds. */
 const MOST_MERGES = 5;
@@ -73,29 +70,24 @@ export const syncKitchen = (store: AppStore): (() => void) => {
     store.dispatch(kitchenBrought(merged));
   };
   const ask = async (): Promise<void> => {
-    const answer = await fetch(ADDRESS, { cache: 'no-store' });
-    const version = versionOf(answer);
-    if (!answer.ok || version === undefined) throw new Error(`answered ${answer.status}`);
-    if (answer.status === 204) {
-      rebase({ kitchen: DEFAULT_KITCHEN, version });
-      return;
-    }
-    const kept = keptKitchenSchema.safeParse(await answer.json()).data;
+    const { kept, version } = await store
+      .dispatch(bookApi.endpoints.kitchen.initiate(undefined, NOT_CACHED))
+      .unwrap();
     if (kept) bring(kept, version);
+    else rebase({ kitchen: DEFAULT_KITCHEN, version });
   };
   /** @returns whether the book has it; false when another phone was first */
   const send = async (version: number): Promise<boolean> => {
     const { kitchen } = store.getState();
-    const answer = await fetch(ADDRESS, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"` },
-      body: JSON.stringify({ kitchen }),
-    });
-    if (answer.status === 412) return false;
-    const now = versionOf(answer);
-    if (!answer.ok || now === undefined) throw new Error(`answered ${answer.status}`);
-    rebase({ kitchen, version: now });
-    return true;
+    const sent = await store.dispatch(
+      bookApi.endpoints.keepKitchen.initiate({ kitchen, version }, { track: false }),
+    );
+    if (sent.error === undefined) {
+      rebase({ kitchen, version: sent.data });
+      return true;
+    }
+    if ('status' in sent.error && sent.error.status === 412) return false;
+    throw new Error(sayFailure(sent.error));
   };
   const work = async (asked: boolean): Promise<void> => {
     if (working || stopped) return;
