@@ -1,6 +1,6 @@
 import { restartClock } from '../store/clock';
 import { makeStore } from '../store/store';
-import { cookStarted } from '../store/stoveSlice';
+import { cookStarted, selectCooks } from '../store/stoveSlice';
 import { planOf, recordOf, uuid } from '../testing';
 import type { LinkListener } from './deviceLink';
 import { bluetoothLink } from './bluetoothLink';
@@ -25,7 +25,7 @@ const linked = async () => {
   });
   if (!listener) throw new Error('not opened');
   const readings = () =>
-    store.getState().stove.cooks[0]?.events.filter(({ kind }) => kind === 'reading') ?? [];
+    selectCooks(store.getState())[0]?.events.filter(({ kind }) => kind === 'reading') ?? [];
   return { store, listener, closed, readings };
 };
 

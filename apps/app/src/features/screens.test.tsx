@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../renderWithStore';
-import { cookStarted, pressesKept, startRefused } from '../store/stoveSlice';
+import { cookStarted, pressesKept, startRefused, selectCooks } from '../store/stoveSlice';
 import { lineOf, planOf, recordOf, uuid } from '../testing';
 import { BookScreen } from './book/BookScreen';
 import { StoveScreen } from './stove/StoveScreen';
@@ -105,7 +105,7 @@ describe('the stove', () => {
     await pressOn('It is out of the pan');
     await pressOn('I sliced it');
     await screen.findByText('How was it?');
-    const kinds = store.getState().stove.cooks[0]?.events.map(({ kind }) => kind);
+    const kinds = selectCooks(store.getState())[0]?.events.map(({ kind }) => kind);
     expect(kinds).toEqual(['started', 'in', 'turned', 'pulled', 'sliced']);
   });
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { cookEventSchema } from '@crustan/core/formats';
 import { keep, recall } from './device';
 import { onChange } from './onChange';
-import { bookReplaced, cookGone, eventsHeard } from './stoveSlice';
+import { bookReplaced, cookGone, eventsHeard, selectCooks } from './stoveSlice';
 import type { AppStore } from './store';
 
 const newsSchema = z.object({ cook: z.string(), events: z.array(cookEventSchema) });
@@ -48,9 +48,8 @@ export const followCooks = (store: AppStore): (() => void) => {
     if (news) store.dispatch(cookGone(news.cook));
   };
   const follow = (): void => {
-    const wanted = store
-      .getState()
-      .stove.cooks.filter(({ startKnown }) => startKnown)
+    const wanted = selectCooks(store.getState())
+      .filter(({ startKnown }) => startKnown)
       .map(({ id }) => id)
       .join();
     if (wanted === followed && (line === undefined || line.readyState !== EventSource.CLOSED))
@@ -64,7 +63,7 @@ export const followCooks = (store: AppStore): (() => void) => {
     line.addEventListener('events', hear);
     line.addEventListener('gone', hearGone);
   };
-  const stop = onChange(store, ({ stove }) => stove.cooks, follow);
+  const stop = onChange(store, selectCooks, follow);
   const again = setInterval(follow, TRIED_AGAIN);
   follow();
   return () => {

@@ -7,7 +7,7 @@ import { keep } from './device';
 import { keepPresses } from './keepPresses';
 import { PressStore } from './pressStore';
 import { makeStore } from './store';
-import { cookPutAway, cookStarted, eventsAcknowledged, pressed } from './stoveSlice';
+import { cookPutAway, cookStarted, eventsAcknowledged, pressed, selectCooks } from './stoveSlice';
 
 const plan = recordOf(planOf());
 const cookId = uuid(2);
@@ -25,7 +25,7 @@ describe('presses on the device', () => {
   const page = (presses?: PressStore) => {
     const store = makeStore();
     stops.push(keepPresses(store, presses));
-    const cook = (id = cookId) => store.getState().stove.cooks.find((one) => one.id === id);
+    const cook = (id = cookId) => selectCooks(store.getState()).find((one) => one.id === id);
     const start = (id = cookId) =>
       store.dispatch(
         cookStarted({
@@ -94,7 +94,7 @@ describe('presses on the device', () => {
     db.close();
     const two = page();
     await until(() => two.store.getState().stove.recalled);
-    expect(two.store.getState().stove.cooks.map(({ id }) => id)).toEqual([cookId, uuid(3)]);
+    expect(selectCooks(two.store.getState()).map(({ id }) => id)).toEqual([cookId, uuid(3)]);
     expect(two.cook()?.events.map(({ id }) => id)).toEqual([uuid(10)]);
     expect(two.store.getState().stove.unreadable.map(({ where }) => where)).toEqual([
       'a press',

@@ -3,7 +3,7 @@ import { firstKeptSchema, type ActiveCook } from './activeCook';
 import { keep, recall } from './device';
 import { onChange } from './onChange';
 import { PressStore, type PressRecord, type Unreadable } from './pressStore';
-import { cookPutAway, cookShared, pressesKept, stoveRecalled } from './stoveSlice';
+import { cookPutAway, cookShared, pressesKept, stoveRecalled, selectCooks } from './stoveSlice';
 import type { AppStore } from './store';
 
 /** Pages of one device tell one another here what they have written. */
@@ -105,7 +105,7 @@ export const keepPresses = (store: AppStore, presses = new PressStore()): (() =>
     let all = true;
     while (again) {
       again = false;
-      const { cooks } = store.getState().stove;
+      const cooks = selectCooks(store.getState());
       for (const { id } of last.filter((was) => !cooks.some((is) => is.id === was.id))) {
         // Put away: what is left on the device of it is of no more use.
         await presses.forget(id).catch(() => undefined);
@@ -162,11 +162,7 @@ export const keepPresses = (store: AppStore, presses = new PressStore()): (() =>
   };
   channel?.addEventListener('message', (message) => void hear(message).catch(() => undefined));
 
-  const unsubscribe = onChange(
-    store,
-    ({ stove }) => stove.cooks,
-    () => void write(),
-  );
+  const unsubscribe = onChange(store, selectCooks, () => void write());
   void begin();
   return () => {
     stopped = true;

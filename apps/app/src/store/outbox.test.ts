@@ -5,7 +5,7 @@ import { runOutbox } from './outbox';
 import { keepOnDevice } from './keepOnDevice';
 import { makeStore } from './store';
 import { unsentEvents, waitingEvents } from './activeCook';
-import { cookStarted, pressed } from './stoveSlice';
+import { cookStarted, pressed, selectCooks } from './stoveSlice';
 
 const plan = recordOf(planOf());
 const cookId = uuid(2);
@@ -60,7 +60,7 @@ describe('the outbox', () => {
       stopKeeping();
     };
     const waiting = (): number => {
-      const [cook] = store.getState().stove.cooks;
+      const [cook] = selectCooks(store.getState());
       return cook ? waitingEvents(cook).length : 0;
     };
     const start = () =>
@@ -145,7 +145,7 @@ describe('the outbox', () => {
     start();
     await until(() => asked > 0);
     await until(() => store.getState().stove.delayed !== undefined);
-    expect(store.getState().stove.cooks[0]?.startRefused).toBeUndefined();
+    expect(selectCooks(store.getState())[0]?.startRefused).toBeUndefined();
   });
 
   it('sets aside the one press that is refused, by its place, and stores its neighbours', async () => {
@@ -161,7 +161,7 @@ describe('the outbox', () => {
     };
     for (const n of [12, 13, 14]) store.dispatch(pressed({ cook: cookId, event: press(n) }));
     await until(() => waiting() === 0);
-    const [cook] = store.getState().stove.cooks;
+    const [cook] = selectCooks(store.getState());
     expect(cook?.refused).toEqual({ [bad]: 'at must be before 2100' });
     expect(cook && unsentEvents(cook).map(({ id }) => id)).toEqual([bad]);
     expect(cook?.known).toEqual(expect.arrayContaining([uuid(12), uuid(14)]));
@@ -179,7 +179,7 @@ describe('the outbox', () => {
       body.events?.some(({ id }) => id === bad) ? problem(status) : undefined;
     for (let n = 20; n < 29; n += 1) store.dispatch(pressed({ cook: cookId, event: press(n) }));
     await until(() => waiting() === 0);
-    const [cook] = store.getState().stove.cooks;
+    const [cook] = selectCooks(store.getState());
     expect(Object.keys(cook?.refused ?? {})).toEqual([bad]);
     expect(cook?.known).toHaveLength(9);
     expect(stored(server).size).toBeGreaterThan(8);
@@ -191,7 +191,7 @@ describe('the outbox', () => {
     await until(() => waiting() === 0);
     server.state.says = () => problem(404, { type: PROBLEM_TYPES.noSuchCook });
     store.dispatch(pressed({ cook: cookId, event: press(12) }));
-    await until(() => store.getState().stove.cooks[0]?.gone === true);
+    await until(() => selectCooks(store.getState())[0]?.gone === true);
     expect(waiting()).toBe(1);
   });
 
@@ -203,7 +203,7 @@ describe('the outbox', () => {
     const event = { id: uuid(30), kind: 'started', at: plan.createdAt } as const;
     store.dispatch(cookStarted({ id: other, startedAt: plan.createdAt, plan, event }));
     await until(() => {
-      const cook = store.getState().stove.cooks.find(({ id }) => id === other);
+      const cook = selectCooks(store.getState()).find(({ id }) => id === other);
       return cook !== undefined && unsentEvents(cook).length === 0;
     });
   });
@@ -212,8 +212,8 @@ describe('the outbox', () => {
     const { server, store, start } = begin();
     server.state.says = () => problem(400);
     start();
-    await until(() => store.getState().stove.cooks[0]?.startRefused !== undefined);
-    expect(store.getState().stove.cooks[0]?.startRefused).toBe('No: Not like this.');
+    await until(() => selectCooks(store.getState())[0]?.startRefused !== undefined);
+    expect(selectCooks(store.getState())[0]?.startRefused).toBe('No: Not like this.');
     const count = server.sent.length;
     store.dispatch(pressed({ cook: cookId, event: press(14) }));
     await new Promise((done) => setTimeout(done, 50));

@@ -9,6 +9,7 @@ import {
   sendingDelayed,
   startAcknowledged,
   startRefused,
+  selectCooks,
 } from './stoveSlice';
 import type { AppStore } from './store';
 
@@ -128,18 +129,17 @@ export const runOutbox = (store: AppStore): (() => void) => {
       again = false;
       for (;;) {
         const now = performance.now();
-        const next = store
-          .getState()
-          .stove.cooks.find((cook) => hasWork(cook) && of(cook.id).due <= now);
+        const next = selectCooks(store.getState()).find(
+          (cook) => hasWork(cook) && of(cook.id).due <= now,
+        );
         if (!next || stopped) break;
         await sendOne(next);
       }
     }
     busy = false;
     clearTimeout(timer);
-    const due = store
-      .getState()
-      .stove.cooks.filter(hasWork)
+    const due = selectCooks(store.getState())
+      .filter(hasWork)
       .map(({ id }) => of(id).due);
     if (due.length > 0 && !stopped) {
       timer = setTimeout(() => void send(), Math.max(0, Math.min(...due) - performance.now()));
@@ -152,11 +152,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
     void send();
   };
   const begin = (): (() => void) => {
-    const unsubscribe = onChange(
-      store,
-      ({ stove }) => stove.cooks,
-      () => void send(),
-    );
+    const unsubscribe = onChange(store, selectCooks, () => void send());
     window.addEventListener('online', wake);
     document.addEventListener('visibilitychange', wake);
     void send();
@@ -186,7 +182,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
   }
   let waited: readonly ActiveCook[] = [];
   const other = setInterval(() => {
-    const waiting = store.getState().stove.cooks.filter(hasWork);
+    const waiting = selectCooks(store.getState()).filter(hasWork);
     const stuck = waiting.some((cook) => waited.includes(cook));
     waited = waiting;
     if (stuck && document.visibilityState === 'visible') void send();

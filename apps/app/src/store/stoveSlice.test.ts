@@ -16,6 +16,7 @@ import {
   pressed,
   startAcknowledged,
   stoveSlice,
+  selectCooks,
 } from './stoveSlice';
 
 const id = uuid;
@@ -30,7 +31,7 @@ const started = () => {
   const event: CookEvent = { id: id(10), kind: 'started', at: 10 };
   store.dispatch(cookStarted({ id: id(2), startedAt: 10, plan, event }));
   const cook = () => {
-    const [now] = store.getState().stove.cooks;
+    const [now] = selectCooks(store.getState());
     if (!now) throw new Error('no cook');
     return now;
   };
@@ -88,7 +89,7 @@ describe('the cook on the stove', () => {
     expect(cooks.map(({ events }) => events.length)).toEqual([1, 2]);
     expect(focus).toBeUndefined();
     store.dispatch(cookPutAway({ cook: id(2), saved: true }));
-    expect(store.getState().stove.cooks.map((cook) => cook.id)).toEqual([id(3)]);
+    expect(selectCooks(store.getState()).map((cook) => cook.id)).toEqual([id(3)]);
   });
 
   it('never lets a cook go whose presses the book does not have, unless they were saved', () => {
@@ -96,15 +97,15 @@ describe('the cook on the stove', () => {
     const away = (saved?: true) =>
       store.dispatch(cookPutAway(saved ? { cook: id(2), saved } : { cook: id(2) }));
     away();
-    expect(store.getState().stove.cooks).toHaveLength(1);
+    expect(selectCooks(store.getState())).toHaveLength(1);
     // A refused press is not in the book either.
     store.dispatch(startAcknowledged(id(2)));
     store.dispatch(eventsRefused({ cook: id(2), refused: { [id(10)]: 'at is out of range' } }));
     expect(waitingEvents(cook())).toEqual([]);
     away();
-    expect(store.getState().stove.cooks).toHaveLength(1);
+    expect(selectCooks(store.getState())).toHaveLength(1);
     away(true);
-    expect(store.getState().stove.cooks).toHaveLength(0);
+    expect(selectCooks(store.getState())).toHaveLength(0);
   });
 
   it('sends everything again to a book that took the old one’s place', () => {

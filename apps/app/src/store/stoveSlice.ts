@@ -230,3 +230,7 @@ export const {
   cookPutAway,
   focused,
 } = stoveSlice.actions;
+
+/** Every piece that is on, in the order they were started. */
+export const selectCooks = ({ stove }: { readonly stove: StoveState }): readonly ActiveCook[] =>
+  stove.cooks;

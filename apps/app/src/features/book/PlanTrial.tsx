@@ -1,3 +1,4 @@
+import { selectCooks } from '../../store/stoveSlice';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Link, useRouter } from 'expo-router';
@@ -30,7 +31,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
   const gear = useGear();
   const { request, plate } = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
-  const busyStove = useAppSelector((state) => state.stove.cooks.length > 0);
+  const busyStove = useAppSelector((state) => selectCooks(state).length > 0);
   const [keepTrial, keeping] = useKeepTrialMutation();
   const variants = useMemo(() => variantsOf(kind, { ...request, pieces: 1 }), [kind, request]);
   const [chosen, setChosen] = useState<readonly number[]>(() => {

@@ -3,7 +3,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { CookRecord } from '@crustan/core/formats';
 import type { Trial } from '@crustan/core/trial/trial';
 import { renderWithStore } from '../../renderWithStore';
-import { cookStarted } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/stoveSlice';
 import { lineOf, planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { LogImport } from './files/LogImport';
 import { PlanTrial } from './PlanTrial';
@@ -90,7 +90,7 @@ describe('planning a trial', () => {
     fireEvent.click(screen.getByText(/12 h ahead/));
     fireEvent.click(screen.getByText('Put 3 on, for one plate'));
     await waitFor(() => expect(mockPush).toHaveBeenCalledWith('/stove'));
-    const { cooks } = store.getState().stove;
+    const cooks = selectCooks(store.getState());
     expect(cooks).toHaveLength(3);
     expect(new Set(cooks.map(({ plan }) => plan.trial?.id)).size).toBe(1);
     expect(cooks.map(({ plan }) => plan.trial?.arm)).toEqual([0, 1, 2]);
@@ -114,7 +114,7 @@ describe('planning a trial', () => {
     expect((await screen.findByRole('alert')).textContent).toMatch(
       /Straight from the fridge: It starts at/,
     );
-    expect(store.getState().stove.cooks).toEqual([]);
+    expect(selectCooks(store.getState())).toEqual([]);
   });
 
   it('waits while another cook is on', () => {

@@ -7,7 +7,7 @@ import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { gearUsed } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
-import { cookStarted } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
@@ -30,7 +30,7 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
   const store = useAppStore();
   const gear = useGear();
   const [keepPlan, kept] = useKeepPlanMutation();
-  const underWay = useAppSelector((state) => state.stove.cooks.length > 0);
+  const underWay = useAppSelector((state) => selectCooks(state).length > 0);
   const record = async (): Promise<PlanRecord | undefined> => {
     const { plan, window, spread } = await laneOf(way).settled();
     if (!plan) return undefined;
@@ -65,7 +65,7 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
     const plan = await record();
     if (!plan) return;
     const { startTogether } = await import('../../store/startTogether');
-    startTogether(dispatch, [plan], store.getState().stove.cooks, gear);
+    startTogether(dispatch, [plan], selectCooks(store.getState()), gear);
     router.push('/stove');
   };
   const keep = async (): Promise<void> => {

@@ -1,3 +1,4 @@
+import { selectCooks } from '../../store/stoveSlice';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
@@ -16,7 +17,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const gear = useGear();
-  const on = useAppSelector((state) => state.stove.cooks);
+  const on = useAppSelector(selectCooks);
   const { data: plans, error } = usePlansQuery();
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const taken = (plans ?? []).filter(({ id }) => chosen.includes(id));

@@ -10,7 +10,7 @@ import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import { renderWithStore } from '../../renderWithStore';
 import { deviceFailed, deviceLinked, deviceSaid, rubbishSaid } from '../../store/devicesSlice';
 import type { ActiveCook } from '../../store/activeCook';
-import { cookStarted } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/stoveSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { AttentionSettings } from './AttentionSettings';
@@ -140,7 +140,7 @@ describe('a live cook', () => {
     act(() => {
       startTogether(store.dispatch, plans, [], gear);
     });
-    const { cooks } = store.getState().stove;
+    const cooks = selectCooks(store.getState());
     expect(new Set(cooks.map(({ together }) => together?.id)).size).toBe(1);
     const waits = cooks.map(({ together }) => together?.waits ?? NaN);
     expect(Math.max(...waits)).toBeGreaterThan(0);
@@ -189,7 +189,7 @@ describe('when it goes wrong', () => {
     fireEvent.click(screen.getByText('I am late'));
     fireEvent.click(await screen.findByText('Oven to 130°'));
     expect(onClose).toHaveBeenCalled();
-    const last = store.getState().stove.cooks[0]?.events.at(-1);
+    const last = selectCooks(store.getState())[0]?.events.at(-1);
     expect(last).toMatchObject({ kind: 'changed', why: 'late', legs: mockOption.legs });
   });
 });
@@ -201,7 +201,7 @@ describe('what happened', () => {
     const { id, startedAt, plan: record } = cook;
     const start = { id, startedAt, plan: record };
     act(() => void rendered.store.dispatch(cookStarted({ ...start, event: IN })));
-    return () => rendered.store.getState().stove.cooks[0]?.events.at(-1);
+    return () => selectCooks(rendered.store.getState())[0]?.events.at(-1);
   };
 
   it('mends a time, takes a press back, adds one that was forgotten, leaves one out, notes', () => {

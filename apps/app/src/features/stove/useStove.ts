@@ -1,3 +1,4 @@
+import { selectCooks } from '../../store/stoveSlice';
 import { useMemo } from 'react';
 import { useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
@@ -12,7 +13,7 @@ export interface Stove {
 }
 
 export const useStove = (): Stove => {
-  const cooks = useAppSelector((state) => state.stove.cooks);
+  const cooks = useAppSelector(selectCooks);
   const focus = useAppSelector((state) => state.stove.focus);
   const gear = useGear();
   const now = useNow(1000);
