@@ -31,10 +31,15 @@ interface Press {
   readonly at: number;
 }
 
-/** Batches on their way when the server is killed, presses in one, and how soon it is killed, ms. */
+/** Batches on their way when the server is killed, and presses in one. */
 const BATCHES = 5;
 const MOST_PRESSES = 3;
-const LATEST_KILL = 30;
+/**
+ * It is killed once so many of them were answered, a moment later, ms: between the first and the last
+ * answer whatever the machine's speed, and sometimes before any.
+ */
+const LATEST_AFTER_ANSWER = 4;
+const LONGEST_WAIT = 5000;
 const COOKS = 3;
 
 const json = { 'Content-Type': 'application/json' };
@@ -68,6 +73,21 @@ export const killedServer = async (
   let served = await start();
   for (const id of cooks) await startCook(served.url, id, plan);
 
+  let answered = (): void => undefined;
+  /** Resolves once so many batches were answered, or after the longest wait. */
+  const answers = (wanted: number): Promise<void> =>
+    new Promise((done) => {
+      let left = wanted;
+      const timer = setTimeout(done, LONGEST_WAIT);
+      answered = () => {
+        left -= 1;
+        if (left > 0) return;
+        clearTimeout(timer);
+        done();
+      };
+      if (wanted === 0) answered();
+    });
+
   const send = async (cook: string, presses: readonly Press[]): Promise<void> => {
     const body = JSON.stringify({ events: presses });
     try {
@@ -77,6 +97,7 @@ export const killedServer = async (
       await answer.text();
       if (answer.status !== 200) throw new Error(`answered ${answer.status}`);
       for (const { id } of presses) acknowledged.add(id);
+      answered();
     } catch {
       // Cut off: it may be in the book or not. It is sent again.
       unsure.push({ cook, presses });
@@ -92,13 +113,15 @@ export const killedServer = async (
   for (let i = 0; i < kills; i += 1) {
     const again = unsure;
     unsure = [];
+    const enough = answers(Math.floor(random() * BATCHES));
     const sending = [
       ...again.map(({ cook, presses }) => send(cook, presses)),
       ...Array.from({ length: BATCHES }, () =>
         send(cooks[Math.floor(random() * COOKS)] ?? '', fresh()),
       ),
     ];
-    await new Promise((done) => setTimeout(done, random() * LATEST_KILL));
+    await enough;
+    await new Promise((done) => setTimeout(done, random() * LATEST_AFTER_ANSWER));
     await served.kill('SIGKILL');
     await Promise.all(sending);
     served = await start({ data: served.folder, port: served.port });
