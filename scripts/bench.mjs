@@ -2,6 +2,7 @@
 import { benchApp } from './benches/app.mjs';
 import { benchBook } from './benches/book.mjs';
 import { benchContract } from './benches/contract.mjs';
+import { benchEdges } from './benches/edges.mjs';
 import { benchFaults } from './benches/faults.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLearn } from './benches/learn.mjs';
@@ -14,6 +15,7 @@ const BENCHES = {
   app: benchApp,
   book: benchBook,
   contract: benchContract,
+  edges: benchEdges,
   faults: benchFaults,
   heat: benchHeat,
   learn: benchLearn,

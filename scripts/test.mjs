@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { build } from './build.mjs';
+import { coverageByRoom } from './coverage.mjs';
 import { ensureChromium } from './chromium.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, ROOT } from './root.mjs';
@@ -32,10 +33,25 @@ check('schemas are those of the code', run(process.execPath, ['scripts/schemas.m
 
 const unitReport = path.join(CACHE, 'unit.json');
 rmSync(unitReport, { force: true });
-const unitOk = run(bin('jest'), ['--json', '--outputFile', unitReport, '--silent']);
+const coverage = path.join(CACHE, 'coverage');
+const unitOk = run(bin('jest'), [
+  '--silent',
+  '--json',
+  `--outputFile=${unitReport}`,
+  '--coverage',
+  '--coverageProvider=v8',
+  '--coverageReporters=json-summary',
+  `--coverageDirectory=${coverage}`,
+]);
 const unit = readJson(unitReport);
 const unitBad = (unit?.numFailedTests ?? 0) + (unit?.numRuntimeErrorTestSuites ?? 0);
 count('unit and API', unit?.numPassedTests ?? 0, unitOk ? unitBad : Math.max(1, unitBad));
+
+const covered = readJson(path.join(coverage, 'coverage-summary.json'));
+if (covered) process.stdout.write(`lines run by them:\n${coverageByRoom(covered).join('\n')}\n`);
+process.stdout.write(
+  `property tests drew their cases from seed ${process.env.CRUSTAN_SEED ?? 1}\n`,
+);
 
 await build();
 const browserReport = path.join(ROOT, 'test-results/e2e.json');

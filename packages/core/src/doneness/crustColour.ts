@@ -1,4 +1,4 @@
-/** How a crust looks and tastes, by its browning index (heat model baseline). */
+/** How a crust looks and tastes, by its browning index. Thresholds: estimates, by cooks' words. */
 export type CrustColour = 'pale' | 'golden' | 'deep brown' | 'dark' | 'very dark' | 'burnt';
 
 /** Browning index from which a crust is each colour; burnt and bitter from 3.3. */

@@ -30,9 +30,9 @@ const of = (water: number, protein: number, fat: number, ash: number): Compositi
 });
 
 /**
- * Mass fractions of each tissue, raw and trimmed: the project's baseline model, and for what it does
- * not name the composition tables of USDA FoodData Central (SR Legacy), rounded so that each sums
- * to one. A scallop's few per cent of carbohydrate are counted with its protein.
+ * Mass fractions of each tissue, raw and trimmed, after the composition tables of USDA FoodData
+ * Central (SR Legacy), rounded so that each sums to one. A scallop's few per cent of carbohydrate are
+ * counted with its protein.
  */
 export const TISSUES: Readonly<Record<TissueName, Composition>> = {
   'lean-beef': of(0.715, 0.22, 0.055, 0.01),

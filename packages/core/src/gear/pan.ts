@@ -12,7 +12,7 @@ export interface PanOnBurner {
 export const BURNER_KINDS = ['gas', 'electric', 'induction'] as const;
 export type BurnerKind = (typeof BURNER_KINDS)[number];
 
-/** Share of a burner's power that reaches the pan: starting values of the heat model baseline. */
+/** Share of a burner's power that reaches the pan: estimates, +-30 % between burners. */
 export const BURNER_EFFICIENCY: Readonly<Record<BurnerKind, number>> = {
   gas: 0.4,
   electric: 0.7,

@@ -2,7 +2,7 @@ import { KELVIN } from '../units';
 import { STEFAN_BOLTZMANN } from '../heat/constants';
 import { BURNER_EFFICIENCY, type PanOnBurner } from './pan';
 
-/** Heat capacity of cast iron, J/kg K. Baseline. */
+/** Heat capacity of cast iron, J/kg K. Handbook. */
 export const CAPACITY_IRON = 460;
 /** Convection from a hot pan in a kitchen, W/m2 K; emissivity of seasoned iron. Usual values. */
 const LOSS_COEFFICIENT = 10;

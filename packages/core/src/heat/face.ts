@@ -24,7 +24,7 @@ export interface Face {
 
 /** How the face lies on the iron, as a share of a pressed, oiled face's contact. */
 export const PRESS = {
-  /** Held down, well oiled: the baseline. */
+  /** Held down, well oiled. */
   pressed: 1,
   /** Lying by its own weight; our estimate within the published scatter of 200-1200 W/m2 K wet. */
   loose: 0.65,

@@ -57,7 +57,7 @@ const mirrored = (sizes: Float64Array): Float64Array => {
 /**
  * Cell sizes through a thickness, fine at both faces and mirror-symmetric.
  * @param thickness m
- * @param refinement 1 for the baseline grid, 2 for cells half as big, and so on
+ * @param refinement 1 for the usual grid, 2 for cells half as big, and so on
  * @returns cell sizes in m, an even number of them, summing to the thickness
  */
 export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {

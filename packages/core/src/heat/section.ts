@@ -23,7 +23,7 @@ export const SLAB: Shape = { kind: 'slab' };
 
 /** How finely a section is divided. */
 export interface Fineness {
-  /** Divides every cell of the thickness: 1 for the baseline grid, 2 for half as big. */
+  /** Divides every cell of the thickness: 1 for the usual grid, 2 for half as big. */
   readonly refinement?: number;
   /** Columns from the middle to the edge; ignored for a slab. */
   readonly columns?: number;

@@ -10,15 +10,15 @@ export interface Surroundings {
   readonly edge: Face;
 }
 
-/** Convection in an oven, W/m2 K. Baseline. */
+/** Convection in an oven, W/m2 K. Estimates, +-25 %. */
 export const STILL_OVEN = 12;
 export const FAN_OVEN = 22;
-/** Beside and above a hot pan: air on the edge and on top, C, and its coefficient. Baseline. */
+/** Beside and above a hot pan: air on the edge and on top, C, and its coefficient. Estimates. */
 export const BESIDE_PAN = 60;
 const ABOVE_PAN = 25;
 const NEAR_PAN = 8;
 
-/** On the pan, kitchen air at 25 C on top and 60 C on the edge, h 8. Baseline. */
+/** On the pan, kitchen air at 25 C on top and 60 C on the edge, h 8. */
 export const onThePan = (pan: number, contact = 1): Surroundings => ({
   lower: panFace(pan, contact),
   upper: airFace(ABOVE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
@@ -39,11 +39,11 @@ export const inHotFat = (fat: number): Surroundings => {
 
 const allRound = (face: Face): Surroundings => ({ lower: face, upper: face, edge: face });
 
-/** On a rack in an oven: air all round, h 12 still, 22 with a fan. Baseline. */
+/** On a rack in an oven: air all round, h 12 still, 22 with a fan. */
 export const onARack = (air: number, coefficient: number): Surroundings =>
   allRound(airFace(air, coefficient, VAPOUR_PRESSURE_OVEN));
 
-/** Lying in a pan in the oven. Baseline. */
+/** Lying in a pan in the oven. */
 export const inAPanInTheOven = (air: number, coefficient: number, pan: number): Surroundings => ({
   ...onARack(air, coefficient),
   lower: panFace(pan),
@@ -51,12 +51,12 @@ export const inAPanInTheOven = (air: number, coefficient: number, pan: number): 
 
 const lying = (face: Face): Surroundings => ({ lower: sealed(face), upper: face, edge: face });
 
-/** On the counter before cooking, h 5. Baseline. */
+/** On the counter before cooking, h 5. */
 export const onTheCounter = (air: number): Surroundings =>
   lying(airFace(air, 5, VAPOUR_PRESSURE_KITCHEN));
 
 /**
- * Resting. Open: 22 C, h 6. Loose tent: trapped air at 35 C, h 4, emissivity 0.5, moist. Baseline.
+ * Resting. Open: 22 C, h 6. Loose tent: trapped air at 35 C, h 4, emissivity 0.5, moist. Estimates.
  * Wrapped: no vapour leaves; foil over a millimetre or two of trapped air, h 5, emissivity 0.1
  * (our estimate: air conductivity 0.027 W/m K over about 5 mm of crumpled gap).
  */

@@ -30,7 +30,7 @@ export interface PieceInSurroundings {
   readonly lateralAreaRatio: number;
 }
 
-/** Basting: browned butter, C, on the top for this share of the time. Baseline range. */
+/** Basting: browned butter, C, on the top for this share of the time. Estimates, 120 to 150 C. */
 const BUTTER = 140;
 const BASTED_SHARE = 0.5;
 /** A loaded pan follows its burner with this time constant, s. Our estimate for 2-3 kg of iron. */

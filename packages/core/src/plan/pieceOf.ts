@@ -33,7 +33,7 @@ export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
  * of it that the middle feels. Fitted to the section's own oven times for pieces from 25 to 55 mm.
  * @param slender thickness over width
  */
-const lateralShare = (round: boolean, slender: number): number =>
+export const lateralAreaRatio = (round: boolean, slender: number): number =>
   (round ? 2 : 1) * slender * Math.min(0.6, Math.max(0, 1.6 * (slender - 0.21)));
 
 /** How the solved section stands for the whole piece: what power to take, and its edges. */
@@ -54,6 +54,6 @@ export const pieceInSurroundings = (
     press,
     contact: learned?.contact ?? 1,
     sectionMultiple: pieces * (flat ? area : round ? 2 * Math.PI : across),
-    lateralAreaRatio: flat ? lateralShare(round, thickness / width) : 0,
+    lateralAreaRatio: flat ? lateralAreaRatio(round, thickness / width) : 0,
   };
 };

@@ -1,0 +1,10 @@
+// npm run test:unit: unit and API tests alone; arguments go to Jest.
+import { spawnSync } from 'node:child_process';
+import path from 'node:path';
+import { ensureInstalled } from './ensureInstalled.mjs';
+import { ROOT } from './root.mjs';
+
+ensureInstalled();
+const jest = path.join(ROOT, 'node_modules/.bin/jest');
+const { status } = spawnSync(jest, process.argv.slice(2), { cwd: ROOT, stdio: 'inherit' });
+process.exit(status ?? 1);
