@@ -74,7 +74,7 @@ const fill = ({ book }: Running, cooks = 3): readonly string[] => {
       endTemperature: 54.4,
       crust: 'golden',
       crunch: 'crisp',
-      juice: 'a little',
+      juice: 'little',
       again: 'again',
       weightBefore: 0.3,
       weightAfter: 0.252,

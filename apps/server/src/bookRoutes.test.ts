@@ -73,10 +73,10 @@ describe('a book of many cooks', () => {
       crust: 'dark',
       crunch: 'crisp',
       greyBand: 'thin',
-      juice: 'a pool',
+      juice: 'pool',
       tenderness: 'tender',
-      seasoning: 'too little',
-      again: 'with a change',
+      seasoning: 'too-little',
+      again: 'with-change',
       weightBefore: 0.3,
       weightAfter: 0.255,
       paid: 12,
@@ -86,7 +86,7 @@ describe('a book of many cooks', () => {
     expect((await api.get(`/api/cooks/${id}`)).body.judgement).toEqual(judgement);
     const { body } = await api.get('/api/book/lines').expect(200);
     expect(body.cooks[0].loss).toBeCloseTo(0.15, 6);
-    expect(body.cooks[0]).toMatchObject({ paid: 12, again: 'with a change', crust: 'dark' });
+    expect(body.cooks[0]).toMatchObject({ paid: 12, again: 'with-change', crust: 'dark' });
     await api
       .put(`/api/cooks/${id}/judgement`)
       .send({ ...judgement, crunch: 'loud' })

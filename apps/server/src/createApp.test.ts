@@ -52,7 +52,7 @@ describe('the server', () => {
     ];
     const { body } = await api.post(`/api/cooks/${id}/events`).send({ events }).expect(200);
     expect(body.acknowledged).toEqual(events.map((event) => event.id));
-    const judgement = { endTemperature: 54.4, crust: 'deep brown', notes: 'Good.' };
+    const judgement = { endTemperature: 54.4, crust: 'deep-brown', notes: 'Good.' };
     await api.put(`/api/cooks/${id}/judgement`).send(judgement).expect(200);
     const cook = await api.get(`/api/cooks/${id}`).expect(200);
     expect(cook.body).toEqual({ id, createdAt: T0, plan, events, judgement });
@@ -61,7 +61,7 @@ describe('the server', () => {
       id,
       actualSeconds: 410,
       endTemperature: 54.4,
-      crust: 'deep brown',
+      crust: 'deep-brown',
       finished: true,
     });
   });

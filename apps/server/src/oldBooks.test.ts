@@ -103,7 +103,7 @@ describe('books of every released schema', () => {
       expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);
       expect(cook?.judgement).toEqual({
         endTemperature: 53.2,
-        crust: 'deep brown',
+        crust: 'deep-brown',
         notes: 'Smoky, and worth it',
       });
       expect(planStore(book).list()[0]?.title).toBe('An old strip');

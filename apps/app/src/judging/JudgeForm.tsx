@@ -16,6 +16,7 @@ import { UNITS } from '@crustan/core/units';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Text } from '../ui/Text';
+import { sayJudged } from '../words/judgedWords';
 import { useShow } from '../words/useShow';
 import { judgeSchema, typedOf, type TypedJudgement } from './judgeSchema';
 
@@ -124,7 +125,7 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
             onIron={onIron}
             value={field.value}
             onChange={field.onChange}
-            options={values.map((value) => ({ value, label: value }))}
+            options={values.map((value) => ({ value, label: sayJudged(value) }))}
           />
         )}
       />

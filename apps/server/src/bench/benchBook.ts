@@ -78,7 +78,7 @@ export const writeBenchBook = async (
       judgement: {
         endTemperature: Math.round((plan.peakCore + normal(random)) * 10) / 10,
         crust: 'golden',
-        again: random() < 0.7 ? 'again' : 'with a change',
+        again: random() < 0.7 ? 'again' : 'with-change',
         weightBefore: plan.request.weight,
         weightAfter: Math.round(plan.request.weight * (0.85 + 0.03 * random()) * 1000) / 1000,
         notes: noted.join(' '),

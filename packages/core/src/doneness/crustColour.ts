@@ -1,13 +1,13 @@
 /** How a crust looks and tastes, by its browning index. Thresholds: estimates, by cooks' words. */
-export type CrustColour = 'pale' | 'golden' | 'deep brown' | 'dark' | 'very dark' | 'burnt';
+export type CrustColour = 'pale' | 'golden' | 'deep-brown' | 'dark' | 'very-dark' | 'burnt';
 
 /** Browning index from which a crust is each colour; burnt and bitter from 3.3. */
 export const CRUST_FROM: readonly (readonly [number, CrustColour])[] = [
   [0, 'pale'],
   [1, 'golden'],
-  [1.6, 'deep brown'],
+  [1.6, 'deep-brown'],
   [2.4, 'dark'],
-  [3, 'very dark'],
+  [3, 'very-dark'],
   [3.3, 'burnt'],
 ];
 

@@ -24,7 +24,7 @@ it('names crust by the published thresholds', () => {
     'pale',
     'golden',
     'golden',
-    'deep brown',
+    'deep-brown',
     'dark',
     'burnt',
   ]);

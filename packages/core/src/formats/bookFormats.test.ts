@@ -35,9 +35,9 @@ const cook = (notes: string, title = 'A strip'): CookRecord => ({
   ],
   judgement: {
     endTemperature: 54.4,
-    crust: 'deep brown',
-    juice: 'a little',
-    again: 'with a change',
+    crust: 'deep-brown',
+    juice: 'little',
+    again: 'with-change',
     weightBefore: 0.301,
     weightAfter: 0.255,
     paid: 9.5,

@@ -2,18 +2,35 @@ import { z } from 'zod';
 import { PLAN_LIMITS } from '../plan/limits';
 import { bounded } from './bounded';
 
-export const CRUST_SEEN = ['pale', 'golden', 'deep brown', 'dark', 'burnt'] as const;
+export const CRUST_SEEN = ['pale', 'golden', 'deep-brown', 'dark', 'burnt'] as const;
 /** The knife drawn over it. */
 export const CRUNCH_FELT = ['soft', 'some', 'crisp'] as const;
 export const GREY_BAND_SEEN = ['none', 'thin', 'wide'] as const;
 /** On the board after slicing. */
-export const JUICE_SEEN = ['dry board', 'a little', 'a pool'] as const;
+export const JUICE_SEEN = ['dry-board', 'little', 'pool'] as const;
 export const TENDERNESS_FELT = ['tough', 'fair', 'tender'] as const;
-export const SEASONING_TASTED = ['too little', 'right', 'too much'] as const;
-export const WOULD_COOK_AGAIN = ['again', 'with a change', 'never again'] as const;
+export const SEASONING_TASTED = ['too-little', 'right', 'too-much'] as const;
+export const WOULD_COOK_AGAIN = ['again', 'with-change', 'never'] as const;
 
-const oneOf = <const T extends readonly string[]>(values: T) =>
-  z.enum(values, `must be one of ${values.join(', ')}`).optional();
+/** What books and files of the first schemas say in place of a code. */
+const FIRST_WORDS: Readonly<Record<string, string>> = {
+  'deep brown': 'deep-brown',
+  'dry board': 'dry-board',
+  'a little': 'little',
+  'a pool': 'pool',
+  'too little': 'too-little',
+  'too much': 'too-much',
+  'with a change': 'with-change',
+  'never again': 'never',
+};
+
+/** One of some codes, or the word that the first schemas had for it. */
+export const judgedCode = <const T extends readonly string[]>(values: T) =>
+  z.preprocess(
+    (value) => (typeof value === 'string' ? (FIRST_WORDS[value] ?? value) : value),
+    z.enum(values, `must be one of ${values.join(', ')}`),
+  );
+const oneOf = <const T extends readonly string[]>(values: T) => judgedCode(values).optional();
 
 /** What the cook says of it afterwards. */
 export const judgementSchema = z.strictObject({

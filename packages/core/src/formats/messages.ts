@@ -4,7 +4,7 @@ import { WAYS } from '../plan/way';
 import { cookEventSchema, id, moment } from './cookEventSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
 import { gearUsedSchema } from './gearUsedSchema';
-import { CRUST_SEEN, judgementSchema, WOULD_COOK_AGAIN } from './judgementSchema';
+import { CRUST_SEEN, judgedCode, judgementSchema, WOULD_COOK_AGAIN } from './judgementSchema';
 
 /** A plan that was kept, with the plate time it counts back from. */
 export const planRecordSchema = z.strictObject({
@@ -76,8 +76,8 @@ export const cookLineSchema = z.strictObject({
   pullAt: z.number().optional(),
   actualPull: z.number().optional(),
   endTemperature: z.number().optional(),
-  crust: z.enum(CRUST_SEEN).optional(),
-  again: z.enum(WOULD_COOK_AGAIN).optional(),
+  crust: judgedCode(CRUST_SEEN).optional(),
+  again: judgedCode(WOULD_COOK_AGAIN).optional(),
   /** Share of the weight lost by the scales, and what the piece cost. */
   loss: z.number().optional(),
   paid: z.number().optional(),
@@ -109,8 +109,8 @@ export const cookSearchSchema = z.strictObject({
   words: z.string().trim().max(120).optional(),
   cut: z.enum(CUT_IDS).optional(),
   way: z.enum(WAYS).optional(),
-  crust: z.enum(CRUST_SEEN).optional(),
-  again: z.enum(WOULD_COOK_AGAIN).optional(),
+  crust: judgedCode(CRUST_SEEN).optional(),
+  again: judgedCode(WOULD_COOK_AGAIN).optional(),
   from: moment.optional(),
   to: moment.optional(),
 });

@@ -39,7 +39,7 @@ const middle = (values: readonly number[]): number => {
 /** A cook the kitchen would have again: said so, or golden to dark where nothing was said. */
 const isLiked = ({ again, crust }: FavouriteLine): boolean =>
   again === undefined
-    ? crust === 'golden' || crust === 'deep brown' || crust === 'dark'
+    ? crust === 'golden' || crust === 'deep-brown' || crust === 'dark'
     : again === 'again';
 
 /**

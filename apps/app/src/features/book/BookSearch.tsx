@@ -1,3 +1,4 @@
+import { sayJudged } from '../../words/judgedWords';
 import { useEffect, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import type { CookSearch } from '@crustan/core/formats';
@@ -95,8 +96,8 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
       {open ? (
         <View className="gap-3 border-l-2 border-salt-300 pl-3">
           {choose('way', 'Way', WAYS, (way) => WAY_NAMES[way])}
-          {choose('crust', 'Crust', CRUST_SEEN, capital)}
-          {choose('again', 'Would cook it', WOULD_COOK_AGAIN, capital)}
+          {choose('crust', 'Crust', CRUST_SEEN, (code) => capital(sayJudged(code)))}
+          {choose('again', 'Would cook it', WOULD_COOK_AGAIN, (code) => capital(sayJudged(code)))}
           <View className="gap-1">
             <Text voice="small" tone="text-iron-500">
               When

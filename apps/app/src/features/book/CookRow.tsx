@@ -1,3 +1,4 @@
+import { sayJudged } from '../../words/judgedWords';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
@@ -41,7 +42,7 @@ export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine
               against={`plan ${showDuration(cook.cookSeconds)}`}
             />
             <Pair
-              value={cook.crust ?? '–'}
+              value={sayJudged(cook.crust)}
               against={
                 !cook.finished
                   ? 'under way'

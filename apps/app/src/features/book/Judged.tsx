@@ -3,6 +3,7 @@ import type { CookRecord } from '@crustan/core/formats';
 import { weighedLoss } from '@crustan/core/formats/judgementSchema';
 import type { CookPlan } from '@crustan/core/plan';
 import { Text } from '../../ui/Text';
+import { sayJudged } from '../../words/judgedWords';
 import { useShow } from '../../words/useShow';
 
 interface Props {
@@ -22,12 +23,12 @@ export const Judged = ({ cook, replayed }: Props) => {
   const { evaporated, drip } = replayed ?? cook.plan.plan;
   const lines = [
     ['doneness', said.doneness],
-    ['under the knife', said.crunch],
-    ['grey band', said.greyBand],
-    ['juice', said.juice],
-    ['to the teeth', said.tenderness],
-    ['salt', said.seasoning],
-    ['again?', said.again],
+    ['under the knife', said.crunch && sayJudged(said.crunch)],
+    ['grey band', said.greyBand && sayJudged(said.greyBand)],
+    ['juice', said.juice && sayJudged(said.juice)],
+    ['to the teeth', said.tenderness && sayJudged(said.tenderness)],
+    ['salt', said.seasoning && sayJudged(said.seasoning)],
+    ['again?', said.again && sayJudged(said.again)],
     [
       'weighed',
       said.weightBefore === undefined

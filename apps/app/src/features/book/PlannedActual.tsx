@@ -1,5 +1,4 @@
 import { View } from 'react-native';
-import { crustColour } from '@crustan/core/doneness';
 import type { CookRecord } from '@crustan/core/formats';
 import type { CookState } from '@crustan/core/cook';
 import type { CookPlan } from '@crustan/core/plan';
@@ -8,6 +7,7 @@ import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { sayCrust, sayJudged } from '../../words/judgedWords';
 
 interface Props {
   readonly cook: CookRecord;
@@ -77,8 +77,8 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
     },
     {
       name: 'Crust',
-      planned: crustColour(palestBrowning(plan)),
-      actual: cook.judgement?.crust ?? '–',
+      planned: sayCrust(palestBrowning(plan)),
+      actual: sayJudged(cook.judgement?.crust),
     },
   ];
   return (

@@ -1,5 +1,4 @@
 import { View, useWindowDimensions } from 'react-native';
-import { crustColour } from '@crustan/core/doneness';
 import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
 import { weighedLoss } from '@crustan/core/formats/judgementSchema';
 import type { CookRecord } from '@crustan/core/formats';
@@ -12,6 +11,7 @@ import { capital } from '../../words/cutWords';
 import { sliceOf } from '../../words/sliceOf';
 import { useShow } from '../../words/useShow';
 import { useReplay } from './useReplay';
+import { sayCrust, sayJudged } from '../../words/judgedWords';
 
 /** One piece of a trial that has been cooked. */
 export interface CookedArm {
@@ -58,13 +58,13 @@ const Arm = ({
       show.degrees(shown.peakCore, 1),
     ],
     ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
-    ['crust', said?.crust ?? '–', crustColour(palestBrowning(shown))],
-    ['grey band', said?.greyBand ?? '–', show.depth(shown.greyBand)],
+    ['crust', sayJudged(said?.crust), sayCrust(palestBrowning(shown))],
+    ['grey band', sayJudged(said?.greyBand), show.depth(shown.greyBand)],
     ['lost', percent(said && weighedLoss(said)), `${percent(shown.evaporated)} and drip`],
-    ['crunch', said?.crunch ?? '–', ''],
-    ['juice', said?.juice ?? '–', ''],
-    ['tender', said?.tenderness ?? '–', ''],
-    ['salt', said?.seasoning ?? '–', ''],
+    ['crunch', sayJudged(said?.crunch), ''],
+    ['juice', sayJudged(said?.juice), ''],
+    ['tender', sayJudged(said?.tenderness), ''],
+    ['salt', sayJudged(said?.seasoning), ''],
   ];
   return (
     <View style={{ width: Math.max(150, room) }} className="gap-2">

@@ -6,7 +6,6 @@ import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { actionsOf, inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
 import { showDuration, sayDuration } from '@crustan/core/units';
-import { crustColour } from '@crustan/core/doneness';
 import { gearUsed } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
 import { useScales } from '../../store/useScales';
@@ -24,6 +23,7 @@ import { sliceOf } from '../../words/sliceOf';
 import { planFigures } from './planFigures';
 import { Sensitivity } from './Sensitivity';
 import { WhatChanged } from './WhatChanged';
+import { sayCrust } from '../../words/judgedWords';
 
 interface Props {
   readonly plan: CookPlan;
@@ -169,7 +169,7 @@ const BigSlice = memo(function BigSlice({
         maxWidth={room}
         maxHeight={SLICE_HEIGHT}
         line={GREY}
-        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${crustColour(palestBrowning(plan))} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
+        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan))} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
       />
     </View>
   );

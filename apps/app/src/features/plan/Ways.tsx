@@ -1,6 +1,5 @@
 import { memo, useDeferredValue, useMemo } from 'react';
 import { Pressable, View } from 'react-native';
-import { crustColour } from '@crustan/core/doneness';
 import { fatOf, oilMargin } from '@crustan/core/gear/fats';
 import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { cutOf } from '@crustan/core/plan/request';
@@ -16,6 +15,7 @@ import { WAY_NAMES, WHO_CHOOSES } from '../../words/wayWords';
 import { useWayFigures, type WayFigures } from '../../workers/planLane';
 import { sayWindow } from './sayWindow';
 import { sliceOf } from '../../words/sliceOf';
+import { sayCrust } from '../../words/judgedWords';
 
 const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
   <View className="min-w-[46px]">
@@ -102,7 +102,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
               <Small value={show.thickness(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
-              {`${crustColour(palestBrowning(plan))} crust, ${
+              {`${sayCrust(palestBrowning(plan))} crust, ${
                 SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
               }, loses ${sayLoss(plan)}`}
             </Text>

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
 import { palestBrowning } from '@crustan/core/plan/palestBrowning';
-import { crustColour } from '@crustan/core/doneness';
 import { sayDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
+import { sayCrust } from '../../words/judgedWords';
 
 /** A change of time or temperature smaller than this is none to a cook: s, K, m. */
 const SAME = { seconds: 5, kelvin: 0.5, depth: 0.0005 } as const;
@@ -26,8 +26,8 @@ export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonl
   if (Math.abs(grey) >= SAME.depth) {
     said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
   }
-  const crust = crustColour(palestBrowning(now));
-  if (crust !== crustColour(palestBrowning(before))) said.push(`the crust ${crust}`);
+  const crust = sayCrust(palestBrowning(now));
+  if (crust !== sayCrust(palestBrowning(before))) said.push(`the crust ${crust}`);
   return said;
 };
 

@@ -1,4 +1,3 @@
-import { crustColour } from '@crustan/core/doneness';
 import type { CookPlan, InputSpread } from '@crustan/core/plan';
 import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
@@ -8,6 +7,7 @@ import type { FigureItem } from '../../ui/Figures';
 import type { Show } from '../../words/show';
 import type { PlanView } from '../../workers/planLane';
 import { sayWindow } from './sayWindow';
+import { sayCrust } from '../../words/judgedWords';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
 
@@ -89,8 +89,8 @@ export const planFigures = (
     },
     {
       label: 'crust',
-      value: crustColour(palestBrowning(plan)),
-      why: `First side ${crustColour(first)} (index ${first.toFixed(1)}), second ${crustColour(other)} (${other.toFixed(1)}). Golden from 1, deep brown from 1.6, bitter from 3.3. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
+      value: sayCrust(palestBrowning(plan)),
+      why: `First side ${sayCrust(first)} (index ${first.toFixed(1)}), second ${sayCrust(other)} (${other.toFixed(1)}). Golden from 1, deep brown from 1.6, bitter from 3.3. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
     },
     {
       label: 'at the stove',

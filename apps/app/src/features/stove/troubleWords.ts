@@ -1,9 +1,9 @@
 import type { Trouble } from '@crustan/core/cook/event';
 import type { PiecePlace } from '@crustan/core/cook/press';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
-import { crustColour } from '@crustan/core/doneness';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
+import { sayCrust } from '../../words/judgedWords';
 
 /** What to do at once, before any figures. */
 export const FIRST_AID: Readonly<Partial<Record<Trouble, string>>> = {
@@ -67,5 +67,5 @@ export const sayOutcome = (
   const sliced = show.clock(now + (seconds + restSeconds) * 1000);
   const cools = peak - sliceCore > 1 ? `, ${show.degrees(sliceCore)} when sliced` : '';
   const thin = thinPeak === undefined ? '' : `, the thin end ${show.degrees(thinPeak)}`;
-  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${crustColour(Math.min(...browning))}; sliced ${sliced}`;
+  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${sayCrust(Math.min(...browning))}; sliced ${sliced}`;
 };

@@ -1,5 +1,5 @@
 import { View, useWindowDimensions } from 'react-native';
-import { crustColour, donenessOf } from '@crustan/core/doneness';
+import { donenessOf } from '@crustan/core/doneness';
 import { cutOf } from '@crustan/core/plan/request';
 import type { PracticeLoss } from '@crustan/core/simulation/practiceScore';
 import { showDuration } from '@crustan/core/units';
@@ -11,6 +11,7 @@ import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
 import type { Lesson } from './lessons';
 import type { Judged } from './usePractice';
+import { sayCrust } from '../../../words/judgedWords';
 
 interface Props {
   readonly lesson: Lesson;
@@ -78,7 +79,7 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
         />
       </View>
       <Text voice="bigFigure" tone="text-salt-50">
-        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${crustColour(Math.min(...result.browning))} and ${crustColour(Math.max(...result.browning))}.`}
+        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${sayCrust(Math.min(...result.browning))} and ${sayCrust(Math.max(...result.browning))}.`}
       </Text>
       <View className="gap-2" role="list" aria-label="Where points went">
         {score.lost.length === 0 ? (

@@ -1,0 +1,55 @@
+import { crustColour, type CrustColour } from '@crustan/core/doneness';
+import type {
+  CRUNCH_FELT,
+  CRUST_SEEN,
+  GREY_BAND_SEEN,
+  JUICE_SEEN,
+  SEASONING_TASTED,
+  TENDERNESS_FELT,
+  WOULD_COOK_AGAIN,
+} from '@crustan/core/formats/judgementSchema';
+
+type JudgedCode =
+  | CrustColour
+  | (typeof CRUST_SEEN)[number]
+  | (typeof CRUNCH_FELT)[number]
+  | (typeof GREY_BAND_SEEN)[number]
+  | (typeof JUICE_SEEN)[number]
+  | (typeof SEASONING_TASTED)[number]
+  | (typeof TENDERNESS_FELT)[number]
+  | (typeof WOULD_COOK_AGAIN)[number];
+
+/** What is judged of a piece, in words. */
+export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
+  pale: 'pale',
+  golden: 'golden',
+  'deep-brown': 'deep brown',
+  dark: 'dark',
+  'very-dark': 'very dark',
+  burnt: 'burnt',
+  soft: 'soft',
+  some: 'some',
+  crisp: 'crisp',
+  none: 'none',
+  thin: 'thin',
+  wide: 'wide',
+  'dry-board': 'dry board',
+  little: 'a little',
+  pool: 'a pool',
+  tough: 'tough',
+  fair: 'fair',
+  tender: 'tender',
+  'too-little': 'too little',
+  right: 'right',
+  'too-much': 'too much',
+  again: 'again',
+  'with-change': 'with a change',
+  never: 'never again',
+};
+
+/** What was judged, in words; a dash where it was not. */
+export const sayJudged = (code: JudgedCode | undefined): string =>
+  code === undefined ? '–' : JUDGED_WORDS[code];
+
+/** How a crust of a browning index looks. */
+export const sayCrust = (index: number): string => JUDGED_WORDS[crustColour(index)];
