@@ -36,7 +36,7 @@ export const cookNews = (): CookNews => {
   return {
     tell: (cookId) => {
       waiting.add(cookId);
-      // A page that cannot be told takes the stream up again, and is told then.
+      // A page whose stream is full is disconnected; it reconnects and reads the book.
       if (!telling) tellAll().catch(() => undefined);
     },
     follow: (cookId, heard) => {

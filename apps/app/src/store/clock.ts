@@ -22,7 +22,7 @@ type Kept = z.infer<typeof keptSchema>;
 const SAME = 2000;
 /** A difference between the phone's clock and the monotonic one that is a jump of either, ms. */
 const JUMP = 1500;
-/** A phone's clock that has jumped by more is told so, ms. */
+/** A jump of the phone's clock beyond this is shown, ms. */
 const WORTH_TELLING = 30_000;
 /** Before this no server's clock has been set: a machine without a battery starts in 1970. */
 const PLAUSIBLE_FROM = Date.UTC(2024, 0, 1);

@@ -3,7 +3,7 @@ import { clockMayHaveSlept, kitchenNow, learnServerTime, onClockDoubt } from './
 
 const ADDRESS = '/api/clock';
 const answerSchema = z.object({ now: z.number() });
-/** Measured so often while nothing is amiss, and so soon again after no answer, ms. */
+/** Interval of measurement, and after no answer, ms. */
 const EVERY = 5 * 60_000;
 const TRIED_AGAIN = 15_000;
 /** Round trips made at once: the quickest of them is believed. */

@@ -107,7 +107,7 @@ export const keepPresses = (store: AppStore, presses = new PressStore()): (() =>
       again = false;
       const cooks = selectCooks(store.getState());
       for (const { id } of last.filter((was) => !cooks.some((is) => is.id === was.id))) {
-        // Put away: what is left on the device of it is of no more use.
+        // Put away: its records are deleted from the device.
         await presses.forget(id).catch(() => undefined);
         tell({ kind: 'put-away', cook: id });
       }

@@ -146,7 +146,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
     }
   };
 
-  /** The network is back, or the page is looked at again: nothing waits any longer. */
+  /** The network is back or the page is visible again: every wait ends. */
   const wake = (): void => {
     for (const [id, { batch }] of trying) trying.set(id, { ...FRESH, batch });
     void send();

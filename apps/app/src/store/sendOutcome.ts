@@ -17,7 +17,7 @@ export type SendOutcome =
 
 const failureSchema = z.object({ status: z.number(), data: z.unknown() });
 
-/** Statuses under 500 that say nothing of the message: a server that is busy, starting, or not ours. */
+/** Statuses under 500 that may pass: a server that is busy, starting, or not this one. */
 const MAY_PASS: readonly number[] = [401, 403, 407, 408, 409, 421, 423, 425, 429];
 
 const wordsOf = (status: number, problem: Problem | undefined): string =>
@@ -53,7 +53,7 @@ export const sendOutcome = (error: unknown): SendOutcome => {
   if (problem?.type === PROBLEM_TYPES.noSuchCook) return { kind: 'gone' };
   if (status === 413) return { kind: 'smaller', why };
   if (status < 400 || status >= 500 || MAY_PASS.includes(status)) return { kind: 'later', why };
-  // A server that is not this kitchen's own says nothing of the message in our way of saying it.
+  // An answer without a problem document is not from this server.
   if (!problem) return { kind: 'later', why };
   return named ? { kind: 'events', refused: named } : { kind: 'refused', why };
 };

@@ -29,7 +29,7 @@ const withCook = (
   cooks: state.cooks.map((cook) => (cook.id === id ? change(cook) : cook)),
 });
 
-/** One cook as two tellers have it: nothing that either knows is lost. */
+/** The union of one cook as two pages have it. */
 const merged = (one: ActiveCook, other: ActiveCook): ActiveCook => {
   const here = new Set(one.events.map(({ id }) => id));
   const fresh = other.events.filter(({ id }) => !here.has(id));
@@ -135,7 +135,7 @@ export const stoveSlice = createSlice({
         const here = new Set(cook.events.map(({ id }) => id));
         const fresh = payload.events.filter(({ id }) => !here.has(id));
         const known = new Set([...cook.known, ...payload.events.map(({ id }) => id)]);
-        // Its own words coming back change nothing.
+        // Events that are known already change nothing.
         if (gone === undefined && fresh.length === 0 && known.size === cook.known.length) {
           return cook;
         }

@@ -9,7 +9,7 @@ interface Props {
   readonly onChange: (value: number) => void;
 }
 
-/** The browser's own range control: thumb, mouse, arrow keys and readers for nothing. */
+/** The browser's range control, with its touch, mouse, keyboard and screen-reader support. */
 export const Slider = ({ label, value, least, most, step, says, onChange }: Props) => (
   <input
     type="range"

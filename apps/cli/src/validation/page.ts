@@ -196,7 +196,7 @@ gives of what its plate says (18 %), each pan's contact (18 %) and the cook's ey
 Each cook is run through the model as it was cooked, by its presses, and as it would be in a kitchen a
 little off; its readings by probe and by hand, its measured end, a gun on the pan and a thermometer in
 the oven are then linear in those four and in what differs from cook to cook (start 2.3 C, thickness
-0.8 mm, contact 7 %, oven 2.5 C, pan 6 C, thermometer 0.2 C; our estimates), where a probe lies weighed over
+0.8 mm, contact 7 %, oven 2.5 C, pan 6 C, thermometer 0.2 C; estimates), where a probe lies weighed over
 21 depths and one chance in 33 that it was out. What a cook says of the four, the rest taken out, adds to
 what the others say; together with the usual spread, which is what shrinks an unsure figure to the usual,
 that is the answer. The cooks are run anew in the kitchen found, twice. A pan warmed for about as long as

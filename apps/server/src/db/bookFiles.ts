@@ -21,7 +21,7 @@ const BEFORE = 'book-before-';
 /** SQLite's own files beside a book that is open. */
 const SIDE_FILES = ['-wal', '-shm', '-journal'] as const;
 
-/** A book holds what its cooks wrote: nobody else on the machine reads it. */
+/** Files of the book are readable by their owner alone. */
 const OWNER_ONLY = { folder: 0o700, file: 0o600 } as const;
 
 /** Removes a SQLite file and what lies beside it. */

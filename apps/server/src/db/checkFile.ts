@@ -5,7 +5,7 @@ import { z } from 'zod';
 
 const journalSchema = z.looseObject({ entries: z.array(z.unknown()) });
 
-/** How many migrations this Crustan knows. */
+/** The number of migrations of this version. */
 export const knownMigrations = (migrations: string): number => {
   const text = readFileSync(path.join(migrations, 'meta/_journal.json'), 'utf8');
   return journalSchema.parse(JSON.parse(text)).entries.length;

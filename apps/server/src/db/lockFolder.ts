@@ -3,7 +3,7 @@ import Database from 'better-sqlite3';
 import { errorCode } from '../errorCode';
 import { BookError } from './bookError';
 
-/** Its name sorts apart from the book; there is nothing in it. */
+/** An empty file beside the book. */
 const LOCK_NAME = 'lock.sqlite';
 
 /**

@@ -23,7 +23,7 @@ export interface DeviceReading {
 /** The thermostat's swing about what the oven settles at, K, and its period, s. */
 const SWING = 5;
 const PERIOD = 420;
-/** An infrared gun misses by so much, one deviation, K. */
+/** Standard deviation of an infrared thermometer, K. */
 const GUN_NOISE = 4;
 
 const tenth = (celsius: number): number => Math.round(celsius * 10) / 10;

@@ -21,7 +21,7 @@ export const everyCook = (book: Book): readonly string[] =>
     .all()
     .map(({ id }) => id);
 
-/** A reader that takes nothing for so long is gone, ms. */
+/** A client that reads nothing for this time is disconnected, ms. */
 const READS_WITHIN = 60_000;
 
 /** Writes on, waiting for a slow reader. @returns false once the reader is gone */

@@ -24,7 +24,7 @@ const searchQuery = cookSearchSchema.extend({
 });
 
 const BACKUP_TYPE = 'application/vnd.sqlite3';
-/** A reader that takes nothing for so long is gone, ms. */
+/** A client that reads nothing for this time is disconnected, ms. */
 const READS_WITHIN = 60_000;
 /** Pages of a backup copied between two breaths. */
 const PAGES = 400;
@@ -133,7 +133,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     }
     const stream = createReadStream(copy);
     stream.once('error', () => res.destroy());
-    // Whoever takes nothing for so long is gone, and the copy with them.
+    // A client that reads nothing for this time is disconnected, and its copy deleted.
     res.setTimeout(READS_WITHIN, () => res.destroy());
     res.once('close', () => {
       stream.destroy();

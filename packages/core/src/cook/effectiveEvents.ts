@@ -1,10 +1,10 @@
 import { isPress, type CookEvent } from './event';
 import type { PressKind } from './press';
 
-/** The same press within this of the last one is the same press, heard twice, ms. */
+/** Two presses of one kind within this time are one press, ms. */
 export const ECHO_MS = 3000;
 
-/** Each press that another phone, or the same thumb, made a moment before: its id, and whose it is. */
+/** Map from a duplicate press's id to the original's id. */
 const echoesOf = (inOrder: readonly CookEvent[]): ReadonlyMap<string, string> => {
   const echoes = new Map<string, string>();
   const lead = new Map<PressKind, CookEvent>();
@@ -22,7 +22,7 @@ const echoesOf = (inOrder: readonly CookEvent[]): ReadonlyMap<string, string> =>
 };
 
 /**
- * Events in order of time as they stand: those taken back and those heard twice left out, times as
+ * Events in order of time, without those undone and without duplicates, with times as
  * corrected. Whatever order they arrive in, they mean the same.
  */
 export const effectiveEvents = (events: readonly CookEvent[]): readonly CookEvent[] => {
@@ -30,7 +30,7 @@ export const effectiveEvents = (events: readonly CookEvent[]): readonly CookEven
   const echoes = echoesOf(inOrder);
   const undone = new Set<string>();
   const corrected = new Map<string, number>();
-  // An undo may itself be of a correction: newest first, what is taken back says nothing.
+  // An undo may undo a correction: newest first, an undone event has no effect.
   for (const event of inOrder.toReversed()) {
     if (undone.has(event.id)) continue;
     if (event.kind === 'undo') {

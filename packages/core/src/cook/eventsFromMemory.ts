@@ -13,7 +13,7 @@ export interface TimesFromMemory {
 }
 
 /**
- * The presses of a cook that nobody followed: its plan's, stretched to the time it really took. Only
+ * Presses for a cook written down from memory: its plan's, stretched to the time it really took. Only
  * that time is the cook's word; where within it the piece was turned is the plan's.
  */
 export const eventsFromMemory = (

@@ -2,7 +2,7 @@ import type { Run } from '../schedule/run';
 import type { DueStep } from './cookState';
 
 /**
- * Putting the pan on, while it is still to come: nobody presses for it, so the clock alone moves
+ * Putting the pan on, while it is still to come: it has no press, so the clock alone moves
  * it on. Undefined once it should be hot.
  * @param plannedIn when the piece goes in, ms since 1970
  */

@@ -3,7 +3,7 @@ import { ACTION_TRAITS, actionsOf, type Action, type ActionKind } from '../sched
 import { isPress, type ChangedEvent, type CookEvent } from './event';
 import { PRESSES } from './press';
 
-/** What the progress of a cook is reckoned from. */
+/** The figures of a plan that progress needs. */
 export type PlanFigures = Pick<CookPlan, 'request' | 'legs' | 'pullAt' | 'restSeconds' | 'trace'>;
 
 /** An action with the moment it happened or is due, ms since 1970. */
@@ -13,7 +13,7 @@ export interface TimedAction extends Action {
   readonly done?: 'pressed' | 'passed' | 'skipped' | undefined;
 }
 
-/** How far a cook has come: what was done and what is left, on the legs as they are by now. */
+/** Done and remaining actions of a cook, on its present legs. */
 export interface Progress {
   /** The plan's legs, or what changes of plan made of them; `at` in s of plan time. */
   readonly legs: readonly PlannedLeg[];
@@ -39,7 +39,7 @@ const decidingLeg = ({ legs, pullAt }: Pick<PlanFigures, 'legs' | 'pullAt'>): nu
     legs.findIndex(({ at, seconds }) => Math.abs(at + seconds - pullAt) < 1),
   );
 
-/** Puts what a change of plan leaves in place of what was left. */
+/** Replaces the remaining legs by those of a change of plan. */
 const withTail = (
   legs: readonly PlannedLeg[],
   current: number,
@@ -63,7 +63,7 @@ const withTail = (
   ];
 };
 
-/** Where the walk through the events stands. */
+/** State of the walk through the events. */
 interface Walk {
   legs: readonly PlannedLeg[];
   restSeconds: number;
@@ -80,7 +80,7 @@ interface Walk {
 const dueIn = ({ anchor }: Walk, { at }: Pick<Action, 'at'>): number =>
   anchor.at + (at - anchor.planned) * 1000;
 
-/** Marks an action done at `at`, and what lay before it as done by then. */
+/** Marks an action as done at `at`, and every action before it as done by then. */
 const answer = (walk: Walk, found: number, at: number, done: 'pressed' | 'skipped'): void => {
   for (const action of walk.left.slice(0, found)) {
     walk.made.push({ ...action, dueAt: Math.min(at, dueIn(walk, action)), done: 'passed' });

@@ -9,19 +9,19 @@ export interface Forecast {
   readonly sigma: Readonly<Record<Estimated, number>>;
   /** When the deciding leg should end for the wanted finish, or did. */
   readonly pullAt: number;
-  /** One deviation of it, s; zero once it has been. */
+  /** Its standard deviation, s; zero once it has passed. */
   readonly pullSpread: number;
   readonly decided: boolean;
   /** What the core has then. */
   readonly pullCore: number;
   /** Seconds the pull may be early or late with the end within 1.5 C. */
   readonly leeway: number;
-  /** Where the core ends, pulled then, and one deviation, K. */
+  /** The core's peak if pulled then, C, and its standard deviation, K. */
   readonly end: number;
   readonly endSpread: number;
   /** When the core peaks after it left the heat, s. */
   readonly peakAfter: number;
-  /** Core now by the model, and one deviation, K. */
+  /** The core now, C, and its standard deviation, K. */
   readonly core: number;
   /** How the probe lies, and how sure that is, 0 to 1. */
   readonly probe: { readonly kind: ProbeKind; readonly chance: number };

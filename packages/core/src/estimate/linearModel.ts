@@ -1,6 +1,6 @@
 import type { TracedRun } from './tracedRun';
 
-/** Parameters are moved by this many usual errors to see what they do. */
+/** Finite-difference step of the estimated deviations, spreads. */
 export const LINEAR_STEP = 0.5;
 
 /** The model about a point: what every probe reads along the cook, and how that and the end move. */

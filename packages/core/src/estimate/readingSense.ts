@@ -6,13 +6,13 @@ export type ReadingSense =
   /** Neither unit explains it: higher or lower than the middle can be. */
   | { readonly kind: 'unlikely'; readonly over: number };
 
-/** A reading within this of what is expected is believed, K. */
+/** A reading within this of the expected core is plausible, K. */
 const BELIEVED = 14;
-/** Read in the other unit it must come this near, K. */
+/** A reading in the other unit must lie within this of the expected core, K. */
 const EXPLAINED = 8;
 
 /**
- * Whether a reading makes sense against what the middle should have. Fahrenheit taken for Celsius
+ * Whether a reading is plausible for the expected core. Fahrenheit taken for Celsius
  * is the commonest slip, among professionals too.
  * @param celsius as taken, C
  * @param expected C

@@ -2,17 +2,17 @@ import { NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
 import { SEARCH_COLUMNS } from '../heat';
 import { PROBE_DEPTHS, tracedRun, type TracedRun, type RunInput } from './tracedRun';
 
-/** What one dimension leaves out, by the section as planned; in the order of the cook's own time. */
+/** The difference of the section from one dimension along a cook. */
 export interface SectionCorrection {
-  /** Adds to a run what its edges would have: `pull` s is where the deciding leg ends in it. */
+  /** Adds the section's difference to a run whose deciding leg ends at `pull`, s. */
   readonly onto: (run: TracedRun, moments: readonly number[], pull: number) => TracedRun;
   /** What meat along the bone reads over the middle, K; undefined without a bone. */
   readonly alongBone: (moments: readonly number[], pull: number) => Float64Array | undefined;
 }
 
-/** Points along the planned cook at which the two are compared. */
+/** Points along the cook at which section and slab are compared. */
 const POINTS = 90;
-/** Compared on past the pull, share of it. */
+/** How far past the pull they are compared, fraction of it. */
 const BEYOND = 1.5;
 
 /**

@@ -15,7 +15,7 @@ export const PROBE_DEPTHS: readonly number[] = [
   ...Array.from({ length: 10 }, (_, k) => [(k + 1) / 10, -(k + 1) / 10]).flat(),
 ];
 
-/** What a run of the model through a cook gives. */
+/** Temperatures along a simulated cook where a probe may lie, and its end. */
 export interface TracedRun {
   /** Core temperature each depth has at each asked moment: depth x moments + moment, C. */
   readonly seen: Float64Array;

@@ -3,7 +3,7 @@ import type { Composition } from './composition';
 /** Temperature above which the property polynomials are held, C. Choi & Okos (1986) range. */
 export const PROPERTY_CEILING = 100;
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { min } = Math;
 
 /** A quadratic in temperature: [c0, c1, c2], value c0 + c1 T + c2 T^2, T in C. */

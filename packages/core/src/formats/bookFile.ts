@@ -66,7 +66,7 @@ export const bookImportSchema = z.strictObject({
   problemCount: z.int(),
   /** The file ends in the middle; what comes before is whole. */
   truncated: z.boolean(),
-  /** Why nothing of it can be taken. */
+  /** Why the whole file was refused. */
   refusal: z.string().optional(),
 });
 export type BookImport = z.infer<typeof bookImportSchema>;

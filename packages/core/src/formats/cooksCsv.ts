@@ -111,7 +111,7 @@ export type CooksTable =
       readonly rows: readonly CookRow[];
       /** Rows left out, with why. */
       readonly refused: readonly { readonly row: number; readonly why: string }[];
-      /** Columns that say nothing to us. */
+      /** Columns that are not read. */
       readonly ignored: readonly string[];
     }
   | { readonly ok: false; readonly why: string };

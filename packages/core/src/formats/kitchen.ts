@@ -90,7 +90,7 @@ export const kitchenSchema = z.strictObject({
   own: z.array(ownCutSchema).max(60),
   /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, contact:PAN. */
   learned: z.record(device, usedFigure).default({}),
-  /** What was forgotten: cooks before that moment teach nothing of it, ms since 1970. */
+  /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
   forgotten: z.record(device, z.int()).default({}),
 });
 export type Kitchen = z.infer<typeof kitchenSchema>;

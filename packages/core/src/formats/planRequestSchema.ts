@@ -47,7 +47,7 @@ const withWay = (value: unknown): unknown => {
   return { way: turning, ...rest };
 };
 
-/** What is asked, each with what is usual where nothing is said. */
+/** The fields of a request, each with its usual value as default. */
 export const planRequestFields = {
   cut: oneOf(CUT_IDS),
   own: ownCutSchema.optional(),

@@ -1,6 +1,6 @@
 import type { PanOnBurner } from './pan';
 
-/** Share of the floor that pieces may cover and steam still find its way out; our estimate. */
+/** Share of the floor that pieces may cover and steam still find its way out; estimate. */
 export const MOST_COVERED = 0.65;
 
 export interface Crowding {

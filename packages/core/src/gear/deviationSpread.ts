@@ -33,7 +33,7 @@ export const COOK_SPREAD = {
 const PAN_AS_JUDGED = 12;
 
 /**
- * Spread of one cook in a kitchen nothing is known of: what a plan's range and the live forecast
+ * Spread of one cook in an unknown kitchen, from which a plan's range and the live forecast
  * begin with.
  */
 export const TOTAL_SPREAD = {

@@ -1,6 +1,6 @@
-/** An oven as its dial, its habits and its kitchen make it. */
+/** An oven and its thermostat. */
 export interface Oven {
-  /** Air less dial once settled, K: ovens lie, each in its own way. */
+  /** Air temperature minus set temperature once settled, K. */
   readonly offset: number;
   /** Time constant of walls and racks coming up, s. */
   readonly timeConstant: number;
@@ -10,10 +10,10 @@ export interface Oven {
   readonly hottest: number;
 }
 
-/** A common household oven, until a kitchen's own is learned; our estimates. */
+/** A common household oven, until a kitchen's own is learned; estimate. */
 export const DEFAULT_OVEN: Oven = { offset: 0, timeConstant: 700, swing: 6, hottest: 320 };
 
-/** The air follows the walls, and with the door open the kitchen, within, s. Our estimates. */
+/** The air follows the walls, and with the door open the kitchen, within, s. Estimates. */
 const AIR_FOLLOWS_WALLS = 45;
 const AIR_LEAVES_BY_DOOR = 12;
 /** Walls cool through the insulation this many times slower than they heat. */

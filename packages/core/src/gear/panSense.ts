@@ -10,7 +10,7 @@ export type PanSense =
   | { readonly kind: 'smoke'; readonly margin: number }
   | { readonly kind: 'right' };
 
-/** A pan so far under its plan sears too slowly, K. */
+/** A pan this far under its planned temperature sears too slowly, K. */
 const TOO_COOL = 25;
 /** Nearer to smoking than this and the burner goes down, K. */
 const NEAR_SMOKE = 10;

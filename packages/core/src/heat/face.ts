@@ -26,7 +26,7 @@ export interface Face {
 export const PRESS = {
   /** Held down, well oiled. */
   pressed: 1,
-  /** Lying by its own weight; our estimate within the published scatter of 200-1200 W/m2 K wet. */
+  /** Lying by its own weight; estimate within the published scatter of 200-1200 W/m2 K wet. */
   loose: 0.65,
 } as const;
 export type Press = keyof typeof PRESS;

@@ -9,7 +9,7 @@ import {
   vapourResistance,
 } from './vapour';
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { min } = Math;
 
 /** Where a line of cells meets its surroundings, and how to walk inward from there. */

@@ -4,7 +4,7 @@ import type { PieceState } from './pieceState';
 import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { min } = Math;
 
 const [W0, W1, W2] = CHOI_OKOS.water.capacity;

@@ -14,7 +14,7 @@ export interface Bone {
   readonly width: number;
 }
 
-/** Share of the contact that meat has which a bone's rounded side makes with the pan; our estimate. */
+/** Share of the contact that meat has which a bone's rounded side makes with the pan; estimate. */
 const BONE_CONTACT = 0.25;
 
 /**

@@ -22,18 +22,18 @@ import { Sweep } from './sweep';
 import { latentHeat } from './vapour';
 import { edgeLayout, faceLayout } from './layouts';
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { max, min, sqrt } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const [, W1, W2] = WATER_CAPACITY;
 /** A cell this near to dry is dry, kg/m3. */
 const NEARLY_DRY = 1e-6;
-/** No step waits for a boiling cell to run dry closer than this share of what it would be. */
+/** The dry-out limiter may shorten a step to no less than this fraction of its length. */
 const DRAIN_FLOOR = 0.3;
-/** A step is taken again, shorter, when a cell would be dry before this share of it. */
+/** A step is repeated, shorter, when a cell would run dry before this fraction of it. */
 const OVERDRAWN = 0.6;
-/** A first step has nothing to be held against: it is taken for half what is allowed. */
+/** Error assumed of a first step, whose predecessor is missing, over its allowance. */
 const UNKNOWN_ERROR = 0.5;
 
 /**

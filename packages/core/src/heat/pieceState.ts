@@ -9,7 +9,7 @@ import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { abs, exp, max, min } = Math;
 
 const BROWNING_RATE = Math.LN10 / BROWNING_TENFOLD;

@@ -3,7 +3,7 @@ import { faceArea } from './section';
 import type { StepArrays } from './stepArrays';
 import type { StepControl } from './stepControl';
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { abs, max, sqrt } = Math;
 
 /**

@@ -58,7 +58,7 @@ export const onTheCounter = (air: number): Surroundings =>
 /**
  * Resting. Open: 22 C, h 6. Loose tent: trapped air at 35 C, h 4, emissivity 0.5, moist. Estimates.
  * Wrapped: no vapour leaves; foil over a millimetre or two of trapped air, h 5, emissivity 0.1
- * (our estimate: air conductivity 0.027 W/m K over about 5 mm of crumpled gap).
+ * (estimate: air conductivity 0.027 W/m K over about 5 mm of crumpled gap).
  */
 export const resting = (cover: RestCover): Surroundings => {
   switch (cover) {
@@ -71,7 +71,7 @@ export const resting = (cover: RestCover): Surroundings => {
   }
 };
 
-/** Share of saturation in a cabinet kept moist by a pan of water; our estimate. */
+/** Share of saturation in a cabinet kept moist by a pan of water; estimate. */
 const CABINET_HUMIDITY = 0.9;
 
 /** Held warm, lying, in the still and moist air of a cabinet or a very low oven. */

@@ -61,7 +61,7 @@ export class Sweep {
       const g0 = first === null ? 0 : first[line];
       const g1 = last === null ? 0 : last[line];
       for (let pass = 0; pass < MOST_PASSES; pass += 1) {
-        // Most lines have nothing at the boil: they are done at once.
+        // Most lines have no boiling cell and need one pass.
         if (!this.solve(from, temperature, water, rhs, g0, g1, dt)) break;
         if (pass + 1 === MOST_PASSES) break;
         const may = pass < LAST_RELEASE;

@@ -7,7 +7,7 @@ import {
 } from './constants';
 import { KELVIN } from '../units';
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { exp } = Math;
 
 const MAGNUS_A = 610.94;

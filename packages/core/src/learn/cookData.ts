@@ -11,7 +11,7 @@ import { panOnBurner, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp } from './panWarmUp';
 import type { LearnedTraits } from './traits';
 
-/** What a cook's figures are moved by to see what they do. */
+/** Finite-difference steps of the model, in each deviation's own unit. */
 export const MODEL_STEPS = { oven: 8, pan: 8, contact: 0.1, thickness: 0.001, start: 1.5 } as const;
 export type ModelStep = keyof typeof MODEL_STEPS;
 const MOVED = [
@@ -22,17 +22,17 @@ const MOVED = [
   'start',
 ] as const satisfies readonly ModelStep[];
 
-/** Readings of a probe used at most, evenly chosen: more say nothing new. */
+/** Most readings of a probe used, evenly chosen: more add no information. */
 const MOST_PROBED = 32;
 const MOST_TYPED = 24;
-/** A gun's reading within this of the piece going in is of the pan it met, s; sooner it still came up. */
+/** A reading of the pan within this time of the piece going in counts as the pan it met, s. */
 const NEAR_IN = 30;
-/** Warmed for so much of its minutes more or less, a pan was warmed by the clock. */
+/** A pan warmed within this fraction of its planned time was warmed by the clock. */
 const BY_CLOCK = 0.2;
-/** How far one look with a gun may be off, K. */
+/** Standard deviation of one reading of the pan by an infrared thermometer, K. Estimate. */
 export const GUN_ERROR = 9;
 
-/** A finished cook, read once: what was measured, and when. */
+/** The measurements of a finished cook. */
 export interface CookData {
   readonly cook: LoggedCook;
   readonly inAt: number;
@@ -58,7 +58,7 @@ export interface CookData {
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
 
-/** What a gun saw of the pan before and as the piece met it. */
+/** Readings of the pan before and as the piece met it. */
 const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number) => {
   const { gear, plan } = cook;
   const told = plan.request.pan;
@@ -88,7 +88,7 @@ const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number
   return { panSeen, byClock, warming: thinned(warming, MOST_TYPED) };
 };
 
-/** Reads a cook; undefined where it teaches nothing: not cooked to its end, or nothing measured. */
+/** The data of a cook; undefined where it was not finished or has no measurement. */
 export const cookData = (cook: LoggedCook): CookData | undefined => {
   const { plan, plannedIn, events } = cook;
   const kept = effectiveEvents(events);
@@ -142,10 +142,10 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
   };
 };
 
-/** The model of a cook in one kitchen, and in kitchens a little off it. */
+/** The simulation of a cook in one kitchen, and with one deviation changed at a time. */
 export interface CookModel {
   readonly base: TracedRun;
-  /** Where absent, the move changes nothing of this cook. */
+  /** Absent where the step has no effect on this cook. */
   readonly moved: Readonly<Partial<Record<ModelStep, TracedRun>>>;
 }
 
@@ -153,7 +153,7 @@ export interface CookModel {
 export const measuredPanExcess = ({ panSeen, byClock }: CookData): number | undefined =>
   byClock ? undefined : panSeen?.over;
 
-/** What a kitchen of such traits differs by from what this cook's plan was told. */
+/** The deviation of a kitchen with these traits from the one this cook's plan was for. */
 const kitchenIn = (read: CookData, traits: LearnedTraits): KitchenDeviation => {
   const { gear, plan } = read.cook;
   const { learned, pan } = plan.request;
@@ -178,7 +178,7 @@ const moved = (kitchen: KitchenDeviation, move: ModelStep): KitchenDeviation => 
   }
 };
 
-/** Runs a cook through the model in a kitchen of such traits: on its section, and how it moves. */
+/** Simulates a cook in a kitchen with these traits, and its finite differences by each deviation. */
 export const cookModel = (read: CookData, traits: LearnedTraits): CookModel => {
   const { cook, legs, pull, moments } = read;
   const { request } = cook.plan;

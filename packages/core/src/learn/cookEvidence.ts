@@ -22,12 +22,12 @@ import {
 import { panExcess, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
 
-/** What one cook says of its kitchen's traits, in spreads from the usual, this cook's own scatter taken out. */
+/** The posterior of the kitchen's traits from one cook, in spreads, its own scatter marginalised. */
 export interface CookEvidence {
   readonly mean: Float64Array;
   /** With the usual spread as prior; row by row. */
   readonly covariance: Float64Array;
-  /** How it ended: measured, as the model had it at the point, and how that moves with each trait. */
+  /** The measured end, the model's, and its slopes by each trait. */
   readonly check: EndCheck | undefined;
 }
 
@@ -57,13 +57,13 @@ const AT = {
 } as const;
 const PARAMETERS = Object.keys(AT).length;
 
-/** What readings differ by from the model, K: a probe left in, one by hand, the end as judged. */
+/** Standard deviations about the model, K: a probe left in, a reading by hand, the end as judged. Estimates. */
 const PROBED = 0.6;
 const TYPED = 1;
 const JUDGED = 1.1;
-/** What a gun sees of a pan coming up differs from the model of it by this, K. */
+/** Standard deviation of the model of a pan while it warms up, K. Estimate. */
 const WARMING = 12;
-/** A probe that never was in the meat, or fell out, may read anything: its chance, K. */
+/** A probe outside the meat may read anything: prior probability, and standard deviation, K. */
 const OUT = { chance: 0.03, deviation: 30 } as const;
 const MISPLACED_CHANCE = 0.1;
 
@@ -98,7 +98,7 @@ const slopesOf = (
   return slopes;
 };
 
-/** Depths a probe may lie at, with their chances. */
+/** Depths at which a probe may lie, with their prior probabilities. */
 const placesOf = (thickness: number): readonly { depth: number; prior: number }[] => {
   const well = PROBE_DEPTHS.map((depth) => (Math.abs(depth) * thickness) / 2 <= WELL_PLACED);
   const good = well.filter(Boolean).length;
@@ -171,7 +171,7 @@ const checkOf = (read: CookData, model: CookModel, burnerPan: number): EndCheck 
   };
 };
 
-/** What a cook says of its kitchen, the model run in a kitchen of `traits`. */
+/** The evidence of a cook, the model run in a kitchen with `traits`. */
 export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidence => {
   const model = cookModel(read, traits);
   const { gear, plan } = read.cook;

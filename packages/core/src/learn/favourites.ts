@@ -36,7 +36,7 @@ const middle = (values: readonly number[]): number => {
   return sorted.length % 2 === 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
 };
 
-/** A cook the kitchen would have again: said so, or golden to dark where nothing was said. */
+/** A cook that was liked: judged "again", or golden to dark where that was not judged. */
 const isLiked = ({ again, crust }: FavouriteLine): boolean =>
   again === undefined
     ? crust === 'golden' || crust === 'deep-brown' || crust === 'dark'

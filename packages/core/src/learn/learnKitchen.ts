@@ -18,7 +18,7 @@ export interface LearnedTrait {
   /** Whose contact it is. */
   readonly pan?: string | undefined;
   readonly value: number;
-  /** One deviation, in the value's own unit. */
+  /** Standard deviation in the value's own unit. */
   readonly deviation: number;
   /** Share of the usual spread that is still unknown: 1 nothing learned, 0 certain. */
   readonly unknown: number;
@@ -26,7 +26,7 @@ export interface LearnedTrait {
   readonly cooks: readonly { readonly id: string; readonly share: number }[];
 }
 
-/** One past cook's end, judged by what the usual kitchen and what the others' lessons say of it. */
+/** Error of one past cook's end: with the nominal kitchen, and as learned from the other cooks. */
 export interface BeforeAfter {
   readonly id: string;
   /** Model less measured, K: with the usual kitchen, and with what the other cooks taught. */
@@ -44,12 +44,12 @@ export interface LearnedKitchen {
 /** Cooks looked at, the newest: kitchens change, and more than these teach little. */
 export const MOST_COOKS = 16;
 const PASSES = 3;
-/** A cook is run anew when what is known of its kitchen has moved so far, spreads. */
+/** A cook is simulated anew when its kitchen's estimate has moved by this, spreads. */
 const MOVED = 0.12;
-/** A share of what is known smaller than this is not worth naming. */
+/** Smallest share of the information for which a cook is listed. */
 const NAMED = 0.02;
 
-/** What was forgotten: cooks before that moment say nothing of it, ms since 1970. */
+/** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
 export type Forgotten = Readonly<Record<DeviceKey, number>>;
 
 interface Lesson {
@@ -67,7 +67,7 @@ const inverse = (a: Float64Array, n: number): Float64Array =>
 
 /**
  * What a cook's evidence adds to what is known: its information and its information times the mean,
- * on the traits it may speak of. The rest is let vary as widely as usual.
+ * on the traits that were not forgotten for it. The others keep their prior.
  */
 const addition = ({ evidence, of }: Lesson) => {
   const told = TRAITS.map((_, j) => j).filter((j) => of[j] !== undefined);
@@ -87,7 +87,7 @@ const addition = ({ evidence, of }: Lesson) => {
       information[a * n + b] = known[a * n + b] - (a === b ? 1 : 0);
     }
   }
-  // Several accounts of a cook may leave it less sure than before: then it says nothing of that.
+  // A mixture of fits may be wider than the prior: then it adds no information on that trait.
   for (let a = 0; a < n; a += 1) {
     if (information[a * n + a] > 0) continue;
     for (let b = 0; b < n; b += 1) information[a * n + b] = information[b * n + a] = 0;
@@ -101,7 +101,7 @@ interface Known {
   readonly covariance: Float64Array;
 }
 
-/** What all lessons say together of every device, each shrunk to the usual. */
+/** The posterior of every device from all cooks, with the prior of each. */
 const gather = (lessons: readonly Lesson[], devices: number): Known => {
   const a = new Float64Array(devices * devices);
   const b = new Float64Array(devices);
@@ -232,7 +232,7 @@ const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['coo
     .toSorted((a, b) => b.share - a.share);
 };
 
-/** Learns in one go. */
+/** Runs `learnKitchen` to its end. */
 export const learnedKitchen = (
   cooks: readonly LoggedCook[],
   forgotten: Forgotten = {},

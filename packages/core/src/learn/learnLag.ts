@@ -3,18 +3,18 @@ import type { ReadingEvent } from '../cook/event';
 import { effectiveEvents } from '../cook/effectiveEvents';
 import type { LoggedCook } from './loggedCook';
 
-/** How fast an oven comes up, from its thermometer. */
+/** The oven's time constant as learned from its thermometer. */
 export interface LearnedLag {
-  /** Time constant of walls and racks, s, and one deviation. */
+  /** Time constant of walls and racks and its standard deviation, s. */
   readonly value: number;
   readonly deviation: number;
   readonly unknown: number;
   readonly cooks: readonly string[];
 }
 
-/** Ovens differ by this, one deviation of the logarithm. Our estimate. */
+/** Standard deviation of the logarithm between ovens. Estimate. */
 const SPREAD = 0.35;
-/** What a thermometer in the oven differs by from the model of it while it comes up, K. */
+/** Standard deviation of oven readings about the model while it warms up, K. Estimate. */
 const LOOK = 12;
 const STEPS = 41;
 const WIDEST = 3;
@@ -49,7 +49,7 @@ const misfit = ({ dial, seen }: WarmUp, offset: number, timeConstant: number): n
     now = seconds;
     sum += ((celsius - body.air) / LOOK) ** 2;
   }
-  // Looks at one warm-up share what the model gets wrong: together they count as a few.
+  // Readings of one warm-up share the model's error: together they count as a quarter of their number.
   return sum / Math.max(1, seen.length / 4);
 };
 

@@ -1,7 +1,7 @@
 import { PanBody, preheat } from '../gear';
 import { panOnBurner, type GearUsed } from './loggedCook';
 
-/** Nobody sears in a pan further off than this, K: it is seen, heard or smelt. */
+/** Bound of a pan's excess, K: more would be noticed before the sear. */
 const NOTICED = 70;
 
 /**
@@ -17,14 +17,14 @@ export const panExcess = (gear: GearUsed, told: number, share: number): number =
   return NOTICED * Math.tanh(over / NOTICED);
 };
 
-/** The heat of a pan so long on its burner at full, C. */
+/** Temperature of a pan after a time on its burner at full, C. */
 export const panAfterWarming = (gear: GearUsed, seconds: number, share: number): number => {
   const body = new PanBody(panOnBurner(gear, share));
   body.follow(seconds, 0);
   return body.temperature;
 };
 
-/** How long the run has it come up, s; undefined where the burner cannot. */
+/** Warm-up time of the run, s; undefined where the burner cannot reach it. */
 export const statedWarmUp = (gear: GearUsed, told: number): number | undefined => {
   const warming = preheat(panOnBurner(gear, gear.burner.share), told);
   return warming.reached ? warming.seconds : undefined;

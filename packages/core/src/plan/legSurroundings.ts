@@ -33,7 +33,7 @@ export interface PieceInSurroundings {
 /** Basting: browned butter, C, on the top for this share of the time. Estimates, 120 to 150 C. */
 const BUTTER = 140;
 const BASTED_SHARE = 0.5;
-/** A loaded pan follows its burner with this time constant, s. Our estimate for 2-3 kg of iron. */
+/** A loaded pan follows its burner with this time constant, s. Estimate for 2-3 kg of iron. */
 const PAN_FOLLOWS = 60;
 /** No step longer than this while the pan moves, s. */
 const MOVING_STEP = 5;

@@ -35,7 +35,7 @@ export interface Leg {
   readonly thenFlip: boolean;
 }
 
-/** Standing on the fat edge until it has coloured, and round the other edges, s. Our estimates. */
+/** Standing on the fat edge until it has coloured, and round the other edges, s. Estimates. */
 const FAT_EDGE_SECONDS = 40;
 const OTHER_EDGES_SECONDS = 40;
 /** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */

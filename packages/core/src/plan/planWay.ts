@@ -77,7 +77,7 @@ export function* planWay(
   if (fine.ok) yield { kind: 'plan', plan: fine.plan, slices: fine.slices };
 }
 
-/** Says what hinders a request, then what would work instead. */
+/** Yields the obstacle of a request, then its remedies. */
 function* refuse(
   request: PlanRequest,
   obstacle: Obstacle,

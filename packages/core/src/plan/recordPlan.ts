@@ -7,12 +7,12 @@ import type { Leg } from './legs';
 import type { WayCook, WayRun } from './wayCook';
 import { cutOf } from './request';
 
-/** Points of the curves and frames of the slice over a cook, about. */
+/** About so many points of the curves and frames of the slice over a cook. */
 const CURVE_POINTS = 160;
 const FRAMES = 48;
-/** Shortest rest worth the name, s: the juices settle and the board is got ready. */
+/** Shortest rest advised, s. */
 const SHORTEST_REST = 60;
-/** How long after the rest the curve goes on: a share of the rest, and at least, s. */
+/** The curve continues after the rest by this fraction of it, and at least this, s. */
 const AFTERWARDS = 0.35;
 const AFTERWARDS_LEAST = 240;
 /** Where what harms grows, C: between fridge and hot holding. */

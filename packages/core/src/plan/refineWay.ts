@@ -11,7 +11,7 @@ import { WayCook, type WayCookOptions, type WayRun } from './wayCook';
  * again here, brings what is left of it under a tenth.
  */
 const SECTION_TOLERANCE = 0.6;
-/** A search that has not met the target by then has met a step of the model, and is refused. */
+/** Most runs of a search: one that needs more has met a discontinuity of the model and is refused. */
 const MOST_RUNS = 12;
 /** A slope seen on the section is believed within this factor of the flat piece's. */
 const SLOPE_FACTOR = 3;

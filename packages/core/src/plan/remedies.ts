@@ -62,7 +62,7 @@ function* worksOnSection(
   return (yield* recordOnTarget(refined, 1)).ok;
 }
 
-/** The nearest whole number of steps, without the dust of binary fractions. */
+/** The nearest whole number of steps, rounded so that binary fractions leave no digits. */
 const onStep = (value: number, step: number): number =>
   Number((Math.round(value / step) * step).toFixed(6));
 
@@ -193,7 +193,7 @@ const TRIED: Readonly<Record<Complaint, readonly (keyof typeof SEARCHES)[]>> = {
   warm: [],
 };
 
-/** What would work instead, each found by planning it. Empty when nothing near does. */
+/** Changes with which the request works, each verified by planning it. Empty where none was found. */
 export function* remediesFor(
   request: PlanRequest,
   complaint: Complaint,

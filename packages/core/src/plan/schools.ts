@@ -6,7 +6,7 @@ const SALT_DIFFUSIVITY = 2.5e-10;
 /** How deep salt has gone by diffusion, m: the depth 2 sqrt(D t). */
 export const saltDepth = (seconds: number): number => 2 * Math.sqrt(SALT_DIFFUSIVITY * seconds);
 
-/** Share of a coating salt that is left in the pan when it is put on just before. Our estimate. */
+/** Share of a coating salt that is left in the pan when it is put on just before. Estimate. */
 const LOST_AT_THE_PAN = 0.15;
 /** From here on the salt is dissolved and in, s. */
 const DISSOLVED = 900;

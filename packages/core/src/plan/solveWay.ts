@@ -7,9 +7,9 @@ import { usesOven } from './way';
 import type { PlanRequest } from './request';
 import type { WayCook, WayRun } from './wayCook';
 
-/** How near the peak must come to the target in one dimension, K: the section corrects it. */
+/** Tolerance of the peak in one dimension, K: the section corrects it. */
 const PEAK_TOLERANCE = 0.1;
-/** A slope is taken between ends at least so far apart, K: nearer ones tell of single turns. */
+/** Least difference of two ends for a slope between them, K: nearer ends differ by single turns. */
 const SLOPE_SPAN = 0.4;
 /**
  * Where the first sears are still free, an unknown of zero may end hotter than a longer one: a wet

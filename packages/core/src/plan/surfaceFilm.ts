@@ -1,17 +1,17 @@
 import type { PlanRequest } from './request';
 
-/** Water a wet face holds, kg/m2: about a fifth of a millimetre. Our estimate. */
+/** Water a wet face holds, kg/m2: about a fifth of a millimetre. Estimate. */
 const WET = 0.2;
-/** Brine that salt draws out, kg/m2 at its most, and when, s: our estimate of the awkward middle. */
+/** Brine that salt draws out, kg/m2 at its most, and when, s: estimate of the awkward middle. */
 const BRINE = 0.12;
 const BRINE_AT = 900;
 /** Salt, share of the weight, that draws that much. */
 const BRINE_SALT = 0.01;
-/** Share of the water that a towel leaves. Our estimate. */
+/** Share of the water that a towel leaves. Estimate. */
 const PATTED = 0.1;
 /**
  * Drying in the open fridge, kg/m2 for the root of an hour, for water must first come to the face:
- * some 3 to 4 % of a steak in two days. No drier than this. Our estimates.
+ * some 3 to 4 % of a steak in two days. No drier than this. Estimates.
  */
 const DRIES_PER_ROOT_HOUR = 0.06;
 const DRIEST = -0.5;

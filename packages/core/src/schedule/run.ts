@@ -38,13 +38,13 @@ export interface RunGear {
   readonly oven: Oven;
 }
 
-/** Setting out: dry the piece, season, tongs, towel, lid, board, s. Our estimate. */
+/** Setting out: dry the piece, season, tongs, towel, lid, board, s. Estimate. */
 const READY_SECONDS = 300;
-/** Slicing and getting it on the plate, s. Our estimate. */
+/** Slicing and getting it on the plate, s. Estimate. */
 const PLATING_SECONDS = 60;
-/** A pan that has come up is given this long to even out, s. Our estimate. */
+/** A pan that has come up is given this long to even out, s. Estimate. */
 const EVEN_OUT_SECONDS = 60;
-/** Walls and racks lag behind the air that the thermostat shows, s. Our estimate. */
+/** Walls and racks lag behind the air that the thermostat shows, s. Estimate. */
 const SOAK_SECONDS = 300;
 
 /** What a run is made from. */

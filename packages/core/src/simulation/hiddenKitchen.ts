@@ -2,7 +2,7 @@ import { NOMINAL_KITCHEN } from '../gear';
 import { even, seededRandom } from '../maths/random';
 import type { HiddenKitchen } from './trueKitchen';
 
-/** A kitchen nobody has told the truth about, from a seed. */
+/** A hidden kitchen drawn from a seed. */
 export const hiddenKitchen = (seed: number): HiddenKitchen => {
   const random = seededRandom(seed);
   return {

@@ -45,7 +45,7 @@ export interface PracticeResult {
   readonly pulledAt: number | undefined;
 }
 
-/** Flux into the lower face from which each sound is heard, W/m2. Our estimates: a hot pan gives 40 kW/m2 at first. */
+/** Flux into the lower face from which each sound is heard, W/m2. Estimates: a hot pan gives 40 kW/m2 at first. */
 const SOUNDS = [
   [24_000, 'a fierce crackle'],
   [9000, 'a steady sizzle'],

@@ -31,7 +31,7 @@ export interface TrueState {
   readonly probe: number;
 }
 
-/** A bare probe's time constant in an oven's air, s. Our estimate for a 4 mm steel tip. */
+/** A bare probe's time constant in an oven's air, s. Estimate for a 4 mm steel tip. */
 const PROBE_FOLLOWS_AIR = 40;
 
 /** Temperature in a column at a height over the face that went down first, C. */
@@ -79,7 +79,7 @@ export const trueCook = (
 ): WayCook => new WayCook(request, { ...options, deviation });
 
 /**
- * What really happens to a piece in a hidden kitchen, on its section: the core and what the probe's
+ * The true course of a piece in a hidden kitchen, on its section: the core and what the probe's
  * tip has at each moment, and how it ends.
  * @param moments ascending, s from the first heat
  */

@@ -7,7 +7,7 @@ import type { Cook, Stage } from '../heat';
  * so that both must be wrong in the same way for a test to miss it. SI and Celsius.
  */
 
-/** Taken out of the global once: a global is looked up at every use. */
+/** Hoisted: a global is looked up at every use. */
 const { abs, ceil, exp, floor, max, min, round } = Math;
 
 const CELL = 0.5e-3;

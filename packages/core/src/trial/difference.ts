@@ -1,4 +1,4 @@
-/** One figure of two cooks, with what it scatters by between two like pieces, one deviation. */
+/** One figure of two cooks, with its standard deviation between two like pieces. */
 export interface Compared {
   readonly a: number;
   readonly b: number;
@@ -30,7 +30,7 @@ export const differenceOf = ({ a, b, scatter }: Compared): Difference => {
  * Pairs of cooks it takes to see a difference, nineteen times of twenty right and four of five times
  * seen; undefined: more than anybody cooks.
  * @param by the difference there is, as simulated
- * @param scatter of one cook, one deviation, same unit
+ * @param scatter standard deviation of one cook, same unit
  */
 export const pairsToSee = (by: number, scatter: number): number | undefined => {
   if (by === 0) return undefined;

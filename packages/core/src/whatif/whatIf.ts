@@ -8,7 +8,7 @@ import type { CookEvent, RemainingLeg } from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
 import { effectiveEvents } from '../cook/effectiveEvents';
 
-/** How a cook would end, gone on with one way. */
+/** The end of a cook that is continued one way. */
 export interface Outcome {
   /** What is left of it, the free part solved. */
   readonly legs: readonly RemainingLeg[];
@@ -54,7 +54,7 @@ const tailOf = (leg: TimedLeg, decides: boolean): RemainingLeg => {
 };
 
 /**
- * A piece as it is now, to be gone on with in more than one way: run once through what has been,
+ * The present state of a piece, from which several continuations are simulated: run once through what has been,
  * by the kitchen as it is known, and taken up again for each question.
  */
 export class WhatIf {

@@ -7,7 +7,7 @@ import type { CookedArm } from './TrialArms';
 
 /**
  * What two pieces cooked the same way differ by, one deviation, where their plans do not say: the
- * share of weight a piece loses. Our estimate, from butchers' pieces of one muscle.
+ * share of weight a piece loses. Estimate, from butchers' pieces of one muscle.
  */
 const LOSS_SCATTER = 0.015;
 

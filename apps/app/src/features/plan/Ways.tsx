@@ -41,7 +41,7 @@ export const Ways = memo(function Ways() {
   );
 });
 
-/** A way as its lane knows it. */
+/** A way with its lane's present plan. */
 const FollowedWay = ({ way }: { readonly way: WayName }) => {
   const { plan, slices, window, obstacle } = useWayFigures(way);
   const chosen = useAppSelector((state) => state.draft.request.way === way);

@@ -121,7 +121,7 @@ const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boole
     <NowAndNext live={live} alone={alone} />
   );
 
-/** A device whose clock is out by more is told so, ms. */
+/** A device's clock that is off by more is shown, ms. */
 const WORTH_TELLING = 30_000;
 
 const sayMinutes = (ms: number): string => `${Math.max(1, Math.round(Math.abs(ms) / 60_000))} min`;

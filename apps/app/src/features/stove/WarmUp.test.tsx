@@ -54,7 +54,7 @@ describe('what warms up', () => {
     screen.getByText('The oven is on');
   });
 
-  it('and then it is', () => {
+  it('asks about the pan once the piece is in the oven', () => {
     open('oven-sear', [event('oven-on', 10), event('in', 1800)]);
     screen.getByText('The pan is on');
     expect(screen.queryByText('The oven is on')).toBeNull();

@@ -8,7 +8,7 @@ import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { useThinEnd } from '../useThinEnd';
 
-/** A thin end that would be more than this over is worth a knife or twine, K. */
+/** A thin end that would end this much hotter is to be trimmed or tied, K. */
 const WORTH_TYING = 4;
 
 /** A piece with a thin end: where that end lands on the thick end's clock, and what to do. */
