@@ -61,11 +61,11 @@ const service = {
     return found.forecaster.forecast(events, now);
   },
   options: (
-    going: CookInProgress,
+    inProgress: CookInProgress,
     at: number,
     trouble: Trouble,
     detail: TroubleDetail,
-  ): readonly TroubleOption[] => troubleOptions(going, at, trouble, detail),
+  ): readonly TroubleOption[] => troubleOptions(inProgress, at, trouble, detail),
   /** What the model makes of the times a cook really kept. */
   replay: (
     plan: PlanFigures,

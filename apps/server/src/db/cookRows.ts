@@ -116,12 +116,12 @@ export const tellsLists = ({ kind }: CookEvent): boolean => !SAYS_NOTHING_TO_LIS
 
 /** What lists need of what happened: of the events that tell lists something. */
 export const happenedColumns = (plan: PlanRecord['plan'], made: readonly CookEvent[]) => {
-  const kept = effectiveEvents(made);
+  const effective = effectiveEvents(made);
   const first = (kind: CookEvent['kind']): number | undefined =>
-    kept.find((event) => event.kind === kind)?.at;
+    effective.find((event) => event.kind === kind)?.at;
   const [inAt, pulledAt, slicedAt] = [first('in'), first('pulled'), first('sliced')];
   const cooked = inAt !== undefined && pulledAt !== undefined && pulledAt >= inAt;
-  const decided = cooked ? progressOf(plan, inAt, kept).decidedAt : undefined;
+  const decided = cooked ? progressOf(plan, inAt, effective).decidedAt : undefined;
   return {
     actualSeconds: cooked ? (pulledAt - inAt) / 1000 : null,
     actualPull: cooked && decided !== undefined ? (decided - inAt) / 1000 : null,

@@ -40,12 +40,12 @@ export const simulatedReadings = (
   hidden: HiddenKitchen,
   now: number,
 ): readonly DeviceReading[] => {
-  const kept = effectiveEvents(events);
+  const effective = effectiveEvents(events);
   const random = seededRandom(Math.floor(now / 1000));
-  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+  const inAt = effective.find(({ kind }) => kind === 'in')?.at;
   const noisy = (celsius: number, deviation: number): number =>
     tenth(celsius + deviation * normal(random));
-  const progress = progressOf(plan, inAtFor(runOf(plan), plateAt), kept);
+  const progress = progressOf(plan, inAtFor(runOf(plan), plateAt), effective);
   const done = progress.actions.slice(0, progress.done);
   const leg = progress.legs[done.at(-1)?.leg ?? 0];
   const dial = progress.legs.find(({ kind }) => kind === 'oven')?.air;
@@ -58,7 +58,7 @@ export const simulatedReadings = (
   if (inAt === undefined || now < inAt) {
     return [...readings, { by: 'probe', celsius: noisy(KITCHEN_AIR, 0.1), at: now }];
   }
-  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
   // Nothing happens here until it is pressed: what is due but not done has not been.
   const legs = cookedLegs({ inAt, turnedAt, progress: untilNow(progress, now) }, plan.request);
   const cook = trueCook(plan.request, hidden, { pan: DEFAULT_PAN });

@@ -59,13 +59,13 @@ export const cookState = (
   events: readonly CookEvent[],
   forecast?: number,
 ): CookState => {
-  const kept = effectiveEvents(events);
+  const effective = effectiveEvents(events);
   const first = (kind: CookEvent['kind']): number | undefined =>
-    kept.find((event) => event.kind === kind)?.at;
+    effective.find((event) => event.kind === kind)?.at;
   const all = (...kinds: readonly CookEvent['kind'][]): readonly number[] =>
-    kept.filter(({ kind }) => kinds.includes(kind)).map(({ at }) => at);
+    effective.filter(({ kind }) => kinds.includes(kind)).map(({ at }) => at);
   const inAt = first('in');
-  const readings = kept.flatMap((event): readonly ReadingSeen[] =>
+  const readings = effective.flatMap((event): readonly ReadingSeen[] =>
     event.kind === 'reading' && isCoreReading(event)
       ? [
           {
@@ -78,10 +78,10 @@ export const cookState = (
         ]
       : [],
   );
-  const progress = progressOf(plan, plannedIn, kept, forecast);
+  const progress = progressOf(plan, plannedIn, effective, forecast);
   const left = dueSteps(plan.request.every * 1000, progress);
   return {
-    place: placeOf(kept, progress),
+    place: placeOf(effective, progress),
     startedAt: first('started'),
     inAt,
     turnedAt: all('turned'),
@@ -94,7 +94,7 @@ export const cookState = (
     current: left[0],
     next: left[1],
     left,
-    lastPress: kept.findLast(({ kind, ...event }) => kind !== 'started' && !isRemote(event)),
+    lastPress: effective.findLast(({ kind, ...event }) => kind !== 'started' && !isRemote(event)),
   };
 };
 

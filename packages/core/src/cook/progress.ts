@@ -157,7 +157,7 @@ const takePress = (walk: Walk, event: CookEvent): void => {
 export const progressOf = (
   plan: PlanFigures,
   plannedIn: number,
-  kept: readonly CookEvent[],
+  effective: readonly CookEvent[],
   forecast?: number,
 ): Progress => {
   const walk: Walk = {
@@ -171,7 +171,7 @@ export const progressOf = (
     turns: 0,
     lastTurn: undefined,
   };
-  for (const event of kept) {
+  for (const event of effective) {
     if (event.kind === 'changed') takeChange(walk, event);
     else if (event.kind === 'skipped') takeSkip(walk, event.step, event.at);
     else takePress(walk, event);

@@ -27,12 +27,12 @@ export const replay = (
   events: readonly CookEvent[],
   pan: PanOnBurner = DEFAULT_PAN,
 ): ReplayedCook | undefined => {
-  const kept = effectiveEvents(events);
-  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
-  const pulledAt = kept.find(({ kind }) => kind === 'pulled')?.at;
+  const effective = effectiveEvents(events);
+  const inAt = effective.find(({ kind }) => kind === 'in')?.at;
+  const pulledAt = effective.find(({ kind }) => kind === 'pulled')?.at;
   if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt) return undefined;
-  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
-  const progress = progressOf(plan, plannedIn, kept);
+  const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  const progress = progressOf(plan, plannedIn, effective);
   const cook = new WayCook(plan.request, { columns: SEARCH_COLUMNS, pan });
   return recordLegs(cook, cookedLegs({ inAt, turnedAt, progress }, plan.request));
 };

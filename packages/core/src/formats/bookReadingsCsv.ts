@@ -14,9 +14,9 @@ export const writeReadingsCsv = (
   writeCsv(
     READING_COLUMNS,
     cooks.flatMap((cook) => {
-      const kept = effectiveEvents(cook.events);
-      const inAt = kept.find(({ kind }) => kind === 'in')?.at;
-      return kept
+      const effective = effectiveEvents(cook.events);
+      const inAt = effective.find(({ kind }) => kind === 'in')?.at;
+      return effective
         .filter((event): event is ReadingEvent => event.kind === 'reading')
         .map(({ at, celsius, by = 'typed' }) => [
           cook.id,

@@ -44,9 +44,9 @@ const rounded = (value: number | undefined, digits: number): number | undefined 
 
 /** Seconds from in to out of the heat; undefined while it is not. */
 const cookedSeconds = ({ events }: Pick<CookRecord, 'events'>): number | undefined => {
-  const kept = effectiveEvents(events);
+  const effective = effectiveEvents(events);
   const at = (kind: 'in' | 'pulled'): number | undefined =>
-    kept.find((event) => event.kind === kind)?.at;
+    effective.find((event) => event.kind === kind)?.at;
   const [from, to] = [at('in'), at('pulled')];
   return from === undefined || to === undefined ? undefined : (to - from) / 1000;
 };

@@ -59,13 +59,13 @@ const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /** Readings of the pan before and as the piece met it. */
-const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number) => {
+const panReadings = (cook: LoggedCook, effective: readonly CookEvent[], panIn: number) => {
   const { gear, plan } = cook;
   const told = plan.request.pan;
-  const seen = kept.filter(isReading).filter(({ by }) => by === 'gun');
+  const seen = effective.filter(isReading).filter(({ by }) => by === 'gun');
   const near = seen.filter(({ at }) => at <= panIn + 20_000 && at > panIn - NEAR_IN * 1000);
   const warms = statedWarmUp(gear, told);
-  const on = kept.find(({ kind }) => kind === 'pan-on')?.at;
+  const on = effective.find(({ kind }) => kind === 'pan-on')?.at;
   const began = on ?? (warms === undefined ? undefined : panIn - warms * 1000);
   const took = on === undefined ? undefined : (panIn - on) / 1000;
   const byClock =
@@ -91,15 +91,15 @@ const panReadings = (cook: LoggedCook, kept: readonly CookEvent[], panIn: number
 /** The data of a cook; undefined where it was not finished or has no measurement. */
 export const cookData = (cook: LoggedCook): CookData | undefined => {
   const { plan, plannedIn, events } = cook;
-  const kept = effectiveEvents(events);
-  const inAt = kept.find(({ kind }) => kind === 'in')?.at;
-  const pulledAt = kept.find(({ kind }) => kind === 'pulled')?.at;
-  const slicedAt = kept.find(({ kind }) => kind === 'sliced')?.at ?? Infinity;
+  const effective = effectiveEvents(events);
+  const inAt = effective.find(({ kind }) => kind === 'in')?.at;
+  const pulledAt = effective.find(({ kind }) => kind === 'pulled')?.at;
+  const slicedAt = effective.find(({ kind }) => kind === 'sliced')?.at ?? Infinity;
   if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt + 20_000) return undefined;
-  const progress = progressOf(plan, plannedIn, kept);
-  const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+  const progress = progressOf(plan, plannedIn, effective);
+  const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
   const legs = cookedLegs({ inAt, turnedAt, progress }, plan.request);
-  const cores = kept
+  const cores = effective
     .filter(isReading)
     .filter((one) => isCoreReading(one) && one.at > inAt && one.at < slicedAt);
   const probed = thinned(
@@ -114,12 +114,12 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
   const airs =
     inOven?.air === undefined
       ? []
-      : kept.filter(isReading).filter(({ by, at }) => by === 'oven' && at >= inAt);
+      : effective.filter(isReading).filter(({ by, at }) => by === 'oven' && at >= inAt);
   const firstPan = progress.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
   const panIn =
     inAt +
     1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);
-  const { panSeen, byClock, warming } = panReadings(cook, kept, panIn);
+  const { panSeen, byClock, warming } = panReadings(cook, effective, panIn);
   const measured = probed.length + typed.length + (cook.endTemperature === undefined ? 0 : 1);
   if (measured + airs.length + warming.length === 0) return undefined;
   return {

@@ -27,12 +27,14 @@ interface WarmUp {
 }
 
 const warmUpOf = ({ id, events, plan, gear }: LoggedCook): readonly WarmUp[] => {
-  const kept = effectiveEvents(events);
-  const on = kept.find(({ kind }) => kind === 'oven-on')?.at;
+  const effective = effectiveEvents(events);
+  const on = effective.find(({ kind }) => kind === 'oven-on')?.at;
   const air = plan.legs.find(({ kind }) => kind === 'oven')?.air;
   if (on === undefined || air === undefined) return [];
-  const into = kept.find(({ kind, at }) => at > on && (kind === 'into-oven' || kind === 'in'))?.at;
-  const seen = kept
+  const into = effective.find(
+    ({ kind, at }) => at > on && (kind === 'into-oven' || kind === 'in'),
+  )?.at;
+  const seen = effective
     .filter((event): event is ReadingEvent => event.kind === 'reading' && event.by === 'oven')
     .filter(({ at }) => at > on && at <= (into ?? Infinity))
     .map(({ at, celsius }) => ({ seconds: (at - on) / 1000, celsius }));

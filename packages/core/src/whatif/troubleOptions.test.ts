@@ -13,8 +13,14 @@ const IN: CookEvent = { id: 'in', kind: 'in', at: T0 };
 
 const ask = (plan: typeof thick, share: number, trouble: Trouble, delay = 1200) => {
   const at = T0 + plan.cookSeconds * 1000 * share;
-  const going = { plan, plannedIn: T0, events: [IN], pan: DEFAULT_PAN, kitchen: NOMINAL_KITCHEN };
-  const options = troubleOptions(going, at, trouble, { delay, thinner: 0.006 });
+  const inProgress = {
+    plan,
+    plannedIn: T0,
+    events: [IN],
+    pan: DEFAULT_PAN,
+    kitchen: NOMINAL_KITCHEN,
+  };
+  const options = troubleOptions(inProgress, at, trouble, { delay, thinner: 0.006 });
   const find = (id: OptionId) => {
     const found = options.find((option) => option.id === id);
     if (!found) throw new Error(`${trouble} has no ${id}`);
@@ -112,7 +118,7 @@ describe('when it goes wrong', () => {
       { id: 'o', kind: 'out', at: T0 + thick.pullAt * 1000 },
       { id: 'p', kind: 'pulled', at: out },
     ];
-    const going = {
+    const inProgress = {
       plan: thick,
       plannedIn: T0,
       events,
@@ -120,7 +126,7 @@ describe('when it goes wrong', () => {
       kitchen: NOMINAL_KITCHEN,
     };
     const at = out + 60_000;
-    const [wait] = troubleOptions(going, at, 'delayed', { delay: 1200, thinner: 0.006 });
+    const [wait] = troubleOptions(inProgress, at, 'delayed', { delay: 1200, thinner: 0.006 });
     if (!wait) throw new Error('no way out');
     expect(wait).toMatchObject({ id: 'hold-after', legs: [], seconds: 0 });
     expect(wait.sliceCore).toBeLessThan(thick.peakCore - 3);

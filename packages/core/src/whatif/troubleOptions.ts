@@ -89,7 +89,7 @@ class WaysOut {
 
   constructor(
     private readonly now: WhatIf,
-    private readonly going: CookInProgress,
+    private readonly inProgress: CookInProgress,
   ) {
     this.rest = now.rest;
     const decides = now.rest.findLastIndex(({ unknownShare: share }) => share > 0);
@@ -165,7 +165,7 @@ class WaysOut {
   holdInOven(seconds: number): readonly TroubleOption[] {
     const at = this.ovenAt;
     if (at !== 0) return [];
-    const { fan } = this.going.plan.request;
+    const { fan } = this.inProgress.plan.request;
     const hold: TimedLeg = {
       ...board(seconds),
       kind: 'oven',
@@ -193,7 +193,7 @@ class WaysOut {
 
   lid(): readonly TroubleOption[] {
     if (this.panAt !== 0) return [];
-    const pan = this.going.plan.request.pan;
+    const pan = this.inProgress.plan.request.pan;
     const cooling: TimedLeg = {
       ...board(LID_SECONDS),
       kind: 'sear',
@@ -209,14 +209,14 @@ class WaysOut {
  * @param at now, ms since 1970
  */
 export const troubleOptions = (
-  going: CookInProgress,
+  inProgress: CookInProgress,
   at: number,
   trouble: Trouble,
   { delay, thinner }: TroubleDetail = USUAL_DETAIL,
 ): readonly TroubleOption[] => {
-  const now = new WhatIf(going, at);
-  const ways = new WaysOut(now, going);
-  const { request } = going.plan;
+  const now = new WhatIf(inProgress, at);
+  const ways = new WaysOut(now, inProgress);
+  const { request } = inProgress.plan;
   const air = ways.rest[ways.ovenAt]?.heat;
   const oven = air && 'air' in air ? air.air : 0;
   const heat = ways.rest[ways.panAt]?.heat;
@@ -239,7 +239,7 @@ export const troubleOptions = (
     case 'delayed':
       return [...ways.holdInOven(delay), ...ways.waitOnBoard(delay), ways.asIs(delay)];
     case 'cold-pan': {
-      const back = preheat(going.pan, pan, undefined, pan - COOL_BY);
+      const back = preheat(inProgress.pan, pan, undefined, pan - COOL_BY);
       return [
         ...ways.lifted('reheat', back.reached ? Math.ceil(back.seconds / 5) * 5 : LID_SECONDS),
         ...ways.pan('pan-down', pan - COOL_BY),
@@ -255,10 +255,10 @@ export const troubleOptions = (
       return [...ways.lifted('wipe', WIPE_SECONDS, plain), ways.outNow()];
     }
     case 'uneven': {
-      const { kitchen } = going;
+      const { kitchen } = inProgress;
       const thin = { ...kitchen, thickness: kitchen.thickness - thinner };
-      const other = new WhatIf({ ...going, kitchen: thin }, at);
-      const forThin = new WaysOut(other, going).solvedRest;
+      const other = new WhatIf({ ...inProgress, kitchen: thin }, at);
+      const forThin = new WaysOut(other, inProgress).solvedRest;
       const { id, ...asIs } = ways.asIs();
       return [
         {

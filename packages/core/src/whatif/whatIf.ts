@@ -65,24 +65,24 @@ export class WhatIf {
   private readonly now: PieceSnapshot;
 
   constructor(
-    private readonly going: CookInProgress,
+    private readonly inProgress: CookInProgress,
     now: number,
   ) {
-    const { plan, plannedIn, events, pullAt } = going;
-    const kept = effectiveEvents(events);
-    const inAt = kept.find(({ kind }) => kind === 'in')?.at ?? now;
-    this.progress = progressOf(plan, plannedIn, kept, pullAt);
-    const turnedAt = kept.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
+    const { plan, plannedIn, events, pullAt } = inProgress;
+    const effective = effectiveEvents(events);
+    const inAt = effective.find(({ kind }) => kind === 'in')?.at ?? now;
+    this.progress = progressOf(plan, plannedIn, effective, pullAt);
+    const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
     const legs = cookedLegs({ inAt, turnedAt, progress: this.progress }, plan.request);
     this.cook = new WayCook(plan.request, {
-      deviation: going.kitchen,
-      pan: going.pan,
-      lateralAreaRatio: going.edges,
+      deviation: inProgress.kitchen,
+      pan: inProgress.pan,
+      lateralAreaRatio: inProgress.edges,
     });
     this.cook.reset();
     const rest: TimedLeg[] = [];
     let left = Math.max(0, (now - inAt) / 1000);
-    const pulled = kept.some(({ kind }) => kind === 'pulled');
+    const pulled = effective.some(({ kind }) => kind === 'pulled');
     for (const leg of legs) {
       const done = Math.min(left, leg.seconds);
       left -= done;
@@ -125,7 +125,7 @@ export class WhatIf {
    * is too much, it is left out; where it never gets there, it is as long as planned.
    */
   solved(legs: readonly TimedLeg[], free: number): readonly TimedLeg[] {
-    const goal = this.going.plan.request.target;
+    const goal = this.inProgress.plan.request.target;
     const { solver } = this.cook;
     const withFree = (seconds: number): readonly TimedLeg[] =>
       legs.map((leg, i) => {

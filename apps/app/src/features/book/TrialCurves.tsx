@@ -19,12 +19,12 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
     const loose: ChartPoint[] = [];
     const lines = arms.flatMap(({ label, cook }, i): Curve[] => {
       const colour = INKS[i % INKS.length] ?? INKS[0];
-      const kept = effectiveEvents(cook.events);
-      const inAt = kept.find(({ kind }) => kind === 'in')?.at;
+      const effective = effectiveEvents(cook.events);
+      const inAt = effective.find(({ kind }) => kind === 'in')?.at;
       const seen =
         inAt === undefined
           ? []
-          : kept.flatMap((event) =>
+          : effective.flatMap((event) =>
               event.kind === 'reading' && isCoreReading(event) && event.at >= inAt
                 ? [{ time: (event.at - inAt) / 1000, value: event.celsius }]
                 : [],

@@ -12,8 +12,8 @@ import type { CookedArm } from './TrialArms';
 const LOSS_SCATTER = 0.015;
 
 const heatOf = ({ cook }: CookedArm): number | undefined => {
-  const kept = effectiveEvents(cook.events);
-  const at = (kind: 'in' | 'pulled') => kept.find((event) => event.kind === kind)?.at;
+  const effective = effectiveEvents(cook.events);
+  const at = (kind: 'in' | 'pulled') => effective.find((event) => event.kind === kind)?.at;
   const [from, to] = [at('in'), at('pulled')];
   return from === undefined || to === undefined ? undefined : (to - from) / 1000;
 };

@@ -31,14 +31,14 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
   const [open, setOpen] = useState<string>();
   const { cook, current, plan } = live;
   const press = (event: CookEvent): void => void dispatch(pressed({ cook: cook.id, event }));
-  const kept = effectiveEvents(cook.events)
+  const effective = effectiveEvents(cook.events)
     .filter((event) => event.kind !== 'reading' || event.by === undefined || event.by === 'typed')
     .toReversed();
   const { kind } = current;
   return (
     <View className="gap-4">
       <View className="gap-1" role="list" aria-label="What happened">
-        {kept.slice(0, SHOWN).map((event) => (
+        {effective.slice(0, SHOWN).map((event) => (
           <View key={event.id} role="listitem" className="border-t border-iron-700 py-1">
             <Pressable
               role="button"

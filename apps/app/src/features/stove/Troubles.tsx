@@ -78,7 +78,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
     const { cook: named, plannedIn, forecast } = asked.live;
     const { plan } = named.plan;
     const { request, legs, pullAt, restSeconds, trace } = plan;
-    const going = {
+    const inProgress = {
       plan: { request, legs, pullAt, restSeconds, trace },
       plannedIn,
       events: named.events,
@@ -87,7 +87,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
       pullAt: forecast?.decided === false ? forecast.pullAt : undefined,
     };
     liveWorker()
-      .options(going, at, trouble, { delay: minutes * 60, thinner: THINNER })
+      .options(inProgress, at, trouble, { delay: minutes * 60, thinner: THINNER })
       .then(
         (options) => wanted && setAnswer({ at, minutes, options }),
         () => wanted && setAnswer({ at, minutes, options: [] }),

@@ -14,8 +14,8 @@ interface Props {
 
 /** What warms up before the piece meets it: pressed, the book can learn how fast it does. */
 export const WarmUp = ({ live: { cook, plan, state }, press }: Props) => {
-  const kept = effectiveEvents(cook.events);
-  const said = (kind: PressKind): boolean => kept.some((event) => event.kind === kind);
+  const effective = effectiveEvents(cook.events);
+  const said = (kind: PressKind): boolean => effective.some((event) => event.kind === kind);
   const firstPan = plan.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
   const before = state.place === 'before';
   const inOven = state.place === 'oven';

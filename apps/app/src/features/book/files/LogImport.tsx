@@ -64,8 +64,8 @@ export const LogImport = ({ log, onOver }: Props) => {
 
 const beginningOf = (cook: CookRecord, aligned: Aligned, firstAt: number | undefined) => {
   if (aligned === 'clock') return firstAt;
-  const kept = effectiveEvents(cook.events);
-  return aligned === 'started' ? cook.createdAt : kept.find(({ kind }) => kind === 'in')?.at;
+  const effective = effectiveEvents(cook.events);
+  return aligned === 'started' ? cook.createdAt : effective.find(({ kind }) => kind === 'in')?.at;
 };
 
 const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
