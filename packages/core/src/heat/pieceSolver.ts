@@ -1,4 +1,3 @@
-import { PROPERTY_CEILING } from '../food';
 import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import { FaceLine } from './faceLine';
@@ -6,7 +5,7 @@ import { fillCoefficients } from './fillCoefficients';
 import type { Matter } from './matter';
 import { meanRise } from './meanRise';
 import { PieceState, type PieceSnapshot } from './pieceState';
-import { CHOI_OKOS, integrate } from '../food/properties';
+import { CHOI_OKOS, integrate, PROPERTY_CEILING } from '../food';
 import type { Section } from './section';
 import { StepArrays } from './stepArrays';
 import {
@@ -15,8 +14,8 @@ import {
   IMPLICIT,
   SHORTEST_STEP,
   STEP_GROWTH,
+  type StepControl,
 } from './stepControl';
-import type { StepControl } from './stepControl';
 import { StepError } from './stepError';
 import { Sweep } from './sweep';
 import { latentHeat } from './vapour';
