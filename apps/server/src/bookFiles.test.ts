@@ -6,23 +6,16 @@ import Database from 'better-sqlite3';
 import {
   bookFileSchema,
   bookImportSchema,
-  DEFAULT_KITCHEN,
   problemSchema,
   type BookImport,
 } from '@crustan/core/formats';
 import { z } from 'zod';
 import { createApp } from './createApp';
 import { cookStore } from './db/cookStore';
-import { kitchenStore } from './db/kitchenStore';
-import { photoStore } from './db/photoStore';
-import { planStore } from './db/planStore';
-import { trialStore } from './db/trialStore';
 import { cleanUpImports } from './imports/bookImports';
+import { fill } from './filledBook';
+import { JSON_TYPE, SQLITE_TYPE } from './servedBook';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
-
-const JSON_TYPE = { 'Content-Type': 'application/json' };
-const SQLITE_TYPE = { 'Content-Type': 'application/vnd.sqlite3' };
-const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4]);
 
 interface Running extends ReturnType<typeof temporaryBook> {
   readonly url: string;
@@ -46,55 +39,6 @@ const running = async (): Promise<Running> => {
       temporary.remove();
     },
   };
-};
-
-/** A book with something of everything. */
-const fill = ({ book }: Running, cooks = 3): readonly string[] => {
-  const store = cookStore(book);
-  const ids = Array.from({ length: cooks }, (_, i) => {
-    const id = newId();
-    store.start(id, planRecord(`Cook ${i}`), T0 + i * 1000);
-    store.addEvents(
-      id,
-      [
-        press('in', 0),
-        { id: newId(), kind: 'reading', at: T0 + 200_000, celsius: 31.25, by: 'probe' },
-        { id: newId(), kind: 'note', at: T0 + 210_000, text: '=HYPERLINK("no")' },
-        press('pulled', 400),
-        press('sliced', 700),
-      ],
-      T0,
-    );
-    return id;
-  });
-  const [first = ''] = ids;
-  store.judge(
-    first,
-    {
-      endTemperature: 54.4,
-      crust: 'golden',
-      crunch: 'crisp',
-      juice: 'little',
-      again: 'again',
-      weightBefore: 0.3,
-      weightAfter: 0.252,
-      paid: 9.5,
-      notes: '-2 degrees, "quoted"\nand a second line',
-    },
-    T0,
-  );
-  photoStore(book).put(first, { type: 'image/jpeg', bytes: JPEG });
-  planStore(book).put(planRecord('Kept'));
-  trialStore(book).put({
-    id: newId(),
-    createdAt: T0,
-    title: 'Salted ahead, or at the pan',
-    kind: 'salt',
-    arms: [{ label: 'ahead', cook: first }, { label: 'at the pan' }],
-    tasting: { order: [1, 0], liked: [0, 0, 1], opened: false },
-  });
-  kitchenStore(book).put({ ...DEFAULT_KITCHEN, ovenOffset: -12 }, 0, T0);
-  return ids;
 };
 
 describe('the whole book as files', () => {

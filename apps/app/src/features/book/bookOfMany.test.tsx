@@ -1,19 +1,15 @@
 import type { ReactNode } from 'react';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { CookRecord } from '@crustan/core/formats';
-import type { LearnedKitchen } from '@crustan/core/learn';
-import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
 import { lineOf, planOf, recordOf, REQUEST, uuid } from '../../testing';
+import { answerWith, json, type Asked } from '../../fakeServer';
 import { renderWithStore } from '../../renderWithStore';
-import { gearUsed, learnedOfPiece, panInUse, requestHere } from '../../store/kitchenSlice';
 import { draftTaken } from '../../store/draftSlice';
 import { showIn } from '../../words/show';
-import { usedWords } from '../../words/usedWords';
 import type { Learning } from '../../workers/useLessons';
 import { AgainOrAway } from './AgainOrAway';
 import { BookScreen } from './BookScreen';
 import { cookCurves } from './cookCurves';
-import { LearnedScreen } from './LearnedScreen';
 import { Tasting } from './Tasting';
 import { TrendsScreen } from './TrendsScreen';
 import { findingsOf } from './trialFindings';
@@ -31,29 +27,9 @@ const T0 = Date.UTC(2026, 0, 2, 19, 0);
 const show = showIn('metric');
 const PLAN = planOf();
 
-const json = (body: unknown): Response =>
-  new Response(JSON.stringify(body), { headers: { 'Content-Type': 'application/json' } });
-interface Asked {
-  readonly method: string;
-  readonly path: string;
-  readonly body: unknown;
-}
-let asked: Asked[] = [];
+let asked: readonly Asked[] = [];
 const answer = (respond: (request: Asked) => Response): void => {
-  asked = [];
-  Object.assign(globalThis, {
-    fetch: async (request: Request) => {
-      const { pathname, search } = new URL(request.url);
-      const text = await request.text();
-      const one = {
-        method: request.method,
-        path: decodeURIComponent(pathname + search),
-        body: text === '' ? undefined : JSON.parse(text),
-      };
-      asked.push(one);
-      return respond(one);
-    },
-  });
+  asked = answerWith(respond);
 };
 
 const record = (more: Partial<CookRecord> = {}): CookRecord => ({
@@ -164,113 +140,6 @@ describe('measured beside planned', () => {
     const { time } = many.curves[2] ?? { time: [] };
     expect(time).toEqual([...time].toSorted((a, b) => a - b));
     expect(many.says).toContain('Measured 30 times');
-  });
-});
-
-describe('what the cooks taught', () => {
-  const kitchen: LearnedKitchen = {
-    cooks: 2,
-    traits: [
-      {
-        key: 'oven',
-        trait: 'oven',
-        value: -12.4,
-        deviation: 1.6,
-        unknown: 0.11,
-        cooks: [{ id: uuid(70), share: 0.6 }],
-      },
-      {
-        key: 'contact:Cast iron, 26 cm',
-        trait: 'contact',
-        pan: 'Cast iron, 26 cm',
-        value: 0.92,
-        deviation: 0.1,
-        unknown: 0.6,
-        cooks: [{ id: uuid(70), share: 1 }],
-      },
-      { key: 'burner', trait: 'burner', value: 1, deviation: 0.18, unknown: 1, cooks: [] },
-    ],
-    past: [{ id: uuid(70), before: 3.1, after: -0.4 }],
-  };
-  const open = async () => {
-    mockLearning = { kind: 'learned', lessons: { kitchen, lag: undefined } };
-    answer(() => json({ cooks: [record()] }));
-    const rendered = renderWithStore(<LearnedScreen />);
-    await screen.findByText(/foreseen 3.1 °C off with the usual kitchen, and 0.4 °C off/);
-    return rendered;
-  };
-  const group = (name: RegExp) => within(screen.getByRole('group', { name }));
-
-  it('shows each device’s figure, how sure it is and from which cooks', async () => {
-    await open();
-    const oven = group(/oven’s air/);
-    oven.getByText('−12.4 °C');
-    oven.getByText(/± 1.6 °C · well known/);
-    oven.getByText(/Strip \(60 %\)/);
-    oven.getByText('Plans use the usual: 0.0 °C.');
-    group(/Contact.*26 cm/).getByText(/a first idea/);
-    group(/burner/).getByText('No cook says anything of it yet.');
-    expect(group(/burner/).queryByText(/^Use/)).toBeNull();
-  });
-
-  it('is used by plans once accepted, and they say so', async () => {
-    const { store } = await open();
-    fireEvent.click(group(/oven’s air/).getByText('Use −12.4 °C'));
-    fireEvent.click(group(/Contact/).getByText('Use 92 %'));
-    const now = store.getState().kitchen;
-    expect(now.ovenOffset).toBe(-12.4);
-    expect(now.learned['oven']).toMatchObject({ by: 'cooks', deviation: 1.6, cooks: 1 });
-    const planned = requestHere(REQUEST, now);
-    expect(planned.learned).toEqual({ thickness: 0, contact: 0.92 });
-    expect(usedWords(gearUsed(now), { ...planned, way: 'oven-sear' }, show)).toBe(
-      'Planned with what was learned or set: the oven 12.4 °C cooler than its dial; the pan’s contact at 92 % of the usual.',
-    );
-    group(/oven’s air/).getByText('Plans use −12.4 °C, learned.');
-    expect(group(/oven’s air/).queryByText(/^Use/)).toBeNull();
-  });
-
-  it('is set by hand, and forgotten: the usual again, and older cooks say nothing of it', async () => {
-    const { store } = await open();
-    const burner = group(/burner/);
-    fireEvent.click(burner.getByText('Set by hand'));
-    fireEvent.change(burner.getByLabelText(/burner.* in %/i), { target: { value: '85' } });
-    expect(store.getState().kitchen.learned['burner']).toMatchObject({ by: 'hand', value: 0.85 });
-    expect(panInUse(store.getState().kitchen).power).toBeCloseTo(
-      0.85 * DEFAULT_KITCHEN.burner.power,
-      6,
-    );
-    burner.getByText('Plans use 85 %, set by hand.');
-    fireEvent.click(burner.getByText('Forget it'));
-    const now = store.getState().kitchen;
-    expect(now.learned['burner']).toBeUndefined();
-    expect(now.forgotten['burner']).toBeGreaterThan(T0);
-    expect(panInUse(now).power).toBe(DEFAULT_KITCHEN.burner.power);
-  });
-
-  it('another pan has nothing of this one’s contact', () => {
-    const two = {
-      ...DEFAULT_KITCHEN,
-      pans: [...DEFAULT_KITCHEN.pans, { name: 'Other', diameter: 0.3, mass: 3 }],
-      learned: {
-        'contact:Cast iron, 26 cm': { value: 0.9, by: 'cooks' as const, at: T0 },
-      },
-    };
-    expect(learnedOfPiece(two)).toEqual({ thickness: 0, contact: 0.9 });
-    expect(learnedOfPiece({ ...two, pan: 1 })).toBeUndefined();
-  });
-
-  it('says how far the running is, and what to do when nothing was measured', async () => {
-    mockLearning = { kind: 'learning', runs: 4 };
-    answer(() => json({ cooks: [record()] }));
-    const { unmount } = renderWithStore(<LearnedScreen />);
-    await screen.findByText(/Running 1 cooks? through the model again: 4 runs/);
-    unmount();
-    mockLearning = {
-      kind: 'learned',
-      lessons: { kitchen: { cooks: 0, traits: [], past: [] }, lag: undefined },
-    };
-    renderWithStore(<LearnedScreen />);
-    await screen.findByText(/Nothing to learn from yet/);
   });
 });
 
