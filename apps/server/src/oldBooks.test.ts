@@ -97,7 +97,7 @@ describe('books of every released schema', () => {
     const id = filled(version);
     for (let opened = 0; opened < 2; opened += 1) {
       const book = openBook(folder, MIGRATIONS);
-      expect(book.schemaVersion).toBe(4);
+      expect(book.schemaVersion).toBe(5);
       const store = cookStore(book);
       const cook = store.get(id);
       expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);
@@ -111,6 +111,8 @@ describe('books of every released schema', () => {
       expect(allLines(book, { words: 'smoky strip' })).toMatchObject([
         { id, way: 'once', cut: 'strip-steak', actualSeconds: 395, finished: true },
       ]);
+      // What was judged in words is found by its code.
+      expect(allLines(book, { crust: 'deep-brown' })).toHaveLength(1);
       store.addEvents(id, [{ id: newId(), kind: 'note', at: T0 + 800_000, text: 'Again' }], T0);
       book.close();
     }
