@@ -1,6 +1,7 @@
 // npm test: types, lint, format, documents, unit, API and browser tests; ends with a count.
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { build } from './build.mjs';
 import { coverageByRoom } from './coverage.mjs';
@@ -36,6 +37,8 @@ rmSync(unitReport, { force: true });
 const coverage = path.join(CACHE, 'coverage');
 const unitOk = run(bin('jest'), [
   '--silent',
+  // Jest would leave a machine of two processors one of them.
+  `--maxWorkers=${Math.max(2, availableParallelism() - 1)}`,
   '--json',
   `--outputFile=${unitReport}`,
   '--coverage',

@@ -118,18 +118,17 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     const ended = work.begin('A backup', 'reads');
     const folder = path.join(book.folder, 'imports');
     const copy = path.join(folder, `backup-${now()}-${process.hrtime.bigint()}.sqlite`);
-    const done = (): void => {
-      removeFile(copy);
-      ended();
-    };
     try {
       mkdirSync(folder, { recursive: true });
       await book.sqlite.backup(copy, { progress: () => PAGES });
       download(res, `crustan-backup-${dayOf(now())}.sqlite`, BACKUP_TYPE);
       res.set('Content-Length', String(statSync(copy).size));
     } catch (error) {
-      done();
+      removeFile(copy);
       throw error;
+    } finally {
+      // The copy is a file of its own: what is sent of it holds up no change of the book.
+      ended();
     }
     const stream = createReadStream(copy);
     stream.once('error', () => res.destroy());
@@ -137,7 +136,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     res.setTimeout(READS_WITHIN, () => res.destroy());
     res.once('close', () => {
       stream.destroy();
-      done();
+      removeFile(copy);
     });
     stream.pipe(res);
   });
