@@ -11,6 +11,9 @@ export interface StoveState {
   readonly focus: string | undefined;
   /** Whether what this device kept has been read. */
   readonly recalled: boolean;
+  /** Whether this device has a database, and presses that are on their way into it. */
+  readonly hasDatabase: boolean;
+  readonly writing: readonly string[];
   /** Presses that this device could not keep: they are on this page alone until the book has them. */
   readonly notKept: readonly string[];
   /** What this device kept and can no longer read: left where it is. */
@@ -28,6 +31,10 @@ const withCook = (
   ...state,
   cooks: state.cooks.map((cook) => (cook.id === id ? change(cook) : cook)),
 });
+
+/** What is on its way into the device's database, one press more; nothing where it has none. */
+const writingWith = ({ hasDatabase, writing }: StoveState, press: string): readonly string[] =>
+  hasDatabase ? [...writing, press] : writing;
 
 /** The union of one cook as two pages have it. */
 const merged = (one: ActiveCook, other: ActiveCook): ActiveCook => {
@@ -52,6 +59,8 @@ export const stoveSlice = createSlice({
     cooks: [],
     focus: undefined,
     recalled: typeof indexedDB === 'undefined',
+    hasDatabase: typeof indexedDB !== 'undefined',
+    writing: [],
     notKept: [],
     unreadable: [],
     delayed: undefined,
@@ -83,7 +92,11 @@ export const stoveSlice = createSlice({
       { payload: { event, ...cook } }: PayloadAction<Started & { event: CookEvent }>,
     ): StoveState => {
       if (state.cooks.some(({ id }) => id === cook.id)) return state;
-      return { ...state, cooks: [...state.cooks, { ...emptyCook(cook), events: [event] }] };
+      return {
+        ...state,
+        cooks: [...state.cooks, { ...emptyCook(cook), events: [event] }],
+        writing: writingWith(state, event.id),
+      };
     },
     pressed: (
       state: StoveState,
@@ -95,7 +108,8 @@ export const stoveSlice = createSlice({
           : { ...one, events: [...one.events, event] },
       );
       // What was looked at has been answered: the next thing to do decides again.
-      return event.kind === 'reading' ? next : { ...next, focus: undefined };
+      const written = { ...next, writing: writingWith(state, event.id) };
+      return event.kind === 'reading' ? written : { ...written, focus: undefined };
     },
     /** What became of writing presses to this device. */
     pressesKept: (
@@ -108,9 +122,12 @@ export const stoveSlice = createSlice({
       }>,
     ): StoveState => {
       const failed = new Set([...state.notKept.filter((id) => !kept.includes(id)), ...notKept]);
-      if (failed.size === state.notKept.length && notKept.every((id) => state.notKept.includes(id)))
-        return state;
-      return { ...state, notKept: [...failed] };
+      const writing = state.writing.filter((id) => !kept.includes(id) && !notKept.includes(id));
+      const same =
+        writing.length === state.writing.length &&
+        failed.size === state.notKept.length &&
+        notKept.every((id) => state.notKept.includes(id));
+      return same ? state : { ...state, writing, notKept: [...failed] };
     },
     startAcknowledged: (state: StoveState, { payload }: PayloadAction<string>): StoveState =>
       withCook(state, payload, ({ startRefused: _why, gone: _gone, ...cook }) => ({

@@ -12,10 +12,11 @@ const presses = (count: number): string => `${count} ${count === 1 ? 'press' : '
 
 /** Where the presses are: on this device at once, in the book when the server has said so. */
 export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
-  const { notKept, delayed, unreadable } = useAppSelector((state) => state.stove);
+  const { notKept, writing, delayed, unreadable } = useAppSelector((state) => state.stove);
   const waiting = waitingEvents(cook);
   const refused = Object.values(cook.refused);
   const here = waiting.filter(({ id }) => notKept.includes(id)).length;
+  const onTheWay = waiting.filter(({ id }) => writing.includes(id)).length;
   if (cook.gone) return <Gone cook={cook} />;
   if (cook.startRefused !== undefined) {
     return (
@@ -48,9 +49,11 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
           ? refused.length === 0
             ? 'Every press is in the book.'
             : 'Every other press is in the book.'
-          : here === waiting.length
-            ? `${presses(here)} will go to the book.`
-            : `${presses(waiting.length - here)} ${waiting.length - here === 1 ? 'is' : 'are'} kept on this device and will go to the book.${delayed === undefined ? '' : ` ${delayed}`}`}
+          : onTheWay > 0
+            ? `Writing ${presses(onTheWay)} to this device…`
+            : here === waiting.length
+              ? `${presses(here)} will go to the book.`
+              : `${presses(waiting.length - here)} ${waiting.length - here === 1 ? 'is' : 'are'} kept on this device and will go to the book.${delayed === undefined ? '' : ` ${delayed}`}`}
       </Text>
     </View>
   );
