@@ -114,7 +114,7 @@ test('axe finds nothing in the parts of the book', async ({ page, demo }) => {
   expect(await findings(page)).toEqual([]);
   await fits(page);
   await page.getByRole('link', { name: /Sunday ribeye/ }).click();
-  await page.getByRole('button', { name: 'Judge it anew' }).click();
+  await page.getByRole('button', { name: 'Edit the judgement' }).click();
   await expect(page.getByRole('textbox', { name: /Highest the middle/ })).toBeVisible();
   expect(await findings(page)).toEqual([]);
   await fits(page);

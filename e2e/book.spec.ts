@@ -67,7 +67,7 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
   await expect(photo).toBeVisible();
   expect(await photo.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1);
 
-  await page.getByRole('button', { name: 'Judge it anew' }).click();
+  await page.getByRole('button', { name: 'Edit the judgement' }).click();
   await page.getByRole('radio', { name: 'never again' }).click();
   await page.getByRole('textbox', { name: /^Rested/ }).fill('999');
   await page.getByRole('button', { name: 'Write it in the book' }).click();

@@ -130,7 +130,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               <View className="items-start">
                 <Button
                   kind="plain"
-                  label={cook.judgement ? 'Judge it anew' : 'Judge it'}
+                  label={cook.judgement ? 'Edit the judgement' : 'Judge it'}
                   onPress={() => setJudging(true)}
                 />
               </View>
