@@ -151,7 +151,8 @@ test('a change of the kitchen survives a 500 and a reload without a server', asy
   await context.setOffline(false);
   await expect
     .poll(
-      async () => (await (await fetch(`${served.url}/api/kitchen`)).json()).kitchen?.ovenOffset,
+      async () =>
+        (await (await fetch(`${served.url}/api/kitchen`)).json()).kitchen?.ovens[0].offset,
       { timeout: 60_000 },
     )
     .toBe(-9);

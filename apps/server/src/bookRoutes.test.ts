@@ -158,22 +158,22 @@ describe('a book of many cooks', () => {
   it('keeps the kitchen by version: a change made on an old one is refused, whatever its clock', async () => {
     const empty = await api.get('/api/kitchen').expect(204);
     expect(empty.headers['etag']).toBe('"0"');
-    const put = (ovenOffset: number, version: string) =>
+    const put = (offset: number, version: string) =>
       api
         .put('/api/kitchen')
         .set('If-Match', version)
-        .send({ kitchen: { ...DEFAULT_KITCHEN, ovenOffset } });
+        .send({ kitchen: { ...DEFAULT_KITCHEN, ovens: [{ id: 'oven', offset }] } });
     await api.put('/api/kitchen').send({ kitchen: DEFAULT_KITCHEN }).expect(428);
     now = Date.UTC(2099, 0, 1);
     const first = await put(-9, '"0"').expect(200);
     expect(first.headers['etag']).toBe('"1"');
-    expect(first.body).toMatchObject({ kitchen: { ovenOffset: -9 }, changedAt: now });
+    expect(first.body).toMatchObject({ kitchen: { ovens: [{ offset: -9 }] }, changedAt: now });
     // A phone that had not heard of it, and one whose clock is a lifetime behind.
     const late = await put(4, '"0"').expect(412);
     expect(late.body.type).toBe(PROBLEM_TYPES.stale);
     now = T0;
     await put(4, '"1"').expect(200);
-    expect((await api.get('/api/kitchen')).body.kitchen.ovenOffset).toBe(4);
+    expect((await api.get('/api/kitchen')).body.kitchen.ovens[0].offset).toBe(4);
   });
 
   it('gives the newest finished cooks in full, to learn from', async () => {

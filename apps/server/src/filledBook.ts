@@ -53,6 +53,6 @@ export const fill = ({ book }: { readonly book: Book }, cooks = 3): readonly str
     arms: [{ label: 'ahead', cook: first }, { label: 'at the pan' }],
     tasting: { order: [1, 0], liked: [0, 0, 1], opened: false },
   });
-  kitchenStore(book).put({ ...DEFAULT_KITCHEN, ovenOffset: -12 }, 0, T0);
+  kitchenStore(book).put({ ...DEFAULT_KITCHEN, ovens: [{ id: 'oven', offset: -12 }] }, 0, T0);
   return ids;
 };

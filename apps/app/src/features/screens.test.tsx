@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../renderWithStore';
 import { cookStarted, pressesKept, startRefused, selectCooks } from '../store/stoveSlice';
 import { lineOf, planOf, recordOf, uuid } from '../testing';
@@ -91,11 +91,12 @@ describe('the stove', () => {
   };
 
   it('walks the cook by its one big button', async () => {
+    jest.useFakeTimers({ advanceTimers: true });
     const { store } = start(Date.now() + 30 * 60_000);
     const pressOn = async (label: string): Promise<void> => {
       await waitFor(() => expect(screen.getByTestId('happened').textContent).toBe(label));
       // A second press at once is a bounced thumb, and counts for nothing.
-      await new Promise((done) => setTimeout(done, 950));
+      act(() => jest.advanceTimersByTime(950));
       fireEvent.click(screen.getByTestId('happened'));
       const again = screen.queryByTestId('happened');
       if (again) fireEvent.click(again);
@@ -107,6 +108,7 @@ describe('the stove', () => {
     await screen.findByText('How was it?');
     const kinds = selectCooks(store.getState())[0]?.events.map(({ kind }) => kind);
     expect(kinds).toEqual(['started', 'in', 'turned', 'pulled', 'sliced']);
+    jest.useRealTimers();
   });
 
   it('has the pan put on first while there is time, and not when there is none', async () => {

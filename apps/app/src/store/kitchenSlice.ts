@@ -1,7 +1,11 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import {
+  burnerOf,
   DEFAULT_KITCHEN,
   kitchenSchema,
+  ovenOf,
+  panOf,
+  withChanged,
   type Kitchen,
   type UsedFigure,
 } from '@crustan/core/formats/kitchen';
@@ -14,6 +18,11 @@ import { MINIMUM_TEMPERATURES } from '@crustan/core/safety/minimumTemperature';
 import type { PlannedOn } from '../workers/plan.worker';
 import type { RunGear } from '@crustan/core/schedule';
 import { recall } from './device';
+
+/** Sets what the air of the oven in use has over its dial, C. */
+const setOffset = (kitchen: Kitchen, offset: number): void => {
+  kitchen.ovens = withChanged(kitchen.ovens, ovenOf(kitchen).id, { offset });
+};
 
 /** The gear and the rules of this kitchen, as kept on the device. */
 export const kitchenSlice = createSlice({
@@ -28,7 +37,7 @@ export const kitchenSlice = createSlice({
     traitUsed: (state, { payload }: PayloadAction<{ key: string; used: UsedFigure }>) => {
       const { key, used } = payload;
       state.learned[key] = used;
-      if (key === 'oven') state.ovenOffset = used.value;
+      if (key === 'oven') setOffset(state, used.value);
     },
     /** Plans take the usual figure again, and cooks before `at` teach nothing of it. */
     traitForgotten: (state, { payload }: PayloadAction<{ key: string; at: number }>) => {
@@ -37,7 +46,7 @@ export const kitchenSlice = createSlice({
         Object.entries(state.learned).filter(([known]) => known !== key),
       );
       state.forgotten[key] = at;
-      if (key === 'oven') state.ovenOffset = DEFAULT_OVEN.offset;
+      if (key === 'oven') setOffset(state, DEFAULT_OVEN.offset);
     },
     /** The kitchen as the book has it: changed on another phone. */
     kitchenBrought: (_state, { payload }: PayloadAction<Kitchen>) => payload,
@@ -48,11 +57,17 @@ export const { kitchenChanged, traitUsed, traitForgotten, kitchenBrought } = kit
 const used = ({ learned }: Kitchen, key: string): number | undefined => learned[key]?.value;
 
 /** The gear in use, with what was learned of it. */
-export const gearUsed = (kitchen: Kitchen): GearUsed => ({
-  pan: kitchen.pans[kitchen.pan] ?? DEFAULT_KITCHEN.pans[0],
-  burner: { ...kitchen.burner, share: used(kitchen, 'burner') ?? 1 },
-  oven: { offset: kitchen.ovenOffset, lag: used(kitchen, 'lag') ?? DEFAULT_OVEN.timeConstant },
-});
+export const gearUsed = (kitchen: Kitchen): GearUsed => {
+  const { kind, power } = burnerOf(kitchen);
+  return {
+    pan: panOf(kitchen),
+    burner: { kind, power, share: used(kitchen, 'burner') ?? 1 },
+    oven: {
+      offset: ovenOf(kitchen).offset,
+      lag: used(kitchen, 'lag') ?? DEFAULT_OVEN.timeConstant,
+    },
+  };
+};
 
 /** The pan in use on its burner, which gives what it was found to give. */
 export const panInUse = (kitchen: Kitchen): PanOnBurner => {
@@ -69,9 +84,8 @@ export const gearInUse = (kitchen: Kitchen): RunGear => {
 
 /** What pieces and this pan's contact were found to differ by; undefined: nothing is used. */
 export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
-  const { name } = gearUsed(kitchen).pan;
   const thickness = used(kitchen, 'thickness');
-  const contact = used(kitchen, `contact:${name}`);
+  const contact = used(kitchen, `contact:${panOf(kitchen).id}`);
   return thickness === undefined && contact === undefined
     ? undefined
     : { thickness: thickness ?? 0, contact: contact ?? 1 };
@@ -83,7 +97,8 @@ export const requestHere = (
   kitchen: Kitchen,
 ): PlanRequest => {
   const learned = learnedOfPiece(kitchen);
-  return learned === undefined ? request : { ...request, learned };
+  const gear = { pan: panOf(kitchen).id, burner: burnerOf(kitchen).id, oven: ovenOf(kitchen).id };
+  return { ...request, gear, ...(learned === undefined ? {} : { learned }) };
 };
 
 /** What a plan in this kitchen is made on. */

@@ -1,12 +1,14 @@
 import { waitFor } from '@testing-library/react';
 import * as fc from 'fast-check';
-import { DEFAULT_KITCHEN, type Kitchen } from '@crustan/core/formats/kitchen';
+import { DEFAULT_KITCHEN, ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
 import { keep } from './device';
 import { kitchenChanged } from './kitchenSlice';
 import { keepOnDevice } from './keepOnDevice';
 import { makeStore } from './store';
 import { mergeKitchen } from './mergeKitchen';
 import { syncKitchen } from './kitchenSync';
+
+const oven = (offset: number): Pick<Kitchen, 'ovens'> => ({ ovens: [{ id: 'oven', offset }] });
 
 /** A server that counts versions, as the real one does. */
 const fakeServer = () => {
@@ -57,10 +59,12 @@ describe('the kitchen kept with the book', () => {
 
   it('is taken from the book, and not sent back to it', async () => {
     const server = fakeServer();
-    server.change({ ovenOffset: -9 });
+    server.change(oven(-9));
+    jest.useFakeTimers({ advanceTimers: true });
     const store = phone();
-    await waitFor(() => expect(store.getState().kitchen.ovenOffset).toBe(-9));
-    await new Promise((done) => setTimeout(done, 1000));
+    await waitFor(() => expect(ovenOf(store.getState().kitchen).offset).toBe(-9));
+    await jest.advanceTimersByTimeAsync(2000);
+    jest.useRealTimers();
     expect(server.state.puts).toBe(0);
   });
 
@@ -69,27 +73,27 @@ describe('the kitchen kept with the book', () => {
     const store = phone();
     await waitFor(() => expect(localStorage.getItem('crustan.kitchenBase')).not.toBeNull());
     server.state.fails = 1;
-    store.dispatch(kitchenChanged({ ovenOffset: 5 }));
+    store.dispatch(kitchenChanged(oven(5)));
     await waitFor(() => expect(server.state.fails).toBe(0), { timeout: 4000 });
     awake();
-    await waitFor(() => expect(server.book.kitchen.ovenOffset).toBe(5));
+    await waitFor(() => expect(ovenOf(server.book.kitchen).offset).toBe(5));
   });
 
   it('keeps a change made offline through a reload', async () => {
     const server = fakeServer();
-    server.change({ ovenOffset: 1 });
+    server.change(oven(1));
     const first = phone();
-    await waitFor(() => expect(first.getState().kitchen.ovenOffset).toBe(1));
+    await waitFor(() => expect(ovenOf(first.getState().kitchen).offset).toBe(1));
     server.state.down = true;
     first.dispatch(kitchenChanged({ restSeconds: 600 }));
     stopAll();
     // Another phone changes something else meanwhile.
-    server.change({ ovenOffset: -20 });
+    server.change(oven(-20));
     server.state.down = false;
     const again = phone();
     await waitFor(() => expect(server.book.kitchen.restSeconds).toBe(600));
-    expect(server.book.kitchen.ovenOffset).toBe(-20);
-    await waitFor(() => expect(again.getState().kitchen.ovenOffset).toBe(-20));
+    expect(ovenOf(server.book.kitchen).offset).toBe(-20);
+    await waitFor(() => expect(ovenOf(again.getState().kitchen).offset).toBe(-20));
   });
 
   it('merges what two phones changed at once, whatever their clocks say', async () => {
@@ -99,9 +103,9 @@ describe('the kitchen kept with the book', () => {
     const store = phone();
     await waitFor(() => expect(localStorage.getItem('crustan.kitchenBase')).not.toBeNull());
     server.change({ thermometerOffset: 1.5 });
-    store.dispatch(kitchenChanged({ ovenOffset: 7 }));
+    store.dispatch(kitchenChanged(oven(7)));
     await waitFor(
-      () => expect(server.book.kitchen).toMatchObject({ ovenOffset: 7, thermometerOffset: 1.5 }),
+      () => expect(server.book.kitchen).toMatchObject({ ...oven(7), thermometerOffset: 1.5 }),
       { timeout: 4000 },
     );
     expect(store.getState().kitchen.thermometerOffset).toBe(1.5);
@@ -109,18 +113,18 @@ describe('the kitchen kept with the book', () => {
 
   it('takes the book’s on a phone that last spoke to an earlier server', async () => {
     const server = fakeServer();
-    keep('kitchen', { ...DEFAULT_KITCHEN, ovenOffset: 3 });
+    keep('kitchen', { ...DEFAULT_KITCHEN, ...oven(3) });
     keep('kitchenAt', server.book.changedAt);
-    server.change({ ovenOffset: -4 });
+    server.change(oven(-4));
     const store = phone();
-    await waitFor(() => expect(store.getState().kitchen.ovenOffset).toBe(-4));
+    await waitFor(() => expect(ovenOf(store.getState().kitchen).offset).toBe(-4));
   });
 });
 
 it('a merge keeps every field that only one phone changed, and is a kitchen', () => {
   const change = fc.record(
     {
-      ovenOffset: fc.integer({ min: -30, max: 30 }),
+      inUse: fc.constantFrom('oven', 'other').map((oven) => ({ ...DEFAULT_KITCHEN.inUse, oven })),
       restSeconds: fc.integer({ min: 0, max: 900 }),
       atRisk: fc.boolean(),
       forgotten: fc.dictionary(fc.constantFrom('oven', 'burner', 'lag'), fc.nat()),
@@ -132,9 +136,10 @@ it('a merge keeps every field that only one phone changed, and is a kitchen', ()
       const [a, b] = [mine, theirs].map((one) => ({ ...DEFAULT_KITCHEN, ...one }));
       if (!a || !b) throw new Error('two changes');
       const merged = mergeKitchen(DEFAULT_KITCHEN, a, b);
-      for (const key of ['ovenOffset', 'restSeconds', 'atRisk'] as const) {
-        const own = a[key] === DEFAULT_KITCHEN[key] ? b[key] : a[key];
-        expect(merged[key]).toBe(own);
+      for (const key of ['inUse', 'restSeconds', 'atRisk'] as const) {
+        const own =
+          JSON.stringify(a[key]) === JSON.stringify(DEFAULT_KITCHEN[key]) ? b[key] : a[key];
+        expect(merged[key]).toEqual(own);
       }
       for (const key of Object.keys(b.forgotten)) expect(merged.forgotten).toHaveProperty(key);
       for (const key of Object.keys(a.forgotten)) expect(merged.forgotten).toHaveProperty(key);

@@ -1,4 +1,4 @@
-import { kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
+import { KITCHEN_FIELDS, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -28,7 +28,7 @@ const mergedEntries = (
  * @returns theirs where the two together are no kitchen
  */
 export const mergeKitchen = (base: Kitchen, mine: Kitchen, theirs: Kitchen): Kitchen => {
-  const fields = kitchenSchema.keyof().options.map((key) => {
+  const fields = KITCHEN_FIELDS.map((key) => {
     if (isByEntry(key)) return [key, mergedEntries(base[key], mine[key], theirs[key])];
     return [key, same(mine[key], base[key]) ? theirs[key] : mine[key]];
   });

@@ -215,8 +215,10 @@ describe('the outbox', () => {
     await until(() => selectCooks(store.getState())[0]?.startRefused !== undefined);
     expect(selectCooks(store.getState())[0]?.startRefused).toBe('No: Not like this.');
     const count = server.sent.length;
+    jest.useFakeTimers();
     store.dispatch(pressed({ cook: cookId, event: press(14) }));
-    await new Promise((done) => setTimeout(done, 50));
+    await jest.advanceTimersByTimeAsync(120_000);
+    jest.useRealTimers();
     expect(server.sent).toHaveLength(count);
   });
 });

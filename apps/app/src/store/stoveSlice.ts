@@ -1,4 +1,9 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import {
+  createEntityAdapter,
+  createSlice,
+  type EntityState,
+  type PayloadAction,
+} from '@reduxjs/toolkit';
 import type { CookRecord } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { emptyCook, unsentEvents, type ActiveCook, type Started } from './activeCook';
@@ -6,7 +11,7 @@ import type { Unreadable } from './pressStore';
 
 export interface StoveState {
   /** Every piece that is on, in the order they were started. */
-  readonly cooks: readonly ActiveCook[];
+  readonly cooks: EntityState<ActiveCook, string>;
   /** The piece the cook has chosen to look at; otherwise the next thing to do decides. */
   readonly focus: string | undefined;
   /** Whether what this device kept has been read. */
@@ -22,15 +27,29 @@ export interface StoveState {
   readonly delayed: string | undefined;
 }
 
+const cooksOn = createEntityAdapter<ActiveCook>();
+const { selectAll, selectById } = cooksOn.getSelectors();
+
+/** The cooks, in this order. */
+const listed = (cooks: readonly ActiveCook[]): StoveState['cooks'] => ({
+  ids: cooks.map(({ id }) => id),
+  entities: Object.fromEntries(cooks.map((cook) => [cook.id, cook])),
+});
+
 /** The state with one cook changed, if it is on. */
 const withCook = (
   state: StoveState,
   id: string,
   change: (cook: ActiveCook) => ActiveCook,
-): StoveState => ({
-  ...state,
-  cooks: state.cooks.map((cook) => (cook.id === id ? change(cook) : cook)),
-});
+): StoveState => {
+  const cook = selectById(state.cooks, id);
+  return cook === undefined
+    ? state
+    : {
+        ...state,
+        cooks: { ...state.cooks, entities: { ...state.cooks.entities, [id]: change(cook) } },
+      };
+};
 
 /** What is on its way into the device's database, one press more; nothing where it has none. */
 const writingWith = ({ hasDatabase, writing }: StoveState, press: string): readonly string[] =>
@@ -56,7 +75,7 @@ const merged = (one: ActiveCook, other: ActiveCook): ActiveCook => {
 export const stoveSlice = createSlice({
   name: 'stove',
   initialState: (): StoveState => ({
-    cooks: [],
+    cooks: cooksOn.getInitialState(),
     focus: undefined,
     recalled: typeof indexedDB === 'undefined',
     hasDatabase: typeof indexedDB !== 'undefined',
@@ -69,32 +88,37 @@ export const stoveSlice = createSlice({
     /** What this device kept, read at the start; what was pressed meanwhile stays. */
     stoveRecalled: (
       state: StoveState,
-      { payload }: PayloadAction<Pick<StoveState, 'cooks' | 'unreadable'>>,
+      {
+        payload,
+      }: PayloadAction<{
+        cooks: readonly ActiveCook[];
+        unreadable: readonly Unreadable[];
+      }>,
     ): StoveState => ({
       ...state,
       recalled: true,
       unreadable: payload.unreadable,
-      cooks: [
+      cooks: listed([
         ...payload.cooks.map((kept) => {
-          const mine = state.cooks.find(({ id }) => id === kept.id);
+          const mine = selectById(state.cooks, kept.id);
           return mine ? merged(mine, kept) : kept;
         }),
-        ...state.cooks.filter(({ id }) => !payload.cooks.some((kept) => kept.id === id)),
-      ],
+        ...selectAll(state.cooks).filter(({ id }) => !payload.cooks.some((kept) => kept.id === id)),
+      ]),
     }),
     /** A cook as another page of this device has it. */
     cookShared: (state: StoveState, { payload }: PayloadAction<ActiveCook>): StoveState =>
-      state.cooks.some(({ id }) => id === payload.id)
+      selectById(state.cooks, payload.id)
         ? withCook(state, payload.id, (cook) => merged(cook, payload))
-        : { ...state, cooks: [...state.cooks, payload] },
+        : { ...state, cooks: listed([...selectAll(state.cooks), payload]) },
     cookStarted: (
       state: StoveState,
       { payload: { event, ...cook } }: PayloadAction<Started & { event: CookEvent }>,
     ): StoveState => {
-      if (state.cooks.some(({ id }) => id === cook.id)) return state;
+      if (selectById(state.cooks, cook.id)) return state;
       return {
         ...state,
-        cooks: [...state.cooks, { ...emptyCook(cook), events: [event] }],
+        cooks: listed([...selectAll(state.cooks), { ...emptyCook(cook), events: [event] }]),
         writing: writingWith(state, event.id),
       };
     },
@@ -185,11 +209,13 @@ export const stoveSlice = createSlice({
     /** Another book has taken the old one's place: nothing is known to be in it. */
     bookReplaced: (state: StoveState): StoveState => ({
       ...state,
-      cooks: state.cooks.map(({ gone: _gone, ...cook }) => ({
-        ...cook,
-        startKnown: false,
-        known: [],
-      })),
+      cooks: listed(
+        selectAll(state.cooks).map(({ gone: _gone, ...cook }) => ({
+          ...cook,
+          startKnown: false,
+          known: [],
+        })),
+      ),
     }),
     sendingDelayed: (
       state: StoveState,
@@ -198,7 +224,7 @@ export const stoveSlice = createSlice({
     /** Takes up a cook the server knows: started on another device, or before this one forgot. */
     cookResumed: (state: StoveState, { payload }: PayloadAction<CookRecord>): StoveState => {
       const { id, createdAt, plan, together, events } = payload;
-      const mine = state.cooks.find((cook) => cook.id === id);
+      const mine = selectById(state.cooks, id);
       const known = events.map((event) => event.id);
       const extra = (mine?.events ?? []).filter((event) => !known.includes(event.id));
       const resumed: ActiveCook = {
@@ -208,7 +234,10 @@ export const stoveSlice = createSlice({
         known,
         refused: mine?.refused ?? {},
       };
-      return { ...state, cooks: [...state.cooks.filter((cook) => cook.id !== id), resumed] };
+      return {
+        ...state,
+        cooks: listed([...selectAll(state.cooks).filter((cook) => cook.id !== id), resumed]),
+      };
     },
     /**
      * The cook leaves this device. With presses that the book does not have it stays, unless they were
@@ -218,9 +247,13 @@ export const stoveSlice = createSlice({
       state: StoveState,
       { payload: { cook: away, saved } }: PayloadAction<{ cook: string; saved?: true }>,
     ): StoveState => {
-      const cook = state.cooks.find(({ id }) => id === away);
+      const cook = selectById(state.cooks, away);
       if (!cook || (!saved && unsentEvents(cook).length > 0)) return state;
-      return { ...state, cooks: state.cooks.filter((one) => one !== cook), focus: undefined };
+      return {
+        ...state,
+        cooks: listed(selectAll(state.cooks).filter((one) => one !== cook)),
+        focus: undefined,
+      };
     },
     focused: (state: StoveState, { payload }: PayloadAction<string | undefined>): StoveState => ({
       ...state,
@@ -250,4 +283,4 @@ export const {
 
 /** Every piece that is on, in the order they were started. */
 export const selectCooks = ({ stove }: { readonly stove: StoveState }): readonly ActiveCook[] =>
-  stove.cooks;
+  selectAll(stove.cooks);

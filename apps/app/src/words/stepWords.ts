@@ -7,6 +7,7 @@ import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from './show';
+import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** A step of the run: what to do, and why or how. */
 export interface StepWords {
@@ -67,7 +68,7 @@ export const stepWords = (
         why: `${rounded(request.temper)} on the counter; it counts towards the two hours`,
       };
     case 'oven-on': {
-      const oven = legs.find(({ kind }) => kind === 'oven');
+      const oven = firstOvenLeg(legs);
       const air = oven?.air ?? 0;
       const dial = Math.round(air - ovenOffset);
       return {

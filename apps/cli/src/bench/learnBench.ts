@@ -17,6 +17,7 @@ import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '@crust
 import { actionsOf } from '@crustan/core/schedule';
 import { pressFor } from '@crustan/core/cook';
 import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
+import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** What five logged cooks teach of kitchens that are not as told. */
 export interface LearnFigures {
@@ -148,7 +149,7 @@ const logged = (
     read('gun', panIn - 3, request.pan + (off.pan ?? 0) + GUN_NOISE * normal(random));
   }
   if (usesProbe) {
-    const oven = cooked.find(({ kind }) => kind === 'oven');
+    const oven = firstOvenLeg(cooked);
     const until = (oven?.at ?? 0) + (oven?.seconds ?? 0);
     for (let t = (oven?.at ?? 0) + PROBE_EVERY; t < until; t += PROBE_EVERY) {
       const tip = seen[Math.floor(t) - 1]?.probe;

@@ -5,6 +5,7 @@ import { trueRun, type HiddenKitchen, type ProbePlace } from '@crustan/core/simu
 import { type CookEvent } from '@crustan/core/cook';
 import { USUAL, type CookPlan, type PlanRequest, type WayCook } from '@crustan/core/plan';
 import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
+import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** How well the live forecast does in kitchens that are not as told. */
 export interface LiveFigures {
@@ -74,7 +75,7 @@ const follow = (
   looks: readonly number[] = LOOKS,
   times?: number[],
 ) => {
-  const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
+  const oven = firstOvenLeg(plan.legs)?.at ?? 0;
   const stage = pull - oven;
   const moments: number[] = [];
   for (let t = oven + EVERY; t < pull; t += EVERY) moments.push(t);
@@ -186,7 +187,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     };
     const cook = sectionIn(plan.request, hidden, DEFAULT_PAN);
     const pull = truePull(cook, plan);
-    const oven = plan.legs.find(({ kind }) => kind === 'oven')?.at ?? 0;
+    const oven = firstOvenLeg(plan.legs)?.at ?? 0;
     const good = follow({ plan, cook, hidden, pull, random });
     if (i % TIMED_EVERY === 0) {
       const stage = pull - oven;

@@ -11,6 +11,7 @@ import { normal, seededRandom } from '@crustan/core/maths';
 import { trueCook, trueRun, type HiddenKitchen } from '@crustan/core/simulation';
 import type { PlanRecord } from '@crustan/core/formats';
 import { inAtFor, runOf } from '@crustan/core/schedule';
+import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** What a stand-in device says. */
 export interface DeviceReading {
@@ -48,7 +49,7 @@ export const simulatedReadings = (
   const progress = progressOf(plan, inAtFor(runOf(plan), plateAt), effective);
   const done = progress.actions.slice(0, progress.done);
   const leg = progress.legs[done.at(-1)?.leg ?? 0];
-  const dial = progress.legs.find(({ kind }) => kind === 'oven')?.air;
+  const dial = firstOvenLeg(progress.legs)?.air;
   const readings: DeviceReading[] = [];
   if (dial !== undefined) {
     const swing = SWING * Math.sin((2 * Math.PI * now) / 1000 / PERIOD);

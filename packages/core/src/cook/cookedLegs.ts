@@ -80,6 +80,7 @@ export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly T
       heat: planned?.heat ?? heatOf(leg, legs[i - 1], request),
       fixed: 0,
       unknownShare: i === progress.decidingLeg ? 1 : 0,
+      gear: leg.gear ?? planned?.gear ?? {},
       thenFlip: false,
       seconds,
       flips,

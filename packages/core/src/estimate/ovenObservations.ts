@@ -3,6 +3,7 @@ import type { ReadingEvent } from '../cook/event';
 import type { Progress } from '../cook/progress';
 import type { Observation } from '../maths/robustLeastSquares';
 import { ESTIMATED, kitchenAt } from './estimated';
+import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Thermostats swing: one look at the oven's air is worth 6 K, many no better than 3 K. */
 const ONE_LOOK = 6;
@@ -18,7 +19,7 @@ export const ovenObservations = (
   { legs }: Progress,
   point: ArrayLike<number>,
 ): readonly Observation[] => {
-  const air = legs.find(({ kind }) => kind === 'oven')?.air;
+  const air = firstOvenLeg(legs)?.air;
   const seen = readings.filter(({ by }) => by === 'oven');
   if (air === undefined || seen.length === 0) return [];
   const mean = seen.reduce((sum, { celsius }) => sum + celsius, 0) / seen.length;

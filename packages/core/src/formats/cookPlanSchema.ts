@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { PlanSpread, PullWindow } from '../plan/planResult';
 import { LEG_KINDS } from '../plan/legKind';
+import { gearIdsSchema } from './gearIdsSchema';
 import { planRequestSchema } from './planRequestSchema';
 
 const finite = z.number();
@@ -19,6 +20,7 @@ const legSchema = z.strictObject({
   flips: turns,
   core: celsius,
   cutShort: z.literal(true).optional(),
+  gear: gearIdsSchema.partial().optional(),
 });
 
 const currentSchema = z.strictObject({

@@ -6,7 +6,8 @@ import { GEAR_LIMITS, panSchema } from './kitchen';
 
 /** What a cook was planned on, so that a kitchen can be learned from it. */
 export const gearUsedSchema = z.strictObject({
-  pan: panSchema,
+  /** Its id in the kitchen; the first books' pans are known by their names. */
+  pan: z.strictObject({ id: z.string().min(1).max(60).optional(), ...panSchema.shape }),
   burner: z.strictObject({
     kind: z.enum(BURNER_KINDS),
     power: bounded(GEAR_LIMITS.power, 'W'),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { fatOf, FATS, fatsFor, preheat, readinessSigns } from '../gear';
-import { DEFAULT_KITCHEN, kitchenSchema } from './kitchen';
+import { burnerOf, DEFAULT_KITCHEN, kitchenSchema, ovenOf, panOf } from './kitchen';
 
 describe('a kitchen', () => {
   it('is kept through JSON as it is', () => {
@@ -9,13 +9,46 @@ describe('a kitchen', () => {
   });
 
   it.each([
-    ['a pan of no weight', { pans: [{ name: 'x', diameter: 0.26, mass: 0 }] }],
+    ['a pan of no weight', { pans: [{ id: 'x', name: 'x', diameter: 0.26, mass: 0 }] }],
     ['no pan at all', { pans: [] }],
     ['a scale that falls', { scales: { beef: [step(50), step(45)] } }],
-    ['an oven that is off by a hundred', { ovenOffset: 100 }],
+    ['an oven that is off by a hundred', { ovens: [{ id: 'oven', offset: 100 }] }],
+    [
+      'two ovens of one id',
+      {
+        ovens: [
+          { id: 'oven', offset: 0 },
+          { id: 'oven', offset: 5 },
+        ],
+      },
+    ],
     ['a key nobody knows', { colour: 'red' }],
   ])('refuses %s', (_what, change) => {
     expect(kitchenSchema.safeParse({ ...DEFAULT_KITCHEN, ...change }).success).toBe(false);
+  });
+
+  it('of the time before gear had ids is read: pans by their names, two of a name apart', () => {
+    const {
+      pans: _pans,
+      burners: _burners,
+      ovens: _ovens,
+      inUse: _used,
+      ...rest
+    } = DEFAULT_KITCHEN;
+    const pan = { name: 'Iron', diameter: 0.26, mass: 2.4 };
+    const old = {
+      ...rest,
+      pans: [pan, { ...pan, mass: 3 }],
+      pan: 1,
+      burner: { kind: 'gas', power: 3000 },
+      ovenOffset: -12,
+    };
+    const kitchen = kitchenSchema.parse(old);
+    expect(kitchen.pans.map(({ id }) => id)).toEqual(['Iron', 'Iron 2']);
+    expect(panOf(kitchen)).toEqual({ id: 'Iron 2', name: 'Iron', diameter: 0.26, mass: 3 });
+    expect(burnerOf(kitchen)).toMatchObject({ kind: 'gas', power: 3000 });
+    expect(ovenOf(kitchen).offset).toBe(-12);
+    expect(kitchenSchema.parse(kitchen)).toEqual(kitchen);
   });
 
   it('takes a scale of its own', () => {

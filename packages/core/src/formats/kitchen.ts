@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { SPECIES } from '../food/species';
+import { USUAL_GEAR } from '../gear/gearIds';
 import { BURNER_KINDS, DEFAULT_PAN } from '../gear/pan';
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { REST_RULES } from '../schedule/restRule';
@@ -30,6 +31,29 @@ export const panSchema = z.strictObject({
   diameter: bounded(GEAR_LIMITS.diameter, 'm'),
   mass: bounded(GEAR_LIMITS.mass, 'kg'),
 });
+
+const id = z.string().trim().min(1).max(60);
+
+const kitchenPan = z.strictObject({ id, ...panSchema.shape });
+const kitchenBurner = z.strictObject({
+  id,
+  kind: z.enum(BURNER_KINDS),
+  power: bounded(GEAR_LIMITS.power, 'W'),
+});
+const kitchenOven = z.strictObject({
+  id,
+  /** Air less dial, C. */
+  offset: bounded(GEAR_LIMITS.offset, 'C'),
+});
+
+const listOf = <T extends z.ZodType<{ readonly id: string }>>(one: T) =>
+  z
+    .array(one)
+    .min(1)
+    .max(12)
+    .refine((all) => new Set(all.map((each) => each.id)).size === all.length, {
+      error: 'must have an id of its own each',
+    });
 
 /** A salt by what a level teaspoon of it weighs, g: fine and coarse differ by about two. */
 export const saltSchema = z.strictObject({
@@ -65,17 +89,12 @@ export type UsedFigure = z.infer<typeof usedFigure>;
 
 const device = z.string().min(1).max(60);
 
-/** A kitchen: its gear, its scales, its rules, its own pieces. */
-export const kitchenSchema = z.strictObject({
-  pans: z.array(panSchema).min(1).max(12),
-  /** Which of them is in use. */
-  pan: z.int().min(0).max(11),
-  burner: z.strictObject({
-    kind: z.enum(BURNER_KINDS),
-    power: bounded(GEAR_LIMITS.power, 'W'),
-  }),
-  /** Air less dial, C. */
-  ovenOffset: bounded(GEAR_LIMITS.offset, 'C'),
+const kitchenObject = z.strictObject({
+  pans: listOf(kitchenPan),
+  burners: listOf(kitchenBurner),
+  ovens: listOf(kitchenOven),
+  /** Which of each is in use, by id. */
+  inUse: z.strictObject({ pan: id, burner: id, oven: id }),
   /** What the thermometer reads in melting ice, C: so much over, everywhere. */
   thermometerOffset: bounded(GEAR_LIMITS.thermometer, 'C').default(0),
   salts: z.array(saltSchema).min(1).max(12),
@@ -88,19 +107,73 @@ export const kitchenSchema = z.strictObject({
   /** Someone tonight is pregnant, very young, old or immune-weak. */
   atRisk: z.boolean(),
   own: z.array(ownCutSchema).max(60),
-  /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, contact:PAN. */
+  /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, contact:ID of the pan. */
   learned: z.record(device, usedFigure).default({}),
   /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
   forgotten: z.record(device, z.int()).default({}),
 });
+
+export const KITCHEN_FIELDS = kitchenObject.keyof().options;
+
+/** A kitchen as it was kept before its gear had ids: pans in a list, one burner, one oven. */
+const firstKitchen = z.looseObject({
+  pans: z.array(panSchema).min(1),
+  pan: z.int().min(0),
+  burner: z.strictObject({ kind: z.enum(BURNER_KINDS), power: z.number() }),
+  ovenOffset: z.number(),
+});
+
+/** Gives the gear of an older kitchen its ids: a pan's is its name, under which its contact was learned. */
+const withGearIds = (value: unknown): unknown => {
+  const found = firstKitchen.safeParse(value);
+  if (!found.success) return value;
+  const { pans, pan, burner, ovenOffset, ...rest } = found.data;
+  const taken = new Set<string>();
+  const named = pans.map((each) => {
+    let own = each.name;
+    for (let n = 2; taken.has(own); n += 1) own = `${each.name} ${n}`;
+    taken.add(own);
+    return { id: own, ...each };
+  });
+  return {
+    ...rest,
+    pans: named,
+    burners: [{ id: USUAL_GEAR.burner, ...burner }],
+    ovens: [{ id: USUAL_GEAR.oven, offset: ovenOffset }],
+    inUse: {
+      pan: (named[pan] ?? named[0]).id,
+      burner: USUAL_GEAR.burner,
+      oven: USUAL_GEAR.oven,
+    },
+  };
+};
+
+/** A kitchen: its gear, its scales, its rules, its own pieces. Kept ones of any age are read. */
+export const kitchenSchema = z.preprocess(withGearIds, kitchenObject);
 export type Kitchen = z.infer<typeof kitchenSchema>;
 
+const USUAL_PAN: z.infer<typeof kitchenPan> = {
+  id: USUAL_GEAR.pan,
+  name: 'Cast iron, 26 cm',
+  diameter: DEFAULT_PAN.diameter,
+  mass: DEFAULT_PAN.mass,
+};
+const USUAL_BURNER: z.infer<typeof kitchenBurner> = {
+  id: USUAL_GEAR.burner,
+  kind: DEFAULT_PAN.burner,
+  power: DEFAULT_PAN.power,
+};
+const USUAL_OVEN: z.infer<typeof kitchenOven> = {
+  id: USUAL_GEAR.oven,
+  offset: DEFAULT_OVEN.offset,
+};
+
 /** Level teaspoons of salt, g: usual weights of a 5 ml spoon by the size of the grain. */
-export const DEFAULT_KITCHEN: Kitchen & { readonly pans: [z.infer<typeof panSchema>] } = {
-  pans: [{ name: 'Cast iron, 26 cm', diameter: DEFAULT_PAN.diameter, mass: DEFAULT_PAN.mass }],
-  pan: 0,
-  burner: { kind: DEFAULT_PAN.burner, power: DEFAULT_PAN.power },
-  ovenOffset: DEFAULT_OVEN.offset,
+export const DEFAULT_KITCHEN: Kitchen = {
+  pans: [USUAL_PAN],
+  burners: [USUAL_BURNER],
+  ovens: [USUAL_OVEN],
+  inUse: USUAL_GEAR,
   thermometerOffset: 0,
   salts: [
     { name: 'fine salt', gramsPerTeaspoon: 6 },
@@ -117,3 +190,23 @@ export const DEFAULT_KITCHEN: Kitchen & { readonly pans: [z.infer<typeof panSche
   learned: {},
   forgotten: {},
 };
+
+const inUseOf = <T extends { readonly id: string }>(all: readonly T[], used: string, usual: T): T =>
+  all.find((each) => each.id === used) ?? all[0] ?? usual;
+
+/** The pan in use. */
+export const panOf = ({ pans, inUse }: Kitchen): z.infer<typeof kitchenPan> =>
+  inUseOf(pans, inUse.pan, USUAL_PAN);
+/** The burner in use. */
+export const burnerOf = ({ burners, inUse }: Kitchen): z.infer<typeof kitchenBurner> =>
+  inUseOf(burners, inUse.burner, USUAL_BURNER);
+/** The oven in use. */
+export const ovenOf = ({ ovens, inUse }: Kitchen): z.infer<typeof kitchenOven> =>
+  inUseOf(ovens, inUse.oven, USUAL_OVEN);
+
+/** The list with one entry changed: what a kitchen is given when its burner or oven is. */
+export const withChanged = <T extends { readonly id: string }>(
+  all: readonly T[],
+  changed: string,
+  change: Partial<T>,
+): T[] => all.map((each) => (each.id === changed ? { ...each, ...change } : each));

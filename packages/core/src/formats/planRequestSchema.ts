@@ -16,6 +16,7 @@ import {
 } from '../plan/request';
 import { WAYS } from '../plan/way';
 import { bounded } from './bounded';
+import { gearIdsSchema } from './gearIdsSchema';
 
 const oneOf = <const T extends readonly string[]>(values: T) =>
   z.enum(values, `must be one of ${values.join(', ')}`);
@@ -77,6 +78,7 @@ export const planRequestFields = {
   pieces: bounded(PLAN_LIMITS.pieces, '')
     .refine(Number.isInteger, 'must be a whole number')
     .default(USUAL.pieces),
+  gear: gearIdsSchema.optional(),
   learned: z
     .strictObject({
       thickness: bounded({ least: -0.006, most: 0.006 }, 'm'),

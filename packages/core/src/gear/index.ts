@@ -1,6 +1,7 @@
 export * from './crowding';
 export * from './deviationSpread';
 export * from './fats';
+export * from './gearIds';
 export * from './kitchenDeviation';
 export * from './liveOven';
 export * from './livePan';

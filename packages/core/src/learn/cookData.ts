@@ -10,6 +10,7 @@ import type { KitchenDeviation } from '../gear';
 import { panOnBurner, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp } from './panWarmUp';
 import type { LearnedTraits } from './traits';
+import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Finite-difference steps of the model, in each deviation's own unit. */
 export const MODEL_STEPS = { oven: 8, pan: 8, contact: 0.1, thickness: 0.001, start: 1.5 } as const;
@@ -110,7 +111,7 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
     cores.filter(({ by }) => by !== 'probe'),
     MOST_TYPED,
   );
-  const inOven = progress.legs.find(({ kind }) => kind === 'oven');
+  const inOven = firstOvenLeg(progress.legs);
   const airs =
     inOven?.air === undefined
       ? []

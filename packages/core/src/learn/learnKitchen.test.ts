@@ -16,6 +16,7 @@ import { learnLag } from './learnLag';
 import { FIRST_GEAR, panOnBurner, type GearUsed, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
+import { firstOvenLeg } from '../plan/ovenLegs';
 
 const T0 = Date.UTC(2026, 2, 1, 18);
 const TRUE: LearnedTraits = { oven: -14, burner: 0.82, contact: 1.1, thickness: 0.0018 };
@@ -42,7 +43,7 @@ const cooked = (
     },
     { pan: panOnBurner(gear, 1), columns: 8 },
   );
-  const oven = plan.legs.find(({ kind }) => kind === 'oven');
+  const oven = firstOvenLeg(plan.legs);
   const moments = oven
     ? Array.from({ length: Math.floor(oven.seconds / 90) }, (_, i) => oven.at + (i + 1) * 90)
     : [0.7, 0.95].map((share) => share * plan.cookSeconds);

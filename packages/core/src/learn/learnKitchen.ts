@@ -9,7 +9,7 @@ import { TRAITS, type LearnedTraits, type Trait } from './traits';
 export type DeviceKey = string;
 
 export const deviceKey = (trait: Trait, { pan }: Pick<GearUsed, 'pan'>): DeviceKey =>
-  trait === 'contact' ? `contact:${pan.name}` : trait;
+  trait === 'contact' ? `contact:${pan.id ?? pan.name}` : trait;
 
 /** What was learned of one device. */
 export interface LearnedTrait {

@@ -2,6 +2,7 @@ import { DEFAULT_OVEN, OvenBody } from '../gear';
 import type { ReadingEvent } from '../cook/event';
 import { effectiveEvents } from '../cook/effectiveEvents';
 import type { LoggedCook } from './loggedCook';
+import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** The oven's time constant as learned from its thermometer. */
 export interface LearnedLag {
@@ -29,7 +30,7 @@ interface WarmUp {
 const warmUpOf = ({ id, events, plan, gear }: LoggedCook): readonly WarmUp[] => {
   const effective = effectiveEvents(events);
   const on = effective.find(({ kind }) => kind === 'oven-on')?.at;
-  const air = plan.legs.find(({ kind }) => kind === 'oven')?.air;
+  const air = firstOvenLeg(plan.legs)?.air;
   if (on === undefined || air === undefined) return [];
   const into = effective.find(
     ({ kind, at }) => at > on && (kind === 'into-oven' || kind === 'in'),

@@ -5,7 +5,13 @@ import type { PlanFigures } from '../cook/progress';
 
 /** What a cook was planned and cooked on. */
 export interface GearUsed {
-  readonly pan: { readonly name: string; readonly diameter: number; readonly mass: number };
+  readonly pan: {
+    /** Its id in the kitchen; absent in the first books, where it is the name. */
+    readonly id?: string | undefined;
+    readonly name: string;
+    readonly diameter: number;
+    readonly mass: number;
+  };
   /** `power` as its plate says, W; `share` of it that the plan reckoned with. */
   readonly burner: { readonly kind: BurnerKind; readonly power: number; readonly share: number };
   /** Air less dial that the run reckoned with, K, and the oven's time constant, s. */

@@ -30,5 +30,6 @@ export * from './loading';
 export * from './longest';
 export * from './thicknessToAsk';
 export * from './ovenAir';
+export * from './ovenLegs';
 export * from './inKitchen';
 export * from './startsCold';

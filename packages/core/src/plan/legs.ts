@@ -3,6 +3,7 @@ import { startsCold } from './startsCold';
 import { usesLowOven, type Way } from './way';
 import type { LegKind } from './legKind';
 import { cutOf, type PlanRequest } from './request';
+import { USUAL_GEAR, type GearIds, type GearKind, type GearTaken } from '../gear';
 import { FAN_OVEN, STILL_OVEN, type RestCover } from '../heat';
 
 /** Where the piece is through a leg. */
@@ -28,6 +29,8 @@ export interface Leg {
   readonly fixed: number;
   readonly unknownShare: number;
   readonly browningGoal?: number;
+  /** What of the kitchen's gear it takes, by id. */
+  readonly gear: GearTaken;
   /** Turned every so many seconds, counted on from the leg before where that was turned so too. */
   readonly turnEvery?: number;
   /** Turned at this share of its time. */
@@ -47,6 +50,9 @@ const SKIN_SHARE = 0.85;
 /** What the first of two sears is to give: golden. */
 const FIRST_SEAR = 1;
 
+/** A leg before it is known what it is on. */
+type LegPart = Omit<Leg, 'gear'>;
+
 interface Parts {
   readonly request: PlanRequest;
   /** The burner's heat once the crust has taken. */
@@ -56,10 +62,10 @@ interface Parts {
 
 const sear = (
   pan: number,
-  time: Partial<Pick<Leg, 'fixed' | 'unknownShare' | 'browningGoal'>>,
+  time: Partial<Pick<LegPart, 'fixed' | 'unknownShare' | 'browningGoal'>>,
   thenFlip: boolean,
   from?: number,
-): Leg => ({
+): LegPart => ({
   kind: 'sear',
   heat: { on: 'pan', pan, ...(from !== undefined && from !== pan ? { from } : {}) },
   fixed: 0,
@@ -68,7 +74,7 @@ const sear = (
   thenFlip,
 });
 
-const basted = ({ request: { baste }, later }: Parts): readonly Leg[] =>
+const basted = ({ request: { baste }, later }: Parts): readonly LegPart[] =>
   baste === 0
     ? []
     : [
@@ -81,7 +87,7 @@ const basted = ({ request: { baste }, later }: Parts): readonly Leg[] =>
         },
       ];
 
-const oven = ({ request, h }: Parts, air: number): Leg => ({
+const oven = ({ request, h }: Parts, air: number): LegPart => ({
   kind: 'oven',
   heat:
     request.ovenOn === 'pan' && !usesLowOven(request.way)
@@ -93,12 +99,12 @@ const oven = ({ request, h }: Parts, air: number): Leg => ({
   thenFlip: false,
 });
 
-const bothSides = (pan: number, later: number, goal: number): readonly Leg[] => [
+const bothSides = (pan: number, later: number, goal: number): readonly LegPart[] => [
   sear(pan, { browningGoal: goal }, true),
   sear(later, { browningGoal: goal }, false, pan),
 ];
 
-const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
+const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly LegPart[]>> = {
   once: (parts) => {
     const { request, later } = parts;
     return [
@@ -109,7 +115,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
   },
   often: (parts) => {
     const { request } = parts;
-    const turns: Leg = {
+    const turns: LegPart = {
       ...sear(request.pan, { unknownShare: 1, fixed: -request.baste }, false),
       kind: 'turns',
       turnEvery: request.every,
@@ -136,7 +142,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
     const { pan, crust, hotOven } = request;
     const cut = cutOf(request);
     const [first, second] = bothSides(pan, later, crust);
-    const skin: Leg = startsCold(request) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
+    const skin: LegPart = startsCold(request) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
     const flesh = sear(later, { fixed: FLESH_SIDE_SECONDS / 3 }, false, pan);
     return [
       ...(cut.skin ? [skin, flesh] : [first, second]),
@@ -159,7 +165,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly Leg[]>> = {
   },
 };
 
-const edge = (kind: 'edge' | 'edges', pan: number): Leg => ({
+const edge = (kind: 'edge' | 'edges', pan: number): LegPart => ({
   kind,
   heat: { on: 'edge', pan, share: kind === 'edge' ? ONE_EDGE : ROLLED_EDGE_SHARE },
   fixed: kind === 'edge' ? FAT_EDGE_SECONDS : OTHER_EDGES_SECONDS,
@@ -167,9 +173,25 @@ const edge = (kind: 'edge' | 'edges', pan: number): Leg => ({
   thenFlip: false,
 });
 
+/** What a piece in each place takes of the kitchen's gear. */
+const GEAR_OF: Readonly<Record<Heat['on'], readonly GearKind[]>> = {
+  pan: ['pan', 'burner'],
+  'cold-pan': ['pan', 'burner'],
+  edge: ['pan', 'burner'],
+  rack: ['oven'],
+  'oven-pan': ['oven', 'pan'],
+  counter: [],
+  rest: [],
+};
+
+const onGear = (leg: LegPart, gear: GearIds): Leg => ({
+  ...leg,
+  gear: Object.fromEntries(GEAR_OF[leg.heat.on].map((kind) => [kind, gear[kind]])),
+});
+
 /** The legs of a request's way, the fat edge first and the other edges last if it asks for them. */
 export const legsOf = (request: PlanRequest): readonly Leg[] => {
-  const { way, edges, pan, panAfter = pan, fan } = request;
+  const { way, edges, pan, panAfter = pan, fan, gear = USUAL_GEAR } = request;
   const body = WAY_LEGS[way]({ request, later: panAfter, h: fan ? FAN_OVEN : STILL_OVEN });
   const firstPan = body.findIndex(({ kind }) => kind !== 'oven');
   const lastPan = body.findLastIndex(({ kind }) => kind !== 'oven');
@@ -181,5 +203,5 @@ export const legsOf = (request: PlanRequest): readonly Leg[] => {
     ...body.slice(firstPan, lastPan + 1),
     ...(last ? [edge('edges', panAfter)] : []),
     ...body.slice(lastPan + 1),
-  ];
+  ].map((leg) => onGear(leg, gear));
 };

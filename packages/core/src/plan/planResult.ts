@@ -1,3 +1,4 @@
+import type { GearTaken } from '../gear';
 import type { LegKind } from './legKind';
 import type { PlanRequest } from './request';
 import type { Way } from './way';
@@ -42,6 +43,8 @@ export interface PlannedLeg {
   readonly kind: LegKind;
   readonly at: number;
   readonly seconds: number;
+  /** What of the kitchen's gear it takes, by id; absent: the usual kitchen's. */
+  readonly gear?: GearTaken | undefined;
   /** C, where it has one. */
   readonly pan?: number | undefined;
   readonly air?: number | undefined;

@@ -21,13 +21,14 @@ const RANGE = [5, 60] as const;
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
 const plannedLeg = (leg: TimedLeg, at: number, core: number): PlannedLeg => {
-  const { kind, seconds, flips, heat, cutShort } = leg;
+  const { kind, seconds, flips, heat, gear, cutShort } = leg;
   return {
     kind,
     at,
     seconds,
     flips,
     core,
+    ...(Object.keys(gear).length > 0 ? { gear } : {}),
     ...('pan' in heat ? { pan: heat.pan } : {}),
     ...('air' in heat ? { air: heat.air } : {}),
     ...(cutShort ? { cutShort } : {}),

@@ -1,5 +1,5 @@
 import { CUTS, type Cut, type CutId } from '../food';
-import type { FatId, KitchenDeviation } from '../gear';
+import type { FatId, GearIds, KitchenDeviation } from '../gear';
 import type { Press, RestCover } from '../heat';
 import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
@@ -60,6 +60,8 @@ export interface PlanRequest {
   readonly cover: RestCover;
   /** Pieces alike, cooked together. */
   readonly pieces: number;
+  /** What it is cooked on; absent: the usual kitchen's. */
+  readonly gear?: GearIds | undefined;
   /** What past cooks have taught; absent plans as told. */
   readonly learned?: LearnedDeviation | undefined;
 }

@@ -4,6 +4,7 @@ import { preheat } from '../gear/preheat';
 import type { CookPlan } from '../plan/planResult';
 import { startsCold } from '../plan/startsCold';
 import { ACTION_TRAITS, actionsOf, type ActionKind } from './actions';
+import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Things the cook does, the piece's own and what goes before and after. */
 export type StepKind =
@@ -71,7 +72,7 @@ const beforehand = ({ request, legs }: RunFigures, { pan, oven }: RunGear): read
   const fromCold = startsCold(request) || firstPan?.pan === undefined;
   const hot = firstPan ? firstPan.at - panReadySeconds(pan, request.pan) : 0;
   if (firstPan && !fromCold) marks.push({ kind: 'preheat', at: hot, hands: 'free' });
-  const inOven = legs.find(({ kind }) => kind === 'oven');
+  const inOven = firstOvenLeg(legs);
   if (inOven?.air !== undefined) {
     const at = inOven.at - ovenReadySeconds(oven, inOven.air - oven.offset);
     marks.push({ kind: 'oven-on', at, hands: 'free' });

@@ -1,9 +1,10 @@
 import type { CookPlan } from '../plan/planResult';
 import type { Shared } from './sides';
+import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** What a plan's piece takes of the oven and the pan, s from the first heat. */
 export const sharedBy = ({ legs }: Pick<CookPlan, 'legs'>): Shared => {
-  const oven = legs.find(({ kind }) => kind === 'oven');
+  const oven = firstOvenLeg(legs);
   return {
     ...(oven?.air === undefined
       ? {}

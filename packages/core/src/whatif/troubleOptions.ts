@@ -77,6 +77,7 @@ const board = (seconds: number): TimedLeg => ({
   heat: { on: 'rest', cover: 'open' },
   fixed: seconds,
   unknownShare: 0,
+  gear: {},
   thenFlip: false,
   seconds,
   flips: [],

@@ -1,4 +1,4 @@
-import type { Kitchen } from '@crustan/core/formats/kitchen';
+import { ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
@@ -31,9 +31,8 @@ const USUAL: Readonly<Record<DeviceKind, number>> = {
 const usedOf = (kitchen: Kitchen, key: string, kind: DeviceKind): LearnedDeviceView['used'] => {
   const taken = kitchen.learned[key];
   if (taken) return { value: taken.value, by: taken.by };
-  return kind === 'oven' && kitchen.ovenOffset !== USUAL.oven
-    ? { value: kitchen.ovenOffset, by: 'hand' }
-    : undefined;
+  const { offset } = ovenOf(kitchen);
+  return kind === 'oven' && offset !== USUAL.oven ? { value: offset, by: 'hand' } : undefined;
 };
 
 /** What was learned, device by device, beside what plans use. */

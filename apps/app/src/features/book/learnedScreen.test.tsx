@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { CookRecord } from '@crustan/core/formats';
 import type { LearnedKitchen } from '@crustan/core/learn';
-import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
+import { burnerOf, DEFAULT_KITCHEN, ovenOf } from '@crustan/core/formats/kitchen';
 import { answerWith, json } from '../../fakeServer';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { renderWithStore } from '../../renderWithStore';
@@ -87,7 +87,7 @@ describe('what the cooks taught', () => {
     fireEvent.click(group(/oven’s air/).getByText('Use −12.4 °C'));
     fireEvent.click(group(/Contact/).getByText('Use 92 %'));
     const now = store.getState().kitchen;
-    expect(now.ovenOffset).toBe(-12.4);
+    expect(ovenOf(now).offset).toBe(-12.4);
     expect(now.learned['oven']).toMatchObject({ by: 'cooks', deviation: 1.6, cooks: 1 });
     const planned = requestHere(REQUEST, now);
     expect(planned.learned).toEqual({ thickness: 0, contact: 0.92 });
@@ -105,7 +105,7 @@ describe('what the cooks taught', () => {
     fireEvent.change(burner.getByLabelText(/burner.* in %/i), { target: { value: '85' } });
     expect(store.getState().kitchen.learned['burner']).toMatchObject({ by: 'hand', value: 0.85 });
     expect(panInUse(store.getState().kitchen).power).toBeCloseTo(
-      0.85 * DEFAULT_KITCHEN.burner.power,
+      0.85 * burnerOf(DEFAULT_KITCHEN).power,
       6,
     );
     burner.getByText('Plans use 85 %, set by hand.');
@@ -113,19 +113,19 @@ describe('what the cooks taught', () => {
     const now = store.getState().kitchen;
     expect(now.learned['burner']).toBeUndefined();
     expect(now.forgotten['burner']).toBeGreaterThan(T0);
-    expect(panInUse(now).power).toBe(DEFAULT_KITCHEN.burner.power);
+    expect(panInUse(now).power).toBe(burnerOf(DEFAULT_KITCHEN).power);
   });
 
   it('another pan has nothing of this one’s contact', () => {
     const two = {
       ...DEFAULT_KITCHEN,
-      pans: [...DEFAULT_KITCHEN.pans, { name: 'Other', diameter: 0.3, mass: 3 }],
+      pans: [...DEFAULT_KITCHEN.pans, { id: 'other', name: 'Other', diameter: 0.3, mass: 3 }],
       learned: {
         'contact:Cast iron, 26 cm': { value: 0.9, by: 'cooks' as const, at: T0 },
       },
     };
     expect(learnedOfPiece(two)).toEqual({ thickness: 0, contact: 0.9 });
-    expect(learnedOfPiece({ ...two, pan: 1 })).toBeUndefined();
+    expect(learnedOfPiece({ ...two, inUse: { ...two.inUse, pan: 'other' } })).toBeUndefined();
   });
 
   it('says how far the running is, and what to do when nothing was measured', async () => {

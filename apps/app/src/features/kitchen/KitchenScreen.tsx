@@ -1,6 +1,6 @@
 import { ScrollView, View } from 'react-native';
 import { REST_RULES, type RestRule } from '@crustan/core/schedule';
-import { GEAR_LIMITS } from '@crustan/core/formats/kitchen';
+import { burnerOf, GEAR_LIMITS, ovenOf, withChanged } from '@crustan/core/formats/kitchen';
 import { BURNER_KINDS } from '@crustan/core/gear/pan';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -29,6 +29,10 @@ export const KitchenScreen = () => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
   const change = (changed: Partial<typeof kitchen>) => dispatch(kitchenChanged(changed));
+  const burner = burnerOf(kitchen);
+  const oven = ovenOf(kitchen);
+  const changeBurner = (changed: Partial<typeof burner>) =>
+    change({ burners: withChanged(kitchen.burners, burner.id, changed) });
   const measure = { units: show.units };
   return (
     <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
@@ -63,18 +67,18 @@ export const KitchenScreen = () => {
             <Section title="Burner" says="What it draws at full, from its plate or its manual.">
               <Choice
                 label="Burner"
-                value={kitchen.burner.kind}
-                onChange={(kind) => change({ burner: { ...kitchen.burner, kind } })}
+                value={burner.kind}
+                onChange={(kind) => changeBurner({ kind })}
                 options={BURNER_KINDS.map((value) => ({ value, label: capital(value) }))}
               />
               <Measure
                 {...measure}
                 label="Burner at full"
                 kind="power"
-                value={kitchen.burner.power}
+                value={burner.power}
                 {...GEAR_LIMITS.power}
                 usual={[1000, 5000]}
-                onChange={(power) => change({ burner: { ...kitchen.burner, power } })}
+                onChange={(power) => changeBurner({ power })}
               />
             </Section>
             <Section
@@ -85,10 +89,12 @@ export const KitchenScreen = () => {
                 {...measure}
                 label="Air over dial"
                 kind="temperatureDifference"
-                value={kitchen.ovenOffset}
+                value={oven.offset}
                 {...GEAR_LIMITS.offset}
                 usual={[-30, 30]}
-                onChange={(ovenOffset) => change({ ovenOffset })}
+                onChange={(offset) =>
+                  change({ ovens: withChanged(kitchen.ovens, oven.id, { offset }) })
+                }
               />
             </Section>
             <Section

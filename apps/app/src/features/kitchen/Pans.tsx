@@ -1,8 +1,9 @@
 import { View } from 'react-native';
-import { GEAR_LIMITS } from '@crustan/core/formats/kitchen';
+import { GEAR_LIMITS, panOf, withChanged } from '@crustan/core/formats/kitchen';
 import { preheat } from '@crustan/core/gear/preheat';
 import { sayDuration } from '@crustan/core/units';
 import { kitchenChanged, panInUse } from '../../store/kitchenSlice';
+import { newId } from '../../store/newId';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -20,49 +21,44 @@ export const Pans = () => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
-  const { pans, pan: index } = kitchen;
-  const pan = pans[index];
+  const { pans } = kitchen;
+  const pan = panOf(kitchen);
+  const use = (id: string) => ({ inUse: { ...kitchen.inUse, pan: id } });
   const warming = preheat(panInUse(kitchen), USUAL_SEAR);
   const edit = (changed: Partial<(typeof pans)[number]>): void => {
-    dispatch(
-      kitchenChanged({
-        pans: pans.map((each, i) => (i === index ? { ...each, ...changed } : each)),
-      }),
-    );
+    dispatch(kitchenChanged({ pans: withChanged(pans, pan.id, changed) }));
   };
   return (
     <View className="gap-3">
       <Choice
         label="Pan in use"
-        value={String(index)}
-        onChange={(chosen) => dispatch(kitchenChanged({ pan: Number(chosen) }))}
-        options={pans.map(({ name }, i) => ({ value: String(i), label: name }))}
+        value={pan.id}
+        onChange={(chosen) => dispatch(kitchenChanged(use(chosen)))}
+        options={pans.map(({ id, name }) => ({ value: id, label: name }))}
       />
-      {pan ? (
-        <View key={index} className="gap-2">
-          <NameField label="Name of the pan" value={pan.name} onChange={(name) => edit({ name })} />
-          <Measure
-            units={show.units}
-            label="Cooking width"
-            named
-            kind="thickness"
-            value={pan.diameter}
-            {...GEAR_LIMITS.diameter}
-            usual={[0.16, 0.36]}
-            onChange={(diameter) => edit({ diameter })}
-          />
-          <Measure
-            units={show.units}
-            label="Weight of the pan"
-            named
-            kind="weight"
-            value={pan.mass}
-            {...GEAR_LIMITS.mass}
-            usual={[1, 5]}
-            onChange={(mass) => edit({ mass })}
-          />
-        </View>
-      ) : null}
+      <View key={pan.id} className="gap-2">
+        <NameField label="Name of the pan" value={pan.name} onChange={(name) => edit({ name })} />
+        <Measure
+          units={show.units}
+          label="Cooking width"
+          named
+          kind="thickness"
+          value={pan.diameter}
+          {...GEAR_LIMITS.diameter}
+          usual={[0.16, 0.36]}
+          onChange={(diameter) => edit({ diameter })}
+        />
+        <Measure
+          units={show.units}
+          label="Weight of the pan"
+          named
+          kind="weight"
+          value={pan.mass}
+          {...GEAR_LIMITS.mass}
+          usual={[1, 5]}
+          onChange={(mass) => edit({ mass })}
+        />
+      </View>
       <Text voice="small" aria-live="polite">
         {warming.reached
           ? `${sayDuration(Math.round(warming.seconds / 15) * 15)} to ${show.temperature(USUAL_SEAR)} on full.`
@@ -73,23 +69,25 @@ export const Pans = () => {
           <Button
             kind="plain"
             label="Add a pan"
-            onPress={() =>
-              dispatch(
-                kitchenChanged({
-                  pans: [...pans, { name: `Pan ${pans.length + 1}`, diameter: 0.26, mass: 2.4 }],
-                  pan: pans.length,
-                }),
-              )
-            }
+            onPress={() => {
+              const added = {
+                id: newId(),
+                name: `Pan ${pans.length + 1}`,
+                diameter: 0.26,
+                mass: 2.4,
+              };
+              dispatch(kitchenChanged({ pans: [...pans, added], ...use(added.id) }));
+            }}
           />
         ) : null}
         {pans.length > 1 ? (
           <Button
             kind="plain"
             label="Take this one away"
-            onPress={() =>
-              dispatch(kitchenChanged({ pans: pans.filter((_, i) => i !== index), pan: 0 }))
-            }
+            onPress={() => {
+              const left = pans.filter(({ id }) => id !== pan.id);
+              dispatch(kitchenChanged({ pans: left, ...(left[0] ? use(left[0].id) : {}) }));
+            }}
           />
         ) : null}
       </View>

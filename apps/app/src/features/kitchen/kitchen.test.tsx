@@ -15,7 +15,7 @@ describe('the kitchen', () => {
     const { kitchen } = kitchenOf();
     const before = screen.getByText(/to 215 °C on full/).textContent;
     fireEvent.click(screen.getByText('Add a pan'));
-    expect(kitchen().pan).toBe(1);
+    expect(kitchen().inUse.pan).toBe(kitchen().pans[1]?.id);
     fireEvent.change(screen.getByLabelText('Name of the pan'), {
       target: { value: 'The big one' },
     });
@@ -60,8 +60,8 @@ describe('the kitchen', () => {
     fireEvent.click(screen.getByText('Fixed minutes'));
     fireEvent.change(screen.getByLabelText('Fixed rest in min'), { target: { value: '8' } });
     expect(kitchen()).toMatchObject({
-      burner: { kind: 'induction', power: 2200 },
-      ovenOffset: -12,
+      burners: [{ kind: 'induction', power: 2200 }],
+      ovens: [{ offset: -12 }],
       salt: 1,
       restRule: 'fixed',
       restSeconds: 480,

@@ -1,0 +1,11 @@
+import { z } from 'zod';
+import type { GearIds } from '../gear/gearIds';
+
+const id = z.string().trim().min(1).max(60);
+
+/** Which of the kitchen's pans, burners and ovens. */
+export const gearIdsSchema = z.strictObject({
+  pan: id,
+  burner: id,
+  oven: id,
+}) satisfies z.ZodType<GearIds>;
