@@ -33,7 +33,10 @@ export class LivePan implements Environment {
     readonly body: PanBody,
     private readonly load: PanLoad,
   ) {
-    const around = onThePan(body.temperature, load.contact);
+    const around = onThePan(
+      body.temperature,
+      load.contact === undefined ? {} : { contact: load.contact },
+    );
     const lower = { ...around.lower };
     this.lower = lower;
     this.around = { ...around, lower };

@@ -1,14 +1,6 @@
-import { KELVIN } from '../units';
-import { STEFAN_BOLTZMANN } from '../heat/constants';
+import { CAPACITY_IRON, ironLoss, WALL_HEIGHT } from '../heat';
 import { BURNER_EFFICIENCY, type PanOnBurner } from './pan';
 
-/** Heat capacity of cast iron, J/kg K. Handbook. */
-export const CAPACITY_IRON = 460;
-/** Convection from a hot pan in a kitchen, W/m2 K; emissivity of seasoned iron. Usual values. */
-const LOSS_COEFFICIENT = 10;
-const EMISSIVITY_IRON = 0.9;
-/** Area losing heat over the cooking area: both sides of the floor and a 5 cm wall. */
-const WALL_HEIGHT = 0.05;
 /** Longest step taken at once, s: the lump's own time constant is some minutes. */
 const LONGEST_STEP = 1;
 
@@ -16,12 +8,9 @@ const LONGEST_STEP = 1;
 export const panSurface = ({ diameter }: PanOnBurner): number =>
   (Math.PI / 2) * diameter * diameter + Math.PI * diameter * WALL_HEIGHT;
 
-/** Power lost by the empty pan at a temperature, W. */
-export const panLoss = (pan: PanOnBurner, celsius: number, kitchen: number): number => {
-  const area = panSurface(pan);
-  const hot = (celsius + KELVIN) ** 4 - (kitchen + KELVIN) ** 4;
-  return area * (LOSS_COEFFICIENT * (celsius - kitchen) + EMISSIVITY_IRON * STEFAN_BOLTZMANN * hot);
-};
+/** Power lost by the empty pan at a temperature, W: by both sides of its floor and its wall. */
+export const panLoss = (pan: PanOnBurner, celsius: number, kitchen: number): number =>
+  panSurface(pan) * ironLoss(celsius, kitchen);
 
 /**
  * A pan on its burner as one lump of iron:

@@ -1,6 +1,6 @@
-import type { Environment, PieceSolver, Surroundings } from '../heat';
+import { CAPACITY_IRON, type Environment, type PieceSolver, type Surroundings } from '../heat';
 import type { PanOnBurner } from './pan';
-import { CAPACITY_IRON, panSurface } from './panBody';
+import { panSurface } from './panBody';
 
 /** The iron moves over a minute or so: no step of the piece is longer while it does, s. */
 const LONGEST = 5;

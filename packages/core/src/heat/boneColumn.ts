@@ -1,8 +1,8 @@
 import type { PieceSolver } from './pieceSolver';
 
 /** The column of a section that lies along the bone; undefined where there is none. */
-export const boneColumn = ({ columns, matter }: PieceSolver): number | undefined => {
-  if (columns === 1) return undefined;
-  const first = matter.contact.findIndex((share) => share < 1);
-  return first > 0 ? first : undefined;
+export const boneColumn = ({ columns, rows, matter }: PieceSolver): number | undefined => {
+  const middle = rows >> 1;
+  for (let j = 1; j < columns; j += 1) if (matter.meat[j * rows + middle] === 0) return j;
+  return undefined;
 };

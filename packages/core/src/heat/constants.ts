@@ -45,3 +45,12 @@ export const EMISSIVITY_MEAT = 0.9;
 /** Vapour pressure of kitchen air and of oven air, Pa. Estimates; ovens 1500 to 8000. */
 export const VAPOUR_PRESSURE_KITCHEN = 1200;
 export const VAPOUR_PRESSURE_OVEN = 2000;
+/**
+ * Browning that asks for heat and dryness together: tenfold step, K, and its factor at 150 C against the
+ * baseline's; onset, C (in bread: above about 120 C and a water activity under 0.6, Purlis & Salvadori
+ * 2009, as recalled). Fitted together with the thresholds of `doneness/crustColour` to what cooks report:
+ * `apps/cli/src/fit`, docs/validation.md.
+ */
+export const DRY_BROWNING = { rate: 1, tenfold: 48, onsetFrom: 100, onsetTo: 120 } as const;
+/** Rate of browning of the skin of fish and of duck, of bare meat's. Estimates. */
+export const SKIN_BROWNING = { 'fish-skin': 0.3, 'duck-skin': 0.1 } as const;

@@ -1,23 +1,39 @@
 import type { PieceState } from './pieceState';
+import { shareHeld, waterHeld } from './waterHeld';
 
-/** Water that meat holds at a temperature, kg per kg: van der Sman (2007), for beef. */
-export const waterHeld = (celsius: number): number =>
-  0.745 - 0.345 / (1 + 30 * Math.exp(-0.25 * (celsius - 52)));
+export { waterHeld };
 
 /**
- * Water that drips or is squeezed out, as a share of the first mass: what each cell still has above
- * what it holds after its peak temperature, the curve scaled to the tissue's own first water. An
- * upper bound for a short cook: the juice takes minutes to find its way out.
+ * Water that drips or is squeezed out, as a share of the first mass: what has dripped, and what each
+ * cell still has above what it holds after its peak temperature, van der Sman's curve scaled to the
+ * tissue's own first water. An upper bound for a short cook: the juice takes minutes to find its way
+ * out.
  */
 export const dripShare = (piece: PieceState): number => {
-  const raw = waterHeld(0);
-  let drip = 0;
+  const { count, matter, volume, water, full, peak } = piece;
+  let drip = piece.dripped;
   let mass = 0;
-  for (let c = 0; c < piece.count; c += 1) {
-    const first = piece.matter.water[c];
-    const held = (first * waterHeld(piece.peak[c])) / raw;
-    drip += piece.volume[c] * Math.max(0, Math.min(piece.water[c], first) - held);
-    mass += piece.volume[c] * piece.matter.density[c];
+  for (let c = 0; c < count; c += 1) {
+    const held = matter.water[c] * shareHeld(peak[c]);
+    drip += volume[c] * Math.max(0, Math.min(water[c], full[c]) - held);
+    mass += volume[c] * matter.density[c];
   }
   return drip / mass;
+};
+
+/** Share of what drips at most that a cook finds lost, and what a figure of loss may be off by. Estimates. */
+const DRIPS = 0.6;
+const LOSS_WITHIN = 0.03;
+
+/** Share of the first mass that is gone: a central figure, and about one deviation either way. */
+export interface Loss {
+  readonly central: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** Loss from what evaporated and what drips at most, as shares of the first mass. */
+export const lossOf = (evaporated: number, drip: number): Loss => {
+  const central = evaporated + DRIPS * drip;
+  return { central, least: Math.max(0, central - LOSS_WITHIN), most: central + LOSS_WITHIN };
 };

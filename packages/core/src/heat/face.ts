@@ -1,3 +1,4 @@
+import { ESTIMATES } from './estimates';
 import {
   CONTACT_DRY,
   CONTACT_WET_EXTRA,
@@ -10,61 +11,72 @@ import {
 export interface Face {
   /** Temperature of the pan or the air, C. */
   readonly temperature: number;
+  /** Temperature of what the face sees, C: its walls, or the iron beside it. */
+  readonly radiant: number;
   /** Coefficient on a dry face, W/m2 K. */
   readonly coefficient: number;
   /** Added in proportion to the face's remaining water, W/m2 K (contact only). */
   readonly wetExtra: number;
-  /** Emissivity towards surroundings at `temperature`; 0 without radiation. */
+  /** Emissivity towards what it sees; 0 without radiation. */
   readonly emissivity: number;
   /** Whether the face loses vapour to the air below boiling. */
   readonly evaporates: boolean;
   /** Vapour pressure of that air, Pa. */
   readonly vapourPressure: number;
+  /** Whether a face just turned down touches badly for some seconds (contact only). */
+  readonly bulges: boolean;
 }
 
 /** How the face lies on the iron, as a share of a pressed, oiled face's contact. */
 export const PRESS = {
   /** Held down, well oiled. */
   pressed: 1,
-  /** Lying by its own weight; estimate within the published scatter of 200-1200 W/m2 K wet. */
-  loose: 0.65,
+  /** Lying by its own weight; within the published scatter of 200-1200 W/m2 K wet. */
+  loose: ESTIMATES.looseContact.value,
 } as const;
 export type Press = keyof typeof PRESS;
 export const PRESS_NAMES = ['pressed', 'loose'] as const satisfies readonly Press[];
 
 /** A face on the pan: h = 150 + 250 min(1, W/W0) when pressed. `contact` scales both terms. */
-export const panFace = (pan: number, contact = 1): Face => ({
+export const panFace = (pan: number, contact = 1, bulges = false): Face => ({
   temperature: pan,
+  radiant: pan,
   coefficient: CONTACT_DRY * contact,
   wetExtra: CONTACT_WET_EXTRA * contact,
   emissivity: 0,
   evaporates: false,
   vapourPressure: 0,
+  bulges,
 });
 
 /** A face in hot fat: deeper than a film, so it touches everywhere. */
 export const fatFace = (fat: number): Face => ({
   temperature: fat,
+  radiant: fat,
   coefficient: FAT_DRY,
   wetExtra: FAT_WET_EXTRA,
   emissivity: 0,
   evaporates: false,
   vapourPressure: 0,
+  bulges: false,
 });
 
-/** A face in air. */
+/** A face in air; what it sees is as warm as the air unless said. */
 export const airFace = (
   air: number,
   coefficient: number,
   vapourPressure: number,
   emissivity = EMISSIVITY_MEAT,
+  radiant = air,
 ): Face => ({
   temperature: air,
+  radiant,
   coefficient,
   wetExtra: 0,
   emissivity,
   evaporates: true,
   vapourPressure,
+  bulges: false,
 });
 
 /**
@@ -77,13 +89,16 @@ export const bastedFace = (air: Face, fat: number, share: number): Face => {
   if (share === 0) return air;
   const hot = FAT_DRY * share;
   const cool = air.coefficient * (1 - share);
+  const temperature = (hot * fat + cool * air.temperature) / (hot + cool);
   return {
-    temperature: (hot * fat + cool * air.temperature) / (hot + cool),
+    temperature,
+    radiant: temperature,
     coefficient: hot + cool,
     wetExtra: FAT_WET_EXTRA * share,
     emissivity: 0,
     evaporates: false,
     vapourPressure: air.vapourPressure,
+    bulges: false,
   };
 };
 

@@ -1,5 +1,6 @@
 import { KELVIN } from '../units';
 import { CRUST_WATER_SHARE, STEFAN_BOLTZMANN } from './constants';
+import { bulgedContact } from './bulge';
 import type { Face } from './face';
 import type { PieceState } from './pieceState';
 import {
@@ -44,8 +45,8 @@ export class FaceLine {
   readonly vapourSlope: Float64Array;
   /** kg/s at 0 C on that line. */
   readonly vapourConstant: Float64Array;
-  /** Of the surroundings, C. */
-  temperature = 0;
+  /** What each place's conductance leads to, C: air and what it sees, weighed. */
+  readonly temperature: Float64Array;
 
   constructor(private readonly layout: FaceLayout) {
     this.count = layout.outer.length;
@@ -54,26 +55,45 @@ export class FaceLine {
     this.wetCell = new Int32Array(this.count);
     this.vapourSlope = new Float64Array(this.count);
     this.vapourConstant = new Float64Array(this.count);
+    this.temperature = new Float64Array(this.count);
   }
 
-  /** @param conductivity of each cell, W/m K */
-  prepare(state: PieceState, face: Face, conductivity: Float64Array): void {
+  /**
+   * @param conductivity of each cell, W/m K
+   * @param areaScale what the line's area has come to by shrinking, of its first
+   * @param sizeScale the same of the cells' size across the face
+   */
+  prepare(
+    state: PieceState,
+    face: Face,
+    conductivity: Float64Array,
+    areaScale = 1,
+    sizeScale = 1,
+  ): void {
     const { temperature, water } = state;
-    const first = state.matter.water;
+    const { full } = state;
     const { outer, area, sizes, contact } = this.layout;
-    const ta = face.temperature + KELVIN;
-    this.temperature = face.temperature;
+    const tr = face.radiant + KELVIN;
+    const apart = face.radiant - face.temperature;
+    const touches = face.bulges ? bulgedContact(state.sinceTurn) : 1;
     const vapourOfAir = vapourDensityOfAir(face.vapourPressure, face.temperature);
     for (let p = 0; p < this.count; p += 1) {
       const c = outer[p];
       let h = face.coefficient;
-      if (face.wetExtra > 0) h = contact[p] * (h + face.wetExtra * min(1, water[c] / first[c]));
+      let towards = face.temperature;
+      if (face.wetExtra > 0) {
+        h = touches * contact[p] * (h + face.wetExtra * min(1, water[c] / full[c]));
+      }
       if (face.emissivity > 0) {
         const ts = temperature[c] + KELVIN;
-        h += face.emissivity * STEFAN_BOLTZMANN * (ts * ts + ta * ta) * (ts + ta);
+        const radiates = face.emissivity * STEFAN_BOLTZMANN * (ts * ts + tr * tr) * (ts + tr);
+        h += radiates;
+        towards += (radiates / h) * apart;
       }
-      this.conductance[p] = h > 0 ? area[p] / (1 / h + sizes[0] / (2 * conductivity[c])) : 0;
-      if (face.evaporates) this.prepareVapour(p, state, face, vapourOfAir);
+      this.temperature[p] = towards;
+      const half = (sizeScale * sizes[0]) / (2 * conductivity[c]);
+      this.conductance[p] = h > 0 ? (areaScale * area[p]) / (1 / h + half) : 0;
+      if (face.evaporates) this.prepareVapour(p, state, face, vapourOfAir, areaScale);
       else this.wetCell[p] = -1;
     }
   }
@@ -84,14 +104,19 @@ export class FaceLine {
    * grows smoothly. Behind a dry cell it starts from the middle of what is still wet, where the
    * cell's temperature is taken; on a wet outer cell it starts from the surface.
    */
-  private prepareVapour(p: number, state: PieceState, face: Face, vapourOfAir: number): void {
-    const { temperature, water } = state;
-    const first = state.matter.water;
+  private prepareVapour(
+    p: number,
+    state: PieceState,
+    face: Face,
+    vapourOfAir: number,
+    areaScale: number,
+  ): void {
+    const { temperature, water, full } = state;
     const { outer, inward, depth, sizes, area } = this.layout;
     let c = outer[p];
     let k = 0;
     let dryDepth = 0;
-    while (k < depth && water[c] <= CRUST_WATER_SHARE * first[c]) {
+    while (k < depth && water[c] <= CRUST_WATER_SHARE * full[c]) {
       dryDepth += sizes[k];
       c += inward;
       k += 1;
@@ -100,10 +125,11 @@ export class FaceLine {
       this.wetCell[p] = -1;
       return;
     }
-    const wetShare = min(1, water[c] / first[c]);
+    const wetShare = min(1, water[c] / full[c]);
     dryDepth += sizes[k] * (k === 0 ? 1 - wetShare : 1 - wetShare / 2);
     const t = temperature[c];
-    const ease = area[p] / vapourResistance(face.coefficient, face.temperature, dryDepth);
+    const ease =
+      (areaScale * area[p]) / vapourResistance(face.coefficient, face.temperature, dryDepth);
     const atMeat = vapourDensityAtMeat(t);
     this.wetCell[p] = c;
     this.vapourSlope[p] = ease * atMeat * (saturationSlope(t) - 1 / (t + KELVIN));

@@ -1,5 +1,6 @@
 import { PROPERTY_CEILING } from '../food';
 import { CONDUCTIVITY_DRY } from './constants';
+import { MELTING_HEAT, meltingSlope } from './fatMelting';
 import type { PieceState } from './pieceState';
 import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
@@ -14,24 +15,30 @@ const [W0, W1, W2] = CHOI_OKOS.water.capacity;
  * the halves of two cells in series.
  */
 export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void => {
-  const { temperature, water, volume, count, rows, columns, section, matter } = piece;
+  const { temperature, water, full, perFull, heights, volume, count, rows, columns } = piece;
+  const { section, matter, faceScale, heightScale } = piece;
   const { conductivity, resistivity, capacity, upward, sideways } = arrays;
-  const { heights, widths, area, breadth } = section;
+  const { widths, area, breadth } = section;
   const [k0, k1, k2] = matter.conductivity;
   const [s0, s1, s2] = matter.solids;
-  const { water: first, perWater } = matter;
   for (let c = 0; c < count; c += 1) {
     const t = min(temperature[c], PROPERTY_CEILING);
     const w = water[c];
-    const share = w >= first[c] ? 1 : w * perWater[c];
+    const share = w >= full[c] ? 1 : w * perFull[c];
     const wet = k0[c] + t * (k1[c] + t * k2[c]);
     const k = CONDUCTIVITY_DRY + (wet - CONDUCTIVITY_DRY) * share;
     conductivity[c] = k;
     resistivity[c] = 0.5 / k;
     capacity[c] = volume[c] * (s0[c] + t * (s1[c] + t * s2[c]) + w * (W0 + t * (W1 + t * W2)));
   }
+  if (piece.model.fatMelts) {
+    for (let c = 0; c < count; c += 1) {
+      const slope = meltingSlope(temperature[c]);
+      if (slope > 0) capacity[c] += volume[c] * matter.fat[c] * MELTING_HEAT * slope;
+    }
+  }
   for (let j = 0, c = 0; j < columns; j += 1) {
-    const columnArea = area[j];
+    const columnArea = (area[j] * faceScale) / heightScale;
     let half = heights[0] * resistivity[c];
     for (let i = 1; i < rows; i += 1, c += 1) {
       const next = heights[i] * resistivity[c + 1];
@@ -44,7 +51,7 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
   for (let j = 0, c = 0; j + 1 < columns; j += 1) {
     const own = widths[j];
     const next = widths[j + 1];
-    const side = breadth[j + 1];
+    const side = breadth[j + 1] * heightScale;
     for (let i = 0; i < rows; i += 1, c += 1) {
       sideways[c] = (side * heights[i]) / (own * resistivity[c] + next * resistivity[c + rows]);
     }

@@ -37,7 +37,7 @@ export const alongMidline = (piece: PieceState, field: Float64Array): Float64Arr
 
 /** Grey band: total depth on the mid-line that passed 65 C, m. */
 export const greyBand = (piece: PieceState): number =>
-  depthPast(piece.section.heights, alongMidline(piece, piece.peak));
+  depthPast(piece.heights, alongMidline(piece, piece.peak));
 
 /** How near to the core's peak counts as even, K. */
 const EVEN_WITHIN = 3;

@@ -3,11 +3,15 @@ import type { Matter } from './matter';
 import type { Side } from './pieceState';
 import type { Section } from './section';
 
-/** Where the cells of one face of a section lie. */
+/**
+ * Where the cells of one face of a section lie.
+ * @param heights of the cells, m, from the first face: where layers render the first face's change
+ */
 export const faceLayout = (
-  { heights, area }: Section,
+  { area }: Section,
   { contact }: Matter,
   side: Side,
+  heights: Float64Array,
 ): FaceLayout => {
   const rows = heights.length;
   return {

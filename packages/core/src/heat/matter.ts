@@ -1,5 +1,8 @@
 import { TISSUES, type TissueName } from '../food';
 import { tissueProperties, type TissueProperties } from '../food/properties';
+import { SKIN_BROWNING } from './constants';
+import { ESTIMATES } from './estimates';
+import { HEAT_MODELS, type HeatModel } from './heatModel';
 import type { Section } from './section';
 
 /** A layer on the face that goes down first: skin and fat of a duck breast, a fat cap. */
@@ -26,11 +29,17 @@ export interface Matter {
   readonly conductivity: readonly [Float64Array, Float64Array, Float64Array];
   readonly solids: readonly [Float64Array, Float64Array, Float64Array];
   readonly water: Float64Array;
-  /** Its inverse, m3/kg; 0 where there never was any. */
-  readonly perWater: Float64Array;
   /** Contact each column makes with a pan, as a share of flat meat's. */
   readonly contact: Float64Array;
   readonly density: Float64Array;
+  /** Fat, kg/m3. */
+  readonly fat: Float64Array;
+  /** 1 for what counts as meat: not skin, a fat cap or bone. */
+  readonly meat: Uint8Array;
+  /** 1 for a row that renders: a layer of skin or fat with fat enough. */
+  readonly renders: Uint8Array;
+  /** Rate at which each cell browns, of bare meat's. */
+  readonly browns: Float64Array;
 }
 
 const triple = (n: number): readonly [Float64Array, Float64Array, Float64Array] => [
@@ -53,9 +62,12 @@ export const matterFrom = (
     conductivity: triple(n),
     solids: triple(n),
     water: new Float64Array(n),
-    perWater: new Float64Array(n),
     contact: new Float64Array(widths.length).fill(1),
     density: new Float64Array(n),
+    fat: new Float64Array(n),
+    meat: new Uint8Array(n).fill(1),
+    renders: new Uint8Array(heights.length),
+    browns: new Float64Array(n).fill(1),
   };
   let cell = 0;
   let left = 0;
@@ -68,7 +80,6 @@ export const matterFrom = (
         matter.solids[order][cell] = found.capacitySolids[order];
       }
       matter.water[cell] = found.water;
-      matter.perWater[cell] = found.water > 0 ? 1 / found.water : 0;
       matter.density[cell] = found.density;
       above += height;
       cell += 1;
@@ -78,33 +89,63 @@ export const matterFrom = (
   return matter;
 };
 
+/** A layer with at least this share of fat renders. */
+const RENDERS_FROM = 0.3;
+
+const brownsAs = (tissue: TissueName): number =>
+  tissue === 'fish-skin' || tissue === 'duck-skin' ? SKIN_BROWNING[tissue] : 1;
+
+/** Contact of a column so far from a bone, of flat meat's: straight up to it over the taper. */
+const nearBone = (distance: number): number =>
+  BONE_CONTACT + (1 - BONE_CONTACT) * Math.min(1, distance / ESTIMATES.boneTaper.value);
+
 /** Meat with its layers and its bone. */
 export const matterOf = (
   section: Section,
   tissue: TissueName,
   layers: readonly Layer[] = [],
   bone?: Bone,
+  model: HeatModel = HEAT_MODELS.baseline,
 ): Matter => {
-  const meat = tissueProperties(TISSUES[tissue]);
-  const coats = layers.map((layer) => ({
-    thickness: layer.thickness,
-    properties: tissueProperties(TISSUES[layer.tissue]),
-  }));
-  const hard = tissueProperties(TISSUES.bone);
-  const across = section.widths.reduce((total, width) => total + width, 0);
-  const matter = matterFrom(section, (depth, from) => {
-    if (bone && from > across - bone.width) return hard;
+  const { heights, widths } = section;
+  const across = widths.reduce((total, width) => total + width, 0);
+  const boneFrom = bone ? across - bone.width : Infinity;
+  const tissueAt = (depth: number, from: number): TissueName => {
+    if (from > boneFrom) return 'bone';
     let inner = 0;
-    for (const { thickness, properties } of coats) {
-      inner += thickness;
-      if (depth < inner) return properties;
+    for (const layer of layers) {
+      inner += layer.thickness;
+      if (depth < inner) return layer.tissue;
     }
-    return meat;
-  });
+    return tissue;
+  };
+  const properties = new Map<TissueName, TissueProperties>();
+  const propertiesOf = (name: TissueName): TissueProperties => {
+    const known = properties.get(name) ?? tissueProperties(TISSUES[name]);
+    properties.set(name, known);
+    return known;
+  };
+  const matter = matterFrom(section, (depth, from) => propertiesOf(tissueAt(depth, from)));
+  const layered = layers.reduce((total, layer) => total + layer.thickness, 0);
+  let cell = 0;
   let left = 0;
-  section.widths.forEach((width, j) => {
-    if (bone && left + width / 2 > across - bone.width) matter.contact[j] = BONE_CONTACT;
+  for (const [j, width] of widths.entries()) {
+    const from = left + width / 2;
+    if (from > boneFrom) matter.contact[j] = BONE_CONTACT;
+    else if (model.boneTaper) matter.contact[j] = nearBone(boneFrom - from);
+    let above = 0;
+    for (const [i, height] of heights.entries()) {
+      const depth = above + height / 2;
+      const name = tissueAt(depth, from);
+      const { fat } = TISSUES[name];
+      matter.fat[cell] = fat * matter.density[cell];
+      matter.meat[cell] = name !== 'bone' && depth > layered ? 1 : 0;
+      matter.browns[cell] = brownsAs(name);
+      if (j === 0 && depth < layered && fat >= RENDERS_FROM) matter.renders[i] = 1;
+      above += height;
+      cell += 1;
+    }
     left += width;
-  });
+  }
   return matter;
 };

@@ -4,6 +4,9 @@ import { thicknessOf, type Section } from './section';
 export interface Midline {
   readonly cells: Int32Array;
   readonly weights: Float64Array;
+  /** The columns it runs between, and what each is worth. */
+  readonly columns: readonly number[];
+  readonly columnWeights: readonly number[];
 }
 
 /** Lagrange weights of the values at `nodes` for the value at `x`. */
@@ -60,11 +63,17 @@ export const midline = (section: Section): Midline => {
   const rowWeights = lagrange(centres.slice(from, from + 4), half);
   const cells: number[] = [];
   const weights: number[] = [];
-  for (const [column, share] of across(section)) {
+  const columns = across(section);
+  for (const [column, share] of columns) {
     rowWeights.forEach((weight, k) => {
       cells.push(column * rows + from + k);
       weights.push(weight * share);
     });
   }
-  return { cells: Int32Array.from(cells), weights: Float64Array.from(weights) };
+  return {
+    cells: Int32Array.from(cells),
+    weights: Float64Array.from(weights),
+    columns: columns.map(([column]) => column),
+    columnWeights: columns.map(([, share]) => share),
+  };
 };

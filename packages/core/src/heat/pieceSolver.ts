@@ -1,7 +1,10 @@
 import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import { FaceLine } from './faceLine';
+import { afterMelting } from './fatMelting';
 import { fillCoefficients } from './fillCoefficients';
+import type { HeatModel } from './heatModel';
+import { MatterChanges } from './matterChanges';
 import type { Matter } from './matter';
 import { meanRise } from './meanRise';
 import { PieceState, type PieceSnapshot } from './pieceState';
@@ -62,6 +65,7 @@ export class PieceSolver extends PieceState {
   private readonly alongRows: Sweep;
   /** The change a step ends with: the columns' own, or the rows' where there are several. */
   private readonly change: Float64Array;
+  private readonly changes: MatterChanges;
   private step = FIRST_STEP;
   private hasRate = false;
 
@@ -71,16 +75,17 @@ export class PieceSolver extends PieceState {
     start: number,
     film = 0,
     private readonly control: StepControl = DEFAULT_STEP_CONTROL,
+    model?: HeatModel,
   ) {
-    super(section, matter, start, film);
+    super(section, matter, start, film, model);
     const { rows, columns, count } = this;
     const arrays = new StepArrays(count);
     this.arrays = arrays;
     this.rate = new Float64Array(count);
     this.error = new StepError(this, control);
     this.faces = [
-      new FaceLine(faceLayout(section, matter, 0)),
-      new FaceLine(faceLayout(section, matter, 1)),
+      new FaceLine(faceLayout(section, matter, 0, this.heights)),
+      new FaceLine(faceLayout(section, matter, 1, this.heights)),
     ];
     this.edges =
       columns === 1
@@ -104,6 +109,7 @@ export class PieceSolver extends PieceState {
       arrays.change,
     );
     this.change = columns === 1 ? arrays.swept : arrays.change;
+    this.changes = new MatterChanges(this, arrays);
   }
 
   override flip(): void {
@@ -132,9 +138,15 @@ export class PieceSolver extends PieceState {
     const { conductivity } = this.arrays;
     const drain = this.drainTime();
     fillCoefficients(this, this.arrays);
-    this.faces[0].prepare(this, this.flipped ? around.upper : around.lower, conductivity);
-    this.faces[1].prepare(this, this.flipped ? around.lower : around.upper, conductivity);
-    for (const edge of this.edges) edge.prepare(this, around.edge, conductivity);
+    const { faceScale, heightScale, flipped } = this;
+    const below = flipped ? around.upper : around.lower;
+    const above = flipped ? around.lower : around.upper;
+    this.faces[0].prepare(this, below, conductivity, faceScale, heightScale);
+    this.faces[1].prepare(this, above, conductivity, faceScale, heightScale);
+    const edgeScale = sqrt(faceScale);
+    for (const edge of this.edges) {
+      edge.prepare(this, around.edge, conductivity, edgeScale * heightScale, edgeScale);
+    }
     this.netPower();
     let dt = min(this.step, this.control.longest);
     if (drain < dt) dt = max(drain, DRAIN_FLOOR * dt);
@@ -189,7 +201,7 @@ export class PieceSolver extends PieceState {
     const { power } = this.arrays;
     for (let p = 0; p < face.count; p += 1) {
       const c = face.outer[p];
-      power[c] += face.conductance[p] * (face.temperature - temperature[c]);
+      power[c] += face.conductance[p] * (face.temperature[p] - temperature[c]);
       const wet = face.wetCell[p];
       if (wet < 0) continue;
       const latent = latentHeat(temperature[wet]);
@@ -238,13 +250,14 @@ export class PieceSolver extends PieceState {
     const { temperature, water, peak, rate, change, count, volume, matter } = this;
     const { capacity, held, boil } = this.arrays;
     const [, s1, s2] = matter.solids;
+    const melts = this.model.fatMelts;
     this.settleFace(this.faces[0], this.arrays.swept, dt);
     this.settleFace(this.faces[1], this.arrays.swept, dt);
     for (const edge of this.edges) this.settleFace(edge, change, dt);
     for (let c = 0; c < count; c += 1) {
       if (boil[c] > 0) this.dry(c, boil[c] / LATENT_BOILING, dt, LATENT_BOILING);
     }
-    this.beforeBrowning();
+    this.crusts.beforeStep();
     for (let c = 0; c < count; c += 1) {
       const before = temperature[c];
       let after = before + change[c];
@@ -255,13 +268,16 @@ export class PieceSolver extends PieceState {
         const slope = volume[c] * (s1[c] + 2 * s2[c] * t + water[c] * (W1 + 2 * W2 * t));
         after = before + change[c] / (1 + (slope * rise) / capacity[c]);
       }
+      if (melts) after = afterMelting(matter.fat[c] * volume[c], capacity[c], before, after);
       rate[c] = (after - before) / dt;
       temperature[c] = after;
       if (after > peak[c]) peak[c] = after;
       if (water[c] < NEARLY_DRY && water[c] > 0) water[c] = 0;
     }
     this.hasRate = true;
-    this.brown(dt);
+    this.crusts.add(dt);
+    this.sinceTurn += dt;
+    this.changes.follow(dt);
   }
 
   /** Books what crossed a face and takes its vapour, at the temperatures its own factor ended with. */
@@ -270,7 +286,7 @@ export class PieceSolver extends PieceState {
     let power = 0;
     for (let p = 0; p < face.count; p += 1) {
       const c = face.outer[p];
-      power += face.conductance[p] * (face.temperature - temperature[c] - IMPLICIT * moved[c]);
+      power += face.conductance[p] * (face.temperature[p] - temperature[c] - IMPLICIT * moved[c]);
       const wet = face.wetCell[p];
       if (wet < 0) continue;
       const at = temperature[wet] + IMPLICIT * moved[wet];

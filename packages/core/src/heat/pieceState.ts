@@ -1,18 +1,17 @@
-import {
-  BROWNING_DEPTH,
-  BROWNING_REFERENCE,
-  BROWNING_TENFOLD,
-  CRUST_WATER_SHARE,
-} from './constants';
+import { Browning } from './browning';
+import { ColdestMeat } from './coldestMeat';
+import { CRUST_WATER_SHARE } from './constants';
+import { MELTING_HEAT, meltedShare } from './fatMelting';
+import { HEAT_MODELS, type HeatModel } from './heatModel';
 import type { Matter } from './matter';
 import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
+import { renderedHeight } from './renderedHeight';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
 
 /** Hoisted: a global is looked up at every use. */
-const { abs, exp, max, min } = Math;
+const { abs, max } = Math;
 
-const BROWNING_RATE = Math.LN10 / BROWNING_TENFOLD;
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 
 /** A face of the piece: 0 went down first, 1 is the other. */
@@ -24,7 +23,10 @@ export interface PieceSnapshot {
   readonly water: Float64Array;
   readonly peak: Float64Array;
   readonly browning: readonly [Float64Array, Float64Array];
-  /** heatIn, heatOut, evaporated, flipped. */
+  /** What each cell holds when full, kg/m3, and what of each row has rendered. */
+  readonly full: Float64Array;
+  readonly rendered: Float64Array;
+  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn. */
   readonly scalars: Float64Array;
 }
 
@@ -42,24 +44,35 @@ export class PieceState {
   readonly water: Float64Array;
   /** Highest temperature each cell has had, C. */
   readonly peak: Float64Array;
+  /** Water each cell holds when it is full, kg/m3, and its inverse: less once juice is expelled. */
+  readonly full: Float64Array;
+  readonly perFull: Float64Array;
+  /** Cell heights as they are now, m, and what of each row has rendered, 0 to 1. */
+  readonly heights: Float64Array;
+  readonly rendered: Float64Array;
+  /** What the faces' area and the thickness have come to by shrinking, of the first. */
+  faceScale = 1;
+  heightScale = 1;
   /** Volume of each cell, in the section's measure. */
   readonly volume: Float64Array;
   /** Volume of the whole section. */
   readonly whole: number;
-  /** Browning integral along each face, s at 150 C, a value per column. */
-  readonly browning: readonly [Float64Array, Float64Array];
   /** Energy through the faces so far, J in the section's measure. */
   heatIn = 0;
   /** Energy gone with vapour so far, liquid enthalpy above 0 C included. */
   heatOut = 0;
   /** Water gone as vapour so far, kg in the section's measure. */
   evaporated = 0;
-  /** Whether the face that went down first is up now. */
+  /** Juice that has dripped, and fat that has rendered out, kg in the section's measure. */
+  dripped = 0;
+  renderedMass = 0;
+  /** Whether the face that went down first is up now, and since when, s. */
   flipped = false;
+  sinceTurn = Infinity;
 
   private readonly line: Midline;
-  /** Outer temperature along each face before the step, C. */
-  private readonly outerBefore: readonly [Float64Array, Float64Array];
+  private readonly meat: ColdestMeat;
+  protected readonly crusts: Browning;
   private readonly firstEnergy: number;
   private readonly firstMass: number;
 
@@ -72,6 +85,7 @@ export class PieceState {
     readonly matter: Matter,
     start: number,
     film = 0,
+    readonly model: HeatModel = HEAT_MODELS.baseline,
   ) {
     const { heights, area } = section;
     this.rows = heights.length;
@@ -80,15 +94,19 @@ export class PieceState {
     this.count = n;
     this.temperature = new Float64Array(n).fill(start);
     this.water = matter.water.slice();
+    this.full = matter.water.slice();
+    this.perFull = matter.water.map((water) => (water > 0 ? 1 / water : 0));
+    this.heights = heights.slice();
+    this.rendered = new Float64Array(this.rows);
     this.peak = new Float64Array(n).fill(start);
     this.volume = new Float64Array(n);
     for (let c = 0; c < n; c += 1) {
       this.volume[c] = area[Math.floor(c / this.rows)] * heights[c % this.rows];
     }
     this.whole = this.volume.reduce((total, volume) => total + volume, 0);
-    this.browning = [new Float64Array(this.columns), new Float64Array(this.columns)];
-    this.outerBefore = [new Float64Array(this.columns), new Float64Array(this.columns)];
     this.line = midline(section);
+    this.meat = new ColdestMeat(this, this.line);
+    this.crusts = new Browning(this);
     for (let j = 0; j < this.columns; j += 1) {
       this.wet(j * this.rows, 1, film);
       this.wet((j + 1) * this.rows - 1, -1, film);
@@ -119,8 +137,12 @@ export class PieceState {
     return this.flipped ? 0 : 1;
   }
 
-  /** Temperature at the centre: mid-thickness on the mid-line, C. */
+  /**
+   * The core, C: mid-thickness on the mid-line, or where the model says so the coldest of the meat
+   * about the middle of it.
+   */
   get core(): number {
+    if (this.model.meatCore) return this.meat.core;
     const { cells, weights } = this.line;
     let sum = 0;
     for (let k = 0; k < cells.length; k += 1) sum += weights[k] * this.temperature[cells[k]];
@@ -132,20 +154,25 @@ export class PieceState {
     return this.temperature[this.outerCell(this.lowerSide)];
   }
 
-  /** The coldest cell of what is eaten, bone left out, C: the point lethality is counted at. */
+  /** Temperature of a row on the mid-line, C. */
+  midlineAt(row: number): number {
+    return this.meat.at(row);
+  }
+
+  /** The coldest cell of the meat, its rim left out where it has one, C. */
   get coldest(): number {
-    const { contact } = this.matter;
-    let least = Infinity;
-    for (let c = 0; c < this.count; c += 1) {
-      if (this.temperature[c] < least && contact[Math.floor(c / this.rows)] === 1)
-        least = this.temperature[c];
-    }
-    return least;
+    return this.meat.coldest;
+  }
+
+  /** The coldest cell of the meat at the side face, C; of a slab, which has none, the coldest. */
+  get rim(): number {
+    return this.meat.rim;
   }
 
   /** Turns the piece over. */
   flip(): void {
     this.flipped = !this.flipped;
+    this.sinceTurn = 0;
   }
 
   /** The outermost cell of a face on the mid-line. */
@@ -155,7 +182,7 @@ export class PieceState {
 
   /** Browning integral of a face on the mid-line, s at 150 C. */
   browned(side: Side): number {
-    return this.browning[side][this.section.middle];
+    return this.crusts.integrals[side][this.section.middle];
   }
 
   /**
@@ -167,8 +194,8 @@ export class PieceState {
     let depth = 0;
     for (let k = 0; k < this.rows; k += 1) {
       const i = side === 0 ? k : this.rows - 1 - k;
-      if (this.water[base + i] >= CRUST_WATER_SHARE * this.matter.water[base + i]) break;
-      depth += this.section.heights[i];
+      if (this.water[base + i] >= CRUST_WATER_SHARE * this.full[base + i]) break;
+      depth += this.heights[i];
     }
     return depth;
   }
@@ -179,7 +206,9 @@ export class PieceState {
       water: new Float64Array(this.count),
       peak: new Float64Array(this.count),
       browning: [new Float64Array(this.columns), new Float64Array(this.columns)],
-      scalars: new Float64Array(4),
+      full: new Float64Array(this.count),
+      rendered: new Float64Array(this.rows),
+      scalars: new Float64Array(7),
     };
   }
 
@@ -187,24 +216,48 @@ export class PieceState {
     to.temperature.set(this.temperature);
     to.water.set(this.water);
     to.peak.set(this.peak);
-    to.browning[0].set(this.browning[0]);
-    to.browning[1].set(this.browning[1]);
+    to.browning[0].set(this.crusts.integrals[0]);
+    to.browning[1].set(this.crusts.integrals[1]);
+    to.full.set(this.full);
+    to.rendered.set(this.rendered);
     to.scalars[0] = this.heatIn;
     to.scalars[1] = this.heatOut;
     to.scalars[2] = this.evaporated;
     to.scalars[3] = this.flipped ? 1 : 0;
+    to.scalars[4] = this.dripped;
+    to.scalars[5] = this.renderedMass;
+    to.scalars[6] = this.sinceTurn;
   }
 
   restore(from: PieceSnapshot): void {
     this.temperature.set(from.temperature);
     this.water.set(from.water);
     this.peak.set(from.peak);
-    this.browning[0].set(from.browning[0]);
-    this.browning[1].set(from.browning[1]);
+    this.crusts.integrals[0].set(from.browning[0]);
+    this.crusts.integrals[1].set(from.browning[1]);
+    this.full.set(from.full);
+    for (let c = 0; c < this.count; c += 1)
+      this.perFull[c] = this.full[c] > 0 ? 1 / this.full[c] : 0;
+    this.rendered.set(from.rendered);
+    this.layHeights();
     this.heatIn = from.scalars[0];
     this.heatOut = from.scalars[1];
     this.evaporated = from.scalars[2];
     this.flipped = from.scalars[3] === 1;
+    this.dripped = from.scalars[4];
+    this.renderedMass = from.scalars[5];
+    this.sinceTurn = from.scalars[6];
+  }
+
+  /** Cell heights and volumes as what has rendered leaves them. */
+  private layHeights(): void {
+    const { heights, area } = this.section;
+    for (let i = 0; i < this.rows; i += 1) {
+      this.heights[i] = heights[i] * renderedHeight(this.rendered[i]);
+    }
+    for (let c = 0; c < this.count; c += 1) {
+      this.volume[c] = area[Math.floor(c / this.rows)] * this.heights[c % this.rows];
+    }
   }
 
   /** Mass, kg in the section's measure, a film included. */
@@ -224,12 +277,13 @@ export class PieceState {
   /** Enthalpy above 0 C, from the exact integrals of the capacities. */
   energy(): number {
     const [s0, s1, s2] = this.matter.solids;
+    const melting = this.model.fatMelts ? MELTING_HEAT : 0;
     let sum = 0;
     for (let c = 0; c < this.count; c += 1) {
       const t = this.temperature[c];
-      sum +=
-        this.volume[c] *
-        (integrateTerms(s0[c], s1[c], s2[c], t) + this.water[c] * integrate(WATER_CAPACITY, t));
+      const melted = melting * this.matter.fat[c] * meltedShare(t);
+      const solids = integrateTerms(s0[c], s1[c], s2[c], t) + melted;
+      sum += this.volume[c] * (solids + this.water[c] * integrate(WATER_CAPACITY, t));
     }
     return sum;
   }
@@ -239,41 +293,5 @@ export class PieceState {
     const stored = this.energy() - this.firstEnergy;
     const scale = max(abs(this.heatIn), abs(stored), 1);
     return (this.heatIn - stored - this.heatOut) / scale;
-  }
-
-  /** Mean temperature of the outer quarter millimetre of a column's end, C. */
-  outerTemperature(column: number, side: Side): number {
-    const { heights } = this.section;
-    const base = column * this.rows;
-    let depth = 0;
-    let sum = 0;
-    for (let k = 0; k < this.rows && depth < BROWNING_DEPTH; k += 1) {
-      const i = side === 0 ? k : this.rows - 1 - k;
-      const part = min(heights[i], BROWNING_DEPTH - depth);
-      sum += part * this.temperature[base + i];
-      depth += part;
-    }
-    return sum / depth;
-  }
-
-  /** Notes the outer temperatures before a step. */
-  protected beforeBrowning(): void {
-    for (let j = 0; j < this.columns; j += 1) {
-      this.outerBefore[0][j] = this.outerTemperature(j, 0);
-      this.outerBefore[1][j] = this.outerTemperature(j, 1);
-    }
-  }
-
-  /** Adds a step to the browning integrals, at the mean of the temperatures before and after it. */
-  protected brown(dt: number): void {
-    for (let j = 0; j < this.columns; j += 1) {
-      this.brownColumn(j, 0, dt);
-      this.brownColumn(j, 1, dt);
-    }
-  }
-
-  private brownColumn(column: number, side: Side, dt: number): void {
-    const celsius = (this.outerBefore[side][column] + this.outerTemperature(column, side)) / 2;
-    this.browning[side][column] += dt * exp((celsius - BROWNING_REFERENCE) * BROWNING_RATE);
   }
 }

@@ -10,6 +10,8 @@ export interface Environment {
   readonly around: Surroundings;
   /** The environment may change so fast that no step should be longer, s. */
   readonly longest: number;
+  /** Called as a run begins: the piece may have been turned since the last. */
+  readonly begin?: () => void;
   /** Follows the piece over the step just made. */
   readonly follow: (solver: PieceSolver, dt: number) => void;
 }
@@ -36,7 +38,7 @@ export const runFor = (
   solver.disturb();
   const changing = isEnvironment(at) ? at : undefined;
   const around = isEnvironment(at) ? at.around : at;
-  const longest = changing?.longest ?? Infinity;
+  changing?.begin?.();
   const notBefore = goal?.notBefore ?? 0;
   let t = 0;
   let reached = goal ? goal.of(solver) : 0;
@@ -45,6 +47,7 @@ export const runFor = (
     if (goal && t >= notBefore - 1e-9) {
       if (reached >= goal.value - goal.tolerance) break;
     } else if (goal) toGoal = notBefore - t;
+    const longest = changing === undefined ? Infinity : changing.longest;
     const dt = solver.advance(around, Math.min(seconds - t, longest, toGoal));
     t += dt;
     changing?.follow(solver, dt);

@@ -1,7 +1,13 @@
+import { PRESS, type Press } from './face';
 import { coreGoal } from './goal';
+import { HEAT_MODELS, type HeatModel } from './heatModel';
+import { OvenDoors } from './ovenDoors';
+import { PieceOnIron } from './pieceOnIron';
 import type { PieceSolver } from './pieceSolver';
-import { runFor, type Observer } from './runFor';
-import type { OvenStage, Stage } from './stage';
+import { RestOn } from './restSurface';
+import { runFor, type Environment, type Observer } from './runFor';
+import { faceArea } from './section';
+import type { OvenStage, PanUsed, RestStage, Stage } from './stage';
 import {
   inAPanInTheOven,
   onARack,
@@ -10,6 +16,7 @@ import {
   resting,
   type Surroundings,
 } from './surroundings';
+import { TwoZonePan } from './twoZonePan';
 
 /** What a stage took. */
 export interface StageRun {
@@ -18,19 +25,76 @@ export interface StageRun {
   readonly reached: boolean;
 }
 
-const ovenSurroundings = ({ air, h, pan }: OvenStage): Surroundings =>
-  pan === undefined ? onARack(air, h) : inAPanInTheOven(air, h, pan);
+/** The kitchen that a cook's stages are run in: its model, and its pan with what it has been through. */
+export interface StageKitchen {
+  readonly model: HeatModel;
+  readonly pan?: TwoZonePan | undefined;
+  /** The solved section's power is taken so many times. */
+  readonly times: number;
+}
 
-/** What is round the piece in a stage. `contact` scales the pan's. */
-export const surroundingsOf = (stage: Stage, contact = 1): Surroundings => {
+const BASELINE_KITCHEN: StageKitchen = { model: HEAT_MODELS.baseline, times: 0 };
+
+/** The kitchen of a cook, its pan as hot as its first pan stage says. */
+export const stageKitchen = (
+  solver: PieceSolver,
+  stages: readonly Stage[],
+  body?: PanUsed,
+): StageKitchen => {
+  const { model } = solver;
+  const first = stages.find((stage) => stage.kind === 'sear' || stage.kind === 'turns');
+  if (body === undefined || first === undefined) return { model, times: 0 };
+  const area = body.pieces * body.area;
+  return {
+    model,
+    pan: new TwoZonePan(body, area, first.pan, body.knob),
+    times: area / faceArea(solver.section),
+  };
+};
+
+const onIron = (
+  { pan: celsius, press: said }: { readonly pan: number; readonly press?: Press | undefined },
+  { model, pan, times }: StageKitchen,
+): Surroundings | Environment => {
+  const press = said ?? (model.bulges ? 'loose' : 'pressed');
+  const around = onThePan(celsius, { contact: PRESS[press], press, model });
+  if (pan === undefined) return around;
+  pan.setFor(celsius);
+  return new PieceOnIron(around, pan, times, model.sideSeesIron);
+};
+
+const inOven = (stage: OvenStage): Surroundings | Environment => {
+  const { air, h, pan, doors } = stage;
+  const around = pan === undefined ? onARack(air, h, stage) : inAPanInTheOven(air, h, pan, stage);
+  return doors === undefined || doors.length === 0 ? around : new OvenDoors(around, air, doors);
+};
+
+const atRest = (
+  { cover, on }: RestStage,
+  { section, model }: PieceSolver,
+): Surroundings | Environment => {
+  const surface = on ?? (model.restSurface ? 'board' : undefined);
+  const around = resting(cover);
+  if (surface === undefined) return around;
+  return surface === 'rack'
+    ? { ...around, lower: around.upper }
+    : new RestOn(around, surface, cover, faceArea(section));
+};
+
+/** What is round the piece in a stage. */
+export const surroundingsOf = (
+  solver: PieceSolver,
+  stage: Stage,
+  kitchen: StageKitchen = BASELINE_KITCHEN,
+): Surroundings | Environment => {
   switch (stage.kind) {
     case 'sear':
     case 'turns':
-      return onThePan(stage.pan, contact);
+      return onIron(stage, kitchen);
     case 'oven':
-      return ovenSurroundings(stage);
+      return inOven(stage);
     case 'rest':
-      return resting(stage.cover);
+      return atRest(stage, solver);
     case 'counter':
       return onTheCounter(stage.air);
   }
@@ -41,13 +105,13 @@ export const runStage = (
   solver: PieceSolver,
   stage: Stage,
   watch?: Observer,
-  contact = 1,
+  kitchen?: StageKitchen,
 ): StageRun => {
-  const around = surroundingsOf(stage, contact);
+  const around = surroundingsOf(solver, stage, kitchen);
   switch (stage.kind) {
     case 'sear': {
       const seconds = runFor(solver, around, stage.seconds, watch);
-      if (stage.thenFlip) solver.flip();
+      if (stage.thenFlip) turnOver(solver, kitchen);
       return { seconds, reached: true };
     }
     case 'turns': {
@@ -58,7 +122,7 @@ export const runStage = (
         seconds += ran;
         // Stopped by its watcher: what is left of the stage is not cooked.
         if (ran < stage.every - 1e-6) return { seconds, reached: false };
-        solver.flip();
+        turnOver(solver, kitchen);
       }
       return { seconds, reached: true };
     }
@@ -73,4 +137,9 @@ export const runStage = (
     case 'counter':
       return { seconds: runFor(solver, around, stage.seconds, watch), reached: true };
   }
+};
+
+const turnOver = (solver: PieceSolver, kitchen: StageKitchen | undefined): void => {
+  solver.flip();
+  kitchen?.pan?.turn();
 };

@@ -40,7 +40,7 @@ describe('a section', () => {
     const section = sectionOf({ kind: 'round', radius: 0.05 }, THICKNESS, [], { columns: 5 });
     const matter = matterOf(section, 'lean-beef');
     for (const side of [0, 1] as const) {
-      const { outer, inward, depth, sizes } = faceLayout(section, matter, side);
+      const { outer, inward, depth, sizes } = faceLayout(section, matter, side, section.heights);
       expect(new Set(outer).size).toBe(5);
       expect(sum(sizes)).toBeCloseTo(THICKNESS, 12);
       const last = outer[0] + inward * (depth - 1);

@@ -1,7 +1,10 @@
+import { dripShare } from './drip';
 import { browningIndex, greyBand } from './judge';
-import { runStage } from './runStage';
+import type { PieceSolver } from './pieceSolver';
+import { runStage, stageKitchen } from './runStage';
 import { solverFor, type Finely } from './solverFor';
 import type { Cook, Stage } from './stage';
+import { readingOf, USUAL_THERMOMETER } from './thermometer';
 
 /** What a stage left behind. Temperatures C, seconds from the stage's start. */
 export interface StageResult {
@@ -17,14 +20,22 @@ export interface StageResult {
   readonly browning: readonly [number, number];
   /** Crust of the lower and upper face, m. */
   readonly crust: readonly [number, number];
+  /** Coldest meat, its side face left out, and the coldest of the side face, at the stage's end. */
+  readonly coldest: number;
+  readonly rim: number;
+  /** Floor of the pan under the piece, in a pan stage. */
+  readonly pan?: number | undefined;
+  /** What the thermometer would show. */
+  readonly reading: number;
 }
 
 export interface CookResult {
   readonly stages: readonly StageResult[];
   /** Total depth on the mid-line that passed 65 C, m. */
   readonly greyBand: number;
-  /** Evaporated share of the first mass. */
+  /** Evaporated share of the first mass, and what drips at most. */
   readonly evaporated: number;
+  readonly drip: number;
   /** Relative energy error. */
   readonly energyError: number;
 }
@@ -32,6 +43,8 @@ export interface CookResult {
 export interface SimulateOptions extends Finely {
   /** Looked at after every step; the cook ends where it stands once this answers true. */
   readonly cancelled?: () => boolean;
+  /** Sees the piece after every step, and how long that was, s. */
+  readonly watch?: (solver: PieceSolver, dt: number) => void;
 }
 
 /**
@@ -39,8 +52,10 @@ export interface SimulateOptions extends Finely {
  * The cook must already be in range (`formats` parses files into it).
  */
 export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult => {
-  const { cancelled } = options;
-  const solver = solverFor(cook.piece, options);
+  const { cancelled, watch } = options;
+  const { thermometer = USUAL_THERMOMETER } = cook;
+  const solver = solverFor(cook.piece, { model: cook.model, ...options });
+  const kitchen = stageKitchen(solver, cook.stages, cook.body);
   const stages: StageResult[] = [];
   let stopped = false;
 
@@ -48,14 +63,19 @@ export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult 
     if (stopped) break;
     let corePeak = solver.core;
     let corePeakAt = 0;
-    const { seconds } = runStage(solver, stage, (t) => {
+    let last = 0;
+    const see = (t: number): boolean => {
+      watch?.(solver, t - last);
+      last = t;
       if (solver.core > corePeak) {
         corePeak = solver.core;
         corePeakAt = t;
       }
       stopped = cancelled?.() ?? false;
       return stopped;
-    });
+    };
+    const { seconds } = runStage(solver, stage, see, kitchen);
+    const onPan = stage.kind === 'sear' || stage.kind === 'turns';
     const { lowerSide, upperSide } = solver;
     stages.push({
       kind: stage.kind,
@@ -69,6 +89,10 @@ export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult 
         browningIndex(solver.browned(upperSide)),
       ],
       crust: [solver.crust(lowerSide), solver.crust(upperSide)],
+      coldest: solver.coldest,
+      rim: solver.rim,
+      ...(onPan ? { pan: kitchen.pan?.under ?? stage.pan } : {}),
+      reading: readingOf(solver, thermometer),
     });
   }
 
@@ -76,6 +100,7 @@ export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult 
     stages,
     greyBand: greyBand(solver),
     evaporated: solver.evaporatedShare,
+    drip: dripShare(solver),
     energyError: solver.energyError(),
   };
 };

@@ -1,3 +1,4 @@
+import type { HeatModel } from './heatModel';
 import { matterOf } from './matter';
 import { PieceSolver } from './pieceSolver';
 import { SLAB, sectionOf, type Fineness } from './section';
@@ -7,6 +8,8 @@ import type { StepControl } from './stepControl';
 /** How finely a cook is solved. */
 export interface Finely extends Fineness {
   readonly control?: StepControl | undefined;
+  /** Absent: the baseline. */
+  readonly model?: HeatModel | undefined;
 }
 
 /** A solver holding the piece as it is before the first stage. */
@@ -18,6 +21,7 @@ export const solverFor = (piece: Piece, finely: Finely = {}): PieceSolver => {
     layers.map(({ thickness }) => thickness),
     finely,
   );
-  const matter = matterOf(section, piece.tissue, layers, piece.bone);
-  return new PieceSolver(section, matter, piece.start, piece.film, finely.control);
+  const { control, model } = finely;
+  const matter = matterOf(section, piece.tissue, layers, piece.bone, model);
+  return new PieceSolver(section, matter, piece.start, piece.film, control, model);
 };

@@ -1,5 +1,10 @@
 import type { TissueName } from '../food';
+import type { Press } from './face';
+import type { HeatModel } from './heatModel';
 import type { Bone, Layer } from './matter';
+import type { RestSurface } from './restSurface';
+import type { Thermometer } from './thermometer';
+import type { Iron, Knob } from './twoZonePan';
 import type { Shape } from './section';
 import type { RestCover } from './restCover';
 
@@ -9,6 +14,8 @@ export interface SearStage {
   readonly pan: number;
   readonly seconds: number;
   readonly thenFlip: boolean;
+  /** Absent: pressed in the baseline, lying by its own weight in a kitchen. */
+  readonly press?: Press | undefined;
 }
 
 /** `count` turns of `every` seconds each; each ends with a flip. */
@@ -17,6 +24,7 @@ export interface TurnsStage {
   readonly pan: number;
   readonly every: number;
   readonly count: number;
+  readonly press?: Press | undefined;
 }
 
 /** In the oven for a time or until a core temperature; `pan` when it lies in a hot pan there. */
@@ -28,6 +36,14 @@ export interface OvenStage {
   readonly seconds?: number | undefined;
   readonly untilCore?: number | undefined;
   readonly maxSeconds?: number | undefined;
+  /** Vapour pressure of its air, Pa. */
+  readonly vapour?: number | undefined;
+  /** A tray below the rack. */
+  readonly tray?: boolean | undefined;
+  /** What the faces see, C; absent: as warm as the air. */
+  readonly walls?: number | undefined;
+  /** When its door is opened, for 20 s each, s from the stage's start. */
+  readonly doors?: readonly number[] | undefined;
 }
 
 /** Resting after the cook. */
@@ -35,6 +51,8 @@ export interface RestStage {
   readonly kind: 'rest';
   readonly cover: RestCover;
   readonly seconds: number;
+  /** Absent: a board in a kitchen; the baseline rests in air. */
+  readonly on?: RestSurface | undefined;
 }
 
 /** Standing in the kitchen before the cook. */
@@ -63,8 +81,22 @@ export interface Piece {
   readonly film?: number | undefined;
 }
 
+/** The pan that every pan stage of a cook is on, and how its burner is worked. */
+export interface PanUsed extends Iron {
+  readonly knob: Knob;
+  /** Pieces alike in it, and the area of one on the iron, m2. */
+  readonly pieces: number;
+  readonly area: number;
+}
+
 /** A piece and what is done with it, in order. Lengths m, times s, temperatures C. */
 export interface Cook {
   readonly piece: Piece;
   readonly stages: readonly Stage[];
+  /** Absent: the baseline. */
+  readonly model?: HeatModel | undefined;
+  /** Absent: every pan stage has a pan of its own temperature. */
+  readonly body?: PanUsed | undefined;
+  /** Absent: the usual one. */
+  readonly thermometer?: Thermometer | undefined;
 }

@@ -31,7 +31,7 @@ const after = (seconds: number, around: Surroundings, start = 6) => {
 describe('surroundings', () => {
   it('a pressed face takes more heat than one that lies loose', () => {
     const [pressed, loose] = [PRESS.pressed, PRESS.loose].map((contact) =>
-      after(120, onThePan(220, contact)),
+      after(120, onThePan(220, { contact })),
     );
     expect(pressed?.heatIn).toBeGreaterThan((loose?.heatIn ?? NaN) * 1.1);
   });

@@ -1,5 +1,9 @@
-import { VAPOUR_PRESSURE_KITCHEN, VAPOUR_PRESSURE_OVEN } from './constants';
-import { airFace, bastedFace, fatFace, panFace, sealed, type Face } from './face';
+import { KELVIN } from '../units';
+import { EMISSIVITY_MEAT, VAPOUR_PRESSURE_KITCHEN, VAPOUR_PRESSURE_OVEN } from './constants';
+import { ESTIMATES } from './estimates';
+import { airFace, bastedFace, fatFace, panFace, sealed, type Face, type Press } from './face';
+import { HEAT_MODELS, type HeatModel } from './heatModel';
+import { KITCHEN_AIR } from './kitchenAir';
 import type { RestCover } from './restCover';
 import { saturationPressure } from './vapour';
 
@@ -17,17 +21,43 @@ export const FAN_OVEN = 22;
 export const BESIDE_PAN = 60;
 const ABOVE_PAN = 25;
 const NEAR_PAN = 8;
+const STEAM_BESIDE_PAN = ESTIMATES.besidePanVapour.value;
+const KITCHEN_KELVIN4 = (KITCHEN_AIR + KELVIN) ** 4;
+/** Emissivity between a lower face and the tray under it. Estimate. */
+const EMISSIVITY_TRAY = 0.6;
 
-/** On the pan, kitchen air at 25 C on top and 60 C on the edge, h 8. */
-export const onThePan = (pan: number, contact = 1): Surroundings => ({
-  lower: panFace(pan, contact),
+/**
+ * What a vertical side beside a pan sees, C: the iron over half its view, the kitchen over the rest.
+ */
+export const besidePan = (pan: number): number => {
+  const iron = (pan + KELVIN) ** 4;
+  return ((iron + KITCHEN_KELVIN4) / 2) ** 0.25 - KELVIN;
+};
+
+/** How a piece lies on the iron. */
+export interface OnIron {
+  /** Scales the contact coefficient, the press included. */
+  readonly contact?: number;
+  /** A piece that nobody presses bulges when it is turned. */
+  readonly press?: Press;
+  readonly model?: HeatModel;
+}
+
+/** On the pan, kitchen air at 25 C on top and 60 C on the edge, h 8; the edge may see the iron. */
+export const onThePan = (
+  pan: number,
+  { contact = 1, press = 'pressed', model = HEAT_MODELS.baseline }: OnIron = {},
+): Surroundings => ({
+  lower: panFace(pan, contact, model.bulges && press === 'loose'),
   upper: airFace(ABOVE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
-  edge: airFace(BESIDE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
+  edge: model.sideSeesIron
+    ? airFace(BESIDE_PAN, NEAR_PAN, STEAM_BESIDE_PAN, EMISSIVITY_MEAT, besidePan(pan))
+    : airFace(BESIDE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
 });
 
 /** On the pan and basted from above with fat for a share of the time. */
-export const basted = (pan: number, fat: number, share: number, contact = 1): Surroundings => {
-  const around = onThePan(pan, contact);
+export const basted = (pan: number, fat: number, share: number, on: OnIron = {}): Surroundings => {
+  const around = onThePan(pan, on);
   return { ...around, upper: bastedFace(around.upper, fat, share) };
 };
 
@@ -39,13 +69,38 @@ export const inHotFat = (fat: number): Surroundings => {
 
 const allRound = (face: Face): Surroundings => ({ lower: face, upper: face, edge: face });
 
+/** What an oven has beside its air. */
+export interface OvenAround {
+  /** Vapour pressure of its air, Pa. */
+  readonly vapour?: number | undefined;
+  /** A tray below the rack shields the lower face. */
+  readonly tray?: boolean | undefined;
+  /** What the faces see, C; absent: as warm as the air. */
+  readonly walls?: number | undefined;
+}
+
 /** On a rack in an oven: air all round, h 12 still, 22 with a fan. */
-export const onARack = (air: number, coefficient: number): Surroundings =>
-  allRound(airFace(air, coefficient, VAPOUR_PRESSURE_OVEN));
+export const onARack = (
+  air: number,
+  coefficient: number,
+  { vapour = VAPOUR_PRESSURE_OVEN, tray = false, walls = air }: OvenAround = {},
+): Surroundings => {
+  const face = airFace(air, coefficient, vapour, EMISSIVITY_MEAT, walls);
+  const cooler = air - ESTIMATES.trayCooler.value;
+  const least = Math.min(coefficient, ESTIMATES.trayCoefficient.value);
+  return tray
+    ? { lower: airFace(cooler, least, vapour, EMISSIVITY_TRAY), upper: face, edge: face }
+    : allRound(face);
+};
 
 /** Lying in a pan in the oven. */
-export const inAPanInTheOven = (air: number, coefficient: number, pan: number): Surroundings => ({
-  ...onARack(air, coefficient),
+export const inAPanInTheOven = (
+  air: number,
+  coefficient: number,
+  pan: number,
+  oven: OvenAround = {},
+): Surroundings => ({
+  ...onARack(air, coefficient, { ...oven, tray: false }),
   lower: panFace(pan),
 });
 

@@ -89,8 +89,8 @@ export const legSurroundings = (
     case 'pan': {
       const pan = heat.pan + panOff;
       const around = heat.basted
-        ? basted(pan, BUTTER, BASTED_SHARE, contact)
-        : onThePan(pan, contact);
+        ? basted(pan, BUTTER, BASTED_SHARE, { contact })
+        : onThePan(pan, { contact });
       return heat.from === undefined ? around : new EasingPan(around, heat.from + panOff, pan);
     }
     case 'cold-pan': {

@@ -24,11 +24,13 @@ export const PLAIN_DIFFUSIVITY = 0.5 / 3.5e6;
 /** A face with convection alone. */
 export const plainFace = (temperature: number, coefficient: number): Face => ({
   temperature,
+  radiant: temperature,
   coefficient,
   wetExtra: 0,
   emissivity: 0,
   evaporates: false,
   vapourPressure: 0,
+  bulges: false,
 });
 
 /** The same plain face all round. */

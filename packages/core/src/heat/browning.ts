@@ -1,0 +1,98 @@
+import { BROWNING_DEPTH, BROWNING_REFERENCE, BROWNING_TENFOLD, DRY_BROWNING } from './constants';
+import type { PieceState, Side } from './pieceState';
+
+/** Hoisted: a global is looked up at every use. */
+const { exp, min } = Math;
+
+const BASELINE_RATE = Math.LN10 / BROWNING_TENFOLD;
+const DRY_RATE = Math.LN10 / DRY_BROWNING.tenfold;
+
+/** Colour sets in smoothly between two temperatures, for heat without dryness browns nothing. */
+const onset = (celsius: number): number => {
+  const { onsetFrom, onsetTo } = DRY_BROWNING;
+  if (celsius <= onsetFrom) return 0;
+  if (celsius >= onsetTo) return 1;
+  const x = (celsius - onsetFrom) / (onsetTo - onsetFrom);
+  return x * x * (3 - 2 * x);
+};
+
+/**
+ * The browning integral of both faces, a value per column, s at 150 C. The baseline's law asks for
+ * heat alone, the kitchen's for heat and dryness together, over the outer quarter millimetre.
+ */
+export class Browning {
+  readonly integrals: readonly [Float64Array, Float64Array];
+  /** Outer temperature along each face before the step, C. */
+  private readonly before: readonly [Float64Array, Float64Array];
+
+  constructor(private readonly piece: PieceState) {
+    const { columns } = piece;
+    this.integrals = [new Float64Array(columns), new Float64Array(columns)];
+    this.before = [new Float64Array(columns), new Float64Array(columns)];
+  }
+
+  /** Notes the outer temperatures before a step. */
+  beforeStep(): void {
+    for (let j = 0; j < this.piece.columns; j += 1) {
+      this.before[0][j] = this.outerTemperature(j, 0);
+      this.before[1][j] = this.outerTemperature(j, 1);
+    }
+  }
+
+  /** Adds a step, at the mean of the temperatures before and after it. */
+  add(dt: number): void {
+    for (let j = 0; j < this.piece.columns; j += 1) {
+      this.addTo(j, 0, dt);
+      this.addTo(j, 1, dt);
+    }
+  }
+
+  private addTo(column: number, side: Side, dt: number): void {
+    const celsius = (this.before[side][column] + this.outerTemperature(column, side)) / 2;
+    const rate = this.piece.model.dryBrowning
+      ? this.dryRate(celsius, column, side)
+      : exp((celsius - BROWNING_REFERENCE) * BASELINE_RATE);
+    this.integrals[side][column] += dt * rate;
+  }
+
+  private dryRate(celsius: number, column: number, side: Side): number {
+    const sets = onset(celsius);
+    if (sets === 0) return 0;
+    const { matter, rows } = this.piece;
+    const outer = column * rows + (side === 0 ? 0 : rows - 1);
+    const rate = DRY_BROWNING.rate * matter.browns[outer];
+    return (
+      rate * sets * this.outerDryness(column, side) * exp((celsius - BROWNING_REFERENCE) * DRY_RATE)
+    );
+  }
+
+  /** Mean temperature of the outer quarter millimetre of a column's end, C. */
+  outerTemperature(column: number, side: Side): number {
+    const { heights, temperature, rows } = this.piece;
+    const base = column * rows;
+    let depth = 0;
+    let sum = 0;
+    for (let k = 0; k < rows && depth < BROWNING_DEPTH; k += 1) {
+      const i = side === 0 ? k : rows - 1 - k;
+      const part = min(heights[i], BROWNING_DEPTH - depth);
+      sum += part * temperature[base + i];
+      depth += part;
+    }
+    return sum / depth;
+  }
+
+  /** Share of that depth's water that is gone. */
+  private outerDryness(column: number, side: Side): number {
+    const { heights, water, perFull, rows } = this.piece;
+    const base = column * rows;
+    let depth = 0;
+    let sum = 0;
+    for (let k = 0; k < rows && depth < BROWNING_DEPTH; k += 1) {
+      const i = side === 0 ? k : rows - 1 - k;
+      const part = min(heights[i], BROWNING_DEPTH - depth);
+      sum += part * (1 - min(1, water[base + i] * perFull[base + i]));
+      depth += part;
+    }
+    return sum / depth;
+  }
+}

@@ -1,0 +1,64 @@
+/**
+ * What a kitchen adds to the baseline equations, each by itself: docs/heat-model.md has a section
+ * for each.
+ */
+export const HEAT_OPTIONS = [
+  /** The pan is iron in two zones on a burner, not a temperature. */
+  'panBody',
+  /** The side of a piece in a pan sees the iron. */
+  'sideSeesIron',
+  /** The core is the coldest of the meat, without skin, fat and bone. */
+  'meatCore',
+  /** Fat melts between 15 and 45 C. */
+  'fatMelts',
+  /** Skin and fat caps lose thickness above 60 C. */
+  'layersRender',
+  /** Faces shrink, and the thickness follows. */
+  'shrinks',
+  /** A face turned down touches badly for some seconds, unless pressed. */
+  'bulges',
+  /** Juice is expelled, and some of it reaches the boiling front. */
+  'juice',
+  /** Contact tapers towards a bone. */
+  'boneTaper',
+  /** It rests on a board or a plate, which draws heat. */
+  'restSurface',
+  /** Colour needs heat and dryness together. */
+  'dryBrowning',
+] as const;
+export type HeatOption = (typeof HEAT_OPTIONS)[number];
+
+/** Which of the options are on. */
+export type HeatModel = Readonly<Record<HeatOption, boolean>>;
+
+const all = (on: boolean): HeatModel => ({
+  panBody: on,
+  sideSeesIron: on,
+  meatCore: on,
+  fatMelts: on,
+  layersRender: on,
+  shrinks: on,
+  bulges: on,
+  juice: on,
+  boneTaper: on,
+  restSurface: on,
+  dryBrowning: on,
+});
+
+export const MODEL_NAMES = ['baseline', 'kitchen'] as const;
+export type ModelName = (typeof MODEL_NAMES)[number];
+
+/**
+ * `baseline`: the equations of the reference cases and the analytic proofs. `kitchen`: everything a
+ * real kitchen adds; what plans, forecasts, practice and stand-ins use.
+ */
+export const HEAT_MODELS: Readonly<Record<ModelName, HeatModel>> = {
+  baseline: all(false),
+  kitchen: all(true),
+};
+
+/** The baseline with one option on: what that option alone moves. */
+export const baselineWith = (option: HeatOption): HeatModel => ({
+  ...HEAT_MODELS.baseline,
+  [option]: true,
+});

@@ -1,0 +1,29 @@
+import { Juice } from './juice';
+import type { PieceState } from './pieceState';
+import { Rendering } from './rendering';
+import { shrink } from './shrinkage';
+import type { StepArrays } from './stepArrays';
+
+/** What a step does to the meat itself, as far as the model has it: after the heat has moved. */
+export class MatterChanges {
+  private readonly juice: Juice | undefined;
+  private readonly rendering: Rendering | undefined;
+  private readonly shrinks: boolean;
+
+  constructor(
+    private readonly piece: PieceState,
+    { boil, capacity }: StepArrays,
+  ) {
+    const { model } = piece;
+    this.juice = model.juice ? new Juice(piece, boil, capacity) : undefined;
+    const rendering = model.layersRender ? new Rendering(piece) : undefined;
+    this.rendering = rendering?.renders ? rendering : undefined;
+    this.shrinks = model.shrinks;
+  }
+
+  follow(dt: number): void {
+    this.juice?.follow(dt);
+    this.rendering?.follow(dt);
+    if (this.shrinks) shrink(this.piece);
+  }
+}
