@@ -1,11 +1,10 @@
 import {
   cookFileSchema,
-  cookOfFile,
+  cookResultOf,
   keptPlan,
   planFileSchema,
   problemOf,
 } from '@crustan/core/formats';
-import { simulate } from '@crustan/core/heat';
 import {
   planWay,
   type CookPlan,
@@ -40,7 +39,7 @@ const since = (begin: number): number => Number((performance.now() - begin).toFi
 export const simulateCommand = (value: unknown): Outcome =>
   withParsed(cookFileSchema, value, (file) => {
     const begin = performance.now();
-    const result = simulate(cookOfFile(file));
+    const result = cookResultOf(file);
     return { format: 'crustan-cook-result/1', elapsedMs: since(begin), ...result };
   });
 

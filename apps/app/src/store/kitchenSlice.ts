@@ -91,14 +91,14 @@ export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined =
     : { thickness: thickness ?? 0, contact: contact ?? 1 };
 };
 
-/** A request as it is planned here: with what was learned, and nothing of another kitchen's. */
+/** A request as it is planned here: by a kitchen's physics, with what was learned, and nothing of another kitchen's. */
 export const requestHere = (
   { learned: _elsewhere, ...request }: PlanRequest,
   kitchen: Kitchen,
 ): PlanRequest => {
   const learned = learnedOfPiece(kitchen);
   const gear = { pan: panOf(kitchen).id, burner: burnerOf(kitchen).id, oven: ovenOf(kitchen).id };
-  return { ...request, gear, ...(learned === undefined ? {} : { learned }) };
+  return { ...request, model: 'kitchen', gear, ...(learned === undefined ? {} : { learned }) };
 };
 
 /** What a plan in this kitchen is made on. */

@@ -86,7 +86,7 @@ it('paints crust darker with every step of browning', () => {
     [1.8, 2.6],
     [2.6, 3.3],
   ] as const) {
-    expect(crustColour(lighter)).not.toBe(crustColour(darker));
+    expect(crustColour(lighter, {})).not.toBe(crustColour(darker, {}));
     expect(brightness(darker)).toBeLessThan(brightness(lighter));
   }
 });

@@ -1,4 +1,4 @@
-import { crustColour, type CrustColour } from '@crustan/core/doneness';
+import { crustColour, type Browned, type CrustColour } from '@crustan/core/doneness';
 import type {
   CRUNCH_FELT,
   CRUST_SEEN,
@@ -52,4 +52,5 @@ export const sayJudged = (code: JudgedCode | undefined): string =>
   code === undefined ? '–' : JUDGED_WORDS[code];
 
 /** How a crust of a browning index looks. */
-export const sayCrust = (index: number): string => JUDGED_WORDS[crustColour(index)];
+export const sayCrust = (index: number, by: Browned): string =>
+  JUDGED_WORDS[crustColour(index, by)];

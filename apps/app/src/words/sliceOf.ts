@@ -1,3 +1,4 @@
+import { crustShade } from '@crustan/core/doneness';
 import { footprint } from '@crustan/core/food';
 import type { CookPlan, SliceFrame, Slices } from '@crustan/core/plan';
 import { cutOf, thicknessOf } from '@crustan/core/plan/request';
@@ -11,11 +12,13 @@ export const sliceOf = (
 ): SliceFigures => {
   const cut = cutOf(plan.request);
   const shown = frame ?? frames.at(-1);
+  const [first, other] = shown?.browning ?? plan.browning;
+  const shade = (index: number): number => crustShade(index, plan.request);
   return {
     species: cut.species,
     cells,
     peak: shown?.peak ?? [],
-    browning: shown?.browning ?? plan.browning,
+    browning: [shade(first), shade(other)],
     crust: plan.crust,
     width: footprint(cut, plan.request.weight, thicknessOf(plan.request)).width,
     skin: cut.skin?.thickness,

@@ -72,7 +72,8 @@ const offIn = (
   gear: GearUsed,
   { learned: used, pan }: PlanRequest,
 ): KitchenDeviation => ({
-  burner: truth.burner,
+  burner: truth.burner / gear.burner.share,
+  ovenHeat: 1,
   oven: truth.oven - gear.oven.offset,
   contact: truth.contact / (used?.contact ?? 1),
   thickness: truth.thickness - (used?.thickness ?? 0),
@@ -93,6 +94,7 @@ const logged = (
   const usual = offIn(truth, gear, request);
   const off: KitchenDeviation = {
     burner: usual.burner,
+    ovenHeat: 1,
     oven: usual.oven + SCATTER.oven * normal(random),
     contact: usual.contact * Math.exp(SCATTER.contact * normal(random)),
     thickness: usual.thickness + SCATTER.thickness * normal(random),

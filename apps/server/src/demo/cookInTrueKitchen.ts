@@ -66,7 +66,8 @@ export const cookInTrueKitchen = (
   const truth = trueCook(
     request,
     {
-      burner: traits.burner,
+      burner: traits.burner / gear.burner.share,
+      ovenHeat: 1,
       oven: traits.oven - gear.oven.offset + off(1.5),
       contact: traits.contact * Math.exp(off(0.05)),
       thickness: traits.thickness + off(0.0005),
@@ -120,8 +121,7 @@ export const cookInTrueKitchen = (
     let pull = most;
     let reading = solver.core;
     const probed: { readonly t: number; readonly core: number }[] = [];
-    const before = solver.snapshot();
-    solver.save(before);
+    const before = truth.snapshot();
     truth.runLeg({ ...timed, seconds: most, flips }, (t) => {
       if (t <= READ_AT * leg.seconds) reading = solver.core;
       if (t >= (probed.length + 1) * PROBE_EVERY) probed.push({ t, core: solver.core });
@@ -138,7 +138,7 @@ export const cookInTrueKitchen = (
         read('oven', passed + t, air + off(OVEN_NOISE));
       }
     } else read('typed', passed + READ_AT * leg.seconds, reading + off(0.6));
-    solver.restore(before);
+    truth.restore(before);
     const made = flips.filter((flip) => flip < pull - 3);
     const ends = leg.flips.some((flip) => flip >= leg.seconds - 0.5) ? [...made, pull] : made;
     truth.runLeg({ ...timed, seconds: pull, flips: ends });
@@ -187,7 +187,7 @@ const judged = (
   off: (deviation: number) => number,
 ): Omit<Judgement, 'notes'> => {
   const browning = [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const;
-  const seen = crustColour(palestBrowning({ request, browning }));
+  const seen = crustColour(palestBrowning({ request, browning }), request);
   const band = greyBand(solver);
   const lost = solver.evaporatedShare + dripShare(solver) * 0.7 + Math.abs(off(0.008));
   const end = round(peak + off(0.5), 0.1);

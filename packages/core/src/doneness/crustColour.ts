@@ -1,23 +1,44 @@
-/** How a crust looks and tastes, by its browning index. Thresholds: estimates, by cooks' words. */
-export type CrustColour = 'pale' | 'golden' | 'deep-brown' | 'dark' | 'very-dark' | 'burnt';
+import type { ModelName } from '../heat/heatModel';
 
-/** Browning index from which a crust is each colour; burnt and bitter from 3.3. */
-export const CRUST_FROM: readonly (readonly [number, CrustColour])[] = [
-  [0, 'pale'],
-  [1, 'golden'],
-  [1.6, 'deep-brown'],
-  [2.4, 'dark'],
-  [3, 'very-dark'],
-  [3.3, 'burnt'],
-];
+/** How a crust looks and tastes. */
+export const CRUST_COLOURS = [
+  'pale',
+  'golden',
+  'deep-brown',
+  'dark',
+  'very-dark',
+  'burnt',
+] as const;
+export type CrustColour = (typeof CRUST_COLOURS)[number];
 
-/** Index from which the crust is burnt and bitter. */
-export const BURNT_FROM = 3.3;
-/** Index under which it is pale. */
-export const GOLDEN_FROM = 1;
+/**
+ * Browning index from which a crust is each colour, by the law the index was computed with. The
+ * baseline's: estimates, by cooks' words. The kitchen's: fitted with its law to what cooks report
+ * (`apps/cli/src/fit/browningAnchors.ts`).
+ */
+export const CRUST_FROM: Readonly<Record<ModelName, Readonly<Record<CrustColour, number>>>> = {
+  baseline: { pale: 0, golden: 1, 'deep-brown': 1.6, dark: 2.4, 'very-dark': 3, burnt: 3.3 },
+  kitchen: { pale: 0, golden: 0.9, 'deep-brown': 1.35, dark: 1.85, 'very-dark': 2.3, burnt: 2.7 },
+};
 
-export const crustColour = (index: number): CrustColour => {
-  let colour: CrustColour = 'pale';
-  for (const [from, name] of CRUST_FROM) if (index >= from) colour = name;
-  return colour;
+/** What a browning index was computed with; absent, as in the first books: the baseline. */
+export interface Browned {
+  readonly model?: ModelName | undefined;
+}
+
+/** Browning index from which a crust is so coloured. */
+export const crustFrom = (colour: CrustColour, { model = 'baseline' }: Browned): number =>
+  CRUST_FROM[model][colour];
+
+export const crustColour = (index: number, by: Browned): CrustColour =>
+  CRUST_COLOURS.findLast((colour) => index >= crustFrom(colour, by)) ?? 'pale';
+
+/** A browning index as the one that looks the same by the baseline's law: what crusts are drawn by. */
+export const crustShade = (index: number, by: Browned): number => {
+  const colour = crustColour(index, by);
+  const next = CRUST_COLOURS[CRUST_COLOURS.indexOf(colour) + 1];
+  const [from, to] = [crustFrom(colour, by), CRUST_FROM.baseline[colour]];
+  if (next === undefined) return to + (index - from);
+  const share = (index - from) / (crustFrom(next, by) - from);
+  return to + share * (CRUST_FROM.baseline[next] - to);
 };

@@ -2,7 +2,7 @@ import { expect, it } from '@jest/globals';
 import { SPECIES } from '../food';
 import { MINIMUM_TEMPERATURES } from '../safety';
 import { onThePan, runFor, solverFor } from '../heat';
-import { CRUST_FROM, crustColour, DONENESS_SCALES, donenessOf, donenessShares } from '.';
+import { crustColour, DONENESS_SCALES, donenessOf, donenessShares } from '.';
 
 it.each(SPECIES)(
   '%s: its scale climbs, and each step calls its own target by its own name',
@@ -19,8 +19,10 @@ it.each(SPECIES)(
   },
 );
 
+const KITCHEN = { model: 'kitchen' } as const;
+
 it('names crust by the published thresholds', () => {
-  expect([0, 1, 1.59, 1.6, 2.4, 3.3].map(crustColour)).toEqual([
+  expect([0, 1, 1.59, 1.6, 2.4, 3.3].map((index) => crustColour(index, {}))).toEqual([
     'pale',
     'golden',
     'golden',
@@ -28,7 +30,13 @@ it('names crust by the published thresholds', () => {
     'dark',
     'burnt',
   ]);
-  expect(CRUST_FROM).toHaveLength(6);
+  expect([0.89, 0.9, 1.35, 1.85, 2.7].map((index) => crustColour(index, KITCHEN))).toEqual([
+    'pale',
+    'golden',
+    'deep-brown',
+    'dark',
+    'burnt',
+  ]);
 });
 
 it('shares a section out by doneness: all of it, the outside further on', () => {

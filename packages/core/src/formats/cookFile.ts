@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import { TISSUE_NAMES } from '../food/tissues';
+import { CRUST_COLOURS } from '../doneness/crustColour';
+import { PRESS_NAMES } from '../heat/face';
+import { HEAT_MODELS, MODEL_NAMES } from '../heat/heatModel';
 import { REST_COVERS } from '../heat/restCover';
-import type { Cook, Stage } from '../heat/stage';
+import { REST_SURFACES } from '../heat/restSurface';
+import type { Shape } from '../heat/section';
+import type { Cook, PanUsed, Stage } from '../heat/stage';
+import { STEM_SIDES, USUAL_THERMOMETER, type Thermometer } from '../heat/thermometer';
+import { KNOBS } from '../heat/twoZonePan';
 import { PLAN_LIMITS } from '../plan/limits';
 import { bounded } from './bounded';
 
@@ -10,12 +17,36 @@ const { thickness, start, pan, air, h, target, seconds } = PLAN_LIMITS;
 /** Half the width of the largest round piece, and of the smallest, m. */
 const RADIUS = { least: 0.005, most: 0.3 };
 const MOST_LAYERS = 8;
+/** Edge to edge of a long piece, m. */
+const WIDTH = { least: 0.01, most: 0.6 };
+/** Of an oven's air, from a dry one to steam, Pa. */
+const VAPOUR = { least: 0, most: 101_325 };
+const MOST_DOORS = 50;
+/** A pan and its burner: kg, m, W into the iron; pieces of one area, m2. */
+const BODY = {
+  mass: { least: 0.3, most: 12 },
+  diameter: { least: 0.1, most: 0.6 },
+  power: { least: 50, most: 12_000 },
+  area: { least: 1e-4, most: 0.2 },
+} as const;
+/** Off the middle and length of a tip, m; until it is read, s. */
+const STEM = {
+  off: { least: 0, most: 0.03 },
+  tip: { least: 0, most: 0.03 },
+  after: { least: 0, most: 120 },
+} as const;
+
+const oneOf = <const T extends readonly string[]>(values: T) =>
+  z.enum(values, `must be one of ${values.join(', ')}`);
+
+const press = oneOf(PRESS_NAMES).optional();
 
 const searStage = z.strictObject({
   kind: z.literal('sear'),
   pan: bounded(pan, 'C'),
   seconds: bounded(seconds, 's'),
   thenFlip: z.boolean(),
+  press,
 });
 
 const turnsStage = z.strictObject({
@@ -23,6 +54,7 @@ const turnsStage = z.strictObject({
   pan: bounded(pan, 'C'),
   every: bounded({ least: 1, most: 3600 }, 's'),
   count: z.int('must be a whole number of turns, 1 to 500').min(1).max(500),
+  press,
 });
 
 const ovenStage = z
@@ -34,6 +66,13 @@ const ovenStage = z
     seconds: bounded(seconds, 's').optional(),
     untilCore: bounded(target, 'C').optional(),
     maxSeconds: bounded(seconds, 's').optional(),
+    vapour: bounded(VAPOUR, 'Pa').optional(),
+    tray: z.boolean().optional(),
+    walls: bounded(air, 'C').optional(),
+    doors: z
+      .array(bounded(seconds, 's'))
+      .max(MOST_DOORS, `must hold at most ${MOST_DOORS} openings`)
+      .optional(),
   })
   .refine((stage) => (stage.seconds === undefined) !== (stage.untilCore === undefined), {
     path: ['seconds'],
@@ -56,8 +95,9 @@ const ovenStage = z
 
 const restStage = z.strictObject({
   kind: z.literal('rest'),
-  cover: z.enum(REST_COVERS, `must be one of ${REST_COVERS.join(', ')}`),
+  cover: oneOf(REST_COVERS),
   seconds: bounded(seconds, 's'),
+  on: oneOf(REST_SURFACES).optional(),
 });
 
 const counterStage = z.strictObject({
@@ -73,6 +113,7 @@ const piece = z
     tissue,
     thickness: bounded(thickness, 'm'),
     radius: bounded(RADIUS, 'm').optional(),
+    width: bounded(WIDTH, 'm').optional(),
     start: bounded(start, 'C'),
     layers: z
       .array(z.strictObject({ tissue, thickness: bounded({ ...thickness, least: 1e-4 }, 'm') }))
@@ -80,6 +121,14 @@ const piece = z
       .optional(),
   })
   .check(({ value, issues }) => {
+    if (value.radius !== undefined && value.width !== undefined) {
+      issues.push({
+        code: 'custom',
+        input: value.width,
+        path: ['width'],
+        message: 'is of a long piece, radius of a round one: give one of them',
+      });
+    }
     const layered = (value.layers ?? []).reduce((sum, layer) => sum + layer.thickness, 0);
     if (layered <= value.thickness) return;
     issues.push({
@@ -90,9 +139,29 @@ const piece = z
     });
   });
 
+const body = z.strictObject({
+  mass: bounded(BODY.mass, 'kg'),
+  diameter: bounded(BODY.diameter, 'm'),
+  power: bounded(BODY.power, 'W'),
+  knob: oneOf(KNOBS),
+  pieces: z.int('must be a whole number of pieces, 1 to 24').min(1).max(24),
+  area: bounded(BODY.area, 'm2'),
+}) satisfies z.ZodType<PanUsed>;
+
+const thermometer = z.strictObject({
+  from: oneOf(STEM_SIDES).default(USUAL_THERMOMETER.from),
+  off: bounded(STEM.off, 'm').default(USUAL_THERMOMETER.off),
+  tip: bounded(STEM.tip, 'm').default(USUAL_THERMOMETER.tip),
+  after: bounded(STEM.after, 's').default(USUAL_THERMOMETER.after),
+}) satisfies z.ZodType<Thermometer>;
+
 /** A piece and its stages, as read by `crustan simulate`. Lengths m, times s, temperatures C. */
 export const cookFileSchema = z.strictObject({
   format: z.literal('crustan-cook/1', 'must be "crustan-cook/1"'),
+  /** The physics; absent: the baseline. */
+  model: oneOf(MODEL_NAMES).optional(),
+  body: body.optional(),
+  thermometer: thermometer.optional(),
   piece,
   stages: z
     .array(
@@ -104,11 +173,28 @@ export const cookFileSchema = z.strictObject({
 });
 export type CookFile = z.infer<typeof cookFileSchema>;
 
-/** The cook a file describes: round where it has a radius, a wide slab otherwise. */
-export const cookOfFile = ({ piece: { radius, ...piece }, stages }: CookFile): Cook => ({
-  piece: { ...piece, shape: radius === undefined ? undefined : { kind: 'round', radius } },
+const shapeOf = ({ radius, width }: CookFile['piece']): Shape | undefined => {
+  if (radius !== undefined) return { kind: 'round', radius };
+  return width === undefined ? undefined : { kind: 'long', width };
+};
+
+/** The cook a file describes: round where it has a radius, long where it has a width, else a wide slab. */
+export const cookOfFile = ({
+  model,
+  piece,
   stages,
-});
+  body: pan,
+  thermometer: stem,
+}: CookFile): Cook => {
+  const { radius: _radius, width: _width, ...rest } = piece;
+  return {
+    piece: { ...rest, shape: shapeOf(piece) },
+    stages,
+    model: model && HEAT_MODELS[model],
+    body: pan,
+    thermometer: stem,
+  };
+};
 
 /** What `crustan simulate` prints. */
 export const cookResultSchema = z.strictObject({
@@ -124,9 +210,19 @@ export const cookResultSchema = z.strictObject({
       corePeakAt: z.number(),
       browning: z.tuple([z.number(), z.number()]),
       crust: z.tuple([z.number(), z.number()]),
+      coldest: z.number(),
+      rim: z.number(),
+      pan: z.number().optional(),
+      reading: z.number(),
     }),
   ),
   greyBand: z.number(),
   evaporated: z.number(),
+  drip: z.number(),
+  loss: z.strictObject({ central: z.number(), least: z.number(), most: z.number() }),
+  /** Log10 reductions of the core and of the side face; a wide slab's rim is its core. */
+  logs: z.strictObject({ core: z.number(), rim: z.number() }),
+  /** The face that is up at the end, which is seen on the plate first, and the other. */
+  crustName: z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLOURS)]),
   energyError: z.number(),
 });

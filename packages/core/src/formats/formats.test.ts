@@ -6,6 +6,7 @@ import { planWay, PLAN_LIMITS, USUAL } from '../plan';
 import {
   cookEventSchema,
   cookFileSchema,
+  cookOfFile,
   judgementSchema,
   keptPlan,
   cookPlanSchema,
@@ -118,9 +119,13 @@ describe('formats', () => {
         fc.constantFrom(0.003, 0.03, 0.12),
         fc.constantFrom(0, 30),
         fc.constantFrom(120, 400),
-        (thickness, start, pan) => {
+        fc.constantFrom('baseline', 'kitchen'),
+        fc.constantFrom('left', 'up', 'full'),
+        (thickness, start, pan, model, knob) => {
           const cook = cookFileSchema.parse({
             ...COOK,
+            model,
+            body: { mass: 2.4, diameter: 0.26, power: 1200, knob, pieces: 2, area: 0.011 },
             piece: { ...COOK.piece, thickness, start },
             stages: [
               { kind: 'sear', pan, seconds: 300, thenFlip: true },
@@ -129,12 +134,12 @@ describe('formats', () => {
               { kind: 'rest', cover: 'wrapped', seconds: 600 },
             ],
           });
-          const { stages, energyError } = simulate(cook);
+          const { stages, energyError } = simulate(cookOfFile(cook));
           for (const stage of stages) expect(Number.isFinite(stage.core)).toBe(true);
           expect(Math.abs(energyError)).toBeLessThan(1e-3);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: 16 },
     );
   });
 

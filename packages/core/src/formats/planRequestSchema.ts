@@ -4,10 +4,15 @@ import { SPECIES } from '../food/species';
 import { TISSUE_NAMES } from '../food/tissues';
 import { FAT_IDS } from '../gear/fats';
 import { PRESS_NAMES } from '../heat/face';
+import { MODEL_NAMES } from '../heat/heatModel';
 import { REST_COVERS } from '../heat/restCover';
+import { REST_SURFACES } from '../heat/restSurface';
+import { STEM_SIDES } from '../heat/thermometer';
+import { KNOBS, TURN_SPOTS } from '../heat/twoZonePan';
 import { PLAN_LIMITS } from '../plan/limits';
 import {
   EDGE_SEARS,
+  OVEN_FUELS,
   OVEN_PLACES,
   SURFACES,
   USUAL,
@@ -62,7 +67,9 @@ export const planRequestFields = {
   pan: bounded(PLAN_LIMITS.pan, 'C'),
   panAfter: bounded(PLAN_LIMITS.pan, 'C').optional(),
   fat: oneOf(FAT_IDS).default(USUAL.fat),
-  press: oneOf(PRESS_NAMES).default(USUAL.press),
+  press: oneOf(PRESS_NAMES).default('pressed'),
+  knob: oneOf(KNOBS).default(USUAL.knob),
+  spot: oneOf(TURN_SPOTS).default(USUAL.spot),
   edges: oneOf(EDGE_SEARS).default(USUAL.edges),
   baste: bounded(PLAN_LIMITS.baste, 's').default(USUAL.baste),
   way: oneOf(WAYS),
@@ -71,10 +78,15 @@ export const planRequestFields = {
   lowOven: bounded(PLAN_LIMITS.lowOven, 'C').default(USUAL.lowOven),
   hotOven: bounded(PLAN_LIMITS.hotOven, 'C').default(USUAL.hotOven),
   fan: z.boolean().default(USUAL.fan),
+  ovenFuel: oneOf(OVEN_FUELS).default(USUAL.ovenFuel),
+  tray: z.boolean().default(USUAL.tray),
   ovenOn: oneOf(OVEN_PLACES).default(USUAL.ovenOn),
   ovenTurn: z.boolean().default(USUAL.ovenTurn),
   target: bounded(PLAN_LIMITS.target, 'C'),
   cover: oneOf(REST_COVERS),
+  restOn: oneOf(REST_SURFACES).default(USUAL.restOn),
+  stem: oneOf(STEM_SIDES).default(USUAL.stem),
+  model: oneOf(MODEL_NAMES).optional(),
   pieces: bounded(PLAN_LIMITS.pieces, '')
     .refine(Number.isInteger, 'must be a whole number')
     .default(USUAL.pieces),

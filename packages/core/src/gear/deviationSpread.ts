@@ -47,7 +47,7 @@ export const TOTAL_SPREAD = {
 /** A thermometer's constant error, one standard deviation, K. Estimate. */
 export const THERMOMETER_SPREAD = 0.2;
 
-const FACTORS: ReadonlySet<DeviationKey> = new Set(['burner', 'contact']);
+const FACTORS: ReadonlySet<DeviationKey> = new Set(['burner', 'contact', 'ovenHeat']);
 
 /** The deviation that lies so many spreads from nominal. */
 export const deviationAt = (key: DeviationKey, spreads: number, spread: number): number => {

@@ -5,6 +5,8 @@
 export interface KitchenDeviation {
   /** Oven air over the set temperature, K. */
   readonly oven: number;
+  /** What the oven's air and its vapour bring to a face, over the usual: a slow oven has less, a factor. */
+  readonly ovenHeat: number;
   /** Power the burner gives over its rated power, a factor. */
   readonly burner: number;
   /** Pan over the temperature asked for, K. */
@@ -22,6 +24,7 @@ export type DeviationKey = keyof KitchenDeviation;
 /** A kitchen that is as stated. */
 export const NOMINAL_KITCHEN: KitchenDeviation = {
   oven: 0,
+  ovenHeat: 1,
   burner: 1,
   pan: 0,
   contact: 1,

@@ -18,15 +18,20 @@ const onset = (celsius: number): number => {
 
 /**
  * The browning integral of both faces, a value per column, s at 150 C. The baseline's law asks for
- * heat alone, the kitchen's for heat and dryness together, over the outer quarter millimetre.
+ * heat alone over the outer quarter millimetre, the kitchen's for heat and dryness together in the skin
+ * that dries first.
  */
 export class Browning {
   readonly integrals: readonly [Float64Array, Float64Array];
   /** Outer temperature along each face before the step, C. */
   private readonly before: readonly [Float64Array, Float64Array];
 
+  /** Depth that browns, m. */
+  private readonly depth: number;
+
   constructor(private readonly piece: PieceState) {
-    const { columns } = piece;
+    const { columns, model } = piece;
+    this.depth = model.dryBrowning ? DRY_BROWNING.depth : BROWNING_DEPTH;
     this.integrals = [new Float64Array(columns), new Float64Array(columns)];
     this.before = [new Float64Array(columns), new Float64Array(columns)];
   }
@@ -66,30 +71,30 @@ export class Browning {
     );
   }
 
-  /** Mean temperature of the outer quarter millimetre of a column's end, C. */
+  /** Mean temperature of the outer layer of a column's end that browns, C. */
   outerTemperature(column: number, side: Side): number {
     const { heights, temperature, rows } = this.piece;
     const base = column * rows;
     let depth = 0;
     let sum = 0;
-    for (let k = 0; k < rows && depth < BROWNING_DEPTH; k += 1) {
+    for (let k = 0; k < rows && depth < this.depth; k += 1) {
       const i = side === 0 ? k : rows - 1 - k;
-      const part = min(heights[i], BROWNING_DEPTH - depth);
+      const part = min(heights[i], this.depth - depth);
       sum += part * temperature[base + i];
       depth += part;
     }
     return sum / depth;
   }
 
-  /** Share of that depth's water that is gone. */
-  private outerDryness(column: number, side: Side): number {
+  /** Share of the water of that depth that is gone. */
+  outerDryness(column: number, side: Side): number {
     const { heights, water, perFull, rows } = this.piece;
     const base = column * rows;
     let depth = 0;
     let sum = 0;
-    for (let k = 0; k < rows && depth < BROWNING_DEPTH; k += 1) {
+    for (let k = 0; k < rows && depth < this.depth; k += 1) {
       const i = side === 0 ? k : rows - 1 - k;
-      const part = min(heights[i], BROWNING_DEPTH - depth);
+      const part = min(heights[i], this.depth - depth);
       sum += part * (1 - min(1, water[base + i] * perFull[base + i]));
       depth += part;
     }

@@ -46,11 +46,18 @@ export const EMISSIVITY_MEAT = 0.9;
 export const VAPOUR_PRESSURE_KITCHEN = 1200;
 export const VAPOUR_PRESSURE_OVEN = 2000;
 /**
- * Browning that asks for heat and dryness together: tenfold step, K, and its factor at 150 C against the
- * baseline's; onset, C (in bread: above about 120 C and a water activity under 0.6, Purlis & Salvadori
- * 2009, as recalled). Fitted together with the thresholds of `doneness/crustColour` to what cooks report:
- * `apps/cli/src/fit`, docs/validation.md.
+ * Browning that asks for heat and dryness together: its factor at 150 C against the baseline's, its
+ * tenfold step, K (about 57 kJ/mol; bread crusts are reported near 64 to 72, as recalled), its onset, C,
+ * of the mean over the depth that dries first, whose face is some 10 K hotter (in bread browning sets in above about 120 C and a water activity under 0.6, Purlis & Salvadori 2009, as recalled).
+ * Fitted with the thresholds of `doneness/crustColour` to what cooks report:
+ * `apps/cli/src/fit/browningAnchors.ts`, docs/validation.md.
  */
-export const DRY_BROWNING = { rate: 1, tenfold: 48, onsetFrom: 100, onsetTo: 120 } as const;
+export const DRY_BROWNING = {
+  rate: 1.07,
+  tenfold: 60,
+  onsetFrom: 95,
+  onsetTo: 103,
+  depth: 0.15e-3,
+} as const;
 /** Rate of browning of the skin of fish and of duck, of bare meat's. Estimates. */
 export const SKIN_BROWNING = { 'fish-skin': 0.3, 'duck-skin': 0.1 } as const;

@@ -40,6 +40,13 @@ export const ESTIMATES = {
     unit: '',
     what: 'share of its area that a face loses when the meat is done through',
   },
+  filmContact: {
+    value: 220,
+    least: 150,
+    most: 300,
+    unit: 'W/m2K',
+    what: 'contact of a pressed face once dry, through a film of fat; published contact coefficients for meat run from 200 to 1200 (Housova & Topinka 1985) and 250 to 650 (Wichchukit et al. 2001), as recalled, so that 150 lies under both',
+  },
   bulgedContact: {
     value: 0.45,
     least: 0.3,

@@ -1,4 +1,5 @@
 import { ESTIMATES } from './estimates';
+import type { HeatModel } from './heatModel';
 import {
   CONTACT_DRY,
   CONTACT_WET_EXTRA,
@@ -27,6 +28,9 @@ export interface Face {
   readonly bulges: boolean;
 }
 
+const CONTACT_FILM = ESTIMATES.filmContact.value;
+const CONTACT_WET = CONTACT_DRY + CONTACT_WET_EXTRA;
+
 /** How the face lies on the iron, as a share of a pressed, oiled face's contact. */
 export const PRESS = {
   /** Held down, well oiled. */
@@ -38,11 +42,15 @@ export type Press = keyof typeof PRESS;
 export const PRESS_NAMES = ['pressed', 'loose'] as const satisfies readonly Press[];
 
 /** A face on the pan: h = 150 + 250 min(1, W/W0) when pressed. `contact` scales both terms. */
-export const panFace = (pan: number, contact = 1, bulges = false): Face => ({
+export const panFace = (
+  pan: number,
+  contact = 1,
+  { bulges = false, fatFilm = false }: Partial<Pick<HeatModel, 'bulges' | 'fatFilm'>> = {},
+): Face => ({
   temperature: pan,
   radiant: pan,
-  coefficient: CONTACT_DRY * contact,
-  wetExtra: CONTACT_WET_EXTRA * contact,
+  coefficient: (fatFilm ? CONTACT_FILM : CONTACT_DRY) * contact,
+  wetExtra: (CONTACT_WET - (fatFilm ? CONTACT_FILM : CONTACT_DRY)) * contact,
   emissivity: 0,
   evaporates: false,
   vapourPressure: 0,

@@ -15,6 +15,8 @@ export const HEAT_OPTIONS = [
   'layersRender',
   /** Faces shrink, and the thickness follows. */
   'shrinks',
+  /** A film of fat carries heat to a face that has dried. */
+  'fatFilm',
   /** A face turned down touches badly for some seconds, unless pressed. */
   'bulges',
   /** Juice is expelled, and some of it reaches the boiling front. */
@@ -38,6 +40,7 @@ const all = (on: boolean): HeatModel => ({
   fatMelts: on,
   layersRender: on,
   shrinks: on,
+  fatFilm: on,
   bulges: on,
   juice: on,
   boneTaper: on,

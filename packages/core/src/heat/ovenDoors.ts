@@ -15,12 +15,15 @@ const MOVING_STEP = 4;
 /** The air counts as settled so near to what it comes to, K. */
 const SETTLED = 0.5;
 
-type MutableFace = { temperature: number };
+type MutableFace = { temperature: number; radiant: number };
 
-/** An oven whose door is opened: its air leaves and comes back, what the faces see stays. */
+/**
+ * An oven whose door is opened: its air leaves and comes back, and what the faces see, the open door and
+ * thin sheet that follows the air, goes with it.
+ */
 export class OvenDoors implements Environment {
   readonly around: Surroundings;
-  private readonly faces: readonly (readonly [MutableFace, number])[];
+  private readonly faces: readonly (readonly [MutableFace, number, number])[];
   private time = 0;
   /** Air under what it settles at, K. */
   private short = 0;
@@ -35,7 +38,9 @@ export class OvenDoors implements Environment {
     const upper = { ...around.upper };
     const edge = { ...around.edge };
     this.around = { lower, upper, edge };
-    this.faces = [lower, upper, edge].map((face) => [face, face.temperature] as const);
+    this.faces = [lower, upper, edge].map(
+      (face) => [face, face.temperature, face.radiant] as const,
+    );
   }
 
   private open(at: number): boolean {
@@ -57,6 +62,9 @@ export class OvenDoors implements Environment {
     const towards = (open * (this.air - KITCHEN_AIR)) / rate;
     this.short = towards + (this.short - towards) * exp(-rate * dt);
     this.time += dt;
-    for (const [face, settled] of this.faces) face.temperature = settled - this.short;
+    for (const [face, air, walls] of this.faces) {
+      face.temperature = air - this.short;
+      face.radiant = walls - this.short;
+    }
   }
 }

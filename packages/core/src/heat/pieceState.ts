@@ -72,7 +72,7 @@ export class PieceState {
 
   private readonly line: Midline;
   private readonly meat: ColdestMeat;
-  protected readonly crusts: Browning;
+  readonly crusts: Browning;
   private readonly firstEnergy: number;
   private readonly firstMass: number;
 

@@ -87,6 +87,18 @@ export class RestOn implements Environment {
     this.around = { ...around, lower };
   }
 
+  snapshot(): Float64Array {
+    return new Float64Array(CELLS);
+  }
+
+  save(to: Float64Array): void {
+    to.set(this.temperature);
+  }
+
+  restore(from: Float64Array): void {
+    this.temperature.set(from);
+  }
+
   begin(): void {
     this.feel(0);
   }

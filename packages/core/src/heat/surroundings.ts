@@ -48,7 +48,10 @@ export const onThePan = (
   pan: number,
   { contact = 1, press = 'pressed', model = HEAT_MODELS.baseline }: OnIron = {},
 ): Surroundings => ({
-  lower: panFace(pan, contact, model.bulges && press === 'loose'),
+  lower: panFace(pan, contact, {
+    bulges: model.bulges && press === 'loose',
+    fatFilm: model.fatFilm,
+  }),
   upper: airFace(ABOVE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
   edge: model.sideSeesIron
     ? airFace(BESIDE_PAN, NEAR_PAN, STEAM_BESIDE_PAN, EMISSIVITY_MEAT, besidePan(pan))

@@ -53,6 +53,8 @@ export class TwoZonePan {
   rest: number;
   /** What the knob is set for, C. */
   private set: number;
+  /** Share of full that the knob is never turned beyond: below one while a cold pan comes up. */
+  private most = 1;
   /** J/K of each zone, W/K between them, m2 that lose heat. */
   private readonly capacityUnder: number;
   private readonly capacityRest: number;
@@ -97,13 +99,26 @@ export class TwoZonePan {
   /** Sets the knob for another heat, C. */
   setFor(celsius: number): void {
     this.set = celsius;
+    this.most = 1;
+  }
+
+  /** Comes up to a heat with the food in it, at no more than a share of full, and holds it. */
+  comeUpTo(celsius: number, most: number): void {
+    this.set = celsius;
+    this.most = most;
+  }
+
+  /** Temperature of the whole pan, C. */
+  get mean(): number {
+    const { capacityUnder, capacityRest } = this;
+    return (capacityUnder * this.under + capacityRest * this.rest) / (capacityUnder + capacityRest);
   }
 
   /** Brings the whole pan to a heat again, as before the food first went in, C. */
   bringTo(celsius: number): void {
     this.under = celsius;
     this.rest = celsius;
-    this.set = celsius;
+    this.setFor(celsius);
   }
 
   /** What the empty pan at a heat loses, W: what a knob that is left alone gives. */
@@ -113,10 +128,10 @@ export class TwoZonePan {
 
   /** What the burner gives now, W. */
   get power(): number {
-    const full = this.iron.power;
-    if (this.knob === 'full') return full;
+    const full = this.iron.power * this.most;
+    if (this.most === 1 && this.knob === 'full') return full;
     const steady = min(full, this.held(this.set));
-    if (this.knob === 'left') return steady;
+    if (this.most === 1 && this.knob === 'left') return steady;
     const floor = this.covered * this.under + (1 - this.covered) * this.rest;
     const more = ((this.set - floor) / TURNED_UP_BAND) * (full - steady);
     return max(0, min(full, steady + more));
@@ -160,16 +175,20 @@ export class TwoZonePan {
   }
 
   snapshot(): PanSnapshot {
-    return new Float64Array(3);
+    return new Float64Array(4);
   }
 
   save(to: PanSnapshot): void {
     to[0] = this.under;
     to[1] = this.rest;
     to[2] = this.set;
+    to[3] = this.most;
   }
 
   restore(from: PanSnapshot): void {
-    [this.under, this.rest, this.set] = [from[0], from[1], from[2]];
+    this.under = from[0];
+    this.rest = from[1];
+    this.set = from[2];
+    this.most = from[3];
   }
 }

@@ -162,7 +162,8 @@ const kitchenIn = (read: CookData, traits: LearnedTraits): KitchenDeviation => {
     oven: traits.oven - gear.oven.offset,
     contact: traits.contact / (learned?.contact ?? 1),
     thickness: traits.thickness - (learned?.thickness ?? 0),
-    burner: traits.burner,
+    ovenHeat: 1,
+    burner: traits.burner / gear.burner.share,
     start: 0,
     pan: measuredPanExcess(read) ?? panExcess(gear, pan, traits.burner),
   };

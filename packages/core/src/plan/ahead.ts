@@ -1,4 +1,4 @@
-import { GOLDEN_FROM } from '../doneness';
+import { crustFrom } from '../doneness';
 import type { PanOnBurner } from '../gear';
 import { browningIndex } from '../heat';
 import type { PlanRequest } from './request';
@@ -31,7 +31,7 @@ const secondsToGolden = (request: PlanRequest, pan: PanOnBurner): number => {
   let at = LONGEST;
   cook.runLeg({ ...timedFor(cook.legs[0], LONGEST), flips: [] }, (t) => {
     at = t;
-    return browningIndex(solver.browned(0)) >= GOLDEN_FROM;
+    return browningIndex(solver.browned(0)) >= crustFrom('golden', request);
   });
   return at;
 };

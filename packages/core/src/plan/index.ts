@@ -4,6 +4,7 @@ export * from './checkGear';
 export * from './cookEnd';
 export * from './legKind';
 export * from './legs';
+export * from './cookPlaces';
 export * from './legSurroundings';
 export * from './limits';
 export * from './palestBrowning';

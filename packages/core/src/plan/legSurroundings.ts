@@ -12,8 +12,13 @@ import {
   resting,
   widened,
   type Environment,
+  type HeatModel,
+  type Knob,
+  type OvenAround,
   type Press,
+  type RestSurface,
   type Surroundings,
+  type TurnSpot,
 } from '../heat';
 import { LivePan, PanInOven } from '../gear';
 import type { Heat } from './legs';
@@ -26,19 +31,27 @@ export interface PieceInSurroundings {
   readonly contact: number;
   /** Times the solved section's power is taken: pieces x area or length of one. */
   readonly sectionMultiple: number;
+  /** Area of all pieces on the iron, m2. */
+  readonly foodArea: number;
+  readonly model: HeatModel;
+  readonly knob: Knob;
+  readonly spot: TurnSpot;
+  readonly restOn: RestSurface;
+  /** What the oven has beside its air. */
+  readonly oven: OvenAround;
   /** Share by which edges enlarge the faces of a piece solved without them. */
   readonly lateralAreaRatio: number;
 }
 
 /** Basting: browned butter, C, on the top for this share of the time. Estimates, 120 to 150 C. */
-const BUTTER = 140;
-const BASTED_SHARE = 0.5;
+export const BUTTER = 140;
+export const BASTED_SHARE = 0.5;
 /** A loaded pan follows its burner with this time constant, s. Estimate for 2-3 kg of iron. */
 const PAN_FOLLOWS = 60;
 /** No step longer than this while the pan moves, s. */
 const MOVING_STEP = 5;
 /** Share of full at which a cold pan is brought up under skin, so that the fat melts first. */
-const GENTLY = 0.5;
+export const GENTLY = 0.5;
 
 /** A pan whose burner was turned down: it follows within a minute. */
 class EasingPan implements Environment {
@@ -62,7 +75,8 @@ class EasingPan implements Environment {
   }
 }
 
-const onItsEdge = (pan: number, share: number, contact: number): Surroundings => {
+/** Standing on its edge on iron: it touches over a share of it. */
+export const onItsEdge = (pan: number, share: number, contact: number): Surroundings => {
   const { edge } = onThePan(pan);
   const air = airFace(BESIDE_PAN, edge.coefficient, edge.vapourPressure);
   const iron = panFace(pan, contact * share);
@@ -81,8 +95,9 @@ export const legSurroundings = (
     contact: learned,
     sectionMultiple: times,
     lateralAreaRatio: edges,
+    oven: around,
   }: PieceInSurroundings,
-  { contact: scale, pan: panOff, oven }: KitchenDeviation,
+  { contact: scale, pan: panOff, oven, ovenHeat }: KitchenDeviation,
 ): Surroundings | Environment => {
   const contact = scale * learned * PRESS[press];
   switch (heat.on) {
@@ -101,10 +116,13 @@ export const legSurroundings = (
     case 'edge':
       return onItsEdge(heat.pan + panOff, heat.share, contact);
     case 'rack':
-      return widened(onARack(heat.air + oven, heat.h), edges);
+      return widened(onARack(heat.air + oven, heat.h * ovenHeat, around), edges);
     case 'oven-pan': {
-      const around = widened(inAPanInTheOven(heat.air + oven, heat.h, heat.pan), edges);
-      return new PanInOven(around, onBurner, heat.air + oven, heat.h, times);
+      const inPan = widened(
+        inAPanInTheOven(heat.air + oven, heat.h * ovenHeat, heat.pan, around),
+        edges,
+      );
+      return new PanInOven(inPan, onBurner, heat.air + oven, heat.h, times);
     }
     case 'counter':
       return widened(onTheCounter(heat.air), edges);

@@ -1,8 +1,8 @@
 import { footprint } from '../food';
 import type { PanOnBurner } from '../gear';
-import type { Piece, Shape } from '../heat';
+import { ESTIMATES, type Piece, type Shape } from '../heat';
 import type { PieceInSurroundings } from './legSurroundings';
-import { cutOf, thicknessOf, type PlanRequest } from './request';
+import { cutOf, modelOf, thicknessOf, type PlanRequest } from './request';
 import { surfaceFilm } from './surfaceFilm';
 
 /** The plan shape a request's section is cut from. */
@@ -54,6 +54,15 @@ export const pieceInSurroundings = (
     press,
     contact: learned?.contact ?? 1,
     sectionMultiple: pieces * (flat ? area : round ? 2 * Math.PI : across),
+    foodArea: pieces * area,
+    model: modelOf(request),
+    knob: request.knob,
+    spot: request.spot,
+    restOn: request.restOn,
+    oven: {
+      tray: request.tray,
+      ...(request.ovenFuel === 'gas' ? { vapour: ESTIMATES.gasVapour.value } : {}),
+    },
     lateralAreaRatio: flat ? lateralAreaRatio(round, thickness / width) : 0,
   };
 };

@@ -1,4 +1,4 @@
-import { GOLDEN_FROM } from '../doneness';
+import { crustFrom } from '../doneness';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import { DISPLAY_COLUMNS } from '../heat';
 import { checkGear } from './checkGear';
@@ -68,7 +68,7 @@ export function* planWay(
   yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
   if (!inFull) return;
   yield { kind: 'spread', spread: yield* spreadOfWay(flat, quick, pan) };
-  if (palestBrowning(found.plan) < GOLDEN_FROM) {
+  if (palestBrowning(found.plan) < crustFrom('golden', request)) {
     yield { kind: 'remedies', remedies: yield* remediesFor(request, 'pale', { pan, minimum }) };
   }
   yield null;

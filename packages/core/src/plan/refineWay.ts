@@ -89,7 +89,7 @@ export function* refineWay(
     const corrected = slope > 0 ? at.x + (goal - at.y) / slope : NaN;
     const inside = corrected > least && corrected < largest;
     if (Math.abs(at.y - goal) <= SECTION_TOLERANCE) {
-      const burnt = burntCrust(run);
+      const burnt = burntCrust(run, request);
       if (burnt) return refused(burnt);
       return { ok: true, cook, run, slope, value: inside ? corrected : at.x };
     }

@@ -1,6 +1,16 @@
 import { CUTS, type Cut, type CutId } from '../food';
 import type { FatId, GearIds, KitchenDeviation } from '../gear';
-import type { Press, RestCover } from '../heat';
+import {
+  HEAT_MODELS,
+  type HeatModel,
+  type Knob,
+  type ModelName,
+  type Press,
+  type RestCover,
+  type RestSurface,
+  type StemSide,
+  type TurnSpot,
+} from '../heat';
 import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
 
@@ -14,6 +24,9 @@ export type EdgeSear = (typeof EDGE_SEARS)[number];
 
 export const OVEN_PLACES = ['rack', 'pan'] as const;
 export type OvenPlace = (typeof OVEN_PLACES)[number];
+
+export const OVEN_FUELS = ['electric', 'gas'] as const;
+export type OvenFuel = (typeof OVEN_FUELS)[number];
 
 /** A piece the cook has described, where the larder has none like it. */
 export type OwnCut = Cut;
@@ -41,6 +54,9 @@ export interface PlanRequest {
   readonly panAfter?: number | undefined;
   readonly fat: FatId;
   readonly press: Press;
+  /** What the cook does with the knob as the food goes in, and where a turn puts the piece. */
+  readonly knob: Knob;
+  readonly spot: TurnSpot;
   readonly edges: EdgeSear;
   /** Butter and aromatics spooned over at the end of the pan, s. */
   readonly baste: number;
@@ -52,14 +68,23 @@ export interface PlanRequest {
   readonly lowOven: number;
   readonly hotOven: number;
   readonly fan: boolean;
+  readonly ovenFuel: OvenFuel;
+  /** A tray below the rack. */
+  readonly tray: boolean;
   readonly ovenOn: OvenPlace;
   /** Turned half-way through the oven. */
   readonly ovenTurn: boolean;
   /** Wanted end temperature: the core's peak in the rest. */
   readonly target: number;
   readonly cover: RestCover;
+  /** What it rests on. */
+  readonly restOn: RestSurface;
+  /** Which way the cook's thermometer goes in. */
+  readonly stem: StemSide;
   /** Pieces alike, cooked together. */
   readonly pieces: number;
+  /** The physics it is planned with; absent, as in the first books: the baseline. */
+  readonly model?: ModelName | undefined;
   /** What it is cooked on; absent: the usual kitchen's. */
   readonly gear?: GearIds | undefined;
   /** What past cooks have taught; absent plans as told. */
@@ -75,7 +100,9 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   saltAhead: 0,
   pan: 215,
   fat: 'groundnut',
-  press: 'pressed',
+  press: 'loose',
+  knob: 'up',
+  spot: 'fresh',
   edges: 'none',
   baste: 0,
   way: 'once',
@@ -84,9 +111,14 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   lowOven: 110,
   hotOven: 180,
   fan: false,
+  ovenFuel: 'electric',
+  tray: false,
   ovenOn: 'rack',
   ovenTurn: false,
   cover: 'open',
+  restOn: 'board',
+  stem: 'top',
+  model: 'kitchen',
   pieces: 1,
 };
 
@@ -96,6 +128,10 @@ export const thicknessOf = ({
   learned,
 }: Pick<PlanRequest, 'thickness' | 'learned'>): number =>
   Math.max(PLAN_LIMITS.thickness.least, thickness + (learned?.thickness ?? 0));
+
+/** The physics of a request. */
+export const modelOf = ({ model = 'baseline' }: Pick<PlanRequest, 'model'>): HeatModel =>
+  HEAT_MODELS[model];
 
 /** The piece of a request: the cook's own, or the larder's. */
 export const cutOf = ({ cut, own }: Pick<PlanRequest, 'cut' | 'own'>): Cut => own ?? CUTS[cut];

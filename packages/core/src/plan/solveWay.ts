@@ -1,4 +1,4 @@
-import { BURNT_FROM } from '../doneness';
+import { crustFrom } from '../doneness';
 import { findCrossing, type Crossing } from '../maths/findCrossing';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import { ovenAir } from './ovenAir';
@@ -45,9 +45,12 @@ export const tooCool = (request: PlanRequest, highest: Crossing): Obstacle => {
 };
 
 /** The obstacle of a crust that is burnt; undefined where neither face is. */
-export const burntCrust = ({ faces, legs }: WayRun): Obstacle | undefined => {
+export const burntCrust = (
+  { faces, legs }: WayRun,
+  request: PlanRequest,
+): Obstacle | undefined => {
   const browning = Math.max(...faces);
-  if (browning <= BURNT_FROM) return undefined;
+  if (browning <= crustFrom('burnt', request)) return undefined;
   const cookSeconds = legs.reduce((sum, { seconds }) => sum + seconds, 0);
   return { reason: 'burns', browning, cookSeconds };
 };
@@ -114,6 +117,6 @@ export function* solveWay(cook: WayCook, guess?: number): Generator<null, WaySol
   }
   const { x } = yield* findCrossing(peakAt, goal, low, high, PEAK_TOLERANCE);
   const run = runs.get(x) ?? cook.run(x);
-  const burnt = burntCrust(run);
+  const burnt = burntCrust(run, request);
   return burnt ? refused(burnt) : { ok: true, run, slope: slopeFrom(run, runs.values()) };
 }

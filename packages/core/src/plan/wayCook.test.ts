@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { CUTS } from '../food';
 import { DEFAULT_PAN, NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
-import { coreGoal, onARack, runFor, solverFor, widened } from '../heat';
+import { HEAT_MODELS, coreGoal, onARack, runFor, solverFor, widened } from '../heat';
 import { STEAK } from '../tests';
 import { legSurroundings, type PieceInSurroundings } from './legSurroundings';
 import { LONGEST_SEAR } from './longest';
@@ -127,6 +127,12 @@ describe('what is round the piece through a leg', () => {
     press: 'pressed',
     contact: 1,
     sectionMultiple: 0.008,
+    foodArea: 0.011,
+    model: HEAT_MODELS.baseline,
+    knob: 'up',
+    spot: 'fresh',
+    restOn: 'rack',
+    oven: {},
     lateralAreaRatio: 0,
   };
   const piece = () => solverFor({ tissue: 'lean-beef', thickness: 0.03, start: 5 });

@@ -1,9 +1,10 @@
-import type { PlanRequest } from './request';
+import { modelOf, type PlanRequest } from './request';
 import { DEFAULT_PAN, NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
 import { inKitchen } from './inKitchen';
 import {
   browningGoal,
   browningIndex,
+  faceArea,
   KITCHEN_AIR,
   runFor,
   SLAB,
@@ -14,7 +15,8 @@ import {
 } from '../heat';
 import type { CookEnd } from './cookEnd';
 import { legsOf, type Heat, type Leg } from './legs';
-import { legSurroundings, type PieceInSurroundings } from './legSurroundings';
+import { CookPlaces, type PlacesSnapshot } from './cookPlaces';
+import type { PieceInSurroundings } from './legSurroundings';
 import { LONGEST_RENDER, LONGEST_SEAR, SHORTEST_RENDER, SHORTEST_SEAR } from './longest';
 import { pieceOf, pieceInSurroundings, shapeOf } from './pieceOf';
 import { restToPeak, type RestPeak } from './restToPeak';
@@ -39,10 +41,16 @@ export interface WayRun {
   readonly faces: readonly [number, number];
 }
 
-/** The legs before the unknown, as they were cooked, and the piece after them. */
+/** A cook at a moment: its piece, and what its pan and its board have been through. */
+export interface CookSnapshot {
+  readonly piece: PieceSnapshot;
+  readonly places: PlacesSnapshot;
+}
+
+/** The legs before the unknown, as they were cooked, and the cook after them. */
 interface Opening {
   readonly legs: readonly TimedLeg[];
-  readonly after: PieceSnapshot;
+  readonly after: CookSnapshot;
 }
 
 /**
@@ -56,8 +64,8 @@ export class WayCook {
   private readonly placed: PieceInSurroundings;
   /** The request as it turns out in the kitchen: the piece as thick and as warm as it really is. */
   readonly request: PlanRequest;
-  private readonly deviation: KitchenDeviation;
-  private readonly begin: PieceSnapshot;
+  private readonly places: CookPlaces;
+  private readonly begin: CookSnapshot;
   private readonly firstUnknown: number;
   private opened: Opening | undefined;
 
@@ -74,16 +82,16 @@ export class WayCook {
     this.request = request;
     const flat = columns === undefined;
     const piece = pieceOf(request, flat ? SLAB : shapeOf(request));
-    this.solver = solverFor(piece, flat ? {} : { columns });
+    const model = modelOf(request);
+    this.solver = solverFor(piece, flat ? { model } : { model, columns });
     const placed = pieceInSurroundings(request, flat, pan);
     this.placed =
       lateralAreaRatio === undefined ? placed : { ...placed, lateralAreaRatio: lateralAreaRatio };
-    this.deviation = deviation;
+    this.places = new CookPlaces(this.placed, deviation, faceArea(this.solver.section));
     this.legs = legsOf(request);
     this.firstUnknown = this.legs.findIndex(({ unknownShare: share }) => share > 0);
-    this.begin = this.solver.snapshot();
     this.stand({ on: 'counter', air: KITCHEN_AIR }, request.temper);
-    this.solver.save(this.begin);
+    this.begin = this.snapshot();
   }
 
   /** Lateral area ratio that stands for the edges of a piece solved without them. */
@@ -101,15 +109,26 @@ export class WayCook {
     this.reset();
     const legs: TimedLeg[] = [];
     for (const leg of this.legs.slice(0, this.firstUnknown)) legs.push(this.cookLeg(leg, 0, legs));
-    const after = this.solver.snapshot();
-    this.solver.save(after);
-    this.opened = { legs, after };
+    this.opened = { legs, after: this.snapshot() };
     return this.opened;
   }
 
+  /** The cook as it is now. */
+  snapshot(): CookSnapshot {
+    const made = { piece: this.solver.snapshot(), places: this.places.snapshot() };
+    this.solver.save(made.piece);
+    this.places.save(made.places);
+    return made;
+  }
+
+  /** Puts the cook back to a moment. */
+  restore(from: CookSnapshot): void {
+    this.solver.restore(from.piece);
+    this.places.restore(from.places);
+  }
+
   private stand(heat: Heat, seconds: number, watch?: Observer): number {
-    const around = legSurroundings(heat, this.placed, this.deviation);
-    return runFor(this.solver, around, seconds, watch);
+    return runFor(this.solver, this.places.enter(heat), seconds, watch);
   }
 
   /**
@@ -130,31 +149,36 @@ export class WayCook {
     const [shortest, longest] = renders
       ? [SHORTEST_RENDER, LONGEST_RENDER]
       : [SHORTEST_SEAR, LONGEST_SEAR];
-    const around = legSurroundings(leg.heat, this.placed, this.deviation);
+    const around = this.places.enter(leg.heat);
     const goal = browningGoal(crust, shortest);
     const seconds = runFor(solver, around, longest, watch, goal);
     const reached = goal.of(solver) >= crust - 2 * goal.tolerance;
-    if (leg.thenFlip) solver.flip();
+    if (leg.thenFlip) this.turn();
     return { ...timedFor(leg, seconds), ...(reached ? {} : { cutShort: true as const }) };
   }
 
   /** Runs a leg with its turns. `watch` counts from the leg's start. */
   runLeg({ heat, seconds, flips }: TimedLeg, watch?: Observer): void {
     const { solver } = this;
-    const around = legSurroundings(heat, this.placed, this.deviation);
+    const around = this.places.enter(heat);
     let from = 0;
     for (const flip of [...flips, Infinity]) {
       const until = Math.min(flip, seconds);
       const start = from;
       if (until > from) runFor(solver, around, until - from, watch && ((t) => watch(start + t)));
       from = until;
-      if (flip <= seconds) solver.flip();
+      if (flip <= seconds) this.turn();
     }
+  }
+
+  private turn(): void {
+    this.solver.flip();
+    this.places.turned();
   }
 
   /** Puts the piece back to before the heat. */
   reset(): void {
-    this.solver.restore(this.begin);
+    this.restore(this.begin);
   }
 
   /** It rests with the face that was seared first up, however often it was turned. */
@@ -165,11 +189,7 @@ export class WayCook {
   /** Rests from the present state until the core is past its peak. */
   restToPeak(watch?: Observer): RestPeak {
     this.layDown();
-    const rest = legSurroundings(
-      { on: 'rest', cover: this.request.cover },
-      this.placed,
-      NOMINAL_KITCHEN,
-    );
+    const rest = this.places.enter({ on: 'rest', cover: this.request.cover });
     return restToPeak(this.solver, rest, watch);
   }
 
@@ -183,7 +203,7 @@ export class WayCook {
   run(value: number): WayRun {
     const { solver } = this;
     const { legs: opening, after } = this.opening();
-    solver.restore(after);
+    this.restore(after);
     const legs = [...opening];
     const end = this.toTheEnd(this.legs.slice(this.firstUnknown), (leg, watch) => {
       const timed = this.cookLeg(leg, value, legs, watch);
@@ -197,7 +217,7 @@ export class WayCook {
   /** Cooks what `run` gave with the unknown at another value, its sears as long as they were. */
   endWith(run: WayRun, value: number): CookEnd {
     const { legs, after } = this.opening();
-    this.solver.restore(after);
+    this.restore(after);
     return this.endOf(retimed(run.legs, value).slice(legs.length));
   }
 

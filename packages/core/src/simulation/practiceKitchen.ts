@@ -170,7 +170,7 @@ export class PracticeKitchen {
           : pan.temperature < surely
             ? 'a wisp'
             : 'thick',
-      colour: crustColour(browningIndex(solver.browned(solver.upperSide))),
+      colour: crustColour(browningIndex(solver.browned(solver.upperSide)), this.request),
       firmness: FIRMNESS.find(([least]) => solver.core >= least)?.[1] ?? 'soft',
       butter: this.butter,
     };

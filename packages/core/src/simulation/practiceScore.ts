@@ -1,5 +1,5 @@
 import { DEFAULT_PAN } from '../gear';
-import { GOLDEN_FROM } from '../doneness';
+import { crustFrom } from '../doneness';
 import type { PlanRequest } from '../plan/request';
 import { recordLegs } from '../plan/recordPlan';
 import { solveWay } from '../plan/solveWay';
@@ -62,7 +62,7 @@ export const practiceScore = (
   const points = Math.min(60, PER_DEGREE * Math.max(0, Math.abs(off) - 1));
   if (points > 0) lost.push({ on: off > 0 ? 'over' : 'under', points, by: Math.abs(off), seconds });
   const [palest, darkest] = [Math.min(...result.browning), Math.max(...result.browning)];
-  const pale = Math.min(30, Math.max(0, GOLDEN_FROM - palest) * 10 * PER_TENTH);
+  const pale = Math.min(30, Math.max(0, crustFrom('golden', request) - palest) * 10 * PER_TENTH);
   if (pale > 0) lost.push({ on: 'pale', points: pale, panAtIn: result.panAtIn });
   const dark = Math.min(30, Math.max(0, darkest - DARK_FROM) * 10 * PER_TENTH);
   if (dark > 0) lost.push({ on: 'dark', points: dark });

@@ -1,8 +1,8 @@
-import { browningIndex, type PieceSnapshot } from '../heat';
+import { browningIndex } from '../heat';
 import type { KitchenDeviation, PanOnBurner } from '../gear';
 import { findCrossing } from '../maths/findCrossing';
 import type { TimedLeg } from '../plan/timedLeg';
-import { WayCook } from '../plan/wayCook';
+import { WayCook, type CookSnapshot } from '../plan/wayCook';
 import { cookedLegs } from '../cook/cookedLegs';
 import type { CookEvent, RemainingLeg } from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
@@ -62,7 +62,7 @@ export class WhatIf {
   /** What is left of the cook as it is planned, from now. */
   readonly rest: readonly TimedLeg[];
   private readonly cook: WayCook;
-  private readonly now: PieceSnapshot;
+  private readonly now: CookSnapshot;
 
   constructor(
     private readonly inProgress: CookInProgress,
@@ -94,19 +94,18 @@ export class WhatIf {
     }
     if (pulled && left > 0) this.cook.rest(left);
     this.rest = rest;
-    this.now = this.cook.solver.snapshot();
-    this.cook.solver.save(this.now);
+    this.now = this.cook.snapshot();
   }
 
   /** Goes on with `legs` as they are timed. */
   outcome(legs: readonly TimedLeg[], holds = 0): Outcome {
     const { solver } = this.cook;
-    solver.restore(this.now);
+    this.cook.restore(this.now);
     const end = this.cook.endOf(legs);
     const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
     const rest = Math.max(SHORTEST_REST, Math.ceil(end.peakAfter / SLICED_EARLY) * SLICED_EARLY);
     const restSeconds = rest + holds;
-    solver.restore(this.now);
+    this.cook.restore(this.now);
     for (const leg of legs) this.cook.runLeg(leg);
     this.cook.rest(restSeconds);
     const decides = legs.findLastIndex(({ unknownShare: share }) => share > 0);
@@ -126,7 +125,6 @@ export class WhatIf {
    */
   solved(legs: readonly TimedLeg[], free: number): readonly TimedLeg[] {
     const goal = this.inProgress.plan.request.target;
-    const { solver } = this.cook;
     const withFree = (seconds: number): readonly TimedLeg[] =>
       legs.map((leg, i) => {
         if (i !== free) return { ...leg, unknownShare: 0 };
@@ -136,7 +134,7 @@ export class WhatIf {
         return { ...leg, seconds, flips, unknownShare: 1 };
       });
     const peak = (seconds: number): number => {
-      solver.restore(this.now);
+      this.cook.restore(this.now);
       return this.cook.endOf(withFree(seconds)).peak;
     };
     const none = peak(0);

@@ -77,7 +77,7 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
     },
     {
       name: 'Crust',
-      planned: sayCrust(palestBrowning(plan)),
+      planned: sayCrust(palestBrowning(plan), plan.request),
       actual: sayJudged(cook.judgement?.crust),
     },
   ];

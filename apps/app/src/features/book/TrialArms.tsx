@@ -58,7 +58,7 @@ const Arm = ({
       show.degrees(shown.peakCore, 1),
     ],
     ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
-    ['crust', sayJudged(said?.crust), sayCrust(palestBrowning(shown))],
+    ['crust', sayJudged(said?.crust), sayCrust(palestBrowning(shown), shown.request)],
     ['grey band', sayJudged(said?.greyBand), show.depth(shown.greyBand)],
     ['lost', percent(said && weighedLoss(said)), `${percent(shown.evaporated)} and drip`],
     ['crunch', sayJudged(said?.crunch), ''],

@@ -169,7 +169,7 @@ const BigSlice = memo(function BigSlice({
         maxWidth={room}
         maxHeight={SLICE_HEIGHT}
         line={GREY}
-        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan))} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
+        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
       />
     </View>
   );

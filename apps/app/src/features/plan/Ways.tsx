@@ -102,7 +102,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
               <Small value={show.thickness(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
-              {`${sayCrust(palestBrowning(plan))} crust, ${
+              {`${sayCrust(palestBrowning(plan), plan.request)} crust, ${
                 SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
               }, loses ${sayLoss(plan)}`}
             </Text>

@@ -26,8 +26,8 @@ export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonl
   if (Math.abs(grey) >= SAME.depth) {
     said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
   }
-  const crust = sayCrust(palestBrowning(now));
-  if (crust !== sayCrust(palestBrowning(before))) said.push(`the crust ${crust}`);
+  const crust = sayCrust(palestBrowning(now), now.request);
+  if (crust !== sayCrust(palestBrowning(before), before.request)) said.push(`the crust ${crust}`);
   return said;
 };
 

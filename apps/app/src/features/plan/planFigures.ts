@@ -1,3 +1,4 @@
+import { crustFrom } from '@crustan/core/doneness';
 import type { CookPlan, InputSpread } from '@crustan/core/plan';
 import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
@@ -89,8 +90,8 @@ export const planFigures = (
     },
     {
       label: 'crust',
-      value: sayCrust(palestBrowning(plan)),
-      why: `First side ${sayCrust(first)} (index ${first.toFixed(1)}), second ${sayCrust(other)} (${other.toFixed(1)}). Golden from 1, deep brown from 1.6, bitter from 3.3. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
+      value: sayCrust(palestBrowning(plan), plan.request),
+      why: `First side ${sayCrust(first, plan.request)} (index ${first.toFixed(1)}), second ${sayCrust(other, plan.request)} (${other.toFixed(1)}). Golden from ${crustFrom('golden', plan.request)}, deep brown from ${crustFrom('deep-brown', plan.request)}, bitter from ${crustFrom('burnt', plan.request)}. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
     },
     {
       label: 'at the stove',

@@ -152,7 +152,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
               {sayOption(option, show)}
             </Text>
             <Text voice="small" tone="text-salt-200">
-              {sayOutcome(option, found.at, show)}
+              {sayOutcome(option, found.at, show, cook.plan.plan.request)}
             </Text>
           </Pressable>
         ))

@@ -172,10 +172,12 @@ describe('when it goes wrong', () => {
     for (const id of OPTION_IDS) {
       const option = { ...mockOption, id, waits: 600 };
       expect(sayOption(option, show)).toMatch(/^[A-Z]/);
-      expect(sayOption(option, show) + sayOutcome(option, T0, show)).not.toMatch(/NaN|undefined/);
+      expect(sayOption(option, show) + sayOutcome(option, T0, show, {})).not.toMatch(
+        /NaN|undefined/,
+      );
     }
     const cooled = { ...mockOption, sliceCore: 49, thinPeak: 60 };
-    expect(sayOutcome(cooled, T0, show)).toContain('49° when sliced, the thin end 60°');
+    expect(sayOutcome(cooled, T0, show, {})).toContain('49° when sliced, the thin end 60°');
   });
 
   it('computes the ways out, and a choice becomes the cook’s course', async () => {

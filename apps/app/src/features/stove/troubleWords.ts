@@ -3,6 +3,7 @@ import type { PiecePlace } from '@crustan/core/cook/press';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
+import type { Browned } from '@crustan/core/doneness';
 import { sayCrust } from '../../words/judgedWords';
 
 /** What to do at once, before any figures. */
@@ -63,9 +64,10 @@ export const sayOutcome = (
   { seconds, restSeconds, peak, sliceCore, browning, thinPeak }: TroubleOption,
   now: number,
   show: Show,
+  by: Browned,
 ): string => {
   const sliced = show.clock(now + (seconds + restSeconds) * 1000);
   const cools = peak - sliceCore > 1 ? `, ${show.degrees(sliceCore)} when sliced` : '';
   const thin = thinPeak === undefined ? '' : `, the thin end ${show.degrees(thinPeak)}`;
-  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${sayCrust(Math.min(...browning))}; sliced ${sliced}`;
+  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${sayCrust(Math.min(...browning), by)}; sliced ${sliced}`;
 };

@@ -93,9 +93,9 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
         onChange={(crust) => change({ crust: Number(crust) })}
         options={[
           { value: '1.1', label: 'Golden' },
-          { value: '1.4', label: 'Well golden' },
-          { value: '1.8', label: 'Deep brown' },
-          { value: '2.4', label: 'Dark' },
+          { value: '1.4', label: 'Deep brown' },
+          { value: '1.7', label: 'Well browned' },
+          { value: '2', label: 'Dark' },
         ]}
       />
       <Hint>Where an oven finishes it, each sear lasts until the crust is this.</Hint>

@@ -79,7 +79,7 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
         />
       </View>
       <Text voice="bigFigure" tone="text-salt-50">
-        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${sayCrust(Math.min(...result.browning))} and ${sayCrust(Math.max(...result.browning))}.`}
+        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${sayCrust(Math.min(...result.browning), request)} and ${sayCrust(Math.max(...result.browning), request)}.`}
       </Text>
       <View className="gap-2" role="list" aria-label="Where points went">
         {score.lost.length === 0 ? (
