@@ -8,6 +8,7 @@ import type { RunStep } from '@crustan/core/schedule/run';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from './show';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
+import { REST_ON_WORDS, sayReading } from './kitchenWords';
 
 /** A step of the run: what to do, and why or how. */
 export interface StepWords {
@@ -27,9 +28,16 @@ type PlanFigures = Pick<
   | 'peakAfter'
   | 'cookSeconds'
   | 'restSeconds'
+  | 'readings'
 >;
 
-const COVER = { open: 'open, on a rack', loose: 'loosely tented', wrapped: 'wrapped' } as const;
+/** The reading before what else is said; nothing for a plan that does not know. */
+const readingFirst = (plan: PlanFigures, when: 'pull' | 'done', show: Show): string => {
+  const said = sayReading(plan, when, show);
+  return said === '' ? '' : `${said}; `;
+};
+
+const COVER = { open: 'open', loose: 'loosely tented', wrapped: 'wrapped' } as const;
 
 const rounded = (seconds: number): string =>
   sayDuration(seconds > 120 ? Math.round(seconds / 15) * 15 : Math.round(seconds / 5) * 5);
@@ -157,7 +165,7 @@ export const stepWords = (
         does: pullsFromOven(plan)
           ? `Out of the oven at ${show.degrees(plan.pullCore)}, into the pan`
           : 'Out of the oven, into the pan',
-        why: 'probe out first, with a towel; the pan is hot by now',
+        why: `${readingFirst(plan, 'pull', show)}probe out first, with a towel; the pan is hot by now`,
       };
     case 'lift':
       return { does: 'Out, onto the board', why: 'uncovered, while the pan is put right' };
@@ -166,7 +174,7 @@ export const stepWords = (
     case 'pull':
       return {
         does: pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,
-        why: `rests ${COVER[request.cover]}; climbs to ${show.degrees(plan.peakCore)} in ${rounded(
+        why: `${readingFirst(plan, 'done', show)}rests ${COVER[request.cover]} ${REST_ON_WORDS[request.restOn]}; climbs to ${show.degrees(plan.peakCore)} in ${rounded(
           Math.max(0, plan.peakAfter),
         )}`,
       };

@@ -8,6 +8,7 @@ import {
   withinLongest,
   type PlanCase,
   type Planned,
+  allowedBend,
 } from '@crustan/core/tests';
 
 /** How well plans keep what they promise, over random requests of every cut, way and gear. */
@@ -29,16 +30,6 @@ const NUDGES = [
   { of: 'thickness', by: 0.0002, rises: true },
   { of: 'pan', by: 1, rises: false },
 ] as const;
-/**
- * A total bends by no more than this between three even steps: s, or share of it, or of the window in
- * which the end stays within 1.5 C. A fifth of that is 0.3 C of the end, over three plans that each may
- * be a tenth off by the solver's own steps; in a slow oven it is minutes. A turn more or less near the
- * end bends a total by seconds; a jump would be a turn's whole interval or a sear's step.
- */
-const BEND_SECONDS = 6;
-const BEND_SHARE = 0.012;
-const BEND_OF_WINDOW = 0.2;
-
 const secondsAt = (at: PlanCase): number | undefined => {
   const found = planCase(at);
   return found.feasible ? found.plan.cookSeconds : undefined;
@@ -49,7 +40,6 @@ const unsmoothOf = (
   { plan, window }: Planned & { readonly feasible: true },
   talk: (why: string) => void,
 ): number => {
-  const wide = window ? Math.max(window.early, window.late) : 0;
   let unsmooth = 0;
   for (const { of, by, rises } of NUDGES) {
     const nudged = (steps: number): PlanCase => ({
@@ -61,7 +51,7 @@ const unsmoothOf = (
     const two = secondsAt(nudged(2));
     // Past a limit the plan is refused, which is no jump of its time.
     if (one === undefined || two === undefined) continue;
-    const allowed = Math.max(BEND_SECONDS, BEND_SHARE * one, BEND_OF_WINDOW * wide);
+    const allowed = allowedBend(one, window);
     const bend = Math.abs(two - 2 * one + here);
     const back = rises ? Math.max(here - one, one - two) : 0;
     if (bend <= allowed && back <= allowed / 2) continue;

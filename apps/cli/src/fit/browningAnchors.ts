@@ -152,6 +152,14 @@ export const ANCHORS: readonly Anchor[] = [
     most: 2.4,
   },
   {
+    name: '40 mm turned every 30 s, 19 min at 215 C',
+    piece: { ...STEAK, thickness: 0.04 },
+    stages: [turned(215, 19)],
+    side: 0,
+    least: 1.5,
+    most: 2.3,
+  },
+  {
     name: '280 C, 4 min a side',
     piece: STEAK,
     stages: [sear(280, 240), sear(280, 240)],

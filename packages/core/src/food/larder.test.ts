@@ -21,22 +21,27 @@ describe('the larder', () => {
 
   it.each(CUT_IDS)('%s can be planned as a shop sells it', (id) => {
     const { thickness, weight, target } = CUTS[id];
-    const request = {
+    const ways = waysFor(CUTS[id]).map((way) => ({
       ...USUAL,
       cut: id,
       thickness,
       weight,
       target,
       pan: CUTS[id].pan ?? 200,
-      way: waysFor(CUTS[id])[CUTS[id].skin ? 0 : 1] ?? 'once',
-    } as const;
-    const cook = new WayCook(request);
-    const search = solveWay(cook);
-    let next = search.next();
-    while (!next.done) next = search.next();
-    const solved = next.value;
-    if (!solved.ok) throw new Error(solved.obstacle.reason);
-    cook.reset();
-    expect(Math.abs(cook.endOf(solved.run.legs).peak - target)).toBeLessThan(0.15);
+      way,
+    }));
+    let planned = 0;
+    for (const request of ways) {
+      const cook = new WayCook(request);
+      const search = solveWay(cook);
+      let next = search.next();
+      while (!next.done) next = search.next();
+      const solved = next.value;
+      if (!solved.ok) continue;
+      planned += 1;
+      cook.reset();
+      expect(Math.abs(cook.endOf(solved.run.legs).peak - target)).toBeLessThan(0.15);
+    }
+    expect(planned).toBeGreaterThan(0);
   });
 });

@@ -9,6 +9,7 @@ const seconds = z.number().min(0).max(86_400);
 const celsius = z.number().min(-50).max(500);
 const curve = z.array(celsius).max(400);
 const twoFaces = z.tuple([finite.min(0), finite.min(0)]);
+const band = z.tuple([celsius, celsius]);
 const turns = z.array(seconds).max(400);
 
 const legSchema = z.strictObject({
@@ -43,6 +44,8 @@ const currentSchema = z.strictObject({
   evaporated: z.number().min(-0.1).max(1),
   drip: z.number().min(0).max(1).optional(),
   lethality: finite.min(0).optional(),
+  rimLethality: finite.min(0).optional(),
+  readings: z.strictObject({ pull: band, done: band, slice: band }).optional(),
   inRange: seconds.max(200_000).optional(),
   boneLag: finite.min(0).optional(),
   trace: z.strictObject({ time: z.array(seconds).max(400), core: curve, surface: curve }),

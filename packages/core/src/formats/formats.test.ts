@@ -93,7 +93,15 @@ describe('formats', () => {
   it('fills in what is usual, and says the way of an old request', () => {
     const { cut, thickness, weight, pan, target } = REQUEST;
     const said = { cut, thickness, weight, pan, target, start: 5, surface: 'dry', cover: 'open' };
-    expect(planRequestSchema.parse({ ...said, way: 'once' })).toEqual({ ...USUAL, ...said });
+    const { model: _kitchen, ...usual } = USUAL;
+    // The first books were planned by the baseline, pressed.
+    expect(planRequestSchema.parse({ ...said, way: 'once' })).toEqual({
+      ...usual,
+      ...said,
+      press: 'pressed',
+    });
+    const here = { ...said, way: 'once', model: 'kitchen' };
+    expect(planRequestSchema.parse(here)).toEqual({ ...USUAL, ...said });
     expect(planRequestSchema.parse(REQUEST)).toMatchObject({ way: 'often', every: 30 });
     expect(refusals(planRequestSchema, { ...said, way: 'boiled' })[0]?.path).toBe('way');
     expect(refusals(planRequestSchema, { ...said, way: 'once', pieces: 1.5 })[0]?.message).toBe(

@@ -8,6 +8,11 @@ export const keptPlan = (plan: CookPlan): KeptPlan => ({
   turns: [...plan.turns],
   browning: [...plan.browning],
   crust: [...plan.crust],
+  readings: plan.readings && {
+    pull: [...plan.readings.pull],
+    done: [...plan.readings.done],
+    slice: [...plan.readings.slice],
+  },
   trace: {
     time: [...plan.trace.time],
     core: [...plan.trace.core],

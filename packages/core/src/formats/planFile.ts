@@ -1,13 +1,11 @@
 import { z } from 'zod';
-import { MODEL_NAMES } from '../heat/heatModel';
 import { WAYS } from '../plan/way';
 import { planRequestWith } from './planRequestSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
 
-/** What `crustan plan` reads: a request, planned by a kitchen's physics unless it says otherwise, and when it should be on the plate if a run is wanted. */
+/** What `crustan plan` reads: a request, and when it should be on the plate if a run is wanted. */
 export const planFileSchema = planRequestWith({
   format: z.literal('crustan-plan/1', 'must be "crustan-plan/1"'),
-  model: z.enum(MODEL_NAMES, `must be one of ${MODEL_NAMES.join(', ')}`).default('kitchen'),
   plateAt: z.iso
     .datetime({ offset: true, error: 'must be a time such as 2026-11-24T19:30:00+01:00' })
     .optional(),

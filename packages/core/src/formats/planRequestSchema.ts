@@ -4,7 +4,7 @@ import { SPECIES } from '../food/species';
 import { TISSUE_NAMES } from '../food/tissues';
 import { FAT_IDS } from '../gear/fats';
 import { PRESS_NAMES } from '../heat/face';
-import { MODEL_NAMES } from '../heat/heatModel';
+import { MODEL_NAMES, type ModelName } from '../heat/heatModel';
 import { REST_COVERS } from '../heat/restCover';
 import { REST_SURFACES } from '../heat/restSurface';
 import { STEM_SIDES } from '../heat/thermometer';
@@ -53,6 +53,20 @@ const withWay = (value: unknown): unknown => {
   return { way: turning, ...rest };
 };
 
+/**
+ * What is said of an older request's physics: how a piece lies is usual by its model, and the first books
+ * were planned by the baseline, pressed.
+ */
+const asUsual =
+  (usual: ModelName | undefined) =>
+  (value: unknown): unknown => {
+    const named = withWay(value);
+    if (typeof named !== 'object' || named === null) return named;
+    const { model = usual, ...rest } = { model: undefined, ...named };
+    const press = model === 'kitchen' ? USUAL.press : 'pressed';
+    return { press, ...rest, ...(model === undefined ? {} : { model }) };
+  };
+
 /** The fields of a request, each with its usual value as default. */
 export const planRequestFields = {
   cut: oneOf(CUT_IDS),
@@ -67,7 +81,7 @@ export const planRequestFields = {
   pan: bounded(PLAN_LIMITS.pan, 'C'),
   panAfter: bounded(PLAN_LIMITS.pan, 'C').optional(),
   fat: oneOf(FAT_IDS).default(USUAL.fat),
-  press: oneOf(PRESS_NAMES).default('pressed'),
+  press: oneOf(PRESS_NAMES).default(USUAL.press),
   knob: oneOf(KNOBS).default(USUAL.knob),
   spot: oneOf(TURN_SPOTS).default(USUAL.spot),
   edges: oneOf(EDGE_SEARS).default(USUAL.edges),
@@ -101,10 +115,10 @@ export const planRequestFields = {
 
 /** What a plan is asked with. */
 export const planRequestSchema = z.preprocess(
-  withWay,
+  asUsual(undefined),
   z.strictObject(planRequestFields),
 ) satisfies z.ZodType<PlanRequest>;
 
-/** The same with what a file says beside it. */
+/** The same with what a file says beside it, planned by a kitchen's physics unless it says otherwise. */
 export const planRequestWith = <T extends z.ZodRawShape>(more: T) =>
-  z.preprocess(withWay, z.strictObject({ ...planRequestFields, ...more }));
+  z.preprocess(asUsual('kitchen'), z.strictObject({ ...planRequestFields, ...more }));

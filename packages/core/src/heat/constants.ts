@@ -53,7 +53,7 @@ export const VAPOUR_PRESSURE_OVEN = 2000;
  * `apps/cli/src/fit/browningAnchors.ts`, docs/validation.md.
  */
 export const DRY_BROWNING = {
-  rate: 1.07,
+  rate: 0.89,
   tenfold: 60,
   onsetFrom: 95,
   onsetTo: 103,

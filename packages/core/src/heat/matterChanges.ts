@@ -21,6 +21,11 @@ export class MatterChanges {
     this.shrinks = model.shrinks;
   }
 
+  /** The piece was put back: its measures follow what it has been through. */
+  restored(): void {
+    if (this.shrinks) shrink(this.piece);
+  }
+
   follow(dt: number): void {
     this.juice?.follow(dt);
     this.rendering?.follow(dt);

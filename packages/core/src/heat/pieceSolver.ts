@@ -119,6 +119,7 @@ export class PieceSolver extends PieceState {
 
   override restore(from: PieceSnapshot): void {
     super.restore(from);
+    this.changes.restored();
     this.disturb();
   }
 

@@ -99,3 +99,14 @@ export const readingOf = (piece: PieceState, thermometer: Thermometer): number =
     2;
   return settled + (KITCHEN_AIR - settled) * Math.exp(-thermometer.after / TIP_SECONDS);
 };
+
+/** How far off the middle a tip may lie, m: what a cook's reading is usually between. */
+const NEAR = 0.002;
+const FAR = 0.005;
+
+/** The least and the most that the cook's thermometer may be expected to show, C. */
+export const readingBand = (piece: PieceState, from: StemSide): readonly [number, number] => {
+  const at = (off: number): number => readingOf(piece, { ...USUAL_THERMOMETER, from, off });
+  const [near, far] = [at(NEAR), at(FAR)];
+  return [Math.min(near, far), Math.max(near, far)];
+};

@@ -63,10 +63,11 @@ describe('salting ahead', () => {
 });
 
 it('tempering warms the face more than the middle, and saves less than it takes', () => {
-  const schools = finish(temperSchools({ ...STEAK, thickness: 0.035, weight: 0.4 }, DEFAULT_PAN));
+  const schools = finish(temperSchools({ ...STEAK, thickness: 0.028, weight: 0.33 }, DEFAULT_PAN));
   expect(schools.map(({ seconds }) => seconds)).toEqual([...TEMPER_SCHOOLS]);
   const [cold, , , hour] = schools;
-  expect(cold).toMatchObject({ core: STEAK.start, saves: 0 });
+  expect(cold?.saves).toBe(0);
+  expect(cold?.core).toBeCloseTo(STEAK.start, 9);
   expect(hour?.core).toBeGreaterThan(STEAK.start + 3);
   expect(hour?.surface).toBeGreaterThan(hour?.core ?? 99);
   expect(hour?.saves).toBeGreaterThan(20);

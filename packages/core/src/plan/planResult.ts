@@ -56,6 +56,17 @@ export interface PlannedLeg {
   readonly cutShort?: true | undefined;
 }
 
+/** What the cook's thermometer should show, C: the least and the most of a usual placing. */
+export type ReadingBand = readonly [number, number];
+
+/** What the cook's thermometer should show when it matters. */
+export interface PlannedReadings {
+  readonly pull: ReadingBand;
+  /** As it leaves the heat. */
+  readonly done: ReadingBand;
+  readonly slice: ReadingBand;
+}
+
 /** A finished plan for one piece. SI and Celsius; times in s. */
 export interface CookPlan {
   readonly request: PlanRequest;
@@ -71,6 +82,7 @@ export interface CookPlan {
   /** Core at the pull: what the thermometer should read; and as it leaves the heat. */
   readonly pullCore: number;
   readonly doneCore: number;
+  readonly readings?: PlannedReadings | undefined;
   /** The core's peak, and when after it left the heat; below zero while still in it. */
   readonly peakCore: number;
   readonly peakAfter: number;
@@ -89,8 +101,9 @@ export interface CookPlan {
   /** Share of the first mass gone as steam, and at most as drip. */
   readonly evaporated: number;
   readonly drip: number;
-  /** Log10 reduction at the coldest point, and time it spent from 5 to 60 C, s. */
+  /** Log10 reduction in the core and at the side face, and time the core spent from 5 to 60 C, s. */
   readonly lethality: number;
+  readonly rimLethality?: number | undefined;
   readonly inRange: number;
   /** How far the meat along the bone lags behind the core as it leaves the heat, K. */
   readonly boneLag?: number | undefined;

@@ -1,4 +1,4 @@
-import { browningIndex, dripShare, evenness, greyBand, type Observer } from '../heat';
+import { browningIndex, dripShare, evenness, greyBand, readingBand, type Observer } from '../heat';
 import { Lethality } from '../safety';
 import type { CookPlan, PlannedLeg, SliceFrame, Slices } from './planResult';
 import type { CookEnd } from './cookEnd';
@@ -120,6 +120,7 @@ const record = <L extends Leg>(
   const frames: SliceFrame[] = [];
   const planned: PlannedLeg[] = [];
   const lethality = new Lethality();
+  const rimLethality = new Lethality();
   const afterwards = Math.max(AFTERWARDS_LEAST, AFTERWARDS * restSeconds);
   const whole = lengthOf(expected) + restSeconds + afterwards;
   let inRange = request.temper;
@@ -136,6 +137,7 @@ const record = <L extends Leg>(
       peakAt = now;
     }
     lethality.follow(solver.coldest, dt);
+    rimLethality.follow(solver.rim, dt);
     if (solver.coldest > RANGE[0] && solver.coldest < RANGE[1]) inRange += dt;
     if (now >= nextPoint) {
       time.push(round(now, 1));
@@ -159,6 +161,7 @@ const record = <L extends Leg>(
   cook.reset();
   see(0);
   const made: TimedLeg[] = [];
+  let pullReading = readingBand(solver, request.stem);
   legs.forEach((leg, i) => {
     const timed = cookLeg(leg, made, see);
     made.push(timed);
@@ -166,11 +169,13 @@ const record = <L extends Leg>(
     offset += timed.seconds;
     if (i === decides) {
       pulledAt = offset;
+      pullReading = readingBand(solver, request.stem);
       if (i === legs.length - 1) [peakCore, peakAt] = [solver.core, offset];
     }
   });
   const cookSeconds = offset;
   const doneCore = solver.core;
+  const doneReading = readingBand(solver, request.stem);
   const boneLag = boneLagOf(cook);
   cook.rest(restSeconds, see);
   nextFrame = 0;
@@ -184,6 +189,12 @@ const record = <L extends Leg>(
     evaporated: solver.evaporatedShare,
     drip: dripShare(solver),
     lethality: lethality.logs,
+    rimLethality: rimLethality.logs,
+    readings: {
+      pull: pullReading,
+      done: doneReading,
+      slice: readingBand(solver, request.stem),
+    },
     inRange,
   };
   offset = cookSeconds + restSeconds;

@@ -46,7 +46,9 @@ export function* worksInOneDimension(
 ): Generator<null, boolean> {
   if (request.target < minimum || checkGear(request, pan)) return false;
   const solved = yield* solveWay(new WayCook(request, { pan }));
-  return solved.ok && (!golden || palestFace(request, solved.run.faces) >= crustFrom('golden', request));
+  return (
+    solved.ok && (!golden || palestFace(request, solved.run.faces) >= crustFrom('golden', request))
+  );
 }
 
 /** Whether it works on the section too, in the very steps by which it will be planned. */
@@ -58,7 +60,11 @@ function* worksOnSection(
   const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return false;
   const refined = yield* refineWay(request, solved, { pan });
-  if (!refined.ok || (golden && palestFace(request, refined.run.faces) < crustFrom('golden', request))) return false;
+  if (
+    !refined.ok ||
+    (golden && palestFace(request, refined.run.faces) < crustFrom('golden', request))
+  )
+    return false;
   return (yield* recordOnTarget(refined, 1)).ok;
 }
 

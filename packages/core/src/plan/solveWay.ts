@@ -45,10 +45,7 @@ export const tooCool = (request: PlanRequest, highest: Crossing): Obstacle => {
 };
 
 /** The obstacle of a crust that is burnt; undefined where neither face is. */
-export const burntCrust = (
-  { faces, legs }: WayRun,
-  request: PlanRequest,
-): Obstacle | undefined => {
+export const burntCrust = ({ faces, legs }: WayRun, request: PlanRequest): Obstacle | undefined => {
   const browning = Math.max(...faces);
   if (browning <= crustFrom('burnt', request)) return undefined;
   const cookSeconds = legs.reduce((sum, { seconds }) => sum + seconds, 0);

@@ -47,6 +47,23 @@ export const peakAsTold = (
   return cook.endOf(told).peak;
 };
 
+/**
+ * A total bends by no more than this between three even steps: s, or share of it, or of the window in
+ * which the end stays within 1.5 C. A fifth of that is 0.3 C of the end, over three plans that each may
+ * be a tenth off by the solver's own steps; in a slow oven it is minutes. A turn more or less near the
+ * end, after which the face touches badly for some seconds, bends a total by seconds; a jump would be a
+ * turn's whole interval or a sear's step.
+ */
+const BEND_SECONDS = 6;
+const BEND_SHARE = 0.012;
+const BEND_OF_WINDOW = 0.2;
+
+/** How far a total may bend about so many seconds, within a window, s. */
+export const allowedBend = (seconds: number, window: PullWindow | undefined): number => {
+  const wide = window ? Math.max(window.early, window.late) : 0;
+  return Math.max(BEND_SECONDS, BEND_SHARE * seconds, BEND_OF_WINDOW * wide);
+};
+
 /** Whether every leg of a plan is within the longest it may last. */
 export const withinLongest = ({ legs, stoveSeconds }: CookPlan): boolean =>
   stoveSeconds <= LONGEST_PAN + 2 * LONGEST_RENDER &&

@@ -5,6 +5,7 @@ import type { CookPlan } from '@crustan/core/plan';
 import { Text } from '../../ui/Text';
 import { sayJudged } from '../../words/judgedWords';
 import { useShow } from '../../words/useShow';
+import { sayLoss } from '../../words/sayLoss';
 
 interface Props {
   readonly cook: CookRecord;
@@ -39,7 +40,7 @@ export const Judged = ({ cook, replayed }: Props) => {
       'lost',
       loss === undefined
         ? undefined
-        : `${percent(loss)}; the model had ${percent(evaporated)} to ${percent(evaporated + (drip ?? 0))}`,
+        : `${percent(loss)}; the model had ${sayLoss({ evaporated, drip })}`,
     ],
     ['cost', said.paid === undefined ? undefined : said.paid.toFixed(2)],
   ].flatMap(([name, value]) => (name === undefined || value === undefined ? [] : [[name, value]]));

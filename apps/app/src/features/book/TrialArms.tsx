@@ -12,6 +12,7 @@ import { sliceOf } from '../../words/sliceOf';
 import { useShow } from '../../words/useShow';
 import { useReplay } from './useReplay';
 import { sayCrust, sayJudged } from '../../words/judgedWords';
+import { sayLoss } from '../../words/sayLoss';
 
 /** One piece of a trial that has been cooked. */
 export interface CookedArm {
@@ -60,7 +61,7 @@ const Arm = ({
     ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
     ['crust', sayJudged(said?.crust), sayCrust(palestBrowning(shown), shown.request)],
     ['grey band', sayJudged(said?.greyBand), show.depth(shown.greyBand)],
-    ['lost', percent(said && weighedLoss(said)), `${percent(shown.evaporated)} and drip`],
+    ['lost', percent(said && weighedLoss(said)), sayLoss(shown)],
     ['crunch', sayJudged(said?.crunch), ''],
     ['juice', sayJudged(said?.juice), ''],
     ['tender', sayJudged(said?.tenderness), ''],

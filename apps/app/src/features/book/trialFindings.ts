@@ -4,6 +4,7 @@ import { differenceOf, pairsToSee } from '@crustan/core/trial/difference';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { CookedArm } from './TrialArms';
+import { lossOf } from '@crustan/core/heat/drip';
 
 /**
  * What two pieces cooked the same way differ by, one deviation, where their plans do not say: the
@@ -44,7 +45,7 @@ const figuresIn = (show: Show): readonly Figure[] => [
   {
     name: 'The loss',
     measured: ({ cook }) => cook.judgement && weighedLoss(cook.judgement),
-    simulated: ({ cook }) => cook.plan.plan.evaporated + (cook.plan.plan.drip ?? 0),
+    simulated: ({ cook }) => lossOf(cook.plan.plan.evaporated, cook.plan.plan.drip ?? 0).central,
     scatter: () => LOSS_SCATTER,
     say: (share) => `${(share * 100).toFixed(1)} % of the weight`,
   },

@@ -7,6 +7,7 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { useAsked } from '../../workers/useAsked';
+import { lossOf } from '@crustan/core/heat/drip';
 
 interface Typed {
   readonly price: string;
@@ -56,7 +57,7 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
     price !== undefined && trim !== undefined
       ? cutPrimal({ ...primal, pricePerKg: price, trim: trim / 100 }, thickness)
       : undefined;
-  const portions = portionsOf(weight, plan.evaporated + plan.drip / 2, PORTION);
+  const portions = portionsOf(weight, lossOf(plan.evaporated, plan.drip).central, PORTION);
   return (
     <View className="gap-3">
       <Text>

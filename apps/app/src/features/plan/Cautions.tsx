@@ -18,6 +18,9 @@ import { useShow } from '../../words/useShow';
 const sayHours = (hours: number): string =>
   hours % 24 === 0 ? `${hours / 24} days` : `${hours} hours`;
 
+/** Log10 reductions, no more claimed than nine. */
+const logs = (reductions: number): string => Math.min(reductions, 9).toFixed(1);
+
 /** Time between fridge and hot holding that the usual rule allows, s. */
 const TWO_HOURS = 7200;
 
@@ -61,8 +64,8 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
       {species === 'beef' || species === 'veal' ? (
         <Text voice="small">
           {plan.lethality < 0.1
-            ? `No reduction of Salmonella is claimed at the coldest point, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
-            : `About ${Math.min(plan.lethality, 9).toFixed(1)} log10 of Salmonella at the coldest point (fitted to USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
+            ? `No reduction of Salmonella is claimed in the core, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
+            : `About ${logs(plan.lethality)} log10 of Salmonella in the core${plan.rimLethality === undefined ? '' : `, ${logs(plan.rimLethality)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
         </Text>
       ) : null}
       {allergens.length > 0 ? (

@@ -7,6 +7,7 @@ import { sayDuration, showDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { readingSentence } from '../../words/kitchenWords';
 
 const RULES: Readonly<Record<RestRule, string>> = {
   computed: 'what the core wants',
@@ -31,7 +32,7 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
     <View className="gap-3">
       <Text>
         {plan.peakAfter > 20
-          ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${sayDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${sayDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}.`
+          ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${sayDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${sayDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}. ${readingSentence(plan, 'slice', show)}`
           : `The core is at its peak as it leaves the heat: little or no rest is wanted.`}
       </Text>
       <View role="table" aria-label="Rules for the rest">

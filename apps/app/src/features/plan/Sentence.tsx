@@ -10,10 +10,11 @@ import { pieceName } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { PieceChanged } from './PieceChanged';
 import {
-  COVER_WORDS,
   sayHowMany,
   sayMoves,
   sayOven,
+  sayPan,
+  sayRest,
   saySalt,
   sayStart,
   saySurface,
@@ -78,7 +79,7 @@ export const Sentence = memo(function Sentence() {
         {', from '}
         {word('start', sayStart(request, show))}
         {', in a '}
-        {word('pan', `${show.temperature(request.pan)} pan`)}
+        {word('pan', sayPan(request, show))}
         {', '}
         {word('moves', sayMoves(request))}
         {', or with a '}
@@ -89,7 +90,7 @@ export const Sentence = memo(function Sentence() {
           `${donenessOf(species, request.target).name} ${show.degrees(request.target)}`,
         )}
         {', rested '}
-        {word('cover', COVER_WORDS[request.cover])}
+        {word('cover', sayRest(request))}
         {', on the plate at '}
         {word('plate', draft.plate)}
         {'.'}

@@ -16,6 +16,7 @@ import { useWayFigures, type WayFigures } from '../../workers/planLane';
 import { sayWindow } from './sayWindow';
 import { sliceOf } from '../../words/sliceOf';
 import { sayCrust } from '../../words/judgedWords';
+import { sayLoss } from '../../words/sayLoss';
 
 const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
   <View className="min-w-[46px]">
@@ -104,7 +105,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
             <Text voice="small" tone="text-iron-700">
               {`${sayCrust(palestBrowning(plan), plan.request)} crust, ${
                 SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
-              }, loses ${sayLoss(plan)}`}
+              }, loses about ${sayLoss(plan)}`}
             </Text>
           </>
         ) : (
@@ -119,15 +120,3 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
     </Pressable>
   );
 });
-
-/** Steam, and with it what may drip: a range, for the juice takes its time. */
-const sayLoss = ({
-  evaporated,
-  drip,
-}: {
-  readonly evaporated: number;
-  readonly drip: number;
-}): string => {
-  const percent = (share: number): number => Math.max(0, Math.round(100 * share));
-  return `${percent(evaporated)} to ${percent(evaporated + drip)}\u00a0%`;
-};

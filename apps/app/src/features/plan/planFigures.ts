@@ -9,6 +9,8 @@ import type { Show } from '../../words/show';
 import type { PlanView } from '../../workers/planLane';
 import { sayWindow } from './sayWindow';
 import { sayCrust } from '../../words/judgedWords';
+import { readingSentence } from '../../words/kitchenWords';
+import { sayLoss } from '../../words/sayLoss';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
 
@@ -66,8 +68,8 @@ export const planFigures = (
       label: later ? 'out of the oven at' : 'pull at',
       value: show.degrees(later ? plan.pullCore : plan.doneCore),
       why: later
-        ? `The sear then takes the core to ${show.temperature(plan.doneCore)}, and the rest to ${show.temperature(plan.peakCore)}.`
-        : `The core climbs ${show.difference(plan.peakCore - plan.doneCore)} more in the rest, carried by the heat in the outer layers, and peaks ${sayDuration(nearest(Math.max(0, plan.peakAfter), 10))} after the pull.`,
+        ? `${readingSentence(plan, 'pull', show)}The sear then takes the core to ${show.temperature(plan.doneCore)}, and the rest to ${show.temperature(plan.peakCore)}.`
+        : `${readingSentence(plan, 'done', show)}The core climbs ${show.difference(plan.peakCore - plan.doneCore)} more in the rest, carried by the heat in the outer layers, and peaks ${sayDuration(nearest(Math.max(0, plan.peakAfter), 10))} after the pull.`,
     },
     ...(window
       ? [
@@ -102,8 +104,8 @@ export const planFigures = (
     },
     {
       label: 'loss',
-      value: `${Math.round(plan.evaporated * 100)} to ${percent(plan.evaporated + plan.drip)}`,
-      why: `${percent(plan.evaporated)} of the weight leaves as steam; up to ${percent(plan.drip)} more may drip, by the water meat holds at what each part reached. A sear does not seal it in: every way loses.`,
+      value: sayLoss(plan),
+      why: `${percent(plan.evaporated)} of the weight leaves as steam, and of what the meat no longer holds some drips: sure to about three points either way. A sear does not seal it in: every way loses.`,
     },
     ...(plan.boneLag === undefined
       ? []

@@ -1,5 +1,6 @@
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
 import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
+import { KNOB_WORDS, REST_ON_WORDS } from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
 
@@ -51,7 +52,7 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
     ...(edges === 'last' || edges === 'both' ? ['edges last'] : []),
     ...(panAfter === undefined ? [] : ['burner down half-way']),
     ...(baste > 0 ? ['basted'] : []),
-    ...(press === 'loose' ? ['not pressed'] : []),
+    ...(press === 'pressed' ? ['pressed flat'] : []),
     ...(WAY_TRAITS[way].turned === 'often' && every !== 30 ? [`turned every ${every} s`] : []),
   ];
   return said.length === 0 ? 'nothing more to it' : said.join(', ');
@@ -59,11 +60,19 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
 
 /** The oven of the chosen way, or of the ways beside it. */
 export const sayOven = (request: PlanRequest, show: Show): string => {
-  const { way, lowOven, hotOven, fan } = request;
-  const kind = fan ? ' fan oven' : ' oven';
+  const { way, lowOven, hotOven, fan, ovenFuel, tray } = request;
+  const kind = `${ovenFuel === 'gas' ? ' gas' : ''}${fan ? ' fan' : ''} oven${tray ? ' over a tray' : ''}`;
   if (!usesOven(way)) return `${show.degrees(lowOven)} or ${show.degrees(hotOven)}${kind}`;
   return `${show.degrees(usesLowOven(way) ? lowOven : hotOven)}${kind}`;
 };
+
+/** The pan and what is done with its knob. */
+export const sayPan = ({ pan, knob }: PlanRequest, show: Show): string =>
+  `${show.temperature(pan)} pan ${KNOB_WORDS[knob]}`;
+
+/** How it rests, and on what. */
+export const sayRest = ({ cover, restOn }: PlanRequest): string =>
+  `${COVER_WORDS[cover]} ${REST_ON_WORDS[restOn]}`;
 
 /** The article a piece takes, or how many there are. */
 export const sayHowMany = (request: PlanRequest): string => {

@@ -5,6 +5,7 @@ import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { Show } from '../../words/show';
+import { readingSentence } from '../../words/kitchenWords';
 
 /** What the words of a step are made from. */
 interface Told {
@@ -93,7 +94,7 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
         ? `Out at ${show.degrees(plan.pullCore)}, into the pan`
         : 'Out, into the pan',
     how: ({ plan, show }) =>
-      `Probe out with a towel, not by hand. The pan should be at ${show.degrees(plan.request.pan)} by now.`,
+      `${readingSentence(plan, 'pull', show)}Probe out with a towel, not by hand. The pan should be at ${show.degrees(plan.request.pan)} by now.`,
     happened: 'It is out, in the pan',
   },
   lift: {
@@ -111,7 +112,7 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
     action: ({ plan, show }) =>
       pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,
     how: ({ plan, show }) =>
-      `Check the middle with a clean probe: ${show.temperature(plan.doneCore)}. It climbs to ${show.degrees(plan.peakCore)} in the rest.`,
+      `Core ${show.temperature(plan.doneCore)}. ${readingSentence(plan, 'done', show)}It climbs to ${show.degrees(plan.peakCore)} in the rest.`,
     happened: ({ plan }) =>
       plan.legs.at(-1)?.kind === 'oven' ? 'It is out of the oven' : 'It is out of the pan',
   },

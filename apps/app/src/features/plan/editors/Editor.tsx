@@ -2,6 +2,7 @@ import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { footprint } from '@crustan/core/food';
 import { REST_COVERS } from '@crustan/core/heat/restCover';
+import { REST_SURFACES } from '@crustan/core/heat/restSurface';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { cutOf } from '@crustan/core/plan/request';
 import { MINIMUM_TEMPERATURES } from '@crustan/core/safety';
@@ -13,6 +14,8 @@ import { Ruler as RulerToScale } from '../../../ui/Drawn';
 import { Measure } from '../../../ui/Measure';
 import { useShow } from '../../../words/useShow';
 import type { Editable } from '../sentenceWords';
+import { capital } from '../../../words/cutWords';
+import { REST_ON_WORDS } from '../../../words/kitchenWords';
 import { CutChooser } from './CutChooser';
 import { DonenessStrip } from './DonenessStrip';
 import { Hint } from './Hint';
@@ -137,25 +140,50 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
               1,
             )} (${minimum.source}).`}
           </Hint>
+          <Choice
+            label="Thermometer goes in"
+            value={request.stem}
+            onChange={(stem) => dispatch(requestChanged({ stem }))}
+            options={[
+              {
+                value: 'top',
+                label: 'From the top',
+                detail: 'reads over the core while it is hot',
+              },
+              { value: 'side', label: 'From the side', detail: 'nearer the core' },
+            ]}
+          />
         </View>
       );
     }
     case 'cover':
       return (
-        <Choice
-          label="Rest"
-          value={request.cover}
-          onChange={(cover) => dispatch(requestChanged({ cover }))}
-          options={REST_COVERS.map((cover) => ({
-            value: cover,
-            label: { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' }[cover],
-            detail: {
-              open: 'on a rack, crust stays dry',
-              loose: 'warmer, crust softens some',
-              wrapped: 'warmest, crust softens',
-            }[cover],
-          }))}
-        />
+        <View className="gap-2">
+          <Choice
+            label="Rest"
+            value={request.cover}
+            onChange={(cover) => dispatch(requestChanged({ cover }))}
+            options={REST_COVERS.map((cover) => ({
+              value: cover,
+              label: { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' }[cover],
+              detail: {
+                open: 'crust stays dry',
+                loose: 'warmer, crust softens some',
+                wrapped: 'warmest, crust softens',
+              }[cover],
+            }))}
+          />
+          <Choice
+            label="Rests on"
+            value={request.restOn}
+            onChange={(restOn) => dispatch(requestChanged({ restOn }))}
+            options={REST_SURFACES.map((value) => ({
+              value,
+              label: capital(REST_ON_WORDS[value]),
+            }))}
+          />
+          <Hint>A board or a cold plate under it takes a degree or two of the peak.</Hint>
+        </View>
       );
     case 'plate':
       return (

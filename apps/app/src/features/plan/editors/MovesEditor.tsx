@@ -5,6 +5,7 @@ import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { useShow } from '../../../words/useShow';
+import { SPOT_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
 
 /** How much cooler the pan is once the burner is turned down, K. */
@@ -46,6 +47,15 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
         options={[
           { value: 'pressed', label: 'Pressed flat', detail: 'full contact' },
           { value: 'loose', label: 'By its own weight', detail: 'slower, paler in patches' },
+        ]}
+      />
+      <Choice
+        label="Turned"
+        value={request.spot}
+        onChange={(spot) => change({ spot })}
+        options={[
+          { value: 'fresh', label: SPOT_WORDS.fresh, detail: 'hotter than where it lay' },
+          { value: 'same', label: SPOT_WORDS.same },
         ]}
       />
       <Choice

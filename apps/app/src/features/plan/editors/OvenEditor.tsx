@@ -7,6 +7,7 @@ import { Choice } from '../../../ui/Choice';
 import { Measure } from '../../../ui/Measure';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
+import { FUEL_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
 
 /** Codes discourage an oven under this from raw, C (200 F). */
@@ -51,6 +52,24 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
         options={[
           { value: 'still', label: 'Still air' },
           { value: 'fan', label: 'Fan', detail: 'about half again as quick' },
+        ]}
+      />
+      <Choice
+        label="Oven"
+        value={request.ovenFuel}
+        onChange={(ovenFuel) => change({ ovenFuel })}
+        options={[
+          { value: 'electric', label: FUEL_WORDS.electric },
+          { value: 'gas', label: FUEL_WORDS.gas, detail: 'its flame makes the air moist' },
+        ]}
+      />
+      <Choice
+        label="Tray below the rack"
+        value={request.tray ? 'tray' : 'none'}
+        onChange={(tray) => change({ tray: tray === 'tray' })}
+        options={[
+          { value: 'none', label: 'No tray near it' },
+          { value: 'tray', label: 'A tray below', detail: 'shields the lower face: slower' },
         ]}
       />
       <Choice

@@ -32,6 +32,16 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
         {`Two schools: moderate, ${show.degrees(200)} to ${show.degrees(230)}; or as hot as it gets. Hotter browns sooner and smokes more.`}
       </Hint>
       <Choice
+        label="The knob as it goes in"
+        value={request.knob}
+        onChange={(knob) => dispatch(requestChanged({ knob }))}
+        options={[
+          { value: 'left', label: 'Left alone', detail: 'the iron cools under the food' },
+          { value: 'up', label: 'Turned up', detail: 'to hold the heat' },
+          { value: 'full', label: 'Full throughout', detail: 'hotter as the food warms' },
+        ]}
+      />
+      <Choice
         label="Fat"
         value={request.fat}
         onChange={(fat) => dispatch(requestChanged({ fat }))}

@@ -1,0 +1,65 @@
+import type { Knob, RestSurface, StemSide, TurnSpot } from '@crustan/core/heat';
+import type { PlannedReadings, ReadingBand } from '@crustan/core/plan';
+import type { OvenFuel, PlanRequest } from '@crustan/core/plan/request';
+import { capital } from './cutWords';
+import type { Show } from './show';
+
+/** What the cook does with the knob, as the plan's sentence says it. */
+export const KNOB_WORDS: Readonly<Record<Knob, string>> = {
+  left: 'its knob left alone',
+  up: 'turned up as it goes in',
+  full: 'on full throughout',
+};
+
+/** What it rests on. */
+export const REST_ON_WORDS: Readonly<Record<RestSurface, string>> = {
+  rack: 'on a rack',
+  board: 'on a board',
+  plate: 'on a cold plate',
+  'warm-plate': 'on a warm plate',
+};
+
+export const SPOT_WORDS: Readonly<Record<TurnSpot, string>> = {
+  fresh: 'Onto fresh iron',
+  same: 'On the same spot',
+};
+
+export const STEM_WORDS: Readonly<Record<StemSide, string>> = {
+  top: 'from the top',
+  side: 'from the side',
+};
+
+export const FUEL_WORDS: Readonly<Record<OvenFuel, string>> = {
+  electric: 'Electric',
+  gas: 'Gas',
+};
+
+const sayBand = ([least, most]: ReadingBand, show: Show): string => {
+  const [from, to] = [show.degrees(least), show.degrees(most)];
+  return from === to ? `about ${from}` : `${from} to ${to}`;
+};
+
+interface WithReadings {
+  readonly request: Pick<PlanRequest, 'stem'>;
+  readonly readings?: PlannedReadings | undefined;
+}
+
+/** `from the top your thermometer should show 49° to 52°`: empty for a plan that does not know. */
+export const sayReading = (
+  { request, readings }: WithReadings,
+  when: keyof PlannedReadings,
+  show: Show,
+): string =>
+  readings === undefined
+    ? ''
+    : `${STEM_WORDS[request.stem]} your thermometer should show ${sayBand(readings[when], show)}`;
+
+/** The same as a sentence before another; nothing for a plan that does not know. */
+export const readingSentence = (
+  plan: WithReadings,
+  when: keyof PlannedReadings,
+  show: Show,
+): string => {
+  const said = sayReading(plan, when, show);
+  return said === '' ? '' : `${capital(said)}. `;
+};
