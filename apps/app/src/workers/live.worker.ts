@@ -86,8 +86,8 @@ const service = {
       else practice.addButter();
     }
     if (seconds > 0) practice.follow(seconds);
-    const { pan, core } = practice;
-    return { senses: practice.senses(), core, pan: pan.temperature };
+    const { panTemperature, core } = practice;
+    return { senses: practice.senses(), core, pan: panTemperature };
   },
   judge: ():
     | {

@@ -63,6 +63,8 @@ export type CookEvent =
       readonly celsius: number;
       /** Absent: typed. */
       readonly by?: Instrument | undefined;
+      /** By hand, the lowest of three tries. */
+      readonly lowest?: true | undefined;
     })
   | (Happened & { readonly kind: 'undo'; readonly of: string })
   | (Happened & { readonly kind: 'corrected'; readonly of: string; readonly to: number })

@@ -9,6 +9,7 @@ import type { TimedLeg } from '../plan/timedLeg';
 import { WayCook } from '../plan/wayCook';
 import { ESTIMATED, kitchenAt, type Estimated } from './estimated';
 import type { Forecast } from './forecastResult';
+import { handObservations } from './handObservations';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
 import { ovenObservations } from './ovenObservations';
@@ -234,7 +235,9 @@ export class Forecaster {
     { inAt, progress }: Cooking,
   ): KitchenEstimate {
     const { plan } = this.input;
-    const moments = cores.map(({ at }) => (at - inAt) / 1000);
+    const left = cores.filter(({ by }) => by === 'probe');
+    const byHand = cores.filter(({ by }) => by !== 'probe');
+    const moments = left.map(({ at }) => (at - inAt) / 1000);
     const atReadings = (run: TracedRun): TracedRun => ({
       ...run,
       seen: Float64Array.from({ length: PROBE_DEPTHS.length * moments.length }, (_, i) =>
@@ -245,18 +248,21 @@ export class Forecaster {
       { base: atReadings(linear.base), moved: linear.moved.map(atReadings), step: LINEAR_STEP },
       {
         thickness: plan.request.thickness,
-        readings: cores.map(({ celsius }) => celsius),
+        readings: left.map(({ celsius }) => celsius),
         alongBone: this.correction.alongBone(moments, linear.pull),
         ovenAir: moments.map(
           (passed) => (progress.legs.findLast(({ at }) => at <= passed) ?? progress.legs[0]).air,
         ),
       },
     );
-    const ofOven = ovenObservations(readings, progress, linear.point);
+    const placed = [
+      ...ovenObservations(readings, progress, linear.point),
+      ...handObservations(byHand, linear, inAt, plan.request),
+    ];
     // The thermometer's own error is fitted beside the deviations, about zero.
     const point = Float64Array.of(...linear.point, 0);
     const fits = positions.map(({ observations, prior }) =>
-      robustLeastSquares([...observations, ...ofOven], point, prior),
+      robustLeastSquares([...observations, ...placed], point, prior),
     );
     return kitchenEstimate(linear, positions, fits, plan.request.target);
   }

@@ -43,6 +43,7 @@ const reading = z
     at,
     celsius: z.number(),
     by: z.enum(INSTRUMENTS, `must be one of ${INSTRUMENTS.join(', ')}`).optional(),
+    lowest: z.literal(true).optional(),
   })
   .check(({ value, issues }) => {
     const { least, most } = INSTRUMENT_LIMITS[value.by ?? 'typed'];

@@ -96,7 +96,7 @@ export const planSpreadSchema = z.strictObject({
   inputs: z
     .array(
       z.strictObject({
-        input: z.enum(['thickness', 'contact', 'start', 'pan', 'oven']),
+        input: z.enum(['thickness', 'contact', 'start', 'pan', 'burner', 'oven', 'ovenHeat']),
         error: finite,
         seconds: finite,
       }),

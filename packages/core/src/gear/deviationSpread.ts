@@ -6,12 +6,14 @@ const uniform = (half: number): number => half / Math.sqrt(3);
 /**
  * Spread between kitchens, one standard deviation: what one kitchen has in every cook, so that it
  * can be learned. K and m; factors as the logarithm. Estimates: oven dials are commonly off by up to
- * 25 K either way, burners and pressed contact by 30 %, a cook's own way to measure thickness by
- * 3 mm.
+ * 25 K either way, burners and pressed contact by 30 %, what an oven's air brings to a face by 25 %
+ * (its convection, and the vapour that slows or spares evaporation: the data carry one trait for both),
+ * a cook's own way to measure thickness by 3 mm.
  */
 export const KITCHEN_SPREAD = {
   oven: uniform(25),
   burner: uniform(0.3),
+  ovenHeat: uniform(0.25),
   contact: uniform(0.3),
   thickness: uniform(0.003),
 } as const satisfies Partial<Record<DeviationKey, number>>;
@@ -23,6 +25,7 @@ export const KITCHEN_SPREAD = {
  */
 export const COOK_SPREAD = {
   oven: 2.5,
+  ovenHeat: 0.06,
   pan: 6,
   contact: 0.07,
   thickness: 0.0008,
@@ -38,6 +41,8 @@ const PAN_AS_JUDGED = 12;
  */
 export const TOTAL_SPREAD = {
   oven: Math.hypot(KITCHEN_SPREAD.oven, COOK_SPREAD.oven),
+  ovenHeat: Math.hypot(KITCHEN_SPREAD.ovenHeat, COOK_SPREAD.ovenHeat),
+  burner: KITCHEN_SPREAD.burner,
   pan: PAN_AS_JUDGED,
   contact: Math.hypot(KITCHEN_SPREAD.contact, COOK_SPREAD.contact),
   thickness: Math.hypot(KITCHEN_SPREAD.thickness, COOK_SPREAD.thickness),

@@ -55,6 +55,8 @@ export class TwoZonePan {
   private set: number;
   /** Share of full that the knob is never turned beyond: below one while a cold pan comes up. */
   private most = 1;
+  /** Share of full that a hand gives, whatever the knob is said to do; absent: by the knob. */
+  setting: number | undefined;
   /** J/K of each zone, W/K between them, m2 that lose heat. */
   private readonly capacityUnder: number;
   private readonly capacityRest: number;
@@ -128,6 +130,7 @@ export class TwoZonePan {
 
   /** What the burner gives now, W. */
   get power(): number {
+    if (this.setting !== undefined) return this.setting * this.iron.power;
     const full = this.iron.power * this.most;
     if (this.most === 1 && this.knob === 'full') return full;
     const steady = min(full, this.held(this.set));

@@ -21,6 +21,7 @@ import {
 } from './cookData';
 import { panExcess, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
+import { handReading } from '../estimate/handReading';
 
 /** The posterior of the kitchen's traits from one cook, in spreads, its own scatter marginalised. */
 export interface CookEvidence {
@@ -196,10 +197,23 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
     slopes[AT.thermometer] = THERMOMETER_SPREAD;
     return { measured: event.celsius, predicted: figure(model.base), slopes, sigma };
   };
-  const fixed: Observation[] = [
-    ...gearRows(read, traits, burnerPan),
-    ...read.typed.map((event) => core(event, 0, TYPED)),
-  ];
+  const { stem, thickness } = plan.request;
+  /** Placed anew each time: its own expected figure and spread. */
+  const byHand = (event: ReadingEvent): Observation => {
+    const i = indexOf(read, event);
+    const placing = { stem, thickness, lowest: event.lowest ?? false };
+    const of = (run: CookModel['base']) => handReading((depth) => run.seen[depth * n + i], placing);
+    const { expected, spread } = of(model.base);
+    const slopes = slopesOf(model, (run) => of(run).expected, burnerPan);
+    slopes[AT.thermometer] = THERMOMETER_SPREAD;
+    return {
+      measured: event.celsius,
+      predicted: expected,
+      slopes,
+      sigma: Math.hypot(TYPED, spread),
+    };
+  };
+  const fixed: Observation[] = [...gearRows(read, traits, burnerPan), ...read.typed.map(byHand)];
   if (read.cook.endTemperature !== undefined) {
     const figure = (run: CookModel['base']): number => run.end.peak;
     fixed.push({

@@ -118,8 +118,8 @@ export interface PullWindow {
 
 /** An input a cook cannot know exactly, and what its usual error does. */
 export interface InputSpread {
-  readonly input: 'thickness' | 'contact' | 'start' | 'pan' | 'oven';
-  /** Usual error of the input, its own unit (m, share, C, C). */
+  readonly input: 'thickness' | 'contact' | 'start' | 'pan' | 'burner' | 'oven' | 'ovenHeat';
+  /** Usual error of the input, its own unit (m, share, C). */
   readonly error: number;
   /** What that error moves the cook by, s. */
   readonly seconds: number;

@@ -1,4 +1,3 @@
-import { TOTAL_SPREAD } from '../gear';
 import type { InputSpread, PlanSpread } from './planResult';
 
 type Input = InputSpread['input'];
@@ -7,12 +6,12 @@ type Input = InputSpread['input'];
  * Range of the time and of the end temperature from what is not known exactly: each input moved by
  * its usual error both ways at the same time of pull, the effects added as independent ones. Two
  * runs an input, and two for the slope.
- * @param inputs those that the cook has
+ * @param inputs those that the cook has, and their usual errors
  * @param peakWith the peak, C, with an input off by so many of its spreads, pulled at `seconds`
  * @param nominal the peak, C, with nothing off, pulled at `seconds`
  */
 export function* spreadAbout(
-  inputs: readonly Input[],
+  inputs: readonly (readonly [Input, number])[],
   seconds: number,
   peakWith: (input: Input, spreads: number) => number,
   nominal: (seconds: number) => number,
@@ -22,14 +21,14 @@ export function* spreadAbout(
   const slope = (nominal(seconds + nudge) - nominal(seconds - nudge)) / (2 * nudge);
   const found: InputSpread[] = [];
   let kelvin = 0;
-  for (const input of inputs) {
+  for (const [input, error] of inputs) {
     yield null;
     const up = peakWith(input, 1);
     yield null;
     const down = peakWith(input, -1);
     const effect = Math.abs(up - down) / 2;
     kelvin += effect * effect;
-    found.push({ input, error: TOTAL_SPREAD[input], seconds: effect / slope });
+    found.push({ input, error, seconds: effect / slope });
   }
   found.sort((a, b) => b.seconds - a.seconds);
   const endTemperature = Math.sqrt(kelvin);

@@ -1,13 +1,9 @@
-import { deviationAt, NOMINAL_KITCHEN, TOTAL_SPREAD, type PanOnBurner } from '../gear';
-import type { InputSpread, PlanSpread, PullWindow } from './planResult';
+import { deviationAt, NOMINAL_KITCHEN, type PanOnBurner } from '../gear';
+import { inputsOf, inputSpread } from './inputSpread';
+import type { PlanSpread, PullWindow } from './planResult';
 import { spreadAbout } from './spreadAbout';
-import { usesOven } from './way';
 import { WayCook, type WayRun } from './wayCook';
 import { windowAbout } from './windowAbout';
-
-type Input = InputSpread['input'];
-
-const PAN_INPUTS: readonly Input[] = ['thickness', 'contact', 'start', 'pan'];
 
 /**
  * The window about a run of the flat piece: how much sooner or later the pull may be for the peak
@@ -26,10 +22,10 @@ export const spreadOfWay = (
 ): Generator<null, PlanSpread> => {
   const { request } = flat;
   return spreadAbout(
-    usesOven(request.way) ? [...PAN_INPUTS, 'oven'] : PAN_INPUTS,
+    inputsOf(request).map((input) => [input, inputSpread(input, request)]),
     run.value,
     (input, spreads) => {
-      const off = deviationAt(input, spreads, TOTAL_SPREAD[input]);
+      const off = deviationAt(input, spreads, inputSpread(input, request));
       const deviation = { ...NOMINAL_KITCHEN, [input]: off };
       const cook = new WayCook(request, { pan, deviation });
       cook.reset();

@@ -9,6 +9,8 @@ export const hiddenKitchen = (seed: number): HiddenKitchen => {
     ...NOMINAL_KITCHEN,
     oven: even(random, -25, 25),
     contact: even(random, 0.7, 1.3),
+    ovenHeat: even(random, 0.8, 1.2),
+    burner: even(random, 0.75, 1.2),
     thickness: even(random, -0.003, 0.003),
     start: even(random, -3, 3),
     probe: { kind: 'middle', off: even(random, -0.005, 0.005) },

@@ -1,19 +1,26 @@
 import { crustColour } from '../doneness';
-import { LivePan, OvenBody, PanBody, type PanOnBurner } from '../gear';
+import { BURNER_EFFICIENCY, LiveOven, OvenBody, type PanOnBurner } from '../gear';
 import { fatOf } from '../gear/fats';
 import {
   browningIndex,
   greyBand,
-  onARack,
+  faceArea,
+  KITCHEN_AIR,
+  onThePan,
+  PieceOnIron,
   resting,
+  RestOn,
   runFor,
   SLAB,
   solverFor,
   STILL_OVEN,
   PRESS,
+  TwoZonePan,
+  type Environment,
   type PieceSolver,
+  type Surroundings,
 } from '../heat';
-import { LiveOven } from '../gear';
+import type { PieceInSurroundings } from '../plan/legSurroundings';
 import { pieceOf, pieceInSurroundings } from '../plan/pieceOf';
 import type { PlanRequest } from '../plan/request';
 import type { HiddenKitchen } from './trueKitchen';
@@ -69,13 +76,13 @@ const BUTTER_LIMITS = [60, 150] as const;
 export class PracticeKitchen {
   time = 0;
   place: PracticePlace = 'board';
-  readonly pan: PanBody;
+  readonly pan: TwoZonePan;
   readonly oven: OvenBody;
   readonly solver: PieceSolver;
   private butterFor: number | undefined;
   private panAtIn: number | undefined;
   private pulledAt: number | undefined;
-  private inside: LivePan | LiveOven | undefined;
+  private around: Surroundings | Environment = resting('open');
 
   constructor(
     readonly request: PlanRequest,
@@ -88,8 +95,11 @@ export class PracticeKitchen {
       thickness: request.thickness + hidden.thickness,
       start: request.start + hidden.start,
     };
-    this.solver = solverFor(pieceOf(told, SLAB));
-    this.pan = new PanBody(onBurner);
+    this.placed = pieceInSurroundings(told, true, onBurner);
+    const { model, foodArea, knob, spot } = this.placed;
+    this.solver = solverFor(pieceOf(told, SLAB), { model });
+    const power = onBurner.power * BURNER_EFFICIENCY[onBurner.burner] * hidden.burner;
+    this.pan = new TwoZonePan({ ...onBurner, power }, foodArea, KITCHEN_AIR, knob, spot);
     this.pan.setting = 0;
     this.oven = new OvenBody(
       { offset: hidden.oven, timeConstant: 700, swing: 6, hottest: 320 },
@@ -97,12 +107,14 @@ export class PracticeKitchen {
       22,
       ovenDial + hidden.oven,
     );
-    this.contact = hidden.contact * PRESS[request.press];
-    this.times = pieceInSurroundings(told, true, onBurner).sectionMultiple;
   }
 
-  private readonly contact: number;
-  private readonly times: number;
+  private readonly placed: PieceInSurroundings;
+
+  /** Temperature of the pan's floor, C: under the piece where it lies in it. */
+  get panTemperature(): number {
+    return this.place === 'pan' ? this.pan.under : this.pan.mean;
+  }
 
   /** @param setting share of the burner's full power */
   setBurner(setting: number): void {
@@ -112,20 +124,40 @@ export class PracticeKitchen {
   move(place: PracticePlace): void {
     if (place === this.place) return;
     this.place = place;
-    this.inside = undefined;
-    if (place === 'pan') {
-      this.panAtIn ??= this.pan.temperature;
-      this.inside = new LivePan(this.pan, { times: this.times, contact: this.contact });
-    }
-    if (place === 'oven') {
-      this.oven.openDoor(10);
-      this.inside = new LiveOven(this.oven, STILL_OVEN);
-    }
     if (place === 'rest') this.pulledAt = this.time;
+    this.around = this.arriving(place);
+  }
+
+  /** What is round the piece as it comes to a place. */
+  private arriving(place: PracticePlace): Surroundings | Environment {
+    const { request, hidden, pan, placed, solver } = this;
+    const { model, restOn, sectionMultiple } = placed;
+    switch (place) {
+      case 'pan': {
+        const { press } = request;
+        this.panAtIn ??= pan.mean;
+        const contact = hidden.contact * PRESS[press];
+        const on = onThePan(pan.under, { contact, press, model });
+        return new PieceOnIron(on, pan, sectionMultiple, model.sideSeesIron);
+      }
+      case 'oven':
+        this.oven.openDoor(10);
+        return new LiveOven(this.oven, STILL_OVEN * hidden.ovenHeat);
+      case 'board':
+        return resting('open');
+      case 'rest': {
+        const around = resting(request.cover);
+        if (!model.restSurface) return around;
+        return restOn === 'rack'
+          ? { ...around, lower: around.upper }
+          : new RestOn(around, restOn, request.cover, faceArea(solver.section));
+      }
+    }
   }
 
   turn(): void {
     this.solver.flip();
+    if (this.place === 'pan') this.pan.turn();
   }
 
   addButter(): void {
@@ -134,13 +166,12 @@ export class PracticeKitchen {
 
   /** Lets time pass. */
   follow(seconds: number): void {
-    const around =
-      this.inside ?? (this.place === 'oven' ? onARack(this.oven.air, STILL_OVEN) : resting('open'));
-    runFor(this.solver, around, seconds);
-    if (!(this.inside instanceof LivePan)) this.pan.follow(seconds, 0);
-    if (!(this.inside instanceof LiveOven)) this.oven.follow(seconds);
-    if (this.butterFor !== undefined && this.pan.temperature > BUTTER_BROWNS) {
-      this.butterFor += seconds * 2 ** ((this.pan.temperature - 180) / 20);
+    runFor(this.solver, this.around, seconds);
+    if (this.place !== 'pan') this.pan.follow(seconds, 0);
+    if (this.place !== 'oven') this.oven.follow(seconds);
+    const { panTemperature } = this;
+    if (this.butterFor !== undefined && panTemperature > BUTTER_BROWNS) {
+      this.butterFor += seconds * 2 ** ((panTemperature - 180) / 20);
     }
     this.time += seconds;
   }
@@ -156,18 +187,18 @@ export class PracticeKitchen {
   }
 
   senses(): Senses {
-    const { solver, place, pan } = this;
+    const { solver, place, panTemperature } = this;
     const flux = place === 'pan' ? solver.lowerPower : 0;
     const [smokes, surely] = fatOf(this.request.fat).smokes;
-    const oiled = this.panAtIn !== undefined || pan.temperature > 150;
+    const oiled = this.panAtIn !== undefined || panTemperature > 150;
     return {
       time: this.time,
       place,
       sound: SOUNDS.find(([least]) => flux >= least)?.[1] ?? 'silence',
       smoke:
-        !oiled || pan.temperature < smokes - 5
+        !oiled || panTemperature < smokes - 5
           ? 'none'
-          : pan.temperature < surely
+          : panTemperature < surely
             ? 'a wisp'
             : 'thick',
       colour: crustColour(browningIndex(solver.browned(solver.upperSide)), this.request),
@@ -180,7 +211,7 @@ export class PracticeKitchen {
   finish(): PracticeResult {
     if (this.place !== 'rest') this.move('rest');
     let peak = this.solver.core;
-    runFor(this.solver, resting(this.request.cover), 1800, () => {
+    runFor(this.solver, this.around, 1800, () => {
       peak = Math.max(peak, this.solver.core);
       return this.solver.core < peak - 0.1;
     });

@@ -15,6 +15,8 @@ const BETTER: Readonly<Record<InputSpread['input'], string>> = {
   contact: 'Dry it well and press it flat: contact is what the pan gives.',
   start: 'Put the thermometer in before it goes in: the fridge has warm shelves.',
   pan: 'Point an infrared gun at the middle of the pan before it goes in.',
+  burner: 'Time how long the empty pan takes to come up: Learned makes the burner of it.',
+  ovenHeat: 'Leave a probe in: how fast the middle climbs tells how this oven heats.',
   oven: 'Hang a thermometer by the rack: the dial is not the air.',
 };
 

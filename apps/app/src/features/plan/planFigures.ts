@@ -34,6 +34,10 @@ export const inputWords = (input: InputSpread['input'], error: number, show: Sho
       return `${show.difference(error)} of pan heat`;
     case 'oven':
       return `${show.difference(error)} of oven heat`;
+    case 'burner':
+      return `${Math.round(error * 100)} % of burner power`;
+    case 'ovenHeat':
+      return `${Math.round(error * 100)} % of what its air brings`;
   }
 };
 

@@ -4,11 +4,13 @@ import { READING_LIMIT } from '@crustan/core/formats';
 import type { ReadingSense } from '@crustan/core/estimate/readingSense';
 import { UNITS, showQuantity } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 
 interface Props {
-  readonly onRead: (celsius: number) => void;
+  /** `lowest`: of three tries in three places. */
+  readonly onRead: (celsius: number, lowest: boolean) => void;
   readonly onClose: () => void;
   /** Whether a figure makes sense against what the middle should have. */
   readonly senseOf?: (celsius: number) => ReadingSense;
@@ -19,6 +21,8 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
   const { units } = useShow();
   const unit = UNITS[units].temperature;
   const [text, setText] = useState('');
+  const [tries, setTries] = useState<'one' | 'three'>('one');
+  const lowest = tries === 'three';
   const [refused, setRefused] = useState<string>();
   const [doubted, setDoubted] = useState<{ celsius: number; sense: ReadingSense }>();
 
@@ -43,7 +47,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
       setDoubted({ celsius, sense });
       return;
     }
-    onRead(celsius);
+    onRead(celsius, lowest);
   };
 
   return (
@@ -62,6 +66,16 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
           {unit.symbol}
         </Text>
       </View>
+      <Choice
+        label="How it was taken"
+        value={tries}
+        onIron
+        onChange={setTries}
+        options={[
+          { value: 'one', label: 'One try' },
+          { value: 'three', label: 'The lowest of three' },
+        ]}
+      />
       {refused === undefined ? null : (
         <Text voice="small" tone="text-salt-50" role="alert">
           {refused}
@@ -76,7 +90,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
             kind="stovePlain"
             label={`Keep ${showQuantity('temperature', doubted.sense.celsius, units)}`}
             onPress={() => {
-              if (doubted.sense.kind === 'other-unit') onRead(doubted.sense.celsius);
+              if (doubted.sense.kind === 'other-unit') onRead(doubted.sense.celsius, lowest);
             }}
           />
         </View>

@@ -136,8 +136,8 @@ export const NowAndNext = ({
             senseOf={(celsius) =>
               forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
             }
-            onRead={(celsius) => {
-              press({ ...fresh(), kind: 'reading', celsius });
+            onRead={(celsius, lowest) => {
+              press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });
               close();
             }}
           />

@@ -50,7 +50,7 @@ describe('AddReading', () => {
   it('keeps a reading in Celsius, whichever unit it was typed in', () => {
     const metric = show();
     type('Core temperature in °C', '48,5');
-    expect(metric).toHaveBeenCalledWith(48.5);
+    expect(metric).toHaveBeenCalledWith(48.5, false);
   });
 
   it('reads Fahrenheit when the cook does', () => {

@@ -1,0 +1,44 @@
+import { TOTAL_SPREAD } from '../gear';
+import { ESTIMATES, type Estimate } from '../heat';
+import type { InputSpread } from './planResult';
+import { modelOf, type PlanRequest } from './request';
+import { usesOven } from './way';
+
+type Input = InputSpread['input'];
+
+/** Standard deviation of an estimate that is uniform over its range, as a share of its value. */
+const shareOf = ({ value, least, most }: Estimate): number =>
+  (most - least) / 2 / Math.sqrt(3) / value;
+
+const PAN_INPUTS: readonly Input[] = ['thickness', 'contact', 'start', 'pan'];
+
+/** What a cook cannot know exactly of a request: more of it in a kitchen, and with an oven. */
+export const inputsOf = (request: PlanRequest): readonly Input[] => {
+  const oven = usesOven(request.way);
+  const { panBody } = modelOf(request);
+  return [
+    ...PAN_INPUTS,
+    ...(panBody ? (['burner'] as const) : []),
+    ...(oven ? (['oven', 'ovenHeat'] as const) : []),
+  ];
+};
+
+/**
+ * How far an input usually lies from what was said, one deviation in its own unit (factors as their
+ * logarithm). In a kitchen the contact carries what is not known of a face that dries in fat, that
+ * nobody presses, and that bulges when it is turned.
+ */
+export const inputSpread = (input: Input, request: PlanRequest): number => {
+  const usual = TOTAL_SPREAD[input];
+  if (input !== 'contact') return usual;
+  const { fatFilm, bulges } = modelOf(request);
+  const { filmContact, looseContact, bulgedContact } = ESTIMATES;
+  const loose = request.press === 'loose';
+  return Math.hypot(
+    usual,
+    fatFilm ? shareOf(filmContact) / 2 : 0,
+    bulges && loose ? shareOf(looseContact) : 0,
+    // A turn's bulge takes a share of the time between turns.
+    bulges && loose && request.way === 'often' ? shareOf(bulgedContact) / 3 : 0,
+  );
+};
