@@ -214,3 +214,50 @@ export const historyOf = ({ piece, stages, side }: Anchor): FaceHistory => {
   const outer = middle * solver.rows + (side === 0 ? 0 : solver.rows - 1);
   return { seconds, celsius, dryness, browns: solver.matter.browns[outer] ?? 1 };
 };
+
+/** A browning law that asks for heat and dryness together. */
+export interface BrowningLaw {
+  readonly rate: number;
+  readonly tenfold: number;
+  readonly onsetFrom: number;
+  readonly onsetTo: number;
+}
+
+/** Browning index of a history by a law: `heat/browning` without its solver. */
+export const indexOf = (
+  { seconds, celsius, dryness, browns }: FaceHistory,
+  { rate, tenfold, onsetFrom, onsetTo }: BrowningLaw,
+): number => {
+  let integral = 0;
+  seconds.forEach((dt, i) => {
+    const t = celsius[i] ?? 0;
+    const x = Math.min(1, Math.max(0, (t - onsetFrom) / (onsetTo - onsetFrom)));
+    const onset = x * x * (3 - 2 * x);
+    integral += dt * rate * browns * onset * (dryness[i] ?? 0) * 10 ** ((t - 150) / tenfold);
+  });
+  return Math.log10(1 + integral);
+};
+
+/** Misfit of a law over the anchors that were not held aside: outside their ranges, squared, and a little for being off their middles. */
+export const misfit = (histories: readonly FaceHistory[], law: BrowningLaw): number =>
+  ANCHORS.reduce((sum, { least, most, aside }, i) => {
+    const history = histories[i];
+    if (aside || !history) return sum;
+    const index = indexOf(history, law);
+    const out = Math.max(0, least - index, index - most);
+    const off = least > 0 ? index - (least + most) / 2 : 0;
+    return sum + out * out + 0.01 * off * off;
+  }, 0);
+
+/** The rate that fits best for a law's tenfold step and onset, by trying: what `DRY_BROWNING` was set from. */
+export const fitRate = (
+  histories: readonly FaceHistory[],
+  law: Omit<BrowningLaw, 'rate'>,
+): { readonly rate: number; readonly misfit: number } => {
+  let best = { rate: NaN, misfit: Infinity };
+  for (let rate = 0.2; rate < 8; rate *= 1.03) {
+    const found = misfit(histories, { ...law, rate });
+    if (found < best.misfit) best = { rate, misfit: found };
+  }
+  return best;
+};

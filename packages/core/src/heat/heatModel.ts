@@ -7,7 +7,7 @@ export const HEAT_OPTIONS = [
   'panBody',
   /** The side of a piece in a pan sees the iron. */
   'sideSeesIron',
-  /** The core is the coldest of the meat, without skin, fat and bone. */
+  /** The core is the middle of the meat, without skin, fat and bone. */
   'meatCore',
   /** Fat melts between 15 and 45 C. */
   'fatMelts',

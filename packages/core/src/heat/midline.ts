@@ -47,11 +47,13 @@ const across = ({
   ];
 };
 
-/** The centre of a section: a cubic through the four cells about mid-thickness on the mid-line. */
-export const midline = (section: Section): Midline => {
+/**
+ * The centre of a section: a cubic through the four cells about a depth on the mid-line.
+ * @param half the depth, m; absent: mid-thickness
+ */
+export const midline = (section: Section, half = thicknessOf(section) / 2): Midline => {
   const { heights } = section;
   const rows = heights.length;
-  const half = thicknessOf(section) / 2;
   const centres: number[] = [];
   let depth = 0;
   for (const height of heights) {

@@ -1,6 +1,6 @@
 import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
-import { FaceLine } from './faceLine';
+import type { FaceLine } from './faceLine';
 import { afterMelting } from './fatMelting';
 import { fillCoefficients } from './fillCoefficients';
 import type { HeatModel } from './heatModel';
@@ -22,7 +22,7 @@ import {
 import { StepError } from './stepError';
 import { Sweep } from './sweep';
 import { latentHeat } from './vapour';
-import { edgeLayout, faceLayout } from './layouts';
+import { PieceBounds } from './pieceBounds';
 
 /** Hoisted: a global is looked up at every use. */
 const { max, min, sqrt } = Math;
@@ -59,8 +59,7 @@ export class PieceSolver extends PieceState {
   private readonly arrays: StepArrays;
   private readonly rate: Float64Array;
   private readonly error: StepError;
-  private readonly faces: readonly [FaceLine, FaceLine];
-  private readonly edges: readonly FaceLine[];
+  private readonly bounds: PieceBounds;
   private readonly alongColumns: Sweep;
   private readonly alongRows: Sweep;
   /** The change a step ends with: the columns' own, or the rows' where there are several. */
@@ -83,17 +82,7 @@ export class PieceSolver extends PieceState {
     this.arrays = arrays;
     this.rate = new Float64Array(count);
     this.error = new StepError(this, control);
-    this.faces = [
-      new FaceLine(faceLayout(section, matter, 0, this.heights)),
-      new FaceLine(faceLayout(section, matter, 1, this.heights)),
-    ];
-    this.edges =
-      columns === 1
-        ? []
-        : [
-            new FaceLine(edgeLayout(section, 'right')),
-            ...(section.openLeft ? [new FaceLine(edgeLayout(section, 'left'))] : []),
-          ];
+    this.bounds = new PieceBounds(this);
     this.alongColumns = new Sweep(
       { lines: columns, length: rows, lineStride: rows, stride: 1 },
       arrays,
@@ -139,15 +128,7 @@ export class PieceSolver extends PieceState {
     const { conductivity } = this.arrays;
     const drain = this.drainTime();
     fillCoefficients(this, this.arrays);
-    const { faceScale, heightScale, flipped } = this;
-    const below = flipped ? around.upper : around.lower;
-    const above = flipped ? around.lower : around.upper;
-    this.faces[0].prepare(this, below, conductivity, faceScale, heightScale);
-    this.faces[1].prepare(this, above, conductivity, faceScale, heightScale);
-    const edgeScale = sqrt(faceScale);
-    for (const edge of this.edges) {
-      edge.prepare(this, around.edge, conductivity, edgeScale * heightScale, edgeScale);
-    }
+    this.bounds.prepare(this, around, conductivity);
     this.netPower();
     let dt = min(this.step, this.control.longest);
     if (drain < dt) dt = max(drain, DRAIN_FLOOR * dt);
@@ -192,23 +173,7 @@ export class PieceSolver extends PieceState {
         power[next] -= across;
       }
     }
-    this.addFace(this.faces[0], sink);
-    this.addFace(this.faces[1], sink);
-    for (const edge of this.edges) this.addFace(edge, edgeSink);
-  }
-
-  private addFace(face: FaceLine, sink: Float64Array): void {
-    const { temperature } = this;
-    const { power } = this.arrays;
-    for (let p = 0; p < face.count; p += 1) {
-      const c = face.outer[p];
-      power[c] += face.conductance[p] * (face.temperature[p] - temperature[c]);
-      const wet = face.wetCell[p];
-      if (wet < 0) continue;
-      const latent = latentHeat(temperature[wet]);
-      sink[wet] += latent * face.vapourSlope[p];
-      power[wet] -= latent * (face.vapourConstant[p] + face.vapourSlope[p] * temperature[wet]);
-    }
+    this.bounds.addPower(this, this.arrays);
   }
 
   /** Solves for the change over `dt`; returns the error over its allowance (1 is just right). */
@@ -216,11 +181,11 @@ export class PieceSolver extends PieceState {
     const { temperature, water, count } = this;
     const { power, swept, lateral, boil, capacity } = this.arrays;
     boil.fill(0);
-    const [first, last] = this.faces;
+    const { lower: first, upper: last } = this.bounds;
     this.alongColumns.run(temperature, water, power, first.conductance, last.conductance, dt);
     if (this.columns > 1) {
       for (let c = 0; c < count; c += 1) lateral[c] = (capacity[c] / dt) * swept[c];
-      const [rightEdge, leftEdge] = this.edges;
+      const [rightEdge, leftEdge] = this.bounds.edges;
       this.alongRows.run(
         temperature,
         water,
@@ -252,9 +217,10 @@ export class PieceSolver extends PieceState {
     const { capacity, held, boil } = this.arrays;
     const [, s1, s2] = matter.solids;
     const melts = this.model.fatMelts;
-    this.settleFace(this.faces[0], this.arrays.swept, dt);
-    this.settleFace(this.faces[1], this.arrays.swept, dt);
-    for (const edge of this.edges) this.settleFace(edge, change, dt);
+    const { lower, upper, edges } = this.bounds;
+    this.settleFace(lower, this.arrays.swept, dt);
+    this.settleFace(upper, this.arrays.swept, dt);
+    for (const edge of edges) this.settleFace(edge, change, dt);
     for (let c = 0; c < count; c += 1) {
       if (boil[c] > 0) this.dry(c, boil[c] / LATENT_BOILING, dt, LATENT_BOILING);
     }
@@ -295,7 +261,7 @@ export class PieceSolver extends PieceState {
       this.dry(wet, flow, dt, latentHeat(temperature[wet]));
     }
     this.heatIn += power * dt;
-    if (face === this.faces[this.lowerSide]) this.lowerPower = power;
+    if (face === this.bounds.lying(this.flipped)) this.lowerPower = power;
   }
 
   /** Takes `flow` kg/s out of a cell for `dt`; what it lacks comes back as heat. */

@@ -5,6 +5,7 @@ import { MELTING_HEAT, meltedShare } from './fatMelting';
 import { HEAT_MODELS, type HeatModel } from './heatModel';
 import type { Matter } from './matter';
 import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
+import { meatDepth } from './meatDepth';
 import { renderedHeight } from './renderedHeight';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
@@ -104,7 +105,8 @@ export class PieceState {
       this.volume[c] = area[Math.floor(c / this.rows)] * heights[c % this.rows];
     }
     this.whole = this.volume.reduce((total, volume) => total + volume, 0);
-    this.line = midline(section);
+    const { first, last } = meatDepth(section, matter);
+    this.line = midline(section, model.meatCore ? (first + last) / 2 : undefined);
     this.meat = new ColdestMeat(this, this.line);
     this.crusts = new Browning(this);
     for (let j = 0; j < this.columns; j += 1) {
@@ -137,12 +139,8 @@ export class PieceState {
     return this.flipped ? 0 : 1;
   }
 
-  /**
-   * The core, C: mid-thickness on the mid-line, or where the model says so the coldest of the meat
-   * about the middle of it.
-   */
+  /** The core, C: mid-thickness on the mid-line, or where the model says so the middle of the meat. */
   get core(): number {
-    if (this.model.meatCore) return this.meat.core;
     const { cells, weights } = this.line;
     let sum = 0;
     for (let k = 0; k < cells.length; k += 1) sum += weights[k] * this.temperature[cells[k]];

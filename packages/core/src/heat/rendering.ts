@@ -52,26 +52,27 @@ export class Rendering {
       }
       const rate = going(sum / area);
       if (rate === 0) continue;
-      const before = renderedHeight(rendered[i]);
       rendered[i] += (1 - rendered[i]) * (1 - exp((-rate * dt) / TIME));
-      const after = renderedHeight(rendered[i]);
-      heights[i] *= after / before;
-      for (let j = 0; j < columns; j += 1) this.shrink(j * rows + i, after / before);
+      heights[i] = section.heights[i] * renderedHeight(rendered[i]);
+      for (let j = 0; j < columns; j += 1) {
+        this.shrink(j * rows + i, section.area[j] * heights[i]);
+      }
     }
   }
 
-  /** Takes a share of a cell's solids out of it, with their heat; its water is kept. */
-  private shrink(c: number, left: number): void {
+  /** Leaves a cell so much volume: solids go out with their heat, its water is kept. */
+  private shrink(c: number, kept: number): void {
     const { piece } = this;
     const { volume, water, full, perFull, temperature, matter } = piece;
     const [s0, s1, s2] = matter.solids;
     const t = temperature[c];
-    const gone = volume[c] * (1 - left);
+    const left = kept / volume[c];
+    const gone = volume[c] - kept;
     const each = integrateTerms(s0[c], s1[c], s2[c], t);
     const melted = matter.fat[c] * MELTING_HEAT * meltedShare(t);
     piece.heatOut += gone * (each + (piece.model.fatMelts ? melted : 0));
     piece.renderedMass += gone * (matter.density[c] - matter.water[c]);
-    volume[c] *= left;
+    volume[c] = kept;
     water[c] /= left;
     full[c] /= left;
     perFull[c] *= left;

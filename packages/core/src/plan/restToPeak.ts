@@ -8,11 +8,6 @@ import {
 
 /** How far the core must fall below its peak before the rest counts as over it, K. */
 const PAST_PEAK = 0.02;
-/**
- * And for so long, s: as a piece is laid on a cold board its coldest meat may fall at first, and climb
- * after that.
- */
-const PAST_SECONDS = 90;
 /** Longest rest searched for a peak, s. */
 const LONGEST_REST = 3600;
 
@@ -38,7 +33,7 @@ export const restToPeak = (
       celsius = core;
       after = t;
     }
-    return core < celsius - PAST_PEAK && t - after > PAST_SECONDS;
+    return core < celsius - PAST_PEAK;
   });
   return { celsius, after };
 };
