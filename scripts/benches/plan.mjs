@@ -10,7 +10,7 @@ const WAYS = ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear'];
 
 /**
  * From a change of the thickness to the first new figure on the screen and to every way's own figures
- * and window, ms, and the longest task on the main thread meanwhile.
+ * and window or its refusal, ms, and the longest task on the main thread meanwhile.
  */
 const changeOnce = (page, figure) =>
   page.evaluate(
@@ -26,7 +26,10 @@ const changeOnce = (page, figure) =>
         const watch = new MutationObserver(() => {
           const changed = rows.map((row, i) => row.textContent !== before[i]);
           if (changed.some(Boolean)) first ??= performance.now() - begin;
-          if (!rows.every((row, i) => changed[i] && row.textContent.includes('±'))) return;
+          // A way that is refused has no figures to come.
+          const refused = (row) => row.querySelector('[data-testid="way-refused"]') !== null;
+          const settled = (row, i) => refused(row) || (changed[i] && row.textContent.includes('±'));
+          if (!changed.some(Boolean) || !rows.every(settled)) return;
           watch.disconnect();
           const all = performance.now() - begin;
           setTimeout(

@@ -1,25 +1,25 @@
 import { ESTIMATES } from './estimates';
 
 /** Fat melts between these, C: the melting ranges of beef, pork and duck fat, roughly. Estimate. */
-const FROM = 15;
-const TO = 45;
-const SPAN = TO - FROM;
+export const MELTS_FROM = 15;
+export const MELTS_TO = 45;
+const SPAN = MELTS_TO - MELTS_FROM;
 
 /** Heat that melts fat, J per kg of fat. */
 export const MELTING_HEAT = ESTIMATES.fatMelting.value;
 
 /** Share of the fat that is melted at a temperature: a smooth step, 3 x^2 - 2 x^3. */
 export const meltedShare = (celsius: number): number => {
-  if (celsius <= FROM) return 0;
-  if (celsius >= TO) return 1;
-  const x = (celsius - FROM) / SPAN;
+  if (celsius <= MELTS_FROM) return 0;
+  if (celsius >= MELTS_TO) return 1;
+  const x = (celsius - MELTS_FROM) / SPAN;
   return x * x * (3 - 2 * x);
 };
 
 /** Its slope, 1/K. */
 export const meltingSlope = (celsius: number): number => {
-  if (celsius <= FROM || celsius >= TO) return 0;
-  const x = (celsius - FROM) / SPAN;
+  if (celsius <= MELTS_FROM || celsius >= MELTS_TO) return 0;
+  const x = (celsius - MELTS_FROM) / SPAN;
   return (6 * x * (1 - x)) / SPAN;
 };
 

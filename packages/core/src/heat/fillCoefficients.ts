@@ -1,6 +1,6 @@
 import { PROPERTY_CEILING } from '../food';
 import { CONDUCTIVITY_DRY } from './constants';
-import { MELTING_HEAT, meltingSlope } from './fatMelting';
+import { MELTING_HEAT, MELTS_FROM, MELTS_TO, meltingSlope } from './fatMelting';
 import type { PieceState } from './pieceState';
 import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
@@ -33,8 +33,9 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
   }
   if (piece.model.fatMelts) {
     for (let c = 0; c < count; c += 1) {
-      const slope = meltingSlope(temperature[c]);
-      if (slope > 0) capacity[c] += volume[c] * matter.fat[c] * MELTING_HEAT * slope;
+      const t = temperature[c];
+      if (t <= MELTS_FROM || t >= MELTS_TO) continue;
+      capacity[c] += volume[c] * matter.fat[c] * MELTING_HEAT * meltingSlope(t);
     }
   }
   for (let j = 0, c = 0; j < columns; j += 1) {

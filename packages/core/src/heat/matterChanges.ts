@@ -4,6 +4,9 @@ import { Rendering } from './rendering';
 import { shrink } from './shrinkage';
 import type { StepArrays } from './stepArrays';
 
+/** Meat changes over minutes: its changes are made up for every so many seconds, and not at every step. */
+const PERIOD = 3;
+
 /** What a step does to the meat itself, as far as the model has it: after the heat has moved. */
 export class MatterChanges {
   private readonly juice: Juice | undefined;
@@ -27,8 +30,12 @@ export class MatterChanges {
   }
 
   follow(dt: number): void {
-    this.juice?.follow(dt);
-    this.rendering?.follow(dt);
+    const { piece } = this;
+    piece.unchangedFor += dt;
+    if (piece.unchangedFor < PERIOD) return;
+    this.juice?.follow(piece.unchangedFor);
+    this.rendering?.follow(piece.unchangedFor);
+    piece.unchangedFor = 0;
     if (this.shrinks) shrink(this.piece);
   }
 }

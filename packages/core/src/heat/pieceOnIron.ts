@@ -4,7 +4,7 @@ import { besidePan, type Surroundings } from './surroundings';
 import type { TwoZonePan } from './twoZonePan';
 
 /** The floor under the food follows it within half a minute: no step of the piece is longer, s. */
-const LONGEST = 4;
+const LONGEST = 6;
 
 /** A piece in a pan that it cools: the piece feels the iron under it, its side sees the rest. */
 export class PieceOnIron implements Environment {

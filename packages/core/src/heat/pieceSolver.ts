@@ -1,7 +1,7 @@
 import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import type { FaceLine } from './faceLine';
-import { afterMelting } from './fatMelting';
+import { afterMelting, MELTS_FROM, MELTS_TO } from './fatMelting';
 import { fillCoefficients } from './fillCoefficients';
 import type { HeatModel } from './heatModel';
 import { MatterChanges } from './matterChanges';
@@ -235,7 +235,9 @@ export class PieceSolver extends PieceState {
         const slope = volume[c] * (s1[c] + 2 * s2[c] * t + water[c] * (W1 + 2 * W2 * t));
         after = before + change[c] / (1 + (slope * rise) / capacity[c]);
       }
-      if (melts) after = afterMelting(matter.fat[c] * volume[c], capacity[c], before, after);
+      if (melts && after > MELTS_FROM && before < MELTS_TO) {
+        after = afterMelting(matter.fat[c] * volume[c], capacity[c], before, after);
+      }
       rate[c] = (after - before) / dt;
       temperature[c] = after;
       if (after > peak[c]) peak[c] = after;

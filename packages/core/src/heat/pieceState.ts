@@ -27,7 +27,7 @@ export interface PieceSnapshot {
   /** What each cell holds when full, kg/m3, and what of each row has rendered. */
   readonly full: Float64Array;
   readonly rendered: Float64Array;
-  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn. */
+  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn, unchangedFor. */
   readonly scalars: Float64Array;
 }
 
@@ -70,6 +70,8 @@ export class PieceState {
   /** Whether the face that went down first is up now, and since when, s. */
   flipped = false;
   sinceTurn = Infinity;
+  /** Since the meat's own changes were last made up for, s. */
+  unchangedFor = 0;
 
   private readonly line: Midline;
   private readonly meat: ColdestMeat;
@@ -206,7 +208,7 @@ export class PieceState {
       browning: [new Float64Array(this.columns), new Float64Array(this.columns)],
       full: new Float64Array(this.count),
       rendered: new Float64Array(this.rows),
-      scalars: new Float64Array(7),
+      scalars: new Float64Array(8),
     };
   }
 
@@ -225,6 +227,7 @@ export class PieceState {
     to.scalars[4] = this.dripped;
     to.scalars[5] = this.renderedMass;
     to.scalars[6] = this.sinceTurn;
+    to.scalars[7] = this.unchangedFor;
   }
 
   restore(from: PieceSnapshot): void {
@@ -245,6 +248,7 @@ export class PieceState {
     this.dripped = from.scalars[4];
     this.renderedMass = from.scalars[5];
     this.sinceTurn = from.scalars[6];
+    this.unchangedFor = from.scalars[7];
   }
 
   /** Cell heights and volumes as what has rendered leaves them. */

@@ -109,7 +109,11 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
             </Text>
           </>
         ) : (
-          <Text voice="small" tone="text-iron-500">
+          <Text
+            voice="small"
+            tone="text-iron-500"
+            testID={obstacle ? 'way-refused' : 'way-simulating'}
+          >
             {obstacle ? sayBriefly(obstacle, show) : 'Simulating…'}
           </Text>
         )}
