@@ -10,6 +10,9 @@ export interface StepControl {
 
 export const DEFAULT_STEP_CONTROL: StepControl = { meanError: 0.018, cellError: 2.2, longest: 30 };
 
+/** For searches on coarse sections: a core within 0.1 C of the default's, for four steps in five. */
+export const SEARCH_STEP_CONTROL: StepControl = { meanError: 0.03, cellError: 3.5, longest: 30 };
+
 /** No step is shorter, s; a stage begins with the first; none grows faster than this. */
 export const SHORTEST_STEP = 1e-3;
 export const FIRST_STEP = 0.05;

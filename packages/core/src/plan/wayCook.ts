@@ -4,9 +4,11 @@ import { inKitchen } from './inKitchen';
 import {
   browningGoal,
   browningIndex,
+  DISPLAY_COLUMNS,
   faceArea,
   KITCHEN_AIR,
   runFor,
+  SEARCH_STEP_CONTROL,
   SLAB,
   solverFor,
   type Observer,
@@ -83,7 +85,12 @@ export class WayCook {
     const flat = columns === undefined;
     const piece = pieceOf(request, flat ? SLAB : shapeOf(request));
     const model = modelOf(request);
-    this.solver = solverFor(piece, flat ? { model } : { model, columns });
+    const coarse = columns !== undefined && columns < DISPLAY_COLUMNS;
+    this.solver = solverFor(piece, {
+      model,
+      ...(flat ? {} : { columns }),
+      ...(coarse ? { control: SEARCH_STEP_CONTROL } : {}),
+    });
     const placed = pieceInSurroundings(request, flat, pan);
     this.placed =
       lateralAreaRatio === undefined ? placed : { ...placed, lateralAreaRatio: lateralAreaRatio };
