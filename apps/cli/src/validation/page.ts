@@ -1,5 +1,6 @@
 import { learnFigures } from '../bench/learnBench';
 import { liveBench } from '../bench/liveBench';
+import { kitchenSection, table } from './kitchenSection';
 import { KITCHENS_SHOWN, learnedKitchens } from './learnedKitchens';
 import {
   bestSingleFlip,
@@ -16,9 +17,6 @@ import {
   solvedBlockCore,
   type ReferenceProof,
 } from '@crustan/core/tests';
-
-const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
-  [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
 
 const slabRows = (): readonly (readonly string[])[] =>
   SLAB_CASES.map((slab) => [
@@ -166,6 +164,7 @@ Tested on random inputs: no cell over the hottest face; wet cells never over the
 equal faces change nothing; thicker, colder and further takes longer; narrower is quicker; a hotter
 pan never browns less; a tenfold tighter step control moves the core by less than 0.1 C.
 
+${kitchenSection()}
 ## The live forecast
 
 At the stove the readings of a cook are fitted by what they can say: the oven's error (14.5 C), the
@@ -219,7 +218,7 @@ luck can come out worse: those are the ones that miss.
 
 ## What the model does not know
 
-Shrinking and bulging, juice moving inside, fat that melts and runs, the few millimetres of lift
-under a bone (taken as a quarter of the contact). Contact coefficients in the literature scatter
-from 200 to 1200 W/m2 K: plans carry that as a range.
+How the juice moves inside, how a piece is pressed thinner, where a face lifts off the iron, the few millimetres
+of lift under a bone (taken as a quarter of the contact). What a kitchen adds is estimated, each figure with its
+range. Contact coefficients in the literature scatter from 200 to 1200 W/m2 K: plans carry that as a range.
 `;
