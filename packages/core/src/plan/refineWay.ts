@@ -16,11 +16,11 @@ const MOST_RUNS = 12;
 /** A slope seen on the section is believed within this factor of the flat piece's. */
 const SLOPE_FACTOR = 3;
 /**
- * Columns where the edge is steep: seared edges, and pieces nearly as thick as they are wide; round
- * ones, whose edge is all round them, sooner.
+ * Columns where the edge is steep: seared edges, a bone along one, and pieces nearly as thick as they
+ * are wide; round ones, whose edge is all round them, sooner.
  */
 const STEEP_COLUMNS = 16;
-const STOUT = { long: 0.6, round: 0.4 } as const;
+const STOUT = { long: 0.5, round: 0.4 } as const;
 
 /** The unknown on the section: `run` is its last run, `value` one correction beyond it. */
 export interface SectionSolution {
@@ -40,7 +40,8 @@ export const searchColumns = (request: PlanRequest): number => {
   const cut = cutOf(request);
   const { width } = footprint(cut, request.weight, thickness);
   const stout = STOUT[cut.aspect === 1 ? 'round' : 'long'];
-  return request.edges !== 'none' || thickness > stout * width ? STEEP_COLUMNS : SEARCH_COLUMNS;
+  const steep = request.edges !== 'none' || cut.bone !== undefined || thickness > stout * width;
+  return steep ? STEEP_COLUMNS : SEARCH_COLUMNS;
 };
 
 /** The slope between two runs, K/s, unless it is nothing like the one expected. */

@@ -1,15 +1,24 @@
 import { WAY_TRAITS } from '@crustan/core/plan/way';
 import { View } from 'react-native';
 import { FATS } from '@crustan/core/gear/fats';
+import { PRESS_NAMES } from '@crustan/core/heat/face';
 import { REST_COVERS } from '@crustan/core/heat/restCover';
+import { REST_SURFACES } from '@crustan/core/heat/restSurface';
+import { STEM_SIDES } from '@crustan/core/heat/thermometer';
+import { KNOBS } from '@crustan/core/heat/twoZonePan';
+import { OVEN_FUELS, type PlanRequest } from '@crustan/core/plan/request';
 import { SALT_SCHOOLS, TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
 import { requestChanged } from '../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+import { FUEL_WORDS, REST_ON_WORDS, STEM_WORDS } from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 
+const KNOB_LABELS = { left: 'Left alone', up: 'Turned up', full: 'Full throughout' } as const;
+const PRESS_LABELS = { pressed: 'Pressed flat', loose: 'By its own weight' } as const;
 const COVERS = { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' } as const;
 
 const Dispute = ({ says }: { readonly says: string }) => (
@@ -22,9 +31,9 @@ const Dispute = ({ says }: { readonly says: string }) => (
 export const HouseRules = () => {
   const dispatch = useAppDispatch();
   const show = useShow();
-  const { saltAhead, temper, way, pan, fat, cover } = useAppSelector(
-    (state) => state.draft.request,
-  );
+  const request = useAppSelector((state) => state.draft.request);
+  const { saltAhead, temper, way, pan, fat, cover } = request;
+  const change = (changed: Partial<PlanRequest>) => dispatch(requestChanged(changed));
   return (
     <View className="gap-3">
       <Dispute says="Salt" />
@@ -87,6 +96,50 @@ export const HouseRules = () => {
         value={cover}
         onChange={(value) => dispatch(requestChanged({ cover: value }))}
         options={REST_COVERS.map((value) => ({ value, label: COVERS[value] }))}
+      />
+      <Dispute says="The knob as it goes in" />
+      <Choice
+        label="The knob as it goes in"
+        value={request.knob}
+        onChange={(knob) => change({ knob })}
+        options={KNOBS.map((value) => ({ value, label: KNOB_LABELS[value] }))}
+      />
+      <Dispute says="On the iron" />
+      <Choice
+        label="On the iron"
+        value={request.press}
+        onChange={(press) => change({ press })}
+        options={PRESS_NAMES.map((value) => ({ value, label: PRESS_LABELS[value] }))}
+      />
+      <Dispute says="It rests" />
+      <Choice
+        label="It rests"
+        value={request.restOn}
+        onChange={(restOn) => change({ restOn })}
+        options={REST_SURFACES.map((value) => ({ value, label: capital(REST_ON_WORDS[value]) }))}
+      />
+      <Dispute says="The oven" />
+      <Choice
+        label="The oven"
+        value={request.ovenFuel}
+        onChange={(ovenFuel) => change({ ovenFuel })}
+        options={OVEN_FUELS.map((value) => ({ value, label: FUEL_WORDS[value] }))}
+      />
+      <Choice
+        label="Below the rack"
+        value={request.tray ? 'tray' : 'none'}
+        onChange={(tray) => change({ tray: tray === 'tray' })}
+        options={[
+          { value: 'none', label: 'Nothing near it' },
+          { value: 'tray', label: 'A tray' },
+        ]}
+      />
+      <Dispute says="The thermometer goes in" />
+      <Choice
+        label="The thermometer goes in"
+        value={request.stem}
+        onChange={(stem) => change({ stem })}
+        options={STEM_SIDES.map((value) => ({ value, label: capital(STEM_WORDS[value]) }))}
       />
     </View>
   );

@@ -178,12 +178,12 @@ describe('the sentence', () => {
   it('says the whole plan, in the cook’s units', () => {
     const { container, store } = sentenceOf();
     expect(container.textContent).toBe(
-      'Cook a strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open, on the plate at 19:30.',
+      'Cook a strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan turned up as it goes in, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open on a board, on the plate at 19:30.',
     );
     act(() => void store.dispatch(unitsChosen('imperial')));
     expect(container.textContent).toContain('0.98 in thick, 10.6 oz');
     expect(container.textContent).toContain(
-      'from 41 °F, in a 419 °F pan, nothing more to it, or with a 230° or 356° oven',
+      'from 41 °F, in a 419 °F pan turned up as it goes in, nothing more to it, or with a 230° or 356° oven',
     );
   });
 
