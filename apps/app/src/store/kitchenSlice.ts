@@ -86,9 +86,14 @@ export const gearInUse = (kitchen: Kitchen): RunGear => {
 export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
   const thickness = used(kitchen, 'thickness');
   const contact = used(kitchen, `contact:${panOf(kitchen).id}`);
-  return thickness === undefined && contact === undefined
+  const crust = used(kitchen, 'crust');
+  return thickness === undefined && contact === undefined && crust === undefined
     ? undefined
-    : { thickness: thickness ?? 0, contact: contact ?? 1 };
+    : {
+        thickness: thickness ?? 0,
+        contact: contact ?? 1,
+        ...(crust === undefined ? {} : { crust }),
+      };
 };
 
 /** A request as it is planned here: by a kitchen's physics, with what was learned, and nothing of another kitchen's. */

@@ -29,6 +29,9 @@ export const usedWords = (
         ]
       : []),
   ];
+  if (learned?.crust !== undefined && learned.crust !== 0) {
+    said.push(`crusts named ${learned.crust > 0 ? 'darker' : 'paler'}, by your eye`);
+  }
   return said.length === 0
     ? undefined
     : `Planned with what was learned or set: ${said.join('; ')}.`;

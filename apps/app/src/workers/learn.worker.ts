@@ -1,8 +1,10 @@
 import { expose } from 'comlink';
 import {
+  learnCrust,
   learnKitchen,
   learnLag,
   type Forgotten,
+  type LearnedCrust,
   type LearnedKitchen,
   type LearnedLag,
   type LoggedCook,
@@ -12,6 +14,7 @@ import {
 export interface Lessons {
   readonly kitchen: LearnedKitchen;
   readonly lag: LearnedLag | undefined;
+  readonly crust: LearnedCrust | undefined;
 }
 
 let wanted = 0;
@@ -34,7 +37,8 @@ const service = {
       if (step.done === true) {
         const offset = step.value.traits.find(({ key }) => key === 'oven')?.value ?? 0;
         const lag = learnLag(cooks, offset, forgotten['lag']);
-        return { kitchen: step.value, lag };
+        const crust = learnCrust(cooks, forgotten['crust']);
+        return { kitchen: step.value, lag, crust };
       }
       tell(runs);
       await breathe();

@@ -21,14 +21,17 @@ export const CRUST_FROM: Readonly<Record<ModelName, Readonly<Record<CrustColour,
   kitchen: { pale: 0, golden: 0.9, 'deep-brown': 1.35, dark: 1.85, 'very-dark': 2.3, burnt: 2.7 },
 };
 
-/** What a browning index was computed with; absent, as in the first books: the baseline. */
+/** What a browning index was computed with, and whose eye names it. */
 export interface Browned {
+  /** Absent, as in the first books: the baseline. */
   readonly model?: ModelName | undefined;
+  /** What this book's judged crusts add to the index before it is named. */
+  readonly learned?: { readonly crust?: number | undefined } | undefined;
 }
 
 /** Browning index from which a crust is so coloured. */
-export const crustFrom = (colour: CrustColour, { model = 'baseline' }: Browned): number =>
-  CRUST_FROM[model][colour];
+export const crustFrom = (colour: CrustColour, { model = 'baseline', learned }: Browned): number =>
+  colour === 'pale' ? 0 : Math.max(0, CRUST_FROM[model][colour] - (learned?.crust ?? 0));
 
 export const crustColour = (index: number, by: Browned): CrustColour =>
   CRUST_COLOURS.findLast((colour) => index >= crustFrom(colour, by)) ?? 'pale';

@@ -20,6 +20,8 @@ export const GEAR_LIMITS = {
   share: { least: 0.4, most: 1.8 },
   contact: { least: 0.4, most: 2 },
   thickness: { least: -0.006, most: 0.006 },
+  /** What an eye adds to a browning index. */
+  crust: { least: -0.6, most: 0.6 },
   /** An oven's time constant, s. */
   lag: { least: 150, most: 2400 },
 } as const;
@@ -107,7 +109,7 @@ const kitchenObject = z.strictObject({
   /** Someone tonight is pregnant, very young, old or immune-weak. */
   atRisk: z.boolean(),
   own: z.array(ownCutSchema).max(60),
-  /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, contact:ID of the pan. */
+  /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, crust, contact:ID of the pan. */
   learned: z.record(device, usedFigure).default({}),
   /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
   forgotten: z.record(device, z.int()).default({}),

@@ -22,5 +22,6 @@ export const loggedCookOf = ({
     gear,
     events,
     endTemperature: judgement?.endTemperature,
+    crust: judgement?.crust,
   };
 };

@@ -1,6 +1,7 @@
 export * from './cookEvidence';
 export * from './cookData';
 export * from './favourites';
+export * from './learnCrust';
 export * from './learnKitchen';
 export * from './learnLag';
 export * from './loggedCook';

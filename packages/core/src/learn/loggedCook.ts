@@ -1,5 +1,6 @@
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { DEFAULT_PAN, type BurnerKind, type PanOnBurner } from '../gear/pan';
+import type { CrustColour } from '../doneness/crustColour';
 import type { CookEvent } from '../cook/event';
 import type { PlanFigures } from '../cook/progress';
 
@@ -37,6 +38,8 @@ export interface LoggedCook {
   readonly events: readonly CookEvent[];
   /** Highest the middle was measured at, C. */
   readonly endTemperature?: number | undefined;
+  /** The crust as it was judged. */
+  readonly crust?: CrustColour | undefined;
 }
 
 /** The pan on its burner, which gives `share` of what its plate says. */

@@ -32,7 +32,10 @@ export type OvenFuel = (typeof OVEN_FUELS)[number];
 export type OwnCut = Cut;
 
 /** The learned deviation of the kitchen that is part of a request. */
-export type LearnedDeviation = Pick<KitchenDeviation, 'thickness' | 'contact'>;
+export interface LearnedDeviation extends Pick<KitchenDeviation, 'thickness' | 'contact'> {
+  /** What the cook's eye adds to a browning index before it is named. */
+  readonly crust?: number | undefined;
+}
 
 /** What the cook says about tonight's piece and how it is to be cooked. SI and Celsius. */
 export interface PlanRequest {

@@ -1,6 +1,11 @@
 import { NOMINAL_KITCHEN } from '../gear';
+import { KNOBS, REST_SURFACES, TURN_SPOTS } from '../heat';
 import { even, seededRandom } from '../maths/random';
+import { OVEN_FUELS } from '../plan/request';
 import type { HiddenKitchen } from './trueKitchen';
+
+const oneOf = <T>(random: () => number, all: readonly T[]): T =>
+  all[Math.min(all.length - 1, Math.floor(random() * all.length))];
 
 /** A hidden kitchen drawn from a seed. */
 export const hiddenKitchen = (seed: number): HiddenKitchen => {
@@ -15,5 +20,12 @@ export const hiddenKitchen = (seed: number): HiddenKitchen => {
     start: even(random, -3, 3),
     probe: { kind: 'middle', off: even(random, -0.005, 0.005) },
     noise: 0.4,
+    habits: {
+      knob: oneOf(random, KNOBS),
+      spot: oneOf(random, TURN_SPOTS),
+      restOn: oneOf(random, REST_SURFACES),
+      tray: random() < 0.5,
+      ovenFuel: oneOf(random, OVEN_FUELS),
+    },
   };
 };

@@ -92,6 +92,7 @@ export class PracticeKitchen {
   ) {
     const told: PlanRequest = {
       ...request,
+      ...hidden.habits,
       thickness: request.thickness + hidden.thickness,
       start: request.start + hidden.start,
     };

@@ -17,8 +17,12 @@ export type ProbePlace =
   /** Never in the meat, or fallen out, s from the first heat. */
   | { readonly kind: 'out'; readonly from: number };
 
+/** What this kitchen's cook really does, whatever was said. */
+export type Habits = Partial<Pick<PlanRequest, 'knob' | 'spot' | 'restOn' | 'tray' | 'ovenFuel'>>;
+
 /** A kitchen as it really is, hidden from the cook. */
 export interface HiddenKitchen extends KitchenDeviation {
+  readonly habits?: Habits | undefined;
   readonly probe: ProbePlace;
   /** Deviation of a reading, K. */
   readonly noise: number;
@@ -71,12 +75,12 @@ const probeIn = (solver: PieceSolver, { probe }: HiddenKitchen): number => {
   }
 };
 
-/** A request's cook in a hidden kitchen. */
+/** A request's cook in a hidden kitchen: as it deviates, and by its habits. */
 export const trueCook = (
   request: PlanRequest,
-  deviation: KitchenDeviation,
+  deviation: KitchenDeviation & { readonly habits?: Habits | undefined },
   options: { readonly pan: PanOnBurner; readonly columns?: number | undefined },
-): WayCook => new WayCook(request, { ...options, deviation });
+): WayCook => new WayCook({ ...request, ...deviation.habits }, { ...options, deviation });
 
 /**
  * The true course of a piece in a hidden kitchen, on its section: the core and what the probe's

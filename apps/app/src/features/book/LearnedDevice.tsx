@@ -31,6 +31,7 @@ const BY_HAND = {
   burner: { kind: 'share', limit: GEAR_LIMITS.share },
   contact: { kind: 'share', limit: GEAR_LIMITS.contact },
   thickness: { kind: 'depth', limit: GEAR_LIMITS.thickness },
+  crust: { kind: 'share', limit: GEAR_LIMITS.crust },
 } as const satisfies Record<DeviceKind, object>;
 
 /** Cooks named one by one. */
@@ -98,11 +99,13 @@ export const LearnedDevice = ({ device, titles }: Props) => {
         {following || cooks.length === 0 ? null : (
           <Button kind="plain" label={`Use ${says}`} onPress={() => take(value, 'cooks')} />
         )}
-        <Button
-          kind="plain"
-          label={byHand ? 'Done' : 'Set by hand'}
-          onPress={() => setByHand(!byHand)}
-        />
+        {kind === 'crust' ? null : (
+          <Button
+            kind="plain"
+            label={byHand ? 'Done' : 'Set by hand'}
+            onPress={() => setByHand(!byHand)}
+          />
+        )}
         <Button
           kind="plain"
           label="Forget it"

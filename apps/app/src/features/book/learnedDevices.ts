@@ -4,7 +4,7 @@ import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
 
 /** What can be learned of a kitchen, one device at a time. */
-export type DeviceKind = 'oven' | 'lag' | 'burner' | 'contact' | 'thickness';
+export type DeviceKind = 'oven' | 'lag' | 'burner' | 'contact' | 'thickness' | 'crust';
 
 export interface LearnedDeviceView {
   readonly key: string;
@@ -26,6 +26,7 @@ const USUAL: Readonly<Record<DeviceKind, number>> = {
   burner: 1,
   contact: 1,
   thickness: 0,
+  crust: 0,
 };
 
 const usedOf = (kitchen: Kitchen, key: string, kind: DeviceKind): LearnedDeviceView['used'] => {
@@ -37,7 +38,7 @@ const usedOf = (kitchen: Kitchen, key: string, kind: DeviceKind): LearnedDeviceV
 
 /** What was learned, device by device, beside what plans use. */
 export const devicesOf = (
-  { kitchen: learned, lag }: Lessons,
+  { kitchen: learned, lag, crust }: Lessons,
   kitchen: Kitchen,
 ): readonly LearnedDeviceView[] => {
   const traits = learned.traits.map(
@@ -53,22 +54,26 @@ export const devicesOf = (
       used: usedOf(kitchen, key, trait),
     }),
   );
-  if (!lag) return traits;
-  const { value, deviation, unknown, cooks } = lag;
-  return [
-    ...traits,
-    {
-      key: 'lag',
-      kind: 'lag',
-      pan: undefined,
-      value,
-      deviation,
-      unknown,
-      usual: USUAL.lag,
-      cooks: cooks.map((id) => ({ id, share: undefined })),
-      used: usedOf(kitchen, 'lag', 'lag'),
-    },
-  ];
+  const whole = (
+    kind: 'lag' | 'crust',
+    found: Lessons['lag'] | Lessons['crust'],
+  ): readonly LearnedDeviceView[] =>
+    found === undefined
+      ? []
+      : [
+          {
+            key: kind,
+            kind,
+            pan: undefined,
+            value: found.value,
+            deviation: found.deviation,
+            unknown: found.unknown,
+            usual: USUAL[kind],
+            cooks: found.cooks.map((id) => ({ id, share: undefined })),
+            used: usedOf(kitchen, kind, kind),
+          },
+        ];
+  return [...traits, ...whole('lag', lag), ...whole('crust', crust)];
 };
 
 const signed = (value: number, text: string): string =>
@@ -86,6 +91,8 @@ export const sayTrait = (kind: DeviceKind, value: number, show: Show): string =>
       return `${Math.round(value * 100)} %`;
     case 'lag':
       return `${(value / 60).toFixed(1)} min`;
+    case 'crust':
+      return signed(value, Math.abs(value).toFixed(2));
   }
 };
 
@@ -101,6 +108,8 @@ export const saySpread = (kind: DeviceKind, deviation: number, show: Show): stri
       return `${Math.max(1, Math.round(deviation * 100))} %`;
     case 'lag':
       return `${(deviation / 60).toFixed(1)} min`;
+    case 'crust':
+      return deviation.toFixed(2);
   }
 };
 
@@ -110,6 +119,7 @@ export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
   burner: 'The burner, of what its plate says',
   contact: 'Contact, of the usual,',
   thickness: 'Pieces, over the thickness you measure',
+  crust: 'Your eye for crusts, over the browning index',
 };
 
 export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
@@ -119,6 +129,8 @@ export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
     'From how hot the pan was after its minutes on the burner. The run heats the pan for longer or shorter by it.',
   contact: 'From how fast the middle climbed in this pan: how well pieces lie on its iron.',
   thickness: 'From pieces that cooked slower or faster than their thickness as you measured it.',
+  crust:
+    'From crusts as you judged them, beside what the model has of the same cooks. The words for a crust move by it: above zero you call them darker.',
 };
 
 /** How sure it is, in a word. */

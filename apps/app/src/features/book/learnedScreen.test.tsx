@@ -62,7 +62,7 @@ describe('what the cooks taught', () => {
     past: [{ id: uuid(70), before: 3.1, after: -0.4 }],
   };
   const open = async () => {
-    mockLearning = { kind: 'learned', lessons: { kitchen, lag: undefined } };
+    mockLearning = { kind: 'learned', lessons: { kitchen, lag: undefined, crust: undefined } };
     answerWith(() => json({ cooks: [record()] }));
     const rendered = renderWithStore(<LearnedScreen />);
     await screen.findByText(/foreseen 3.1 °C off with the usual kitchen, and 0.4 °C off/);
@@ -136,7 +136,7 @@ describe('what the cooks taught', () => {
     unmount();
     mockLearning = {
       kind: 'learned',
-      lessons: { kitchen: { cooks: 0, traits: [], past: [] }, lag: undefined },
+      lessons: { kitchen: { cooks: 0, traits: [], past: [] }, lag: undefined, crust: undefined },
     };
     renderWithStore(<LearnedScreen />);
     await screen.findByText(/Nothing to learn from yet/);

@@ -1,0 +1,54 @@
+import { describe, expect, it } from '@jest/globals';
+import type { CrustColour } from '../doneness';
+import { crustColour, crustFrom } from '../doneness';
+import { planOf, STEAK } from '../tests';
+import { learnCrust } from './learnCrust';
+import { FIRST_GEAR, type LoggedCook } from './loggedCook';
+
+const plan = planOf({ ...STEAK, way: 'often' });
+const T0 = Date.UTC(2026, 10, 20, 18);
+
+/** A cook that kept its plan's times, its crust judged. */
+const judged = (n: number, crust: CrustColour | undefined): LoggedCook => ({
+  id: `cook-${n}`,
+  at: T0 + n,
+  plan,
+  plannedIn: T0,
+  gear: FIRST_GEAR,
+  crust,
+  events: [
+    { id: `a${n}`, kind: 'in', at: T0 },
+    ...plan.turns.map((turn, i) => ({
+      id: `t${n}-${i}`,
+      kind: 'turned' as const,
+      at: T0 + turn * 1000,
+    })),
+    { id: `b${n}`, kind: 'pulled', at: T0 + plan.cookSeconds * 1000 },
+    { id: `c${n}`, kind: 'sliced', at: T0 + (plan.cookSeconds + 300) * 1000 },
+  ],
+});
+
+describe('the eye for crusts', () => {
+  it('says nothing without a judged crust, or of cooks planned by the baseline', () => {
+    expect(learnCrust([judged(1, undefined)])).toBeUndefined();
+    const { model: _kitchen, ...request } = plan.request;
+    expect(learnCrust([{ ...judged(1, 'dark'), plan: { ...plan, request } }])).toBeUndefined();
+  });
+
+  it('one look moves it little, five that agree most of the way, and it is surer', () => {
+    const pale = Array.from({ length: 5 }, (_, n) => judged(n, 'golden'));
+    const [one, five] = [learnCrust(pale.slice(0, 1)), learnCrust(pale)];
+    expect(one?.value).toBeLessThan(0);
+    expect(five?.value).toBeLessThan((one?.value ?? 0) * 1.5);
+    expect(five?.deviation).toBeLessThan(one?.deviation ?? 0);
+    expect(five?.cooks).toHaveLength(5);
+    expect(learnCrust(pale, T0 + 3)?.cooks).toHaveLength(2);
+  });
+
+  it('moves the thresholds by it: an eye that calls crusts darker has golden sooner', () => {
+    const by = { model: 'kitchen', learned: { crust: 0.2 } } as const;
+    expect(crustFrom('golden', by)).toBeCloseTo(crustFrom('golden', { model: 'kitchen' }) - 0.2, 9);
+    expect(crustColour(0.8, by)).toBe('golden');
+    expect(crustColour(0, by)).toBe('pale');
+  });
+});
