@@ -1,10 +1,5 @@
-import {
-  cookFileSchema,
-  cookResultOf,
-  keptPlan,
-  planFileSchema,
-  problemOf,
-} from '@crustan/core/formats';
+import { cookFileSchema, keptPlan, planFileSchema, problemOf } from '@crustan/core/formats';
+import { cookResultOf } from '@crustan/core/formats/cookResult';
 import {
   planWay,
   type CookPlan,

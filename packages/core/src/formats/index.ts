@@ -1,7 +1,6 @@
 export * from './bounded';
 export { cookEventSchema, INSTRUMENT_LIMITS, READING_LIMIT } from './cookEventSchema';
 export * from './cookFile';
-export * from './cookResult';
 export * from './keptPlan';
 export * from './kitchen';
 export * from './messages';

@@ -1,16 +1,7 @@
 import { CUTS, type Cut, type CutId } from '../food';
 import type { FatId, GearIds, KitchenDeviation } from '../gear';
-import {
-  HEAT_MODELS,
-  type HeatModel,
-  type Knob,
-  type ModelName,
-  type Press,
-  type RestCover,
-  type RestSurface,
-  type StemSide,
-  type TurnSpot,
-} from '../heat';
+import type { Knob, Press, RestCover, RestSurface, StemSide, TurnSpot } from '../heat';
+import { HEAT_MODELS, type HeatModel, type ModelName } from '../heat/heatModel';
 import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
 
