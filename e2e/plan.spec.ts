@@ -48,10 +48,10 @@ test('shows everything in the other units at once', async ({ page, own }) => {
   await openPlan(page, own.url);
   await page.getByRole('button', { name: /^Units/ }).click();
   await expect(page.getByTestId('word-thickness')).toHaveText('0.98 in');
-  await expect(page.getByTestId('word-pan')).toHaveText('419 °F pan');
+  await expect(page.getByTestId('word-pan')).toContainText('419 °F pan');
   await expect(page.getByRole('main')).not.toContainText(/\d °C/);
   await page.reload();
-  await expect(page.getByTestId('word-pan')).toHaveText('419 °F pan');
+  await expect(page.getByTestId('word-pan')).toContainText('419 °F pan');
 });
 
 test('scrubs the slice along the cook by keyboard', async ({ page, own }) => {

@@ -30,8 +30,8 @@ test('a thick steak is compared every way for the same end, and the even one is 
   own,
 }) => {
   await openPlan(page, own.url);
-  await setFigure(page, 'thickness', /Thickness in mm/, '40');
-  await setFigure(page, 'weight', /Weight in g/, '450');
+  await setFigure(page, 'thickness', /Thickness in mm/, '32');
+  await setFigure(page, 'weight', /Weight in g/, '380');
   await allWays(page, ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear']);
   expect(await figure(page, 'oven-sear', 'grey')).toBeLessThan(await figure(page, 'once', 'grey'));
   expect(await figure(page, 'oven-sear', 'at the stove')).toBeLessThan(
@@ -56,7 +56,7 @@ test('a thick steak is compared every way for the same end, and the even one is 
 test('a duck breast is planned skin down from a cold pan', async ({ page, own }) => {
   await openPlan(page, own.url);
   await take(page, 'Duck breast');
-  await expect(page.getByTestId('word-pan')).toHaveText('175 °C pan');
+  await expect(page.getByTestId('word-pan')).toContainText('175 °C pan');
   await expect(page.getByTestId('way-cold-pan')).toHaveAttribute('aria-checked', 'true');
   await allWays(page, ['cold-pan', 'sear-oven', 'once']);
   await expect(page.getByText('Skin down in the cold pan')).toBeVisible();

@@ -75,6 +75,7 @@ export const tracedRun = (
   const middle = section.middle * rows;
   const now = new Float64Array(rows);
   const before = new Float64Array(rows);
+  let coreBefore = solver.core;
   let nth = 0;
   let last = 0;
   /** Straight lines between the solver's own steps. */
@@ -82,6 +83,7 @@ export const tracedRun = (
     if (nth >= n) return;
     before.set(now);
     now.set(temperature.subarray(middle, middle + rows));
+    const { core } = solver;
     const boneNow =
       bone === undefined
         ? 0
@@ -90,17 +92,19 @@ export const tracedRun = (
       const share = t > last ? Math.min(1, Math.max(0, (moments[nth] - last) / (t - last))) : 1;
       for (let k = 0; k < PROBE_DEPTHS.length; k += 1) {
         const z = half * (1 - PROBE_DEPTHS[k]);
-        const from = along(before, centres, z);
-        const to = along(now, centres, z);
+        const from = k === 0 ? coreBefore : along(before, centres, z);
+        const to = k === 0 ? core : along(now, centres, z);
         seen[k * n + nth] = from + share * (to - from);
       }
       if (bone !== undefined) alongBone[nth] = boneBefore + share * (boneNow - boneBefore);
     }
+    coreBefore = core;
     boneBefore = boneNow;
     last = t;
   };
   cook.reset();
-  boneBefore = solver.core;
+  coreBefore = solver.core;
+  boneBefore = coreBefore;
   now.set(temperature.subarray(middle, middle + rows));
   see(0);
   const end = cook.endOf(legs, see);

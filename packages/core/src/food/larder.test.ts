@@ -40,7 +40,10 @@ describe('the larder', () => {
       if (!solved.ok) continue;
       planned += 1;
       cook.reset();
-      expect(Math.abs(cook.endOf(solved.run.legs).peak - target)).toBeLessThan(0.15);
+      const { end, legs } = solved.run;
+      expect(Math.abs(end.peak - target)).toBeLessThan(0.11);
+      // Sears that end by their time, not by their crust, step a little differently.
+      expect(Math.abs(cook.endOf(legs).peak - end.peak)).toBeLessThan(0.15);
     }
     expect(planned).toBeGreaterThan(0);
   });
