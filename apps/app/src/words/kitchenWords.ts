@@ -1,4 +1,4 @@
-import type { Knob, RestSurface, StemSide, TurnSpot } from '@crustan/core/heat';
+import type { Knob, Press, RestSurface, StemSide, TurnSpot } from '@crustan/core/heat';
 import type { PlannedReadings, ReadingBand } from '@crustan/core/plan';
 import type { OvenFuel, PlanRequest } from '@crustan/core/plan/request';
 import { capital } from './cutWords';
@@ -17,6 +17,12 @@ export const REST_ON_WORDS: Readonly<Record<RestSurface, string>> = {
   board: 'on a board',
   plate: 'on a cold plate',
   'warm-plate': 'on a warm plate',
+};
+
+/** What is done with a face on the iron, as the run and the stove say it. */
+export const PRESS_ADVICE: Readonly<Record<Press, string>> = {
+  pressed: 'press it flat',
+  loose: 'let it lie by its own weight',
 };
 
 export const SPOT_WORDS: Readonly<Record<TurnSpot, string>> = {

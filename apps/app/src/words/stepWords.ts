@@ -8,7 +8,7 @@ import type { RunStep } from '@crustan/core/schedule/run';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from './show';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
-import { REST_ON_WORDS, sayReading } from './kitchenWords';
+import { PRESS_ADVICE, REST_ON_WORDS, sayReading } from './kitchenWords';
 
 /** A step of the run: what to do, and why or how. */
 export interface StepWords {
@@ -127,10 +127,12 @@ export const stepWords = (
       return {
         does: `A spoon of ${fat}, and in, away from you`,
         why:
-          request.surface === 'wet' ? 'it will spit: the water boils off first' : 'press it flat',
+          request.surface === 'wet'
+            ? 'it will spit: the water boils off first'
+            : PRESS_ADVICE[request.press],
       };
     case 'flat':
-      return { does: 'Lay it on its face', why: 'away from you, and press it flat' };
+      return { does: 'Lay it on its face', why: `away from you; ${PRESS_ADVICE[request.press]}` };
     case 'turn':
       return {
         does: 'Turn it',

@@ -5,7 +5,7 @@ import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { Show } from '../../words/show';
-import { readingSentence } from '../../words/kitchenWords';
+import { PRESS_ADVICE, readingSentence } from '../../words/kitchenWords';
 
 /** What the words of a step are made from. */
 interface Told {
@@ -51,13 +51,13 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
       if (leg?.kind === 'edge') return 'Held with the tongs until the fat has coloured.';
       return startsCold(plan.request)
         ? 'Scored, no oil, burner half-way. Pour the fat off as it melts.'
-        : 'Oil shimmering, not smoking. Lay it away from you and press it flat.';
+        : `Oil shimmering, not smoking. Lay it away from you; ${PRESS_ADVICE[plan.request.press]}.`;
     },
     happened: isIn,
   },
   flat: {
     action: 'Lay it flat',
-    how: 'Away from you, and press it flat.',
+    how: ({ plan }) => `Away from you; ${PRESS_ADVICE[plan.request.press]}.`,
     happened: 'It lies flat',
   },
   turn: {

@@ -140,6 +140,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
               1,
             )} (${minimum.source}).`}
           </Hint>
+          <Hint>Your thermometer goes in:</Hint>
           <Choice
             label="Thermometer goes in"
             value={request.stem}

@@ -31,6 +31,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
       <Hint>
         {`Two schools: moderate, ${show.degrees(200)} to ${show.degrees(230)}; or as hot as it gets. Hotter browns sooner and smokes more.`}
       </Hint>
+      <Hint>What you do with the burner’s knob as the food goes in:</Hint>
       <Choice
         label="The knob as it goes in"
         value={request.knob}
@@ -41,6 +42,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
           { value: 'full', label: 'Full throughout', detail: 'hotter as the food warms' },
         ]}
       />
+      <Hint>In which fat:</Hint>
       <Choice
         label="Fat"
         value={request.fat}
