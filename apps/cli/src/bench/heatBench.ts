@@ -1,4 +1,4 @@
-import { simulate, type Cook, type Shape, type Stage } from '@crustan/core/heat';
+import { HEAT_MODELS, simulate, type Cook, type Shape, type Stage } from '@crustan/core/heat';
 import { solveWay, USUAL, WayCook, type PlanRequest } from '@crustan/core/plan';
 
 const RUNS = 24;
@@ -11,6 +11,9 @@ export interface HeatFigures {
   readonly oneDimensionalCookMs: number;
   /** The same on a long section of 24 columns from the middle to the edge. */
   readonly sectionCookMs: number;
+  /** The same two by the kitchen's physics, the pan a body. */
+  readonly oneDimensionalKitchenMs: number;
+  readonly sectionKitchenMs: number;
   /** A steak from a low oven, seared after it, solved for its pull in one dimension. */
   readonly inverseMs: number;
   /** What the heap holds more after 10,000 cooks, once collected. */
@@ -23,6 +26,12 @@ const rest = (seconds: number): Stage => ({ kind: 'rest', cover: 'open', seconds
 const hour = (shape?: Shape): Cook => ({
   piece: { tissue: 'lean-beef', thickness: 0.04, start: 6, shape },
   stages: [{ kind: 'oven', air: 110, h: 12, seconds: 3600 }, sear(60), sear(60), rest(300)],
+});
+/** The same cook by the kitchen's physics, in a usual pan. */
+const inKitchen = (cook: Cook): Cook => ({
+  ...cook,
+  model: HEAT_MODELS.kitchen,
+  body: { mass: 2.4, diameter: 0.26, power: 1200, knob: 'up', pieces: 1, area: 0.011 },
 });
 const LOW_OVEN: PlanRequest = {
   ...USUAL,
@@ -50,6 +59,8 @@ export const heatBench = async (heapUsed: () => Promise<number>): Promise<HeatFi
   const figures = {
     oneDimensionalCookMs: median(() => simulate(flat)),
     sectionCookMs: median(() => simulate(section)),
+    oneDimensionalKitchenMs: median(() => simulate(inKitchen(flat))),
+    sectionKitchenMs: median(() => simulate(inKitchen(section))),
     inverseMs: median(() => {
       const steps = solveWay(new WayCook(LOW_OVEN));
       while (!steps.next().done);
