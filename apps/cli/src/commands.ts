@@ -1,4 +1,6 @@
 import { cookFileSchema, keptPlan, planFileSchema, problemOf } from '@crustan/core/formats';
+import { crustColour } from '@crustan/core/doneness';
+import { lossOf } from '@crustan/core/heat/drip';
 import { cookResultOf } from '@crustan/core/formats/cookResult';
 import {
   planWay,
@@ -63,7 +65,19 @@ export const planCommand = (value: unknown): Outcome =>
     const steps = run.steps.map((step) =>
       inAt === undefined ? step : { ...step, clock: new Date(inAt + step.at * 1000).toISOString() },
     );
-    return { ...head, feasible: true, plan: keptPlan(plan), window, spread, remedies, run: steps };
+    return {
+      ...head,
+      feasible: true,
+      plan: keptPlan(plan),
+      window,
+      spread,
+      loss: lossOf(plan.evaporated, plan.drip),
+      logs: { core: plan.lethality, rim: plan.rimLethality ?? plan.lethality },
+      // It rests with the face that was seared first up.
+      crustName: plan.browning.map((index) => crustColour(index, plan.request)),
+      remedies,
+      run: steps,
+    };
   });
 
 /** Every command that reads a file, by its name. */

@@ -196,6 +196,17 @@ export const cookOfFile = ({
   };
 };
 
+/** Shares of the first mass. */
+export const lossSchema = z.strictObject({
+  central: z.number(),
+  least: z.number(),
+  most: z.number(),
+});
+/** Log10 reductions of the core and of the side face; a wide slab's rim is its core. */
+export const logsSchema = z.strictObject({ core: z.number(), rim: z.number() });
+/** The face that is up at the end, which is seen on the plate first, and the other. */
+export const crustNameSchema = z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLOURS)]);
+
 /** What `crustan simulate` prints. */
 export const cookResultSchema = z.strictObject({
   format: z.literal('crustan-cook-result/1'),
@@ -219,10 +230,8 @@ export const cookResultSchema = z.strictObject({
   greyBand: z.number(),
   evaporated: z.number(),
   drip: z.number(),
-  loss: z.strictObject({ central: z.number(), least: z.number(), most: z.number() }),
-  /** Log10 reductions of the core and of the side face; a wide slab's rim is its core. */
-  logs: z.strictObject({ core: z.number(), rim: z.number() }),
-  /** The face that is up at the end, which is seen on the plate first, and the other. */
-  crustName: z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLOURS)]),
+  loss: lossSchema,
+  logs: logsSchema,
+  crustName: crustNameSchema,
   energyError: z.number(),
 });

@@ -20,6 +20,10 @@ const legSchema = z.strictObject({
   air: celsius.optional(),
   flips: turns,
   core: celsius,
+  coldest: celsius.optional(),
+  rim: celsius.optional(),
+  reading: celsius.optional(),
+  floor: celsius.optional(),
   cutShort: z.literal(true).optional(),
   gear: gearIdsSchema.partial().optional(),
 });

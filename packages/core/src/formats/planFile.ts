@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { WAYS } from '../plan/way';
+import { crustNameSchema, logsSchema, lossSchema } from './cookFile';
 import { planRequestWith } from './planRequestSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
 
@@ -28,6 +29,9 @@ export const planFileResultSchema = z.discriminatedUnion('feasible', [
     plan: cookPlanSchema,
     window: pullWindowSchema,
     spread: planSpreadSchema,
+    loss: lossSchema,
+    logs: logsSchema,
+    crustName: crustNameSchema,
     /** Offered when the crust stays pale. */
     remedies: z.array(remedySchema),
     /** Seconds from the first heat, and clock times when a plate time was given. */

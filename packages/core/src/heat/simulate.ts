@@ -64,7 +64,10 @@ export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult 
     let corePeak = solver.core;
     let corePeakAt = 0;
     let last = 0;
+    // As the piece lay: a turn at the end puts it on other iron.
+    let floor = kitchen.pan?.under;
     const see = (t: number): boolean => {
+      floor = kitchen.pan?.under;
       watch?.(solver, t - last);
       last = t;
       if (solver.core > corePeak) {
@@ -91,7 +94,7 @@ export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult 
       crust: [solver.crust(lowerSide), solver.crust(upperSide)],
       coldest: solver.coldest,
       rim: solver.rim,
-      ...(onPan ? { pan: kitchen.pan?.under ?? stage.pan } : {}),
+      ...(onPan ? { pan: floor ?? stage.pan } : {}),
       reading: readingOf(solver, thermometer),
     });
   }

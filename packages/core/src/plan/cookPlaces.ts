@@ -72,6 +72,11 @@ export class CookPlaces {
       : this.byPan(heat, this.pan, wasOnPan);
   }
 
+  /** The iron under the piece, C; undefined off the pan, and on one of a fixed heat. */
+  get floor(): number | undefined {
+    return this.onPan ? this.pan?.under : undefined;
+  }
+
   /** The piece was turned where it lies. */
   turned(): void {
     if (this.onPan) this.pan?.turn();

@@ -52,6 +52,12 @@ export interface PlannedLeg {
   readonly flips: readonly number[];
   /** Core at its end, C. */
   readonly core: number;
+  /** Coldest meat about the middle and of the side face at its end, and what the thermometer shows, C. */
+  readonly coldest?: number | undefined;
+  readonly rim?: number | undefined;
+  readonly reading?: number | undefined;
+  /** The iron under the piece at its end, C, on a pan that the piece cools. */
+  readonly floor?: number | undefined;
   /** It reached the longest a sear may last before its crust was there. */
   readonly cutShort?: true | undefined;
 }

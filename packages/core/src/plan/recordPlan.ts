@@ -1,4 +1,13 @@
-import { browningIndex, dripShare, evenness, greyBand, readingBand, type Observer } from '../heat';
+import {
+  browningIndex,
+  dripShare,
+  evenness,
+  greyBand,
+  readingBand,
+  readingOf,
+  USUAL_THERMOMETER,
+  type Observer,
+} from '../heat';
 import { Lethality } from '../safety';
 import type { CookPlan, PlannedLeg, SliceFrame, Slices } from './planResult';
 import type { CookEnd } from './cookEnd';
@@ -20,14 +29,24 @@ const RANGE = [5, 60] as const;
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
-const plannedLeg = (leg: TimedLeg, at: number, core: number): PlannedLeg => {
+/** @param floor the iron under the piece before it was turned or taken off, C */
+const plannedLeg = (
+  leg: TimedLeg,
+  at: number,
+  { solver, request }: WayCook,
+  floor: number | undefined,
+): PlannedLeg => {
   const { kind, seconds, flips, heat, gear, cutShort } = leg;
   return {
     kind,
     at,
     seconds,
     flips,
-    core,
+    core: solver.core,
+    coldest: solver.coldest,
+    rim: solver.rim,
+    reading: readingOf(solver, { ...USUAL_THERMOMETER, from: request.stem }),
+    ...(floor === undefined ? {} : { floor }),
     ...(Object.keys(gear).length > 0 ? { gear } : {}),
     ...('pan' in heat ? { pan: heat.pan } : {}),
     ...('air' in heat ? { air: heat.air } : {}),
@@ -128,7 +147,9 @@ const record = <L extends Leg>(
   let offset = 0;
   let nextPoint = 0;
   let nextFrame = 0;
+  let floor: number | undefined;
   const see = (t: number): boolean => {
+    floor = cook.floor;
     const now = offset + t;
     const dt = now - last;
     last = now;
@@ -165,7 +186,7 @@ const record = <L extends Leg>(
   legs.forEach((leg, i) => {
     const timed = cookLeg(leg, made, see);
     made.push(timed);
-    planned.push(plannedLeg(timed, offset, solver.core));
+    planned.push(plannedLeg(timed, offset, cook, floor));
     offset += timed.seconds;
     if (i === decides) {
       pulledAt = offset;

@@ -183,6 +183,11 @@ export class WayCook {
     this.places.turned();
   }
 
+  /** The iron under the piece, C, while it lies on a pan that it cools. */
+  get floor(): number | undefined {
+    return this.places.floor;
+  }
+
   /** Puts the piece back to before the heat. */
   reset(): void {
     this.restore(this.begin);
