@@ -3,10 +3,9 @@ import { SEARCH_COLUMNS } from '../heat';
 import type { CookPlan, Slices } from '../plan/planResult';
 import { recordLegs } from '../plan/recordPlan';
 import { WayCook } from '../plan/wayCook';
-import { cookedLegs } from './cookedLegs';
 import type { CookEvent } from './event';
-import { progressOf, type PlanFigures } from './progress';
-import { effectiveEvents } from './effectiveEvents';
+import { legsAsCooked } from './legsAsCooked';
+import type { PlanFigures } from './progress';
 
 /** A plan's figures and slices as its actual times would have given them. */
 export interface ReplayedCook {
@@ -27,12 +26,8 @@ export const replay = (
   events: readonly CookEvent[],
   pan: PanOnBurner = DEFAULT_PAN,
 ): ReplayedCook | undefined => {
-  const effective = effectiveEvents(events);
-  const inAt = effective.find(({ kind }) => kind === 'in')?.at;
-  const pulledAt = effective.find(({ kind }) => kind === 'pulled')?.at;
-  if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt) return undefined;
-  const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
-  const progress = progressOf(plan, plannedIn, effective);
+  const legs = legsAsCooked(plan, plannedIn, events);
+  if (legs === undefined) return undefined;
   const cook = new WayCook(plan.request, { columns: SEARCH_COLUMNS, pan });
-  return recordLegs(cook, cookedLegs({ inAt, turnedAt, progress }, plan.request));
+  return recordLegs(cook, legs);
 };

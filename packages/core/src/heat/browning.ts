@@ -73,29 +73,24 @@ export class Browning {
 
   /** Mean temperature of the outer layer of a column's end that browns, C. */
   outerTemperature(column: number, side: Side): number {
-    const { heights, temperature, rows } = this.piece;
-    const base = column * rows;
-    let depth = 0;
-    let sum = 0;
-    for (let k = 0; k < rows && depth < this.depth; k += 1) {
-      const i = side === 0 ? k : rows - 1 - k;
-      const part = min(heights[i], this.depth - depth);
-      sum += part * temperature[base + i];
-      depth += part;
-    }
-    return sum / depth;
+    return this.outerMean(column, side, false);
   }
 
-  /** Share of the water of that depth that is gone. */
+  /** Share of that layer's water that is gone. */
   outerDryness(column: number, side: Side): number {
-    const { heights, water, perFull, rows } = this.piece;
+    return this.outerMean(column, side, true);
+  }
+
+  private outerMean(column: number, side: Side, dryness: boolean): number {
+    const { heights, temperature, water, perFull, rows } = this.piece;
     const base = column * rows;
     let depth = 0;
     let sum = 0;
     for (let k = 0; k < rows && depth < this.depth; k += 1) {
       const i = side === 0 ? k : rows - 1 - k;
+      const c = base + i;
       const part = min(heights[i], this.depth - depth);
-      sum += part * (1 - min(1, water[base + i] * perFull[base + i]));
+      sum += part * (dryness ? 1 - min(1, water[c] * perFull[c]) : temperature[c]);
       depth += part;
     }
     return sum / depth;

@@ -51,7 +51,7 @@ export class ColdestMeat {
     { columns, columnWeights }: Midline,
   ) {
     const { rows, section } = piece;
-    const { first, last } = meatDepth(section, piece.matter);
+    const { first, last } = meatDepth(section.heights, piece.matter, section.middle);
     const centre = (first + last) / 2;
     const reach = (MIDDLE_PART / 2) * (last - first);
     let depth = 0;

@@ -1,17 +1,20 @@
 import type { Matter } from './matter';
-import type { Section } from './section';
 
-/** From where to where the meat reaches on the mid-line, m under the first face: without skin and fat. */
+/**
+ * From where to where the meat reaches in a column, m under the first face: without skin and fat.
+ * @param heights of the column's cells, m
+ */
 export const meatDepth = (
-  { heights, middle }: Section,
+  heights: Float64Array,
   { meat }: Matter,
+  column: number,
 ): { readonly first: number; readonly last: number } => {
   const rows = heights.length;
   let depth = 0;
   let first = Infinity;
   let last = 0;
   for (let i = 0; i < rows; i += 1) {
-    if (meat[middle * rows + i] === 1) {
+    if (meat[column * rows + i] === 1) {
       first = Math.min(first, depth);
       last = depth + heights[i];
     }

@@ -107,7 +107,7 @@ export class PieceState {
       this.volume[c] = area[Math.floor(c / this.rows)] * heights[c % this.rows];
     }
     this.whole = this.volume.reduce((total, volume) => total + volume, 0);
-    const { first, last } = meatDepth(section, matter);
+    const { first, last } = meatDepth(heights, matter, section.middle);
     this.line = midline(section, model.meatCore ? (first + last) / 2 : undefined);
     this.meat = new ColdestMeat(this, this.line);
     this.crusts = new Browning(this);

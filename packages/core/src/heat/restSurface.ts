@@ -145,3 +145,18 @@ export class RestOn implements Environment {
     }
   }
 }
+
+/**
+ * A piece resting under its cover on something: in air all round on a rack, on a board or a plate that it
+ * warms, or where nothing is said as its cover alone has it.
+ * @param area of the solved face, in the section's measure
+ */
+export const restingOn = (
+  around: Surroundings,
+  on: RestSurface | undefined,
+  cover: RestCover,
+  area: number,
+): Surroundings | RestOn => {
+  if (on === undefined) return around;
+  return on === 'rack' ? { ...around, lower: around.upper } : new RestOn(around, on, cover, area);
+};

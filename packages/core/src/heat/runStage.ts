@@ -4,7 +4,7 @@ import { HEAT_MODELS, type HeatModel } from './heatModel';
 import { OvenDoors } from './ovenDoors';
 import { PieceOnIron } from './pieceOnIron';
 import type { PieceSolver } from './pieceSolver';
-import { RestOn } from './restSurface';
+import { restingOn } from './restSurface';
 import { runFor, type Environment, type Observer } from './runFor';
 import { faceArea } from './section';
 import type { OvenStage, PanUsed, RestStage, Stage } from './stage';
@@ -74,11 +74,7 @@ const atRest = (
   { section, model }: PieceSolver,
 ): Surroundings | Environment => {
   const surface = on ?? (model.restSurface ? 'board' : undefined);
-  const around = resting(cover);
-  if (surface === undefined) return around;
-  return surface === 'rack'
-    ? { ...around, lower: around.upper }
-    : new RestOn(around, surface, cover, faceArea(section));
+  return restingOn(resting(cover), surface, cover, faceArea(section));
 };
 
 /** What is round the piece in a stage. */

@@ -102,9 +102,10 @@ export const inAPanInTheOven = (
   coefficient: number,
   pan: number,
   oven: OvenAround = {},
+  on: OnIron = {},
 ): Surroundings => ({
   ...onARack(air, coefficient, { ...oven, tray: false }),
-  lower: panFace(pan),
+  lower: onThePan(pan, on).lower,
 });
 
 const lying = (face: Face): Surroundings => ({ lower: sealed(face), upper: face, edge: face });

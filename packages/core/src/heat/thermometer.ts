@@ -1,4 +1,5 @@
 import { KITCHEN_AIR } from './kitchenAir';
+import { meatDepth } from './meatDepth';
 import type { PieceState } from './pieceState';
 
 /** How a thermometer's stem goes in. */
@@ -37,17 +38,11 @@ interface Depths {
 
 const depthsOf = (piece: PieceState): Depths => {
   const { heights, rows, heightScale, section, matter } = piece;
+  const { first, last } = meatDepth(heights, matter, section.middle);
   const centres: number[] = [];
   let depth = 0;
-  let first = Infinity;
-  let last = 0;
-  for (let i = 0; i < rows; i += 1) {
-    const height = heights[i] * heightScale;
-    if (matter.meat[section.middle * rows + i] === 1) {
-      first = Math.min(first, depth);
-      last = depth + height;
-    }
-    centres.push(depth + height / 2);
+  for (const height of heights) {
+    centres.push(heightScale * (depth + height / 2));
     depth += height;
   }
   const at = (wanted: number): number => {
@@ -58,7 +53,7 @@ const depthsOf = (piece: PieceState): Depths => {
     const below = piece.midlineAt(above - 1);
     return below + share * (piece.midlineAt(above) - below);
   };
-  return { middle: (first + last) / 2, at };
+  return { middle: (heightScale * (first + last)) / 2, at };
 };
 
 /** The mean about the tip: over its own length, and from the top the stem behind it. */

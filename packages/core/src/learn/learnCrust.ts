@@ -1,7 +1,5 @@
 import { CRUST_COLOURS, CRUST_FROM, type CrustColour } from '../doneness';
-import { cookedLegs } from '../cook/cookedLegs';
-import { effectiveEvents } from '../cook/effectiveEvents';
-import { progressOf } from '../cook/progress';
+import { legsAsCooked } from '../cook/legsAsCooked';
 import { palestFace } from '../plan/palestBrowning';
 import { WayCook } from '../plan/wayCook';
 import { browningIndex } from '../heat';
@@ -33,15 +31,11 @@ const rangeOf = (colour: CrustColour): { readonly middle: number; readonly devia
 
 /** Browning index of the palest face that matters, as the model has the cook; undefined if it was not cooked. */
 const simulatedIndex = ({ plan, plannedIn, events, gear }: LoggedCook): number | undefined => {
-  const effective = effectiveEvents(events);
-  const inAt = effective.find(({ kind }) => kind === 'in')?.at;
-  const pulledAt = effective.find(({ kind }) => kind === 'pulled')?.at;
-  if (inAt === undefined || pulledAt === undefined || pulledAt <= inAt) return undefined;
-  const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
-  const progress = progressOf(plan, plannedIn, effective);
+  const legs = legsAsCooked(plan, plannedIn, events);
+  if (legs === undefined) return undefined;
   const cook = new WayCook(plan.request, { pan: panOnBurner(gear, gear.burner.share) });
   cook.reset();
-  cook.endOf(cookedLegs({ inAt, turnedAt, progress }, plan.request));
+  cook.endOf(legs);
   const { solver } = cook;
   return palestFace(plan.request, [
     browningIndex(solver.browned(0)),

@@ -6,8 +6,9 @@ import {
   basted,
   PieceOnIron,
   PRESS,
-  RestOn,
   resting,
+  restingOn,
+  RestOn,
   TwoZonePan,
   widened,
   type Environment,
@@ -109,14 +110,14 @@ export class CookPlaces {
       }
       case 'edge': {
         if (!wasOnPan) pan.bringTo(heat.pan + deviation.pan);
-        return onItsEdge(pan.rest, heat.share, on.contact ?? 1);
+        return onItsEdge(pan.rest, heat.share, on);
       }
       case 'oven-pan': {
         const air = heat.air + deviation.oven;
         const celsius = wasOnPan ? pan.mean : heat.pan;
         const { lateralAreaRatio, oven } = placed;
         const h = heat.h * deviation.ovenHeat;
-        const around = widened(inAPanInTheOven(air, h, celsius, oven), lateralAreaRatio);
+        const around = widened(inAPanInTheOven(air, h, celsius, oven, on), lateralAreaRatio);
         return new PanInOven(around, placed.pan, air, heat.h, placed.sectionMultiple);
       }
       default:
@@ -124,15 +125,15 @@ export class CookPlaces {
     }
   }
 
+  /** A board that it lies on already stays as warm as it is. */
   private atRest(cover: RestCover, rested: boolean): Surroundings | Environment {
+    if (rested && this.board) return this.board;
     const { model, restOn, lateralAreaRatio } = this.placed;
     const around = widened(resting(cover), lateralAreaRatio);
-    if (!model.restSurface) return around;
-    if (restOn === 'rack') return { ...around, lower: around.upper };
-    if (!rested || this.board === undefined) {
-      this.board = new RestOn(around, restOn, cover, this.faceArea);
-    }
-    return this.board;
+    const on = model.restSurface ? restOn : undefined;
+    const place = restingOn(around, on, cover, this.faceArea);
+    this.board = place instanceof RestOn ? place : undefined;
+    return place;
   }
 
   snapshot(): PlacesSnapshot {

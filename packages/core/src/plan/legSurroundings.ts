@@ -1,4 +1,4 @@
-import { PanBody, type KitchenDeviation, type PanOnBurner } from '../gear';
+import { LivePan, PanBody, PanInOven, type KitchenDeviation, type PanOnBurner } from '../gear';
 import {
   airFace,
   basted,
@@ -7,20 +7,19 @@ import {
   onARack,
   onTheCounter,
   onThePan,
-  panFace,
   PRESS,
   resting,
   widened,
   type Environment,
   type HeatModel,
   type Knob,
+  type OnIron,
   type OvenAround,
   type Press,
   type RestSurface,
   type Surroundings,
   type TurnSpot,
 } from '../heat';
-import { LivePan, PanInOven } from '../gear';
 import type { Heat } from './legs';
 
 /** What a piece brings to its surroundings. */
@@ -76,10 +75,15 @@ class EasingPan implements Environment {
 }
 
 /** Standing on its edge on iron: it touches over a share of it. */
-export const onItsEdge = (pan: number, share: number, contact: number): Surroundings => {
-  const { edge } = onThePan(pan);
+export const onItsEdge = (pan: number, share: number, on: OnIron): Surroundings => {
+  const { edge, lower } = onThePan(pan, on);
   const air = airFace(BESIDE_PAN, edge.coefficient, edge.vapourPressure);
-  const iron = panFace(pan, contact * share);
+  const iron = {
+    ...lower,
+    coefficient: share * lower.coefficient,
+    wetExtra: share * lower.wetExtra,
+    bulges: false,
+  };
   const cool = (1 - share) * air.coefficient;
   const coefficient = iron.coefficient + cool;
   const temperature = (iron.coefficient * pan + cool * air.temperature) / coefficient;
@@ -114,7 +118,7 @@ export const legSurroundings = (
       return new LivePan(body, { times, contact, hold: heat.pan + panOff, most: GENTLY });
     }
     case 'edge':
-      return onItsEdge(heat.pan + panOff, heat.share, contact);
+      return onItsEdge(heat.pan + panOff, heat.share, { contact });
     case 'rack':
       return widened(onARack(heat.air + oven, heat.h * ovenHeat, around), edges);
     case 'oven-pan': {

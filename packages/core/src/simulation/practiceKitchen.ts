@@ -9,7 +9,7 @@ import {
   onThePan,
   PieceOnIron,
   resting,
-  RestOn,
+  restingOn,
   runFor,
   SLAB,
   solverFor,
@@ -147,11 +147,8 @@ export class PracticeKitchen {
       case 'board':
         return resting('open');
       case 'rest': {
-        const around = resting(request.cover);
-        if (!model.restSurface) return around;
-        return restOn === 'rack'
-          ? { ...around, lower: around.upper }
-          : new RestOn(around, restOn, request.cover, faceArea(solver.section));
+        const on = model.restSurface ? restOn : undefined;
+        return restingOn(resting(request.cover), on, request.cover, faceArea(solver.section));
       }
     }
   }
