@@ -1,6 +1,7 @@
 import type { Knob, Press, RestSurface, StemSide, TurnSpot } from '@crustan/core/heat';
 import type { PlannedReadings, ReadingBand } from '@crustan/core/plan';
 import type { OvenFuel, PlanRequest } from '@crustan/core/plan/request';
+import type { Option } from '../ui/Choice';
 import { capital } from './cutWords';
 import type { Show } from './show';
 
@@ -10,6 +11,17 @@ export const KNOB_WORDS: Readonly<Record<Knob, string>> = {
   up: 'turned up as it goes in',
   full: 'on full throughout',
 };
+
+/** The schools of the knob and of the press, as they are chosen from. */
+export const KNOB_OPTIONS: readonly Option<Knob>[] = [
+  { value: 'left', label: 'Left alone', detail: 'the iron cools under the food' },
+  { value: 'up', label: 'Turned up', detail: 'to hold the heat' },
+  { value: 'full', label: 'Full throughout', detail: 'hotter as the food warms' },
+];
+export const PRESS_OPTIONS: readonly Option<Press>[] = [
+  { value: 'pressed', label: 'Pressed flat', detail: 'full contact' },
+  { value: 'loose', label: 'By its own weight', detail: 'slower, paler in patches' },
+];
 
 /** What it rests on. */
 export const REST_ON_WORDS: Readonly<Record<RestSurface, string>> = {

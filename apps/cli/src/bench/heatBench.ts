@@ -1,3 +1,4 @@
+import { USUAL_PAN_USED } from '@crustan/core/gear';
 import { HEAT_MODELS, simulate, type Cook, type Shape, type Stage } from '@crustan/core/heat';
 import { solveWay, USUAL, WayCook, type PlanRequest } from '@crustan/core/plan';
 
@@ -31,7 +32,7 @@ const hour = (shape?: Shape): Cook => ({
 const inKitchen = (cook: Cook): Cook => ({
   ...cook,
   model: HEAT_MODELS.kitchen,
-  body: { mass: 2.4, diameter: 0.26, power: 1200, knob: 'up', pieces: 1, area: 0.011 },
+  body: USUAL_PAN_USED,
 });
 const LOW_OVEN: PlanRequest = {
   ...USUAL,

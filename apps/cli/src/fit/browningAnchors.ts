@@ -1,9 +1,9 @@
+import { USUAL_PAN_USED } from '@crustan/core/gear';
 import {
   HEAT_MODELS,
   runStage,
   solverFor,
   stageKitchen,
-  type PanUsed,
   type Piece,
   type Side,
   type Stage,
@@ -168,15 +168,8 @@ export const ANCHORS: readonly Anchor[] = [
   },
 ];
 
-/** The usual pan, its knob turned up as the food goes in. */
-const PAN: Omit<PanUsed, 'area'> = {
-  mass: 2.4,
-  diameter: 0.26,
-  power: 1200,
-  knob: 'up',
-  pieces: 1,
-};
-const AREA = { steak: 0.011, scallop: 0.00126 } as const;
+/** Area of a scallop on the iron, m2. */
+const SCALLOP_AREA = 0.00126;
 
 /** What a face has been through, step by step: s, C, and the share of its outer water that is gone. */
 export interface FaceHistory {
@@ -190,8 +183,8 @@ export interface FaceHistory {
 /** Cooks an anchor in the kitchen model and keeps its face's history. */
 export const historyOf = ({ piece, stages, side }: Anchor): FaceHistory => {
   const solver = solverFor(piece, { model: HEAT_MODELS.kitchen, columns: 8 });
-  const area = piece.tissue === 'scallop' ? AREA.scallop : AREA.steak;
-  const kitchen = stageKitchen(solver, stages, { ...PAN, area });
+  const area = piece.tissue === 'scallop' ? SCALLOP_AREA : USUAL_PAN_USED.area;
+  const kitchen = stageKitchen(solver, stages, { ...USUAL_PAN_USED, area });
   const seconds: number[] = [];
   const celsius: number[] = [];
   const dryness: number[] = [];

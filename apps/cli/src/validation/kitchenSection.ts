@@ -1,3 +1,4 @@
+import { USUAL_PAN_USED } from '@crustan/core/gear';
 import {
   airFace,
   baselineWith,
@@ -23,14 +24,7 @@ import { ANCHORS, historyOf, indexOf } from '../fit/browningAnchors';
 export const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
   [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
 
-const PAN: PanUsed = {
-  mass: 2.4,
-  diameter: 0.26,
-  power: 1200,
-  knob: 'left',
-  pieces: 1,
-  area: 0.011,
-};
+const PAN: PanUsed = { ...USUAL_PAN_USED, knob: 'left' };
 const rest = (seconds: number): Stage => ({ kind: 'rest', cover: 'open', seconds });
 const sear = (pan: number, seconds: number): Stage => ({
   kind: 'sear',

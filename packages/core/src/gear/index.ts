@@ -13,3 +13,4 @@ export * from './panSense';
 export * from './preheat';
 export * from './readiness';
 export * from './recovery';
+export * from './usualPanUsed';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
+import { USUAL_PAN_USED } from '../gear';
 import {
   baselineWith,
   ESTIMATES,
@@ -19,14 +20,7 @@ import {
 } from '.';
 
 const { baseline, kitchen } = HEAT_MODELS;
-const PAN: PanUsed = {
-  mass: 2.4,
-  diameter: 0.26,
-  power: 1200,
-  knob: 'left',
-  pieces: 1,
-  area: 0.011,
-};
+const PAN: PanUsed = { ...USUAL_PAN_USED, knob: 'left' };
 const rest = (seconds: number, more: object = {}): Stage => ({
   kind: 'rest',
   cover: 'open',

@@ -1,11 +1,9 @@
 import { WAY_TRAITS } from '@crustan/core/plan/way';
 import { View } from 'react-native';
 import { FATS } from '@crustan/core/gear/fats';
-import { PRESS_NAMES } from '@crustan/core/heat/face';
 import { REST_COVERS } from '@crustan/core/heat/restCover';
 import { REST_SURFACES } from '@crustan/core/heat/restSurface';
 import { STEM_SIDES } from '@crustan/core/heat/thermometer';
-import { KNOBS } from '@crustan/core/heat/twoZonePan';
 import { OVEN_FUELS, type PlanRequest } from '@crustan/core/plan/request';
 import { SALT_SCHOOLS, TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
 import { requestChanged } from '../../store/draftSlice';
@@ -13,12 +11,16 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
-import { FUEL_WORDS, REST_ON_WORDS, STEM_WORDS } from '../../words/kitchenWords';
+import {
+  FUEL_WORDS,
+  KNOB_OPTIONS,
+  PRESS_OPTIONS,
+  REST_ON_WORDS,
+  STEM_WORDS,
+} from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 
-const KNOB_LABELS = { left: 'Left alone', up: 'Turned up', full: 'Full throughout' } as const;
-const PRESS_LABELS = { pressed: 'Pressed flat', loose: 'By its own weight' } as const;
 const COVERS = { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' } as const;
 
 const Dispute = ({ says }: { readonly says: string }) => (
@@ -102,14 +104,14 @@ export const HouseRules = () => {
         label="The knob as it goes in"
         value={request.knob}
         onChange={(knob) => change({ knob })}
-        options={KNOBS.map((value) => ({ value, label: KNOB_LABELS[value] }))}
+        options={KNOB_OPTIONS}
       />
       <Dispute says="On the iron" />
       <Choice
         label="On the iron"
         value={request.press}
         onChange={(press) => change({ press })}
-        options={PRESS_NAMES.map((value) => ({ value, label: PRESS_LABELS[value] }))}
+        options={PRESS_OPTIONS}
       />
       <Dispute says="It rests" />
       <Choice

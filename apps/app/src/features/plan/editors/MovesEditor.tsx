@@ -5,7 +5,7 @@ import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { useShow } from '../../../words/useShow';
-import { SPOT_WORDS } from '../../../words/kitchenWords';
+import { PRESS_OPTIONS, SPOT_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
 
 /** How much cooler the pan is once the burner is turned down, K. */
@@ -44,10 +44,7 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
         label="Pressed"
         value={request.press}
         onChange={(press) => change({ press })}
-        options={[
-          { value: 'pressed', label: 'Pressed flat', detail: 'full contact' },
-          { value: 'loose', label: 'By its own weight', detail: 'slower, paler in patches' },
-        ]}
+        options={PRESS_OPTIONS}
       />
       <Choice
         label="Turned"

@@ -8,6 +8,7 @@ import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Measure } from '../../../ui/Measure';
 import { Text } from '../../../ui/Text';
+import { KNOB_OPTIONS } from '../../../words/kitchenWords';
 import { useShow } from '../../../words/useShow';
 import { Hint } from './Hint';
 
@@ -36,11 +37,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
         label="The knob as it goes in"
         value={request.knob}
         onChange={(knob) => dispatch(requestChanged({ knob }))}
-        options={[
-          { value: 'left', label: 'Left alone', detail: 'the iron cools under the food' },
-          { value: 'up', label: 'Turned up', detail: 'to hold the heat' },
-          { value: 'full', label: 'Full throughout', detail: 'hotter as the food warms' },
-        ]}
+        options={KNOB_OPTIONS}
       />
       <Hint>In which fat:</Hint>
       <Choice
