@@ -37,7 +37,7 @@ const service = {
       if (step.done === true) {
         const offset = step.value.traits.find(({ key }) => key === 'oven')?.value ?? 0;
         const lag = learnLag(cooks, offset, forgotten['lag']);
-        const crust = learnCrust(cooks, forgotten['crust']);
+        const crust = learnCrust(cooks, step.value.traits, forgotten['crust']);
         return { kitchen: step.value, lag, crust };
       }
       tell(runs);

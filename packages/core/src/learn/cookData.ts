@@ -155,7 +155,7 @@ export const measuredPanExcess = ({ panSeen, byClock }: CookData): number | unde
   byClock ? undefined : panSeen?.over;
 
 /** The deviation of a kitchen with these traits from the one this cook's plan was for. */
-const kitchenIn = (read: CookData, traits: LearnedTraits): KitchenDeviation => {
+export const kitchenIn = (read: CookData, traits: LearnedTraits): KitchenDeviation => {
   const { gear, plan } = read.cook;
   const { learned, pan } = plan.request;
   return {

@@ -15,6 +15,7 @@ const judged = (n: number, crust: CrustColour | undefined): LoggedCook => ({
   plan,
   plannedIn: T0,
   gear: FIRST_GEAR,
+  endTemperature: plan.peakCore,
   crust,
   events: [
     { id: `a${n}`, kind: 'in', at: T0 },
@@ -28,21 +29,44 @@ const judged = (n: number, crust: CrustColour | undefined): LoggedCook => ({
   ],
 });
 
+/** What the model calls this cook's crust, and the colours on either side of it. */
+const own = crustColour(Math.min(...plan.browning), plan.request);
+
 describe('the eye for crusts', () => {
   it('says nothing without a judged crust, or of cooks planned by the baseline', () => {
-    expect(learnCrust([judged(1, undefined)])).toBeUndefined();
+    expect(learnCrust([judged(1, undefined)], [])).toBeUndefined();
     const { model: _kitchen, ...request } = plan.request;
-    expect(learnCrust([{ ...judged(1, 'dark'), plan: { ...plan, request } }])).toBeUndefined();
+    const before = { ...judged(1, 'dark'), plan: { ...plan, request } };
+    expect(learnCrust([before], [])).toBeUndefined();
+  });
+
+  it('an eye that calls what the model has is hardly moved, however often it looks', () => {
+    expect(own).toBe('deep-brown');
+    const same = Array.from({ length: 8 }, (_, n) => judged(n, own));
+    expect(Math.abs(learnCrust(same, [])?.value ?? 1)).toBeLessThan(0.2);
   });
 
   it('one look moves it little, five that agree most of the way, and it is surer', () => {
-    const pale = Array.from({ length: 5 }, (_, n) => judged(n, 'golden'));
-    const [one, five] = [learnCrust(pale.slice(0, 1)), learnCrust(pale)];
-    expect(one?.value).toBeLessThan(0);
-    expect(five?.value).toBeLessThan((one?.value ?? 0) * 1.5);
-    expect(five?.deviation).toBeLessThan(one?.deviation ?? 0);
-    expect(five?.cooks).toHaveLength(5);
-    expect(learnCrust(pale, T0 + 3)?.cooks).toHaveLength(2);
+    for (const [colour, towards] of [
+      ['golden', -1],
+      ['dark', 1],
+    ] as const) {
+      const looks = Array.from({ length: 5 }, (_, n) => judged(n, colour));
+      const [one, five] = [learnCrust(looks.slice(0, 1), []), learnCrust(looks, [])];
+      expect(towards * (one?.value ?? 0)).toBeGreaterThan(0);
+      expect(towards * (five?.value ?? 0)).toBeGreaterThan(1.2 * towards * (one?.value ?? 0));
+      expect(five?.deviation).toBeLessThan(one?.deviation ?? 0);
+      expect(five?.cooks).toHaveLength(5);
+      expect(learnCrust(looks, [], T0 + 3)?.cooks).toHaveLength(2);
+    }
+  });
+
+  it('is not taken for a kitchen that browns less: what was learned of that is reckoned with', () => {
+    const golden = Array.from({ length: 5 }, (_, n) => judged(n, 'golden'));
+    const weak = [{ key: `contact:${FIRST_GEAR.pan.name}`, value: 0.75 }];
+    expect(learnCrust(golden, weak)?.value).toBeGreaterThan(
+      (learnCrust(golden, [])?.value ?? 0) + 0.03,
+    );
   });
 
   it('moves the thresholds by it: an eye that calls crusts darker has golden sooner', () => {

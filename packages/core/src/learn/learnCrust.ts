@@ -1,14 +1,20 @@
 import { CRUST_COLOURS, CRUST_FROM, type CrustColour } from '../doneness';
-import { legsAsCooked } from '../cook/legsAsCooked';
+import { browningIndex } from '../heat';
 import { palestFace } from '../plan/palestBrowning';
 import { WayCook } from '../plan/wayCook';
-import { browningIndex } from '../heat';
+import { kitchenIn, cookData } from './cookData';
+import { traitsFor, type LearnedTrait } from './learnKitchen';
 import { panOnBurner, type LoggedCook } from './loggedCook';
 
 /** How much darker or paler one eye calls a crust than another, browning index, one deviation. Estimate. */
 const EYE_SPREAD = 0.25;
-/** What one judged crust is off by beside the colour's own width: light, the face, the day. Estimate. */
+/** What one judged crust is off by beside its colour's own width: light, the face, the model. Estimate. */
 const ONE_LOOK = 0.3;
+/** The eye is looked for on a grid, so many deviations either way in steps of a part of one. */
+const WIDEST = 4;
+const STEPS = 161;
+/** A logistic distribution of this scale has the deviation one. */
+const LOGISTIC = Math.sqrt(3) / Math.PI;
 
 /** What a book's judged crusts say of its cook's eye. */
 export interface LearnedCrust {
@@ -20,23 +26,47 @@ export interface LearnedCrust {
   readonly cooks: readonly string[];
 }
 
-/** The middle of a colour's range of index, and the deviation of an index that is somewhere in it. */
-const rangeOf = (colour: CrustColour): { readonly middle: number; readonly deviation: number } => {
+/** Colours that are never called by these codes: what is very dark is called dark. */
+const CALLED = CRUST_COLOURS.filter((colour) => colour !== 'very-dark');
+
+/** The range of index that a called colour stands for; open where there is none beyond it. */
+const rangeOf = (colour: CrustColour): readonly [number, number] => {
+  const called = colour === 'very-dark' ? 'dark' : colour;
   const scale = CRUST_FROM.kitchen;
-  const next = CRUST_COLOURS[CRUST_COLOURS.indexOf(colour) + 1];
-  const from = scale[colour];
-  const to = next === undefined ? from + 0.5 : scale[next];
-  return { middle: (from + to) / 2, deviation: (to - from) / Math.sqrt(12) };
+  const next = CALLED[CALLED.indexOf(called) + 1];
+  return [
+    called === 'pale' ? -Infinity : scale[called],
+    next === undefined ? Infinity : scale[next],
+  ];
 };
 
-/** Browning index of the palest face that matters, as the model has the cook; undefined if it was not cooked. */
-const simulatedIndex = ({ plan, plannedIn, events, gear }: LoggedCook): number | undefined => {
-  const legs = legsAsCooked(plan, plannedIn, events);
-  if (legs === undefined) return undefined;
-  const cook = new WayCook(plan.request, { pan: panOnBurner(gear, gear.burner.share) });
-  cook.reset();
-  cook.endOf(legs);
-  const { solver } = cook;
+const below = (index: number): number => 1 / (1 + Math.exp(-index / (ONE_LOOK * LOGISTIC)));
+
+/** Chance that a crust of an index is called so. */
+const chanceOf = (colour: CrustColour, index: number): number => {
+  const [from, to] = rangeOf(colour);
+  return Math.max(1e-6, below(to - index) - below(from - index));
+};
+
+/**
+ * Browning index of the palest face that matters, as the model has the cook in the kitchen that its book
+ * has taught; undefined where the cook says nothing.
+ */
+const simulatedIndex = (
+  cook: LoggedCook,
+  traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
+): number | undefined => {
+  const read = cookData(cook);
+  if (read === undefined) return undefined;
+  const { plan, gear } = cook;
+  const deviation = kitchenIn(read, traitsFor(traits, gear));
+  const cooked = new WayCook(plan.request, {
+    pan: panOnBurner(gear, gear.burner.share),
+    deviation,
+  });
+  cooked.reset();
+  cooked.endOf(read.legs);
+  const { solver } = cooked;
   return palestFace(plan.request, [
     browningIndex(solver.browned(0)),
     browningIndex(solver.browned(1)),
@@ -44,29 +74,42 @@ const simulatedIndex = ({ plan, plannedIn, events, gear }: LoggedCook): number |
 };
 
 /**
- * The cook's eye for crusts from those that were judged: what the colours that were called are off
- * from the model's, shrunk towards none by how much eyes usually differ. Cooks planned by the baseline,
- * whose index is another, say nothing. Undefined where none was judged.
+ * The cook's eye for crusts from those that were judged, in the kitchen as it was learned: on a grid, the
+ * offset with which the colours that were called are most probable, shrunk towards none by how much eyes
+ * usually differ. Cooks planned by the baseline, whose index is another, say nothing. Undefined where
+ * none was judged.
  */
 export const learnCrust = (
   cooks: readonly LoggedCook[],
+  traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
   since = -Infinity,
 ): LearnedCrust | undefined => {
-  let precision = 1 / (EYE_SPREAD * EYE_SPREAD);
-  let sum = 0;
-  const from: string[] = [];
-  for (const cook of cooks) {
+  const seen = cooks.flatMap((cook) => {
     const { crust, at, id, plan } = cook;
-    if (crust === undefined || at < since || plan.request.model !== 'kitchen') continue;
-    const index = simulatedIndex(cook);
-    if (index === undefined) continue;
-    const { middle, deviation } = rangeOf(crust);
-    const weight = 1 / (deviation * deviation + ONE_LOOK * ONE_LOOK);
-    precision += weight;
-    sum += weight * (middle - index);
-    from.push(id);
-  }
-  if (from.length === 0) return undefined;
-  const deviation = Math.sqrt(1 / precision);
-  return { value: sum / precision, deviation, unknown: deviation / EYE_SPREAD, cooks: from };
+    if (crust === undefined || at < since || plan.request.model !== 'kitchen') return [];
+    const index = simulatedIndex(cook, traits);
+    return index === undefined ? [] : [{ id, crust, index }];
+  });
+  if (seen.length === 0) return undefined;
+  const points = Array.from({ length: STEPS }, (_, i) => {
+    const offset = WIDEST * EYE_SPREAD * ((2 * i) / (STEPS - 1) - 1);
+    const fit = seen.reduce(
+      (sum, { crust, index }) => sum + Math.log(chanceOf(crust, index + offset)),
+      0,
+    );
+    return { offset, log: fit - (offset / EYE_SPREAD) ** 2 / 2 };
+  });
+  const most = Math.max(...points.map(({ log }) => log));
+  const weighed = points.map(({ offset, log }) => ({ offset, weight: Math.exp(log - most) }));
+  const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  const value = weighed.reduce((sum, { offset, weight }) => sum + weight * offset, 0) / total;
+  const variance =
+    weighed.reduce((sum, { offset, weight }) => sum + weight * (offset - value) ** 2, 0) / total;
+  const deviation = Math.sqrt(variance);
+  return {
+    value,
+    deviation,
+    unknown: Math.min(1, deviation / EYE_SPREAD),
+    cooks: seen.map(({ id }) => id),
+  };
 };
