@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { kitchenSchema } from '@crustan/core/formats';
 import { renderWithStore } from '../../renderWithStore';
 import { gearInUse, kitchenChanged, panInUse, plannedOn } from '../../store/kitchenSlice';
@@ -29,6 +29,31 @@ describe('the kitchen', () => {
     fireEvent.click(screen.getByText('Take this one away'));
     expect(kitchen().pans).toHaveLength(1);
     expect(screen.queryByText('Take this one away')).toBeNull();
+  });
+
+  it('keeps the house’s side of what a kitchen does: new plans begin with it', () => {
+    const { store } = renderWithStore(<KitchenScreen />);
+    const request = () => store.getState().draft.request;
+    expect(request()).toMatchObject({ knob: 'up', press: 'loose', restOn: 'board', stem: 'top' });
+    for (const [rule, label] of [
+      ['The knob as it goes in', 'Left alone'],
+      ['On the iron', 'Pressed flat'],
+      ['It rests', 'On a warm plate'],
+      ['The oven', 'Gas'],
+      ['Below the rack', 'A tray'],
+      ['The thermometer goes in', 'From the side'],
+    ] as const) {
+      const choice = screen.getByRole('radiogroup', { name: rule });
+      fireEvent.click(within(choice).getByText(label));
+    }
+    expect(request()).toMatchObject({
+      knob: 'left',
+      press: 'pressed',
+      restOn: 'warm-plate',
+      ovenFuel: 'gas',
+      tray: true,
+      stem: 'side',
+    });
   });
 
   it('refuses a pan that weighs nothing, and keeps the last good figure', () => {

@@ -187,6 +187,19 @@ describe('the sentence', () => {
     );
   });
 
+  it.each<[string, string, string, string]>([
+    ['pan', 'Full throughout', 'pan', 'on full throughout'],
+    ['moves', 'Pressed flat', 'moves', 'pressed flat'],
+    ['oven', 'Gas', 'oven', '110° or 180° gas oven'],
+    ['oven', 'A tray below', 'oven', 'oven over a tray'],
+    ['cover', 'On a warm plate', 'cover', 'open on a warm plate'],
+  ])('takes what is chosen behind its %s: %s', async (word, choice, said, words) => {
+    sentenceOf();
+    fireEvent.click(screen.getByTestId(`word-${word}`));
+    fireEvent.click(await screen.findByText(choice));
+    await waitFor(() => expect(screen.getByTestId(`word-${said}`).textContent).toContain(words));
+  });
+
   it.each(EDITABLE)('opens the control for its %s, and closes it again', async (word) => {
     sentenceOf();
     fireEvent.click(screen.getByTestId(`word-${word}`));

@@ -53,6 +53,13 @@ describe('AddReading', () => {
     expect(metric).toHaveBeenCalledWith(48.5, false);
   });
 
+  it('says when it is the lowest of three', () => {
+    const onRead = show();
+    fireEvent.click(screen.getByText('The lowest of three'));
+    type('Core temperature in °C', '50');
+    expect(onRead).toHaveBeenCalledWith(50, true);
+  });
+
   it('reads Fahrenheit when the cook does', () => {
     const imperial = show(true);
     type('Core temperature in °F', '122');

@@ -1,0 +1,47 @@
+import { describe, expect, it } from '@jest/globals';
+import { TOTAL_SPREAD } from '../gear';
+import { STEAK } from '../tests';
+import { inputsOf, inputSpread } from './inputSpread';
+import type { PlanRequest } from './request';
+import { planWay } from './planWay';
+
+const { model: _kitchen, ...BASELINE } = STEAK;
+
+const spreadOf = (request: PlanRequest): number => {
+  for (const update of planWay(request)) {
+    if (update?.kind === 'spread') return update.spread.endTemperature;
+  }
+  throw new Error('no spread');
+};
+
+describe('what a cook cannot know', () => {
+  it('is more with an oven, and in a kitchen with a burner under its pan', () => {
+    expect(inputsOf(BASELINE)).toEqual(['thickness', 'contact', 'start', 'pan']);
+    expect(inputsOf(STEAK)).toContain('burner');
+    expect(inputsOf(STEAK)).not.toContain('oven');
+    expect(inputsOf({ ...STEAK, way: 'oven-sear' })).toEqual(
+      expect.arrayContaining(['oven', 'ovenHeat', 'burner']),
+    );
+  });
+
+  it('carries the estimates: contact is least sure of a loose piece that is turned often', () => {
+    const contact = (change: Partial<PlanRequest>): number =>
+      inputSpread('contact', { ...STEAK, ...change });
+    expect(inputSpread('contact', BASELINE)).toBe(TOTAL_SPREAD.contact);
+    const pressed = contact({ press: 'pressed' });
+    const loose = contact({ press: 'loose' });
+    expect(pressed).toBeGreaterThan(TOTAL_SPREAD.contact);
+    expect(loose).toBeGreaterThan(pressed);
+    expect(contact({ press: 'loose', way: 'often' })).toBeGreaterThan(loose);
+    for (const input of ['thickness', 'start', 'pan', 'oven'] as const) {
+      expect(inputSpread(input, STEAK)).toBe(TOTAL_SPREAD[input]);
+    }
+  });
+
+  it('so the stated range of a loose piece is wider than that of a pressed one', () => {
+    const often = { ...STEAK, way: 'often' } as const;
+    expect(spreadOf({ ...often, press: 'loose' })).toBeGreaterThan(
+      spreadOf({ ...often, press: 'pressed' }),
+    );
+  });
+});
