@@ -1,4 +1,6 @@
-import { deviationAt, NOMINAL_KITCHEN, TOTAL_SPREAD, type KitchenDeviation } from '../gear';
+import { deviationAt, NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
+import { inputSpread } from '../plan/inputSpread';
+import type { PlanRequest } from '../plan/request';
 
 /** The deviations that a live cook's readings are fitted by, in the order of every vector here. */
 export const ESTIMATED = ['oven', 'contact', 'thickness', 'start'] as const;
@@ -7,10 +9,24 @@ export type Estimated = (typeof ESTIMATED)[number];
 /** The position of the thermometer's constant error, which is fitted beside them. */
 export const THERMOMETER_AT = ESTIMATED.length;
 
-/** The kitchen at a point in units of the total spread, in the order of `ESTIMATED`. */
-export const kitchenAt = (point: ArrayLike<number>): KitchenDeviation => {
+/** What each of them usually deviates by: the unit of every vector here. */
+export type EstimatedSpreads = Readonly<Record<Estimated, number>>;
+
+/** The spreads with which the plan of a request states its range, so that its forecast begins with the same. */
+export const spreadsOf = (request: PlanRequest): EstimatedSpreads => ({
+  oven: inputSpread('oven', request),
+  contact: inputSpread('contact', request),
+  thickness: inputSpread('thickness', request),
+  start: inputSpread('start', request),
+});
+
+/** The kitchen at a point in units of the spreads, in the order of `ESTIMATED`. */
+export const kitchenAt = (
+  point: ArrayLike<number>,
+  spreads: EstimatedSpreads,
+): KitchenDeviation => {
   const at = (key: Estimated): number =>
-    deviationAt(key, point[ESTIMATED.indexOf(key)], TOTAL_SPREAD[key]);
+    deviationAt(key, point[ESTIMATED.indexOf(key)], spreads[key]);
   return {
     ...NOMINAL_KITCHEN,
     oven: at('oven'),

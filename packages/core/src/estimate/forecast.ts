@@ -1,4 +1,4 @@
-import { TOTAL_SPREAD, type PanOnBurner } from '../gear';
+import type { PanOnBurner } from '../gear';
 import { cookedLegs } from '../cook/cookedLegs';
 import { effectiveEvents } from '../cook/effectiveEvents';
 import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
@@ -7,7 +7,13 @@ import { robustLeastSquares } from '../maths/robustLeastSquares';
 import { thinned } from '../maths/thinned';
 import type { TimedLeg } from '../plan/timedLeg';
 import { WayCook } from '../plan/wayCook';
-import { ESTIMATED, kitchenAt, type Estimated } from './estimated';
+import {
+  ESTIMATED,
+  kitchenAt,
+  spreadsOf,
+  type Estimated,
+  type EstimatedSpreads,
+} from './estimated';
 import type { Forecast } from './forecastResult';
 import { handObservations } from './handObservations';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
@@ -65,6 +71,7 @@ interface Cooking {
  * The position of the probe is marginalised over a grid. Each forecast starts from the last one.
  */
 export class Forecaster {
+  private readonly spreads: EstimatedSpreads;
   private point: Float64Array = new Float64Array(ESTIMATED.length);
   private pull: number;
   private linear: LinearModel | undefined;
@@ -74,6 +81,7 @@ export class Forecaster {
 
   constructor(private readonly input: ForecastInput) {
     const { plan } = input;
+    this.spreads = spreadsOf(plan.request);
     this.pull = plan.pullAt;
     this.lateralAreaRatio = this.calibratedRatio();
     this.correction = sectionCorrection(this.runOf(this.plannedLegs()), plan.pullAt);
@@ -163,9 +171,9 @@ export class Forecaster {
     const atEstimate = (figure: (run: TracedRun) => number): number =>
       figure(base) + linearChange(linear, estimate.mean, figure);
     const sigma = (key: Estimated): number =>
-      estimate.sigma[ESTIMATED.indexOf(key)] * TOTAL_SPREAD[key];
+      estimate.sigma[ESTIMATED.indexOf(key)] * this.spreads[key];
     return {
-      kitchen: kitchenAt(estimate.mean),
+      kitchen: kitchenAt(estimate.mean, this.spreads),
       sigma: {
         oven: sigma('oven'),
         contact: sigma('contact'),
@@ -202,7 +210,11 @@ export class Forecaster {
     if (stale) {
       this.correctedAt = this.point.slice();
       const legs = cooking.legsAt(this.pull);
-      this.correction = sectionCorrection(this.runOf(legs), this.pull, kitchenAt(this.point));
+      this.correction = sectionCorrection(
+        this.runOf(legs),
+        this.pull,
+        kitchenAt(this.point, this.spreads),
+      );
     }
     this.linear = this.linearise(cooking);
     return this.linear;
@@ -213,7 +225,11 @@ export class Forecaster {
     const reach = BEYOND_PULL * Math.max(pull, this.input.plan.pullAt);
     const moments = Array.from({ length: MOMENTS }, (_, i) => (i * reach) / (MOMENTS - 1));
     const run = (at: Float64Array, legs: readonly TimedLeg[], seen: readonly number[]): TracedRun =>
-      correction.onto(tracedRun({ ...this.runOf(legs), moments: seen }, kitchenAt(at)), seen, pull);
+      correction.onto(
+        tracedRun({ ...this.runOf(legs), moments: seen }, kitchenAt(at, this.spreads)),
+        seen,
+        pull,
+      );
     const legs = legsAt(pull);
     const base = run(point, legs, moments);
     const moved = ESTIMATED.map((_, j) => {
@@ -256,7 +272,7 @@ export class Forecaster {
       },
     );
     const placed = [
-      ...ovenObservations(readings, progress, linear.point),
+      ...ovenObservations(readings, progress, linear.point, this.spreads),
       ...handObservations(byHand, linear, inAt, plan.request),
     ];
     // The thermometer's own error is fitted beside the deviations, about zero.

@@ -1,8 +1,7 @@
-import { TOTAL_SPREAD } from '../gear';
 import type { ReadingEvent } from '../cook/event';
 import type { Progress } from '../cook/progress';
 import type { Observation } from '../maths/robustLeastSquares';
-import { ESTIMATED, kitchenAt } from './estimated';
+import { ESTIMATED, kitchenAt, type EstimatedSpreads } from './estimated';
 import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Thermostats swing: one look at the oven's air is worth 6 K, many no better than 3 K. */
@@ -18,17 +17,18 @@ export const ovenObservations = (
   readings: readonly ReadingEvent[],
   { legs }: Progress,
   point: ArrayLike<number>,
+  spreads: EstimatedSpreads,
 ): readonly Observation[] => {
   const air = firstOvenLeg(legs)?.air;
   const seen = readings.filter(({ by }) => by === 'oven');
   if (air === undefined || seen.length === 0) return [];
   const mean = seen.reduce((sum, { celsius }) => sum + celsius, 0) / seen.length;
   const slopes = new Float64Array(ESTIMATED.length + 1);
-  slopes[ESTIMATED.indexOf('oven')] = TOTAL_SPREAD.oven;
+  slopes[ESTIMATED.indexOf('oven')] = spreads.oven;
   return [
     {
       measured: mean - air,
-      predicted: kitchenAt(point).oven,
+      predicted: kitchenAt(point, spreads).oven,
       slopes,
       sigma: ovenLooksSigma(seen.length),
     },

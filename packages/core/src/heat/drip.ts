@@ -1,7 +1,5 @@
 import type { PieceState } from './pieceState';
-import { shareHeld, waterHeld } from './waterHeld';
-
-export { waterHeld };
+import { shareHeld } from './waterHeld';
 
 /**
  * Water that drips or is squeezed out, as a share of the first mass: what has dripped, and what each
