@@ -188,5 +188,5 @@ test('practice: a pan too cold is heard, and the verdict says what was lost', as
   await page.getByRole('button', { name: /Out: let it rest/ }).click();
   await expect(page.getByTestId('score')).toHaveText(/^\d+$/);
   await expect(page.getByText(/A face stayed pale/)).toBeVisible();
-  await expect(page.getByText(/Who knew this kitchen/)).toBeVisible();
+  await expect(page.getByText(/A cook who knew this kitchen/)).toBeVisible();
 });

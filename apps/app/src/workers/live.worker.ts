@@ -42,7 +42,7 @@ export interface PracticeSeen {
   readonly pan: number;
 }
 
-let practice: PracticeKitchen | undefined;
+let practice: { readonly kitchen: PracticeKitchen; readonly pan: PanOnBurner } | undefined;
 
 const service = {
   /** What a cook's events say about its kitchen, its pull and its end. */
@@ -74,20 +74,21 @@ const service = {
     pan: PanOnBurner,
   ): ReplayedCook | undefined => replay(plan, plannedIn, events, pan),
   practise: (request: PlanRequest, hidden: HiddenKitchen, pan: PanOnBurner): void => {
-    practice = new PracticeKitchen(request, hidden, pan, request.hotOven);
+    practice = { kitchen: new PracticeKitchen(request, hidden, pan, request.hotOven), pan };
   },
   /** Does something, lets time pass, and says what there is to notice. */
   goOn: (deeds: readonly PracticeDeed[], seconds: number): PracticeSeen | undefined => {
     if (!practice) return undefined;
+    const { kitchen } = practice;
     for (const deed of deeds) {
-      if (deed.do === 'burner') practice.setBurner(deed.setting);
-      else if (deed.do === 'move') practice.move(deed.place);
-      else if (deed.do === 'turn') practice.turn();
-      else practice.addButter();
+      if (deed.do === 'burner') kitchen.setBurner(deed.setting);
+      else if (deed.do === 'move') kitchen.move(deed.place);
+      else if (deed.do === 'turn') kitchen.turn();
+      else kitchen.addButter();
     }
-    if (seconds > 0) practice.follow(seconds);
-    const { panTemperature, core } = practice;
-    return { senses: practice.senses(), core, pan: panTemperature };
+    if (seconds > 0) kitchen.follow(seconds);
+    const { panTemperature, core } = kitchen;
+    return { senses: kitchen.senses(), core, pan: panTemperature };
   },
   judge: ():
     | {
@@ -98,11 +99,12 @@ const service = {
       }
     | undefined => {
     if (!practice) return undefined;
-    const result = practice.finish();
-    const { solver, request, hidden } = practice;
+    const { kitchen, pan } = practice;
+    const result = kitchen.finish();
+    const { solver, request, hidden } = kitchen;
     return {
       result,
-      score: practiceScore(request, hidden, result),
+      score: practiceScore(request, hidden, result, pan),
       peaks: solver.peak.slice(),
       heights: solver.section.heights.slice(),
     };

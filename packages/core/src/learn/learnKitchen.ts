@@ -1,3 +1,4 @@
+import { finished } from '../maths/finished';
 import { solveNormal } from '../maths/normalEquations';
 import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear';
 import { cookEvidence, type CookEvidence } from './cookEvidence';
@@ -236,13 +237,7 @@ const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['coo
 export const learnedKitchen = (
   cooks: readonly LoggedCook[],
   forgotten: Forgotten = {},
-): LearnedKitchen => {
-  const search = learnKitchen(cooks, forgotten);
-  for (;;) {
-    const step = search.next();
-    if (step.done === true) return step.value;
-  }
-};
+): LearnedKitchen => finished(learnKitchen(cooks, forgotten));
 
 /** What is known of the kitchen a plan on this gear would be cooked in. */
 export const traitsFor = (

@@ -1,4 +1,5 @@
 export * from './findCrossing';
+export * from './finished';
 export * from './mixture';
 export * from './normalEquations';
 export * from './random';

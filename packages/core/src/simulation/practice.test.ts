@@ -3,7 +3,7 @@ import { DEFAULT_PAN } from '../gear';
 import { STEAK } from '../tests';
 import { hiddenKitchen } from './hiddenKitchen';
 import { PracticeKitchen } from './practiceKitchen';
-import { practiceScore } from './practiceScore';
+import { bestCook, practiceScore } from './practiceScore';
 
 describe('practice', () => {
   const request = { ...STEAK, thickness: 0.028, weight: 0.32 };
@@ -22,7 +22,7 @@ describe('practice', () => {
       sounds.add(kitchen.senses().sound);
     }
     const result = kitchen.finish();
-    return { result, sounds, score: practiceScore(request, hidden, result) };
+    return { result, sounds, score: practiceScore(request, hidden, result, DEFAULT_PAN) };
   };
 
   it('hears a hot pan and a cold one apart, and the crust follows', () => {
@@ -41,7 +41,18 @@ describe('practice', () => {
     const over = late.score.lost.find(({ on }) => on === 'over');
     expect(over).toMatchObject({ on: 'over' });
     if (over?.on === 'over') expect(over.by).toBeCloseTo(late.result.peak - request.target, 6);
-    expect(good.score.best?.peakCore).toBeCloseTo(request.target, 0);
+    expect(good.score.best?.plan.peakCore).toBeCloseTo(request.target, 0);
+  });
+
+  it('knows a best cook in every kitchen, by a less hot pan where the asked one burns it', () => {
+    const best = Array.from({ length: 12 }, (_, seed) =>
+      bestCook(request, hiddenKitchen(seed), DEFAULT_PAN),
+    );
+    for (const known of best) expect(known?.plan.peakCore).toBeCloseTo(request.target, 0);
+    expect(best.some((known) => known?.pan === request.pan)).toBe(true);
+    const hotter = { ...request, pan: 260 };
+    const cooler = bestCook(hotter, hiddenKitchen(9), DEFAULT_PAN);
+    expect(cooler?.pan).toBeLessThan(hotter.pan);
   });
 
   it('burns butter left in a pan on full', () => {

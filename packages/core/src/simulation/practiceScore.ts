@@ -1,4 +1,5 @@
-import { DEFAULT_PAN } from '../gear';
+import type { PanOnBurner } from '../gear';
+import { finished } from '../maths/finished';
 import { crustFrom } from '../doneness';
 import type { PlanRequest } from '../plan/request';
 import { recordLegs } from '../plan/recordPlan';
@@ -11,8 +12,15 @@ import type { PracticeResult } from './practiceKitchen';
 export interface PracticeScore {
   /** 0 to 100. */
   readonly score: number;
-  readonly best: CookPlan | undefined;
+  /** Undefined where no pan heat gives what was wanted. */
+  readonly best: BestCook | undefined;
   readonly lost: readonly PracticeLoss[];
+}
+
+/** The plan of a cook who knew the hidden kitchen, and the pan heat it asks for, C. */
+export interface BestCook {
+  readonly plan: CookPlan;
+  readonly pan: number;
 }
 
 /** Points lost, and on what. */
@@ -35,17 +43,30 @@ const APART = 0.5;
 const PER_METRE = 2000;
 const BUTTER_POINTS = { none: 0, foaming: 0, brown: 3, burnt: 15 } as const;
 
-/** The plan a cook who knew this kitchen would have cooked by. */
-export const bestCook = (request: PlanRequest, hidden: HiddenKitchen): CookPlan | undefined => {
-  const cook = trueCook(request, hidden, { pan: DEFAULT_PAN });
-  const search = solveWay(cook);
-  for (;;) {
-    const step = search.next();
-    if (step.done !== true) continue;
-    if (!step.value.ok) return undefined;
-    const { legs, end } = step.value.run;
-    return recordLegs(cook, legs, { end }).plan;
+/** How much less hot the pan is tried when the piece would burn, K. */
+const LESS_HOT = [0, 25, 50, 75] as const;
+
+/**
+ * The plan a cook who knew this kitchen would have cooked by: in the asked pan, or the hottest of the
+ * less hot ones that does not burn it. The knob in practice is the cook's, so no habit of it counts.
+ */
+export const bestCook = (
+  request: PlanRequest,
+  hidden: HiddenKitchen,
+  onBurner: PanOnBurner,
+): BestCook | undefined => {
+  const knowing = { ...hidden, habits: { ...hidden.habits, knob: request.knob } };
+  for (const less of LESS_HOT) {
+    const pan = request.pan - less;
+    const cook = trueCook({ ...request, pan }, knowing, { pan: onBurner });
+    const solved = finished(solveWay(cook));
+    if (solved.ok) {
+      const { legs, end } = solved.run;
+      return { plan: recordLegs(cook, legs, { end }).plan, pan };
+    }
+    if (solved.obstacle.reason !== 'burns') return undefined;
   }
+  return undefined;
 };
 
 /** Scores a practised cook against the wanted end and the best cook of the same kitchen. */
@@ -53,12 +74,13 @@ export const practiceScore = (
   request: PlanRequest,
   hidden: HiddenKitchen,
   result: PracticeResult,
+  onBurner: PanOnBurner,
 ): PracticeScore => {
-  const best = bestCook(request, hidden);
+  const best = bestCook(request, hidden, onBurner);
   const lost: PracticeLoss[] = [];
   const off = result.peak - request.target;
   const seconds =
-    best && result.pulledAt !== undefined ? Math.round(Math.abs(off) / rateOf(best)) : 0;
+    best && result.pulledAt !== undefined ? Math.round(Math.abs(off) / rateOf(best.plan)) : 0;
   const points = Math.min(60, PER_DEGREE * Math.max(0, Math.abs(off) - 1));
   if (points > 0) lost.push({ on: off > 0 ? 'over' : 'under', points, by: Math.abs(off), seconds });
   const [palest, darkest] = [Math.min(...result.browning), Math.max(...result.browning)];
@@ -68,7 +90,7 @@ export const practiceScore = (
   if (dark > 0) lost.push({ on: 'dark', points: dark });
   const uneven = Math.min(12, Math.max(0, darkest - palest - APART) * 10);
   if (uneven > 0) lost.push({ on: 'uneven', points: uneven });
-  const grey = result.greyBand - (best?.greyBand ?? result.greyBand);
+  const grey = result.greyBand - (best?.plan.greyBand ?? result.greyBand);
   if (grey > 0.0005) lost.push({ on: 'grey', points: Math.min(15, grey * PER_METRE), by: grey });
   const butter = BUTTER_POINTS[result.butter];
   if (butter > 0) lost.push({ on: 'butter', points: butter });

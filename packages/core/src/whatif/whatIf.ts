@@ -1,6 +1,7 @@
 import { browningIndex } from '../heat';
 import type { KitchenDeviation, PanOnBurner } from '../gear';
 import { findCrossing } from '../maths/findCrossing';
+import { finished } from '../maths/finished';
 import type { TimedLeg } from '../plan/timedLeg';
 import { WayCook, type CookSnapshot } from '../plan/wayCook';
 import { cookedLegs } from '../cook/cookedLegs';
@@ -148,10 +149,7 @@ export class WhatIf {
       top = peak(high);
     }
     if (top < goal) return withFree(legs[free].seconds);
-    const search = findCrossing(peak, goal, low, { x: high, y: top }, TOLERANCE);
-    for (;;) {
-      const step = search.next();
-      if (step.done === true) return withFree(step.value.x);
-    }
+    const crossing = findCrossing(peak, goal, low, { x: high, y: top }, TOLERANCE);
+    return withFree(finished(crossing).x);
   }
 }

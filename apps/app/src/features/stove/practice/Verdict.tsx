@@ -1,7 +1,7 @@
 import { View, useWindowDimensions } from 'react-native';
 import { donenessOf } from '@crustan/core/doneness';
 import { cutOf } from '@crustan/core/plan/request';
-import type { PracticeLoss } from '@crustan/core/simulation/practiceScore';
+import type { BestCook, PracticeLoss } from '@crustan/core/simulation/practiceScore';
 import { showDuration } from '@crustan/core/units';
 import { Button } from '../../../ui/Button';
 import { Slice } from '../../../ui/Slice';
@@ -42,6 +42,12 @@ const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
     case 'butter':
       return 'The butter went too far: burner down before it goes in.';
   }
+};
+
+const sayBest = ({ plan, pan }: BestCook, show: Show): string => {
+  const turns = `${plan.turns.length} ${plan.turns.length === 1 ? 'turn' : 'turns'}`;
+  const end = `${show.degrees(plan.peakCore)} under ${show.depth(plan.greyBand)} of grey band`;
+  return `A cook who knew this kitchen would have pulled it at ${show.degrees(plan.doneCore)} after ${showDuration(plan.cookSeconds)}, ${turns}, with a pan at ${show.degrees(pan)}; it would have ended at ${end}.`;
 };
 
 /** The slice, the score, and what the best cook of this kitchen would have done. */
@@ -97,11 +103,11 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
           ))
         )}
       </View>
-      {best ? (
-        <Text tone="text-salt-200">
-          {`Who knew this kitchen would have pulled it at ${show.degrees(best.doneCore)} after ${showDuration(best.cookSeconds)}, ${best.turns.length} ${best.turns.length === 1 ? 'turn' : 'turns'}, with a pan at ${show.degrees(request.pan)}; it would have ended at ${show.degrees(best.peakCore)} under ${show.depth(best.greyBand)} of grey band.`}
-        </Text>
-      ) : null}
+      <Text tone="text-salt-200">
+        {best
+          ? sayBest(best, show)
+          : 'No pan heat would have given what was wanted in this kitchen.'}
+      </Text>
       <View className="flex-1" />
       <Button kind="stove" label="Again, in another kitchen" onPress={() => onAgain(true)} />
       <Button kind="stovePlain" label="Other lessons" onPress={() => onAgain(false)} />
