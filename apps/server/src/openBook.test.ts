@@ -17,7 +17,7 @@ import Database from 'better-sqlite3';
 import { cookStore } from './db/cookStore';
 import { openBook } from './db/openBook';
 import { planStore } from './db/planStore';
-import { loadDemo } from './demo/loadDemo';
+import { demoRecords, loadDemo, writeDemo } from './demo/loadDemo';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 
 it('writes through to disk: WAL with full sync, foreign keys on', () => {
@@ -158,10 +158,15 @@ it('explains a folder it cannot write and a file that is no book', () => {
   rmSync(folder, { recursive: true });
 });
 
+/** The scenario, planned and cooked once for the tests that write it. */
+const demo = demoRecords(T0);
+
 it('loads the demo once, with cooks that differ from their plans as kitchens do', () => {
   const { book, remove } = temporaryBook();
+  writeDemo(book, demo);
+  const first = book.sqlite.serialize();
   loadDemo(book, T0);
-  loadDemo(book, T0);
+  expect(book.sqlite.serialize().equals(first)).toBe(true);
   const { cooks } = cookStore(book).list();
   expect(cooks.length).toBeGreaterThanOrEqual(8);
   expect(new Set(cooks.map((cook) => cook.id)).size).toBe(cooks.length);
@@ -189,10 +194,10 @@ it('loads the demo whole or not at all: killed on the way, the next start begins
   book.sqlite.exec(
     "create trigger ended before insert on plans begin select raise(abort, 'killed'); end",
   );
-  expect(() => loadDemo(book, T0)).toThrow('killed');
+  expect(() => writeDemo(book, demo)).toThrow('killed');
   expect(cookStore(book).list().found).toBe(0);
   book.sqlite.exec('drop trigger ended');
-  loadDemo(book, T0);
+  writeDemo(book, demo);
   expect(cookStore(book).list().found).toBeGreaterThanOrEqual(8);
   expect(planStore(book).list().length).toBeGreaterThanOrEqual(3);
   remove();

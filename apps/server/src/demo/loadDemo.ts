@@ -11,10 +11,11 @@ import {
 import { cookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import { planStore } from '../db/planStore';
-import { cookInTrueKitchen } from './cookInTrueKitchen';
+import { cookInTrueKitchen, type TrueCook } from './cookInTrueKitchen';
 import { seededRandom } from '@crustan/core/maths';
 import { DEMO_COOKS, DEMO_PLANS, DEMO_TRIAL, TRUE_KITCHEN, type DemoCook } from './scenario';
 import { FIRST_GEAR } from '@crustan/core/learn';
+import type { Trial } from '@crustan/core/trial';
 import { trialStore } from '../db/trialStore';
 
 interface Computed {
@@ -52,76 +53,111 @@ const hourOf = (now: number, daysAgo: number, hour: number): number => {
 const daysAgoOf = ({ daysAgo, sunday }: DemoCook, now: number): number =>
   sunday ? daysAgo + new Date(hourOf(now, daysAgo, 12)).getDay() : daysAgo;
 
-/** What the demo puts in the book, in order; everything is computed before anything is written. */
-type Put = () => void;
+/** What the demo puts in a book: values, computed before anything is written. */
+export interface DemoRecords {
+  readonly trial: Trial;
+  readonly cooks: readonly DemoCookRecord[];
+  readonly plans: readonly PlanRecord[];
+}
 
-/**
- * Fills an empty book with the scenario, all of it or nothing: killed on the way, the next start
- * begins it again. A book that holds anything is left alone.
- */
-export const loadDemo = (book: Book, now = Date.now()): void => {
-  const puts: Put[] = [];
-  const plans = planStore(book);
-  const cooks = cookStore(book);
-  if (plans.list().length > 0 || cooks.list().cooks.length > 0) return;
-  const record = (title: string, computed: Computed, plateAt: number): PlanRecord => ({
-    id: namedId(`plan ${title}`),
-    createdAt: plateAt - 6 * 3600 * 1000,
-    title,
+interface DemoCookRecord {
+  readonly id: string;
+  readonly planned: PlanRecord;
+  readonly startedAt: number;
+  readonly plateAt: number;
+  readonly truth: TrueCook;
+}
+
+const recordOf = (
+  title: string,
+  { plan, window, spread }: Computed,
+  plateAt: number,
+  createdAt: number,
+): PlanRecord => ({
+  id: namedId(`plan ${title}`),
+  createdAt,
+  title,
+  plateAt,
+  plan: keptPlan(plan),
+  window,
+  spread: { ...spread, inputs: [...spread.inputs] },
+  gear: FIRST_GEAR,
+});
+
+const idOf = ({ title }: DemoCook): string => namedId(`cook ${title}`);
+
+const cookRecordOf = (
+  cook: DemoCook,
+  trial: { readonly id: string; readonly arm: number } | undefined,
+  now: number,
+): DemoCookRecord => {
+  const computed = compute(cook.request);
+  const plateAt = hourOf(now, daysAgoOf(cook, now), cook.plate);
+  const id = idOf(cook);
+  let serial = 0;
+  const truth = cookInTrueKitchen(
+    computed.plan,
+    inAtFor(runOf(computed.plan), plateAt),
+    cook.notes,
+    { traits: TRUE_KITCHEN, gear: FIRST_GEAR },
+    seededRandom(cook.daysAgo * 7919),
+    () => namedId(`${id} ${(serial += 1)}`),
+  );
+  const planned = recordOf(cook.title, computed, plateAt, plateAt - 6 * 3600 * 1000);
+  return {
+    id,
+    planned: trial === undefined ? planned : { ...planned, trial },
+    startedAt: plateAt - 3600 * 1000 + (trial?.arm ?? 0),
     plateAt,
-    plan: keptPlan(computed.plan),
-    window: computed.window,
-    spread: { ...computed.spread, inputs: [...computed.spread.inputs] },
-    gear: FIRST_GEAR,
-  });
+    truth,
+  };
+};
 
-  const trialId = namedId('trial');
+/** Plans and cooks the whole scenario, as of `now`, ms since 1970. */
+export const demoRecords = (now: number): DemoRecords => {
+  const id = namedId('trial');
   const tried = DEMO_COOKS.filter(({ trial }) => trial !== undefined);
-  const idOf = ({ title }: DemoCook): string => namedId(`cook ${title}`);
-  puts.push(() =>
-    trialStore(book).put({
-      id: trialId,
+  return {
+    trial: {
+      id,
       createdAt: hourOf(now, tried[0]?.daysAgo ?? 0, 18),
       title: DEMO_TRIAL.title,
       kind: DEMO_TRIAL.kind,
       arms: tried.map((cook) => ({ label: cook.trial ?? '', cook: idOf(cook) })),
       tasting: { order: [1, 0], liked: [0, 0, 1, 0], opened: true },
+    },
+    cooks: DEMO_COOKS.map((cook) => {
+      const arm = tried.indexOf(cook);
+      return cookRecordOf(cook, arm === -1 ? undefined : { id, arm }, now);
     }),
-  );
-  for (const cook of DEMO_COOKS) {
-    const computed = compute(cook.request);
-    const plateAt = hourOf(now, daysAgoOf(cook, now), cook.plate);
-    const id = idOf(cook);
-    let serial = 0;
-    const truth = cookInTrueKitchen(
-      computed.plan,
-      inAtFor(runOf(computed.plan), plateAt),
-      cook.notes,
-      { traits: TRUE_KITCHEN, gear: FIRST_GEAR },
-      seededRandom(cook.daysAgo * 7919),
-      () => namedId(`${id} ${(serial += 1)}`),
-    );
-    const arm = tried.indexOf(cook);
-    const planned = record(cook.title, computed, plateAt);
-    puts.push(() => {
-      cooks.start(
-        id,
-        arm === -1 ? planned : { ...planned, trial: { id: trialId, arm } },
-        plateAt - 3600 * 1000 + Math.max(0, arm),
-      );
-      cooks.addEvents(id, truth.events, plateAt);
-      cooks.judge(id, truth.judgement, plateAt + 600 * 1000);
-    });
-  }
-  DEMO_PLANS.forEach((plan, i) => {
-    // Tonight's, or tomorrow's when the hour is past.
-    const tonight = hourOf(now, 0, plan.plate);
-    const plateAt = tonight > now + 3600 * 1000 ? tonight : hourOf(now, -1, plan.plate);
-    const kept = {
-      ...record(plan.title, compute(plan.request), plateAt),
-      createdAt: now - i * 60_000,
-    };
-    puts.push(() => plans.put(kept));
+    plans: DEMO_PLANS.map(({ title, plate, request }, i) => {
+      // Tonight's, or tomorrow's when the hour is past.
+      const tonight = hourOf(now, 0, plate);
+      const plateAt = tonight > now + 3600 * 1000 ? tonight : hourOf(now, -1, plate);
+      return recordOf(title, compute(request), plateAt, now - i * 60_000);
+    }),
+  };
+};
+
+/** Writes the scenario into a book, all of it or nothing. */
+export const writeDemo = (book: Book, { trial, cooks, plans }: DemoRecords): void => {
+  const kept = cookStore(book);
+  book.db.transaction(() => {
+    trialStore(book).put(trial);
+    for (const { id, planned, startedAt, plateAt, truth } of cooks) {
+      kept.start(id, planned, startedAt);
+      kept.addEvents(id, truth.events, plateAt);
+      kept.judge(id, truth.judgement, plateAt + 600 * 1000);
+    }
+    for (const plan of plans) planStore(book).put(plan);
   });
-  book.db.transaction(() => puts.forEach((put) => put()));
+};
+
+/**
+ * Fills an empty book with the scenario: killed on the way, the next start begins it again. A book
+ * that holds anything is left alone.
+ */
+export const loadDemo = (book: Book, now = Date.now()): void => {
+  if (planStore(book).list().length > 0 || cookStore(book).list().cooks.length > 0) return;
+  writeDemo(book, demoRecords(now));
 };
