@@ -82,18 +82,19 @@ export const gearInUse = (kitchen: Kitchen): RunGear => {
   return { pan: panInUse(kitchen), oven: { ...DEFAULT_OVEN, offset, timeConstant: lag } };
 };
 
-/** What pieces and this pan's contact were found to differ by; undefined: nothing is used. */
+/** What pieces, this pan's contact, the oven's heat and the cook's eye were found to differ by; undefined: nothing is used. */
 export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
   const thickness = used(kitchen, 'thickness');
   const contact = used(kitchen, `contact:${panOf(kitchen).id}`);
+  const ovenHeat = used(kitchen, 'ovenHeat');
   const crust = used(kitchen, 'crust');
-  return thickness === undefined && contact === undefined && crust === undefined
-    ? undefined
-    : {
-        thickness: thickness ?? 0,
-        contact: contact ?? 1,
-        ...(crust === undefined ? {} : { crust }),
-      };
+  if ([thickness, contact, ovenHeat, crust].every((one) => one === undefined)) return undefined;
+  return {
+    thickness: thickness ?? 0,
+    contact: contact ?? 1,
+    ...(ovenHeat === undefined ? {} : { ovenHeat }),
+    ...(crust === undefined ? {} : { crust }),
+  };
 };
 
 /** A request as it is planned here: by a kitchen's physics, with what was learned, and nothing of another kitchen's. */

@@ -12,6 +12,7 @@ export const usedWords = (
   show: Show,
 ): string | undefined => {
   const oven = usesOven(way) ? (gear?.oven.offset ?? 0) : 0;
+  const ovenHeat = usesOven(way) ? (learned?.ovenHeat ?? 1) : 1;
   const burner = gear?.burner.share ?? 1;
   const said = [
     ...(Math.abs(oven) >= 0.5
@@ -19,6 +20,7 @@ export const usedWords = (
           `the oven ${show.difference(Math.abs(oven))} ${oven > 0 ? 'hotter' : 'cooler'} than its dial`,
         ]
       : []),
+    ...(ovenHeat === 1 ? [] : [`the oven heating at ${percent(ovenHeat)} of the usual`]),
     ...(burner === 1 ? [] : [`the burner at ${percent(burner)} of its plate`]),
     ...(learned && learned.contact !== 1
       ? [`the pan’s contact at ${percent(learned.contact)} of the usual`]

@@ -1,5 +1,5 @@
 import { even, normal, seededRandom } from '@crustan/core/maths';
-import { trueRun } from '@crustan/core/simulation';
+import { habitsBeside, trueRun, type Habits } from '@crustan/core/simulation';
 import { type CookEvent, type PressKind } from '@crustan/core/cook';
 import {
   FIRST_GEAR,
@@ -16,7 +16,7 @@ import { USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
 import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '@crustan/core/gear';
 import { actionsOf } from '@crustan/core/schedule';
 import { pressFor } from '@crustan/core/cook';
-import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
+import { legsUntil, planOf, SAID_HABITS, sectionIn, truePull } from './trueCooking';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** What five logged cooks teach of kitchens that are not as told. */
@@ -54,7 +54,14 @@ const COOKED: readonly PlanRequest[] = [
 ];
 
 /** What differs from cook to cook in one kitchen, one deviation. */
-const SCATTER = { start: 1.5, thickness: 0.0005, contact: 0.05, oven: 1.5, pan: 4 } as const;
+const SCATTER = {
+  start: 1.5,
+  thickness: 0.0005,
+  contact: 0.05,
+  oven: 1.5,
+  ovenHeat: 0.04,
+  pan: 4,
+} as const;
 const PROBE_NOISE = 0.4;
 const GUN_NOISE = 8;
 /** A hand's reading near the middle, and the end as judged, K. */
@@ -66,14 +73,20 @@ const another = (request: PlanRequest, random: () => number): PlanRequest => {
   return { ...request, thickness, weight: request.weight * scale };
 };
 
+/** A kitchen as it really is: its traits, and what its cook does beside what was said. */
+interface TrueKitchen extends LearnedTraits {
+  readonly habits: Habits;
+}
+
 /** How a kitchen differs from what a plan on this gear was told. */
 const offIn = (
-  truth: LearnedTraits,
+  truth: TrueKitchen,
   gear: GearUsed,
   { learned: used, pan }: PlanRequest,
-): KitchenDeviation => ({
+): KitchenDeviation & { readonly habits: Habits } => ({
+  habits: truth.habits,
   burner: truth.burner / gear.burner.share,
-  ovenHeat: 1,
+  ovenHeat: truth.ovenHeat / (used?.ovenHeat ?? 1),
   oven: truth.oven - gear.oven.offset,
   contact: truth.contact / (used?.contact ?? 1),
   thickness: truth.thickness - (used?.thickness ?? 0),
@@ -86,15 +99,16 @@ const logged = (
   id: string,
   nth: number,
   plan: CookPlan,
-  truth: LearnedTraits,
+  truth: TrueKitchen,
   random: () => number,
 ): LoggedCook => {
   const gear = FIRST_GEAR;
   const { request } = plan;
   const usual = offIn(truth, gear, request);
-  const off: KitchenDeviation = {
+  const off = {
+    ...usual,
     burner: usual.burner,
-    ovenHeat: 1,
+    ovenHeat: usual.ovenHeat * Math.exp(SCATTER.ovenHeat * normal(random)),
     oven: usual.oven + SCATTER.oven * normal(random),
     contact: usual.contact * Math.exp(SCATTER.contact * normal(random)),
     thickness: usual.thickness + SCATTER.thickness * normal(random),
@@ -188,14 +202,14 @@ const plannedWith = (asked: PlanRequest, pan: PanOnBurner, asTold: boolean): Coo
 };
 
 /** How far a plan made with what is known of a kitchen is from the pull that was right, s. */
-const planError = (request: PlanRequest, known: LearnedTraits, truth: LearnedTraits): number => {
+const planError = (request: PlanRequest, known: LearnedTraits, truth: TrueKitchen): number => {
   const gear: GearUsed = {
     ...FIRST_GEAR,
     burner: { ...FIRST_GEAR.burner, share: known.burner },
     oven: { ...FIRST_GEAR.oven, offset: known.oven },
   };
-  const { contact, thickness } = known;
-  const asked: PlanRequest = { ...request, learned: { contact, thickness } };
+  const { contact, thickness, ovenHeat } = known;
+  const asked: PlanRequest = { ...request, learned: { contact, thickness, ovenHeat } };
   const pan = panOnBurner(gear, known.burner);
   const plan = plannedWith(asked, pan, known === NOMINAL_KITCHEN);
   const cook = sectionIn(asked, offIn(truth, gear, asked), pan);
@@ -217,14 +231,18 @@ export interface KitchenLearned {
 /** Draws the `nth` hidden kitchen of a seed, cooks in it five times and learns from that. */
 export const learnOne = (seed: number, nth: number): KitchenLearned => {
   const random = seededRandom(seed * 7919 + nth);
-  const truth: LearnedTraits = {
+  const said = SAID_HABITS[nth % SAID_HABITS.length] ?? USUAL;
+  const truth: TrueKitchen = {
     oven: even(random, -25, 25),
+    ovenHeat: even(random, 0.8, 1.2),
     burner: even(random, 0.7, 1.3),
     contact: even(random, 0.7, 1.3),
     thickness: even(random, -0.003, 0.003),
+    habits: habitsBeside(said, random),
   };
+  const cooked = COOKED.map((request) => ({ ...request, ...said }));
   const cookedAs = (i: number): PlanRequest => {
-    const found = COOKED[i % COOKED.length];
+    const found = cooked[i % cooked.length];
     if (!found) throw new Error('nothing to cook');
     return found;
   };
@@ -237,7 +255,7 @@ export const learnOne = (seed: number, nth: number): KitchenLearned => {
   const known = traitsFor(kitchen.traits, FIRST_GEAR);
   const sixth = another(cookedAs(Math.floor(even(random, 0, COOKED.length))), random);
   const errors = (by: LearnedTraits): number =>
-    mean(COOKED.map((request) => planError(request, by, truth)));
+    mean(cooked.map((request) => planError(request, by, truth)));
   const found = {
     before: errors(NOMINAL_KITCHEN),
     after: errors(known),
@@ -246,8 +264,8 @@ export const learnOne = (seed: number, nth: number): KitchenLearned => {
     ms,
   };
   if (process.env['BENCH_TALK']) {
-    const said = ({ oven, burner, contact, thickness }: LearnedTraits): string =>
-      `${oven.toFixed(0)} ${burner.toFixed(2)} ${contact.toFixed(2)} ${(thickness * 1000).toFixed(1)}`;
+    const said = ({ oven, ovenHeat, burner, contact, thickness }: LearnedTraits): string =>
+      `${oven.toFixed(0)} ${ovenHeat.toFixed(2)} ${burner.toFixed(2)} ${contact.toFixed(2)} ${(thickness * 1000).toFixed(1)}`;
     process.stderr.write(
       `${nth}: ${said(truth)} | ${said(known)} | ${JSON.stringify(found)} ${sixth.way}\n`,
     );

@@ -1,10 +1,15 @@
 import { DEFAULT_PAN, NOMINAL_KITCHEN } from '@crustan/core/gear';
 import { even, normal, seededRandom } from '@crustan/core/maths';
 import { Forecaster, type Forecast } from '@crustan/core/estimate';
-import { trueRun, type HiddenKitchen, type ProbePlace } from '@crustan/core/simulation';
+import {
+  habitsBeside,
+  trueRun,
+  type HiddenKitchen,
+  type ProbePlace,
+} from '@crustan/core/simulation';
 import { type CookEvent } from '@crustan/core/cook';
 import { USUAL, type CookPlan, type PlanRequest, type WayCook } from '@crustan/core/plan';
-import { legsUntil, planOf, sectionIn, truePull } from './trueCooking';
+import { legsUntil, planOf, SAID_HABITS, sectionIn, truePull } from './trueCooking';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** How well the live forecast does in kitchens that are not as told. */
@@ -164,7 +169,9 @@ const median = (values: readonly number[]): number =>
 /** Forecasts cooks in hidden kitchens: 200 of them, drawn from a seed. */
 export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
   const random = seededRandom(seed);
-  const plans = PLANNED.map((request) => planOf(request));
+  const households = SAID_HABITS.flatMap((said) =>
+    PLANNED.map((request) => ({ said, plan: planOf({ ...request, ...said }) })),
+  );
   const times: number[] = [];
   let within = 0;
   let covered = 0;
@@ -173,17 +180,20 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
   let found = 0;
   let falsely = 0;
   for (let i = 0; i < kitchens; i += 1) {
-    const plan = plans[i % plans.length];
-    if (!plan) break;
+    const household = households[i % households.length];
+    if (!household) break;
+    const { said, plan } = household;
     const off = even(random, 0, 0.006) * (random() < 0.5 ? -1 : 1);
     const hidden: HiddenKitchen = {
       ...NOMINAL_KITCHEN,
       oven: even(random, -25, 25),
+      ovenHeat: even(random, 0.8, 1.2),
       contact: even(random, 0.7, 1.3),
       thickness: even(random, -0.004, 0.004),
       start: even(random, -4, 4),
       probe: { kind: 'middle', off },
       noise: 0.4,
+      habits: habitsBeside(said, random),
     };
     const cook = sectionIn(plan.request, hidden, DEFAULT_PAN);
     const pull = truePull(cook, plan);
@@ -205,7 +215,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     const end = cook.endOf(legsUntil(cook, plan, forecastPull)).peak;
     if (Math.abs(end - half.end) <= 1.2816 * half.endSpread) covered += 1;
     if (good.some(isNamed)) falsely += 1;
-    const probe = misplacedIn(Math.floor(i / plans.length), plan, pull, random);
+    const probe = misplacedIn(Math.floor(i / PLANNED.length), plan, pull, random);
     const bad = follow({ plan, cook, hidden: { ...hidden, probe }, pull, random });
     if (bad.some(isNamed)) found += 1;
     if (process.env['LIVE_BENCH_TALK']) {

@@ -1,7 +1,7 @@
-import { trueCook } from '@crustan/core/simulation';
+import { trueCook, type Habits } from '@crustan/core/simulation';
 import type { KitchenDeviation, PanOnBurner } from '@crustan/core/gear';
 import { SEARCH_COLUMNS } from '@crustan/core/heat';
-import { findCrossing } from '@crustan/core/maths';
+import { findCrossing, finished } from '@crustan/core/maths';
 import {
   planWay,
   type CookPlan,
@@ -9,6 +9,14 @@ import {
   type TimedLeg,
   type WayCook,
 } from '@crustan/core/plan';
+
+/** How households say they cook, as different as kitchens are: each plans by its own. */
+export const SAID_HABITS: readonly Required<Habits>[] = [
+  { knob: 'up', spot: 'fresh', restOn: 'board', tray: false, ovenFuel: 'electric' },
+  { knob: 'left', spot: 'same', restOn: 'rack', tray: true, ovenFuel: 'gas' },
+  { knob: 'up', spot: 'same', restOn: 'warm-plate', tray: false, ovenFuel: 'gas' },
+  { knob: 'left', spot: 'fresh', restOn: 'plate', tray: true, ovenFuel: 'electric' },
+];
 
 /** A request's plan by its section. */
 export const planOf = (request: PlanRequest, pan?: PanOnBurner): CookPlan => {
@@ -55,13 +63,12 @@ export const truePull = (cook: WayCook, plan: CookPlan): number => {
     low = high;
     high = { x: high.x * 1.4, y: endAt(high.x * 1.4) };
   }
-  const search = findCrossing(endAt, target, low, high, 0.1);
-  for (;;) {
-    const step = search.next();
-    if (step.done === true) return step.value.x;
-  }
+  return finished(findCrossing(endAt, target, low, high, 0.1)).x;
 };
 
 /** A request's cook on its section in a kitchen as it really is. */
-export const sectionIn = (request: PlanRequest, off: KitchenDeviation, pan: PanOnBurner): WayCook =>
-  trueCook(request, off, { pan, columns: SEARCH_COLUMNS });
+export const sectionIn = (
+  request: PlanRequest,
+  off: KitchenDeviation & { readonly habits?: Habits | undefined },
+  pan: PanOnBurner,
+): WayCook => trueCook(request, off, { pan, columns: SEARCH_COLUMNS });

@@ -67,7 +67,7 @@ export const cookInTrueKitchen = (
     request,
     {
       burner: traits.burner / gear.burner.share,
-      ovenHeat: 1,
+      ovenHeat: traits.ovenHeat,
       oven: traits.oven - gear.oven.offset + off(1.5),
       contact: traits.contact * Math.exp(off(0.05)),
       thickness: traits.thickness + off(0.0005),

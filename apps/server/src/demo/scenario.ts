@@ -21,9 +21,10 @@ export interface DemoPlan {
   readonly request: PlanRequest;
 }
 
-/** The supper room as it really is: its oven runs cool, its burner weak, its pieces thick. */
+/** The supper room as it really is: its oven runs cool and slow, its burner weak, its pieces thick. */
 export const TRUE_KITCHEN: LearnedTraits = {
   oven: -11,
+  ovenHeat: 0.94,
   burner: 0.86,
   contact: 0.92,
   thickness: 0.0012,

@@ -3,7 +3,7 @@ import { inputSpread } from '../plan/inputSpread';
 import type { PlanRequest } from '../plan/request';
 
 /** The deviations that a live cook's readings are fitted by, in the order of every vector here. */
-export const ESTIMATED = ['oven', 'contact', 'thickness', 'start'] as const;
+export const ESTIMATED = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
 export type Estimated = (typeof ESTIMATED)[number];
 
 /** The position of the thermometer's constant error, which is fitted beside them. */
@@ -15,6 +15,7 @@ export type EstimatedSpreads = Readonly<Record<Estimated, number>>;
 /** The spreads with which the plan of a request states its range, so that its forecast begins with the same. */
 export const spreadsOf = (request: PlanRequest): EstimatedSpreads => ({
   oven: inputSpread('oven', request),
+  ovenHeat: inputSpread('ovenHeat', request),
   contact: inputSpread('contact', request),
   thickness: inputSpread('thickness', request),
   start: inputSpread('start', request),
@@ -30,6 +31,7 @@ export const kitchenAt = (
   return {
     ...NOMINAL_KITCHEN,
     oven: at('oven'),
+    ovenHeat: at('ovenHeat'),
     contact: at('contact'),
     thickness: at('thickness'),
     start: at('start'),

@@ -18,6 +18,8 @@ import type { Forecast } from './forecastResult';
 import { handObservations } from './handObservations';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
+import { firstOvenLeg } from '../plan/ovenLegs';
+import { ovenLike } from './ovenLike';
 import { ovenObservations } from './ovenObservations';
 import { probePositions } from './probePositions';
 import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
@@ -66,8 +68,8 @@ interface Cooking {
 }
 
 /**
- * Forecasts one cook from its readings: a Gauss-Newton fit of the oven, contact, thickness and start
- * against their spreads, on the one-dimensional model whose edges are set by the section's own plan.
+ * Forecasts one cook from its readings: a Gauss-Newton fit of the oven's air and heat, contact,
+ * thickness and start against their spreads, on the one-dimensional model whose edges are set by the section's own plan.
  * The position of the probe is marginalised over a grid. Each forecast starts from the last one.
  */
 export class Forecaster {
@@ -162,7 +164,7 @@ export class Forecaster {
   private result(
     linear: LinearModel,
     estimate: KitchenEstimate,
-    { decided, seconds, inAt }: Cooking,
+    { decided, seconds, inAt, progress }: Cooking,
     readings: number,
   ): Forecast {
     const { base, endSlope } = linear;
@@ -172,14 +174,19 @@ export class Forecaster {
       figure(base) + linearChange(linear, estimate.mean, figure);
     const sigma = (key: Estimated): number =>
       estimate.sigma[ESTIMATED.indexOf(key)] * this.spreads[key];
+    const kitchen = kitchenAt(estimate.mean, this.spreads);
+    const air = firstOvenLeg(progress.legs)?.air;
     return {
-      kitchen: kitchenAt(estimate.mean, this.spreads),
+      kitchen,
       sigma: {
         oven: sigma('oven'),
+        ovenHeat: sigma('ovenHeat'),
         contact: sigma('contact'),
         thickness: sigma('thickness'),
         start: sigma('start'),
       },
+      ovenLike:
+        air === undefined ? undefined : ovenLike(air, kitchen, estimate.covariance, this.spreads),
       pullAt: inAt + this.pull * 1000,
       pullSpread: decided ? 0 : Math.hypot(estimate.pullSigma, MODEL_END_SIGMA / slope),
       decided,

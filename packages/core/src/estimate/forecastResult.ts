@@ -1,5 +1,6 @@
 import type { KitchenDeviation } from '../gear';
 import type { Estimated } from './estimated';
+import type { OvenLike } from './ovenLike';
 import type { ProbeKind } from './probePositions';
 
 /** What the readings make of a cook. Times ms since 1970, temperatures C. */
@@ -7,6 +8,8 @@ export interface Forecast {
   /** The kitchen that explains them best, and the standard deviation of each figure (contact: of its log). */
   readonly kitchen: KitchenDeviation;
   readonly sigma: Readonly<Record<Estimated, number>>;
+  /** How its oven heats, in one figure; undefined where the cook has none. */
+  readonly ovenLike: OvenLike | undefined;
   /** When the deciding leg should end for the wanted finish, or did. */
   readonly pullAt: number;
   /** Its standard deviation, s; zero once it has passed. */

@@ -10,6 +10,8 @@ export interface KitchenEstimate {
   /** In spreads, in the order of `ESTIMATED`. */
   readonly mean: Float64Array;
   readonly sigma: Float64Array;
+  /** Row by row. */
+  readonly covariance: Float64Array;
   /** s from the first heat. */
   readonly pull: number;
   readonly pullSigma: number;
@@ -61,6 +63,7 @@ export const kitchenEstimate = (
   return {
     mean,
     sigma: Float64Array.from({ length: n }, (_, j) => Math.sqrt(covariance[j * n + j])),
+    covariance,
     pull: pull + (goal - expectedEnd) / slope,
     pullSigma: endSigma / Math.abs(slope),
     endSigma,

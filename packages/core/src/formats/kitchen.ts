@@ -19,6 +19,7 @@ export const GEAR_LIMITS = {
   /** What a burner gives over what its plate says. */
   share: { least: 0.4, most: 1.8 },
   contact: { least: 0.4, most: 2 },
+  ovenHeat: { least: 0.5, most: 2 },
   thickness: { least: -0.006, most: 0.006 },
   /** What an eye adds to a browning index. */
   crust: { least: -0.6, most: 0.6 },
@@ -109,7 +110,7 @@ const kitchenObject = z.strictObject({
   /** Someone tonight is pregnant, very young, old or immune-weak. */
   atRisk: z.boolean(),
   own: z.array(ownCutSchema).max(60),
-  /** What past cooks taught and plans use, by device: oven, lag, burner, thickness, crust, contact:ID of the pan. */
+  /** What past cooks taught and plans use, by device: oven, ovenHeat, lag, burner, thickness, crust, contact:ID of the pan. */
   learned: z.record(device, usedFigure).default({}),
   /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
   forgotten: z.record(device, z.int()).default({}),

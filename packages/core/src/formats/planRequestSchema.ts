@@ -109,6 +109,7 @@ export const planRequestFields = {
     .strictObject({
       thickness: bounded({ least: -0.006, most: 0.006 }, 'm'),
       contact: bounded({ least: 0.4, most: 2 }, ''),
+      ovenHeat: bounded({ least: 0.5, most: 2 }, '').optional(),
       crust: bounded({ least: -0.6, most: 0.6 }, '').optional(),
     })
     .optional(),

@@ -13,10 +13,18 @@ import type { LearnedTraits } from './traits';
 import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Finite-difference steps of the model, in each deviation's own unit. */
-export const MODEL_STEPS = { oven: 8, pan: 8, contact: 0.1, thickness: 0.001, start: 1.5 } as const;
+export const MODEL_STEPS = {
+  oven: 8,
+  ovenHeat: 0.1,
+  pan: 8,
+  contact: 0.1,
+  thickness: 0.001,
+  start: 1.5,
+} as const;
 export type ModelStep = keyof typeof MODEL_STEPS;
 const MOVED = [
   'oven',
+  'ovenHeat',
   'pan',
   'contact',
   'thickness',
@@ -162,7 +170,7 @@ export const kitchenIn = (read: CookData, traits: LearnedTraits): KitchenDeviati
     oven: traits.oven - gear.oven.offset,
     contact: traits.contact / (learned?.contact ?? 1),
     thickness: traits.thickness - (learned?.thickness ?? 0),
-    ovenHeat: 1,
+    ovenHeat: traits.ovenHeat / (learned?.ovenHeat ?? 1),
     burner: traits.burner / gear.burner.share,
     start: 0,
     pan: measuredPanExcess(read) ?? panExcess(gear, pan, traits.burner),
@@ -174,7 +182,8 @@ const moved = (kitchen: KitchenDeviation, move: ModelStep): KitchenDeviation => 
     case 'pan':
       return { ...kitchen, pan: kitchen.pan + MODEL_STEPS.pan };
     case 'contact':
-      return { ...kitchen, contact: kitchen.contact * Math.exp(MODEL_STEPS.contact) };
+    case 'ovenHeat':
+      return { ...kitchen, [move]: kitchen[move] * Math.exp(MODEL_STEPS[move]) };
     default:
       return { ...kitchen, [move]: kitchen[move] + MODEL_STEPS[move] };
   }
@@ -195,7 +204,8 @@ export const cookModel = (read: CookData, traits: LearnedTraits): CookModel => {
   const run = (at: KitchenDeviation): TracedRun =>
     correction.onto(tracedRun(input, at), moments, pull);
   const tells = (move: ModelStep): boolean =>
-    (move !== 'oven' || read.usesOven) && (!['pan', 'contact'].includes(move) || read.usesPan);
+    (!['oven', 'ovenHeat'].includes(move) || read.usesOven) &&
+    (!['pan', 'contact'].includes(move) || read.usesPan);
   return {
     base: run(kitchen),
     moved: Object.fromEntries(

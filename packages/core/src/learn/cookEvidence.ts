@@ -46,15 +46,17 @@ export interface EndCheck {
  */
 const AT = {
   oven: 0,
-  burner: 1,
-  contact: 2,
-  thickness: 3,
-  ownStart: 4,
-  ownThickness: 5,
-  ownContact: 6,
-  ownOven: 7,
-  ownPan: 8,
-  thermometer: 9,
+  ovenHeat: 1,
+  burner: 2,
+  contact: 3,
+  thickness: 4,
+  ownStart: 5,
+  ownThickness: 6,
+  ownContact: 7,
+  ownOven: 8,
+  ownOvenHeat: 9,
+  ownPan: 10,
+  thermometer: 11,
 } as const;
 const PARAMETERS = Object.keys(AT).length;
 
@@ -81,13 +83,15 @@ const slopesOf = (
     const run = model.moved[move];
     return run === undefined ? 0 : (figure(run) - figure(model.base)) / MODEL_STEPS[move];
   };
-  const [oven, pan, contact, thickness] = [
+  const [oven, ovenHeat, pan, contact, thickness] = [
     per('oven'),
+    per('ovenHeat'),
     per('pan'),
     per('contact'),
     per('thickness'),
   ];
   slopes[AT.oven] = oven * KITCHEN_SPREAD.oven;
+  slopes[AT.ovenHeat] = ovenHeat * KITCHEN_SPREAD.ovenHeat;
   slopes[AT.burner] = pan * burnerPan;
   slopes[AT.contact] = contact * KITCHEN_SPREAD.contact;
   slopes[AT.thickness] = thickness * KITCHEN_SPREAD.thickness;
@@ -95,6 +99,7 @@ const slopesOf = (
   slopes[AT.ownThickness] = thickness * COOK_SPREAD.thickness;
   slopes[AT.ownContact] = contact * COOK_SPREAD.contact;
   slopes[AT.ownOven] = oven * COOK_SPREAD.oven;
+  slopes[AT.ownOvenHeat] = ovenHeat * COOK_SPREAD.ovenHeat;
   slopes[AT.ownPan] = pan * COOK_SPREAD.pan;
   return slopes;
 };

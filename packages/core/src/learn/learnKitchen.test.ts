@@ -19,7 +19,13 @@ import { TRAITS, type LearnedTraits } from './traits';
 import { firstOvenLeg } from '../plan/ovenLegs';
 
 const T0 = Date.UTC(2026, 2, 1, 18);
-const TRUE: LearnedTraits = { oven: -14, burner: 0.82, contact: 1.1, thickness: 0.0018 };
+const TRUE: LearnedTraits = {
+  oven: -14,
+  ovenHeat: 1,
+  burner: 0.82,
+  contact: 1.1,
+  thickness: 0.0018,
+};
 
 /** A cook of a plan in a kitchen as it is: presses on time, a probe in the oven, one by hand else. */
 const cooked = (

@@ -4,7 +4,7 @@ import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear
 import { cookEvidence, type CookEvidence } from './cookEvidence';
 import { cookData, type CookData } from './cookData';
 import type { GearUsed, LoggedCook } from './loggedCook';
-import { TRAITS, type LearnedTraits, type Trait } from './traits';
+import { TRAITS, traitsBy, type LearnedTraits, type Trait } from './traits';
 
 /** A trait of one device: the oven's, the burner's, the cook's eye, or one pan's contact. */
 export type DeviceKey = string;
@@ -127,12 +127,7 @@ const valueAt = (trait: Trait, spreads: number): number =>
 const traitsAt = (known: ArrayLike<number>, of: readonly number[]): LearnedTraits => {
   const at = (trait: Trait): number =>
     valueAt(trait, Math.max(-2.5, Math.min(2.5, known[of[TRAITS.indexOf(trait)]])));
-  return {
-    oven: at('oven'),
-    burner: at('burner'),
-    contact: at('contact'),
-    thickness: at('thickness'),
-  };
+  return traitsBy(at);
 };
 
 /**
@@ -243,13 +238,8 @@ export const learnedKitchen = (
 export const traitsFor = (
   traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
   gear: Pick<GearUsed, 'pan'>,
-): LearnedTraits => {
-  const of = (trait: Trait): number =>
-    traits.find(({ key }) => key === deviceKey(trait, gear))?.value ?? NOMINAL_KITCHEN[trait];
-  return {
-    oven: of('oven'),
-    burner: of('burner'),
-    contact: of('contact'),
-    thickness: of('thickness'),
-  };
-};
+): LearnedTraits =>
+  traitsBy(
+    (trait) =>
+      traits.find(({ key }) => key === deviceKey(trait, gear))?.value ?? NOMINAL_KITCHEN[trait],
+  );

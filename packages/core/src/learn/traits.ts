@@ -3,6 +3,7 @@ import type { DeviationKey, KitchenDeviation } from '../gear';
 /** The deviations that are learned from cook to cook, in the order of every vector here. */
 export const TRAITS = [
   'oven',
+  'ovenHeat',
   'burner',
   'contact',
   'thickness',
@@ -11,3 +12,12 @@ export type Trait = (typeof TRAITS)[number];
 
 /** What is learned of a kitchen. */
 export type LearnedTraits = Pick<KitchenDeviation, Trait>;
+
+/** The traits, each by its name. */
+export const traitsBy = (of: (trait: Trait) => number): LearnedTraits => ({
+  oven: of('oven'),
+  ovenHeat: of('ovenHeat'),
+  burner: of('burner'),
+  contact: of('contact'),
+  thickness: of('thickness'),
+});

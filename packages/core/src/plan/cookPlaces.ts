@@ -115,10 +115,10 @@ export class CookPlaces {
       case 'oven-pan': {
         const air = heat.air + deviation.oven;
         const celsius = wasOnPan ? pan.mean : heat.pan;
-        const { lateralAreaRatio, oven } = placed;
-        const h = heat.h * deviation.ovenHeat;
+        const { lateralAreaRatio, oven, ovenHeat } = placed;
+        const h = heat.h * deviation.ovenHeat * ovenHeat;
         const around = widened(inAPanInTheOven(air, h, celsius, oven, on), lateralAreaRatio);
-        return new PanInOven(around, placed.pan, air, heat.h, placed.sectionMultiple);
+        return new PanInOven(around, placed.pan, air, h, placed.sectionMultiple);
       }
       default:
         return legSurroundings(heat, placed, deviation);

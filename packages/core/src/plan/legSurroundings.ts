@@ -28,6 +28,8 @@ export interface PieceInSurroundings {
   readonly press: Press;
   /** The pan's contact over the usual, as learned. */
   readonly contact: number;
+  /** What the oven brings to a face over the usual, as learned. */
+  readonly ovenHeat: number;
   /** Times the solved section's power is taken: pieces x area or length of one. */
   readonly sectionMultiple: number;
   /** Area of all pieces on the iron, m2. */
@@ -97,6 +99,7 @@ export const legSurroundings = (
     pan: onBurner,
     press,
     contact: learned,
+    ovenHeat: learnedHeat,
     sectionMultiple: times,
     lateralAreaRatio: edges,
     oven: around,
@@ -104,6 +107,7 @@ export const legSurroundings = (
   { contact: scale, pan: panOff, oven, ovenHeat }: KitchenDeviation,
 ): Surroundings | Environment => {
   const contact = scale * learned * PRESS[press];
+  const ovenShare = ovenHeat * learnedHeat;
   switch (heat.on) {
     case 'pan': {
       const pan = heat.pan + panOff;
@@ -120,13 +124,13 @@ export const legSurroundings = (
     case 'edge':
       return onItsEdge(heat.pan + panOff, heat.share, { contact });
     case 'rack':
-      return widened(onARack(heat.air + oven, heat.h * ovenHeat, around), edges);
+      return widened(onARack(heat.air + oven, heat.h * ovenShare, around), edges);
     case 'oven-pan': {
       const inPan = widened(
-        inAPanInTheOven(heat.air + oven, heat.h * ovenHeat, heat.pan, around),
+        inAPanInTheOven(heat.air + oven, heat.h * ovenShare, heat.pan, around),
         edges,
       );
-      return new PanInOven(inPan, onBurner, heat.air + oven, heat.h, times);
+      return new PanInOven(inPan, onBurner, heat.air + oven, heat.h * ovenShare, times);
     }
     case 'counter':
       return widened(onTheCounter(heat.air), edges);

@@ -53,6 +53,7 @@ export const pieceInSurroundings = (
     pan,
     press,
     contact: learned?.contact ?? 1,
+    ovenHeat: learned?.ovenHeat ?? 1,
     sectionMultiple: pieces * (flat ? area : round ? 2 * Math.PI : across),
     foodArea: pieces * area,
     model: modelOf(request),

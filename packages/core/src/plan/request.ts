@@ -24,6 +24,8 @@ export type OwnCut = Cut;
 
 /** The learned deviation of the kitchen that is part of a request. */
 export interface LearnedDeviation extends Pick<KitchenDeviation, 'thickness' | 'contact'> {
+  /** What the oven brings to a face over the usual, a factor; absent: the usual. */
+  readonly ovenHeat?: number | undefined;
   /** What the cook's eye adds to a browning index before it is named. */
   readonly crust?: number | undefined;
 }

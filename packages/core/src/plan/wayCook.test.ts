@@ -126,6 +126,7 @@ describe('what is round the piece through a leg', () => {
     pan: DEFAULT_PAN,
     press: 'pressed',
     contact: 1,
+    ovenHeat: 1,
     sectionMultiple: 0.008,
     foodArea: 0.011,
     model: HEAT_MODELS.baseline,

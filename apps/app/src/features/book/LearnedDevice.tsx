@@ -27,6 +27,7 @@ interface Props {
 /** Each figure set by hand: in which unit, and how far. */
 const BY_HAND = {
   oven: { kind: 'temperatureDifference', limit: GEAR_LIMITS.offset },
+  ovenHeat: { kind: 'share', limit: GEAR_LIMITS.ovenHeat },
   lag: { kind: 'minutes', limit: GEAR_LIMITS.lag },
   burner: { kind: 'share', limit: GEAR_LIMITS.share },
   contact: { kind: 'share', limit: GEAR_LIMITS.contact },

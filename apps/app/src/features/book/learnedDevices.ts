@@ -1,10 +1,11 @@
 import { ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
+import type { Trait } from '@crustan/core/learn/traits';
 import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
 
 /** What can be learned of a kitchen, one device at a time. */
-export type DeviceKind = 'oven' | 'lag' | 'burner' | 'contact' | 'thickness' | 'crust';
+export type DeviceKind = Trait | 'lag' | 'crust';
 
 export interface LearnedDeviceView {
   readonly key: string;
@@ -22,6 +23,7 @@ export interface LearnedDeviceView {
 
 const USUAL: Readonly<Record<DeviceKind, number>> = {
   oven: DEFAULT_OVEN.offset,
+  ovenHeat: 1,
   lag: DEFAULT_OVEN.timeConstant,
   burner: 1,
   contact: 1,
@@ -86,6 +88,7 @@ export const sayTrait = (kind: DeviceKind, value: number, show: Show): string =>
       return signed(value, show.difference(Math.abs(value)));
     case 'thickness':
       return signed(value, show.depth(Math.abs(value)));
+    case 'ovenHeat':
     case 'burner':
     case 'contact':
       return `${Math.round(value * 100)} %`;
@@ -103,6 +106,7 @@ export const saySpread = (kind: DeviceKind, deviation: number, show: Show): stri
       return show.difference(deviation);
     case 'thickness':
       return show.depth(deviation);
+    case 'ovenHeat':
     case 'burner':
     case 'contact':
       return `${Math.max(1, Math.round(deviation * 100))} %`;
@@ -115,6 +119,7 @@ export const saySpread = (kind: DeviceKind, deviation: number, show: Show): stri
 
 export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
   oven: 'The oven’s air, over its dial',
+  ovenHeat: 'How fast the oven heats a piece, of the usual,',
   lag: 'The oven, coming up',
   burner: 'The burner, of what its plate says',
   contact: 'Contact, of the usual,',
@@ -124,6 +129,8 @@ export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
 
 export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
   oven: 'From how fast the middle climbed in the oven, and from a thermometer in its air. The run sets the dial by it.',
+  ovenHeat:
+    'From how fast the middle climbed in the oven beside what its air had: still and damp air heats a piece slower than moving air. Plans count with it.',
   lag: 'From its thermometer while it came up: the time it takes to cover most of the way. The run switches it on by it.',
   burner:
     'From how hot the pan was after its minutes on the burner. The run heats the pan for longer or shorter by it.',

@@ -1,5 +1,4 @@
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
-import type { Estimated } from '@crustan/core/estimate/estimated';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { ovenAir } from '@crustan/core/plan/ovenAir';
 import { showDuration } from '@crustan/core/units';
@@ -9,21 +8,26 @@ import type { Show } from '../../words/show';
 const EIGHTY = 1.2816;
 
 /** What is told of a figure: how far it must be off, and how sure, K or m; contact as a share. */
-const WORTH = { oven: 5, thickness: 0.0015, start: 2, contact: 0.12 } as const;
+const WORTH = { thickness: 0.0015, start: 2, contact: 0.12 } as const;
+const WORTH_OVEN = 5;
 
 /** How sure a figure must be before it is said: its deviation under this share of what it is off. */
 const SURE = 0.8;
 
-const told = ({ kitchen, sigma }: Forecast, key: Estimated): number | undefined => {
+const worthTelling = (off: number, sigma: number, worth: number): number | undefined =>
+  Math.abs(off) >= worth && sigma <= SURE * Math.abs(off) ? off : undefined;
+
+const told = ({ kitchen, sigma }: Forecast, key: keyof typeof WORTH): number | undefined => {
   const off = key === 'contact' ? Math.log(kitchen.contact) : kitchen[key];
-  return Math.abs(off) >= WORTH[key] && sigma[key] <= SURE * Math.abs(off) ? off : undefined;
+  return worthTelling(off, sigma[key], WORTH[key]);
 };
 
 /** What the kitchen turns out to be like, in one sentence; empty while there is nothing to say. */
 export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show): string => {
   if (forecast.readings === 0) return '';
   const air = ovenAir(request);
-  const oven = told(forecast, 'oven');
+  const like = forecast.ovenLike;
+  const oven = like && worthTelling(like.over, like.sigma, WORTH_OVEN);
   if (air !== undefined && oven !== undefined) {
     return `Your oven is behaving like ${show.degrees(air + oven)}.`;
   }

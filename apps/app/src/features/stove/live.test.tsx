@@ -56,7 +56,8 @@ const cookOf = (n: number, events: readonly CookEvent[], plan = thick): ActiveCo
 const IN: CookEvent = { id: uuid(50), kind: 'in', at: T0 };
 const forecast: Forecast = {
   kitchen: { ...NOMINAL_KITCHEN, oven: -12 },
-  sigma: { oven: 3, contact: 0.17, thickness: 0.002, start: 2 },
+  sigma: { oven: 3, contact: 0.17, thickness: 0.002, ovenHeat: 0.1, start: 2 },
+  ovenLike: { over: -12, sigma: 3 },
   pullAt: T0 + 3_600_000,
   pullSpread: 90,
   decided: false,
@@ -74,9 +75,13 @@ describe('what the stove says of a forecast', () => {
   it('says the oven’s own temperature once it is sure, and nothing before', () => {
     expect(sayKitchen(forecast, thick.request, show)).toBe('Your oven is behaving like 98°.');
     expect(sayKitchen({ ...forecast, readings: 0 }, thick.request, show)).toBe('');
-    const unsure = { ...forecast, sigma: { ...forecast.sigma, oven: 14 } };
+    const unsure = { ...forecast, ovenLike: { over: -12, sigma: 14 } };
     expect(sayKitchen(unsure, thick.request, show)).toBe('');
-    const thicker = { ...forecast, kitchen: { ...NOMINAL_KITCHEN, thickness: 0.003 } };
+    const thicker = {
+      ...forecast,
+      kitchen: { ...NOMINAL_KITCHEN, thickness: 0.003 },
+      ovenLike: { over: 1, sigma: 3 },
+    };
     expect(sayKitchen(thicker, thick.request, show)).toBe('It cooks like 43 mm.');
   });
 
