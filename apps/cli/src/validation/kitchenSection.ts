@@ -77,6 +77,19 @@ const CASES: readonly Named[] = [
       stages: [sear(215, 120), sear(215, 100), rest(300)],
     },
   },
+  {
+    name: 'fish on its skin dried overnight, 200 + 30 s at 165',
+    cook: {
+      piece: {
+        tissue: 'white-fish',
+        thickness: 0.017,
+        start: 5,
+        film: -0.08,
+        layers: [{ tissue: 'fish-skin', thickness: 0.001 }],
+      },
+      stages: [sear(165, 200), sear(165, 30), rest(300)],
+    },
+  },
 ];
 
 const peakOf = (cook: Cook, options: SimulateOptions = {}): number =>

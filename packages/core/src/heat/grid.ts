@@ -54,6 +54,13 @@ const mirrored = (sizes: Float64Array): Float64Array => {
   return cells;
 };
 
+/** The outermost and the largest cell, m, and the most that one outgrows the last. */
+const boundsOf = (thickness: number, refinement: number) => ({
+  first: FIRST_CELL / refinement,
+  largest: Math.max(LARGEST_CELL, LARGEST_SHARE * thickness) / refinement,
+  limit: CELL_GROWTH ** (1 / refinement),
+});
+
 /**
  * Cell sizes through a thickness, fine at both faces and mirror-symmetric.
  * @param thickness m
@@ -62,9 +69,7 @@ const mirrored = (sizes: Float64Array): Float64Array => {
  */
 export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
   const half = thickness / 2;
-  const first = FIRST_CELL / refinement;
-  const largest = Math.max(LARGEST_CELL, LARGEST_SHARE * thickness) / refinement;
-  const limit = CELL_GROWTH ** (1 / refinement);
+  const { first, largest, limit } = boundsOf(thickness, refinement);
   let count = 2;
   while (reach(first, limit, largest, count) < half) count += 1;
   const growth = growthFor(half, first, largest, count, limit);
@@ -74,9 +79,23 @@ export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
   );
 };
 
+/** How many cells of the steepest grid come nearest to a depth: the same for every thickness. */
+const cellsTo = (depth: number, thickness: number, refinement: number): number => {
+  const { first, largest, limit } = boundsOf(thickness, refinement);
+  let count = 1;
+  while (
+    Math.abs(reach(first, limit, largest, count + 1) - depth) <
+    Math.abs(reach(first, limit, largest, count) - depth)
+  ) {
+    count += 1;
+  }
+  return count;
+};
+
 /**
- * The graded grid with a cell boundary on every layer's inner side: the nearest boundary is moved
- * there and the cells on either side of it are stretched to fit.
+ * The graded grid with a cell boundary on every layer's inner side: a boundary is moved there and the
+ * cells on either side of it are stretched to fit. Which one does not depend on the thickness of the
+ * piece, so that a little more of it does not lay the cells anew.
  * @param layers thicknesses from the first face inward, m; together within the thickness
  */
 export const layeredGrid = (
@@ -92,16 +111,13 @@ export const layeredGrid = (
   for (const layer of layers) {
     boundary += layer;
     if (boundary >= thickness - 1e-9) break;
-    let nearest = fixed;
-    let at = fixedAt;
     // A layer keeps at least one cell, and so does what lies behind it.
-    while (
-      nearest < count - 1 &&
-      (nearest === fixed || Math.abs(at + cells[nearest] - boundary) < Math.abs(at - boundary))
-    ) {
-      at += cells[nearest];
-      nearest += 1;
-    }
+    const nearest = Math.min(
+      count - 1,
+      Math.max(fixed + 1, cellsTo(boundary, thickness, refinement)),
+    );
+    let at = fixedAt;
+    for (let i = fixed; i < nearest; i += 1) at += cells[i];
     const inside = (boundary - fixedAt) / (at - fixedAt);
     const beyond = (thickness - boundary) / (thickness - at);
     for (let i = fixed; i < count; i += 1) cells[i] *= i < nearest ? inside : beyond;

@@ -58,6 +58,22 @@ const SCALLOP: Cook = {
   ],
 };
 
+/** Skin that was dried in the fridge: its outermost cells hold hardly any water. */
+const AIRED_FISH: Cook = {
+  piece: {
+    tissue: 'white-fish',
+    thickness: 0.017,
+    start: 5,
+    film: -0.08,
+    layers: [{ tissue: 'fish-skin', thickness: 0.001 }],
+  },
+  stages: [
+    { kind: 'sear', pan: 165, seconds: 200, thenFlip: true },
+    { kind: 'sear', pan: 165, seconds: 30, thenFlip: false },
+    rest(300),
+  ],
+};
+
 const peak = (cook: Cook, model: HeatModel = baseline): number =>
   Math.max(...simulate({ ...cook, model }, { columns: 8 }).stages.map((s) => s.corePeak));
 
@@ -75,6 +91,19 @@ describe('what a kitchen adds', () => {
   it('leaves the baseline as it was while every option is off', () => {
     expect(HEAT_OPTIONS.every((option) => !baseline[option] && kitchen[option])).toBe(true);
     expect(peak({ ...OFTEN, model: baseline })).toBe(peak(OFTEN));
+  });
+
+  it('is the same on a finer grid, on a dried skin too: a face is wet over a depth, not over a cell', () => {
+    for (const cook of [OFTEN, DUCK, SCALLOP, AIRED_FISH]) {
+      const on = (refinement: number): number =>
+        Math.max(
+          ...simulate({ ...cook, model: kitchen }, { columns: 1, refinement }).stages.map(
+            ({ corePeak }) => corePeak,
+          ),
+        );
+      const [usual, ...finer] = [1, 2, 4].map(on);
+      for (const one of finer) expect(Math.abs(one - (usual ?? NaN))).toBeLessThan(0.7);
+    }
   });
 
   it.each(HEAT_OPTIONS)('%s keeps the ledger of heat closed by itself', (option) => {
