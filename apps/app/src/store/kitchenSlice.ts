@@ -82,16 +82,39 @@ export const gearInUse = (kitchen: Kitchen): RunGear => {
   return { pan: panInUse(kitchen), oven: { ...DEFAULT_OVEN, offset, timeConstant: lag } };
 };
 
+/** What is still in doubt of a figure in use that cooks taught: of a factor, as a share. */
+const doubtOf = ({ learned }: Kitchen, key: string, factor: boolean): number | undefined => {
+  const figure = learned[key];
+  if (figure?.deviation === undefined) return undefined;
+  return factor ? figure.deviation / figure.value : figure.deviation;
+};
+
+/** How surely each learned figure in use is known; undefined where none is. */
+const knownOf = (kitchen: Kitchen): LearnedDeviation['known'] => {
+  const known = {
+    oven: doubtOf(kitchen, 'oven', false),
+    ovenHeat: doubtOf(kitchen, 'ovenHeat', true),
+    burner: doubtOf(kitchen, 'burner', true),
+    contact: doubtOf(kitchen, `contact:${panOf(kitchen).id}`, true),
+    thickness: doubtOf(kitchen, 'thickness', false),
+  };
+  return Object.values(known).every((one) => one === undefined) ? undefined : known;
+};
+
 /** What pieces, this pan's contact, the oven's heat and the cook's eye were found to differ by; undefined: nothing is used. */
 export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
   const thickness = used(kitchen, 'thickness');
   const contact = used(kitchen, `contact:${panOf(kitchen).id}`);
   const ovenHeat = used(kitchen, 'ovenHeat');
   const crust = used(kitchen, 'crust');
-  if ([thickness, contact, ovenHeat, crust].every((one) => one === undefined)) return undefined;
+  const known = knownOf(kitchen);
+  if ([thickness, contact, ovenHeat, crust, known].every((one) => one === undefined)) {
+    return undefined;
+  }
   return {
     thickness: thickness ?? 0,
     contact: contact ?? 1,
+    ...(known === undefined ? {} : { known }),
     ...(ovenHeat === undefined ? {} : { ovenHeat }),
     ...(crust === undefined ? {} : { crust }),
   };

@@ -110,6 +110,15 @@ export const planRequestFields = {
       thickness: bounded({ least: -0.006, most: 0.006 }, 'm'),
       contact: bounded({ least: 0.4, most: 2 }, ''),
       ovenHeat: bounded({ least: 0.5, most: 2 }, '').optional(),
+      known: z
+        .strictObject({
+          oven: bounded({ least: 0, most: 60 }, 'C').optional(),
+          ovenHeat: bounded({ least: 0, most: 1 }, '').optional(),
+          burner: bounded({ least: 0, most: 1 }, '').optional(),
+          contact: bounded({ least: 0, most: 1 }, '').optional(),
+          thickness: bounded({ least: 0, most: 0.01 }, 'm').optional(),
+        })
+        .optional(),
       crust: bounded({ least: -0.6, most: 0.6 }, '').optional(),
     })
     .optional(),

@@ -18,6 +18,9 @@ export const KITCHEN_SPREAD = {
   thickness: uniform(0.003),
 } as const satisfies Partial<Record<DeviationKey, number>>;
 
+/** What one kitchen has in every cook. */
+export type KitchenTrait = keyof typeof KITCHEN_SPREAD;
+
 /**
  * Spread between the cooks of one kitchen, one standard deviation, same units: what else the oven
  * was doing, how long the pan waited, how dry and how pressed the face, where the ruler was laid on a

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { TOTAL_SPREAD } from '../gear';
+import { COOK_SPREAD, TOTAL_SPREAD } from '../gear';
 import { STEAK } from '../tests';
 import { inputsOf, inputSpread } from './inputSpread';
 import type { PlanRequest } from './request';
@@ -36,6 +36,20 @@ describe('what a cook cannot know', () => {
     for (const input of ['thickness', 'start', 'pan', 'oven'] as const) {
       expect(inputSpread(input, STEAK)).toBe(TOTAL_SPREAD[input]);
     }
+  });
+
+  it('narrows as past cooks tell of the kitchen, never under what differs from cook to cook', () => {
+    const learned = (known: object): PlanRequest => ({
+      ...STEAK,
+      way: 'oven-sear',
+      learned: { thickness: 0, contact: 1, known },
+    });
+    const sure = learned({ oven: 2, ovenHeat: 0.03, burner: 0.04, thickness: 0.0004 });
+    expect(inputSpread('oven', sure)).toBeCloseTo(Math.hypot(2, COOK_SPREAD.oven), 9);
+    expect(inputSpread('burner', sure)).toBe(0.04);
+    expect(inputSpread('contact', sure)).toBe(inputSpread('contact', learned({})));
+    expect(inputSpread('oven', learned({ oven: 60 }))).toBe(TOTAL_SPREAD.oven);
+    expect(spreadOf(sure)).toBeLessThan(0.6 * spreadOf(learned({})));
   });
 
   it('so the stated range of a loose piece is wider than that of a pressed one', () => {

@@ -1,4 +1,4 @@
-import { TOTAL_SPREAD } from '../gear';
+import { COOK_SPREAD, TOTAL_SPREAD } from '../gear';
 import { ESTIMATES, type Estimate } from '../heat';
 import type { InputSpread } from './planResult';
 import { modelOf, type PlanRequest } from './request';
@@ -23,13 +23,22 @@ export const inputsOf = (request: PlanRequest): readonly Input[] => {
   ];
 };
 
+/** What is left of an input's spread once past cooks have told of this kitchen: what is its own in each cook, and the rest of the doubt. */
+const afterLearning = (input: Input, { learned }: PlanRequest): number => {
+  if (input === 'pan' || input === 'start') return TOTAL_SPREAD[input];
+  const doubt = learned?.known?.[input];
+  if (doubt === undefined) return TOTAL_SPREAD[input];
+  const own = input === 'burner' ? 0 : COOK_SPREAD[input];
+  return Math.min(TOTAL_SPREAD[input], Math.hypot(doubt, own));
+};
+
 /**
  * How far an input usually lies from what was said, one deviation in its own unit (factors as their
  * logarithm). In a kitchen the contact carries what is not known of a face that dries in fat, that
  * nobody presses, and that bulges when it is turned.
  */
 export const inputSpread = (input: Input, request: PlanRequest): number => {
-  const usual = TOTAL_SPREAD[input];
+  const usual = afterLearning(input, request);
   if (input !== 'contact') return usual;
   const { fatFilm, bulges } = modelOf(request);
   const { filmContact, looseContact, bulgedContact } = ESTIMATES;

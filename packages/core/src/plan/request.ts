@@ -1,5 +1,5 @@
 import { CUTS, type Cut, type CutId } from '../food';
-import type { FatId, GearIds, KitchenDeviation } from '../gear';
+import type { FatId, GearIds, KitchenDeviation, KitchenTrait } from '../gear';
 import type { Knob, Press, RestCover, RestSurface, StemSide, TurnSpot } from '../heat';
 import { HEAT_MODELS, type HeatModel, type ModelName } from '../heat/heatModel';
 import { PLAN_LIMITS } from './limits';
@@ -26,6 +26,8 @@ export type OwnCut = Cut;
 export interface LearnedDeviation extends Pick<KitchenDeviation, 'thickness' | 'contact'> {
   /** What the oven brings to a face over the usual, a factor; absent: the usual. */
   readonly ovenHeat?: number | undefined;
+  /** How surely each is known, one standard deviation, K and m; factors as the logarithm. */
+  readonly known?: Readonly<Partial<Record<KitchenTrait, number | undefined>>> | undefined;
   /** What the cook's eye adds to a browning index before it is named. */
   readonly crust?: number | undefined;
 }

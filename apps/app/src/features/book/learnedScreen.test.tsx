@@ -90,7 +90,12 @@ describe('what the cooks taught', () => {
     expect(ovenOf(now).offset).toBe(-12.4);
     expect(now.learned['oven']).toMatchObject({ by: 'cooks', deviation: 1.6, cooks: 1 });
     const planned = requestHere(REQUEST, now);
-    expect(planned.learned).toEqual({ thickness: 0, contact: 0.92 });
+    expect(planned.learned).toMatchObject({ thickness: 0, contact: 0.92, known: { oven: 1.6 } });
+    // How surely a factor is known goes with it as a share.
+    const { contact } = planned.learned?.known ?? {};
+    const taken = Object.entries(now.learned).find(([key]) => key.startsWith('contact'))?.[1];
+    expect(contact).toBeCloseTo((taken?.deviation ?? NaN) / 0.92, 9);
+    expect(planned.learned?.known?.burner).toBeUndefined();
     expect(usedWords(gearUsed(now), { ...planned, way: 'oven-sear' }, show)).toBe(
       'Planned with what was learned or set: the oven 12.4 °C cooler than its dial; the pan’s contact at 92 % of the usual.',
     );

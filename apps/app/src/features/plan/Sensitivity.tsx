@@ -20,6 +20,9 @@ const BETTER: Readonly<Record<InputSpread['input'], string>> = {
   oven: 'Hang a thermometer by the rack: the dial is not the air.',
 };
 
+/** An input that moves the time by less is not worth a line, s. */
+const LEAST_SHOWN = 1;
+
 /** The strips, which input matters most tonight, and what moving each would change. */
 export const Sensitivity = memo(function Sensitivity({
   request,
@@ -32,13 +35,14 @@ export const Sensitivity = memo(function Sensitivity({
   const knobs = useAsked('knobs', request);
   const most = Math.max(...spread.inputs.map(({ seconds }) => Math.abs(seconds)), 1);
   const first = spread.inputs[0];
+  const shown = spread.inputs.filter(({ seconds }) => Math.abs(seconds) >= LEAST_SHOWN);
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
         What matters most tonight
       </Text>
       <View role="list" className="gap-1">
-        {spread.inputs.map(({ input, error, seconds }) => (
+        {shown.map(({ input, error, seconds }) => (
           <View key={input} role="listitem" className="flex-row items-center gap-3">
             <Text voice="small" className="w-[150px]">
               {inputWords(input, error, show)}
