@@ -8,7 +8,8 @@ const nodeProject = (name, root) => ({
   sandboxInjectedGlobals: SANDBOX_GLOBALS,
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   setupFiles: [require.resolve('./tooling/jestSeed.cjs')],
-  transform: { '^.+\\.(ts|mjs)$': require.resolve('./tooling/jestEsbuild.cjs') },
+  transform: { '^.+\\.(ts|mjs|js)$': require.resolve('./tooling/jestEsbuild.cjs') },
+  transformIgnorePatterns: ['/node_modules/(?!d3-random/)'],
 });
 
 module.exports = {
