@@ -64,8 +64,9 @@ const SCATTER = {
 } as const;
 const PROBE_NOISE = 0.4;
 const GUN_NOISE = 8;
-/** A hand's reading near the middle, and the end as judged, K. */
+/** A hand's reading and the end as judged, K; how far off the middle a hand's tip lies, m. */
 const HAND_NOISE = 0.7;
+const HAND_OFF = [0.002, 0.005] as const;
 
 const another = (request: PlanRequest, random: () => number): PlanRequest => {
   const scale = even(random, 0.9, 1.12);
@@ -172,11 +173,12 @@ const logged = (
       if (tip !== undefined) read('probe', t, tip + PROBE_NOISE * normal(random) + thermometer);
     }
   } else {
+    // Put in anew each time, a few millimetres off the middle on either side.
     for (const share of [0.75, 0.95]) {
-      const core = seen[Math.floor(share * pull) - 1]?.core;
-      if (core !== undefined) {
-        read('typed', share * pull, core + HAND_NOISE * normal(random) + thermometer);
-      }
+      const off = even(random, ...HAND_OFF) * (random() < 0.5 ? -1 : 1);
+      const placed = { ...hidden, probe: { kind: 'middle', off } as const };
+      const [at] = trueRun(cook, placed, legs, [share * pull]).truths;
+      if (at) read('typed', share * pull, at.probe + HAND_NOISE * normal(random) + thermometer);
     }
   }
   return {

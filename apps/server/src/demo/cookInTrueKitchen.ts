@@ -1,6 +1,13 @@
 import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { CRUST_SEEN, type Judgement } from '@crustan/core/formats';
-import { browningIndex, dripShare, greyBand, SEARCH_COLUMNS } from '@crustan/core/heat';
+import {
+  browningIndex,
+  dripShare,
+  greyBand,
+  readingOf,
+  SEARCH_COLUMNS,
+  USUAL_THERMOMETER,
+} from '@crustan/core/heat';
 import {
   panOnBurner,
   panExcess,
@@ -9,7 +16,7 @@ import {
   type GearUsed,
   type LearnedTraits,
 } from '@crustan/core/learn';
-import { normal } from '@crustan/core/maths';
+import { even, normal } from '@crustan/core/maths';
 import { pressFor, type CookEvent, type Instrument, type PressKind } from '@crustan/core/cook';
 import { trueCook } from '@crustan/core/simulation';
 import { cutOf, palestBrowning, startsCold, type CookPlan, type WayCook } from '@crustan/core/plan';
@@ -29,6 +36,9 @@ const WATCHED = 0.4;
 const WATCHED_LEAST = 60;
 /** The thermometer goes in for a look at this share of that leg. */
 const READ_AT = 0.86;
+
+/** How far off the middle a hand's tip lies, m. */
+const HAND_OFF = [0.002, 0.005] as const;
 
 /** Looks a cook takes with a gun while the pan comes up, shares of its minutes; how far off each, K. */
 const GUN_LOOKS = [0.55, 0.97] as const;
@@ -119,11 +129,12 @@ export const cookInTrueKitchen = (
     // The last turn before the pull stays clear of it, whatever the delays.
     const flips = leg.flips.map((flip) => flip + late()).filter((flip) => flip < leg.seconds - 6);
     let pull = most;
+    const byHand = { ...USUAL_THERMOMETER, from: request.stem, off: even(random, ...HAND_OFF) };
     let reading = solver.core;
     const probed: { readonly t: number; readonly core: number }[] = [];
     const before = truth.snapshot();
     truth.runLeg({ ...timed, seconds: most, flips }, (t) => {
-      if (t <= READ_AT * leg.seconds) reading = solver.core;
+      if (t <= READ_AT * leg.seconds) reading = readingOf(solver, byHand);
       if (t >= (probed.length + 1) * PROBE_EVERY) probed.push({ t, core: solver.core });
       if (pull === most && t > 0.6 * leg.seconds && solver.core >= leg.core) pull = t;
       return pull < most;

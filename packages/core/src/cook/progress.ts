@@ -148,7 +148,7 @@ const takePress = (walk: Walk, event: CookEvent): void => {
 };
 
 /**
- * Walks a cook's standing events along its plan. Each press answers the first action of its kind
+ * Walks a cook's effective events along its plan. Each press answers the first action of its kind
  * that is still to come; what lies before it is taken as done. What has happened moves what is to
  * come.
  * @param plannedIn when the plan has the piece meet the heat, ms since 1970
