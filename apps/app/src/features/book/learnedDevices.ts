@@ -119,7 +119,7 @@ export const saySpread = (kind: DeviceKind, deviation: number, show: Show): stri
 
 export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
   oven: 'The oven’s air, over its dial',
-  ovenHeat: 'How fast the oven heats a piece, of the usual,',
+  ovenHeat: 'How fast the oven heats a piece, of the usual',
   lag: 'The oven, coming up',
   burner: 'The burner, of what its plate says',
   contact: 'Contact, of the usual,',
