@@ -1,5 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
-import { cookResultSchema, planFileResultSchema, problemSchema } from '@crustan/core/formats';
+import {
+  cookResultSchema,
+  planFileResultSchema,
+  problemSchema,
+  timesResultSchema,
+} from '@crustan/core/formats';
 import { planCommand, simulateCommand } from './commands';
 import { readRequests } from './readRequests';
 import { jsonSchemas } from './schemas';
@@ -83,6 +88,21 @@ describe('the command line', () => {
     if (!result.feasible) throw new Error('not feasible');
     expect(Math.abs(result.plan.peakCore - 55)).toBeLessThan(0.2);
     expect(Date.parse(result.run.at(-1)?.clock ?? '')).toBeCloseTo(Date.parse(PLAN.plateAt), -1);
+  });
+
+  it('judges a cook’s own times, and refuses a step that it does not understand by its words', () => {
+    const { turning: _turning, plateAt: _plateAt, ...piece } = PLAN;
+    const times = '3 min, turn, 1 min, oven 220 8 min, rest 5';
+    const file = { ...piece, format: 'crustan-times/1', times };
+    const judged = timesResultSchema.parse(JSON.parse(JSON.stringify(planCommand(file).json)));
+    expect(judged.steps).toHaveLength(5);
+    expect(judged.off).toBeCloseTo(judged.plan.peakCore - piece.target, 6);
+    expect(Math.sign(judged.mend?.seconds ?? 0)).toBe(-Math.sign(judged.off));
+    const { refused, json } = planCommand({ ...file, times: '3 min, hop' });
+    expect(refused).toBe(true);
+    const [error] = problemSchema.parse(json).errors ?? [];
+    expect(error).toMatchObject({ path: 'times', message: expect.stringContaining('“hop”') });
+    expect(planCommand({ ...file, times: 'rest 5' }).refused).toBe(true);
   });
 
   it('says what hinders a plan, and what would work', () => {

@@ -1,8 +1,15 @@
-import { cookFileSchema, keptPlan, planFileSchema, problemOf } from '@crustan/core/formats';
+import {
+  cookFileSchema,
+  keptPlan,
+  planFileSchema,
+  problemOf,
+  timesFileSchema,
+} from '@crustan/core/formats';
 import { crustColour } from '@crustan/core/doneness';
 import { lossOf } from '@crustan/core/heat/drip';
 import { cookResultOf } from '@crustan/core/formats/cookResult';
 import {
+  judgeTimes,
   planWay,
   type CookPlan,
   type Obstacle,
@@ -11,7 +18,7 @@ import {
   type Remedy,
 } from '@crustan/core/plan';
 import { inAtFor, runOf } from '@crustan/core/schedule';
-import type { z } from 'zod';
+import { z } from 'zod';
 
 /** What a command made of its file: JSON to print, and whether it was refused. */
 export interface Outcome {
@@ -40,8 +47,44 @@ export const simulateCommand = (value: unknown): Outcome =>
     return { format: 'crustan-cook-result/1', elapsedMs: since(begin), ...result };
   });
 
-/** `crustan plan FILE`: a crustan-plan/1 solved, with its run counted back from the plate. */
+/** What a finished plan comes to beside its figures. */
+const comesTo = (plan: CookPlan) => ({
+  loss: lossOf(plan.evaporated, plan.drip),
+  logs: { core: plan.lethality, rim: plan.rimLethality ?? plan.lethality },
+  // It rests with the face that was seared first up.
+  crustName: plan.browning.map((index) => crustColour(index, plan.request)),
+});
+
+/** A crustan-times/1: a cook's own times judged on a piece. */
+const timesOf = (value: unknown): Outcome =>
+  withParsed(timesFileSchema, value, ({ format: _format, times, ...request }) => {
+    const begin = performance.now();
+    // Its way is that of its steps.
+    const judged = judgeTimes({ ...request, way: 'once' }, times);
+    if (!judged) return undefined;
+    const { plan, off, mend, thickness } = judged;
+    return {
+      format: 'crustan-times-result/1',
+      elapsedMs: since(begin),
+      steps: times,
+      plan: keptPlan(plan),
+      off,
+      mend,
+      thickness,
+      ...comesTo(plan),
+    };
+  });
+
+const formatOf = z.looseObject({ format: z.string() });
+
+/**
+ * `crustan plan FILE`: a crustan-plan/1 solved, with its run counted back from the plate; or a
+ * crustan-times/1 judged.
+ */
 export const planCommand = (value: unknown): Outcome =>
+  formatOf.safeParse(value).data?.format === 'crustan-times/1' ? timesOf(value) : planOf(value);
+
+const planOf = (value: unknown): Outcome =>
   withParsed(planFileSchema, value, ({ format: _format, plateAt, ...request }) => {
     const begin = performance.now();
     let plan: CookPlan | undefined;
@@ -71,10 +114,7 @@ export const planCommand = (value: unknown): Outcome =>
       plan: keptPlan(plan),
       window,
       spread,
-      loss: lossOf(plan.evaporated, plan.drip),
-      logs: { core: plan.lethality, rim: plan.rimLethality ?? plan.lethality },
-      // It rests with the face that was seared first up.
-      crustName: plan.browning.map((index) => crustColour(index, plan.request)),
+      ...comesTo(plan),
       remedies,
       run: steps,
     };

@@ -12,6 +12,8 @@ import {
   planListSchema,
   planRecordSchema,
   problemSchema,
+  timesFileSchema,
+  timesResultSchema,
   trialSchema,
 } from '@crustan/core/formats';
 import { z } from 'zod';
@@ -21,6 +23,8 @@ const SCHEMAS = {
   'crustan-cook-result-1': cookResultSchema,
   'crustan-plan-1': planFileSchema,
   'crustan-plan-result-1': planFileResultSchema,
+  'crustan-times-1': timesFileSchema,
+  'crustan-times-result-1': timesResultSchema,
   'plan-record': planRecordSchema,
   'plan-list': planListSchema,
   'cook-start': cookStartSchema,

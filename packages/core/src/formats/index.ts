@@ -14,3 +14,4 @@ export * from './gearUsedSchema';
 export * from './judgementSchema';
 export * from './trialSchema';
 export * from './readMessage';
+export * from './timesFile';

@@ -51,7 +51,7 @@ const SKIN_SHARE = 0.85;
 const FIRST_SEAR = 1;
 
 /** A leg before it is known what it is on. */
-type LegPart = Omit<Leg, 'gear'>;
+export type LegPart = Omit<Leg, 'gear'>;
 
 interface Parts {
   readonly request: PlanRequest;
@@ -184,14 +184,15 @@ const GEAR_OF: Readonly<Record<Heat['on'], readonly GearKind[]>> = {
   rest: [],
 };
 
-const onGear = (leg: LegPart, gear: GearIds): Leg => ({
+/** A leg on its gear; absent: the usual kitchen's. */
+export const onGear = (leg: LegPart, gear: GearIds = USUAL_GEAR): Leg => ({
   ...leg,
   gear: Object.fromEntries(GEAR_OF[leg.heat.on].map((kind) => [kind, gear[kind]])),
 });
 
 /** The legs of a request's way, the fat edge first and the other edges last if it asks for them. */
 export const legsOf = (request: PlanRequest): readonly Leg[] => {
-  const { way, edges, pan, panAfter = pan, fan, gear = USUAL_GEAR } = request;
+  const { way, edges, pan, panAfter = pan, fan, gear } = request;
   const body = WAY_LEGS[way]({ request, later: panAfter, h: fan ? FAN_OVEN : STILL_OVEN });
   const firstPan = body.findIndex(({ kind }) => kind !== 'oven');
   const lastPan = body.findLastIndex(({ kind }) => kind !== 'oven');

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { readOwnSteps } from '../plan/ownSteps';
+import { WAYS } from '../plan/way';
+import { crustNameSchema, logsSchema, lossSchema } from './cookFile';
+import { cookPlanSchema } from './cookPlanSchema';
+import { planRequestWith } from './planRequestSchema';
+
+/** A line of a cook's own steps; refused with each part that was not understood. */
+const ownSteps = z
+  .string()
+  .max(1000, 'must be at most 1000 characters')
+  .transform((line, context) => {
+    const { steps, unread } = readOwnSteps(line);
+    for (const { text, why } of unread) {
+      context.addIssue({ code: 'custom', message: `“${text}” was not understood: ${why}` });
+    }
+    if (unread.length === 0 && !steps.some((step) => step.do === 'pan' || step.do === 'oven')) {
+      context.addIssue({ code: 'custom', message: 'must have a step in the pan or the oven' });
+    }
+    return steps;
+  });
+
+/** What `crustan plan` also reads: a piece, and the times a cook means to give it. */
+export const timesFileSchema = planRequestWith({
+  format: z.literal('crustan-times/1', 'must be "crustan-times/1"'),
+  times: ownSteps,
+  /** Taken from the steps. */
+  way: z.enum(WAYS).default('once'),
+});
+
+/** What `crustan plan` prints of it. */
+export const timesResultSchema = z.strictObject({
+  format: z.literal('crustan-times-result/1'),
+  elapsedMs: z.number(),
+  /** The steps as they were read: s and C. */
+  steps: z.array(z.looseObject({ do: z.enum(['pan', 'turn', 'oven', 'rest']) })),
+  plan: cookPlanSchema,
+  /** The core's peak over the target, K. */
+  off: z.number(),
+  /** So many seconds more (or fewer) of these of the plan's legs. */
+  mend: z.strictObject({ legs: z.array(z.int()), seconds: z.number() }).optional(),
+  /** Thicknesses for which these times end at the target, and within 1.5 K of it, m. */
+  thickness: z.strictObject({ right: z.number(), least: z.number(), most: z.number() }).optional(),
+  loss: lossSchema,
+  logs: logsSchema,
+  crustName: crustNameSchema,
+});

@@ -1,0 +1,153 @@
+import { PLAN_LIMITS, type Limit } from './limits';
+import { LONGEST_OVEN, LONGEST_PAN } from './longest';
+
+/** A step of a cook's own, as a recipe or a habit has it. Seconds and C. */
+export type OwnStep =
+  | {
+      readonly do: 'pan';
+      readonly seconds: number;
+      /** Absent: the request's pan. */
+      readonly pan?: number | undefined;
+      /** Turned every so many seconds. */
+      readonly every?: number | undefined;
+    }
+  | { readonly do: 'turn' }
+  | {
+      readonly do: 'oven';
+      readonly seconds: number;
+      /** Absent: the request's oven. */
+      readonly air?: number | undefined;
+    }
+  | { readonly do: 'rest'; readonly seconds: number };
+
+/** A part of a line that was not understood, and what would be. */
+export interface UnreadPart {
+  readonly text: string;
+  readonly why: string;
+}
+
+export interface OwnSteps {
+  readonly steps: readonly OwnStep[];
+  readonly unread: readonly UnreadPart[];
+}
+
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
+const DURATION = String.raw`${NUMBER}\s*(h|hours?|min|mins|minutes?|m|s|secs?|seconds?)?`;
+const HEAT = String.raw`(\d{2,3})\s*(?:°\s*)?(c|f)?`;
+
+/** Seconds of each unit; a bare number is minutes. */
+const SECONDS: readonly (readonly [RegExp, number])[] = [
+  [/^h/, 3600],
+  [/^s/, 1],
+  [/^m|^$/, 60],
+];
+
+const secondsOf = (amount: string, unit = ''): number =>
+  Number(amount.replace(',', '.')) * (SECONDS.find(([name]) => name.test(unit))?.[1] ?? 60);
+
+const celsiusOf = (figure: string, unit: string | undefined): number =>
+  unit === 'f' ? ((Number(figure) - 32) * 5) / 9 : Number(figure);
+
+type Read = readonly OwnStep[] | string;
+
+const timeWithin = (seconds: number, longest: number): string | undefined =>
+  seconds < 1 || seconds > longest
+    ? `a time from 1 s to ${longest / 3600} h would be right`
+    : undefined;
+const heatWithin = (celsius: number, { least, most }: Limit): string | undefined =>
+  celsius < least || celsius > most
+    ? `${least} to ${most} C would be right; write F for Fahrenheit`
+    : undefined;
+
+const pan = (seconds: number, more: object = {}): Read =>
+  timeWithin(seconds, LONGEST_PAN) ?? [{ do: 'pan', seconds, ...more }];
+
+interface Form {
+  readonly matches: RegExp;
+  readonly read: (groups: readonly (string | undefined)[]) => Read;
+}
+
+const form = (pattern: string, read: Form['read']): Form => ({
+  matches: new RegExp(`^${pattern}$`),
+  read,
+});
+
+const ovenFor = (
+  heat: string | undefined,
+  unit: string | undefined,
+  amount: string | undefined,
+  of: string | undefined,
+): Read => {
+  const seconds = secondsOf(amount ?? '', of);
+  const air = heat === undefined ? undefined : celsiusOf(heat, unit);
+  const limits = { least: PLAN_LIMITS.lowOven.least, most: PLAN_LIMITS.hotOven.most };
+  const wrong =
+    timeWithin(seconds, LONGEST_OVEN) ?? (air === undefined ? undefined : heatWithin(air, limits));
+  return wrong ?? [{ do: 'oven', seconds, ...(air === undefined ? {} : { air }) }];
+};
+
+/** What a step may be called, the more particular first. */
+const FORMS: readonly Form[] = [
+  form(String.raw`(?:turn|turned|turning|flip|flipped) every ${DURATION} for ${DURATION}`, (g) =>
+    pan(secondsOf(g[2] ?? '', g[3]), { every: secondsOf(g[0] ?? '', g[1]) }),
+  ),
+  form(String.raw`(?:turn|flip)(?: it)?(?: over)?`, () => [{ do: 'turn' }]),
+  form(
+    String.raw`(?:pan |sear )?(?:for )?${DURATION} (?:a|per|each|on each) side(?: in the pan)?`,
+    (g) => {
+      const side = pan(secondsOf(g[0] ?? '', g[1]));
+      return typeof side === 'string' ? side : [...side, { do: 'turn' }, ...side];
+    },
+  ),
+  form(String.raw`(?:in the |into the )?oven(?: at)? ${HEAT},?(?: for)? ${DURATION}`, (g) =>
+    ovenFor(g[0], g[1], g[2], g[3]),
+  ),
+  form(String.raw`${DURATION} (?:in the )?oven at ${HEAT}`, (g) => ovenFor(g[2], g[3], g[0], g[1])),
+  form(String.raw`(?:in the |into the )?oven(?: for)? ${DURATION}`, (g) =>
+    ovenFor(undefined, undefined, g[0], g[1]),
+  ),
+  form(String.raw`${DURATION} in the oven`, (g) => ovenFor(undefined, undefined, g[0], g[1])),
+  form(String.raw`(?:let it )?rest(?: for)? ${DURATION}`, (g) => {
+    const seconds = secondsOf(g[0] ?? '', g[1]);
+    return timeWithin(seconds, LONGEST_PAN) ?? [{ do: 'rest', seconds }];
+  }),
+  form(String.raw`(?:in the |into the )?pan(?: at)? ${HEAT},?(?: for)? ${DURATION}`, (g) => {
+    const celsius = celsiusOf(g[0] ?? '', g[1]);
+    return (
+      heatWithin(celsius, PLAN_LIMITS.pan) ?? pan(secondsOf(g[2] ?? '', g[3]), { pan: celsius })
+    );
+  }),
+  form(String.raw`(?:in the |into the )?(?:pan|sear)(?: for)? ${DURATION}`, (g) =>
+    pan(secondsOf(g[0] ?? '', g[1])),
+  ),
+  form(String.raw`${DURATION}(?: in the pan| pan)?`, (g) => pan(secondsOf(g[0] ?? '', g[1]))),
+];
+
+const readPart = (text: string): Read => {
+  for (const { matches, read } of FORMS) {
+    const found = matches.exec(text);
+    if (found) return read(found.slice(1));
+  }
+  return 'a step such as “3 min”, “turn”, “oven 180 8 min” or “rest 5 min” would be right';
+};
+
+/**
+ * Reads a line of steps, such as `3 min, turn, 1 min, oven 220 8 min, rest 5`: parts between commas,
+ * semicolons, lines or "then". A bare number is minutes, a heat is C unless F is written.
+ */
+export const readOwnSteps = (line: string): OwnSteps => {
+  const parts = line
+    .toLowerCase()
+    .split(/[;\n]|,(?!\d)|\bthen\b/)
+    .map((part) => part.replace(/\s+/g, ' ').replace(/[.]$/, '').trim())
+    .map((part) => part.replace(/^and\b|\band$/g, '').trim())
+    .filter((part) => part !== '');
+  const steps: OwnStep[] = [];
+  const unread: UnreadPart[] = [];
+  for (const text of parts) {
+    const read = readPart(text);
+    if (typeof read === 'string') unread.push({ text, why: read });
+    else steps.push(...read);
+  }
+  return { steps, unread };
+};
