@@ -17,6 +17,7 @@ import {
   type PullWindow,
   type Remedy,
 } from '@crustan/core/plan';
+import { finished } from '@crustan/core/maths';
 import { inAtFor, runOf } from '@crustan/core/schedule';
 import { z } from 'zod';
 
@@ -60,7 +61,7 @@ const timesOf = (value: unknown): Outcome =>
   withParsed(timesFileSchema, value, ({ format: _format, times, ...request }) => {
     const begin = performance.now();
     // Its way is that of its steps.
-    const judged = judgeTimes({ ...request, way: 'once' }, times);
+    const judged = finished(judgeTimes({ ...request, way: 'once' }, times));
     if (!judged) return undefined;
     const { plan, off, mend, thickness } = judged;
     return {

@@ -1,5 +1,6 @@
 import { expose, transfer } from 'comlink';
 import {
+  judgeTimes,
   loadingOf,
   planWay,
   saltSchools,
@@ -7,6 +8,7 @@ import {
   thicknessToAsk,
   thinEnd,
   turnKnobs,
+  type OwnStep,
   type PlanRequest,
   type PlanUpdate,
 } from '@crustan/core/plan';
@@ -105,6 +107,8 @@ const service = {
   thickness: (request: PlanRequest, on: PlannedOn) => finish(thicknessToAsk(request, on)),
   thinEnd: (request: PlanRequest, { pan }: PlannedOn, thin: number) =>
     finish(thinEnd(request, pan, thin)),
+  times: (request: PlanRequest, { pan }: PlannedOn, steps: readonly OwnStep[]) =>
+    finish(judgeTimes(request, steps, pan)),
   loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),
 };
 

@@ -1,12 +1,11 @@
 import { SEARCH_COLUMNS } from '../heat';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
-import { finished } from '../maths/finished';
 import { findCrossing } from '../maths/findCrossing';
 import { PLAN_LIMITS } from './limits';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import type { OwnStep } from './ownSteps';
-import type { CookPlan } from './planResult';
+import type { CookPlan, Slices } from './planResult';
 import { recordLegs } from './recordPlan';
 import type { PlanRequest } from './request';
 import { timedFor, turningSeconds, type TimedLeg } from './timedLeg';
@@ -16,6 +15,7 @@ import { usesLowOven, usesOven } from './way';
 /** What a cook's own times make of a piece, and what would make them right. */
 export interface JudgedTimes {
   readonly plan: CookPlan;
+  readonly slices: Slices;
   /** The core's peak over the wanted end, K. */
   readonly off: number;
   /** The change of time that mends it; undefined where none would. */
@@ -78,24 +78,39 @@ export const requestOfSteps = (request: PlanRequest, steps: readonly OwnStep[]):
   return { ...request, way, [usesLowOven(way) ? 'lowOven' : 'hotOven']: air };
 };
 
+/** Where a rising function meets a goal between two places; undefined where it does not. */
+function* crossing(
+  f: (x: number) => number,
+  goal: number,
+  low: number,
+  high: number,
+): Generator<null, number | undefined> {
+  const a = { x: low, y: f(low) };
+  yield null;
+  const b = { x: high, y: f(high) };
+  if (a.y >= goal || b.y < goal) return undefined;
+  return (yield* findCrossing(f, goal, a, b, TOLERANCE)).x;
+}
+
 /**
  * Runs a cook's own steps on the section: how the piece ends, what change of its time would bring
- * it to its target, and for which thickness the steps are right as they are.
+ * it to its target, and for which thickness the steps are right as they are. Yields between runs, so
+ * that it can be dropped.
  * @param steps at least one of them in a pan or an oven
  * @returns undefined where no step is in the heat
  */
-export const judgeTimes = (
+export function* judgeTimes(
   asked: PlanRequest,
   steps: readonly OwnStep[],
   onPan: PanOnBurner = DEFAULT_PAN,
-): JudgedTimes | undefined => {
+): Generator<null, JudgedTimes | undefined> {
   const request = requestOfSteps(asked, steps);
   const legs = ownLegs(steps, request);
   if (legs.length === 0) return undefined;
   const section = new WayCook(request, { pan: onPan, columns: SEARCH_COLUMNS });
-  const { plan } = recordLegs(section, legs);
+  const { plan, slices } = recordLegs(section, legs, { frames: 1 });
+  yield null;
   const { target } = request;
-
   const flatPeak = (of: PlanRequest, timed: readonly TimedLeg[]): number => {
     const cook = new WayCook(of, { pan: onPan });
     cook.reset();
@@ -109,55 +124,35 @@ export const judgeTimes = (
   const longest = free.some((i) => legs[i].kind === 'oven') ? LONGEST_OVEN : LONGEST_PAN;
   const peakFor = (seconds: number): number =>
     flatPeak(request, lasting(legs, free, seconds)) + edges;
-  const crossing = (
-    f: (x: number) => number,
-    goal: number,
-    low: number,
-    high: number,
-  ): number | undefined => {
-    const [a, b] = [
-      { x: low, y: f(low) },
-      { x: high, y: f(high) },
-    ];
-    return a.y < goal && b.y >= goal
-      ? finished(findCrossing(f, goal, a, b, TOLERANCE)).x
-      : undefined;
-  };
+  let seconds = yield* crossing(peakFor, target, 0, longest);
+  for (let i = 0; seconds !== undefined && i < CORRECTIONS; i += 1) {
+    yield null;
+    section.reset();
+    const miss = section.endOf(lasting(legs, free, seconds)).peak - target;
+    if (Math.abs(miss) <= MENDED) break;
+    const nudge = Math.max(5, 0.02 * seconds);
+    const slope = (peakFor(seconds + nudge) - peakFor(seconds)) / nudge;
+    if (slope < LEAST_SLOPE) break;
+    seconds = Math.min(longest, Math.max(0, seconds - miss / slope));
+  }
 
-  const mended = (): JudgedTimes['mend'] => {
-    let seconds = crossing(peakFor, target, 0, longest);
-    if (seconds === undefined) return undefined;
-    for (let i = 0; i < CORRECTIONS; i += 1) {
-      section.reset();
-      const miss = section.endOf(lasting(legs, free, seconds)).peak - target;
-      if (Math.abs(miss) <= MENDED) break;
-      const nudge = Math.max(5, 0.02 * seconds);
-      const slope = (peakFor(seconds + nudge) - peakFor(seconds)) / nudge;
-      if (slope < LEAST_SLOPE) break;
-      seconds = Math.min(longest, Math.max(0, seconds - miss / slope));
-    }
-    return { legs: free, seconds: seconds - given };
+  /** Thicker ends cooler, so that the search runs over the negative. */
+  const { least, most } = PLAN_LIMITS.thickness;
+  const peakAt = (negative: number): number => {
+    const weight = (asked.weight / asked.thickness) * -negative;
+    return flatPeak({ ...request, thickness: -negative, weight }, legs) + edges;
   };
-
-  /** Thicker ends cooler: the search runs over its negative. */
-  const thicknessFor = (goal: number): number | undefined => {
-    const { least, most } = PLAN_LIMITS.thickness;
-    const area = asked.weight / asked.thickness;
-    const peakAt = (negative: number): number => {
-      const thickness = -negative;
-      return flatPeak({ ...request, thickness, weight: area * thickness }, legs) + edges;
-    };
-    const found = crossing(peakAt, goal, -most, -least);
-    return found === undefined ? undefined : -found;
+  const right = yield* crossing(peakAt, target, -most, -least);
+  const thinnest = right && (yield* crossing(peakAt, target + RIGHT, -most, -least));
+  const thickest = right && (yield* crossing(peakAt, target - RIGHT, -most, -least));
+  return {
+    plan,
+    slices,
+    off: plan.peakCore - target,
+    mend: seconds === undefined ? undefined : { legs: free, seconds: seconds - given },
+    thickness:
+      right === undefined
+        ? undefined
+        : { right: -right, least: -(thinnest ?? -least), most: -(thickest ?? -most) },
   };
-  const right = thicknessFor(target);
-  const thickness =
-    right === undefined
-      ? undefined
-      : {
-          right,
-          least: thicknessFor(target + RIGHT) ?? PLAN_LIMITS.thickness.least,
-          most: thicknessFor(target - RIGHT) ?? PLAN_LIMITS.thickness.most,
-        };
-  return { plan, off: plan.peakCore - target, mend: mended(), thickness };
-};
+}

@@ -3,12 +3,16 @@ import * as fc from 'fast-check';
 import { SEARCH_COLUMNS } from '../heat';
 import { DEFAULT_PAN } from '../gear';
 import { STEAK } from '../tests';
+import { finished } from '../maths/finished';
 import { judgeTimes, requestOfSteps } from './judgeTimes';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import { readOwnSteps, type OwnStep } from './ownSteps';
 import { WayCook } from './wayCook';
 
 const stepsOf = (line: string): readonly OwnStep[] => readOwnSteps(line).steps;
+
+/** The steps judged on a piece. */
+const judge = (steps: readonly OwnStep[]) => finished(judgeTimes(STEAK, steps));
 
 const RECIPE: readonly OwnStep[] = [
   { do: 'pan', seconds: 180 },
@@ -93,7 +97,7 @@ describe('a cook’s own times', () => {
     expect(wayOfSteps(stepsOf('oven 110 40 min, 1 min a side'))).toBe('oven-sear');
     expect(wayOfSteps(stepsOf('1 min a side, oven 110 40 min, 1 min'))).toBe('sear-oven-sear');
     expect(wayOfSteps(stepsOf('3 min a side'))).toBe('once');
-    expect(judgeTimes(STEAK, stepsOf('rest 5'))).toBeUndefined();
+    expect(judge(stepsOf('rest 5'))).toBeUndefined();
   });
 
   it('end where the section has them; mended they end at the target, of the right thickness too', () => {
@@ -105,7 +109,7 @@ describe('a cook’s own times', () => {
     ];
     for (const line of lines) {
       const steps = stepsOf(line);
-      const judged = judgeTimes(STEAK, steps);
+      const judged = judge(steps);
       expect(judged?.off).toBeCloseTo((judged?.plan.peakCore ?? NaN) - STEAK.target, 9);
       const mended = new Map(
         judged?.mend?.legs.map((leg) => [leg, judged.plan.legs[leg]?.seconds ?? 0]),
@@ -121,7 +125,7 @@ describe('a cook’s own times', () => {
         return mended.has(leg) ? { ...step, seconds: step.seconds * scale } : step;
       });
       expect(legs).toHaveLength(leg + 1);
-      expect(Math.abs(judgeTimes(STEAK, again)?.off ?? NaN)).toBeLessThan(0.5);
+      expect(Math.abs(judge(again)?.off ?? NaN)).toBeLessThan(0.5);
 
       const { right, least, most } = judged?.thickness ?? { right: NaN, least: NaN, most: NaN };
       expect(least).toBeLessThan(right);

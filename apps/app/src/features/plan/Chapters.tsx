@@ -8,6 +8,7 @@ import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { Buying } from './Buying';
+import { OwnTimes } from './OwnTimes';
 import { PanAndFat } from './PanAndFat';
 import { RestAndServe } from './RestAndServe';
 
@@ -60,6 +61,9 @@ export const Chapters = memo(function Chapters({ plan }: { readonly plan: CookPl
         says={`peaks ${show.degrees(plan.peakCore)}, slice after ${showDuration(plan.restSeconds)}`}
       >
         {() => <RestAndServe plan={plan} />}
+      </Chapter>
+      <Chapter title="Your own times" says="what they would make of this piece">
+        {() => <OwnTimes request={plan.request} />}
       </Chapter>
       <Chapter title="Buying" says="how thick, how many, what it costs">
         {() => <Buying plan={plan} />}

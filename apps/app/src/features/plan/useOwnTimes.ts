@@ -1,0 +1,41 @@
+import { useEffect, useState } from 'react';
+import type { JudgedTimes } from '@crustan/core/plan';
+import type { OwnStep } from '@crustan/core/plan/ownSteps';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { plannerWorker } from '../../workers/planner';
+import { usePlannedOn } from '../../workers/useAsked';
+
+/** A line that is still being typed is not judged yet, ms. */
+const SETTLES = 400;
+
+/** What a cook's own steps make of a piece; undefined until that is known. */
+export const useOwnTimes = (
+  request: PlanRequest,
+  steps: readonly OwnStep[],
+): JudgedTimes | undefined => {
+  const [found, setFound] = useState<{
+    readonly steps: readonly OwnStep[];
+    readonly judged: JudgedTimes;
+  }>();
+  const on = usePlannedOn(request);
+  useEffect(() => {
+    if (steps.length === 0) return undefined;
+    let live = true;
+    const later = setTimeout(() => {
+      plannerWorker('times')
+        .times(request, on, steps)
+        .then(
+          (judged) => {
+            if (live && judged !== undefined) setFound({ steps, judged });
+          },
+          // Without an answer the page shows the rest.
+          () => undefined,
+        );
+    }, SETTLES);
+    return () => {
+      live = false;
+      clearTimeout(later);
+    };
+  }, [request, on, steps]);
+  return found?.steps === steps ? found.judged : undefined;
+};
