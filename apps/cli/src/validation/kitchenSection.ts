@@ -19,6 +19,7 @@ import {
   type SimulateOptions,
   type Stage,
 } from '@crustan/core/heat';
+import { AIRED_FISH, DUCK, SCALLOP } from '@crustan/core/tests';
 import { ANCHORS, historyOf, indexOf } from '../fit/browningAnchors';
 
 export const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
@@ -55,41 +56,10 @@ const CASES: readonly Named[] = [
   },
   {
     name: 'duck breast, skin down 13 min at 160',
-    cook: {
-      piece: {
-        tissue: 'duck',
-        thickness: 0.022,
-        start: 5,
-        layers: [{ tissue: 'duck-skin', thickness: 0.005 }],
-      },
-      stages: [sear(160, 780), sear(160, 60), rest(600)],
-    },
+    cook: DUCK,
   },
-  {
-    name: 'scallop, 2 min + 100 s at 215',
-    cook: {
-      piece: {
-        tissue: 'scallop',
-        thickness: 0.03,
-        start: 5,
-        shape: { kind: 'round', radius: 0.02 },
-      },
-      stages: [sear(215, 120), sear(215, 100), rest(300)],
-    },
-  },
-  {
-    name: 'fish on its skin dried overnight, 200 + 30 s at 165',
-    cook: {
-      piece: {
-        tissue: 'white-fish',
-        thickness: 0.017,
-        start: 5,
-        film: -0.08,
-        layers: [{ tissue: 'fish-skin', thickness: 0.001 }],
-      },
-      stages: [sear(165, 200), sear(165, 30), rest(300)],
-    },
-  },
+  { name: 'scallop, 2 min + 100 s at 215', cook: SCALLOP },
+  { name: 'fish on its skin dried overnight, 200 + 30 s at 165', cook: AIRED_FISH },
 ];
 
 const peakOf = (cook: Cook, options: SimulateOptions = {}): number =>

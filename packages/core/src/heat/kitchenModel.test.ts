@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { USUAL_PAN_USED } from '../gear';
+import { AIRED_FISH, DUCK, SCALLOP } from '../tests';
 import {
   baselineWith,
   ESTIMATES,
@@ -31,49 +32,6 @@ const OFTEN: Cook = {
   piece: { tissue: 'lean-beef', thickness: 0.025, start: 5 },
   stages: [{ kind: 'turns', pan: 215, every: 30, count: 14 }, rest(600)],
 };
-const DUCK: Cook = {
-  piece: {
-    tissue: 'duck',
-    thickness: 0.022,
-    start: 5,
-    layers: [{ tissue: 'duck-skin', thickness: 0.005 }],
-  },
-  stages: [
-    { kind: 'sear', pan: 160, seconds: 780, thenFlip: true },
-    { kind: 'sear', pan: 160, seconds: 60, thenFlip: true },
-    rest(600),
-  ],
-};
-const SCALLOP: Cook = {
-  piece: {
-    tissue: 'scallop',
-    thickness: 0.03,
-    start: 5,
-    shape: { kind: 'round', radius: 0.02 },
-  },
-  stages: [
-    { kind: 'sear', pan: 215, seconds: 120, thenFlip: true },
-    { kind: 'sear', pan: 215, seconds: 100, thenFlip: true },
-    rest(300),
-  ],
-};
-
-/** Skin that was dried in the fridge: its outermost cells hold hardly any water. */
-const AIRED_FISH: Cook = {
-  piece: {
-    tissue: 'white-fish',
-    thickness: 0.017,
-    start: 5,
-    film: -0.08,
-    layers: [{ tissue: 'fish-skin', thickness: 0.001 }],
-  },
-  stages: [
-    { kind: 'sear', pan: 165, seconds: 200, thenFlip: true },
-    { kind: 'sear', pan: 165, seconds: 30, thenFlip: false },
-    rest(300),
-  ],
-};
-
 const peak = (cook: Cook, model: HeatModel = baseline): number =>
   Math.max(...simulate({ ...cook, model }, { columns: 8 }).stages.map((s) => s.corePeak));
 

@@ -45,7 +45,10 @@ const SECONDS: readonly (readonly [RegExp, number])[] = [
 const secondsOf = (amount: string, unit = ''): number =>
   Number(amount.replace(',', '.')) * (SECONDS.find(([name]) => name.test(unit))?.[1] ?? 60);
 
-const celsiusOf = (figure: string, unit: string | undefined): number =>
+/** The scale of a heat without a letter: the cook's own. */
+export type HeatScale = 'c' | 'f';
+
+const celsiusOf = (figure: string, unit: string): number =>
   unit === 'f' ? ((Number(figure) - 32) * 5) / 9 : Number(figure);
 
 type Read = readonly OwnStep[] | string;
@@ -54,9 +57,10 @@ const timeWithin = (seconds: number, longest: number): string | undefined =>
   seconds < 1 || seconds > longest
     ? `a time from 1 s to ${longest / 3600} h would be right`
     : undefined;
+const inFahrenheit = (celsius: number): number => Math.round((celsius * 9) / 5 + 32);
 const heatWithin = (celsius: number, { least, most }: Limit): string | undefined =>
   celsius < least || celsius > most
-    ? `${least} to ${most} C would be right; write F for Fahrenheit`
+    ? `${least} to ${most} C, or ${inFahrenheit(least)} to ${inFahrenheit(most)} F, would be right`
     : undefined;
 
 const pan = (seconds: number, more: object = {}): Read =>
@@ -64,7 +68,7 @@ const pan = (seconds: number, more: object = {}): Read =>
 
 interface Form {
   readonly matches: RegExp;
-  readonly read: (groups: readonly (string | undefined)[]) => Read;
+  readonly read: (groups: readonly (string | undefined)[], scale: HeatScale) => Read;
 }
 
 const form = (pattern: string, read: Form['read']): Form => ({
@@ -74,7 +78,7 @@ const form = (pattern: string, read: Form['read']): Form => ({
 
 const ovenFor = (
   heat: string | undefined,
-  unit: string | undefined,
+  unit: string,
   amount: string | undefined,
   of: string | undefined,
 ): Read => {
@@ -99,20 +103,22 @@ const FORMS: readonly Form[] = [
       return typeof side === 'string' ? side : [...side, { do: 'turn' }, ...side];
     },
   ),
-  form(String.raw`(?:in the |into the )?oven(?: at)? ${HEAT},?(?: for)? ${DURATION}`, (g) =>
-    ovenFor(g[0], g[1], g[2], g[3]),
+  form(String.raw`(?:in the |into the )?oven(?: at)? ${HEAT},?(?: for)? ${DURATION}`, (g, scale) =>
+    ovenFor(g[0], g[1] ?? scale, g[2], g[3]),
   ),
-  form(String.raw`${DURATION} (?:in the )?oven at ${HEAT}`, (g) => ovenFor(g[2], g[3], g[0], g[1])),
+  form(String.raw`${DURATION} (?:in the )?oven at ${HEAT}`, (g, scale) =>
+    ovenFor(g[2], g[3] ?? scale, g[0], g[1]),
+  ),
   form(String.raw`(?:in the |into the )?oven(?: for)? ${DURATION}`, (g) =>
-    ovenFor(undefined, undefined, g[0], g[1]),
+    ovenFor(undefined, 'c', g[0], g[1]),
   ),
-  form(String.raw`${DURATION} in the oven`, (g) => ovenFor(undefined, undefined, g[0], g[1])),
+  form(String.raw`${DURATION} in the oven`, (g) => ovenFor(undefined, 'c', g[0], g[1])),
   form(String.raw`(?:let it )?rest(?: for)? ${DURATION}`, (g) => {
     const seconds = secondsOf(g[0] ?? '', g[1]);
     return timeWithin(seconds, LONGEST_PAN) ?? [{ do: 'rest', seconds }];
   }),
-  form(String.raw`(?:in the |into the )?pan(?: at)? ${HEAT},?(?: for)? ${DURATION}`, (g) => {
-    const celsius = celsiusOf(g[0] ?? '', g[1]);
+  form(String.raw`(?:in the |into the )?pan(?: at)? ${HEAT},?(?: for)? ${DURATION}`, (g, scale) => {
+    const celsius = celsiusOf(g[0] ?? '', g[1] ?? scale);
     return (
       heatWithin(celsius, PLAN_LIMITS.pan) ?? pan(secondsOf(g[2] ?? '', g[3]), { pan: celsius })
     );
@@ -123,19 +129,22 @@ const FORMS: readonly Form[] = [
   form(String.raw`${DURATION}(?: in the pan| pan)?`, (g) => pan(secondsOf(g[0] ?? '', g[1]))),
 ];
 
-const readPart = (text: string): Read => {
+const TOO_SOON = 'a turn after its first side would be right';
+
+const readPart = (text: string, scale: HeatScale): Read => {
   for (const { matches, read } of FORMS) {
     const found = matches.exec(text);
-    if (found) return read(found.slice(1));
+    if (found) return read(found.slice(1), scale);
   }
   return 'a step such as “3 min”, “turn”, “oven 180 8 min” or “rest 5 min” would be right';
 };
 
 /**
  * Reads a line of steps, such as `3 min, turn, 1 min, oven 220 8 min, rest 5`: parts between commas,
- * semicolons, lines or "then". A bare number is minutes, a heat is C unless F is written.
+ * semicolons, lines or "then". A bare number is minutes.
+ * @param scale of a heat without a letter
  */
-export const readOwnSteps = (line: string): OwnSteps => {
+export const readOwnSteps = (line: string, scale: HeatScale = 'c'): OwnSteps => {
   const parts = line
     .toLowerCase()
     .split(/[;\n]|,(?!\d)|\bthen\b/)
@@ -145,8 +154,9 @@ export const readOwnSteps = (line: string): OwnSteps => {
   const steps: OwnStep[] = [];
   const unread: UnreadPart[] = [];
   for (const text of parts) {
-    const read = readPart(text);
+    const read = readPart(text, scale);
     if (typeof read === 'string') unread.push({ text, why: read });
+    else if (steps.length === 0 && read[0]?.do === 'turn') unread.push({ text, why: TOO_SOON });
     else steps.push(...read);
   }
   return { steps, unread };

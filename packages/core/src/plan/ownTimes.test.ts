@@ -33,9 +33,9 @@ describe('a line of steps', () => {
   });
 
   it('knows a side each, turning often, a pan’s heat, half minutes with either sign', () => {
-    expect(stepsOf('2.5 min a side')).toEqual(
-      stepsOf('2,5 min, turn, 2 min, 30 s').slice(0, 2).concat(stepsOf('150 s')),
-    );
+    const side = { do: 'pan', seconds: 150 };
+    expect(stepsOf('2.5 min a side')).toEqual([side, { do: 'turn' }, side]);
+    expect(stepsOf('2,5 min, turn, 150 s')).toEqual([side, { do: 'turn' }, side]);
     expect(stepsOf('turn every 30 s for 8 min')).toEqual([{ do: 'pan', seconds: 480, every: 30 }]);
     expect(stepsOf('pan at 240 2 min')).toEqual([{ do: 'pan', seconds: 120, pan: 240 }]);
     expect(stepsOf('1 h in the oven at 110')).toEqual([{ do: 'oven', seconds: 3600, air: 110 }]);
@@ -49,8 +49,17 @@ describe('a line of steps', () => {
       'oven 425 8 min',
       '40 h',
     ]);
-    expect(unread[1]?.why).toContain('write F');
+    expect(unread[1]?.why).toContain('140 to 500 F');
     for (const { why } of unread) expect(why).toContain('would be right');
+  });
+
+  it('takes a heat without a letter on the cook’s own scale, and no turn before the first side', () => {
+    const [oven] = readOwnSteps('oven 428 8 min', 'f').steps;
+    expect(oven).toEqual({ do: 'oven', seconds: 480, air: 220 });
+    expect(readOwnSteps('oven 220c 8 min', 'f').steps).toEqual([oven]);
+    const { steps, unread } = readOwnSteps('turn, 3 min');
+    expect(steps).toEqual([{ do: 'pan', seconds: 180 }]);
+    expect(unread[0]?.why).toContain('after its first side');
   });
 
   it('reads whatever it wrote itself, and no text breaks it', () => {
@@ -77,7 +86,9 @@ describe('a line of steps', () => {
       }
     };
     fc.assert(
-      fc.property(fc.array(step, { maxLength: 8 }), (steps) => {
+      fc.property(fc.array(step, { maxLength: 8 }), (drawn) => {
+        const first = drawn.findIndex((one) => one.do !== 'turn');
+        const steps = first === -1 ? [] : drawn.slice(first);
         expect(readOwnSteps(steps.map(said).join(', '))).toEqual({ steps, unread: [] });
       }),
     );

@@ -8,3 +8,4 @@ export * from './proofs/reference';
 export * from './proofs/slab';
 export * from './referenceCases';
 export * from './steak';
+export * from './kitchenCooks';

@@ -73,14 +73,17 @@ const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
 /** A recipe's or a habit's times in a line: what they would make of this piece, and what would mend them. */
 export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: PlanRequest }) {
   const [line, setLine] = useState('');
-  const { steps, unread } = useMemo(() => readOwnSteps(line), [line]);
+  const fahrenheit = useShow().units === 'imperial';
+  const { steps, unread } = useMemo(
+    () => readOwnSteps(line, fahrenheit ? 'f' : 'c'),
+    [line, fahrenheit],
+  );
   const judged = useOwnTimes(request, steps);
   const inHeat = steps.some((step) => step.do === 'pan' || step.do === 'oven');
   return (
     <View className="gap-3">
       <Text voice="small" tone="text-iron-500">
-        Steps one after another, such as “3 min, turn, 1 min, oven 220 8 min, rest 5”. A bare number
-        is minutes; a heat is °C, or °F where F is written.
+        {`Steps one after another, such as “3 min, turn, 1 min, oven ${fahrenheit ? 425 : 220} 8 min, rest 5”. A bare number is minutes; a heat is ${fahrenheit ? '°F, or °C where C' : '°C, or °F where F'} is written.`}
       </Text>
       <TextInput
         aria-label="Your steps"

@@ -14,6 +14,7 @@ export const useOwnTimes = (
   steps: readonly OwnStep[],
 ): JudgedTimes | undefined => {
   const [found, setFound] = useState<{
+    readonly request: PlanRequest;
     readonly steps: readonly OwnStep[];
     readonly judged: JudgedTimes;
   }>();
@@ -26,7 +27,7 @@ export const useOwnTimes = (
         .times(request, on, steps)
         .then(
           (judged) => {
-            if (live && judged !== undefined) setFound({ steps, judged });
+            if (live && judged !== undefined) setFound({ request, steps, judged });
           },
           // Without an answer the page shows the rest.
           () => undefined,
@@ -37,5 +38,5 @@ export const useOwnTimes = (
       clearTimeout(later);
     };
   }, [request, on, steps]);
-  return found?.steps === steps ? found.judged : undefined;
+  return found?.steps === steps && found.request === request ? found.judged : undefined;
 };
