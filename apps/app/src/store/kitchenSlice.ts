@@ -101,7 +101,7 @@ const knownOf = (kitchen: Kitchen): LearnedDeviation['known'] => {
   return Object.values(known).every((one) => one === undefined) ? undefined : known;
 };
 
-/** What pieces, this pan's contact, the oven's heat and the cook's eye were found to differ by; undefined: nothing is used. */
+/** What past cooks taught that a request carries; undefined: nothing is used. */
 export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
   const thickness = used(kitchen, 'thickness');
   const contact = used(kitchen, `contact:${panOf(kitchen).id}`);

@@ -1,7 +1,7 @@
 import { ESTIMATED, type EstimatedSpreads } from './estimated';
 import type { KitchenDeviation } from '../gear';
 
-/** What the face of a piece has on the way in an oven: its air heats by what it has over this, C. Estimate, 50 to 80. */
+/** A face on its way in an oven, C: air heats by what it has over this. Estimate, 50 to 80. */
 const FACE = 65;
 
 /** The oven as the piece meets it: its air, and how much of that reaches a face, in one figure. */
@@ -25,12 +25,14 @@ export const ovenLike = (
   spreads: EstimatedSpreads,
 ): OvenLike => {
   const n = ESTIMATED.length;
-  const over = Math.max(0, air + oven - FACE);
+  const excess = air + oven - FACE;
+  // Air that is no warmer than a face heats by nothing that a share could be taken of.
+  const share = excess > 0 ? ovenHeat : 1;
   const at = [ESTIMATED.indexOf('oven'), ESTIMATED.indexOf('ovenHeat')];
-  const by = [ovenHeat * spreads.oven, over * ovenHeat * spreads.ovenHeat];
+  const by = [share * spreads.oven, Math.max(0, excess) * ovenHeat * spreads.ovenHeat];
   const variance = at.reduce(
     (sum, j, a) => sum + at.reduce((row, k, b) => row + by[a] * covariance[j * n + k] * by[b], 0),
     0,
   );
-  return { over: ovenHeat * over + FACE - air, sigma: Math.sqrt(Math.max(0, variance)) };
+  return { over: share * excess + FACE - air, sigma: Math.sqrt(Math.max(0, variance)) };
 };

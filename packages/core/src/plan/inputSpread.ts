@@ -23,7 +23,10 @@ export const inputsOf = (request: PlanRequest): readonly Input[] => {
   ];
 };
 
-/** What is left of an input's spread once past cooks have told of this kitchen: what is its own in each cook, and the rest of the doubt. */
+/**
+ * What is left of an input's spread once past cooks have told of this kitchen: what differs from cook
+ * to cook, and the doubt that remains.
+ */
 const afterLearning = (input: Input, { learned }: PlanRequest): number => {
   if (input === 'pan' || input === 'start') return TOTAL_SPREAD[input];
   const doubt = learned?.known?.[input];
