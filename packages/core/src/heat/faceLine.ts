@@ -55,6 +55,9 @@ export interface FaceLayout {
 export class FaceLine {
   readonly count: number;
   readonly outer: Int32Array;
+  /** Step in cell index inward, and cells to the far face: see `FaceLayout`. */
+  readonly inward: number;
+  readonly depth: number;
   /** From the surroundings to the outer cell's centre, W/K. */
   readonly conductance: Float64Array;
   /** The cell vapour leaves, or -1 when none does. */
@@ -71,6 +74,8 @@ export class FaceLine {
   constructor(private readonly layout: FaceLayout) {
     this.count = layout.outer.length;
     this.outer = layout.outer;
+    this.inward = layout.inward;
+    this.depth = layout.depth;
     this.conductance = new Float64Array(this.count);
     this.wetCell = new Int32Array(this.count);
     this.vapourSlope = new Float64Array(this.count);

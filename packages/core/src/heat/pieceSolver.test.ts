@@ -17,6 +17,7 @@ import {
 import { runFor } from './runFor';
 import { solverFor } from './solverFor';
 import type { Shape } from './section';
+import { SEARCH_STEP_CONTROL } from './stepControl';
 import { onARack, onThePan, resting } from './surroundings';
 
 describe('PieceSolver against exact solutions', () => {
@@ -120,6 +121,22 @@ describe('PieceSolver on meat', () => {
       return false;
     });
     expect(solver.surface).toBeGreaterThan(120);
+  });
+
+  it('dries in the oven without a leap, however long its steps', () => {
+    const hottest = (longest: number): number => {
+      const around = onARack(180, 12);
+      const control = { ...SEARCH_STEP_CONTROL, longest };
+      const shape: Shape = { kind: 'long', width: 0.075 };
+      const solver = solverFor({ ...piece, thickness: 0.04, shape }, { columns: 16, control });
+      let most = 0;
+      runFor(solver, around, 1500, () => {
+        most = Math.max(most, ...solver.temperature);
+        return false;
+      });
+      return most;
+    };
+    expect(Math.abs(hottest(30) - hottest(2))).toBeLessThan(2);
   });
 
   it('is a mirror under flips: both faces alike, it does not matter which is down', () => {

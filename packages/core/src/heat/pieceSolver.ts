@@ -20,7 +20,7 @@ import {
   type StepControl,
 } from './stepControl';
 import { StepError } from './stepError';
-import { Sweep } from './sweep';
+import { HELD, Sweep } from './sweep';
 import { latentHeat } from './vapour';
 import { PieceBounds } from './pieceBounds';
 
@@ -31,10 +31,6 @@ const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const [, W1, W2] = WATER_CAPACITY;
 /** A cell this near to dry is dry, kg/m3. */
 const NEARLY_DRY = 1e-6;
-/** The dry-out limiter may shorten a step to no less than this fraction of its length. */
-const DRAIN_FLOOR = 0.3;
-/** A step is repeated, shorter, when a cell would run dry before this fraction of it. */
-const OVERDRAWN = 0.6;
 /** Error assumed of a first step, whose predecessor is missing, over its allowance. */
 const UNKNOWN_ERROR = 0.5;
 
@@ -78,7 +74,7 @@ export class PieceSolver extends PieceState {
   ) {
     super(section, matter, start, film, model);
     const { rows, columns, count } = this;
-    const arrays = new StepArrays(count);
+    const arrays = new StepArrays(count, this.volume);
     this.arrays = arrays;
     this.rate = new Float64Array(count);
     this.error = new StepError(this, control);
@@ -126,24 +122,16 @@ export class PieceSolver extends PieceState {
    */
   advance(around: Surroundings, limit: number): number {
     const { conductivity } = this.arrays;
-    const drain = this.drainTime();
     fillCoefficients(this, this.arrays);
     this.bounds.prepare(this, around, conductivity);
     this.netPower();
     let dt = min(this.step, this.control.longest);
-    if (drain < dt) dt = max(drain, DRAIN_FLOOR * dt);
     dt = min(max(dt, SHORTEST_STEP), limit);
     // A sliver left before the limit would cost a whole step: stretch or split instead.
     if (limit - dt < 0.5 * dt && limit > dt) dt = dt < 0.75 * limit ? limit / 2 : limit;
     let error = this.solve(dt);
     while (error > 2 && dt > SHORTEST_STEP) {
       dt = max(SHORTEST_STEP, dt / min(4, sqrt(error) * 1.2));
-      error = this.solve(dt);
-    }
-    // A cell that would run dry half-way would take the rest of the step's heat as if it were wet.
-    const runsDry = this.drainTime();
-    if (runsDry < OVERDRAWN * dt && dt > SHORTEST_STEP) {
-      dt = max(runsDry, DRAIN_FLOOR * dt, SHORTEST_STEP);
       error = this.solve(dt);
     }
     this.commit(dt);
@@ -198,38 +186,24 @@ export class PieceSolver extends PieceState {
     return this.hasRate ? this.error.of(this.arrays, this.change, this.rate, dt) : UNKNOWN_ERROR;
   }
 
-  /** Time until the quickest-boiling cell runs dry at its last rate, s. */
-  private drainTime(): number {
-    const { water, volume, count } = this;
-    const { boil } = this.arrays;
-    let least = Infinity;
-    for (let c = 0; c < count; c += 1) {
-      if (boil[c] > 0 && water[c] > 0) {
-        const seconds = (water[c] * volume[c] * LATENT_BOILING) / boil[c];
-        if (seconds < least) least = seconds;
-      }
-    }
-    return least * 1.001;
-  }
-
   private commit(dt: number): void {
     const { temperature, water, peak, rate, change, count, volume, matter } = this;
     const { capacity, held, boil } = this.arrays;
     const [, s1, s2] = matter.solids;
     const melts = this.model.fatMelts;
     const { lower, upper, edges } = this.bounds;
+    for (let c = 0; c < count; c += 1) {
+      if (boil[c] > 0) this.boilAway(c, (boil[c] / LATENT_BOILING) * dt);
+    }
     this.settleFace(lower, this.arrays.swept, dt);
     this.settleFace(upper, this.arrays.swept, dt);
     for (const edge of edges) this.settleFace(edge, change, dt);
-    for (let c = 0; c < count; c += 1) {
-      if (boil[c] > 0) this.dry(c, boil[c] / LATENT_BOILING, dt, LATENT_BOILING);
-    }
     this.crusts.beforeStep();
     for (let c = 0; c < count; c += 1) {
       const before = temperature[c];
       let after = before + change[c];
       // The slope of the capacity with temperature, so that enthalpy is kept to second order.
-      const rise = held[c] === 1 ? 0 : meanRise(before, after);
+      const rise = held[c] === HELD ? 0 : meanRise(before, after);
       if (rise !== 0) {
         const t = min(before, PROPERTY_CEILING);
         const slope = volume[c] * (s1[c] + 2 * s2[c] * t + water[c] * (W1 + 2 * W2 * t));
@@ -260,26 +234,57 @@ export class PieceSolver extends PieceState {
       if (wet < 0) continue;
       const at = temperature[wet] + IMPLICIT * moved[wet];
       const flow = face.vapourConstant[p] + face.vapourSlope[p] * at;
-      this.dry(wet, flow, dt, latentHeat(temperature[wet]));
+      this.evaporate(face, p, flow * dt, latentHeat(temperature[wet]));
     }
     this.heatIn += power * dt;
     if (face === this.bounds.lying(this.flipped)) this.lowerPower = power;
   }
 
-  /** Takes `flow` kg/s out of a cell for `dt`; what it lacks comes back as heat. */
-  private dry(c: number, flow: number, dt: number, latent: number): void {
-    const { temperature, water, volume, change } = this;
-    const held = water[c] * volume[c];
-    const leavesAt = temperature[c] + change[c];
-    let mass = flow * dt;
-    if (mass > held) {
-      const [s0, s1, s2] = this.matter.solids;
-      const t = min(leavesAt, PROPERTY_CEILING);
-      change[c] += ((mass - held) * latent) / (volume[c] * (s0[c] + t * (s1[c] + t * s2[c])));
-      mass = held;
+  /** Takes what boils in a step out of a cell, kg; what it lacks comes back as heat. */
+  private boilAway(c: number, mass: number): void {
+    const lacks = this.takeWater(c, mass, LATENT_BOILING);
+    if (lacks > 0) this.giveBack(c, lacks * LATENT_BOILING);
+  }
+
+  /**
+   * Takes a face's vapour of a step, kg, from its wet cell, and once that is dry from the next inward:
+   * the front moves on within the step. What the whole line lacks comes back as heat.
+   */
+  private evaporate(
+    { outer, wetCell, inward, depth }: FaceLine,
+    p: number,
+    mass: number,
+    latent: number,
+  ): void {
+    const wet = wetCell[p];
+    const far = outer[p] + depth * inward;
+    let lacks = mass;
+    for (let c = wet; c !== far && lacks !== 0; c += inward) {
+      lacks = this.takeWater(c, lacks, latent);
     }
-    water[c] = mass === held ? 0 : (held - mass) / volume[c];
+    if (lacks > 0) this.giveBack(wet, lacks * latent);
+  }
+
+  /**
+   * Takes water out of a cell as vapour, kg; below zero it condenses there.
+   * @returns what it lacks, kg
+   */
+  private takeWater(c: number, wanted: number, latent: number): number {
+    const { temperature, water, volume, change } = this;
+    const holds = water[c] * volume[c];
+    const lacks = wanted > holds ? wanted - holds : 0;
+    const mass = wanted - lacks;
+    water[c] = lacks > 0 ? 0 : (holds - mass) / volume[c];
     this.evaporated += mass;
-    this.heatOut += mass * (latent + integrate(WATER_CAPACITY, leavesAt));
+    this.heatOut += mass * (latent + integrate(WATER_CAPACITY, temperature[c] + change[c]));
+    return lacks;
+  }
+
+  /** Heat that was spent on water a cell did not have, J. */
+  private giveBack(c: number, heat: number): void {
+    const { temperature, volume, change } = this;
+    const [s0, s1, s2] = this.matter.solids;
+    const t = min(temperature[c] + change[c], PROPERTY_CEILING);
+    change[c] += heat / (volume[c] * (s0[c] + t * (s1[c] + t * s2[c])));
   }
 }

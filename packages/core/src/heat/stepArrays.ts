@@ -22,13 +22,17 @@ export class StepArrays {
   readonly lateral: Float64Array;
   /** Power a cell held at the boil spends on evaporating, W. */
   readonly boil: Float64Array;
-  /** 1 while a cell is held at the boil. */
+  /** `FREE`, `HELD` at the boil or `DRAINED`: see `Sweep`. */
   readonly held: Uint8Array;
   /** Tridiagonal work space. */
   readonly pivot: Float64Array;
   readonly right: Float64Array;
 
-  constructor(count: number) {
+  /** @param volume of each cell, m3 in the section's measure */
+  constructor(
+    count: number,
+    readonly volume: Float64Array,
+  ) {
     this.conductivity = new Float64Array(count);
     this.resistivity = new Float64Array(count);
     this.capacity = new Float64Array(count);

@@ -1,6 +1,7 @@
 import type { PieceState } from './pieceState';
 import { faceArea } from './section';
 import type { StepArrays } from './stepArrays';
+import { HELD } from './sweep';
 import type { StepControl } from './stepControl';
 
 /** Hoisted: a global is looked up at every use. */
@@ -40,7 +41,7 @@ export class StepError {
     for (let j = 0, c = 0; j < columns; j += 1) {
       const weight = area[j];
       for (let i = 0; i < rows; i += 1, c += 1) {
-        if (held[c] === 1) continue;
+        if (held[c] === HELD) continue;
         const e = abs(change[c] - rate[c] * dt);
         sum += e * volume[c];
         rowError[i] += e * e * weight;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { BOILING } from './constants';
+import { BOILING, LATENT_BOILING } from './constants';
 import { StepArrays } from './stepArrays';
 import { IMPLICIT } from './stepControl';
 import { Sweep } from './sweep';
@@ -26,7 +26,7 @@ const lineUp = (line: {
   readonly capacity: readonly number[];
   readonly link: readonly number[];
 }) => {
-  const arrays = new StepArrays(N);
+  const arrays = new StepArrays(N, new Float64Array(N).fill(1));
   arrays.capacity.set(line.capacity);
   arrays.upward.set(line.link);
   arrays.upward[N - 1] = 0;
@@ -79,6 +79,32 @@ describe('a sweep', () => {
           const left = residual(arrays, line.rhs, line.ends, i);
           expect(Math.abs(left - arrays.boil[i])).toBeLessThan(1e-6);
           if (arrays.held[i] === 0) expect(arrays.boil[i]).toBe(0);
+        }
+      }),
+    );
+  });
+
+  it('boils away the last water of a cell within the step, and then lets it heat', () => {
+    const wetArb = fc.array(fc.double({ min: 0, max: 1e-3, noNaN: true }), {
+      minLength: N,
+      maxLength: N,
+    });
+    fc.assert(
+      fc.property(lineArb, wetArb, (line, wet) => {
+        const { arrays, sweep } = lineUp(line);
+        const hot = new Float64Array(N).fill(99);
+        const [a, b] = line.ends.map((g) => Float64Array.of(g));
+        const water = Float64Array.from(wet);
+        sweep.run(hot, water, Float64Array.from(line.rhs), a ?? null, b ?? null, DT);
+        for (let i = 0; i < N; i += 1) {
+          const most = (water[i] * LATENT_BOILING) / DT;
+          expect(arrays.boil[i]).toBeLessThanOrEqual(most + 1e-6);
+          const left = residual(arrays, line.rhs, line.ends, i);
+          expect(Math.abs(left - arrays.boil[i])).toBeLessThan(1e-6);
+          // What is over the boil has no water left to hold it there.
+          if (hot[i] + arrays.swept[i] > BOILING + 1e-6) {
+            expect(most - arrays.boil[i]).toBeLessThan(1e-6);
+          }
         }
       }),
     );

@@ -1,4 +1,4 @@
-import { BOILING } from './constants';
+import { BOILING, LATENT_BOILING } from './constants';
 import { IMPLICIT } from './stepControl';
 import type { StepArrays } from './stepArrays';
 
@@ -19,17 +19,23 @@ const LAST_RELEASE = 4;
 /** A wet cell this far over the boil is taken to boil, K. */
 const OVER = 1e-9;
 
+/** What a cell is in a step: free, held at the boil, or boiling away the last of its water. */
+export const FREE = 0;
+export const HELD = 1;
+export const DRAINED = 2;
+
 /**
  * Solves (C/dt - IMPLICIT A) x = rhs along every line of one direction, where A conducts between the line's
  * cells and to the surroundings at its ends. Wet cells that would pass the boil are held there by an
- * active set, and what they gain beyond it is laid down in `boil`.
+ * active set, and what they gain beyond it is laid down in `boil`. A cell that has too little water for
+ * that spends it all and is then free: a step need not end where a cell runs dry.
  *
  * Both factors of the step have this shape: along the columns rhs is the net power at the step's
  * start, along the rows it is (C/dt) times the columns' change.
  */
 export class Sweep {
-  /** Whether the line last solved has cells held at the boil. */
-  private holds = false;
+  /** Whether the line last solved has cells that boil. */
+  private boils = false;
 
   constructor(
     private readonly layout: SweepLayout,
@@ -67,13 +73,13 @@ export class Sweep {
         const may = pass < LAST_RELEASE;
         if (!this.revise(from, temperature, water, rhs, g0, g1, dt, may)) break;
       }
-      if (this.holds) this.layDown(from, rhs, g0, g1, dt);
+      if (this.boils) this.layDown(from, water, rhs, g0, g1, dt);
     }
   }
 
   /**
    * Thomas's algorithm along one line; the system is diagonally dominant, so without pivoting.
-   * @returns whether a cell is held at the boil, or has come to it
+   * @returns whether a cell boils, or has come to it
    */
   private solve(
     from: number,
@@ -89,7 +95,7 @@ export class Sweep {
     const { link, sink, x } = this;
     const perSecond = 1 / dt;
     const end = from + (length - 1) * stride;
-    let holds = false;
+    let boils = false;
     let before = 0;
     let outside = g0;
     let pivotBefore = 0;
@@ -97,15 +103,20 @@ export class Sweep {
     for (let c = from; c <= end; c += stride) {
       const after = c < end ? IMPLICIT * link[c] : 0;
       if (c === end) outside += g1;
-      if (held[c] === 1) {
-        holds = true;
+      if (held[c] === HELD) {
+        boils = true;
         pivotBefore = 0;
         rightBefore = BOILING - temperature[c];
       } else {
+        let source = rhs[c];
+        if (held[c] === DRAINED) {
+          boils = true;
+          source -= this.left(c, water, dt);
+        }
         const diagonal = capacity[c] * perSecond + before + after + IMPLICIT * (outside + sink[c]);
         const inverse = 1 / (diagonal - before * pivotBefore);
         pivotBefore = after * inverse;
-        rightBefore = (rhs[c] + before * rightBefore) * inverse;
+        rightBefore = (source + before * rightBefore) * inverse;
       }
       pivot[c] = pivotBefore;
       right[c] = rightBefore;
@@ -119,8 +130,14 @@ export class Sweep {
       x[c] = above;
       if (temperature[c] + above > BOILING + OVER && water[c] > 0) comes = true;
     }
-    this.holds = holds;
-    return holds || comes;
+    this.boils = boils;
+    return boils || comes;
+  }
+
+  /** Power that would boil away what a cell has left of its water in a step, W. */
+  private left(c: number, water: Float64Array, dt: number): number {
+    const { boil, volume } = this.arrays;
+    return (water[c] * volume[c] * LATENT_BOILING) / dt - boil[c];
   }
 
   /** Power a held cell has over what keeps it at the boil, W, without what it had already. */
@@ -159,26 +176,42 @@ export class Sweep {
     let changed = false;
     let c = from;
     for (let i = 0; i < length; i += 1, c += stride) {
-      if (held[c] === 1) {
-        if (!mayRelease) continue;
-        if (water[c] <= 0 || boil[c] + this.surplus(c, i, rhs, g0, g1, dt) < 0) {
-          held[c] = 0;
+      const at = temperature[c] + this.x[c];
+      if (held[c] === HELD) {
+        const spends = this.surplus(c, i, rhs, g0, g1, dt);
+        if (spends > this.left(c, water, dt)) {
+          held[c] = DRAINED;
+          changed = true;
+        } else if (mayRelease && boil[c] + spends < 0) {
+          held[c] = FREE;
           changed = true;
         }
-      } else if (water[c] > 0 && temperature[c] + this.x[c] > BOILING + OVER) {
-        held[c] = 1;
+      } else if (held[c] === DRAINED) {
+        if (!mayRelease || at > BOILING - OVER) continue;
+        held[c] = HELD;
+        changed = true;
+      } else if (water[c] > 0 && at > BOILING + OVER) {
+        held[c] = HELD;
         changed = true;
       }
     }
     return changed;
   }
 
-  /** Books what the held cells of a line spend on evaporating. */
-  private layDown(from: number, rhs: Float64Array, g0: number, g1: number, dt: number): void {
+  /** Books what the boiling cells of a line spend on evaporating. */
+  private layDown(
+    from: number,
+    water: Float64Array,
+    rhs: Float64Array,
+    g0: number,
+    g1: number,
+    dt: number,
+  ): void {
     const { held, boil } = this.arrays;
     let c = from;
     for (let i = 0; i < this.layout.length; i += 1, c += this.layout.stride) {
-      if (held[c] === 1) boil[c] += this.surplus(c, i, rhs, g0, g1, dt);
+      if (held[c] === HELD) boil[c] += this.surplus(c, i, rhs, g0, g1, dt);
+      else if (held[c] === DRAINED) boil[c] += this.left(c, water, dt);
     }
   }
 }
