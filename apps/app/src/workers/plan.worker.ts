@@ -72,16 +72,16 @@ const finish = async <T>(search: Generator<null, T>): Promise<T | undefined> => 
 
 const service = {
   /**
-   * Plans jobs in order: the first until its window is known, then the others, then what is left
-   * of the first. A later call drops this one.
+   * Plans jobs in order: the first until its window is known or it is refused, then the others, then
+   * what is left of the first. A later call drops this one.
    */
   plan: async (jobs: readonly PlanJob[], on: PlannedOn, tell: TellJob): Promise<void> => {
     wanted += 1;
     const mine = wanted;
     let spell = performance.now();
     const runs = jobs.map(({ request, inFull }) => planWay(request, { ...on, inFull }));
-    /** Runs one job until it ends or says what is waited for; false when no longer wanted. */
-    const run = async (job: number, until?: PlanUpdate['kind']): Promise<boolean> => {
+    /** Runs one job until it ends or says one of what is waited for; false when no longer wanted. */
+    const run = async (job: number, ...until: readonly PlanUpdate['kind'][]): Promise<boolean> => {
       for (;;) {
         const step = runs[job]?.next();
         if (!step || step.done === true) {
@@ -94,10 +94,10 @@ const service = {
         await breathe();
         if (mine !== wanted) return false;
         spell = performance.now();
-        if (update !== null && update.kind === until) return true;
+        if (update !== null && until.includes(update.kind)) return true;
       }
     };
-    if (!(await run(0, 'window'))) return;
+    if (!(await run(0, 'window', 'obstacle'))) return;
     for (let job = 1; job < jobs.length; job += 1) if (!(await run(job))) return;
     await run(0);
   },

@@ -102,16 +102,30 @@ export class PieceSolver extends PieceState {
     this.disturb();
   }
 
+  override save(to: PieceSnapshot): void {
+    super.save(to);
+    to.rate.set(this.rate);
+    to.scalars[8] = this.step;
+    to.scalars[9] = this.hasRate ? 1 : 0;
+  }
+
   override restore(from: PieceSnapshot): void {
     super.restore(from);
     this.changes.restored();
-    this.disturb();
+    this.rate.set(from.rate);
+    this.step = from.scalars[8];
+    this.hasRate = from.scalars[9] === 1;
+    this.nothingBoils();
   }
 
   /** Call when the surroundings change: time steps start small again. */
   disturb(): void {
     this.step = FIRST_STEP;
     this.hasRate = false;
+    this.nothingBoils();
+  }
+
+  private nothingBoils(): void {
     this.arrays.held.fill(0);
     this.arrays.boil.fill(0);
   }

@@ -27,7 +27,10 @@ export interface PieceSnapshot {
   /** What each cell holds when full, kg/m3, and what of each row has rendered. */
   readonly full: Float64Array;
   readonly rendered: Float64Array;
-  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn, unchangedFor. */
+  /** Of the last step, K/s: what the next one's error is told by. */
+  readonly rate: Float64Array;
+  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn, unchangedFor,
+   * the next step, whether there is a rate. */
   readonly scalars: Float64Array;
 }
 
@@ -208,7 +211,8 @@ export class PieceState {
       browning: [new Float64Array(this.columns), new Float64Array(this.columns)],
       full: new Float64Array(this.count),
       rendered: new Float64Array(this.rows),
-      scalars: new Float64Array(8),
+      rate: new Float64Array(this.count),
+      scalars: new Float64Array(10),
     };
   }
 

@@ -36,6 +36,17 @@ export const runFor = (
   goal?: Goal,
 ): number => {
   solver.disturb();
+  return goOnFor(solver, at, seconds, watch, goal);
+};
+
+/** Runs on in the surroundings that the solver has been in: its steps go on as they were. */
+export const goOnFor = (
+  solver: PieceSolver,
+  at: Surroundings | Environment,
+  seconds: number,
+  watch?: Observer,
+  goal?: Goal,
+): number => {
   const changing = isEnvironment(at) ? at : undefined;
   const around = isEnvironment(at) ? at.around : at;
   changing?.begin?.();

@@ -73,6 +73,23 @@ export class CookPlaces {
       : this.byPan(heat, this.pan, wasOnPan);
   }
 
+  /**
+   * About how far apart a leg can be gone on from, s: where all that it is in is kept by a snapshot.
+   * An oven's steps are long, a pan's short.
+   */
+  goesOnEvery(heat: Heat): number {
+    switch (heat.on) {
+      case 'rack':
+        return 120;
+      case 'pan':
+        return this.pan === undefined && heat.from !== undefined ? Infinity : 60;
+      case 'cold-pan':
+        return this.pan === undefined ? Infinity : 60;
+      default:
+        return Infinity;
+    }
+  }
+
   /** The iron under the piece, C; undefined off the pan, and on one of a fixed heat. */
   get floor(): number | undefined {
     return this.onPan ? this.pan?.under : undefined;

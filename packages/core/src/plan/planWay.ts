@@ -4,8 +4,7 @@ import { DISPLAY_COLUMNS } from '../heat';
 import { checkGear } from './checkGear';
 import { palestBrowning } from './palestBrowning';
 import type { Obstacle, PlanUpdate, Remedy } from './planResult';
-import { recordLegs } from './recordPlan';
-import { recordOnTarget } from './recordOnTarget';
+import { recordLegs, recordRun } from './recordPlan';
 import { refineWay } from './refineWay';
 import { remediesFor } from './remedies';
 import type { PlanRequest } from './request';
@@ -52,18 +51,14 @@ export function* planWay(
   const quick = solved.run;
   if (inFull)
     yield { kind: 'plan', quick: true, ...recordLegs(flat, quick.legs, { end: quick.end }) };
-  const refined = yield* refineWay(request, solved, { pan });
+  // A way among others shows its slice as served; the chosen one is scrubbed.
+  const refined = yield* refineWay(request, solved, { pan, frames: inFull ? undefined : 1 });
   if (!refined.ok) {
     yield* refuse(request, refined.obstacle, { pan, minimum, inFull });
     return;
   }
-  // A way among others shows its slice as served; the chosen one is scrubbed.
-  const found = yield* recordOnTarget(refined, inFull ? undefined : 1);
-  if (!found.ok) {
-    yield* refuse(request, found.obstacle, { pan, minimum, inFull });
-    return;
-  }
-  yield { kind: 'plan', plan: found.plan, slices: found.slices };
+  const found = recordRun(refined.cook, refined.run);
+  yield { kind: 'plan', ...found };
   // Ranges are differences: one dimension gives them.
   yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
   if (!inFull) return;
@@ -72,9 +67,8 @@ export function* planWay(
     yield { kind: 'remedies', remedies: yield* remediesFor(request, 'pale', { pan, minimum }) };
   }
   yield null;
-  const cook = new WayCook(request, { pan, columns: DISPLAY_COLUMNS });
-  const fine = yield* recordOnTarget({ ...refined, cook, value: found.value }, undefined);
-  if (fine.ok) yield { kind: 'plan', plan: fine.plan, slices: fine.slices };
+  const fine = yield* refineWay(request, refined, { pan, columns: DISPLAY_COLUMNS });
+  if (fine.ok) yield { kind: 'plan', ...recordRun(fine.cook, fine.run) };
 }
 
 /** Yields the obstacle of a request, then its remedies. */

@@ -1,16 +1,21 @@
 import { footprint } from '../food';
 import { SEARCH_COLUMNS } from '../heat';
 import type { Crossing } from '../maths/findCrossing';
+import type { PanOnBurner } from '../gear';
 import type { Obstacle } from './planResult';
+import { spacingFor } from './recordPlan';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { burntCrust, longestOf, refused, tooCool } from './solveWay';
-import { WayCook, type WayCookOptions, type WayRun } from './wayCook';
+import { WayCook, type WayRun } from './wayCook';
 
 /**
- * How near the section's peak must come to the target, K. One correction by the slope, not run
- * again here, brings what is left of it under a tenth.
+ * The plan that is shown may miss its target by so much, K: in a slow oven a tenth of a degree is a
+ * minute. After some runs the nearest is taken, within what the solver's steps leave open; the promise
+ * is half a degree.
  */
-const SECTION_TOLERANCE = 0.6;
+const SHOWN_WITHIN = 0.04;
+const STILL_SHOWN = 0.15;
+const EAGER_RUNS = 4;
 /** Most runs of a search: one that needs more has met a discontinuity of the model and is refused. */
 const MOST_RUNS = 12;
 /** A slope seen on the section is believed within this factor of the flat piece's. */
@@ -22,13 +27,20 @@ const SLOPE_FACTOR = 3;
 const STEEP_COLUMNS = 16;
 const STOUT = { long: 0.5, round: 0.4 } as const;
 
-/** The unknown on the section: `run` is its last run, `value` one correction beyond it. */
+/** The unknown on the section, whose core peaks at the target; the cook is recorded. */
 export interface SectionSolution {
   readonly cook: WayCook;
   readonly run: WayRun;
-  readonly value: number;
   /** How the peak moves with the unknown, K/s. */
   readonly slope: number;
+}
+
+export interface RefineOptions {
+  readonly pan?: PanOnBurner;
+  /** Columns of the section; absent: as many as tell the core. */
+  readonly columns?: number;
+  /** Frames of the slice, about; absent: to be scrubbed. */
+  readonly frames?: number | undefined;
 }
 
 export type SectionResult =
@@ -45,26 +57,22 @@ export const searchColumns = (request: PlanRequest): number => {
 };
 
 /** The slope between two runs, K/s, unless it is nothing like the one expected. */
-export const believedSlope = (
-  last: Crossing,
-  at: Crossing,
-  expected: number,
-): number | undefined => {
+const believedSlope = (last: Crossing, at: Crossing, expected: number): number | undefined => {
   const seen = (at.y - last.y) / (at.x - last.x);
   return seen > expected / SLOPE_FACTOR && seen < expected * SLOPE_FACTOR ? seen : undefined;
 };
 
 /**
- * The unknown on the section, from what one dimension found: a few runs, each corrected by the
- * slope that was seen last, kept between what was too little and what was too much.
+ * The unknown on the section, from what was found in one dimension or on fewer columns: a few runs, each
+ * corrected by the slope that was seen last, kept between what was too little and what was too much.
  */
 export function* refineWay(
   request: PlanRequest,
   found: Pick<SectionSolution, 'run' | 'slope'>,
-  options: WayCookOptions,
+  { pan, columns = searchColumns(request), frames }: RefineOptions,
 ): Generator<null, SectionResult> {
-  const columns = options.columns ?? searchColumns(request);
-  const cook = new WayCook(request, { ...options, columns });
+  const recording = spacingFor(found.run, frames);
+  const cook = new WayCook(request, { ...(pan ? { pan } : {}), columns, recording });
   const goal = request.target;
   const most = longestOf(request);
   const expected = found.slope;
@@ -77,6 +85,12 @@ export function* refineWay(
     yield null;
     const run = cook.run(value);
     const at = { x: value, y: run.end.peak };
+    slope = believedSlope(last, at, expected) ?? slope;
+    last = at;
+    if (Math.abs(at.y - goal) <= (i < EAGER_RUNS ? SHOWN_WITHIN : STILL_SHOWN)) {
+      const burnt = burntCrust(run, request);
+      return burnt ? refused(burnt) : { ok: true, cook, run, slope };
+    }
     if (at.y < goal) {
       if (at.x >= most) return refused(tooCool(request, at));
       low = at;
@@ -84,18 +98,10 @@ export function* refineWay(
       if (at.x <= 0) return refused({ reason: 'over', lowest: at.y });
       high = at;
     }
-    slope = believedSlope(last, at, expected) ?? slope;
-    last = at;
     const [least, largest] = [low?.x ?? 0, high?.x ?? most];
     const corrected = slope > 0 ? at.x + (goal - at.y) / slope : NaN;
-    const inside = corrected > least && corrected < largest;
-    if (Math.abs(at.y - goal) <= SECTION_TOLERANCE) {
-      const burnt = burntCrust(run, request);
-      if (burnt) return refused(burnt);
-      return { ok: true, cook, run, slope, value: inside ? corrected : at.x };
-    }
     // A correction that leaves the bracket is replaced by its middle, or by the end not yet tried.
-    if (inside) value = corrected;
+    if (corrected > least && corrected < largest) value = corrected;
     else if (low && high) value = (least + largest) / 2;
     else value = low ? largest : least;
   }

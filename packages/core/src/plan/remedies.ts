@@ -5,7 +5,6 @@ import { PLAN_LIMITS } from './limits';
 import { ovenAir, ovenAirChange } from './ovenAir';
 import { palestFace } from './palestBrowning';
 import type { Obstacle, Remedy } from './planResult';
-import { recordOnTarget } from './recordOnTarget';
 import { refineWay } from './refineWay';
 import { cutOf, type PlanRequest } from './request';
 import { solveWay } from './solveWay';
@@ -59,13 +58,9 @@ function* worksOnSection(
   if (request.target < (minimum ?? -Infinity) || checkGear(request, pan)) return false;
   const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return false;
-  const refined = yield* refineWay(request, solved, { pan });
-  if (
-    !refined.ok ||
-    (golden && palestFace(request, refined.run.faces) < crustFrom('golden', request))
-  )
-    return false;
-  return (yield* recordOnTarget(refined, 1)).ok;
+  const refined = yield* refineWay(request, solved, { pan, frames: 1 });
+  if (!refined.ok) return false;
+  return !golden || palestFace(request, refined.run.faces) >= crustFrom('golden', request);
 }
 
 /** The nearest whole number of steps, rounded so that binary fractions leave no digits. */

@@ -1,28 +1,13 @@
-import { modelOf, type PlanRequest } from './request';
 import { DEFAULT_PAN, NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
-import { inKitchen } from './inKitchen';
-import {
-  browningGoal,
-  browningIndex,
-  DISPLAY_COLUMNS,
-  faceArea,
-  KITCHEN_AIR,
-  runFor,
-  SEARCH_STEP_CONTROL,
-  SLAB,
-  solverFor,
-  type Observer,
-  type PieceSnapshot,
-  type PieceSolver,
-} from '../heat';
+import { browningIndex, KITCHEN_AIR, type Observer } from '../heat';
 import type { CookEnd } from './cookEnd';
-import { legsOf, type Heat, type Leg } from './legs';
-import { CookPlaces, type PlacesSnapshot } from './cookPlaces';
-import type { PieceInSurroundings } from './legSurroundings';
-import { LONGEST_RENDER, LONGEST_SEAR, SHORTEST_RENDER, SHORTEST_SEAR } from './longest';
-import { pieceOf, pieceInSurroundings, shapeOf } from './pieceOf';
-import { restToPeak, type RestPeak } from './restToPeak';
-import { timedFor, retimed, legSeconds, turningSeconds, type TimedLeg } from './timedLeg';
+import { CookRecording, type RecordingSpacing } from './cookRecording';
+import { inKitchen } from './inKitchen';
+import { legsOf, type Leg } from './legs';
+import { PieceCook, type CookSnapshot } from './pieceCook';
+import type { PlanRequest } from './request';
+import { SharedLeg } from './sharedLeg';
+import { legSeconds, retimed, timedFor, turningSeconds, type TimedLeg } from './timedLeg';
 
 export interface WayCookOptions {
   /** Columns of the section; absent solves in one dimension with the lateral correction. */
@@ -32,6 +17,8 @@ export interface WayCookOptions {
   readonly pan?: PanOnBurner;
   /** Lateral area ratio of a piece solved in one dimension; absent: by rule. */
   readonly lateralAreaRatio?: number | undefined;
+  /** Every run is recorded so closely; absent: none is. */
+  readonly recording?: RecordingSpacing | undefined;
 }
 
 /** What a cook gives with its unknown at a value. */
@@ -41,32 +28,33 @@ export interface WayRun {
   readonly end: CookEnd;
   /** Browning index of the first face down and the other, at the core's peak. */
   readonly faces: readonly [number, number];
+  /** The cook as it goes to rest, where runs are recorded. */
+  readonly toRest: CookSnapshot | undefined;
 }
 
-/** A cook at a moment: its piece, and what its pan and its board have been through. */
-export interface CookSnapshot {
-  readonly piece: PieceSnapshot;
-  readonly places: PlacesSnapshot;
+/** How timed legs end, and the cook as it goes to rest where it is recorded. */
+export interface Ending {
+  readonly end: CookEnd;
+  readonly toRest: CookSnapshot | undefined;
 }
 
-/** The legs before the unknown, as they were cooked, and the cook after them. */
+/** The legs before the unknown, as they were cooked, and the leg of the unknown after them. */
 interface Opening {
   readonly legs: readonly TimedLeg[];
-  readonly after: CookSnapshot;
+  readonly unknown: Leg;
+  readonly shared: SharedLeg;
 }
+
+/** Cooks a leg, seen by `watch`; how long it took, s. */
+type CookLeg<L> = (leg: L, watch?: Observer) => number;
 
 /**
  * One piece on its way through a cook with one unknown, run as often as a search needs. A run
- * depends on its arguments alone: what comes before the unknown is cooked once and kept only
- * because it is the same for every value.
+ * depends on its arguments alone: what comes before the unknown, and the unknown's leg as far as it is
+ * the same for every value, is cooked once and kept.
  */
-export class WayCook {
-  readonly solver: PieceSolver;
+export class WayCook extends PieceCook {
   readonly legs: readonly Leg[];
-  private readonly placed: PieceInSurroundings;
-  /** The request as it turns out in the kitchen: the piece as thick and as warm as it really is. */
-  readonly request: PlanRequest;
-  private readonly places: CookPlaces;
   private readonly begin: CookSnapshot;
   private readonly firstUnknown: number;
   private opened: Opening | undefined;
@@ -77,33 +65,17 @@ export class WayCook {
       columns,
       deviation = NOMINAL_KITCHEN,
       pan = DEFAULT_PAN,
-      lateralAreaRatio: lateralAreaRatio,
+      lateralAreaRatio,
+      recording,
     }: WayCookOptions = {},
   ) {
-    const request = inKitchen(stated, deviation);
-    this.request = request;
-    const flat = columns === undefined;
-    const piece = pieceOf(request, flat ? SLAB : shapeOf(request));
-    const model = modelOf(request);
-    const coarse = columns !== undefined && columns < DISPLAY_COLUMNS;
-    this.solver = solverFor(piece, {
-      model,
-      ...(flat ? {} : { columns }),
-      ...(coarse ? { control: SEARCH_STEP_CONTROL } : {}),
-    });
-    const placed = pieceInSurroundings(request, flat, pan);
-    this.placed =
-      lateralAreaRatio === undefined ? placed : { ...placed, lateralAreaRatio: lateralAreaRatio };
-    this.places = new CookPlaces(this.placed, deviation, faceArea(this.solver.section));
+    super(inKitchen(stated, deviation), { columns, deviation, pan, lateralAreaRatio });
+    const { request, solver } = this;
     this.legs = legsOf(request);
     this.firstUnknown = this.legs.findIndex(({ unknownShare: share }) => share > 0);
-    this.stand({ on: 'counter', air: KITCHEN_AIR }, request.temper);
+    this.temper(KITCHEN_AIR, request.temper);
+    if (recording) this.recordWith(new CookRecording(solver, request, recording));
     this.begin = this.snapshot();
-  }
-
-  /** Lateral area ratio that stands for the edges of a piece solved without them. */
-  get lateralAreaRatio(): number {
-    return this.placed.lateralAreaRatio;
   }
 
   /** Whether sears whose crust decides come after the unknown has begun. */
@@ -116,71 +88,26 @@ export class WayCook {
     this.reset();
     const legs: TimedLeg[] = [];
     for (const leg of this.legs.slice(0, this.firstUnknown)) legs.push(this.cookLeg(leg, 0, legs));
-    this.opened = { legs, after: this.snapshot() };
+    const unknown = this.legs[this.firstUnknown];
+    const apart = this.places.goesOnEvery(unknown.heat);
+    this.opened = { legs, unknown, shared: new SharedLeg(this, unknown, this.snapshot(), apart) };
     return this.opened;
-  }
-
-  /** The cook as it is now. */
-  snapshot(): CookSnapshot {
-    const made = { piece: this.solver.snapshot(), places: this.places.snapshot() };
-    this.solver.save(made.piece);
-    this.places.save(made.places);
-    return made;
-  }
-
-  /** Puts the cook back to a moment. */
-  restore(from: CookSnapshot): void {
-    this.solver.restore(from.piece);
-    this.places.restore(from.places);
-  }
-
-  private stand(heat: Heat, seconds: number, watch?: Observer): number {
-    return runFor(this.solver, this.places.enter(heat), seconds, watch);
   }
 
   /**
    * Cooks a leg from the present state: as long as its crust wants, or as the unknown says.
    * @param before the legs that were cooked before it
    */
-  cookLeg(leg: Leg, value: number, before: readonly TimedLeg[], watch?: Observer): TimedLeg {
+  private cookLeg(
+    leg: Leg,
+    value: number,
+    before: readonly TimedLeg[],
+    watch?: Observer,
+  ): TimedLeg {
     if (leg.browningGoal !== undefined) return this.sear(leg, leg.browningGoal, watch);
     const timed = timedFor(leg, legSeconds(leg, value), turningSeconds(before));
     this.runLeg(timed, watch);
     return timed;
-  }
-
-  /** Cooks a leg until its crust is there, within the shortest and the longest it may last. */
-  private sear(leg: Leg, crust: number, watch?: Observer): TimedLeg {
-    const { solver } = this;
-    const renders = leg.heat.on === 'cold-pan';
-    const [shortest, longest] = renders
-      ? [SHORTEST_RENDER, LONGEST_RENDER]
-      : [SHORTEST_SEAR, LONGEST_SEAR];
-    const around = this.places.enter(leg.heat);
-    const goal = browningGoal(crust, shortest);
-    const seconds = runFor(solver, around, longest, watch, goal);
-    const reached = goal.of(solver) >= crust - 2 * goal.tolerance;
-    if (leg.thenFlip) this.turn();
-    return { ...timedFor(leg, seconds), ...(reached ? {} : { cutShort: true as const }) };
-  }
-
-  /** Runs a leg with its turns. `watch` counts from the leg's start. */
-  runLeg({ heat, seconds, flips }: TimedLeg, watch?: Observer): void {
-    const { solver } = this;
-    const around = this.places.enter(heat);
-    let from = 0;
-    for (const flip of [...flips, Infinity]) {
-      const until = Math.min(flip, seconds);
-      const start = from;
-      if (until > from) runFor(solver, around, until - from, watch && ((t) => watch(start + t)));
-      from = until;
-      if (flip <= seconds) this.turn();
-    }
-  }
-
-  private turn(): void {
-    this.solver.flip();
-    this.places.turned();
   }
 
   /** The iron under the piece, C, while it lies on a pan that it cools. */
@@ -193,44 +120,35 @@ export class WayCook {
     this.restore(this.begin);
   }
 
-  /** It rests with the face that was seared first up, however often it was turned. */
-  private layDown(): void {
-    if (!this.solver.flipped) this.solver.flip();
-  }
-
-  /** Rests from the present state until the core is past its peak. */
-  restToPeak(watch?: Observer): RestPeak {
-    this.layDown();
-    const rest = this.places.enter({ on: 'rest', cover: this.request.cover });
-    return restToPeak(this.solver, rest, watch);
-  }
-
-  /** Rests for a fixed time. */
-  rest(seconds: number, watch?: Observer): void {
-    this.layDown();
-    this.stand({ on: 'rest', cover: this.request.cover }, seconds, watch);
-  }
-
   /** Cooks with the unknown at `value`, each sear as long as its crust wants. */
   run(value: number): WayRun {
     const { solver } = this;
-    const { legs: opening, after } = this.opening();
-    this.restore(after);
+    const { legs: opening, unknown, shared } = this.opening();
     const legs = [...opening];
-    const end = this.toTheEnd(this.legs.slice(this.firstUnknown), (leg, watch) => {
-      const timed = this.cookLeg(leg, value, legs, watch);
+    const first = timedFor(unknown, legSeconds(unknown, value), turningSeconds(opening));
+    const from = shared.enter(first);
+    const cook: CookLeg<Leg> = (leg, watch) => {
+      if (leg === unknown) this.runLeg(first, watch, from);
+      const timed = leg === unknown ? first : this.cookLeg(leg, value, legs, watch);
       legs.push(timed);
       return timed.seconds;
-    });
+    };
+    const ending = this.toTheEnd(this.legs.slice(this.firstUnknown), cook);
     const faces = [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const;
-    return { value, legs, end, faces };
+    return { value, legs, ...ending, faces };
   }
 
   /** Cooks what `run` gave with the unknown at another value, its sears as long as they were. */
   endWith(run: WayRun, value: number): CookEnd {
-    const { legs, after } = this.opening();
-    this.restore(after);
-    return this.endOf(retimed(run.legs, value).slice(legs.length));
+    const { legs: opening, shared } = this.opening();
+    const legs = retimed(run.legs, value).slice(opening.length);
+    const [first] = legs;
+    const from = shared.enter(first);
+    const cook: CookLeg<TimedLeg> = (leg, watch) => {
+      this.runLeg(leg, watch, leg === first ? from : 0);
+      return leg.seconds;
+    };
+    return this.toTheEnd(legs, cook).end;
   }
 
   /**
@@ -238,7 +156,12 @@ export class WayCook {
    * @param watch sees every step, the rest's too, s from the first of the legs
    */
   endOf(legs: readonly TimedLeg[], watch?: (seconds: number) => void): CookEnd {
-    const cook = (leg: TimedLeg, seen?: Observer): number => {
+    return this.endingOf(legs, watch).end;
+  }
+
+  /** The same, with the cook as it goes to rest. */
+  endingOf(legs: readonly TimedLeg[], watch?: (seconds: number) => void): Ending {
+    const cook: CookLeg<TimedLeg> = (leg, seen) => {
       this.runLeg(leg, seen);
       return leg.seconds;
     };
@@ -248,9 +171,9 @@ export class WayCook {
   /** Cooks legs one after another, then rests; the core's peak after the last unknown leg. */
   private toTheEnd<L extends Leg>(
     legs: readonly L[],
-    cook: (leg: L, watch?: Observer) => number,
+    cook: CookLeg<L>,
     watch?: (seconds: number) => void,
-  ): CookEnd {
+  ): Ending {
     const { solver } = this;
     const last = legs.findLastIndex(({ unknownShare: share }) => share > 0);
     let pullCore = solver.core;
@@ -273,6 +196,7 @@ export class WayCook {
       passed += cook(leg, seen);
       if (i <= last) pullCore = solver.core;
     });
+    const toRest = this.recorded && this.snapshot();
     const rest = this.restToPeak(
       watch &&
         ((t) => {
@@ -280,8 +204,10 @@ export class WayCook {
           return false;
         }),
     );
-    return rest.celsius >= highest
-      ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
-      : { pullCore, peak: highest, peakAfter: highestAt - passed };
+    const end =
+      rest.celsius >= highest
+        ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
+        : { pullCore, peak: highest, peakAfter: highestAt - passed };
+    return { end, toRest };
   }
 }

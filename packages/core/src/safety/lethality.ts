@@ -46,4 +46,12 @@ export class Lethality {
     this.logs += seconds * lethalRate(((this.last ?? coldest) + coldest) / 2);
     this.last = coldest;
   }
+
+  /** Another that has been through the same. */
+  copy(): Lethality {
+    const made = new Lethality();
+    made.logs = this.logs;
+    made.last = this.last;
+    return made;
+  }
 }

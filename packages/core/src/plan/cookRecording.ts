@@ -1,0 +1,153 @@
+import {
+  browningIndex,
+  readingBand,
+  readingOf,
+  USUAL_THERMOMETER,
+  type PieceSolver,
+} from '../heat';
+import { Lethality } from '../safety';
+import type { PlannedLeg, ReadingBand, SliceFrame, Trace } from './planResult';
+import type { PlanRequest } from './request';
+import type { TimedLeg } from './timedLeg';
+
+/** Where what harms grows, C: between fridge and hot holding. */
+const RANGE = [5, 60] as const;
+
+const round = (value: number, digits: number): number => Number(value.toFixed(digits));
+
+/** How closely a cook is recorded. */
+export interface RecordingSpacing {
+  /** Between points of the curves, s. */
+  readonly points: number;
+  /** Between frames of the slice, s. */
+  readonly frames: number;
+  /** The leg at whose end the thermometer decides, counted from the first. */
+  readonly decides: number;
+}
+
+/** What the interface shows of a cook, kept as it goes. Times in s from the heat. */
+export class CookRecording {
+  readonly planned: PlannedLeg[] = [];
+  readonly frames: SliceFrame[] = [];
+  /** What the thermometer should show at the pull. */
+  pullReading: ReadingBand;
+  private readonly time: number[] = [];
+  private readonly core: number[] = [];
+  private readonly surface: number[] = [];
+  private meat = new Lethality();
+  private side = new Lethality();
+  private inDanger = 0;
+  private last = 0;
+  private nextPoint = 0;
+  private nextFrame = 0;
+  private floor: number | undefined;
+
+  constructor(
+    private readonly solver: PieceSolver,
+    private readonly request: PlanRequest,
+    private readonly spacing: RecordingSpacing,
+  ) {
+    this.pullReading = readingBand(solver, request.stem);
+  }
+
+  get trace(): Trace {
+    const { time, core, surface } = this;
+    return { time: time.slice(), core: core.slice(), surface: surface.slice() };
+  }
+
+  /** Log10 reductions in the coldest meat and at the side face. */
+  get lethality(): readonly [number, number] {
+    return [this.meat.logs, this.side.logs];
+  }
+
+  /** Seconds of the coldest meat in the heat between fridge and hot holding. */
+  get inRange(): number {
+    return this.inDanger;
+  }
+
+  /**
+   * Sees the piece as it is after a step.
+   * @param floor the iron under it, C, on a pan that it cools
+   */
+  see(now: number, floor: number | undefined): void {
+    const { solver, spacing } = this;
+    const dt = now - this.last;
+    const { coldest } = solver;
+    this.floor = floor;
+    this.last = now;
+    this.meat.follow(coldest, dt);
+    this.side.follow(solver.rim, dt);
+    if (coldest > RANGE[0] && coldest < RANGE[1]) this.inDanger += dt;
+    if (now >= this.nextPoint) {
+      this.time.push(round(now, 1));
+      this.core.push(round(solver.core, 2));
+      this.surface.push(round(solver.temperature[solver.section.middle * solver.rows], 1));
+      this.nextPoint = now + spacing.points;
+    }
+    if (now >= this.nextFrame) {
+      this.takeFrame(now);
+      this.nextFrame = now + spacing.frames;
+    }
+  }
+
+  /** Takes the slice as it is now, and none after it. */
+  takeLastFrame(now: number): void {
+    if (this.frames.at(-1)?.time !== round(now, 1)) this.takeFrame(now);
+    this.nextFrame = Infinity;
+  }
+
+  private takeFrame(now: number): void {
+    const { solver } = this;
+    this.frames.push({
+      time: round(now, 1),
+      peak: Float32Array.from(solver.peak),
+      browning: [
+        round(browningIndex(solver.browned(0)), 3),
+        round(browningIndex(solver.browned(1)), 3),
+      ],
+    });
+  }
+
+  /** Notes a leg that has ended. */
+  legEnds(leg: TimedLeg): void {
+    const { solver, request, planned, floor } = this;
+    const { kind, seconds, flips, heat, gear, cutShort } = leg;
+    if (planned.length === this.spacing.decides) {
+      this.pullReading = readingBand(solver, request.stem);
+    }
+    planned.push({
+      kind,
+      at: planned.reduce((sum, before) => sum + before.seconds, 0),
+      seconds,
+      flips,
+      core: solver.core,
+      coldest: solver.coldest,
+      rim: solver.rim,
+      reading: readingOf(solver, { ...USUAL_THERMOMETER, from: request.stem }),
+      ...(floor === undefined ? {} : { floor }),
+      ...(Object.keys(gear).length > 0 ? { gear } : {}),
+      ...('pan' in heat ? { pan: heat.pan } : {}),
+      ...('air' in heat ? { air: heat.air } : {}),
+      ...(cutShort ? { cutShort } : {}),
+    });
+  }
+
+  /** Another that has seen the same so far. */
+  copy(): CookRecording {
+    const made = new CookRecording(this.solver, this.request, this.spacing);
+    made.planned.push(...this.planned);
+    made.frames.push(...this.frames);
+    made.time.push(...this.time);
+    made.core.push(...this.core);
+    made.surface.push(...this.surface);
+    made.pullReading = this.pullReading;
+    made.meat = this.meat.copy();
+    made.side = this.side.copy();
+    made.inDanger = this.inDanger;
+    made.last = this.last;
+    made.nextPoint = this.nextPoint;
+    made.nextFrame = this.nextFrame;
+    made.floor = this.floor;
+    return made;
+  }
+}

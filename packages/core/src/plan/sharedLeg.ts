@@ -1,0 +1,48 @@
+import type { Leg } from './legs';
+import type { CookSnapshot, PieceCook } from './pieceCook';
+import type { TimedLeg } from './timedLeg';
+
+/** Until when a leg is the same whatever its length: its end, or the first turn that its length moves, s. */
+const sharedUntil = ({ seconds, flips, turnEvery }: TimedLeg): number =>
+  turnEvery === undefined ? Math.min(seconds, flips[0] ?? seconds) : seconds;
+
+/**
+ * The leg whose length is sought, as far as it is the same for every length: it is cooked once, and
+ * another length goes on from the last moment that both share. The moments are fixed beforehand, so
+ * that what a length gives does not depend on which were tried before it.
+ */
+export class SharedLeg {
+  private readonly moments: { readonly at: number; readonly cook: CookSnapshot }[];
+  private readonly apart: number;
+
+  /**
+   * @param before the cook as the leg begins
+   * @param apart about so far apart the moments lie, s
+   */
+  constructor(
+    private readonly cook: PieceCook,
+    { turnEvery }: Leg,
+    before: CookSnapshot,
+    apart: number,
+  ) {
+    this.moments = [{ at: 0, cook: before }];
+    // At a turn, where there are any: what follows begins with short steps as it is.
+    this.apart = turnEvery === undefined ? apart : turnEvery * Math.ceil(apart / turnEvery);
+  }
+
+  /** Puts the cook to the last shared moment of the leg; how far into it that is, s. */
+  enter(leg: TimedLeg): number {
+    const { cook, moments, apart } = this;
+    const nth = Math.max(0, Math.ceil(sharedUntil(leg) / apart - 1e-9) - 1);
+    let last = moments[Math.min(nth, moments.length - 1)];
+    while (moments.length <= nth) {
+      const at = moments.length * apart;
+      cook.restore(last.cook);
+      cook.runLeg(leg, undefined, last.at, at);
+      last = { at, cook: cook.snapshot() };
+      moments.push(last);
+    }
+    cook.restore(last.cook);
+    return last.at;
+  }
+}
