@@ -33,6 +33,12 @@ export interface PlanJob {
 /** What a worker says of its jobs: an update of the nth, or that the nth is finished. */
 export type TellJob = (job: number, update: PlanUpdate | null) => void;
 
+/** Hands out the number of a job that nobody has yet; undefined once there is none left. */
+export type TakeJob = () => Promise<number | undefined>;
+
+/** What a job in full says before the others' turn comes. */
+const FIRST_TOLD: readonly PlanUpdate['kind'][] = ['window', 'obstacle'];
+
 /** An update whose slices are moved to the page, not copied. */
 const handedOver = (update: PlanUpdate): PlanUpdate =>
   'slices' in update
@@ -72,19 +78,27 @@ const finish = async <T>(search: Generator<null, T>): Promise<T | undefined> => 
 
 const service = {
   /**
-   * Plans jobs in order: the first until its window is known or it is refused, then the others, then
-   * what is left of the first. A later call drops this one.
+   * Plans the jobs that `take` hands out, until there are none left: a job in full until its window is
+   * known or it is refused, and what is left of it at the end. A later call drops this one.
    */
-  plan: async (jobs: readonly PlanJob[], on: PlannedOn, tell: TellJob): Promise<void> => {
+  plan: async (
+    jobs: readonly PlanJob[],
+    on: PlannedOn,
+    tell: TellJob,
+    take: TakeJob,
+  ): Promise<void> => {
     wanted += 1;
     const mine = wanted;
     let spell = performance.now();
-    const runs = jobs.map(({ request, inFull }) => planWay(request, { ...on, inFull }));
     /** Runs one job until it ends or says one of what is waited for; false when no longer wanted. */
-    const run = async (job: number, ...until: readonly PlanUpdate['kind'][]): Promise<boolean> => {
+    const run = async (
+      job: number,
+      search: Generator<PlanUpdate | null>,
+      until: readonly PlanUpdate['kind'][],
+    ): Promise<boolean> => {
       for (;;) {
-        const step = runs[job]?.next();
-        if (!step || step.done === true) {
+        const step = search.next();
+        if (step.done === true) {
           tell(job, null);
           return true;
         }
@@ -97,9 +111,18 @@ const service = {
         if (update !== null && until.includes(update.kind)) return true;
       }
     };
-    if (!(await run(0, 'window', 'obstacle'))) return;
-    for (let job = 1; job < jobs.length; job += 1) if (!(await run(job))) return;
-    await run(0);
+    const left: (() => Promise<boolean>)[] = [];
+    for (;;) {
+      const job = await take();
+      if (mine !== wanted) return;
+      const asked = job === undefined ? undefined : jobs[job];
+      if (job === undefined || asked === undefined) break;
+      const { request, inFull } = asked;
+      const search = planWay(request, { ...on, inFull });
+      if (!(await run(job, search, inFull ? FIRST_TOLD : []))) return;
+      if (inFull) left.push(() => run(job, search, []));
+    }
+    for (const rest of left) if (!(await rest())) return;
   },
   salt: (request: PlanRequest, { pan }: PlannedOn) => finish(saltSchools(request, pan)),
   temper: (request: PlanRequest, { pan }: PlannedOn) => finish(temperSchools(request, pan)),

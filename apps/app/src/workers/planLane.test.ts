@@ -21,8 +21,17 @@ beforeEach(() => {
   jest.useFakeTimers();
   asked.length = 0;
   known.mockReturnValue(undefined);
-  plan.mockImplementation((worker, jobs, _on, listeners) => {
-    asked.push({ worker, jobs, listeners });
+  // The first worker is busy with the first it takes; the other takes the rest.
+  plan.mockImplementation((worker, jobs, _on, listeners, take = () => undefined) => {
+    const taken: number[] = [];
+    for (let job = take(); job !== undefined; job = worker === 'a' ? undefined : take()) {
+      taken.push(job);
+    }
+    asked.push({
+      worker,
+      jobs: jobs.filter((_, i) => taken.includes(i)),
+      listeners: listeners.filter((_, i) => taken.includes(i)),
+    });
     return Promise.resolve();
   });
 });

@@ -15,6 +15,7 @@ import { plannedOn, requestHere } from '../store/kitchenSlice';
 import { onChange } from '../store/onChange';
 import type { AppStore } from '../store/store';
 import type { PlanJob, PlannedOn } from './plan.worker';
+import { eachOnce } from './eachOnce';
 import { knownPlan, planJobs, type JobListener } from './planner';
 
 /** A plan as far as it is known. While it is stale it belongs to an earlier request. */
@@ -183,7 +184,7 @@ export const useWayFigures = (way: Way): WayFigures => {
   return useSyncExternalStore(lane.subscribe, lane.figures);
 };
 
-/** The workers side by side: the chosen way begins one, the others follow on both. */
+/** The workers side by side: each takes the next way as it is free, the chosen one first. */
 const WORKERS = ['a', 'b'] as const;
 
 /** The second worker begins so much later: the chosen way's first figures come first, ms. */
@@ -205,22 +206,22 @@ export const planAllWays = (request: PlanRequest, on: PlannedOn): void => {
     return lane.ask(job, on) ? [{ lane, job }] : [];
   });
   clearTimeout(second);
-  const start = (name: string, share: readonly Wanted[]): void => {
-    if (share.length === 0) return;
-    const lanesOfShare = share.map(({ lane }) => lane);
+  if (wanted.length === 0) return;
+  const take = eachOnce(wanted.length);
+  const start = (name: string): void => {
     planJobs(
       name,
-      share.map(({ job }) => job),
+      wanted.map(({ job }) => job),
       on,
-      lanesOfShare.map((lane) => lane.listener()),
+      wanted.map(({ lane }) => lane.listener()),
+      take,
     ).catch((error: unknown) => {
-      for (const lane of lanesOfShare) lane.broke(String(error));
+      for (const { lane } of wanted) if (lane.snapshot().stale) lane.broke(String(error));
     });
   };
   const [first, other] = WORKERS;
-  const share = (i: number): readonly Wanted[] => wanted.filter((_, at) => at % 2 === i);
-  start(first, share(0));
-  second = setTimeout(() => start(other, share(1)), HEAD_START);
+  start(first);
+  second = setTimeout(() => start(other), HEAD_START);
 };
 
 /** Has every lane plan the draft, now and whenever it changes; returns how to stop. */

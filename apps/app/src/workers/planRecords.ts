@@ -45,6 +45,8 @@ export const planRecordsOf = async (
             plateAt,
             plan: keptPlan(update.plan),
             gear: gearUsed(kitchen),
+            // A second plan is the same one, finer: what was told of the first still stands.
+            ...(before?.ok ? { window: before.record.window, spread: before.record.spread } : {}),
           };
           found[i] = { ok: true, plan: update.plan, record };
         } else if (before?.ok && update.kind === 'window') {

@@ -1,5 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { PlanUpdate } from '@crustan/core/plan';
+import { eachOnce } from './eachOnce';
 import type { PlanJob, PlannedOn, PlanService } from './plan.worker';
 
 /** Workers by name: each drops its own stale work. */
@@ -45,14 +46,15 @@ export interface JobListener {
 }
 
 /**
- * Plans jobs one after another in a named worker, dropping what that worker was doing. Resolves
- * when they are finished or dropped.
+ * Plans in a named worker those of the jobs that `take` hands out, one after another, dropping what that
+ * worker was doing. Resolves when they are finished or dropped.
  */
 export const planJobs = async (
   name: string,
   jobs: readonly PlanJob[],
   on: PlannedOn,
   listeners: readonly JobListener[],
+  take = eachOnce(jobs.length),
 ): Promise<void> => {
   const heard = jobs.map((): PlanUpdate[] => []);
   await plannerWorker(name).plan(
@@ -69,5 +71,6 @@ export const planJobs = async (
       heard[index]?.push(update);
       listeners[index]?.told(update);
     }),
+    proxy(async () => Promise.resolve(take())),
   );
 };

@@ -16,7 +16,7 @@ export interface PlanWayOptions {
   readonly pan?: PanOnBurner;
   /** The published minimum a kitchen keeps its plans to, C. */
   readonly minimum?: number | undefined;
-  /** Also records the slice finely enough to be drawn large, and looks for remedies. */
+  /** Also the range, the slice finely enough to be drawn large, and remedies. */
   readonly inFull?: boolean;
 }
 
@@ -49,10 +49,10 @@ export function* planWay(
     return;
   }
   const quick = solved.run;
-  if (inFull)
-    yield { kind: 'plan', quick: true, ...recordLegs(flat, quick.legs, { end: quick.end }) };
   // A way among others shows its slice as served; the chosen one is scrubbed.
-  const refined = yield* refineWay(request, solved, { pan, frames: inFull ? undefined : 1 });
+  const frames = inFull ? undefined : 1;
+  yield { kind: 'plan', quick: true, ...recordLegs(flat, quick.legs, { end: quick.end, frames }) };
+  const refined = yield* refineWay(request, solved, { pan, frames });
   if (!refined.ok) {
     yield* refuse(request, refined.obstacle, { pan, minimum, inFull });
     return;
