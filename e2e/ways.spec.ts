@@ -115,7 +115,8 @@ test('salted two days ahead, with a side: exported, and read back by a calendar'
   expect(named(/^Turn it/)?.component.getAllSubcomponents('valarm')).toHaveLength(1);
   const plate = named(/^On the plate/)?.startDate.toJSDate();
   const hour = await page.getByTestId('word-plate').textContent();
-  expect(plate?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })).toBe(hour);
+  const shown = plate?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  expect(`at ${shown}`).toBe(hour);
 });
 
 test('a plan goes by link and by file', async ({ page, own, context }) => {

@@ -138,13 +138,14 @@ export const deviceClockOff = (): number => Math.round(steadyNow() + kept.offset
 /** How far the phone's own clock jumped while a page was open, where that is worth telling, ms. */
 const worthTelling = (): number => (Math.abs(jumped) < WORTH_TELLING ? 0 : jumped);
 
-const subscribe = (heard: () => void): (() => void) => {
+/** Hears when the kitchen's clock is set, or its speed. */
+export const onClockSet = (heard: () => void): (() => void) => {
   listeners.add(heard);
   return () => listeners.delete(heard);
 };
 
-export const useClockSpeed = (): number => useSyncExternalStore(subscribe, () => kept.speed);
-export const useClockJump = (): number => useSyncExternalStore(subscribe, worthTelling);
+export const useClockSpeed = (): number => useSyncExternalStore(onClockSet, () => kept.speed);
+export const useClockJump = (): number => useSyncExternalStore(onClockSet, worthTelling);
 
 /** As a page that is opened anew: for tests. */
 export const restartClock = (): void => {

@@ -6,7 +6,6 @@ import {
   cutChosen,
   draftSlice,
   draftTaken,
-  nextMoment,
   pieceTakenBack,
   plateChanged,
   requestChanged,
@@ -25,7 +24,7 @@ describe('the draft', () => {
   it('begins with a plan that can be cooked, its plate at a quarter', () => {
     const { request, plate } = make().getState().draft;
     expect(request.cut).toBe('strip-steak');
-    expect(plate).toMatch(/^\d\d:(00|15|30|45)$/);
+    expect(plate).toEqual({ hour: expect.stringMatching(/^\d\d:(00|15|30|45)$/) });
   });
 
   it('a new piece begins with its own usual: nothing that was decided for the old one stays', () => {
@@ -75,14 +74,14 @@ describe('the draft', () => {
     expect(wentWithThePiece(store.getState().draft)).toEqual([]);
   });
 
-  it('takes no hour that is none', () => {
+  it('takes up a plan with its plate time, and keeps its own where that has none', () => {
     const store = make();
-    store.dispatch(plateChanged('19:05'));
-    for (const wrong of ['', '24:00', '19:60', 'soon']) store.dispatch(plateChanged(wrong));
-    expect(store.getState().draft.plate).toBe('19:05');
+    store.dispatch(plateChanged({ hour: '19:05', day: '2026-11-28' }));
     const { request } = store.getState().draft;
-    store.dispatch(draftTaken({ request, plate: 'never' }));
-    expect(store.getState().draft.plate).toBe('19:05');
+    store.dispatch(draftTaken({ request, plate: undefined }));
+    expect(store.getState().draft.plate).toEqual({ hour: '19:05', day: '2026-11-28' });
+    store.dispatch(draftTaken({ request, plate: { hour: '20:00' } }));
+    expect(store.getState().draft.plate).toEqual({ hour: '20:00' });
   });
 
   it('comes back after a reload, unless what was kept is out of range', () => {
@@ -92,12 +91,6 @@ describe('the draft', () => {
     keep('request', { ...request, thickness: 9 });
     expect(make().getState().draft.request.thickness).toBe(0.025);
   });
-});
-
-it('the plate is today, or tomorrow when the hour is past', () => {
-  const noon = new Date(2026, 5, 1, 12, 0, 30).getTime();
-  expect(nextMoment('19:30', noon)).toBe(new Date(2026, 5, 1, 19, 30).getTime());
-  expect(nextMoment('11:00', noon)).toBe(new Date(2026, 5, 2, 11, 0).getTime());
 });
 
 describe('the device', () => {

@@ -5,35 +5,32 @@ import { cutOf, USUAL, type OwnCut, type PlanRequest } from '@crustan/core/plan/
 import { waysFor } from '@crustan/core/plan/way';
 import type { Side } from '@crustan/core/schedule';
 import { recall } from './device';
+import { firstPlateTime, type PlateTime } from './plateTime';
 
-/** The plan being written: the sentence, and the hour on the plate as the cook says it. */
+/** The plan being written: the sentence, and the time on the plate as the cook says it. */
 export interface Draft {
   readonly request: PlanRequest;
-  /** Hours and minutes of the day, `19:30`. */
-  readonly plate: string;
+  readonly plate: PlateTime;
   /** What else goes on the plate. */
   readonly sides: readonly Side[];
   /** The request as it was before another piece took its place, until something else is changed. */
   readonly before?: PlanRequest | undefined;
 }
 
-const HOUR = /^([01]\d|2[0-3]):[0-5]\d$/;
-
-/** An hour from now, to the next quarter: a plate time nobody has to correct much. */
-const nextQuarter = (now: number): string => {
-  const quarter = 15 * 60_000;
-  const at = new Date(Math.ceil((now + 40 * 60_000) / quarter) * quarter);
-  return `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
-};
-
 const firstDraft = (): Draft => {
   const { thickness, weight, target } = CUTS['strip-steak'];
   return {
     request: { ...USUAL, cut: 'strip-steak', thickness, weight, target },
-    plate: nextQuarter(Date.now()),
+    plate: firstPlateTime(Date.now()),
     sides: [],
   };
 };
+
+/** A plan that is taken up; without a plate time it keeps the draft's own. */
+export interface TakenDraft {
+  readonly request: PlanRequest;
+  readonly plate: PlateTime | undefined;
+}
 
 /** What is decided for a piece and goes with it: another piece begins with its own usual. */
 const OF_THE_PIECE = [
@@ -96,18 +93,24 @@ export const draftSlice = createSlice({
       if (state.before) state.request = state.before;
       state.before = undefined;
     },
-    plateChanged: (state, action: PayloadAction<string>) => {
-      if (HOUR.test(action.payload)) state.plate = action.payload;
+    plateChanged: (state, action: PayloadAction<PlateTime>) => {
+      state.plate = action.payload;
+    },
+    plateHourChanged: (state, action: PayloadAction<string>) => {
+      state.plate.hour = action.payload;
+    },
+    plateDayChanged: (state, action: PayloadAction<string>) => {
+      state.plate.day = action.payload;
     },
     sidesChanged: (state, action: PayloadAction<Side[]>) => {
       state.sides = action.payload;
     },
-    draftTaken: (state, action: PayloadAction<Pick<Draft, 'request' | 'plate'>>) => {
+    draftTaken: (state, action: PayloadAction<TakenDraft>) => {
       // What another kitchen, or this one then, had learned is not tonight's.
       const { learned: _then, ...request } = action.payload.request;
       state.request = request;
       state.before = undefined;
-      if (HOUR.test(action.payload.plate)) state.plate = action.payload.plate;
+      if (action.payload.plate) state.plate = action.payload.plate;
     },
   },
 });
@@ -117,15 +120,8 @@ export const {
   ownChosen,
   pieceTakenBack,
   plateChanged,
+  plateHourChanged,
+  plateDayChanged,
   sidesChanged,
   draftTaken,
 } = draftSlice.actions;
-
-/** The next time the clock shows this hour, ms since 1970. */
-export const nextMoment = (hour: string, now: number): number => {
-  const at = new Date(now);
-  const [h = 0, m = 0] = hour.split(':').map(Number);
-  at.setHours(h, m, 0, 0);
-  if (at.getTime() < now) at.setDate(at.getDate() + 1);
-  return at.getTime();
-};

@@ -1,11 +1,21 @@
 import { planRequestSchema } from '@crustan/core/formats';
 import type { PlanRequest } from '@crustan/core/plan/request';
+import { kitchenNow } from '../store/clock';
+import { hourOf, plateMoment, plateTimeOf, type PlateTime } from '../store/plateTime';
 
 const KEY = 'plan';
 
-/** A link that carries a plan's request and its hour; nothing of it is kept on a server. */
-export const linkOf = (request: PlanRequest, plate: string): string => {
-  const bytes = new TextEncoder().encode(JSON.stringify({ request, plate }));
+/** What a link carries: an hour, and where its day was said the moment, which is the same everywhere. */
+export interface LinkedPlan {
+  readonly request: PlanRequest;
+  readonly plate: PlateTime | undefined;
+}
+
+/** A link that carries a plan's request and its plate time; nothing of it is kept on a server. */
+export const linkOf = (request: PlanRequest, plate: PlateTime): string => {
+  const plateAt = plate.day === undefined ? undefined : plateMoment(plate, kitchenNow());
+  const carried = { request, plate: plate.hour, plateAt };
+  const bytes = new TextEncoder().encode(JSON.stringify(carried));
   const packed = btoa(String.fromCharCode(...bytes))
     .replaceAll('+', '-')
     .replaceAll('/', '_')
@@ -13,10 +23,14 @@ export const linkOf = (request: PlanRequest, plate: string): string => {
   return `${globalThis.location.origin}/#${KEY}=${packed}`;
 };
 
+const plateOf = (hour: unknown, plateAt: unknown): PlateTime | undefined => {
+  if (typeof plateAt === 'number') return plateTimeOf(plateAt, kitchenNow());
+  const known = typeof hour === 'string' ? hourOf(hour) : undefined;
+  return known === undefined ? undefined : { hour: known };
+};
+
 /** The plan a link carries; undefined where there is none, or it is not a plan. */
-export const planOfLink = (
-  hash: string,
-): { readonly request: PlanRequest; readonly plate: string } | undefined => {
+export const planOfLink = (hash: string): LinkedPlan | undefined => {
   const packed = new URLSearchParams(hash.replace(/^#/, '')).get(KEY);
   if (packed === null) return undefined;
   try {
@@ -24,9 +38,10 @@ export const planOfLink = (
     const bytes = Uint8Array.from(text, (letter) => letter.charCodeAt(0));
     const value: unknown = JSON.parse(new TextDecoder().decode(bytes));
     if (typeof value !== 'object' || value === null) return undefined;
-    const { request, plate } = { request: undefined, plate: '', ...value };
+    const { request, plate, plateAt } = { request: undefined, plate: '', plateAt: 0, ...value };
     const parsed = planRequestSchema.safeParse(request);
-    return parsed.success ? { request: parsed.data, plate: String(plate) } : undefined;
+    const at = 'plateAt' in value ? plateAt : undefined;
+    return parsed.success ? { request: parsed.data, plate: plateOf(plate, at) } : undefined;
   } catch {
     return undefined;
   }

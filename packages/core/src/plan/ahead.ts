@@ -4,7 +4,7 @@ import { browningIndex } from '../heat';
 import type { PlanRequest } from './request';
 import { ovenAir, ovenAirChange } from './ovenAir';
 import { solveWay } from './solveWay';
-import { saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
+import { AIRED_FROM, saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm } from './surfaceFilm';
 import { timedFor } from './timedLeg';
 import { WayCook } from './wayCook';
@@ -45,7 +45,7 @@ export function* saltSchools(
   for (const ahead of SALT_SCHOOLS) {
     yield null;
     const surface =
-      ahead >= 43_200 ? 'aired' : request.surface === 'aired' ? 'dry' : request.surface;
+      ahead >= AIRED_FROM ? 'aired' : request.surface === 'aired' ? 'dry' : request.surface;
     found.push({
       ahead,
       brine: brineFilm(request.salt, ahead),

@@ -30,7 +30,7 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
     dispatch(
       draftTaken({
         request: by === 0 ? request : { ...request, thickness, weight },
-        plate: show.clock(cook.plan.plateAt),
+        plate: { hour: show.clock(cook.plan.plateAt) },
       }),
     );
     router.push('/');

@@ -7,7 +7,7 @@ import type { TrialKind } from '@crustan/core/trial/trial';
 import { sameVariant, variantsOf } from '@crustan/core/trial/variantsOf';
 import { sayFailure, useKeepTrialMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
-import { nextMoment } from '../../store/draftSlice';
+import { plateMoment } from '../../store/plateTime';
 import { plannedOn, requestHere } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
 import { startTogether } from '../../store/startTogether';
@@ -50,7 +50,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
       return variant ? [requestHere(variant, kitchen)] : [];
     });
     const on = plannedOn(kitchen, cutOf(request).species);
-    const plateAt = nextMoment(plate, kitchenNow());
+    const plateAt = plateMoment(plate, kitchenNow());
     const planned = await planRecordsOf(asked, { on, plateAt, kitchen, show });
     setPlanning(false);
     const obstacle = planned.find((one) => !one.ok);

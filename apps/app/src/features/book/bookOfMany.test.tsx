@@ -224,7 +224,7 @@ it('a plan of another kitchen is taken without what that one had learned', () =>
     store.dispatch(
       draftTaken({
         request: { ...REQUEST, learned: { thickness: 0.002, contact: 0.7 } },
-        plate: '19:30',
+        plate: { hour: '19:30' },
       }),
     );
   });

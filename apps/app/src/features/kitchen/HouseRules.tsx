@@ -5,7 +5,7 @@ import { REST_COVERS } from '@crustan/core/heat/restCover';
 import { REST_SURFACES } from '@crustan/core/heat/restSurface';
 import { STEM_SIDES } from '@crustan/core/heat/thermometer';
 import { OVEN_FUELS, type PlanRequest } from '@crustan/core/plan/request';
-import { SALT_SCHOOLS, TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
+import { AIRED_FROM, SALT_SCHOOLS, TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
 import { requestChanged } from '../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Choice } from '../../ui/Choice';
@@ -46,7 +46,7 @@ export const HouseRules = () => {
           dispatch(
             requestChanged({
               saltAhead: Number(ahead),
-              surface: Number(ahead) >= 43_200 ? 'aired' : 'dry',
+              surface: Number(ahead) >= AIRED_FROM ? 'aired' : 'dry',
             }),
           )
         }

@@ -1,6 +1,6 @@
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { nextMoment } from '../../store/draftSlice';
+import { plateMoment } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
@@ -22,7 +22,7 @@ const useChosen = () => {
   const plate = useAppSelector((state) => state.draft.plate);
   const now = useNow(15_000);
   const view = useDeferredValue(usePlanView(way));
-  return { way, view, plateAt: nextMoment(plate, now), now };
+  return { way, view, plateAt: plateMoment(plate, now), now };
 };
 
 /** The chosen plan in full, or why there is none. */

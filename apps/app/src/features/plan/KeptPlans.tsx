@@ -3,15 +3,21 @@ import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
 import { showDuration } from '@crustan/core/units';
 import { sayFailure, useDropPlanMutation, usePlansQuery } from '../../store/bookApi';
+import { byPlate } from '../../store/byPlate';
 import { draftTaken } from '../../store/draftSlice';
+import { plateTimeOf } from '../../store/plateTime';
 import { useAppDispatch } from '../../store/store';
+import { useGear } from '../../store/useGear';
 import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { sayNextDue } from '../../words/sayNextDue';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 
-/** Plans put by, newest first; tapping one takes it up again. */
+/** Plans put by, the next plate first, then those whose plate is past; tapping one takes it up again. */
 export const KeptPlans = memo(function KeptPlans() {
   const { data: plans, error, isLoading } = usePlansQuery();
+  const now = useNow(60_000);
   if (isLoading) return null;
   return (
     <View className="gap-2">
@@ -26,8 +32,8 @@ export const KeptPlans = memo(function KeptPlans() {
         </Text>
       ) : (
         <View>
-          {plans?.map((plan) => (
-            <KeptPlan key={plan.id} plan={plan} />
+          {byPlate(plans ?? [], now).map((plan) => (
+            <KeptPlan key={plan.id} plan={plan} now={now} />
           ))}
         </View>
       )}
@@ -35,22 +41,29 @@ export const KeptPlans = memo(function KeptPlans() {
   );
 });
 
-const KeptPlan = ({ plan }: { readonly plan: PlanRecord }) => {
+const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: number }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const [drop] = useDropPlanMutation();
+  const gear = useGear();
+  const due = sayNextDue(plan, gear, now, show);
   const { request, cookSeconds } = plan.plan;
   return (
     <View className="flex-row items-center border-t border-salt-200">
       <Pressable
         role="button"
-        onPress={() => dispatch(draftTaken({ request, plate: show.clock(plan.plateAt) }))}
+        onPress={() => dispatch(draftTaken({ request, plate: plateTimeOf(plan.plateAt, now) }))}
         className="min-h-touch flex-1 justify-center py-2"
       >
         <Text voice="strong">{plan.title}</Text>
         <Text voice="small" tone="text-iron-500">
           {`${show.day(plan.plateAt)} · ${show.thickness(request.thickness)} to ${show.degrees(request.target)} · ${showDuration(cookSeconds)} · ${WAY_NAMES[request.way].toLowerCase()}`}
         </Text>
+        {due === undefined ? null : (
+          <Text voice="small" tone="text-flame-light">
+            {due}
+          </Text>
+        )}
       </Pressable>
       <Pressable
         role="button"

@@ -3,16 +3,17 @@ import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
 import { inAtFor, placeSides, runOf, sharedBy, type PlacedSide } from '@crustan/core/schedule';
 import { sayDuration } from '@crustan/core/units';
-import { plateChanged } from '../../store/draftSlice';
 import { gearInUse } from '../../store/kitchenSlice';
-import { useAppDispatch, useAppSelector } from '../../store/store';
-import { Button } from '../../ui/Button';
+import { dayOf, daysAhead } from '../../store/plateTime';
+import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+import { sayDay, sayMoment } from '../../words/sayPlate';
 import type { Show } from '../../words/show';
 import { stepWords } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
+import { LateSteps } from './LateSteps';
 import { SidesEditor } from './SidesEditor';
-import { StillInTime } from './StillInTime';
 import { TakeAway } from './TakeAway';
 
 interface Props {
@@ -31,14 +32,11 @@ interface Line {
   readonly conflict?: string | undefined;
 }
 
-const DAY = 86_400;
-
 /** The run: one column of clock times counted back from the plate, side dishes in their places. */
 export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
   const sides = useAppSelector((state) => state.draft.sides);
-  const dispatch = useAppDispatch();
   const gear = useMemo(() => gearInUse(kitchen), [kitchen]);
   const run = useMemo(() => runOf(plan, gear), [plan, gear]);
   const inAt = inAtFor(run, plateAt);
@@ -50,58 +48,29 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
     const beside = placeSides(run, sharedBy(plan), sides).map((placed) => sideLine(placed, show));
     return [...own, ...beside].toSorted((a, b) => a.at - b.at);
   }, [run, plan, show, gear, sides]);
-  // The first whole minute that leaves time for every step of tonight.
-  const earliest = show.clock(now + run.tonight * 1000 + 60_000);
-  const begins = plateAt - run.tonight * 1000;
-  const saltedBy = plateAt - run.length * 1000;
+  const days = byDay(lines, inAt);
+  // A run of one evening needs no day at its head, unless the evening is another one.
+  const dated = days.length > 1 || daysAhead(dayOf(plateAt), now) > 0;
   return (
     <View className="gap-3">
       <Text voice="head" heading={2}>
-        {`The run, back from ${show.clock(plateAt)}`}
+        {`The run, back from ${dated ? sayMoment(plateAt, now) : show.clock(plateAt)}`}
       </Text>
-      {begins < now ? (
-        <View className="items-start gap-2" role="alert">
-          <Text voice="small">{`It should have begun at ${show.clock(begins)}.`}</Text>
-          <Button
-            kind="plain"
-            label={`Plate at ${earliest} instead`}
-            onPress={() => dispatch(plateChanged(earliest))}
-          />
-          <StillInTime gear={gear} left={(plateAt - now) / 1000} />
-        </View>
-      ) : saltedBy < now && run.length > run.tonight + 1 ? (
-        <Text voice="small" role="note">
-          {`Salting so far ahead was due ${show.day(saltedBy)}: salt at the pan, or plate it later.`}
-        </Text>
-      ) : null}
-      <View role="list" className="gap-3">
-        {lines.map(({ key, at, does, why, hands, conflict }) => (
-          <View key={key} role="listitem" className="flex-row gap-3">
-            <View className="w-[52px]">
-              <Text voice="figure">{show.clock(inAt + at * 1000)}</Text>
-              {-at > DAY / 2 ? (
-                <Text voice="note" tone="text-iron-500">
-                  {show.weekday(inAt + at * 1000)}
-                </Text>
-              ) : null}
-            </View>
-            <View
-              className={`w-1 self-stretch ${hands === 'on' ? 'bg-flame-light' : 'bg-salt-200'}`}
-            />
-            <View className="flex-1">
-              <Text voice="label">{does}</Text>
-              <Text voice="small" tone="text-iron-500">
-                {hands === 'free' ? `${why}; hands free` : why}
-              </Text>
-              {conflict === undefined ? null : (
-                <Text voice="small" role="alert">
-                  {conflict}
-                </Text>
-              )}
-            </View>
+      <LateSteps run={run} request={plan.request} gear={gear} plateAt={plateAt} now={now} />
+      {days.map(({ day, of }) => (
+        <View key={day} className="gap-3">
+          {dated ? (
+            <Text voice="strong" heading={3}>
+              {capital(sayDay(inAt + (of[0]?.at ?? 0) * 1000, now))}
+            </Text>
+          ) : null}
+          <View role="list" className="gap-3">
+            {of.map((line) => (
+              <Step key={line.key} line={line} clock={show.clock(inAt + line.at * 1000)} />
+            ))}
           </View>
-        ))}
-      </View>
+        </View>
+      ))}
       <SidesEditor sides={sides} />
       <TakeAway plan={plan} plateAt={plateAt} lines={lines} inAt={inAt} />
     </View>
@@ -109,6 +78,44 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
 });
 
 export type { Line as RunLine };
+
+/** Lines in order, parted where another day begins. */
+const byDay = (
+  lines: readonly Line[],
+  inAt: number,
+): readonly { readonly day: string; readonly of: readonly Line[] }[] => {
+  const days: { readonly day: string; readonly of: Line[] }[] = [];
+  for (const line of lines) {
+    const day = dayOf(inAt + line.at * 1000);
+    const last = days.at(-1);
+    if (last?.day === day) last.of.push(line);
+    else days.push({ day, of: [line] });
+  }
+  return days;
+};
+
+const Step = ({ line, clock }: { readonly line: Line; readonly clock: string }) => {
+  const { does, why, hands, conflict } = line;
+  return (
+    <View role="listitem" className="flex-row gap-3">
+      <View className="w-[52px]">
+        <Text voice="figure">{clock}</Text>
+      </View>
+      <View className={`w-1 self-stretch ${hands === 'on' ? 'bg-flame-light' : 'bg-salt-200'}`} />
+      <View className="flex-1">
+        <Text voice="label">{does}</Text>
+        <Text voice="small" tone="text-iron-500">
+          {hands === 'free' ? `${why}; hands free` : why}
+        </Text>
+        {conflict === undefined ? null : (
+          <Text voice="small" role="alert">
+            {conflict}
+          </Text>
+        )}
+      </View>
+    </View>
+  );
+};
 
 const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): Line => ({
   key: `side ${side.name}`,

@@ -6,7 +6,9 @@ import { useScales } from '../../store/useScales';
 import { Button } from '../../ui/Button';
 import { chunk } from '../../ui/chunk';
 import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
 import { pieceName } from '../../words/cutWords';
+import { sayPlate } from '../../words/sayPlate';
 import { useShow } from '../../words/useShow';
 import { PieceChanged } from './PieceChanged';
 import {
@@ -56,6 +58,7 @@ export const Sentence = memo(function Sentence() {
   const draft = useDeferredValue(useAppSelector((state) => state.draft));
   const [open, setOpen] = useState<Editable>();
   const show = useShow();
+  const now = useNow(60_000);
   const { donenessOf } = useScales();
   const { request } = draft;
   const { species } = cutOf(request);
@@ -91,8 +94,8 @@ export const Sentence = memo(function Sentence() {
         )}
         {', rested '}
         {word('cover', sayRest(request))}
-        {', on the plate at '}
-        {word('plate', draft.plate)}
+        {', on the plate '}
+        {word('plate', sayPlate(draft.plate, now))}
         {'.'}
       </Text>
       <PieceChanged />

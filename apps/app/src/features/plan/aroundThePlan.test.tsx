@@ -91,7 +91,7 @@ describe('the run', () => {
   it('too late for this way, it offers the ways that still make it', () => {
     const { store } = renderWithStore(<div />);
     const quick = planOf({ ...REQUEST, thickness: 0.04, weight: 0.45, way: 'often' });
-    act(() => void store.dispatch(draftTaken({ request: plan.request, plate: '19:30' })));
+    act(() => void store.dispatch(draftTaken({ request: plan.request, plate: { hour: '19:30' } })));
     laneOf('often').told({
       kind: 'plan',
       plan: quick,

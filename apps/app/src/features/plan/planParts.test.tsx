@@ -2,6 +2,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { planWay, type PlanUpdate } from '@crustan/core/plan';
 import { inAtFor, runOf } from '@crustan/core/schedule';
 import { renderWithStore } from '../../renderWithStore';
+import { plateMoment } from '../../store/plateTime';
 import { draftTaken } from '../../store/draftSlice';
 import { unitsChosen } from '../../store/unitsSlice';
 import { planOf, REQUEST, slicedPlanOf } from '../../testing';
@@ -134,11 +135,11 @@ describe('the run', () => {
     const { store } = renderWithStore(
       <RunColumn plan={once} plateAt={plateAt} now={plateAt - 60_000} />,
     );
-    fireEvent.click(screen.getByText(/^Plate at \d\d:\d\d instead$/));
-    const { plate } = store.getState().draft;
-    const minutes = Number(plate.slice(0, 2)) * 60 + Number(plate.slice(3)) - (19 * 60 + 29);
-    expect(minutes * 60).toBeGreaterThanOrEqual(runOf(once).length - 60);
-    expect(minutes * 60).toBeLessThanOrEqual(runOf(once).length + 120);
+    fireEvent.click(screen.getByText(/^Plate .*, \d\d:\d\d instead$/));
+    const now = plateAt - 60_000;
+    const left = (plateMoment(store.getState().draft.plate, now) - now) / 1000;
+    expect(left).toBeGreaterThanOrEqual(runOf(once).tonight);
+    expect(left).toBeLessThanOrEqual(runOf(once).tonight + 180);
   });
 });
 
@@ -171,7 +172,7 @@ describe('a plan that cannot work', () => {
 describe('the sentence', () => {
   const sentenceOf = (request = REQUEST) => {
     const rendered = renderWithStore(<Sentence />);
-    act(() => void rendered.store.dispatch(draftTaken({ request, plate: '19:30' })));
+    act(() => void rendered.store.dispatch(draftTaken({ request, plate: { hour: '19:30' } })));
     return rendered;
   };
 

@@ -34,9 +34,9 @@ describe('a link', () => {
             slicing: 'thin',
           } as const;
           const request = { ...REQUEST, thickness, own };
-          const link = linkOf(request, '19:30');
+          const link = linkOf(request, { hour: '19:30' });
           const back = planOfLink(new URL(link).hash);
-          expect(back).toEqual({ request, plate: '19:30' });
+          expect(back).toEqual({ request, plate: { hour: '19:30' } });
         },
       ),
     );
@@ -48,7 +48,7 @@ describe('a link', () => {
   );
 
   it('with a figure out of range is no plan', () => {
-    const link = linkOf({ ...USUAL, ...REQUEST, thickness: 3 }, '19:30');
+    const link = linkOf({ ...USUAL, ...REQUEST, thickness: 3 }, { hour: '19:30' });
     expect(planOfLink(new URL(link).hash)).toBeUndefined();
   });
 });

@@ -5,10 +5,13 @@ import type { PlanRecord } from '@crustan/core/formats';
 import { inAtFor, runOf } from '@crustan/core/schedule/run';
 import { showDuration } from '@crustan/core/units';
 import { usePlansQuery, sayFailure } from '../../store/bookApi';
+import { byPlate } from '../../store/byPlate';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { sayNextDue } from '../../words/sayNextDue';
 import { useShow } from '../../words/useShow';
 import { landingsOf, startTogether } from '../../store/startTogether';
 
@@ -19,6 +22,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   const gear = useGear();
   const on = useAppSelector(selectCooks);
   const { data: plans, error } = usePlansQuery();
+  const now = useNow(60_000);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const taken = (plans ?? []).filter(({ id }) => chosen.includes(id));
   const all: readonly PlanRecord[] = [...on.map(({ plan }) => plan), ...taken];
@@ -42,8 +46,9 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   return (
     <View className="gap-4">
       <View className="gap-2" role="group" aria-label="Kept plans">
-        {(plans ?? []).map((plan) => {
+        {byPlate(plans ?? [], now).map((plan) => {
           const is = chosen.includes(plan.id);
+          const due = sayNextDue(plan, gear, now, show);
           return (
             <Pressable
               key={plan.id}
@@ -52,9 +57,14 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
               onPress={() =>
                 setChosen(is ? chosen.filter((id) => id !== plan.id) : [...chosen, plan.id])
               }
-              className={`min-h-stove justify-center rounded border-2 px-4 ${is ? 'border-flame-dark bg-iron-700' : 'border-iron-500'}`}
+              className={`min-h-stove justify-center rounded border-2 px-4 py-2 ${is ? 'border-flame-dark bg-iron-700' : 'border-iron-500'}`}
             >
               <Text tone="text-salt-50">{plan.title}</Text>
+              {due === undefined ? null : (
+                <Text voice="small" tone="text-iron-400">
+                  {due}
+                </Text>
+              )}
             </Pressable>
           );
         })}

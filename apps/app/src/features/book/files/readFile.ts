@@ -2,6 +2,8 @@ import type { BookReadings } from '@crustan/core/formats/bookReadingsCsv';
 import type { CooksTable } from '@crustan/core/formats/cooksCsv';
 import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
 import type { PlanRequest } from '@crustan/core/plan/request';
+import { kitchenNow } from '../../../store/clock';
+import { plateTimeOf, type PlateTime } from '../../../store/plateTime';
 
 /** What a file was found to hold. */
 export type FileRead =
@@ -12,8 +14,8 @@ export type FileRead =
       readonly kind: 'plan';
       readonly title: string;
       readonly request: PlanRequest;
-      /** Hours and minutes, where it says them. */
-      readonly plate: string | undefined;
+      /** Where it says one. */
+      readonly plate: PlateTime | undefined;
     }
   | { readonly kind: 'cooks'; readonly table: Extract<CooksTable, { ok: true }> }
   | { readonly kind: 'readings'; readonly found: Extract<BookReadings, { ok: true }> }
@@ -27,12 +29,9 @@ const MOST_TEXT = 60_000_000;
 /** As much as tells a book from other JSON. */
 const HEAD = 4096;
 
-const clockOf = (iso: string | undefined): string | undefined => {
-  if (iso === undefined) return undefined;
-  const at = new Date(iso);
-  return Number.isNaN(at.getTime())
-    ? undefined
-    : `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+const plateOf = (iso: string | undefined): PlateTime | undefined => {
+  const at = new Date(iso ?? '').getTime();
+  return Number.isNaN(at) ? undefined : plateTimeOf(at, kitchenNow());
 };
 
 const planAs = (
@@ -42,7 +41,7 @@ const planAs = (
     plateAt,
     ...request
   }: PlanRequest & { format: string; plateAt?: string | undefined },
-): FileRead => ({ kind: 'plan', title, request, plate: clockOf(plateAt) });
+): FileRead => ({ kind: 'plan', title, request, plate: plateOf(plateAt) });
 
 const readJson = async (text: string): Promise<FileRead> => {
   let value: unknown;

@@ -1,14 +1,8 @@
 import ICAL from 'ical.js';
-import type { PlanRequest } from '@crustan/core/plan/request';
-import { planOfLink } from '../../../words/planLink';
+import { planOfLink, type LinkedPlan } from '../../../words/planLink';
 
 export type CalendarRead =
-  | {
-      readonly ok: true;
-      readonly title: string;
-      readonly request: PlanRequest;
-      readonly plate: string;
-    }
+  | ({ readonly ok: true; readonly title: string } & LinkedPlan)
   | { readonly ok: false; readonly why: string };
 
 /** The plan that a run's calendar came from: every event of it carries the link. */

@@ -6,7 +6,7 @@ import { REST_SURFACES } from '@crustan/core/heat/restSurface';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { cutOf } from '@crustan/core/plan/request';
 import { MINIMUM_TEMPERATURES } from '@crustan/core/safety';
-import { plateChanged, requestChanged, type Draft } from '../../../store/draftSlice';
+import { requestChanged, type Draft } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { useScales } from '../../../store/useScales';
 import { Choice } from '../../../ui/Choice';
@@ -22,7 +22,7 @@ import { Hint } from './Hint';
 import { MovesEditor } from './MovesEditor';
 import { OvenEditor } from './OvenEditor';
 import { PanEditor } from './PanEditor';
-import { PlateClock } from './PlateClock';
+import { PlateEditor } from './PlateEditor';
 import { SaltEditor } from './SaltEditor';
 import { StartEditor } from './StartEditor';
 import { UnevenAdvice } from './UnevenAdvice';
@@ -187,12 +187,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
         </View>
       );
     case 'plate':
-      return (
-        <View className="items-start gap-2">
-          <PlateClock value={draft.plate} onChange={(hour) => dispatch(plateChanged(hour))} />
-          <Hint>Everything is counted back from here.</Hint>
-        </View>
-      );
+      return <PlateEditor plate={draft.plate} />;
   }
 });
 

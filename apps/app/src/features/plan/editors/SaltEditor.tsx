@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { SaltSchool } from '@crustan/core/plan';
-import { isAwkward, saltMass, SALT_SCHOOLS } from '@crustan/core/plan/schools';
+import { AIRED_FROM, isAwkward, saltMass, SALT_SCHOOLS } from '@crustan/core/plan/schools';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { showDuration } from '@crustan/core/units';
@@ -61,7 +61,7 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
           dispatch(
             requestChanged({
               saltAhead: Number(ahead),
-              surface: Number(ahead) >= 43_200 ? 'aired' : 'dry',
+              surface: Number(ahead) >= AIRED_FROM ? 'aired' : 'dry',
             }),
           )
         }

@@ -1,0 +1,79 @@
+import { View } from 'react-native';
+import type { CookPlan } from '@crustan/core/plan';
+import { lateSteps, type LateStep, type Run, type RunGear } from '@crustan/core/schedule';
+import { sayDuration } from '@crustan/core/units';
+import { plateChanged, requestChanged } from '../../store/draftSlice';
+import { plateTimeOf } from '../../store/plateTime';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { sayMoment } from '../../words/sayPlate';
+import { sayAhead } from '../../words/stepWords';
+import { StillInTime } from './StillInTime';
+
+interface Props {
+  readonly run: Run;
+  readonly request: CookPlan['request'];
+  readonly gear: RunGear;
+  /** ms since 1970. */
+  readonly plateAt: number;
+  readonly now: number;
+}
+
+/** What of a step can still be done for the same plate. */
+const sayShorter = (late: Extract<LateStep, { change: object }>): string => {
+  if ('temper' in late.change) {
+    return late.change.temper === 0
+      ? 'Straight from the fridge'
+      : `On the counter for ${sayDuration(late.change.temper)}`;
+  }
+  return late.change.saltAhead === 0
+    ? 'Salt at the pan'
+    : `Salt now, ${sayAhead(late.change.saltAhead)} ahead`;
+};
+
+const DUE: Readonly<Partial<Record<LateStep['step']['kind'], string>>> = {
+  salt: 'Salting was due',
+  temper: 'Taking it out of the fridge was due',
+};
+
+/** Steps whose time has passed, each with the best that can still be done; a later plate where none can. */
+export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
+  const dispatch = useAppDispatch();
+  const late = lateSteps(run, request, plateAt, now);
+  if (late.length === 0) return null;
+  const shorter = late.filter((step) => 'change' in step);
+  const fixed = late.filter((step) => 'plateAt' in step);
+  const first = fixed[0];
+  // The first whole minute that leaves time for every step of the day.
+  const minute = 60_000;
+  const earliest =
+    Math.ceil(Math.max(...fixed.map((step) => step.plateAt), plateAt) / minute) * minute + minute;
+  return (
+    <View className="items-start gap-2" role="alert">
+      {shorter.map((step) => (
+        <View key={step.step.kind} className="items-start gap-2">
+          <Text voice="small">
+            {`${DUE[step.step.kind] ?? 'A step was due'} ${sayMoment(step.due, now)}.`}
+          </Text>
+          <Button
+            kind="plain"
+            label={sayShorter(step)}
+            onPress={() => dispatch(requestChanged(step.change))}
+          />
+        </View>
+      ))}
+      {first === undefined ? null : (
+        <>
+          <Text voice="small">{`It should have begun ${sayMoment(first.due, now)}.`}</Text>
+          <Button
+            kind="plain"
+            label={`Plate ${sayMoment(earliest, now)} instead`}
+            onPress={() => dispatch(plateChanged(plateTimeOf(earliest, now)))}
+          />
+          <StillInTime gear={gear} left={(plateAt - now) / 1000} />
+        </>
+      )}
+    </View>
+  );
+};

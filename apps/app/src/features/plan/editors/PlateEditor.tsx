@@ -1,0 +1,81 @@
+import { View } from 'react-native';
+import { plateDayChanged, plateHourChanged } from '../../../store/draftSlice';
+import {
+  dayAhead,
+  dayOf,
+  hourOf,
+  lastDay,
+  nextDays,
+  plateMoment,
+  type PlateTime,
+} from '../../../store/plateTime';
+import { useAppDispatch } from '../../../store/store';
+import { Choice } from '../../../ui/Choice';
+import { Text } from '../../../ui/Text';
+import { useNow } from '../../../ui/useNow';
+import { capital } from '../../../words/cutWords';
+import { sayDay, sayMoment } from '../../../words/sayPlate';
+import { Hint } from './Hint';
+
+/** Days that are offered by name; further ones by the calendar. */
+const BY_NAME = 7;
+
+const FIELD = {
+  minHeight: 56,
+  padding: '0 12px',
+  border: '1px solid #B9B4A8',
+  borderRadius: 4,
+  background: '#FFFFFF',
+  color: '#141618',
+};
+
+/** The day and the hour on the plate: the browser's own clock and calendar fields. */
+export const PlateEditor = ({ plate }: { readonly plate: PlateTime }) => {
+  const dispatch = useAppDispatch();
+  const now = useNow(15_000);
+  const moment = plateMoment(plate, now);
+  const day = dayOf(moment);
+  const setDay = (text: string): void => {
+    const ahead = dayAhead(text, now);
+    if (ahead !== undefined) dispatch(plateDayChanged(ahead));
+  };
+  const named = nextDays(now, BY_NAME).map((value) => ({
+    value,
+    label: capital(sayDay(plateMoment({ hour: '12:00', day: value }, now), now)),
+  }));
+  return (
+    <View className="gap-3">
+      <View className="flex-row flex-wrap items-center gap-3">
+        <input
+          type="time"
+          aria-label="On the plate at"
+          value={plate.hour}
+          onChange={(event) => {
+            const hour = hourOf(event.target.value);
+            if (hour !== undefined) dispatch(plateHourChanged(hour));
+          }}
+          className="font-head text-24"
+          style={FIELD}
+        />
+        <input
+          type="date"
+          aria-label="On the plate on"
+          value={day}
+          min={dayOf(now)}
+          max={lastDay(now)}
+          onChange={(event) => setDay(event.target.value)}
+          className="font-head text-18"
+          style={FIELD}
+        />
+      </View>
+      <Choice label="Day" options={named} value={day} onChange={setDay} />
+      {moment < now ? (
+        <Text voice="small" role="alert">
+          {`${sayMoment(moment, now)} is past: take a later hour, or another day.`}
+        </Text>
+      ) : (
+        <Hint>Everything is counted back from here, over as many days as it takes.</Hint>
+      )}
+    </View>
+  );
+};

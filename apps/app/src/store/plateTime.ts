@@ -1,0 +1,74 @@
+import {
+  addDays,
+  differenceInCalendarDays,
+  format,
+  isValid,
+  parse,
+  roundToNearestMinutes,
+} from 'date-fns';
+
+/** When the plate is wanted, as the cook says it: an hour of a day, by the clock of this place. */
+export interface PlateTime {
+  /** Hours and minutes, `19:30`. */
+  readonly hour: string;
+  /** `2026-11-28`; absent: the next time the clock shows the hour. */
+  readonly day?: string | undefined;
+}
+
+const HOUR = 'HH:mm';
+const DAY = 'yyyy-MM-dd';
+
+/** How far ahead a plate may be planned, days. */
+const FURTHEST = 366;
+
+const momentOf = (day: string, hour: string, now: number): Date =>
+  parse(`${day} ${hour}`, `${DAY} ${HOUR}`, now);
+
+/** The day of a moment, as a plate time has it. */
+export const dayOf = (ms: number): string => format(ms, DAY);
+
+/** An hour as a plate time has it; undefined where it is none. */
+export const hourOf = (text: string): string | undefined =>
+  /^\d\d:\d\d$/.test(text) && isValid(parse(text, HOUR, 0)) ? text : undefined;
+
+/** A day from today to a year ahead; undefined where it is none of those. */
+export const dayAhead = (text: string, now: number): string | undefined => {
+  const at = parse(text, DAY, now);
+  if (!isValid(at)) return undefined;
+  const ahead = differenceInCalendarDays(at, now);
+  return ahead >= 0 && ahead <= FURTHEST ? dayOf(at.getTime()) : undefined;
+};
+
+/** An hour from now, to the next quarter: a plate time nobody has to correct much. */
+export const firstPlateTime = (now: number): PlateTime => ({
+  hour: format(
+    roundToNearestMinutes(now + 40 * 60_000, { nearestTo: 15, roundingMethod: 'ceil' }),
+    HOUR,
+  ),
+});
+
+/** The moment of a plate time, ms since 1970. An hour that the clocks leap over is the one after it. */
+export const plateMoment = ({ hour, day }: PlateTime, now: number): number => {
+  if (day !== undefined) return momentOf(day, hour, now).getTime();
+  const today = momentOf(dayOf(now), hour, now).getTime();
+  return today >= now ? today : momentOf(dayOf(addDays(now, 1).getTime()), hour, now).getTime();
+};
+
+/** A moment as a plate time: with its day, unless it is past or the next time the clock shows its hour. */
+export const plateTimeOf = (ms: number, now: number): PlateTime => {
+  const hour = format(ms, HOUR);
+  const soon = plateMoment({ hour }, now);
+  const minute = 60_000;
+  return ms < now || Math.abs(soon - ms) < minute ? { hour } : { hour, day: dayOf(ms) };
+};
+
+/** How many days from today a day is. */
+export const daysAhead = (day: string, now: number): number =>
+  differenceInCalendarDays(parse(day, DAY, now), now);
+
+/** The days that are offered without a calendar: this one and those that follow it. */
+export const nextDays = (now: number, count: number): readonly string[] =>
+  Array.from({ length: count }, (_, i) => dayOf(addDays(now, i).getTime()));
+
+/** The last day that may be planned. */
+export const lastDay = (now: number): string => dayOf(addDays(now, FURTHEST).getTime());

@@ -1,0 +1,25 @@
+import { sayDay, sayMoment, sayPlate } from './sayPlate';
+
+const now = new Date(2026, 10, 26, 12).getTime();
+const at = (day: number, hour = 19, minute = 30): number =>
+  new Date(2026, 10, day, hour, minute).getTime();
+
+it('speaks of a day as one does from today', () => {
+  expect([25, 26, 27, 28, 32, 33].map((day) => sayDay(at(day), now))).toEqual([
+    'yesterday',
+    'tonight',
+    'tomorrow',
+    'Saturday',
+    'Wednesday',
+    'Thu 3 Dec',
+  ]);
+  expect(sayDay(at(26, 14), now)).toBe('today');
+  expect(sayMoment(at(26, 19, 0), now)).toBe('tonight, 19:00');
+});
+
+it('says when the plate is wanted', () => {
+  expect(sayPlate({ hour: '19:30' }, now)).toBe('at 19:30');
+  expect(sayPlate({ hour: '19:30', day: '2026-11-27' }, now)).toBe('tomorrow at 19:30');
+  expect(sayPlate({ hour: '12:00', day: '2026-11-28' }, now)).toBe('on Saturday at 12:00');
+  expect(sayPlate({ hour: '12:00', day: '2026-12-24' }, now)).toBe('on Thu 24 Dec at 12:00');
+});

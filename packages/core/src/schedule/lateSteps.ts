@@ -1,0 +1,64 @@
+import type { PlanRequest } from '../plan/request';
+import { AIRED_FROM, AWKWARD } from '../plan/schools';
+import { inAtFor, type Run, type RunStep } from './run';
+
+/** What can still be done about a step whose time has passed. Times in ms since 1970. */
+export type LateStep =
+  /** Less of it, for the same plate: what of the request changes. */
+  | {
+      readonly step: RunStep;
+      readonly due: number;
+      readonly change: Pick<PlanRequest, 'saltAhead' | 'surface'> | Pick<PlanRequest, 'temper'>;
+    }
+  /** It takes as long as it takes: the earliest plate. */
+  | { readonly step: RunStep; readonly due: number; readonly plateAt: number };
+
+/** Shorter is given up to a whole part of the clock, s. */
+const SALT_PARTS = 300;
+const TEMPER_PARTS = 60;
+
+/** Salting in so much time: as long as it is, or at the pan where the brine would still be out. */
+const saltIn = (
+  left: number,
+  { surface }: PlanRequest,
+): Pick<PlanRequest, 'saltAhead' | 'surface'> => {
+  const whole = Math.floor(left / SALT_PARTS) * SALT_PARTS;
+  const saltAhead = whole > AWKWARD[1] ? whole : 0;
+  return { saltAhead, surface: surface === 'aired' && saltAhead < AIRED_FROM ? 'dry' : surface };
+};
+
+/**
+ * The steps of a run whose time has passed before anything was begun, in their order, each with the best
+ * that can still be done: less salting or tempering, a later plate for what cannot be shortened.
+ * @param plateAt ms since 1970
+ */
+export const lateSteps = (
+  run: Run,
+  request: PlanRequest,
+  plateAt: number,
+  now: number,
+): readonly LateStep[] => {
+  const inAt = inAtFor(run, plateAt);
+  const left = Math.max(0, (inAt - now) / 1000);
+  return run.steps.flatMap((step): readonly LateStep[] => {
+    const due = inAt + step.at * 1000;
+    if (due >= now) return [];
+    if (step.kind === 'salt') return [{ step, due, change: saltIn(left, request) }];
+    if (step.kind === 'temper') {
+      const temper = Math.floor(left / TEMPER_PARTS) * TEMPER_PARTS;
+      return [{ step, due, change: { temper } }];
+    }
+    return [{ step, due, plateAt: plateAt + (now - due) }];
+  });
+};
+
+/** The next step of a run that is due, and when, ms since 1970; undefined once the plate is past. */
+export const nextDue = (
+  run: Run,
+  plateAt: number,
+  now: number,
+): { readonly step: RunStep; readonly at: number } | undefined => {
+  const inAt = inAtFor(run, plateAt);
+  const step = run.steps.find(({ at }) => inAt + at * 1000 >= now);
+  return step && { step, at: inAt + step.at * 1000 };
+};
