@@ -6,3 +6,4 @@ export * from './footprint';
 export * from './species';
 export * from './tissues';
 export * from './properties';
+export * from './freezing';
