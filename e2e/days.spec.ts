@@ -14,15 +14,14 @@ const standAt = async (page: Page, moment: Date): Promise<void> => {
   await page.clock.install({ time: moment });
   const from = Date.now();
   await page.unrouteAll();
-  await page.route('**/api/clock', async (route) => {
-    const answer = await (await route.fetch()).json();
-    await route.fulfill({ json: { ...answer, now: moment.getTime() + Date.now() - from } });
-  });
+  await page.route('**/api/clock', (route) =>
+    route.fulfill({ json: { now: moment.getTime() + Date.now() - from } }),
+  );
 };
 
 test.use({ timezoneId: 'Europe/Berlin', permissions: ['clipboard-read', 'clipboard-write'] });
 
-test('Sunday’s dinner planned on Wednesday, across a change of clocks and of zones', async ({
+test('Sunday’s dinner planned on Wednesday from the freezer, across a change of clocks and of zones', async ({
   page,
   own,
   browser,
@@ -31,6 +30,8 @@ test('Sunday’s dinner planned on Wednesday, across a change of clocks and of z
   await openPlan(page, own.url);
   await page.getByTestId('word-salt').click();
   await page.getByRole('radio', { name: 'Two days' }).click();
+  await page.getByTestId('word-start').click();
+  await page.getByRole('radio', { name: 'Thawed in a bag in the fridge' }).click();
   await page.getByTestId('word-plate').click();
   await page.getByRole('radio', { name: 'Sunday' }).click();
   await page.getByLabel('On the plate at').fill('19:30');
@@ -41,6 +42,8 @@ test('Sunday’s dinner planned on Wednesday, across a change of clocks and of z
   ).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Friday', exact: true })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Sunday', exact: true })).toBeVisible();
+
+  await expect(page.getByText('Out of the freezer: it thaws in a bag in the fridge')).toBeVisible();
 
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'To a calendar' }).click();
@@ -58,8 +61,13 @@ test('Sunday’s dinner planned on Wednesday, across a change of clocks and of z
   expect(Math.abs(startOf(/^On the plate/) - SUNDAY_DINNER.getTime())).toBeLessThan(90_000);
   expect(startOf(/and in, away/) - startOf(/^Salt it/)).toBeCloseTo(TWO_DAYS, -4);
 
+  // Half a day of thawing before it.
+  const thawing = (startOf(/^Salt it/) - startOf(/^Out of the freezer/)) / 3_600_000;
+  expect(thawing).toBeGreaterThan(6);
+  expect(thawing).toBeLessThan(14);
+
   await page.getByRole('button', { name: 'Keep this plan' }).click();
-  await expect(page.getByText(/^Next: salt it, 2 days ahead: Friday, 20:1\d$/)).toBeVisible();
+  await expect(page.getByText(/^Next: out of the freezer: it thaws .*: Friday, /)).toBeVisible();
 
   // Too late for two days: a day and a bit is what can still be done.
   await standAt(page, SATURDAY_NOON);

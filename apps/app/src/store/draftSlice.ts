@@ -36,6 +36,7 @@ export interface TakenDraft {
 const OF_THE_PIECE = [
   'surface',
   'saltAhead',
+  'thaw',
   'temper',
   'panAfter',
   'edges',
@@ -50,7 +51,7 @@ const asItComes = (request: PlanRequest): PlanRequest => {
   const way = ways.includes(request.way) && !cut.skin ? request.way : (ways[0] ?? 'once');
   const { thickness, weight, target, pan = USUAL.pan } = cut;
   const { surface, saltAhead, temper, edges, cover } = USUAL;
-  const usual = { surface, saltAhead, temper, edges, cover, panAfter: undefined };
+  const usual = { surface, saltAhead, temper, edges, cover, panAfter: undefined, thaw: undefined };
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };
 

@@ -2,6 +2,7 @@ import type { Knob, Press, RestSurface, StemSide, TurnSpot } from '@crustan/core
 import type { PlannedReadings, ReadingBand } from '@crustan/core/plan';
 import type { OvenFuel, PlanRequest } from '@crustan/core/plan/request';
 import type { Option } from '../ui/Choice';
+import type { ThawPlace } from '@crustan/core/heat/icePlaces';
 import { capital } from './cutWords';
 import type { Show } from './show';
 
@@ -80,4 +81,13 @@ export const readingSentence = (
 ): string => {
   const said = sayReading(plan, when, show);
   return said === '' ? '' : `${capital(said)}. `;
+};
+
+/** Where a frozen piece thaws. */
+export const THAW_WORDS: Readonly<Record<ThawPlace, string>> = {
+  'fridge-shelf': 'open in the fridge',
+  'fridge-bag': 'in a bag in the fridge',
+  'running-water': 'in a bag under the cold tap',
+  'still-water': 'in a bag in cold water',
+  counter: 'on the counter',
 };

@@ -8,7 +8,7 @@ import type { RunStep } from '@crustan/core/schedule/run';
 import { sayDuration } from '@crustan/core/units';
 import type { Show } from './show';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
-import { PRESS_ADVICE, REST_ON_WORDS, sayReading } from './kitchenWords';
+import { PRESS_ADVICE, REST_ON_WORDS, sayReading, THAW_WORDS } from './kitchenWords';
 
 /** A step of the run: what to do, and why or how. */
 export interface StepWords {
@@ -29,6 +29,7 @@ type PlanFigures = Pick<
   | 'cookSeconds'
   | 'restSeconds'
   | 'readings'
+  | 'thaw'
 >;
 
 /** The reading before what else is said; nothing for a plan that does not know. */
@@ -69,6 +70,11 @@ export const stepWords = (
       return {
         does: `Salt it, ${sayAhead(request.saltAhead)} ahead`,
         why: 'on a rack in the fridge, uncovered: it goes in and the face dries',
+      };
+    case 'thaw':
+      return {
+        does: `Out of the freezer: it thaws ${THAW_WORDS[request.thaw ?? 'fridge-bag']}`,
+        why: `${sayAhead(plan.thaw?.seconds ?? 0)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}`,
       };
     case 'temper':
       return {

@@ -6,6 +6,7 @@ import { planRequestSchema } from './planRequestSchema';
 
 const finite = z.number();
 const seconds = z.number().min(0).max(86_400);
+const thawing = z.number().min(0).max(400_000);
 const celsius = z.number().min(-50).max(500);
 const curve = z.array(celsius).max(400);
 const twoFaces = z.tuple([finite.min(0), finite.min(0)]);
@@ -52,6 +53,7 @@ const currentSchema = z.strictObject({
   readings: z.strictObject({ pull: band, done: band, slice: band }).optional(),
   inRange: seconds.max(200_000).optional(),
   boneLag: finite.min(0).optional(),
+  thaw: z.strictObject({ seconds: thawing, warm: thawing }).optional(),
   trace: z.strictObject({ time: z.array(seconds).max(400), core: curve, surface: curve }),
 });
 

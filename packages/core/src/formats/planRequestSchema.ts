@@ -5,6 +5,7 @@ import { TISSUE_NAMES } from '../food/tissues';
 import { FAT_IDS } from '../gear/fats';
 import { PRESS_NAMES } from '../heat/face';
 import { MODEL_NAMES, type ModelName } from '../heat/heatModel';
+import { THAW_PLACES } from '../heat/icePlaces';
 import { REST_COVERS } from '../heat/restCover';
 import { REST_SURFACES } from '../heat/restSurface';
 import { STEM_SIDES } from '../heat/thermometer';
@@ -74,6 +75,7 @@ export const planRequestFields = {
   thickness: bounded(PLAN_LIMITS.thickness, 'm'),
   weight: bounded(PLAN_LIMITS.weight, 'kg'),
   start: bounded(PLAN_LIMITS.start, 'C'),
+  thaw: oneOf(THAW_PLACES).optional(),
   temper: bounded(PLAN_LIMITS.temper, 's').default(USUAL.temper),
   surface: oneOf(SURFACES),
   salt: bounded(PLAN_LIMITS.salt, '').default(USUAL.salt),

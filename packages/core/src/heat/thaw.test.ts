@@ -12,7 +12,8 @@ import {
 import { IcedPiece } from './icedPiece';
 import { PhaseTable } from './phaseTable';
 import { SLAB, type Shape } from './section';
-import { freeze, ICE_AROUND, ICE_PLACES, phaseTableOf, thaw, type FrozenPiece } from './thaw';
+import { ICE_PLACES } from './icePlaces';
+import { freeze, ICE_AROUND, phaseTableOf, thaw, type FrozenPiece } from './thaw';
 
 const BEEF = TISSUES['lean-beef'];
 const DENSITY = thawedDensity(BEEF);

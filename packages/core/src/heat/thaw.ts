@@ -6,21 +6,11 @@ import {
   TISSUES,
 } from '../food';
 import type { TissueName } from '../food';
+import type { IcePlace } from './icePlaces';
 import { IcedPiece, type IceSurroundings } from './icedPiece';
 import { PhaseTable } from './phaseTable';
 import type { Shape } from './section';
 import { saturationPressure } from './vapour';
-
-/** Where a piece is frozen or thawed. */
-export const ICE_PLACES = [
-  'freezer',
-  'fridge-shelf',
-  'fridge-bag',
-  'running-water',
-  'still-water',
-  'counter',
-] as const;
-export type IcePlace = (typeof ICE_PLACES)[number];
 
 /** Meat and its wrapping radiate like this. */
 const EMISSIVITY = 0.9;

@@ -111,6 +111,8 @@ export interface CookPlan {
   readonly lethality: number;
   readonly rimLethality?: number | undefined;
   readonly inRange: number;
+  /** Of a frozen piece: until it is thawed, and of that with the warmest of it over 5 C, s. */
+  readonly thaw?: { readonly seconds: number; readonly warm: number } | undefined;
   /** How far the meat along the bone lags behind the core as it leaves the heat, K. */
   readonly boneLag?: number | undefined;
   readonly trace: Trace;

@@ -85,6 +85,16 @@ describe('planWay', () => {
     }
   });
 
+  it('a frozen piece says how long it thaws; it is cooked as one that was not', () => {
+    const fresh = planned(STEAK);
+    const thawed = planned({ ...STEAK, thaw: 'fridge-bag' });
+    expect(thawed.cookSeconds).toBe(fresh.cookSeconds);
+    expect(fresh.thaw).toBeUndefined();
+    expect((thawed.thaw?.seconds ?? NaN) / 3600).toBeGreaterThan(6);
+    expect((thawed.thaw?.seconds ?? NaN) / 3600).toBeLessThan(14);
+    expect(thawed.thaw?.warm).toBe(0);
+  });
+
   it('turning often is quicker and leaves less grey', () => {
     const once = planned(STEAK);
     const often = planned({ ...STEAK, way: 'often' });

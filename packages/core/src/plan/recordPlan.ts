@@ -4,6 +4,7 @@ import { CookRecording, type RecordingSpacing } from './cookRecording';
 import type { CookPlan, Slices } from './planResult';
 import { cutOf } from './request';
 import type { TimedLeg } from './timedLeg';
+import { thawOf } from './thawOf';
 import type { Ending, WayCook, WayRun } from './wayCook';
 
 /** About so many points of the curves and frames of the slice over a cook. */
@@ -95,6 +96,7 @@ const recorded = (
   const doneCore = solver.core;
   const doneReading = readingBand(solver, request.stem);
   const boneLag = boneLagOf(cook);
+  const thawed = thawOf(request);
   cook.rest(restSeconds);
   recording.takeLastFrame(cookSeconds + restSeconds);
   const [lethality, rimLethality] = recording.lethality;
@@ -134,6 +136,9 @@ const recorded = (
       restSeconds,
       ...judged,
       ...(boneLag === undefined ? {} : { boneLag }),
+      ...(thawed?.seconds === undefined
+        ? {}
+        : { thaw: { seconds: thawed.seconds, warm: thawed.warm } }),
       trace,
     },
     slices: {

@@ -1,6 +1,6 @@
 import { CUTS, type Cut, type CutId } from '../food';
 import type { FatId, GearIds, KitchenDeviation, KitchenTrait } from '../gear';
-import type { Knob, Press, RestCover, RestSurface, StemSide, TurnSpot } from '../heat';
+import type { Knob, Press, RestCover, RestSurface, StemSide, ThawPlace, TurnSpot } from '../heat';
 import { HEAT_MODELS, type HeatModel, type ModelName } from '../heat/heatModel';
 import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
@@ -41,6 +41,8 @@ export interface PlanRequest {
   readonly weight: number;
   /** As it comes out of the fridge. */
   readonly start: number;
+  /** It is frozen, and thaws here first; absent: it is not. */
+  readonly thaw?: ThawPlace | undefined;
   /** On the counter before the heat, s. */
   readonly temper: number;
   readonly surface: Surface;

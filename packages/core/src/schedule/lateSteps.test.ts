@@ -69,6 +69,24 @@ describe('steps that are late', () => {
   });
 });
 
+it('a frozen piece thaws before it is salted; late for the fridge, the cold tap is quicker', () => {
+  const thawing = { ...plan, thaw: { seconds: 32_000, warm: 0 } };
+  const request: PlanRequest = { ...STEAK, saltAhead: 43_200, thaw: 'fridge-bag' };
+  const run = runOf({ ...thawing, request });
+  const [first, second] = run.steps;
+  expect([first?.kind, second?.kind]).toEqual(['thaw', 'salt']);
+  expect(first?.at).toBe((second?.at ?? NaN) - 32_100);
+  expect(run.tonight).toBeLessThan(3600);
+  const start = PLATE - run.length * 1000;
+  expect(lateSteps(run, request, PLATE, start + HOUR)).toMatchObject([
+    { step: { kind: 'thaw' }, change: { thaw: 'running-water' } },
+  ]);
+  const quick: PlanRequest = { ...request, thaw: 'running-water' };
+  expect(
+    lateSteps(runOf({ ...thawing, request: quick }), quick, PLATE, start + HOUR),
+  ).toMatchObject([{ plateAt: PLATE + HOUR }]);
+});
+
 it('says what is due next, days ahead and to the plate', () => {
   const { run } = runFor({ saltAhead: 172_800 });
   const first = PLATE - run.length * 1000;

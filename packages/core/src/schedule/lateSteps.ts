@@ -1,3 +1,4 @@
+import type { ThawPlace } from '../heat/icePlaces';
 import type { PlanRequest } from '../plan/request';
 import { AIRED_FROM, AWKWARD } from '../plan/schools';
 import { inAtFor, type Run, type RunStep } from './run';
@@ -8,10 +9,16 @@ export type LateStep =
   | {
       readonly step: RunStep;
       readonly due: number;
-      readonly change: Pick<PlanRequest, 'saltAhead' | 'surface'> | Pick<PlanRequest, 'temper'>;
+      readonly change:
+        | Pick<PlanRequest, 'saltAhead' | 'surface'>
+        | Pick<PlanRequest, 'temper'>
+        | { readonly thaw: ThawPlace };
     }
   /** It takes as long as it takes: the earliest plate. */
   | { readonly step: RunStep; readonly due: number; readonly plateAt: number };
+
+/** Where it thaws quickest without standing warm. */
+const QUICKEST_THAW = 'running-water';
 
 /** Shorter is given up to a whole part of the clock, s. */
 const SALT_PARTS = 300;
@@ -29,7 +36,7 @@ const saltIn = (
 
 /**
  * The steps of a run whose time has passed before anything was begun, in their order, each with the best
- * that can still be done: less salting or tempering, a later plate for what cannot be shortened.
+ * that can still be done: less salting or tempering, a quicker thaw, a later plate for what cannot be shortened.
  * @param plateAt ms since 1970
  */
 export const lateSteps = (
@@ -47,6 +54,9 @@ export const lateSteps = (
     if (step.kind === 'temper') {
       const temper = Math.floor(left / TEMPER_PARTS) * TEMPER_PARTS;
       return [{ step, due, change: { temper } }];
+    }
+    if (step.kind === 'thaw' && request.thaw !== QUICKEST_THAW) {
+      return [{ step, due, change: { thaw: QUICKEST_THAW } }];
     }
     return [{ step, due, plateAt: plateAt + (now - due) }];
   });

@@ -8,7 +8,7 @@ import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Things the cook does, the piece's own and what goes before and after. */
 export type StepKind =
-  'salt' | 'temper' | 'oven-on' | 'ready' | 'preheat' | 'turns' | 'plate' | ActionKind;
+  'thaw' | 'salt' | 'temper' | 'oven-on' | 'ready' | 'preheat' | 'turns' | 'plate' | ActionKind;
 
 /** One step of the run: when, for how long, and whether it keeps the cook's hands. */
 export interface RunStep {
@@ -29,7 +29,7 @@ export interface Run {
   readonly panToPlate: number;
   /** Seconds from the first step to the plate. */
   readonly length: number;
-  /** The same, the days-ahead salting left out: what must still fit tonight. */
+  /** The same, thawing and salting ahead left out: what must still fit tonight. */
   readonly tonight: number;
 }
 
@@ -49,7 +49,10 @@ const EVEN_OUT_SECONDS = 60;
 const SOAK_SECONDS = 300;
 
 /** What a run is made from. */
-export type RunFigures = Pick<CookPlan, 'request' | 'legs' | 'restSeconds'>;
+export type RunFigures = Pick<CookPlan, 'request' | 'legs' | 'restSeconds' | 'thaw'>;
+
+/** A thaw is given up to a whole part of the clock, s. */
+const THAW_PARTS = 300;
 
 const minutesUp = (seconds: number): number => Math.ceil(seconds / 30) * 30;
 
@@ -66,7 +69,10 @@ export const ovenReadySeconds = (oven: Oven, dial: number): number =>
 type Mark = Omit<RunStep, 'seconds'> & { readonly seconds?: number };
 
 /** Things that go before the first heat. */
-const beforehand = ({ request, legs }: RunFigures, { pan, oven }: RunGear): readonly Mark[] => {
+const beforehand = (
+  { request, legs, thaw }: RunFigures,
+  { pan, oven }: RunGear,
+): readonly Mark[] => {
   const marks: Mark[] = [];
   const firstPan = legs.find(({ kind }) => kind !== 'oven');
   const fromCold = startsCold(request) || firstPan?.pan === undefined;
@@ -85,6 +91,12 @@ const beforehand = ({ request, legs }: RunFigures, { pan, oven }: RunGear): read
   if (request.saltAhead > -ready) {
     const seconds = request.saltAhead;
     marks.push({ kind: 'salt', at: -request.saltAhead, hands: 'free', seconds });
+  }
+  if (thaw) {
+    // Thawed before anything else is done to it, by a whole part of the clock.
+    const seconds = Math.ceil(thaw.seconds / THAW_PARTS) * THAW_PARTS;
+    const first = Math.min(...marks.map(({ at }) => at));
+    marks.push({ kind: 'thaw', at: first - seconds, hands: 'free', seconds });
   }
   return marks;
 };
@@ -112,7 +124,7 @@ export const runOf = (
     ...mark,
   }));
   const first = steps[0]?.at ?? 0;
-  const tonight = steps.find(({ kind }) => kind !== 'salt')?.at ?? first;
+  const tonight = steps.find(({ kind }) => kind !== 'salt' && kind !== 'thaw')?.at ?? first;
   return { steps, panToPlate: plate, length: plate - first, tonight: plate - tonight };
 };
 

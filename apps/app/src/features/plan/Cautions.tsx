@@ -23,6 +23,8 @@ const logs = (reductions: number): string => Math.min(reductions, 9).toFixed(1);
 
 /** Time between fridge and hot holding that the usual rule allows, s. */
 const TWO_HOURS = 7200;
+/** Of which a thaw should take no more than this, s. */
+const WARM_THAW = 3600;
 
 /** What may hurt someone, at the plan: fire, the table's minimum, parasites, time, allergens. */
 export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPlan }) {
@@ -50,6 +52,11 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           {`Under ${show.temperature(PARASITES_DIE_AT)} parasites live: ${PARASITE_FREEZING.map(
             ({ celsius, hours }) => `${show.temperature(celsius)} for ${sayHours(hours)}`,
           ).join(' or ')} first (FDA Food Code). Some farmed fish is exempt by local code.`}
+        </Caution>
+      ) : null}
+      {plan.thaw && plan.thaw.warm > WARM_THAW ? (
+        <Caution lead={`${sayDuration(Math.round(plan.thaw.warm / 60) * 60)} warm while it thaws.`}>
+          {`Its outside is over ${show.temperature(5)} that long before the middle is thawed. In the fridge it is not; under the cold tap cook it at once.`}
         </Caution>
       ) : null}
       {plan.inRange > TWO_HOURS ? (

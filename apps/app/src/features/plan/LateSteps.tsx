@@ -27,12 +27,14 @@ const sayShorter = (late: Extract<LateStep, { change: object }>): string => {
       ? 'Straight from the fridge'
       : `On the counter for ${sayDuration(late.change.temper)}`;
   }
+  if ('thaw' in late.change) return 'Thaw it in a bag under the cold tap';
   return late.change.saltAhead === 0
     ? 'Salt at the pan'
     : `Salt now, ${sayAhead(late.change.saltAhead)} ahead`;
 };
 
 const DUE: Readonly<Partial<Record<LateStep['step']['kind'], string>>> = {
+  thaw: 'Taking it out of the freezer was due',
   salt: 'Salting was due',
   temper: 'Taking it out of the fridge was due',
 };

@@ -13,6 +13,7 @@ import { COVER_WORDS, saySalt, saySurface } from './sentenceWords';
 const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => string>> = {
   surface: saySurface,
   saltAhead: saySalt,
+  thaw: () => 'not frozen',
   temper: () => 'straight from the fridge',
   pan: ({ pan }, show) => `a ${show.temperature(pan)} pan`,
   panAfter: () => 'the burner left as it is',

@@ -1,6 +1,6 @@
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
 import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
-import { KNOB_WORDS, REST_ON_WORDS } from '../../words/kitchenWords';
+import { KNOB_WORDS, REST_ON_WORDS, THAW_WORDS } from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
 
@@ -33,10 +33,12 @@ export const COVER_WORDS = {
   wrapped: 'wrapped',
 } as const;
 
-export const sayStart = (request: PlanRequest, show: Show): string =>
-  request.temper === 0
-    ? show.temperature(request.start)
-    : `${show.temperature(request.start)} and ${Math.round(request.temper / 60)} min out`;
+export const sayStart = (request: PlanRequest, show: Show): string => {
+  const { start, temper, thaw } = request;
+  const from = thaw === undefined ? '' : `the freezer, thawed ${THAW_WORDS[thaw]}, `;
+  const out = temper === 0 ? '' : ` and ${Math.round(temper / 60)} min out`;
+  return `${from}${show.temperature(start)}${out}`;
+};
 
 export const saySalt = ({ saltAhead, salt }: PlanRequest): string => {
   if (salt === 0) return 'unsalted';

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { THAW_PLACES } from '@crustan/core/heat/icePlaces';
 import { TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import type { PlanRequest } from '@crustan/core/plan/request';
@@ -8,6 +9,7 @@ import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Measure } from '../../../ui/Measure';
 import { Text } from '../../../ui/Text';
+import { THAW_WORDS } from '../../../words/kitchenWords';
 import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
 import { Hint } from './Hint';
@@ -28,6 +30,23 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
         usual={[0, 25]}
         onChange={(start) => dispatch(requestChanged({ start }))}
       />
+      <Choice
+        label="Frozen"
+        value={request.thaw ?? 'fresh'}
+        onChange={(place) =>
+          dispatch(requestChanged({ thaw: place === 'fresh' ? undefined : place }))
+        }
+        options={[
+          { value: 'fresh' as const, label: 'Not frozen' },
+          ...THAW_PLACES.map((value) => ({ value, label: `Thawed ${THAW_WORDS[value]}` })),
+        ]}
+      />
+      {request.thaw === 'counter' ? (
+        <Text voice="small" role="alert">
+          Not advised: its outside is warm for hours while the middle is still ice. The fridge, or a
+          bag under the cold tap.
+        </Text>
+      ) : null}
       <Choice
         label="Out of the fridge before"
         value={String(request.temper)}
@@ -53,7 +72,7 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
         </View>
       ) : null}
       <Hint>
-        {`Fridges run ${show.degrees(2)} to ${show.temperature(7)}. Between ${show.degrees(5)} and ${show.temperature(60)} two hours in all, one in a hot kitchen. From frozen: thaw in the fridge, a day for most pieces, and cook within a day or two.`}
+        {`Fridges run ${show.degrees(2)} to ${show.temperature(7)}. Between ${show.degrees(5)} and ${show.temperature(60)} two hours in all, one in a hot kitchen.`}
       </Hint>
     </View>
   );

@@ -1,0 +1,19 @@
+/** Where a piece is frozen or thawed. */
+export const ICE_PLACES = [
+  'freezer',
+  'fridge-shelf',
+  'fridge-bag',
+  'running-water',
+  'still-water',
+  'counter',
+] as const;
+export type IcePlace = (typeof ICE_PLACES)[number];
+/** Where a frozen piece thaws. */
+export type ThawPlace = Exclude<IcePlace, 'freezer'>;
+export const THAW_PLACES = [
+  'fridge-shelf',
+  'fridge-bag',
+  'running-water',
+  'still-water',
+  'counter',
+] as const satisfies readonly ThawPlace[];
