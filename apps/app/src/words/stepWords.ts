@@ -52,6 +52,13 @@ export const sayAhead = (seconds: number): string => {
   return days === 1 ? 'a day' : `${days} days`;
 };
 
+/** `40 min`, `2.5 hours`: how long something takes by itself. */
+const sayHours = (seconds: number): string => {
+  if (seconds < 5400) return `${Math.round(seconds / 300) * 5} min`;
+  const hours = seconds / 3600;
+  return `${hours < 6 ? Math.round(2 * hours) / 2 : Math.round(hours)} hours`;
+};
+
 /** The words of a step, from the plan's own figures. */
 export const stepWords = (
   step: RunStep,
@@ -74,7 +81,7 @@ export const stepWords = (
     case 'thaw':
       return {
         does: `Out of the freezer: it thaws ${THAW_WORDS[request.thaw ?? 'fridge-bag']}`,
-        why: `${sayAhead(plan.thaw?.seconds ?? 0)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}`,
+        why: `${sayHours(plan.thaw?.seconds ?? 0)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}`,
       };
     case 'temper':
       return {

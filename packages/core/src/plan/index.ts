@@ -17,6 +17,7 @@ export * from './refineWay';
 export * from './remedies';
 export * from './restToPeak';
 export * from './request';
+export * from './orderChecks';
 export * from './schools';
 export * from './solveWay';
 export * from './spreadAbout';

@@ -13,6 +13,7 @@ import type { Show } from '../../words/show';
 import { stepWords } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 import { LateSteps } from './LateSteps';
+import { OrderFaults } from './OrderFaults';
 import { SidesEditor } from './SidesEditor';
 import { TakeAway } from './TakeAway';
 
@@ -56,6 +57,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
       <Text voice="head" heading={2}>
         {`The run, back from ${dated ? sayMoment(plateAt, now) : show.clock(plateAt)}`}
       </Text>
+      <OrderFaults request={plan.request} />
       <LateSteps run={run} request={plan.request} gear={gear} plateAt={plateAt} now={now} />
       {days.map(({ day, of }) => (
         <View key={day} className="gap-3">

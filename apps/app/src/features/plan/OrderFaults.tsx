@@ -1,0 +1,33 @@
+import { View } from 'react-native';
+import { orderFaults, type OrderFault } from '@crustan/core/plan/orderChecks';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { Text } from '../../ui/Text';
+
+/** What is wrong, and what would be right. */
+const SAY: Readonly<Record<OrderFault, string>> = {
+  'cures-fish':
+    'Salted that long ahead, fish is cured: firm and salt right through. Salt it a quarter of an hour before, or at the pan.',
+  'dried-off-salt':
+    'Its brine is out on the face by then, and patting it dry takes the salt along. Salt it at the pan, or three quarters of an hour ahead and more.',
+  'no-time-to-dry':
+    'It comes wet out of its bag, and nothing dries it in the fridge: leave it open in the fridge overnight, or pat it dry.',
+  'kept-after-quick-thaw':
+    'Thawed outside the fridge it is to be cooked at once, not kept: thaw it in the fridge, or salt it at the pan.',
+  'stands-after-warm-thaw':
+    'Thawed outside the fridge its outside is warm already: straight in, no more standing.',
+};
+
+/** What of the order of drying, salting, thawing and standing works against itself. */
+export const OrderFaults = ({ request }: { readonly request: PlanRequest }) => {
+  const faults = orderFaults(request);
+  if (faults.length === 0) return null;
+  return (
+    <View role="note" className="gap-1">
+      {faults.map((fault) => (
+        <Text key={fault} voice="small">
+          {SAY[fault]}
+        </Text>
+      ))}
+    </View>
+  );
+};
