@@ -3,7 +3,7 @@ import type { KitchenDeviation, PanOnBurner } from '@crustan/core/gear';
 import { SEARCH_COLUMNS } from '@crustan/core/heat';
 import { findCrossing, finished } from '@crustan/core/maths';
 import {
-  planWay,
+  planOnSection,
   type CookPlan,
   type PlanRequest,
   type TimedLeg,
@@ -20,11 +20,9 @@ export const SAID_HABITS: readonly Required<Habits>[] = [
 
 /** A request's plan by its section. */
 export const planOf = (request: PlanRequest, pan?: PanOnBurner): CookPlan => {
-  for (const update of planWay(request, { inFull: false, ...(pan ? { pan } : {}) })) {
-    if (update?.kind === 'plan') return update.plan;
-    if (update?.kind === 'obstacle') throw new Error(JSON.stringify(update.obstacle));
-  }
-  throw new Error('no plan');
+  const planned = planOnSection(request, pan ? { pan } : {});
+  if (!planned.ok) throw new Error(JSON.stringify(planned.obstacle));
+  return planned.plan;
 };
 
 /**

@@ -3,7 +3,7 @@ import { once } from 'node:events';
 import { BOOK_FORMAT, keptPlan, type BookCook, type PlanRecord } from '@crustan/core/formats';
 import { eventsFromMemory } from '@crustan/core/cook';
 import { normal, seededRandom } from '@crustan/core/maths';
-import { planWay, USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
+import { planOnSection, USUAL, type CookPlan, type PlanRequest } from '@crustan/core/plan';
 import { FIRST_GEAR } from '@crustan/core/learn';
 import { plannedCore } from '@crustan/core/schedule';
 
@@ -17,10 +17,9 @@ const WORDS = ['thyme', 'smoky', 'late', 'guests', 'rim', 'pale', 'again', 'thic
 const DAY = 86_400_000;
 
 const planOf = (request: PlanRequest): CookPlan => {
-  for (const update of planWay(request, { inFull: false })) {
-    if (update?.kind === 'plan') return update.plan;
-  }
-  throw new Error('no plan');
+  const planned = planOnSection(request);
+  if (!planned.ok) throw new Error(JSON.stringify(planned.obstacle));
+  return planned.plan;
 };
 
 const hex = (value: number, digits: number): string => value.toString(16).padStart(digits, '0');

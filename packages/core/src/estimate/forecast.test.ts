@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_PAN, NOMINAL_KITCHEN } from '../gear';
 import { SEARCH_COLUMNS } from '../heat';
-import { planWay, type CookPlan, type PlanRequest } from '../plan';
+import { planOnSection, type CookPlan, type PlanRequest } from '../plan';
 import { STEAK } from '../tests';
 import { cookedLegs } from '../cook/cookedLegs';
 import type { CookEvent, Instrument } from '../cook/event';
@@ -12,14 +12,9 @@ import { trueCook, trueRun, type HiddenKitchen, type ProbePlace } from '../simul
 const T0 = 1_700_000_000_000;
 const request: PlanRequest = { ...STEAK, thickness: 0.04, weight: 0.45, way: 'oven-sear' };
 
-/** The plan as the section has it: what a cook goes by. */
-const sectionPlan = (): CookPlan => {
-  for (const update of planWay(request, { inFull: false })) {
-    if (update?.kind === 'plan') return update.plan;
-  }
-  throw new Error('no plan');
-};
-const plan = sectionPlan();
+const planned = planOnSection(request);
+if (!planned.ok) throw new Error('no plan');
+const { plan } = planned;
 const IN: CookEvent = { id: 'in', kind: 'in', at: T0 };
 
 const hidden = (change: Partial<HiddenKitchen> = {}): HiddenKitchen => ({

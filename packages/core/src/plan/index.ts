@@ -10,6 +10,7 @@ export * from './limits';
 export * from './palestBrowning';
 export * from './pieceOf';
 export * from './planResult';
+export * from './planOnSection';
 export * from './planWay';
 export * from './pullsFromOven';
 export * from './recordPlan';

@@ -141,16 +141,19 @@ export class PieceCook {
     const { solver } = this;
     const around = this.places.enter(leg.heat);
     const ends = until >= leg.seconds;
+    // The moments that other lengths of it go on from: its steps end there at every length.
+    const apart = leg.unknownShare > 0 ? this.places.goesOnEvery(leg.heat) : Infinity;
     let at = from;
     let run = from > 0 ? goOnFor : runFor;
     for (const flip of [...leg.flips, Infinity]) {
       if (flip < from) continue;
       const to = Math.min(flip, until);
-      if (to > at) {
-        run(solver, around, to - at, this.seenBy(watch, at));
-        this.passed += to - at;
-        at = to;
-        run = runFor;
+      while (at < to) {
+        const next = Math.min(to, apart * (Math.floor(at / apart + 1e-9) + 1));
+        run(solver, around, next - at, this.seenBy(watch, at));
+        this.passed += next - at;
+        at = next;
+        run = goOnFor;
       }
       if (ends ? flip > leg.seconds : flip >= until) break;
       this.turn();
