@@ -150,8 +150,10 @@ export class PieceCook {
       const to = Math.min(flip, until);
       while (at < to) {
         const next = Math.min(to, apart * (Math.floor(at / apart + 1e-9) + 1));
-        run(solver, around, next - at, this.seenBy(watch, at));
-        this.passed += next - at;
+        const ran = run(solver, around, next - at, this.seenBy(watch, at));
+        this.passed += ran;
+        // Stopped by its watcher: what is left of the leg is not cooked.
+        if (ran < next - at - 1e-6) return;
         at = next;
         run = goOnFor;
       }

@@ -92,6 +92,19 @@ describe('a cook on its way', () => {
     }
   });
 
+  it('a watcher that stops a leg sees no more of it', () => {
+    const cook = new WayCook({ ...STEAK, way: 'often' });
+    cook.reset();
+    const seen: number[] = [];
+    const [leg] = new WayCook({ ...STEAK, way: 'often' }).run(600).legs;
+    if (leg === undefined) throw new Error('no leg');
+    cook.runLeg(leg, (t) => {
+      seen.push(t);
+      return t > 90;
+    });
+    expect(seen.filter((t) => t > 90)).toHaveLength(1);
+  });
+
   it('rests with the face that was seared first up, however often it was turned', () => {
     for (const seconds of [100, 70]) {
       const cook = new WayCook({ ...STEAK, way: 'often' });
