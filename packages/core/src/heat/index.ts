@@ -11,6 +11,7 @@ export * from './judge';
 export * from './matter';
 export * from './ovenDoors';
 export * from './pieceOnIron';
+export * from './pieceSnapshot';
 export * from './pieceSolver';
 export * from './pieceState';
 export * from './restCover';

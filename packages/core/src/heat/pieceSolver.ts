@@ -1,3 +1,4 @@
+import { conductedPower } from './conductedPower';
 import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import type { FaceLine } from './faceLine';
@@ -7,7 +8,8 @@ import type { HeatModel } from './heatModel';
 import { MatterChanges } from './matterChanges';
 import type { Matter } from './matter';
 import { meanRise } from './meanRise';
-import { PieceState, type PieceSnapshot } from './pieceState';
+import type { PieceSnapshot } from './pieceSnapshot';
+import { PieceState } from './pieceState';
 import { CHOI_OKOS, integrate, PROPERTY_CEILING } from '../food';
 import type { Section } from './section';
 import { StepArrays } from './stepArrays';
@@ -156,25 +158,9 @@ export class PieceSolver extends PieceState {
 
   /** Net power into every cell as things stand, and the slopes of what leaves as vapour. */
   private netPower(): void {
-    const { temperature, count, rows } = this;
-    const { power, sink, edgeSink, upward, sideways } = this.arrays;
-    sink.fill(0);
-    let below = 0;
-    for (let c = 0; c < count; c += 1) {
-      const link = upward[c];
-      // The last of a column has no link upward.
-      const up = link > 0 ? link * (temperature[c + 1] - temperature[c]) : 0;
-      power[c] = up - below;
-      below = up;
-    }
-    if (this.columns > 1) {
-      edgeSink.fill(0);
-      for (let c = 0, next = rows; next < count; c += 1, next += 1) {
-        const across = sideways[c] * (temperature[next] - temperature[c]);
-        power[c] += across;
-        power[next] -= across;
-      }
-    }
+    this.arrays.sink.fill(0);
+    this.arrays.edgeSink.fill(0);
+    conductedPower(this, this.arrays);
     this.bounds.addPower(this, this.arrays);
   }
 

@@ -6,6 +6,7 @@ import { HEAT_MODELS, type HeatModel } from './heatModel';
 import type { Matter } from './matter';
 import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
 import { meatDepth } from './meatDepth';
+import type { PieceSnapshot } from './pieceSnapshot';
 import { renderedHeight } from './renderedHeight';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
@@ -17,22 +18,6 @@ const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 
 /** A face of the piece: 0 went down first, 1 is the other. */
 export type Side = 0 | 1;
-
-/** A place to keep a piece's state, made once by `PieceState.snapshot`. */
-export interface PieceSnapshot {
-  readonly temperature: Float64Array;
-  readonly water: Float64Array;
-  readonly peak: Float64Array;
-  readonly browning: readonly [Float64Array, Float64Array];
-  /** What each cell holds when full, kg/m3, and what of each row has rendered. */
-  readonly full: Float64Array;
-  readonly rendered: Float64Array;
-  /** Of the last step, K/s: what the next one's error is told by. */
-  readonly rate: Float64Array;
-  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn, unchangedFor,
-   * the next step, whether there is a rate. */
-  readonly scalars: Float64Array;
-}
 
 /**
  * A piece as a section of cells: what it holds, what it has been through, and the ledger of heat

@@ -9,6 +9,7 @@ import { refineWay } from './refineWay';
 import { remediesFor } from './remedies';
 import type { PlanRequest } from './request';
 import { solveWay } from './solveWay';
+import { withThaw } from './thawOf';
 import { spreadOfWay, windowOfWay } from './wayRanges';
 import { WayCook } from './wayCook';
 
@@ -58,7 +59,7 @@ export function* planWay(
     return;
   }
   const found = recordRun(refined.cook, refined.run);
-  yield { kind: 'plan', ...found };
+  yield { kind: 'plan', plan: withThaw(found.plan), slices: found.slices };
   // Ranges are differences: one dimension gives them.
   yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
   if (!inFull) return;
@@ -68,7 +69,9 @@ export function* planWay(
   }
   yield null;
   const fine = yield* refineWay(request, refined, { pan, columns: DISPLAY_COLUMNS });
-  if (fine.ok) yield { kind: 'plan', ...recordRun(fine.cook, fine.run) };
+  if (!fine.ok) return;
+  const { plan, slices } = recordRun(fine.cook, fine.run);
+  yield { kind: 'plan', plan: withThaw(plan), slices };
 }
 
 /** Yields the obstacle of a request, then its remedies. */

@@ -4,7 +4,6 @@ import { CookRecording, type RecordingSpacing } from './cookRecording';
 import type { CookPlan, Slices } from './planResult';
 import { cutOf } from './request';
 import type { TimedLeg } from './timedLeg';
-import { thawOf } from './thawOf';
 import type { Ending, WayCook, WayRun } from './wayCook';
 
 /** About so many points of the curves and frames of the slice over a cook. */
@@ -96,7 +95,6 @@ const recorded = (
   const doneCore = solver.core;
   const doneReading = readingBand(solver, request.stem);
   const boneLag = boneLagOf(cook);
-  const thawed = thawOf(request);
   cook.rest(restSeconds);
   recording.takeLastFrame(cookSeconds + restSeconds);
   const [lethality, rimLethality] = recording.lethality;
@@ -136,9 +134,6 @@ const recorded = (
       restSeconds,
       ...judged,
       ...(boneLag === undefined ? {} : { boneLag }),
-      ...(thawed?.seconds === undefined
-        ? {}
-        : { thaw: { seconds: thawed.seconds, warm: thawed.warm } }),
       trace,
     },
     slices: {

@@ -1,4 +1,5 @@
 import { ICE_AROUND, thaw, type Thaw } from '../heat';
+import type { CookPlan } from './planResult';
 import { shapeOf } from './pieceOf';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 
@@ -26,4 +27,10 @@ export const thawOf = (request: PlanRequest): Thaw | undefined => {
   const oldest = known.keys().next().value;
   if (known.size > KEPT && oldest !== undefined) known.delete(oldest);
   return found;
+};
+
+/** A plan with how its piece thaws first, where that is frozen. */
+export const withThaw = (plan: CookPlan): CookPlan => {
+  const { seconds, warm = 0 } = thawOf(plan.request) ?? {};
+  return seconds === undefined ? plan : { ...plan, thaw: { seconds, warm } };
 };

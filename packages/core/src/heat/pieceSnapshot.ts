@@ -1,0 +1,15 @@
+/** A place to keep a piece's state, made once by `PieceState.snapshot`. */
+export interface PieceSnapshot {
+  readonly temperature: Float64Array;
+  readonly water: Float64Array;
+  readonly peak: Float64Array;
+  readonly browning: readonly [Float64Array, Float64Array];
+  /** What each cell holds when full, kg/m3, and what of each row has rendered. */
+  readonly full: Float64Array;
+  readonly rendered: Float64Array;
+  /** Of the last step, K/s: what the next one's error is told by. */
+  readonly rate: Float64Array;
+  /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn, unchangedFor,
+   * the next step, whether there is a rate. */
+  readonly scalars: Float64Array;
+}
