@@ -6,6 +6,7 @@ import { DISPLAY_COLUMNS } from '../heat';
 import { DEFAULT_PAN } from '../gear';
 import { planCase, planOf as planned, slicedPlanOf, STEAK } from '../tests';
 import { palestBrowning } from './palestBrowning';
+import { planOnSection } from './planOnSection';
 import { planWay } from './planWay';
 import type { CookPlan, PlanUpdate } from './planResult';
 import type { PlanRequest } from './request';
@@ -86,13 +87,16 @@ describe('planWay', () => {
   });
 
   it('a frozen piece says how long it thaws; it is cooked as one that was not', () => {
-    const fresh = planned(STEAK);
-    const thawed = planned({ ...STEAK, thaw: 'fridge-bag' });
-    expect(thawed.cookSeconds).toBe(fresh.cookSeconds);
-    expect(fresh.thaw).toBeUndefined();
-    expect((thawed.thaw?.seconds ?? NaN) / 3600).toBeGreaterThan(6);
-    expect((thawed.thaw?.seconds ?? NaN) / 3600).toBeLessThan(14);
-    expect(thawed.thaw?.warm).toBe(0);
+    const [fresh, thawed] = [STEAK, { ...STEAK, thaw: 'fridge-bag' as const }].map((request) => {
+      const found = planOnSection(request);
+      if (!found.ok) throw new Error('no plan');
+      return found.plan;
+    });
+    expect(thawed?.cookSeconds).toBe(fresh?.cookSeconds);
+    expect(fresh?.thaw).toBeUndefined();
+    expect((thawed?.thaw?.seconds ?? NaN) / 3600).toBeGreaterThan(6);
+    expect((thawed?.thaw?.seconds ?? NaN) / 3600).toBeLessThan(14);
+    expect(thawed?.thaw?.warm).toBe(0);
   });
 
   it('turning often is quicker and leaves less grey', () => {
