@@ -11,6 +11,7 @@ import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
+import { sayMoment } from '../../words/sayPlate';
 import { sayNextDue } from '../../words/sayNextDue';
 import { useShow } from '../../words/useShow';
 import { landingsOf, startTogether } from '../../store/startTogether';
@@ -62,7 +63,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
               <Text tone="text-salt-50">{plan.title}</Text>
               {due === undefined ? null : (
                 <Text voice="small" tone="text-iron-400">
-                  {due}
+                  {`Plate ${sayMoment(plan.plateAt, now)}. ${due}`}
                 </Text>
               )}
             </Pressable>

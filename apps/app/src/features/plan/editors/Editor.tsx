@@ -187,7 +187,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
         </View>
       );
     case 'plate':
-      return <PlateEditor plate={draft.plate} />;
+      return <PlateEditor />;
   }
 });
 

@@ -1,15 +1,7 @@
 import { View } from 'react-native';
 import { plateDayChanged, plateHourChanged } from '../../../store/draftSlice';
-import {
-  dayAhead,
-  dayOf,
-  hourOf,
-  lastDay,
-  nextDays,
-  plateMoment,
-  type PlateTime,
-} from '../../../store/plateTime';
-import { useAppDispatch } from '../../../store/store';
+import { dayAhead, dayOf, hourOf, lastDay, nextDays, plateMoment } from '../../../store/plateTime';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
 import { useNow } from '../../../ui/useNow';
@@ -30,8 +22,10 @@ const FIELD = {
 };
 
 /** The day and the hour on the plate: the browser's own clock and calendar fields. */
-export const PlateEditor = ({ plate }: { readonly plate: PlateTime }) => {
+export const PlateEditor = () => {
   const dispatch = useAppDispatch();
+  // Not the sentence's, which gives way: a field must show what was typed at once.
+  const plate = useAppSelector((state) => state.draft.plate);
   const now = useNow(15_000);
   const moment = plateMoment(plate, now);
   const day = dayOf(moment);
