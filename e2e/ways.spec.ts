@@ -42,7 +42,7 @@ test('a thick steak is compared every way for the same end, and the even one is 
   await expect(page.getByRole('button', { name: /^out of the oven at: \d\d°/ })).toBeVisible();
   await expect(page.getByText('Oven on, to 110°')).toBeVisible();
   await expect(page.getByText(/^Out of the oven at \d\d°, into the pan$/)).toBeVisible();
-  await expect(page.getByText('What matters most tonight')).toBeVisible();
+  await expect(page.getByText('What matters most', { exact: true })).toBeVisible();
 
   // And it is followed at the stove, from the oven to the pan.
   await page.getByRole('button', { name: 'Start at the stove' }).click();

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import { planRequestSchema } from '@crustan/core/formats';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { kitchenNow } from '../store/clock';
@@ -23,10 +24,17 @@ export const linkOf = (request: PlanRequest, plate: PlateTime): string => {
   return `${globalThis.location.origin}/#${KEY}=${packed}`;
 };
 
-const plateOf = (hour: unknown, plateAt: unknown): PlateTime | undefined => {
-  if (typeof plateAt === 'number') return plateTimeOf(plateAt, kitchenNow());
-  const known = typeof hour === 'string' ? hourOf(hour) : undefined;
-  return known === undefined ? undefined : { hour: known };
+const carriedSchema = z.object({
+  request: planRequestSchema,
+  plate: z.string().optional(),
+  plateAt: z.number().optional(),
+});
+type Carried = z.output<typeof carriedSchema>;
+
+const plateOf = ({ plate, plateAt }: Carried): PlateTime | undefined => {
+  if (plateAt !== undefined) return plateTimeOf(plateAt, kitchenNow());
+  const hour = plate === undefined ? undefined : hourOf(plate);
+  return hour === undefined ? undefined : { hour };
 };
 
 /** The plan a link carries; undefined where there is none, or it is not a plan. */
@@ -36,12 +44,8 @@ export const planOfLink = (hash: string): LinkedPlan | undefined => {
   try {
     const text = atob(packed.replaceAll('-', '+').replaceAll('_', '/'));
     const bytes = Uint8Array.from(text, (letter) => letter.charCodeAt(0));
-    const value: unknown = JSON.parse(new TextDecoder().decode(bytes));
-    if (typeof value !== 'object' || value === null) return undefined;
-    const { request, plate, plateAt } = { request: undefined, plate: '', plateAt: 0, ...value };
-    const parsed = planRequestSchema.safeParse(request);
-    const at = 'plateAt' in value ? plateAt : undefined;
-    return parsed.success ? { request: parsed.data, plate: plateOf(plate, at) } : undefined;
+    const carried = carriedSchema.safeParse(JSON.parse(new TextDecoder().decode(bytes))).data;
+    return carried && { request: carried.request, plate: plateOf(carried) };
   } catch {
     return undefined;
   }

@@ -61,3 +61,6 @@ export const DRY_BROWNING = {
 } as const;
 /** Rate of browning of the skin of fish and of duck, of bare meat's. Estimates. */
 export const SKIN_BROWNING = { 'fish-skin': 0.3, 'duck-skin': 0.1 } as const;
+
+/** What harms grows between these, C: the usual limits of cold and of hot holding. */
+export const GROWS_BETWEEN = [5, 60] as const;

@@ -43,6 +43,8 @@ export class IcedPiece {
   private readonly step: number;
   /** Heat in through the surface so far, J in the quarter section's measure. */
   heatIn = 0;
+  /** Power that comes through the surface in the step being made, W. */
+  private entering = 0;
 
   constructor(
     private readonly table: PhaseTable,
@@ -116,9 +118,9 @@ export class IcedPiece {
     gained.fill(0);
     for (let j = 0, c = 0; j < columns; j += 1) {
       for (let i = 0; i < rows; i += 1, c += 1) {
-        if (i + 1 < rows) this.exchange(c, c + 1, area[j], height, height);
+        if (i + 1 < rows) this.exchange(c, c + 1, area[j], height);
         else gained[c] += this.fromOutside(around, c, area[j], height);
-        if (j + 1 < columns) this.exchange(c, c + rows, breadth[j + 1] * height, width, width);
+        if (j + 1 < columns) this.exchange(c, c + rows, breadth[j + 1] * height, width);
         else if (breadth[columns] > 0) {
           gained[c] += this.fromOutside(around, c, breadth[columns] * height, width);
         }
@@ -136,12 +138,10 @@ export class IcedPiece {
     this.entering = 0;
   }
 
-  /** Power that has come through the surface in this step, W. */
-  private entering = 0;
-
-  private exchange(from: number, to: number, area: number, own: number, next: number): void {
+  /** @param size of both cells, across their common side, m */
+  private exchange(from: number, to: number, area: number, size: number): void {
     const { temperature, conductivity, gained } = this;
-    const resistance = own / (2 * conductivity[from]) + next / (2 * conductivity[to]);
+    const resistance = (size / 2) * (1 / conductivity[from] + 1 / conductivity[to]);
     const power = (area * (temperature[to] - temperature[from])) / resistance;
     gained[from] += power;
     gained[to] -= power;

@@ -7,6 +7,7 @@ import {
 } from '../food';
 import type { TissueName } from '../food';
 import type { IcePlace } from './icePlaces';
+import { GROWS_BETWEEN } from './constants';
 import { IcedPiece, type IceSurroundings } from './icedPiece';
 import { PhaseTable } from './phaseTable';
 import type { Shape } from './section';
@@ -38,8 +39,6 @@ export const ICE_AROUND: Readonly<Record<IcePlace, IceSurroundings>> = {
   },
 };
 
-/** Between these what harms grows, C. */
-const GROWS_FROM = 5;
 /** Longer than this is no thaw, s: four days. */
 const LONGEST = 4 * 86_400;
 
@@ -87,7 +86,7 @@ export const thaw = (
   let warm = 0;
   let last = 0;
   const seconds = piece.run(place, LONGEST, (at) => {
-    if (piece.warmest > GROWS_FROM) warm += at - last;
+    if (piece.warmest > GROWS_BETWEEN[0]) warm += at - last;
     last = at;
     return piece.core >= point;
   });

@@ -1,5 +1,6 @@
 import {
   browningIndex,
+  GROWS_BETWEEN,
   readingBand,
   readingOf,
   USUAL_THERMOMETER,
@@ -9,9 +10,6 @@ import { Lethality } from '../safety';
 import type { PlannedLeg, ReadingBand, SliceFrame, Trace } from './planResult';
 import type { PlanRequest } from './request';
 import type { TimedLeg } from './timedLeg';
-
-/** Where what harms grows, C: between fridge and hot holding. */
-const RANGE = [5, 60] as const;
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
@@ -77,7 +75,7 @@ export class CookRecording {
     this.last = now;
     this.meat.follow(coldest, dt);
     this.side.follow(solver.rim, dt);
-    if (coldest > RANGE[0] && coldest < RANGE[1]) this.inDanger += dt;
+    if (coldest > GROWS_BETWEEN[0] && coldest < GROWS_BETWEEN[1]) this.inDanger += dt;
     if (now >= this.nextPoint) {
       this.time.push(round(now, 1));
       this.core.push(round(solver.core, 2));

@@ -23,7 +23,7 @@ const BETTER: Readonly<Record<InputSpread['input'], string>> = {
 /** An input that moves the time by less is not worth a line, s. */
 const LEAST_SHOWN = 1;
 
-/** The strips, which input matters most tonight, and what moving each would change. */
+/** The strips, which input matters most, and what moving each would change. */
 export const Sensitivity = memo(function Sensitivity({
   request,
   spread,
@@ -39,7 +39,7 @@ export const Sensitivity = memo(function Sensitivity({
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
-        What matters most tonight
+        What matters most
       </Text>
       <View role="list" className="gap-1">
         {shown.map(({ input, error, seconds }) => (
