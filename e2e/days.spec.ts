@@ -31,7 +31,7 @@ test('Sunday’s dinner planned on Wednesday from the freezer, across a change o
   await page.getByTestId('word-salt').click();
   await page.getByRole('radio', { name: 'Two days' }).click();
   await page.getByTestId('word-start').click();
-  await page.getByRole('radio', { name: 'Thawed in a bag in the fridge' }).click();
+  await page.getByRole('radio', { name: 'Bagged in the fridge' }).click();
   await page.getByTestId('word-plate').click();
   await page.getByRole('radio', { name: 'Sunday' }).click();
   await page.getByLabel('On the plate at').fill('19:30');
@@ -43,7 +43,7 @@ test('Sunday’s dinner planned on Wednesday from the freezer, across a change o
   await expect(page.getByRole('heading', { name: 'Friday', exact: true })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Sunday', exact: true })).toBeVisible();
 
-  await expect(page.getByText('Out of the freezer: it thaws in a bag in the fridge')).toBeVisible();
+  await expect(page.getByText('Out of the freezer: it thaws bagged in the fridge')).toBeVisible();
 
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'To a calendar' }).click();

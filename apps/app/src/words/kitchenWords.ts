@@ -86,8 +86,8 @@ export const readingSentence = (
 /** Where a frozen piece thaws. */
 export const THAW_WORDS: Readonly<Record<ThawPlace, string>> = {
   'fridge-shelf': 'open in the fridge',
-  'fridge-bag': 'in a bag in the fridge',
-  'running-water': 'in a bag under the cold tap',
-  'still-water': 'in a bag in cold water',
+  'fridge-bag': 'bagged in the fridge',
+  'running-water': 'bagged under the cold tap',
+  'still-water': 'bagged in cold water',
   counter: 'on the counter',
 };

@@ -59,6 +59,10 @@ const sayHours = (seconds: number): string => {
   return `${hours < 6 ? Math.round(2 * hours) / 2 : Math.round(hours)} hours`;
 };
 
+/** Thawed in water or on the counter, it does not come out of the fridge. */
+const thawedOutside = ({ thaw }: PlanFigures['request']): boolean =>
+  thaw !== undefined && thaw !== 'fridge-shelf' && thaw !== 'fridge-bag';
+
 /** The words of a step, from the plan's own figures. */
 export const stepWords = (
   step: RunStep,
@@ -85,7 +89,7 @@ export const stepWords = (
       };
     case 'temper':
       return {
-        does: 'Out of the fridge',
+        does: thawedOutside(request) ? 'Leave it on the counter' : 'Out of the fridge',
         why: `${rounded(request.temper)} on the counter; it counts towards the two hours`,
       };
     case 'oven-on': {

@@ -7,6 +7,7 @@ import { plateTimeOf } from '../../store/plateTime';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { THAW_WORDS } from '../../words/kitchenWords';
 import { sayMoment } from '../../words/sayPlate';
 import { sayAhead } from '../../words/stepWords';
 import { StillInTime } from './StillInTime';
@@ -27,7 +28,7 @@ const sayShorter = (late: Extract<LateStep, { change: object }>): string => {
       ? 'Straight from the fridge'
       : `On the counter for ${sayDuration(late.change.temper)}`;
   }
-  if ('thaw' in late.change) return 'Thaw it in a bag under the cold tap';
+  if ('thaw' in late.change) return `Thaw it ${THAW_WORDS[late.change.thaw]}`;
   return late.change.saltAhead === 0
     ? 'Salt at the pan'
     : `Salt now, ${sayAhead(late.change.saltAhead)} ahead`;

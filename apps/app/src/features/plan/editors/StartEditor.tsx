@@ -9,6 +9,7 @@ import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Measure } from '../../../ui/Measure';
 import { Text } from '../../../ui/Text';
+import { capital } from '../../../words/cutWords';
 import { THAW_WORDS } from '../../../words/kitchenWords';
 import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
@@ -30,15 +31,16 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
         usual={[0, 25]}
         onChange={(start) => dispatch(requestChanged({ start }))}
       />
+      <Text voice="label">Frozen, and how it thaws</Text>
       <Choice
-        label="Frozen"
+        label="Frozen, and how it thaws"
         value={request.thaw ?? 'fresh'}
         onChange={(place) =>
           dispatch(requestChanged({ thaw: place === 'fresh' ? undefined : place }))
         }
         options={[
           { value: 'fresh' as const, label: 'Not frozen' },
-          ...THAW_PLACES.map((value) => ({ value, label: `Thawed ${THAW_WORDS[value]}` })),
+          ...THAW_PLACES.map((value) => ({ value, label: capital(THAW_WORDS[value]) })),
         ]}
       />
       {request.thaw === 'counter' ? (
@@ -47,8 +49,9 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
           bag under the cold tap.
         </Text>
       ) : null}
+      <Text voice="label">On the counter before the heat</Text>
       <Choice
-        label="Out of the fridge before"
+        label="On the counter before the heat"
         value={String(request.temper)}
         onChange={(temper) => dispatch(requestChanged({ temper: Number(temper) }))}
         options={TEMPER_SCHOOLS.map((seconds) => ({
