@@ -41,6 +41,7 @@ const OF_THE_PIECE = [
   'panAfter',
   'edges',
   'cover',
+  'hold',
 ] as const satisfies readonly (keyof PlanRequest)[];
 export type OfThePiece = (typeof OF_THE_PIECE)[number] | 'pan';
 
@@ -51,7 +52,16 @@ const asItComes = (request: PlanRequest): PlanRequest => {
   const way = ways.includes(request.way) && !cut.skin ? request.way : (ways[0] ?? 'once');
   const { thickness, weight, target, pan = USUAL.pan } = cut;
   const { surface, saltAhead, temper, edges, cover } = USUAL;
-  const usual = { surface, saltAhead, temper, edges, cover, panAfter: undefined, thaw: undefined };
+  const usual = {
+    surface,
+    saltAhead,
+    temper,
+    edges,
+    cover,
+    panAfter: undefined,
+    thaw: undefined,
+    hold: undefined,
+  };
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };
 

@@ -12,6 +12,12 @@ export const Chart = chunk(() => drawings().then((m) => m.CurveChart), Room).Chu
 /** A figure of many cooks over the calendar. */
 export const Trend = chunk(() => drawings().then((m) => m.TrendChart), Room).Chunk;
 
+/** Where the thermometer goes, over a slice. */
+export const ProbeStem = chunk(
+  () => drawings().then((m) => m.Stem),
+  () => null,
+).Chunk;
+
 const RULER_HEIGHT = 58;
 
 /** A thickness against a ruler. */

@@ -65,7 +65,7 @@ describe('the paint of a slice', () => {
   it('shows a bone along one edge and the fat under a skin', () => {
     const cells = { heights: [0.01, 0.01, 0.01], widths: [0.02, 0.02], whole: true };
     const peak = [80, 50, 80, 80, 50, 80];
-    const boned = paintSlice({ ...figures, cells, peak, bone: 0.01 }, nx, ny);
+    const boned = paintSlice({ ...figures, cells, peak, bone: { width: 0.01, beyond: 0 } }, nx, ny);
     expect(at(boned, nx - 1, 12)).not.toBe(at(boned, 2, 12));
     const skinned = paintSlice({ ...figures, cells, peak, skin: 0.006, crust: [0, 0] }, nx, ny);
     expect(at(skinned, 10, 3)).not.toBe(at(boned, 10, 3));

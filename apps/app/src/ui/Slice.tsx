@@ -1,6 +1,8 @@
 import { memo, useEffect, useRef } from 'react';
 import { View } from 'react-native';
+import { ProbeStem } from './Drawn';
 import { paintSlice, type SliceFigures } from './paintSlice';
+import type { ProbePlace } from './Stem';
 
 interface Props {
   readonly figures: SliceFigures;
@@ -11,13 +13,23 @@ interface Props {
   readonly line?: number;
   /** What the slice is, as a sentence. */
   readonly says: string;
+  /** Where the thermometer goes. */
+  readonly probe?: ProbePlace | undefined;
 }
 
 /**
  * The cut through the middle, to scale, coloured by the temperature each part has reached; the face
  * that went down first is on top, as it is served.
  */
-export const Slice = memo(function Slice({ figures, maxWidth, maxHeight, line, says }: Props) {
+export const Slice = memo(function Slice({
+  figures,
+  maxWidth,
+  maxHeight,
+  line,
+  says,
+  probe,
+}: Props) {
+  const { rolled } = figures.cells;
   const canvas = useRef<HTMLCanvasElement>(null);
   const thickness = figures.cells.heights.reduce((sum, size) => sum + size, 0);
   const scale = Math.min(maxWidth / figures.width, maxHeight / thickness);
@@ -39,8 +51,13 @@ export const Slice = memo(function Slice({ figures, maxWidth, maxHeight, line, s
         width={width}
         height={height}
         aria-hidden
-        style={{ width, height, borderRadius: Math.min(height * 0.32, width * 0.12) }}
+        style={{
+          width,
+          height,
+          borderRadius: rolled ? width / 2 : Math.min(height * 0.32, width * 0.12),
+        }}
       />
+      {probe ? <ProbeStem probe={probe} width={width} height={height} /> : null}
     </View>
   );
 });

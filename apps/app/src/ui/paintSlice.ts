@@ -1,6 +1,19 @@
 import type { Species } from '@crustan/core/food';
 import type { SliceCells } from '@crustan/core/plan';
-import { crustPaint, fleshColour } from './ramps';
+import { paintRolled } from './paintRolled';
+import { crustPaint } from './ramps';
+import {
+  BONE,
+  CUT_LINE,
+  DASH,
+  FAT,
+  fleshAt,
+  NO_CRUST,
+  rgbOf,
+  tableOf,
+  THINNEST_DRAWN,
+  type Rgb,
+} from './sliceColours';
 
 /** A cut through the middle, to be drawn. Lengths m, temperatures C. */
 export interface SliceFigures {
@@ -14,42 +27,13 @@ export interface SliceFigures {
   readonly crust: readonly [number, number];
   /** Width of the cut. */
   readonly width: number;
-  /** Skin and its fat on the first face, and a bone along one edge. */
+  /** Skin and its fat on the first face, and a bone. */
   readonly skin?: number | undefined;
-  readonly bone?: number | undefined;
+  /** So wide, and so far from the right edge. */
+  readonly bone?: { readonly width: number; readonly beyond: number } | undefined;
+  /** Ribs on the first face. */
+  readonly ribs?: number | undefined;
 }
-
-/** Flesh hotter than this is all one colour: the ramps end here. */
-const HOTTEST_FLESH = 100;
-/** The thinnest crust still drawn: under it a thumbnail would show none. */
-const THINNEST_DRAWN = 0.0006;
-/** Browning under which no crust is drawn. */
-const NO_CRUST = 0.3;
-const BONE = [232, 222, 200] as const;
-const FAT = [240, 226, 196] as const;
-
-type Rgb = readonly [number, number, number];
-
-const rgbOf = (colour: string): Rgb => {
-  const parts = colour.match(/\d+/g) ?? [];
-  return [Number(parts[0]), Number(parts[1]), Number(parts[2])];
-};
-
-const tables = new Map<Species, readonly Rgb[]>();
-
-/** Colours to a degree: fine enough that no steps show. */
-const FINE = 8;
-
-/** The ramp of a species as a table. */
-const tableOf = (species: Species): readonly Rgb[] => {
-  const known = tables.get(species);
-  if (known) return known;
-  const made = Array.from({ length: FINE * HOTTEST_FLESH + 1 }, (_, i) =>
-    rgbOf(fleshColour(species, i / FINE)),
-  );
-  tables.set(species, made);
-  return made;
-};
 
 /** Where along a row of cell centres a place lies: the cell before it and how far on, for mixing. */
 const placesOf = (sizes: readonly number[], count: number, from: (i: number) => number) => {
@@ -74,9 +58,6 @@ const placesOf = (sizes: readonly number[], count: number, from: (i: number) => 
   return { at, on };
 };
 
-/** Draws the line at a temperature in dashes this long, px. */
-const DASH = 4;
-
 /**
  * Paints the slice, the face that went down first on top, as it is served.
  * @param nx width, px; `ny` height
@@ -89,7 +70,8 @@ export const paintSlice = (
   ny: number,
   line?: number,
 ): Uint8ClampedArray<ArrayBuffer> => {
-  const { cells, peak, species, browning, crust, skin = 0, bone = 0 } = figures;
+  const { cells, peak, species, browning, crust, skin = 0, bone, ribs = 0 } = figures;
+  if (figures.cells.rolled) return paintRolled(figures, Math.min(nx, ny), line);
   const { heights, widths, whole } = cells;
   const rows = heights.length;
   const columns = widths.length;
@@ -108,8 +90,10 @@ export const paintSlice = (
   const top = crustRows(0);
   const bottom = ny - crustRows(1);
   const paint = [rgbOf(crustPaint(browning[0])), rgbOf(crustPaint(browning[1]))] as const;
-  const skinRows = (skin / thickness) * ny;
-  const boneFrom = bone > 0 ? nx * (1 - bone / across) : nx;
+  const ribRows = (ribs / thickness) * ny;
+  const skinRows = ribRows + (skin / thickness) * ny;
+  const boneTo = bone ? nx * (1 - bone.beyond / across) : nx;
+  const boneFrom = bone ? boneTo - (nx * bone.width) / across : nx;
   const out = new Uint8ClampedArray(nx * ny * 4);
   const above = new Float32Array(nx);
   for (let y = 0; y < ny; y += 1) {
@@ -124,17 +108,17 @@ export const paintSlice = (
       const here = (peak[base + r] ?? 0) * (1 - v) + (peak[base + r1] ?? 0) * v;
       const there = (peak[next + r] ?? 0) * (1 - v) + (peak[next + r1] ?? 0) * v;
       const celsius = here * (1 - u) + there * u;
-      let colour: Rgb =
-        table[Math.round(FINE * Math.min(HOTTEST_FLESH, Math.max(0, celsius)))] ?? FAT;
-      if (x >= boneFrom) colour = BONE;
+      let colour: Rgb = fleshAt(table, celsius);
+      const inBone = (x >= boneFrom && x < boneTo) || y < ribRows;
+      if (inBone) colour = BONE;
       else if (y < skinRows) colour = FAT;
-      if (y < top && x < boneFrom) colour = paint[0];
-      else if (y >= bottom && x < boneFrom) colour = paint[1];
-      else if (line !== undefined && x < boneFrom && y >= skinRows) {
+      if (y < top && !inBone) colour = paint[0];
+      else if (y >= bottom && !inBone) colour = paint[1];
+      else if (line !== undefined && !inBone && y >= skinRows) {
         const crossed =
           (x > 0 && before >= line !== celsius >= line) ||
           (y > 0 && (above[x] ?? 0) >= line !== celsius >= line);
-        if (crossed && Math.floor((x + y) / DASH) % 2 === 0) colour = [20, 22, 24];
+        if (crossed && Math.floor((x + y) / DASH) % 2 === 0) colour = CUT_LINE;
       }
       before = celsius;
       above[x] = celsius;

@@ -36,6 +36,9 @@ const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numer
 const MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 const DAY = timeFormat({ weekday: 'short', day: 'numeric', month: 'short' });
 
+/** From here on a weight is said in kilograms or pounds, kg. */
+const HEAVY = 1;
+
 export const showIn = (units: UnitSystem): Show => ({
   units,
   degrees: (celsius, decimals) => `${showNumber('temperature', celsius, units, decimals)}°`,
@@ -43,7 +46,10 @@ export const showIn = (units: UnitSystem): Show => ({
   difference: (kelvin) => showQuantity('temperatureDifference', kelvin, units),
   thickness: (metres) => showQuantity('thickness', metres, units),
   depth: (metres) => showQuantity('thickness', metres, units, units === 'metric' ? 1 : 2),
-  weight: (kilograms) => showQuantity('weight', kilograms, units),
+  weight: (kilograms) =>
+    kilograms < HEAVY
+      ? showQuantity('weight', kilograms, units)
+      : showQuantity('heavyWeight', kilograms, units),
   clock: (ms) => CLOCK.format(ms),
   clockSeconds: (ms) => CLOCK_SECONDS.format(ms),
   day: (ms) => DAY.format(ms),

@@ -3,6 +3,15 @@ import { footprint } from '@crustan/core/food';
 import type { CookPlan, SliceFrame, Slices } from '@crustan/core/plan';
 import { cutOf, thicknessOf } from '@crustan/core/plan/request';
 import type { SliceFigures } from '../ui/paintSlice';
+import type { ProbePlace } from '../ui/Stem';
+
+/** Where the thermometer goes in a whole piece: the middle of its meat, ribs and fat left out. */
+export const probeIn = (request: CookPlan['request']): ProbePlace | undefined => {
+  const { whole, ribs = 0, skin } = cutOf(request);
+  if (!whole) return undefined;
+  const layers = (ribs + (skin?.thickness ?? 0)) / thicknessOf(request);
+  return { from: request.stem, depth: layers + (1 - layers) / 2 };
+};
 
 /** The slice of a plan at a frame, or at the end. Crust grows with its browning. */
 export const sliceOf = (
@@ -22,6 +31,10 @@ export const sliceOf = (
     crust: plan.crust,
     width: footprint(cut, plan.request.weight, thicknessOf(plan.request)).width,
     skin: cut.skin?.thickness,
-    bone: cells.whole && cells.widths.length > 1 ? cut.bone : undefined,
+    bone:
+      cut.bone !== undefined && cells.whole && cells.widths.length > 1
+        ? { width: cut.bone, beyond: cut.smaller?.width ?? 0 }
+        : undefined,
+    ribs: cut.ribs,
   };
 };

@@ -3,6 +3,7 @@ import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { CookPlan } from '@crustan/core/plan';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
+import { partsInPan } from '@crustan/core/plan/shareOnIron';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
 import { sayDuration } from '@crustan/core/units';
@@ -63,6 +64,41 @@ const sayHours = (seconds: number): string => {
 const thawedOutside = ({ thaw }: PlanFigures['request']): boolean =>
   thaw !== undefined && thaw !== 'fridge-shelf' && thaw !== 'fridge-bag';
 
+/** How a whole piece is browned in a pan. */
+const howBrowned = (request: PlanFigures['request']): string => {
+  const parts = partsInPan(request);
+  const rolled = cutOf(request).rolled ? 'rolled a quarter at a time; ' : '';
+  return `${rolled}${parts > 1 ? `in ${parts} parts, one after another; ` : ''}`;
+};
+
+/** Off the heat before it is browned: tented, or in an oven turned down. */
+const liftWords = (step: RunStep, plan: PlanFigures, show: Show): StepWords => {
+  const leg = step.leg === undefined ? undefined : plan.legs[step.leg];
+  const { hold, way } = plan.request;
+  if (hold === undefined && way !== 'oven-blast') {
+    return { does: 'Out, onto the board', why: 'uncovered, while the pan is put right' };
+  }
+  const waits = rounded(leg?.seconds ?? 0);
+  if (leg?.air !== undefined) {
+    return {
+      does: `Oven down to ${show.degrees(leg.air)}`,
+      why: `door open until it is; the piece is held there ${waits}`,
+    };
+  }
+  const fromOven = Math.abs(step.at - plan.pullAt) < 1;
+  return {
+    does: fromOven
+      ? `Out at ${show.degrees(plan.pullCore)}, loosely tented`
+      : 'Out, loosely tented',
+    why: `${fromOven ? readingFirst(plan, 'pull', show) : ''}it waits ${waits} and climbs on meanwhile`,
+  };
+};
+
+const pullWords = (plan: PlanFigures, show: Show): string => {
+  if (!pullsFromOven(plan)) return `Out at ${show.degrees(plan.doneCore)}`;
+  return plan.legs.at(-1)?.kind === 'oven' ? 'Out of the oven, browned' : 'Out of the pan';
+};
+
 /** The words of a step, from the plan's own figures. */
 export const stepWords = (
   step: RunStep,
@@ -104,6 +140,11 @@ export const stepWords = (
         why: `${rounded((oven?.at ?? 0) - step.at)} before it is wanted: walls and rack lag behind the air`,
       };
     }
+    case 'oven-up':
+      return {
+        does: `Oven up to ${show.degrees(leg?.air ?? 0)}`,
+        why: 'as hot as it goes takes a quarter of an hour',
+      };
     case 'ready': {
       const dry = request.surface === 'dry' ? 'Pat it dry, ' : '';
       const salt = request.saltAhead < 600 ? 'salt it, ' : '';
@@ -171,6 +212,12 @@ export const stepWords = (
     case 'edges':
       return { does: 'Roll it round its edges', why: rounded(leg?.seconds ?? 0) };
     case 'into-oven':
+      if (request.way === 'oven-blast') {
+        return {
+          does: `Into the oven at ${show.degrees(leg?.air ?? 0)}`,
+          why: `until it is brown, about ${rounded(leg?.seconds ?? 0)}; stay and look`,
+        };
+      }
       return {
         does: `Into the oven at ${show.degrees(leg?.air ?? 0)}`,
         why: `${
@@ -184,15 +231,18 @@ export const stepWords = (
         does: pullsFromOven(plan)
           ? `Out of the oven at ${show.degrees(plan.pullCore)}, into the pan`
           : 'Out of the oven, into the pan',
-        why: `${readingFirst(plan, 'pull', show)}probe out first, with a towel; the pan is hot by now`,
+        why: `${readingFirst(plan, 'pull', show)}${howBrowned(request)}probe out first, with a towel; the pan is hot by now`,
       };
     case 'lift':
-      return { does: 'Out, onto the board', why: 'uncovered, while the pan is put right' };
+      return liftWords(step, plan, show);
     case 'back':
-      return { does: 'Back into the pan', why: 'once a drop of water skates on it' };
+      return {
+        does: 'Back into the pan',
+        why: `${howBrowned(request)}a drop of water skates on it`,
+      };
     case 'pull':
       return {
-        does: pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,
+        does: pullWords(plan, show),
         why: `${readingFirst(plan, 'done', show)}rests ${COVER[request.cover]} ${REST_ON_WORDS[request.restOn]}; climbs to ${show.degrees(plan.peakCore)} in ${rounded(
           Math.max(0, plan.peakAfter),
         )}`,

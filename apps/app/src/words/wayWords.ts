@@ -9,6 +9,7 @@ export const WAY_NAMES: Readonly<Record<Way, string>> = {
   'sear-oven': 'Sear, then oven',
   'oven-sear': 'Low oven, then sear',
   'sear-oven-sear': 'Sear, low oven, sear',
+  'oven-blast': 'Low oven, then a blast',
 };
 
 /** Who should choose it. */
@@ -20,4 +21,5 @@ export const WHO_CHOOSES: Readonly<Record<Way, string>> = {
   'sear-oven': 'For a thick piece when the stove is needed: the oven finishes what the pan began.',
   'oven-sear': 'For time in hand and an even middle. The most forgiving, and wants a thermometer.',
   'sear-oven-sear': 'For the most crust over an even middle, at the price of two hot pans.',
+  'oven-blast': 'For several at table: nobody at the stove, and it waits until they sit down.',
 };

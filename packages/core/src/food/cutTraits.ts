@@ -24,4 +24,12 @@ export interface CutTraits {
   readonly fatEdge?: number | undefined;
   /** A bone along one edge, m across. */
   readonly bone?: number | undefined;
+  /** A second, smaller muscle beyond that bone, m across. */
+  readonly smaller?: { readonly name: string; readonly width: number } | undefined;
+  /** Ribs under it, on the face that goes down first, m. */
+  readonly ribs?: number | undefined;
+  /** A piece for several, cooked in one: it comes up in a low oven and is browned afterwards. */
+  readonly whole?: true | undefined;
+  /** Rolled and tied, or round by nature: it lies on its side, and its thickness is its diameter. */
+  readonly rolled?: true | undefined;
 }

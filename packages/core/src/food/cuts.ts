@@ -5,6 +5,7 @@ import { LAMB_AND_GAME } from './larder/lambAndGame';
 import { ON_THE_BONE } from './larder/onTheBone';
 import { SKIN_ON } from './larder/skinOn';
 import { VEAL_AND_PORK } from './larder/vealAndPork';
+import { WHOLE } from './larder/whole';
 
 export const CUT_IDS = [
   'strip-steak',
@@ -45,6 +46,13 @@ export const CUT_IDS = [
   'white-fish-skin-on',
   'monkfish-tail',
   'scallop',
+  'rib-roast',
+  'whole-fillet',
+  'whole-rump-cap',
+  'loin-joint',
+  'pork-loin-joint',
+  'rolled-lamb-leg',
+  'salmon-side',
 ] as const;
 export type CutId = (typeof CUT_IDS)[number];
 
@@ -59,4 +67,5 @@ export const CUTS: Readonly<Record<CutId, Cut>> = {
   ...FISH,
   ...ON_THE_BONE,
   ...SKIN_ON,
+  ...WHOLE,
 };

@@ -1,4 +1,5 @@
 export * from './buying';
+export * from './carving';
 export * from './composition';
 export * from './cuts';
 export * from './cutTraits';

@@ -11,6 +11,7 @@ export const TISSUE_NAMES = [
   'venison',
   'duck',
   'duck-skin',
+  'fat-cap',
   'fish-skin',
   'salmon',
   'tuna',
@@ -45,6 +46,8 @@ export const TISSUES: Readonly<Record<TissueName, Composition>> = {
   venison: of(0.735, 0.23, 0.025, 0.01),
   duck: of(0.75, 0.2, 0.04, 0.01),
   'duck-skin': of(0.3, 0.1, 0.595, 0.005),
+  // Separable fat of raw beef and pork runs from 65 to 80 % fat; the middle.
+  'fat-cap': of(0.205, 0.075, 0.715, 0.005),
   // Proximate analyses of fish skin run from 60 to 70 % water and 25 to 30 % protein; the middle.
   'fish-skin': of(0.64, 0.28, 0.07, 0.01),
   salmon: of(0.68, 0.2, 0.11, 0.01),

@@ -143,7 +143,7 @@ describe('cooks as a table', () => {
     expect(why[0]).toContain('“someday” is no date');
     expect(why[1]).toContain('no piece of the larder');
     expect(why[2]).toContain('sear-oven-sear');
-    expect(why[3]).toContain('0.003 to 0.12 m');
+    expect(why[3]).toContain('0.003 to 0.18 m');
     expect(why[4]).toContain('“thick” in thickness_mm is no figure');
     expect(why[6]).toContain('pale, golden');
     expect(why[7]).toContain('0 to 120 C');
@@ -224,7 +224,7 @@ describe('a recipe', () => {
     });
     const bent = JSON.parse(written.replace('\\"thickness\\":0.025', '\\"thickness\\":25'));
     const read = readRecipe(bent);
-    expect(read.ok ? '' : read.why).toContain('0.003 to 0.12 m');
+    expect(read.ok ? '' : read.why).toContain('0.003 to 0.18 m');
     fc.assert(
       fc.property(fc.jsonValue(), (value) => {
         expect(readRecipe(value).ok).toBe(false);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { PlanSpread, PullWindow } from '../plan/planResult';
 import { LEG_KINDS } from '../plan/legKind';
+import { PLAN_LIMITS } from '../plan/limits';
 import { gearIdsSchema } from './gearIdsSchema';
 import { planRequestSchema } from './planRequestSchema';
 
@@ -44,7 +45,7 @@ const currentSchema = z.strictObject({
   sliceCore: celsius,
   browning: twoFaces,
   crust: twoFaces,
-  greyBand: z.number().min(0).max(0.12),
+  greyBand: z.number().min(0).max(PLAN_LIMITS.thickness.most),
   evenness: z.number().min(0).max(1).optional(),
   evaporated: z.number().min(-0.1).max(1),
   drip: z.number().min(0).max(1).optional(),
@@ -54,6 +55,17 @@ const currentSchema = z.strictObject({
   inRange: seconds.max(200_000).optional(),
   boneLag: finite.min(0).optional(),
   thaw: z.strictObject({ seconds: thawing, warm: thawing }).optional(),
+  smaller: z.strictObject({ done: celsius, peak: celsius }).optional(),
+  hold: z
+    .strictObject({
+      seconds,
+      from: celsius,
+      to: celsius,
+      surface: celsius,
+      inRange: seconds,
+      evaporated: z.number().min(-0.1).max(1),
+    })
+    .optional(),
   trace: z.strictObject({ time: z.array(seconds).max(400), core: curve, surface: curve }),
 });
 

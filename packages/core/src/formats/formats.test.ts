@@ -56,8 +56,8 @@ const refusals = (schema: z.ZodType, value: unknown) => {
 
 describe('formats', () => {
   it.each([
-    ['piece.thickness', { ...COOK, piece: { ...COOK.piece, thickness: 0.2 } }, '0.003 to 0.12 m'],
-    ['piece.thickness', { ...COOK, piece: { ...COOK.piece, thickness: NaN } }, '0.003 to 0.12 m'],
+    ['piece.thickness', { ...COOK, piece: { ...COOK.piece, thickness: 0.2 } }, '0.003 to 0.18 m'],
+    ['piece.thickness', { ...COOK, piece: { ...COOK.piece, thickness: NaN } }, '0.003 to 0.18 m'],
     ['piece.start', { ...COOK, piece: { ...COOK.piece, start: -18 } }, '0 to 30 C'],
     ['piece.colour', { ...COOK, piece: { ...COOK.piece, colour: 'red' } }, 'not a known key'],
     ['piece.tissue', { ...COOK, piece: { ...COOK.piece, tissue: 'bear' } }, 'lean-beef'],

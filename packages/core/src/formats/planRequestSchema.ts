@@ -13,6 +13,7 @@ import { KNOBS, TURN_SPOTS } from '../heat/twoZonePan';
 import { PLAN_LIMITS } from '../plan/limits';
 import {
   EDGE_SEARS,
+  HOLD_PLACES,
   OVEN_FUELS,
   OVEN_PLACES,
   SURFACES,
@@ -45,6 +46,10 @@ export const ownCutSchema = z.strictObject({
   pan: bounded(PLAN_LIMITS.pan, 'C').optional(),
   fatEdge: bounded(PLAN_LIMITS.fatEdge, 'm').optional(),
   bone: bounded(PLAN_LIMITS.bone, 'm').optional(),
+  smaller: z.strictObject({ name, width: bounded(PLAN_LIMITS.smaller, 'm') }).optional(),
+  ribs: bounded(PLAN_LIMITS.ribs, 'm').optional(),
+  whole: z.literal(true).optional(),
+  rolled: z.literal(true).optional(),
 }) satisfies z.ZodType<OwnCut>;
 
 /** The first books said how often a piece is turned; that is a way now. */
@@ -97,6 +102,14 @@ export const planRequestFields = {
   ovenFuel: oneOf(OVEN_FUELS).default(USUAL.ovenFuel),
   tray: z.boolean().default(USUAL.tray),
   ovenOn: oneOf(OVEN_PLACES).default(USUAL.ovenOn),
+  blast: bounded(PLAN_LIMITS.blast, 'C').optional(),
+  hold: z
+    .strictObject({
+      in: oneOf(HOLD_PLACES),
+      seconds: bounded(PLAN_LIMITS.hold, 's'),
+      air: bounded(PLAN_LIMITS.warmOven, 'C').optional(),
+    })
+    .optional(),
   ovenTurn: z.boolean().default(USUAL.ovenTurn),
   target: bounded(PLAN_LIMITS.target, 'C'),
   cover: oneOf(REST_COVERS),

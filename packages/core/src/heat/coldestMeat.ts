@@ -10,7 +10,7 @@ const MIDDLE_PART = 1 / 3;
 
 /**
  * Columns that a free side face does not reach: further from it than half the thickness, but at least
- * the inner half. Along a bone the meat counts up to it.
+ * the inner half. Along a bone at the edge the meat counts up to it.
  */
 const innerColumns = (
   { section, matter, rows, columns }: PieceState,

@@ -1,3 +1,5 @@
+import type { TissueName } from '../food';
+
 /**
  * Every constant of the heat model, in SI and Celsius, with its source; an estimate stands with the
  * range in which it probably lies. docs/heat-model.md lists them together.
@@ -60,7 +62,11 @@ export const DRY_BROWNING = {
   depth: 0.15e-3,
 } as const;
 /** Rate of browning of the skin of fish and of duck, of bare meat's. Estimates. */
-export const SKIN_BROWNING = { 'fish-skin': 0.3, 'duck-skin': 0.1 } as const;
+export const SKIN_BROWNING: Readonly<Partial<Record<TissueName, number>>> = {
+  'fish-skin': 0.3,
+  'duck-skin': 0.1,
+  'fat-cap': 0.1,
+};
 
 /** What harms grows between these, C: the usual limits of cold and of hot holding. */
 export const GROWS_BETWEEN = [5, 60] as const;

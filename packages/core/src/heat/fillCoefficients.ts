@@ -18,7 +18,7 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
   const { temperature, water, full, perFull, heights, volume, count, rows, columns } = piece;
   const { section, matter, faceScale, heightScale } = piece;
   const { conductivity, resistivity, capacity, upward, sideways } = arrays;
-  const { widths, area, breadth } = section;
+  const { widths, area, breadth, boundary } = section;
   const [k0, k1, k2] = matter.conductivity;
   const [s0, s1, s2] = matter.solids;
   for (let c = 0; c < count; c += 1) {
@@ -43,7 +43,7 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
     let half = heights[0] * resistivity[c];
     for (let i = 1; i < rows; i += 1, c += 1) {
       const next = heights[i] * resistivity[c + 1];
-      upward[c] = columnArea / (half + next);
+      upward[c] = (columnArea * boundary[i]) / (half + next);
       half = next;
     }
     upward[c] = 0;

@@ -18,10 +18,15 @@ export const coreGoal = (celsius: number): Goal => ({
   tolerance: 1e-3,
 });
 
-/** The lower face at a browning index. */
-export const browningGoal = (index: number, notBefore: number): Goal => ({
+/** A face, as the piece lies, at a browning index. */
+export const browningGoal = (
+  index: number,
+  notBefore: number,
+  face: 'lower' | 'upper' = 'lower',
+): Goal => ({
   value: index,
-  of: (solver) => browningIndex(solver.browned(solver.lowerSide)),
+  of: (solver) =>
+    browningIndex(solver.browned(face === 'lower' ? solver.lowerSide : solver.upperSide)),
   tolerance: 1e-3,
   notBefore,
 });

@@ -22,6 +22,20 @@ const COLUMNS = 10;
 /** Share of the longest stable step that is taken. */
 const SAFE = 0.9;
 
+/** From the middle or axis to the edge, m. */
+const acrossOf = (shape: Shape, thickness: number): number => {
+  switch (shape.kind) {
+    case 'slab':
+      return 1;
+    case 'round':
+      return shape.radius;
+    case 'long':
+      return shape.width / 2;
+    case 'rolled':
+      return thickness / 2;
+  }
+};
+
 /**
  * A piece across its freezing: an explicit finite-volume solution for enthalpy on a quarter of its
  * section, alike on every side. Enthalpy is what is kept from step to step, so that it is conserved
@@ -33,7 +47,7 @@ export class IcedPiece {
   private readonly temperature: Float64Array;
   private readonly conductivity: Float64Array;
   private readonly gained: Float64Array;
-  private readonly rows = ROWS;
+  private readonly rows: number;
   private readonly columns: number;
   private readonly height: number;
   private readonly width: number;
@@ -41,6 +55,8 @@ export class IcedPiece {
   private readonly area: Float64Array;
   private readonly breadth: Float64Array;
   private readonly step: number;
+  /** Whether heat comes through its faces. */
+  private readonly ends: boolean;
   /** Heat in through the surface so far, J in the quarter section's measure. */
   heatIn = 0;
   /** Power that comes through the surface in the step being made, W. */
@@ -52,17 +68,21 @@ export class IcedPiece {
     shape: Shape,
     start: number,
   ) {
-    const across =
-      shape.kind === 'slab' ? 1 : shape.kind === 'round' ? shape.radius : shape.width / 2;
+    const across = acrossOf(shape, thickness);
+    const rolled = shape.kind === 'rolled';
+    const round = rolled || shape.kind === 'round';
     this.columns = shape.kind === 'slab' ? 1 : COLUMNS;
-    this.height = thickness / 2 / ROWS;
+    // A rolled piece is one row, per metre of its length, without ends.
+    this.rows = rolled ? 1 : ROWS;
+    this.height = rolled ? 1 : thickness / 2 / ROWS;
+    this.ends = !rolled;
     this.width = across / this.columns;
     this.area = new Float64Array(this.columns);
     this.breadth = new Float64Array(this.columns + 1);
     for (let j = 0; j <= this.columns; j += 1) {
-      this.breadth[j] = shape.kind === 'round' ? j * this.width : 1;
+      this.breadth[j] = round ? j * this.width : 1;
       if (j < this.columns) {
-        this.area[j] = this.width * (shape.kind === 'round' ? (j + 0.5) * this.width : 1);
+        this.area[j] = this.width * (round ? (j + 0.5) * this.width : 1);
       }
     }
     if (shape.kind === 'slab') this.breadth.fill(0);
@@ -119,7 +139,7 @@ export class IcedPiece {
     for (let j = 0, c = 0; j < columns; j += 1) {
       for (let i = 0; i < rows; i += 1, c += 1) {
         if (i + 1 < rows) this.exchange(c, c + 1, area[j], height);
-        else gained[c] += this.fromOutside(around, c, area[j], height);
+        else if (this.ends) gained[c] += this.fromOutside(around, c, area[j], height);
         if (j + 1 < columns) this.exchange(c, c + rows, breadth[j + 1] * height, width);
         else if (breadth[columns] > 0) {
           gained[c] += this.fromOutside(around, c, breadth[columns] * height, width);

@@ -1,3 +1,4 @@
+export * from './atPlace';
 export * from './constants';
 export * from './drip';
 export * from './estimates';

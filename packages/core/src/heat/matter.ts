@@ -12,9 +12,11 @@ export interface Layer {
   readonly thickness: number;
 }
 
-/** A bone along the right edge of a long piece, solved whole: a strip of this width, m. */
+/** A bone along a long piece, solved whole: a strip of this width, m. */
 export interface Bone {
   readonly width: number;
+  /** Of the smaller muscle to the right of it, m; absent: it lies along the right edge. */
+  readonly beyond?: number | undefined;
 }
 
 /** Share of the contact that meat has which a bone's rounded side makes with the pan; estimate. */
@@ -92,8 +94,7 @@ export const matterFrom = (
 /** A layer with at least this share of fat renders. */
 const RENDERS_FROM = 0.3;
 
-const brownsAs = (tissue: TissueName): number =>
-  tissue === 'fish-skin' || tissue === 'duck-skin' ? SKIN_BROWNING[tissue] : 1;
+const brownsAs = (tissue: TissueName): number => SKIN_BROWNING[tissue] ?? 1;
 
 /** Contact of a column so far from a bone, of flat meat's: straight up to it over the taper. */
 const nearBone = (distance: number): number =>
@@ -109,9 +110,11 @@ export const matterOf = (
 ): Matter => {
   const { heights, widths } = section;
   const across = widths.reduce((total, width) => total + width, 0);
-  const boneFrom = bone ? across - bone.width : Infinity;
+  const boneTo = bone ? across - (bone.beyond ?? 0) : Infinity;
+  const boneFrom = bone ? boneTo - bone.width : Infinity;
+  const inBone = (from: number): boolean => from > boneFrom && from < boneTo;
   const tissueAt = (depth: number, from: number): TissueName => {
-    if (from > boneFrom) return 'bone';
+    if (inBone(from)) return 'bone';
     let inner = 0;
     for (const layer of layers) {
       inner += layer.thickness;
@@ -131,8 +134,9 @@ export const matterOf = (
   let left = 0;
   for (const [j, width] of widths.entries()) {
     const from = left + width / 2;
-    if (from > boneFrom) matter.contact[j] = BONE_CONTACT;
-    else if (model.boneTaper) matter.contact[j] = nearBone(boneFrom - from);
+    if (inBone(from)) matter.contact[j] = BONE_CONTACT;
+    else if (model.boneTaper)
+      matter.contact[j] = nearBone(Math.max(boneFrom - from, from - boneTo));
     let above = 0;
     for (const [i, height] of heights.entries()) {
       const depth = above + height / 2;

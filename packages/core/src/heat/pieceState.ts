@@ -78,7 +78,7 @@ export class PieceState {
     film = 0,
     readonly model: HeatModel = HEAT_MODELS.baseline,
   ) {
-    const { heights, area } = section;
+    const { heights, area, span } = section;
     this.rows = heights.length;
     this.columns = area.length;
     const n = this.rows * this.columns;
@@ -92,7 +92,8 @@ export class PieceState {
     this.peak = new Float64Array(n).fill(start);
     this.volume = new Float64Array(n);
     for (let c = 0; c < n; c += 1) {
-      this.volume[c] = area[Math.floor(c / this.rows)] * heights[c % this.rows];
+      const row = c % this.rows;
+      this.volume[c] = area[Math.floor(c / this.rows)] * span[row] * heights[row];
     }
     this.whole = this.volume.reduce((total, volume) => total + volume, 0);
     const { first, last } = meatDepth(heights, matter, section.middle);
@@ -242,12 +243,13 @@ export class PieceState {
 
   /** Cell heights and volumes as what has rendered leaves them. */
   private layHeights(): void {
-    const { heights, area } = this.section;
+    const { heights, area, span } = this.section;
     for (let i = 0; i < this.rows; i += 1) {
       this.heights[i] = heights[i] * renderedHeight(this.rendered[i]);
     }
     for (let c = 0; c < this.count; c += 1) {
-      this.volume[c] = area[Math.floor(c / this.rows)] * this.heights[c % this.rows];
+      const row = c % this.rows;
+      this.volume[c] = area[Math.floor(c / this.rows)] * span[row] * this.heights[row];
     }
   }
 

@@ -55,7 +55,7 @@ export class Rendering {
       rendered[i] += (1 - rendered[i]) * (1 - exp((-rate * dt) / TIME));
       heights[i] = section.heights[i] * renderedHeight(rendered[i]);
       for (let j = 0; j < columns; j += 1) {
-        this.shrink(j * rows + i, section.area[j] * heights[i]);
+        this.shrink(j * rows + i, section.area[j] * section.span[i] * heights[i]);
       }
     }
   }

@@ -2,7 +2,7 @@ import { columnGrid, layeredGrid } from './grid';
 
 /**
  * Plan shape of a piece: a wide slab (one dimension, per m2), a long piece cut across (x-z, per
- * metre of its length), or a round one (r-z, per radian).
+ * metre of its length), a round one (r-z, per radian), or a rolled one (r, per m2 of its lower half).
  */
 export type Shape =
   | { readonly kind: 'slab' }
@@ -12,12 +12,16 @@ export type Shape =
       readonly width: number;
       /** Both edges differ (a bone lies along one), so the whole width is solved. */
       readonly whole?: boolean;
+      /** Where its mid-line runs, m from the left edge; absent: the middle of its width. */
+      readonly middle?: number | undefined;
     }
   | {
       readonly kind: 'round';
       /** m */
       readonly radius: number;
-    };
+    }
+  /** Lying on its side and as thick as its diameter: one dimension, from the outside to its axis. */
+  | { readonly kind: 'rolled' };
 
 export const SLAB: Shape = { kind: 'slab' };
 
@@ -46,6 +50,12 @@ export interface Section {
   readonly widths: Float64Array;
   /** Area of a column's faces: m2, m2 per m, or m2 per radian. */
   readonly area: Float64Array;
+  /**
+   * Area of each boundary between rows, and the mean of each row's, of the face's own: below 1 towards
+   * the axis of a rolled piece. The first and last boundary are the faces.
+   */
+  readonly boundary: Float64Array;
+  readonly span: Float64Array;
   /** Breadth of each side between columns, per m of height; one more than columns, ends included. */
   readonly breadth: Float64Array;
   /** The column the mid-line runs through, or starts beside: see `midline`. */
@@ -54,7 +64,37 @@ export interface Section {
   readonly openLeft: boolean;
 }
 
+/** Area of the boundaries between rows over the face's: r / R in a cylinder, 1 in anything flat. */
+const boundariesOf = (heights: Float64Array, rolled: boolean): Float64Array => {
+  const boundary = new Float64Array(heights.length + 1).fill(1);
+  if (!rolled) return boundary;
+  const radius = sum(heights) / 2;
+  let depth = 0;
+  heights.forEach((height, i) => {
+    depth += height;
+    boundary[i + 1] = Math.abs(radius - depth) / radius;
+  });
+  // The boundary on the axis has no area, whatever the sum of the cells has been rounded to.
+  boundary[heights.length / 2] = 0;
+  return boundary;
+};
+
 const sum = (values: Float64Array): number => values.reduce((total, value) => total + value, 0);
+
+/** The column whose right side lies nearest to a place, m from the left; absent: the middle. */
+const columnBefore = (widths: Float64Array, place = sum(widths) / 2): number => {
+  let nearest = 0;
+  let least = Infinity;
+  let at = 0;
+  for (let j = 0; j + 1 < widths.length; j += 1) {
+    at += widths[j];
+    if (Math.abs(at - place) < least - 1e-12) {
+      least = Math.abs(at - place);
+      nearest = j;
+    }
+  }
+  return nearest;
+};
 
 /**
  * Cuts a piece into cells.
@@ -68,10 +108,13 @@ export const sectionOf = (
   { refinement = 1, columns = DISPLAY_COLUMNS }: Fineness = {},
 ): Section => {
   const heights = layeredGrid(thickness, layers, refinement);
-  if (shape.kind === 'slab') {
+  const boundary = boundariesOf(heights, shape.kind === 'rolled');
+  const span = heights.map((_, i) => (boundary[i] + boundary[i + 1]) / 2);
+  const rows = { shape, heights, boundary, span };
+  if (shape.kind === 'slab' || shape.kind === 'rolled') {
     const one = new Float64Array([1]);
     const none = new Float64Array(2);
-    return { shape, heights, widths: one, area: one, breadth: none, middle: 0, openLeft: false };
+    return { ...rows, widths: one, area: one, breadth: none, middle: 0, openLeft: false };
   }
   const openLeft = shape.kind === 'long' && shape.whole === true;
   const widths =
@@ -94,7 +137,8 @@ export const sectionOf = (
     inner = outer;
   }
   if (!openLeft) breadth[0] = 0;
-  return { shape, heights, widths, area, breadth, middle: openLeft ? count / 2 - 1 : 0, openLeft };
+  const middle = openLeft && shape.kind === 'long' ? columnBefore(widths, shape.middle) : 0;
+  return { ...rows, widths, area, breadth, middle, openLeft };
 };
 
 /** Thickness of a section, m. */

@@ -58,6 +58,26 @@ export const onThePan = (
     : airFace(BESIDE_PAN, NEAR_PAN, VAPOUR_PRESSURE_KITCHEN),
 });
 
+/**
+ * On iron that each place of the face touches for a share of the time only: the time's mean of iron and
+ * air.
+ */
+export const partlyOnIron = (around: Surroundings, share: number): Surroundings => {
+  const { lower: iron, upper: air } = around;
+  const coefficient = share * iron.coefficient + (1 - share) * air.coefficient;
+  const lower: Face = {
+    ...iron,
+    coefficient,
+    wetExtra: share * iron.wetExtra,
+    temperature:
+      (share * iron.coefficient * iron.temperature +
+        (1 - share) * air.coefficient * air.temperature) /
+      coefficient,
+    bulges: false,
+  };
+  return { ...around, lower };
+};
+
 /** On the pan and basted from above with fat for a share of the time. */
 export const basted = (pan: number, fat: number, share: number, on: OnIron = {}): Surroundings => {
   const around = onThePan(pan, on);

@@ -10,7 +10,7 @@ import type { KitchenDeviation } from '../gear';
 import { panOnBurner, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp } from './panWarmUp';
 import type { LearnedTraits } from './traits';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg, inAPan } from '../plan/ovenLegs';
 
 /** Finite-difference steps of the model, in each deviation's own unit. */
 export const MODEL_STEPS = {
@@ -124,7 +124,7 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
     inOven?.air === undefined
       ? []
       : effective.filter(isReading).filter(({ by, at }) => by === 'oven' && at >= inAt);
-  const firstPan = progress.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
+  const firstPan = progress.legs.findIndex(inAPan);
   const panIn =
     inAt +
     1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);

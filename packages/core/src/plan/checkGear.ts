@@ -3,6 +3,7 @@ import { preheat, type PanOnBurner } from '../gear';
 import { PLAN_LIMITS } from './limits';
 import type { Obstacle, Remedy } from './planResult';
 import { cutOf, type PlanRequest } from './request';
+import { WAY_TRAITS } from './way';
 
 /** A piece gives a little: this much over the pan's width still goes in, m. */
 const GIVE = 0.02;
@@ -18,12 +19,17 @@ interface Hindrance {
 /** Whether this pan on this burner can take the piece at all; undefined when it can. */
 export const checkGear = (request: PlanRequest, pan: PanOnBurner): Hindrance | undefined => {
   const { length, width } = footprint(cutOf(request), request.weight, request.thickness);
-  const across = Math.hypot(length, width) * (cutOf(request).aspect === 1 ? Math.SQRT1_2 : 1);
+  const cut = cutOf(request);
+  if (WAY_TRAITS[request.way].noPan) return undefined;
+  // A whole piece is browned part by part: its breadth must go in, not its length.
+  const across = cut.whole
+    ? width
+    : Math.hypot(length, width) * (cut.aspect === 1 ? Math.SQRT1_2 : 1);
   if (across > pan.diameter + GIVE) {
     const obstacle: Obstacle = { reason: 'crowded', length, width, diameter: pan.diameter };
     return { obstacle, remedies: [] };
   }
-  if (width < TOWER * request.thickness) {
+  if (!cut.rolled && width < TOWER * request.thickness) {
     return { obstacle: { reason: 'tower', width }, remedies: [] };
   }
   const warming = preheat(pan, request.pan);

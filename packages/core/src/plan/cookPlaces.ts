@@ -3,6 +3,7 @@ import {
   inAPanInTheOven,
   KITCHEN_AIR,
   onThePan,
+  partlyOnIron,
   basted,
   PieceOnIron,
   PRESS,
@@ -115,6 +116,10 @@ export class CookPlaces {
         const celsius = heat.pan + deviation.pan;
         if (wasOnPan) pan.setFor(celsius);
         else pan.bringTo(celsius);
+        if (heat.share !== undefined) {
+          // A part of the piece at a time, on iron that comes back in between.
+          return partlyOnIron(onThePan(celsius, on), heat.share);
+        }
         return iron(
           heat.basted ? basted(celsius, BUTTER, BASTED_SHARE, on) : onThePan(celsius, on),
         );
@@ -145,9 +150,10 @@ export class CookPlaces {
   /** A board that it lies on already stays as warm as it is. */
   private atRest(cover: RestCover, rested: boolean): Surroundings | Environment {
     if (rested && this.board) return this.board;
-    const { model, restOn, lateralAreaRatio } = this.placed;
+    const { model, restOn, lateralAreaRatio, rolled } = this.placed;
     const around = widened(resting(cover), lateralAreaRatio);
-    const on = model.restSurface ? restOn : undefined;
+    // A round piece touches what it lies on along a line.
+    const on = model.restSurface ? (rolled ? 'rack' : restOn) : undefined;
     const place = restingOn(around, on, cover, this.faceArea);
     this.board = place instanceof RestOn ? place : undefined;
     return place;

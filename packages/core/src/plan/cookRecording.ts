@@ -7,7 +7,7 @@ import {
   type PieceSolver,
 } from '../heat';
 import { Lethality } from '../safety';
-import type { PlannedLeg, ReadingBand, SliceFrame, Trace } from './planResult';
+import type { HoldCost, PlannedLeg, ReadingBand, SliceFrame, Trace } from './planResult';
 import type { PlanRequest } from './request';
 import type { TimedLeg } from './timedLeg';
 
@@ -39,6 +39,9 @@ export class CookRecording {
   private nextPoint = 0;
   private nextFrame = 0;
   private floor: number | undefined;
+  private held: HoldCost | undefined;
+  /** What had been counted as the last leg ended. */
+  private lastLeg = { inDanger: 0, evaporated: 0 };
 
   constructor(
     private readonly solver: PieceSolver,
@@ -106,10 +109,30 @@ export class CookRecording {
     });
   }
 
+  /** What the legs on a board or in a warm oven have cost together; undefined without any. */
+  get hold(): HoldCost | undefined {
+    return this.held;
+  }
+
+  /** Notes what a leg off the heat has cost, with those before it. */
+  private holdEnds(seconds: number): void {
+    const { solver, held, planned, lastLeg } = this;
+    this.held = {
+      seconds: (held?.seconds ?? 0) + seconds,
+      from: held?.from ?? planned.at(-1)?.core ?? solver.core,
+      to: solver.core,
+      surface: solver.temperature[solver.upperSide === 0 ? 0 : solver.rows - 1],
+      inRange: (held?.inRange ?? 0) + this.inDanger - lastLeg.inDanger,
+      evaporated: (held?.evaporated ?? 0) + solver.evaporatedShare - lastLeg.evaporated,
+    };
+  }
+
   /** Notes a leg that has ended. */
   legEnds(leg: TimedLeg): void {
     const { solver, request, planned, floor } = this;
     const { kind, seconds, flips, heat, gear, cutShort } = leg;
+    if (kind === 'board') this.holdEnds(seconds);
+    this.lastLeg = { inDanger: this.inDanger, evaporated: solver.evaporatedShare };
     if (planned.length === this.spacing.decides) {
       this.pullReading = readingBand(solver, request.stem);
     }
@@ -146,6 +169,8 @@ export class CookRecording {
     made.nextPoint = this.nextPoint;
     made.nextFrame = this.nextFrame;
     made.floor = this.floor;
+    made.held = this.held;
+    made.lastLeg = this.lastLeg;
     return made;
   }
 }

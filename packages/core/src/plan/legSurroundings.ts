@@ -7,8 +7,10 @@ import {
   onARack,
   onTheCounter,
   onThePan,
+  partlyOnIron,
   PRESS,
   resting,
+  STILL_OVEN,
   widened,
   type Environment,
   type HeatModel,
@@ -38,6 +40,8 @@ export interface PieceInSurroundings {
   readonly knob: Knob;
   readonly spot: TurnSpot;
   readonly restOn: RestSurface;
+  /** Its section is round, lying. */
+  readonly rolled: boolean;
   /** What the oven has beside its air. */
   readonly oven: OvenAround;
   /** Share by which edges enlarge the faces of a piece solved without them. */
@@ -114,6 +118,7 @@ export const legSurroundings = (
       const around = heat.basted
         ? basted(pan, BUTTER, BASTED_SHARE, { contact })
         : onThePan(pan, { contact });
+      if (heat.share !== undefined) return partlyOnIron(around, heat.share);
       return heat.from === undefined ? around : new EasingPan(around, heat.from + panOff, pan);
     }
     case 'cold-pan': {
@@ -132,6 +137,8 @@ export const legSurroundings = (
       );
       return new PanInOven(inPan, onBurner, heat.air + oven, heat.h * ovenShare, times);
     }
+    case 'warm-oven':
+      return widened(onARack(heat.air + oven, STILL_OVEN * ovenShare, around), edges);
     case 'counter':
       return widened(onTheCounter(heat.air), edges);
     case 'rest':

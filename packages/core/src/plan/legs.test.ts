@@ -5,7 +5,7 @@ import { STEAK } from '../tests';
 import { BUTTER_PAN } from './butter';
 import { legsOf } from './legs';
 import { EDGE_SEARS, type PlanRequest } from './request';
-import { usesLowOven, usesOven, WAYS, waysFor } from './way';
+import { usesLowOven, usesOven, WAY_TRAITS, WAYS, waysFor } from './way';
 
 const requests = fc.record({
   cut: fc.constantFrom(...CUT_IDS),
@@ -39,6 +39,7 @@ describe('the legs of a way', () => {
   it('brings both faces to the pan, whatever the way', () => {
     fc.assert(
       fc.property(requests, (change) => {
+        if (WAY_TRAITS[change.way].noPan) return;
         const pan = legsOf({ ...STEAK, ...change }).filter(({ heat }) => heat.on !== 'rack');
         const turned = pan.some(
           ({ thenFlip, turnEvery: every }) => thenFlip || every !== undefined,
@@ -79,12 +80,18 @@ describe('the ways that apply', () => {
     const ways = waysFor(cut);
     expect(ways.length).toBeGreaterThanOrEqual(2);
     expect(new Set(ways).size).toBe(ways.length);
-    if (cut.skin) expect(['cold-pan', 'skin-down']).toContain(ways[0]);
+    if (cut.whole) expect(ways.every(usesLowOven)).toBe(true);
+    else if (cut.skin) expect(['cold-pan', 'skin-down']).toContain(ways[0]);
     else expect(ways).not.toContain('cold-pan');
   });
 
   it('only low ovens are low', () => {
-    expect(WAYS.filter(usesLowOven)).toEqual(['oven-sear', 'sear-oven-sear']);
-    expect(WAYS.filter(usesOven)).toEqual(['sear-oven', 'oven-sear', 'sear-oven-sear']);
+    expect(WAYS.filter(usesLowOven)).toEqual(['oven-sear', 'sear-oven-sear', 'oven-blast']);
+    expect(WAYS.filter(usesOven)).toEqual([
+      'sear-oven',
+      'oven-sear',
+      'sear-oven-sear',
+      'oven-blast',
+    ]);
   });
 });

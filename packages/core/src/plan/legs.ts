@@ -1,14 +1,23 @@
 import { BUTTER_PAN } from './butter';
 import { startsCold } from './startsCold';
-import { usesLowOven, type Way } from './way';
+import { usesLowOven, WAY_TRAITS, type Way } from './way';
 import type { LegKind } from './legKind';
-import { cutOf, type PlanRequest } from './request';
+import { inAPan } from './ovenLegs';
+import { shareOnIron } from './shareOnIron';
+import { cutOf, USUAL_BLAST, WARM_OVEN, type PlanRequest } from './request';
 import { USUAL_GEAR, type GearIds, type GearKind, type GearTaken } from '../gear';
 import { FAN_OVEN, STILL_OVEN, type RestCover } from '../heat';
 
 /** Where the piece is through a leg. */
 export type Heat =
-  | { readonly on: 'pan'; readonly pan: number; readonly from?: number; readonly basted?: boolean }
+  | {
+      readonly on: 'pan';
+      readonly pan: number;
+      readonly from?: number;
+      readonly basted?: boolean;
+      /** Rolled, or browned part by part: a place touches the iron for this share of the time. */
+      readonly share?: number;
+    }
   /** In a pan that comes up with the piece in it. */
   | { readonly on: 'cold-pan'; readonly pan: number }
   /** Standing on its edges, held by tongs. */
@@ -16,6 +25,8 @@ export type Heat =
   | { readonly on: 'rack'; readonly air: number; readonly h: number }
   /** In the pan it was seared in, in the oven. */
   | { readonly on: 'oven-pan'; readonly air: number; readonly h: number; readonly pan: number }
+  /** Held warm in an oven. */
+  | { readonly on: 'warm-oven'; readonly air: number }
   | { readonly on: 'counter'; readonly air: number }
   | { readonly on: 'rest'; readonly cover: RestCover };
 
@@ -47,6 +58,8 @@ export const ROLLED_EDGE_SHARE = 0.2;
 /** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
 const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;
+/** How long an oven takes from a low heat to a blast, the piece standing out of it, s. Usual practice. */
+const BLAST_WAIT = 900;
 /** What the first of two sears is to give: golden. */
 const FIRST_SEAR = 1;
 
@@ -99,10 +112,40 @@ const oven = ({ request, h }: Parts, air: number): LegPart => ({
   thenFlip: false,
 });
 
-const bothSides = (pan: number, later: number, goal: number): readonly LegPart[] => [
-  sear(pan, { browningGoal: goal }, true),
-  sear(later, { browningGoal: goal }, false, pan),
-];
+/** Browned in a pan until both faces have their crust; a whole piece with skin on that alone. */
+const bothSides = (
+  request: PlanRequest,
+  pan: number,
+  later: number,
+  goal: number,
+): readonly LegPart[] => {
+  const cut = cutOf(request);
+  const share = shareOnIron(request);
+  const partly = (leg: LegPart): LegPart =>
+    share === 1 || leg.heat.on !== 'pan' ? leg : { ...leg, heat: { ...leg.heat, share } };
+  const first = sear(pan, { browningGoal: goal }, true);
+  if (cut.whole && cut.skin) return [partly(first)];
+  return [first, sear(later, { browningGoal: goal }, false, pan)].map(partly);
+};
+
+/** How a piece waits before it is browned: as was asked, and while an oven comes up to a blast. */
+const held = ({ hold, way }: PlanRequest): readonly LegPart[] => {
+  const board = (seconds: number, heat: Heat): LegPart => ({
+    kind: 'board',
+    heat,
+    fixed: seconds,
+    unknownShare: 0,
+    thenFlip: false,
+  });
+  const tent: Heat = { on: 'rest', cover: 'loose' };
+  const blast = WAY_TRAITS[way].noPan === true;
+  if (hold?.in === 'warm-oven') {
+    const warm = board(hold.seconds, { on: 'warm-oven', air: hold.air ?? WARM_OVEN });
+    return blast ? [warm, board(BLAST_WAIT, tent)] : [warm];
+  }
+  const seconds = Math.max(hold?.seconds ?? 0, blast ? BLAST_WAIT : 0);
+  return seconds === 0 ? [] : [board(seconds, tent)];
+};
 
 const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly LegPart[]>> = {
   once: (parts) => {
@@ -141,27 +184,45 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly LegPart[]>> = {
     const { request, later } = parts;
     const { pan, crust, hotOven } = request;
     const cut = cutOf(request);
-    const [first, second] = bothSides(pan, later, crust);
+    const sides = bothSides(request, pan, later, crust);
+    const [first] = sides;
     const skin: LegPart = startsCold(request) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
     const flesh = sear(later, { fixed: FLESH_SIDE_SECONDS / 3 }, false, pan);
-    return [
-      ...(cut.skin ? [skin, flesh] : [first, second]),
-      ...basted(parts),
-      oven(parts, hotOven),
-    ];
+    return [...(cut.skin ? [skin, flesh] : sides), ...basted(parts), oven(parts, hotOven)];
   },
   'oven-sear': (parts) => {
-    const { pan, crust, lowOven } = parts.request;
-    return [oven(parts, lowOven), ...bothSides(pan, parts.later, crust), ...basted(parts)];
-  },
-  'sear-oven-sear': (parts) => {
-    const { pan, crust, lowOven } = parts.request;
+    const { request, later } = parts;
+    const { pan, crust, lowOven } = request;
     return [
-      ...bothSides(pan, pan, Math.min(FIRST_SEAR, crust)),
       oven(parts, lowOven),
-      ...bothSides(pan, parts.later, crust),
+      ...held(request),
+      ...bothSides(request, pan, later, crust),
       ...basted(parts),
     ];
+  },
+  'sear-oven-sear': (parts) => {
+    const { request, later } = parts;
+    const { pan, crust, lowOven } = request;
+    return [
+      ...bothSides(request, pan, pan, Math.min(FIRST_SEAR, crust)),
+      oven(parts, lowOven),
+      ...held(request),
+      ...bothSides(request, pan, later, crust),
+      ...basted(parts),
+    ];
+  },
+  'oven-blast': (parts) => {
+    const { request, h } = parts;
+    const { lowOven, blast = USUAL_BLAST, crust } = request;
+    const hot: LegPart = {
+      kind: 'oven',
+      heat: { on: 'rack', air: blast, h },
+      fixed: 0,
+      unknownShare: 0,
+      browningGoal: crust,
+      thenFlip: false,
+    };
+    return [oven(parts, lowOven), ...held(request), hot];
   },
 };
 
@@ -179,6 +240,7 @@ const GEAR_OF: Readonly<Record<Heat['on'], readonly GearKind[]>> = {
   'cold-pan': ['pan', 'burner'],
   edge: ['pan', 'burner'],
   rack: ['oven'],
+  'warm-oven': ['oven'],
   'oven-pan': ['oven', 'pan'],
   counter: [],
   rest: [],
@@ -194,14 +256,15 @@ export const onGear = (leg: LegPart, gear: GearIds = USUAL_GEAR): Leg => ({
 export const legsOf = (request: PlanRequest): readonly Leg[] => {
   const { way, edges, pan, panAfter = pan, fan, gear } = request;
   const body = WAY_LEGS[way]({ request, later: panAfter, h: fan ? FAN_OVEN : STILL_OVEN });
-  const firstPan = body.findIndex(({ kind }) => kind !== 'oven');
-  const lastPan = body.findLastIndex(({ kind }) => kind !== 'oven');
-  const first = edges === 'first' || edges === 'both';
-  const last = edges === 'last' || edges === 'both';
+  const firstPan = body.findIndex(inAPan);
+  const lastPan = body.findLastIndex(inAPan);
+  const inPan = firstPan !== -1 && !cutOf(request).rolled;
+  const first = inPan && (edges === 'first' || edges === 'both');
+  const last = inPan && (edges === 'last' || edges === 'both');
   return [
-    ...body.slice(0, firstPan),
+    ...body.slice(0, Math.max(0, firstPan)),
     ...(first ? [edge('edge', pan)] : []),
-    ...body.slice(firstPan, lastPan + 1),
+    ...body.slice(Math.max(0, firstPan), lastPan + 1),
     ...(last ? [edge('edges', panAfter)] : []),
     ...body.slice(lastPan + 1),
   ].map((leg) => onGear(leg, gear));

@@ -7,9 +7,9 @@ export interface Limit {
 /** What a plan accepts; outside it the model is not to be believed, or the cook mistyped. */
 export const PLAN_LIMITS = {
   /** m */
-  thickness: { least: 0.003, most: 0.12 },
+  thickness: { least: 0.003, most: 0.18 },
   /** kg */
-  weight: { least: 0.02, most: 5 },
+  weight: { least: 0.02, most: 6 },
   /** C: thawed, and no warmer than a kitchen. */
   start: { least: 0, most: 30 },
   /** C */
@@ -31,12 +31,20 @@ export const PLAN_LIMITS = {
   /** C, an oven a piece is cooked in. */
   lowOven: { least: 60, most: 160 },
   hotOven: { least: 120, most: 260 },
+  /** C, a blast at the end. */
+  blast: { least: 200, most: 300 },
+  /** s of a hold, and C of the oven it is held warm in. */
+  hold: { least: 300, most: 7200 },
+  warmOven: { least: 50, most: 80 },
   pieces: { least: 1, most: 24 },
   /** m */
   skin: { least: 0.0003, most: 0.02 },
   fatEdge: { least: 0, most: 0.03 },
   bone: { least: 0.003, most: 0.04 },
   aspect: { least: 1, most: 6 },
+  /** m */
+  ribs: { least: 0.005, most: 0.04 },
+  smaller: { least: 0.02, most: 0.1 },
   /** C, an oven's air or a kitchen's. */
   air: { least: -20, most: 350 },
   /** W/m2 K */

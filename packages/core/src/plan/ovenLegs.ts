@@ -8,3 +8,7 @@ export const ovenLegs = <L extends { readonly kind: LegKind }>(legs: readonly L[
 export const firstOvenLeg = <L extends { readonly kind: LegKind }>(
   legs: readonly L[],
 ): L | undefined => ovenLegs(legs).at(0);
+
+/** Whether a leg is in a pan: neither in an oven nor waiting. */
+export const inAPan = ({ kind }: { readonly kind: LegKind }): boolean =>
+  kind !== 'oven' && kind !== 'board';

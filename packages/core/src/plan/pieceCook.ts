@@ -16,7 +16,14 @@ import { CookPlaces, type PlacesSnapshot } from './cookPlaces';
 import type { CookRecording } from './cookRecording';
 import type { PieceInSurroundings } from './legSurroundings';
 import type { Leg } from './legs';
-import { LONGEST_RENDER, LONGEST_SEAR, SHORTEST_RENDER, SHORTEST_SEAR } from './longest';
+import {
+  LONGEST_BLAST,
+  LONGEST_RENDER,
+  LONGEST_SEAR,
+  SHORTEST_BLAST,
+  SHORTEST_RENDER,
+  SHORTEST_SEAR,
+} from './longest';
 import { pieceInSurroundings, pieceOf, shapeOf } from './pieceOf';
 import { modelOf, type PlanRequest } from './request';
 import { restToPeak, type RestPeak } from './restToPeak';
@@ -41,6 +48,14 @@ export interface CookSnapshot {
   readonly recording: CookRecording | undefined;
 }
 
+/** The shortest and the longest that a leg lasts whose crust decides, s. */
+const boundsOf = (heat: Leg['heat']): readonly [number, number] => {
+  if (heat.on === 'cold-pan') return [SHORTEST_RENDER, LONGEST_RENDER];
+  if (heat.on === 'rack') return [SHORTEST_BLAST, LONGEST_BLAST];
+  const share = heat.on === 'pan' ? (heat.share ?? 1) : 1;
+  return [SHORTEST_SEAR / share, LONGEST_SEAR / share];
+};
+
 /** One piece in its places: it can be cooked leg by leg, and put back to where it was. */
 export class PieceCook {
   readonly solver: PieceSolver;
@@ -56,7 +71,8 @@ export class PieceCook {
   ) {
     const flat = columns === undefined;
     const coarse = columns !== undefined && columns < DISPLAY_COLUMNS;
-    this.solver = solverFor(pieceOf(request, flat ? SLAB : shapeOf(request)), {
+    const shape = shapeOf(request);
+    this.solver = solverFor(pieceOf(request, flat && shape.kind !== 'rolled' ? SLAB : shape), {
       model: modelOf(request),
       ...(flat ? {} : { columns }),
       ...(coarse ? { control: SEARCH_STEP_CONTROL } : {}),
@@ -118,12 +134,10 @@ export class PieceCook {
   /** Cooks a leg until its crust is there, within the shortest and the longest it may last. */
   protected sear(leg: Leg, crust: number, watch?: Observer): TimedLeg {
     const { solver } = this;
-    const renders = leg.heat.on === 'cold-pan';
-    const [shortest, longest] = renders
-      ? [SHORTEST_RENDER, LONGEST_RENDER]
-      : [SHORTEST_SEAR, LONGEST_SEAR];
+    const [shortest, longest] = boundsOf(leg.heat);
     const around = this.places.enter(leg.heat);
-    const goal = browningGoal(crust, shortest);
+    // In an oven's air the upper face browns first, and is the one that is seen.
+    const goal = browningGoal(crust, shortest, leg.heat.on === 'rack' ? 'upper' : 'lower');
     const seconds = runFor(solver, around, longest, this.seenBy(watch, 0), goal);
     this.passed += seconds;
     const reached = goal.of(solver) >= crust - 2 * goal.tolerance;

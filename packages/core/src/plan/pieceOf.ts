@@ -1,6 +1,6 @@
-import { footprint } from '../food';
+import { footprint, type Cut } from '../food';
 import type { PanOnBurner } from '../gear';
-import { ESTIMATES, type Piece, type Shape } from '../heat';
+import { ESTIMATES, type Layer, type Piece, type Shape } from '../heat';
 import type { PieceInSurroundings } from './legSurroundings';
 import { cutOf, modelOf, thicknessOf, type PlanRequest } from './request';
 import { surfaceFilm } from './surfaceFilm';
@@ -8,23 +8,61 @@ import { surfaceFilm } from './surfaceFilm';
 /** The plan shape a request's section is cut from. */
 export const shapeOf = (request: PlanRequest): Shape => {
   const cut = cutOf(request);
-  const { width } = footprint(cut, request.weight, thicknessOf(request));
-  return cut.aspect === 1
-    ? { kind: 'round', radius: width / 2 }
-    : { kind: 'long', width, ...(cut.bone === undefined ? {} : { whole: true }) };
+  const { width, length } = footprint(cut, request.weight, thicknessOf(request));
+  if (cut.rolled) return { kind: 'rolled' };
+  if (cut.aspect === 1) return { kind: 'round', radius: width / 2 };
+  if (isStub(cut)) return { kind: 'round', radius: sameDecay(length, width) };
+  const { bone, smaller } = cut;
+  if (bone === undefined) return { kind: 'long', width };
+  const middle = smaller && (width - bone - smaller.width) / 2;
+  return { kind: 'long', width, whole: true, ...(middle === undefined ? {} : { middle }) };
+};
+
+/** A whole piece shorter than this many widths loses as much at its ends as at its sides. */
+const STUB = 2;
+
+/** Whether a piece stands for a round one: its ends are as near to its middle as its sides. */
+const isStub = ({ whole, aspect, bone }: Cut): boolean =>
+  whole === true && aspect < STUB && bone === undefined;
+
+/** First zero of the Bessel function J0: the slowest decay of a cylinder. */
+const J0_ZERO = 2.4048;
+
+/**
+ * Radius of the cylinder whose slowest decay is that of a rectangle: (j/R)^2 = (pi/a)^2 + (pi/b)^2
+ * (Carslaw & Jaeger 1959, the first terms of both products), m.
+ */
+const sameDecay = (a: number, b: number): number => J0_ZERO / (Math.PI * Math.hypot(1 / a, 1 / b));
+
+/**
+ * Thickness of the slab that stands for a piece in one dimension, m: its own, or where a whole piece
+ * gains much at its sides that of the slab whose slowest decay is the block's, 1/L^2 = 1/a^2 + 1/b^2 + 1/c^2.
+ */
+const slabThickness = (request: PlanRequest): number => {
+  const cut = cutOf(request);
+  const thickness = thicknessOf(request);
+  if (!cut.whole) return thickness;
+  const { length, width } = footprint(cut, request.weight, thickness);
+  return 1 / Math.hypot(1 / thickness, 1 / width, 1 / length);
 };
 
 /** The piece as it comes out of the fridge. */
 export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
-  const { tissue, skin, bone } = cutOf(request);
+  const { tissue, skin, bone, smaller, ribs } = cutOf(request);
+  const layers: readonly Layer[] = [
+    ...(ribs === undefined ? [] : [{ tissue: 'bone', thickness: ribs } as const]),
+    ...(skin ? [skin] : []),
+  ];
   return {
     tissue,
-    thickness: thicknessOf(request),
+    thickness: shape.kind === 'slab' ? slabThickness(request) : thicknessOf(request),
     start: request.start,
     film: surfaceFilm(request),
     shape,
-    ...(skin ? { layers: [skin] } : {}),
-    ...(bone !== undefined && shape.kind === 'long' ? { bone: { width: bone } } : {}),
+    ...(layers.length > 0 ? { layers } : {}),
+    ...(bone !== undefined && shape.kind === 'long'
+      ? { bone: { width: bone, ...(smaller ? { beyond: smaller.width } : {}) } }
+      : {}),
   };
 };
 
@@ -46,15 +84,21 @@ export const pieceInSurroundings = (
   const { weight, press, pieces, learned } = request;
   const thickness = thicknessOf(request);
   const { area, length, width } = footprint(cut, weight, thickness);
-  const round = cut.aspect === 1;
+  const { kind } = shapeOf(request);
   // The solver's own measure: m2, radians, or metres of a half or whole width.
   const across = cut.bone === undefined ? 2 * length : length;
+  const multiples: Readonly<Record<Shape['kind'], number>> = {
+    slab: area,
+    round: 2 * Math.PI,
+    long: across,
+    rolled: (Math.PI / 2) * area,
+  };
   return {
     pan,
     press,
     contact: learned?.contact ?? 1,
     ovenHeat: learned?.ovenHeat ?? 1,
-    sectionMultiple: pieces * (flat ? area : round ? 2 * Math.PI : across),
+    sectionMultiple: pieces * multiples[flat && kind !== 'rolled' ? 'slab' : kind],
     foodArea: pieces * area,
     model: modelOf(request),
     knob: request.knob,
@@ -64,6 +108,9 @@ export const pieceInSurroundings = (
       tray: request.tray,
       ...(request.ovenFuel === 'gas' ? { vapour: ESTIMATES.gasVapour.value } : {}),
     },
-    lateralAreaRatio: flat ? lateralAreaRatio(round, thickness / width) : 0,
+    rolled: kind === 'rolled',
+    // A whole piece's slab is thinner instead.
+    lateralAreaRatio:
+      flat && !cut.whole ? lateralAreaRatio(kind === 'round', thickness / width) : 0,
   };
 };

@@ -20,6 +20,8 @@ export interface SliceCells {
   /** From the middle to the edge, or from edge to edge when `whole`, m; one wide column of a slab. */
   readonly widths: readonly number[];
   readonly whole: boolean;
+  /** A round section lying: the heights are its diameter, and all else follows from its axis. */
+  readonly rolled?: true | undefined;
 }
 
 /** The slice at a moment: what each cell has reached. */
@@ -115,7 +117,25 @@ export interface CookPlan {
   readonly thaw?: { readonly seconds: number; readonly warm: number } | undefined;
   /** How far the meat along the bone lags behind the core as it leaves the heat, K. */
   readonly boneLag?: number | undefined;
+  /** The smaller muscle beyond the bone as it leaves the heat, and the warmest its middle becomes, C. */
+  readonly smaller?: { readonly done: number; readonly peak: number } | undefined;
+  /** What the hold before the browning costs. */
+  readonly hold?: HoldCost | undefined;
   readonly trace: Trace;
+}
+
+/** What a hold does to a piece. */
+export interface HoldCost {
+  readonly seconds: number;
+  /** Core as it begins and as it ends, C. */
+  readonly from: number;
+  readonly to: number;
+  /** The face that is up, as it ends, C: what the browning begins from. */
+  readonly surface: number;
+  /** Of it, with the coldest meat between fridge and hot holding, s. */
+  readonly inRange: number;
+  /** Share of the first mass that goes as steam meanwhile. */
+  readonly evaporated: number;
 }
 
 /** How early and late the pull may be, s, with the core's end within 1.5 C of the target. */

@@ -1,7 +1,8 @@
-import { browningIndex, dripShare, evenness, greyBand, readingBand } from '../heat';
+import { atPlace, browningIndex, dripShare, evenness, greyBand, readingBand } from '../heat';
 import type { CookEnd } from './cookEnd';
 import { CookRecording, type RecordingSpacing } from './cookRecording';
 import type { CookPlan, Slices } from './planResult';
+import { inAPan } from './ovenLegs';
 import { cutOf } from './request';
 import type { TimedLeg } from './timedLeg';
 import type { Ending, WayCook, WayRun } from './wayCook';
@@ -54,6 +55,14 @@ const boneLagOf = ({ solver, request }: WayCook): number | undefined =>
     ? undefined
     : Math.max(0, solver.core - solver.coldest);
 
+/** A field of the smaller muscle's middle, where the piece has one and is solved whole. */
+const smallerMuscle = ({ solver, request }: WayCook, field: Float64Array): number | undefined => {
+  const { smaller } = cutOf(request);
+  if (smaller === undefined || solver.columns === 1) return undefined;
+  const across = solver.section.widths.reduce((sum, width) => sum + width, 0);
+  return atPlace(solver, field, across - smaller.width / 2);
+};
+
 export interface RecordOptions {
   /** How it ends, where a run has told that already: it decides how closely the cook is recorded. */
   readonly end?: CookEnd | undefined;
@@ -95,7 +104,9 @@ const recorded = (
   const doneCore = solver.core;
   const doneReading = readingBand(solver, request.stem);
   const boneLag = boneLagOf(cook);
+  const smallerDone = smallerMuscle(cook, solver.temperature);
   cook.rest(restSeconds);
+  const smallerPeak = smallerMuscle(cook, solver.peak);
   recording.takeLastFrame(cookSeconds + restSeconds);
   const [lethality, rimLethality] = recording.lethality;
   const judged = {
@@ -124,7 +135,7 @@ const recorded = (
       request,
       legs: planned,
       cookSeconds,
-      stoveSeconds: lengthOf(legs.filter(({ kind }) => kind !== 'oven')),
+      stoveSeconds: lengthOf(legs.filter(inAPan)),
       pullAt: pull.at + pull.seconds,
       turns: planned.flatMap((leg) => leg.flips.map((flip) => leg.at + flip)),
       pullCore: pull.core,
@@ -134,13 +145,18 @@ const recorded = (
       restSeconds,
       ...judged,
       ...(boneLag === undefined ? {} : { boneLag }),
+      ...(smallerDone === undefined || smallerPeak === undefined
+        ? {}
+        : { smaller: { done: smallerDone, peak: smallerPeak } }),
+      ...(recording.hold === undefined ? {} : { hold: recording.hold }),
       trace,
     },
     slices: {
       cells: {
         heights: Array.from(heights),
         widths: Array.from(widths),
-        whole: shape.kind === 'slab' || solver.section.openLeft,
+        whole: shape.kind === 'slab' || shape.kind === 'rolled' || solver.section.openLeft,
+        ...(shape.kind === 'rolled' ? { rolled: true as const } : {}),
       },
       frames,
     },

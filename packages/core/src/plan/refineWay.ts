@@ -25,6 +25,8 @@ const SLOPE_FACTOR = 3;
  * are wide; round ones, whose edge is all round them, sooner.
  */
 const STEEP_COLUMNS = 16;
+/** Of a whole piece, which is thick for its width but changes slowly. */
+const WHOLE_COLUMNS = 12;
 const STOUT = { long: 0.5, round: 0.4 } as const;
 
 /** The unknown on the section, whose core peaks at the target; the cook is recorded. */
@@ -50,6 +52,7 @@ export type SectionResult =
 export const searchColumns = (request: PlanRequest): number => {
   const thickness = thicknessOf(request);
   const cut = cutOf(request);
+  if (cut.whole) return WHOLE_COLUMNS;
   const { width } = footprint(cut, request.weight, thickness);
   const stout = STOUT[cut.aspect === 1 ? 'round' : 'long'];
   const steep = request.edges !== 'none' || cut.bone !== undefined || thickness > stout * width;

@@ -19,6 +19,20 @@ export type OvenPlace = (typeof OVEN_PLACES)[number];
 export const OVEN_FUELS = ['electric', 'gas'] as const;
 export type OvenFuel = (typeof OVEN_FUELS)[number];
 
+export const HOLD_PLACES = ['tent', 'warm-oven'] as const;
+export type HoldPlace = (typeof HOLD_PLACES)[number];
+
+/** How a piece waits between a low oven and its browning. */
+export interface Hold {
+  readonly in: HoldPlace;
+  readonly seconds: number;
+  /** Air of the warm oven, C; absent: the usual. */
+  readonly air?: number | undefined;
+}
+
+/** A warm oven's usual, C: at the upper end of what grows. */
+export const WARM_OVEN = 60;
+
 /** A piece the cook has described, where the larder has none like it. */
 export type OwnCut = Cut;
 
@@ -72,6 +86,10 @@ export interface PlanRequest {
   /** A tray below the rack. */
   readonly tray: boolean;
   readonly ovenOn: OvenPlace;
+  /** The very hot oven that browns a piece at the end, C; absent: the usual. */
+  readonly blast?: number | undefined;
+  /** It waits after a low oven, before it is browned; absent: it does not. */
+  readonly hold?: Hold | undefined;
   /** Turned half-way through the oven. */
   readonly ovenTurn: boolean;
   /** Wanted end temperature: the core's peak in the rest. */
@@ -121,6 +139,9 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   model: 'kitchen',
   pieces: 1,
 };
+
+/** A blast's usual, C. */
+export const USUAL_BLAST = 260;
 
 /** How thick the piece is taken to be, m: as measured, and as this cook's measures were found off. */
 export const thicknessOf = ({

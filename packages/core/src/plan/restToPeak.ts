@@ -9,7 +9,7 @@ import {
 /** How far the core must fall below its peak before the rest counts as over it, K. */
 const PAST_PEAK = 0.02;
 /** Longest rest searched for a peak, s. */
-const LONGEST_REST = 3600;
+const LONGEST_REST = 7200;
 
 /** The core's peak in the rest. */
 export interface RestPeak {

@@ -8,10 +8,12 @@ export const WAYS = [
   'sear-oven',
   'oven-sear',
   'sear-oven-sear',
+  'oven-blast',
 ] as const;
 /**
  * A way through the cook: in the pan turned once or often, skin down nearly all the way, skin down
- * from a cold pan, sear then oven, oven then sear, or a sear before and after a low oven.
+ * from a cold pan, sear then oven, oven then sear, a sear before and after a low oven, or a low oven
+ * and at the end a very hot one.
  */
 export type Way = (typeof WAYS)[number];
 
@@ -23,6 +25,8 @@ export interface WayTraits {
   readonly coldPan?: 'always' | 'fatty-skin';
   /** The piece lies on its skin nearly all the way. */
   readonly onSkin?: true;
+  /** It never meets a pan. */
+  readonly noPan?: true;
   /** How a piece that stays in the pan is turned. */
   readonly turned?: 'once' | 'often';
 }
@@ -35,6 +39,7 @@ export const WAY_TRAITS: Readonly<Record<Way, WayTraits>> = {
   'sear-oven': { oven: 'hot', coldPan: 'fatty-skin' },
   'oven-sear': { oven: 'low' },
   'sear-oven-sear': { oven: 'low' },
+  'oven-blast': { oven: 'low', noPan: true },
 };
 
 export const usesOven = (way: Way): boolean => WAY_TRAITS[way].oven !== undefined;
@@ -47,7 +52,7 @@ export const hasFattySkin = ({ skin }: Pick<Cut, 'skin'>): boolean =>
   skin !== undefined && skin.thickness >= FATTY_SKIN;
 
 /** What decides which ways a piece is offered. */
-export const PIECE_FORMS = ['plain', 'fatty-skin', 'thin-skin', 'small'] as const;
+export const PIECE_FORMS = ['plain', 'fatty-skin', 'thin-skin', 'small', 'whole'] as const;
 export type PieceForm = (typeof PIECE_FORMS)[number];
 
 /** The ways offered for each form of piece, in the order they are shown. */
@@ -56,9 +61,11 @@ export const WAYS_BY_FORM: Readonly<Record<PieceForm, readonly Way[]>> = {
   'fatty-skin': ['cold-pan', 'sear-oven', 'once'],
   'thin-skin': ['skin-down', 'sear-oven', 'once'],
   small: ['once', 'often'],
+  whole: ['oven-sear', 'oven-blast', 'sear-oven-sear'],
 };
 
 const formOf = (cut: Cut): PieceForm => {
+  if (cut.whole) return 'whole';
   if (hasFattySkin(cut)) return 'fatty-skin';
   if (cut.skin) return 'thin-skin';
   return cut.species === 'scallop' ? 'small' : 'plain';

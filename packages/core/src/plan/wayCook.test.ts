@@ -147,6 +147,7 @@ describe('what is round the piece through a leg', () => {
     spot: 'fresh',
     restOn: 'rack',
     oven: {},
+    rolled: false,
     lateralAreaRatio: 0,
   };
   const piece = () => solverFor({ tissue: 'lean-beef', thickness: 0.03, start: 5 });

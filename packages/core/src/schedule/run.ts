@@ -4,11 +4,20 @@ import { preheat } from '../gear/preheat';
 import type { CookPlan } from '../plan/planResult';
 import { startsCold } from '../plan/startsCold';
 import { ACTION_TRAITS, actionsOf, type ActionKind } from './actions';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg, inAPan } from '../plan/ovenLegs';
 
 /** Things the cook does, the piece's own and what goes before and after. */
 export type StepKind =
-  'thaw' | 'salt' | 'temper' | 'oven-on' | 'ready' | 'preheat' | 'turns' | 'plate' | ActionKind;
+  | 'thaw'
+  | 'salt'
+  | 'temper'
+  | 'oven-on'
+  | 'oven-up'
+  | 'ready'
+  | 'preheat'
+  | 'turns'
+  | 'plate'
+  | ActionKind;
 
 /** One step of the run: when, for how long, and whether it keeps the cook's hands. */
 export interface RunStep {
@@ -74,7 +83,7 @@ const beforehand = (
   { pan, oven }: RunGear,
 ): readonly Mark[] => {
   const marks: Mark[] = [];
-  const firstPan = legs.find(({ kind }) => kind !== 'oven');
+  const firstPan = legs.find(inAPan);
   const fromCold = startsCold(request) || firstPan?.pan === undefined;
   const hot = firstPan ? firstPan.at - panReadySeconds(pan, request.pan) : 0;
   if (firstPan && !fromCold) marks.push({ kind: 'preheat', at: hot, hands: 'free' });
@@ -101,6 +110,20 @@ const beforehand = (
   return marks;
 };
 
+/** An oven this much hotter than the one before it is brought up, K. */
+const BROUGHT_UP = 20;
+
+/** An oven is turned up as soon as the piece has left it, where a hotter one comes after it. */
+const ovensUp = (legs: RunFigures['legs']): readonly Mark[] =>
+  legs.flatMap((leg, i): readonly Mark[] => {
+    const before = legs.findLast(({ kind }, j) => j < i && kind === 'oven');
+    if (leg.kind !== 'oven' || before === undefined) return [];
+    if ((leg.air ?? 0) < (before.air ?? 0) + BROUGHT_UP) return [];
+    // The last stay off the heat is for it to come up.
+    const at = legs[i - 1].kind === 'board' ? legs[i - 1].at : before.at + before.seconds;
+    return [{ kind: 'oven-up', at, leg: i, hands: 'free' }];
+  });
+
 /** The run of a plan, every time in seconds from the moment the piece first meets heat. */
 export const runOf = (
   plan: RunFigures,
@@ -116,7 +139,12 @@ export const runOf = (
     turnsSaid.add(leg);
     return [{ kind: 'turns', at, leg, hands: 'on' }];
   });
-  const marks = [...beforehand(plan, gear), ...cooking, { kind: 'plate', at: plate, hands: 'on' }]
+  const marks = [
+    ...beforehand(plan, gear),
+    ...cooking,
+    ...ovensUp(plan.legs),
+    { kind: 'plate', at: plate, hands: 'on' },
+  ]
     .filter((mark): mark is Mark => mark !== undefined)
     .toSorted((a, b) => a.at - b.at);
   const steps = marks.map((mark, i): RunStep => ({

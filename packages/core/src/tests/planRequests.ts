@@ -3,7 +3,15 @@ import { DONENESS_SCALES } from '../doneness';
 import { CUT_IDS, CUTS, type CutId } from '../food';
 import { DEFAULT_PAN, FAT_IDS, type PanOnBurner } from '../gear';
 import { PRESS_NAMES, REST_COVERS } from '../heat';
-import { EDGE_SEARS, OVEN_PLACES, SURFACES, USUAL, waysFor, type PlanRequest } from '../plan';
+import {
+  EDGE_SEARS,
+  OVEN_PLACES,
+  SURFACES,
+  USUAL,
+  waysFor,
+  type Hold,
+  type PlanRequest,
+} from '../plan';
 
 /** A request and the pan it is planned on. */
 export interface PlanCase {
@@ -20,6 +28,12 @@ const PANS: readonly PanOnBurner[] = [
 
 const double = (min: number, max: number): fc.Arbitrary<number> =>
   fc.double({ min, max, noNaN: true });
+
+/** How a piece may wait between a low oven and its browning. */
+const HOLDS: readonly Hold[] = [
+  { in: 'tent', seconds: 1800 },
+  { in: 'warm-oven', seconds: 3600 },
+];
 
 /** How much thicker than a shop sells it a piece may be, and how much heavier for its thickness. */
 const THICKER = [0.65, 1.5] as const;
@@ -52,6 +66,7 @@ const ofCut = (cut: CutId): fc.Arbitrary<PlanCase> => {
       ovenOn: fc.constantFrom(...OVEN_PLACES),
       ovenTurn: fc.boolean(),
       cover: fc.constantFrom(...REST_COVERS),
+      hold: fc.constantFrom(undefined, undefined, ...HOLDS),
       pieces: fc.integer({ min: 1, max: 3 }),
       onPan: fc.constantFrom(...PANS),
     })

@@ -10,6 +10,7 @@ export type QuantityKind =
   | 'thickness'
   | 'depth'
   | 'weight'
+  | 'heavyWeight'
   | 'power'
   | 'minutes'
   | 'share';
@@ -33,6 +34,7 @@ const scaled = (symbol: string, perSi: number, step: number, decimals: number): 
 
 const METRES_PER_INCH = 0.0254;
 const KILOGRAMS_PER_OUNCE = 0.028349523125;
+const KILOGRAMS_PER_POUND = 16 * KILOGRAMS_PER_OUNCE;
 
 /** The same in every kitchen. */
 const POWER = scaled('kW', 1e-3, 0.1, 1);
@@ -47,6 +49,7 @@ export const UNITS: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Un
     thickness: scaled('mm', 1000, 1, 0),
     depth: scaled('mm', 1000, 0.1, 1),
     weight: scaled('g', 1000, 10, 0),
+    heavyWeight: scaled('kg', 1, 0.1, 2),
     power: POWER,
     minutes: MINUTES,
     share: SHARE,
@@ -63,6 +66,7 @@ export const UNITS: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Un
     thickness: scaled('in', 1 / METRES_PER_INCH, 0.05, 2),
     depth: scaled('in', 1 / METRES_PER_INCH, 0.01, 2),
     weight: scaled('oz', 1 / KILOGRAMS_PER_OUNCE, 0.5, 1),
+    heavyWeight: scaled('lb', 1 / KILOGRAMS_PER_POUND, 0.1, 1),
     power: POWER,
     minutes: MINUTES,
     share: SHARE,

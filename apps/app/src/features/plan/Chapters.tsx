@@ -2,12 +2,14 @@ import { memo, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { preheat } from '@crustan/core/gear/preheat';
 import type { CookPlan } from '@crustan/core/plan';
+import { cutOf } from '@crustan/core/plan/request';
 import { showDuration } from '@crustan/core/units';
 import { panInUse } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { Buying } from './Buying';
+import { Carving } from './Carving';
 import { OwnTimes } from './OwnTimes';
 import { PanAndFat } from './PanAndFat';
 import { RestAndServe } from './RestAndServe';
@@ -65,6 +67,11 @@ export const Chapters = memo(function Chapters({ plan }: { readonly plan: CookPl
       <Chapter title="Your own times" says="what they would make of this piece">
         {() => <OwnTimes request={plan.request} />}
       </Chapter>
+      {cutOf(plan.request).whole ? (
+        <Chapter title="Carving" says="for how many, and how much each">
+          {() => <Carving plan={plan} />}
+        </Chapter>
+      ) : null}
       <Chapter title="Buying" says="how thick, how many, what it costs">
         {() => <Buying plan={plan} />}
       </Chapter>

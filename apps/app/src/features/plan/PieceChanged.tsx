@@ -19,6 +19,7 @@ const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => str
   panAfter: () => 'the burner left as it is',
   edges: () => 'no edges seared',
   cover: ({ cover }) => `rested ${COVER_WORDS[cover]}`,
+  hold: () => 'not held',
 };
 
 /** Says what went with the piece before, and takes it back in one tap. */

@@ -19,9 +19,11 @@ import { useShow } from '../../words/useShow';
 import { usedWords } from '../../words/usedWords';
 import { WAY_NAMES } from '../../words/wayWords';
 import type { PlanView } from '../../workers/planLane';
-import { sliceOf } from '../../words/sliceOf';
+import { probeIn, sliceOf } from '../../words/sliceOf';
 import { planFigures } from './planFigures';
 import { Sensitivity } from './Sensitivity';
+import { HoldCosts } from './HoldCosts';
+import { SmallerMuscle } from './SmallerMuscle';
 import { WhatChanged } from './WhatChanged';
 import { sayCrust } from '../../words/judgedWords';
 
@@ -45,6 +47,7 @@ const FRAME_GRAIN = 0.1;
 const placeAt = (plan: CookPlan, seconds: number): string => {
   const at = seconds + FRAME_GRAIN;
   const leg = plan.legs.find((each) => at < each.at + each.seconds);
+  if (leg?.kind === 'board') return leg.air === undefined ? 'waiting, tented' : 'held warm';
   if (leg) return leg.kind === 'oven' ? 'in the oven' : 'in the pan';
   return at < plan.cookSeconds + plan.restSeconds ? 'resting' : 'on the board';
 };
@@ -83,6 +86,8 @@ export const PlanInFull = memo(function PlanInFull({
       <OnYourThermometer plan={plan} />
       <WithWhatWasLearned plan={plan} />
       <WhatChanged plan={plan} />
+      <SmallerMuscle plan={plan} />
+      <HoldCosts plan={plan} />
       <BigSlice plan={plan} slices={slices} index={index} />
       <View>
         <Slider
@@ -169,6 +174,7 @@ const BigSlice = memo(function BigSlice({
         maxWidth={room}
         maxHeight={SLICE_HEIGHT}
         line={GREY}
+        probe={probeIn(plan.request)}
         says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
       />
     </View>

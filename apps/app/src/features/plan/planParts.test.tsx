@@ -230,6 +230,7 @@ describe('the larder', () => {
       'Lamb rump',
       'Lamb loin chop',
       'Lamb rack, half',
+      'Leg of lamb, boned and tied',
     ]);
     fireEvent.change(search, { target: { value: 'fillet WHITE' } });
     expect(shown()).toEqual([

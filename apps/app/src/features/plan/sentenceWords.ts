@@ -1,5 +1,12 @@
-import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import {
+  cutOf,
+  USUAL_BLAST,
+  WARM_OVEN,
+  type Hold,
+  type PlanRequest,
+} from '@crustan/core/plan/request';
 import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
+import { sayDuration } from '@crustan/core/units';
 import { KNOB_WORDS, REST_ON_WORDS, THAW_WORDS } from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
@@ -60,12 +67,21 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
   return said.length === 0 ? 'nothing more to it' : said.join(', ');
 };
 
+/** How a piece waits before it is browned. */
+export const sayHold = ({ in: place, seconds, air = WARM_OVEN }: Hold, show: Show): string =>
+  place === 'tent'
+    ? `held ${sayDuration(seconds)} tented`
+    : `held ${sayDuration(seconds)} in a ${show.degrees(air)} oven`;
+
 /** The oven of the chosen way, or of the ways beside it. */
 export const sayOven = (request: PlanRequest, show: Show): string => {
-  const { way, lowOven, hotOven, fan, ovenFuel, tray } = request;
+  const { way, lowOven, hotOven, fan, ovenFuel, tray, hold, blast = USUAL_BLAST } = request;
   const kind = `${ovenFuel === 'gas' ? ' gas' : ''}${fan ? ' fan' : ''} oven${tray ? ' over a tray' : ''}`;
   if (!usesOven(way)) return `${show.degrees(lowOven)} or ${show.degrees(hotOven)}${kind}`;
-  return `${show.degrees(usesLowOven(way) ? lowOven : hotOven)}${kind}`;
+  const air = show.degrees(usesLowOven(way) ? lowOven : hotOven);
+  const held = hold && usesLowOven(way) ? `, ${sayHold(hold, show)}` : '';
+  const then = way === 'oven-blast' ? `, then ${show.degrees(blast)}` : '';
+  return `${air}${kind}${held}${then}`;
 };
 
 /** The pan and what is done with its knob. */

@@ -24,6 +24,7 @@ export const ON_THE_BONE = {
     target: 54,
     slicing: 'both muscles off the bone, then across the grain',
     bone: 0.012,
+    smaller: { name: 'fillet', width: 0.045 },
     fatEdge: 0.008,
   },
   'long-bone-rib': {

@@ -43,3 +43,20 @@ export const solvedBlockCore = (block: BlockCase, columns: number): number => {
   runFor(solver, plainFluid(FLUID, h), seconds);
   return solver.core;
 };
+
+/** The exact axis of a long cylinder in a fluid, C, and the solver's on a rolled piece. */
+export const rolledCores = (
+  diameter: number,
+  h: number,
+  seconds: number,
+  refinement = 1,
+): { readonly exact: number; readonly solved: number } => {
+  const radius = diameter / 2;
+  const left = cylinderShareLeft(
+    (h * radius) / PLAIN_TISSUE.conductivityWet[0],
+    (PLAIN_DIFFUSIVITY * seconds) / radius ** 2,
+  );
+  const solver = plainSolver(diameter, START, { refinement, control: FINE }, { kind: 'rolled' });
+  runFor(solver, plainFluid(FLUID, h), seconds);
+  return { exact: FLUID - (FLUID - START) * left, solved: solver.core };
+};

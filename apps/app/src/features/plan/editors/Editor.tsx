@@ -53,7 +53,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             kind="thickness"
             value={request.thickness}
             {...PLAN_LIMITS.thickness}
-            usual={[0.008, 0.06]}
+            usual={cut.whole ? [0.025, 0.16] : [0.008, 0.06]}
             onChange={(thickness) => dispatch(requestChanged({ thickness }))}
           />
           <Hint>Measure at the thickest part; it decides more than the weight.</Hint>
@@ -70,7 +70,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             kind="weight"
             value={request.weight}
             {...PLAN_LIMITS.weight}
-            usual={[0.08, 1.2]}
+            usual={cut.whole ? [0.8, 5] : [0.08, 1.2]}
             onChange={(weight) => dispatch(requestChanged({ weight }))}
           />
           <Hint>

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
-import type { PlanRequest } from '@crustan/core/plan/request';
+import { cutOf, USUAL_BLAST, type PlanRequest } from '@crustan/core/plan/request';
+import { usesLowOven, usesOven, waysFor } from '@crustan/core/plan/way';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
@@ -9,14 +10,17 @@ import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { FUEL_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
+import { HoldEditor } from './HoldEditor';
 
 /** Codes discourage an oven under this from raw, C (200 F). */
 const DISCOURAGED = 93;
 
-/** The two ovens: low before or between sears, hot after one. */
+/** The ovens a piece's ways go through: low before its browning, hot after it, a blast at the end. */
 export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
+  const ways = waysFor(cutOf(request));
+  const finishes = ways.some((way) => usesOven(way) && !usesLowOven(way));
   const change = (changed: Partial<PlanRequest>) => dispatch(requestChanged(changed));
   return (
     <View className="gap-3">
@@ -35,16 +39,31 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
           {`Most codes discourage an oven under ${show.temperature(DISCOURAGED)} for raw meat: see the time in range under the plan.`}
         </Text>
       ) : null}
-      <Measure
-        units={show.units}
-        label="Hot oven"
-        named
-        kind="temperature"
-        value={request.hotOven}
-        {...PLAN_LIMITS.hotOven}
-        usual={[140, 240]}
-        onChange={(hotOven) => change({ hotOven })}
-      />
+      {finishes ? (
+        <Measure
+          units={show.units}
+          label="Hot oven"
+          named
+          kind="temperature"
+          value={request.hotOven}
+          {...PLAN_LIMITS.hotOven}
+          usual={[140, 240]}
+          onChange={(hotOven) => change({ hotOven })}
+        />
+      ) : null}
+      {ways.includes('oven-blast') ? (
+        <Measure
+          units={show.units}
+          label="Blast at the end"
+          named
+          kind="temperature"
+          value={request.blast ?? USUAL_BLAST}
+          {...PLAN_LIMITS.blast}
+          usual={[220, 290]}
+          onChange={(blast) => change({ blast })}
+        />
+      ) : null}
+      {ways.some(usesLowOven) ? <HoldEditor request={request} /> : null}
       <Choice
         label="Fan"
         value={request.fan ? 'fan' : 'still'}
@@ -72,15 +91,17 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
           { value: 'tray', label: 'A tray below', detail: 'shields the lower face: slower' },
         ]}
       />
-      <Choice
-        label="In the hot oven"
-        value={request.ovenOn}
-        onChange={(ovenOn) => change({ ovenOn })}
-        options={[
-          { value: 'rack', label: 'On a rack' },
-          { value: 'pan', label: 'In its pan', detail: 'the handle is as hot as the oven' },
-        ]}
-      />
+      {finishes ? (
+        <Choice
+          label="In the hot oven"
+          value={request.ovenOn}
+          onChange={(ovenOn) => change({ ovenOn })}
+          options={[
+            { value: 'rack', label: 'On a rack' },
+            { value: 'pan', label: 'In its pan', detail: 'the handle is as hot as the oven' },
+          ]}
+        />
+      ) : null}
       <Choice
         label="Turned in the oven"
         value={request.ovenTurn ? 'half' : 'no'}

@@ -1,0 +1,44 @@
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { carvingOf } from '@crustan/core/food/carving';
+import { lossOf } from '@crustan/core/heat/drip';
+import type { CookPlan } from '@crustan/core/plan';
+import { cutOf } from '@crustan/core/plan/request';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+const TABLES = ['2', '3', '4', '5', '6', '8', '10', '12'] as const;
+
+/** Under this for each a table goes hungry, over that it has leftovers, kg. Usual. */
+const ENOUGH = [0.15, 0.35] as const;
+
+/** A whole piece carved for so many: what each gets, and how thick the slices are. */
+export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan }) {
+  const show = useShow();
+  const [people, setPeople] = useState<(typeof TABLES)[number]>('6');
+  const { request, evaporated, drip } = plan;
+  const cut = cutOf(request);
+  const { served, each, slice } = carvingOf(
+    cut,
+    request,
+    lossOf(evaporated, drip).central,
+    Number(people),
+  );
+  return (
+    <View className="gap-3">
+      <Choice
+        label="At table"
+        value={people}
+        onChange={setPeople}
+        options={TABLES.map((value) => ({ value, label: value }))}
+      />
+      <Text aria-live="polite">
+        {`${show.weight(served)} to carve${cut.ribs === undefined ? '' : ', the ribs left out'}: ${show.weight(each)} for each of ${people}, a slice of ${show.thickness(slice)} each across its length.${
+          each < ENOUGH[0] ? ' That is little: a larger piece.' : ''
+        }${each > ENOUGH[1] ? ' There will be some left.' : ''}`}
+      </Text>
+      <Text voice="small">{`Sliced ${cut.slicing}.`}</Text>
+    </View>
+  );
+});

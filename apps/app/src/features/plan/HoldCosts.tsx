@@ -1,0 +1,26 @@
+import type { CookPlan } from '@crustan/core/plan';
+import { sayDuration } from '@crustan/core/units';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+/** A core that moves by less hardly moves, K. */
+const HARDLY = 0.5;
+
+/** What waiting before the browning costs: the middle, the face, the time in range, the weight. */
+export const HoldCosts = ({ plan: { hold } }: { readonly plan: CookPlan }) => {
+  const show = useShow();
+  if (hold === undefined) return null;
+  const moved = hold.to - hold.from;
+  const core =
+    Math.abs(moved) < HARDLY
+      ? `the middle stays at ${show.degrees(hold.to)}`
+      : `the middle ${moved > 0 ? 'climbs' : 'falls'} from ${show.degrees(hold.from)} to ${show.degrees(hold.to)}`;
+  const range = Math.round(hold.inRange / 60) * 60;
+  return (
+    <Text voice="small" role="note">
+      {`Held ${sayDuration(hold.seconds)}: ${core}, its face cools to ${show.degrees(hold.surface)}, ${(100 * hold.evaporated).toFixed(1)} % of its weight goes as steam${
+        range >= 60 ? `, and ${sayDuration(range)} count towards the two hours` : ''
+      }.`}
+    </Text>
+  );
+};

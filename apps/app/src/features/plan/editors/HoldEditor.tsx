@@ -1,0 +1,71 @@
+import { View } from 'react-native';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { WARM_OVEN, type Hold, type PlanRequest } from '@crustan/core/plan/request';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch } from '../../../store/store';
+import { Choice } from '../../../ui/Choice';
+import { Measure } from '../../../ui/Measure';
+import { Slider } from '../../../ui/Slider';
+import { Text } from '../../../ui/Text';
+import { sayHold } from '../sentenceWords';
+import { useShow } from '../../../words/useShow';
+import { sayDuration } from '@crustan/core/units';
+
+/** A hold's usual, s, and the steps it is set in. */
+const USUAL_HOLD = 1800;
+const STEP = 300;
+
+/** How long a piece waits between a low oven and its browning, and where. */
+export const HoldEditor = ({ request }: { readonly request: PlanRequest }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const { hold } = request;
+  const change = (changed: Hold | undefined) => dispatch(requestChanged({ hold: changed }));
+  const { least, most } = PLAN_LIMITS.hold;
+  return (
+    <View className="gap-3">
+      <Text voice="label">Held between the low oven and the browning</Text>
+      <Choice
+        label="Held"
+        value={hold?.in ?? 'none'}
+        onChange={(place) =>
+          change(place === 'none' ? undefined : { in: place, seconds: hold?.seconds ?? USUAL_HOLD })
+        }
+        options={[
+          { value: 'none', label: 'Not held' },
+          { value: 'tent', label: 'Tented', detail: 'on the board, under loose foil' },
+          { value: 'warm-oven', label: 'Warm oven', detail: 'turned down, the door ajar first' },
+        ]}
+      />
+      {hold === undefined ? null : (
+        <Slider
+          label="Held for"
+          value={Math.round((hold.seconds - least) / STEP)}
+          least={0}
+          most={(most - least) / STEP}
+          step={1}
+          says={sayDuration(hold.seconds)}
+          onChange={(steps) => change({ ...hold, seconds: least + steps * STEP })}
+        />
+      )}
+      {hold === undefined ? null : <Text voice="small">{sayHold(hold, show)}</Text>}
+      {hold?.in === 'warm-oven' ? (
+        <Measure
+          units={show.units}
+          label="Warm oven"
+          named
+          kind="temperature"
+          value={hold.air ?? WARM_OVEN}
+          {...PLAN_LIMITS.warmOven}
+          usual={[50, 75]}
+          onChange={(air) => change({ ...hold, air })}
+        />
+      ) : null}
+      {hold?.in === 'warm-oven' && (hold.air ?? WARM_OVEN) < WARM_OVEN ? (
+        <Text voice="small" role="note">
+          {`Under ${show.temperature(WARM_OVEN)} what is in it counts as in the range: see the time under the plan.`}
+        </Text>
+      ) : null}
+    </View>
+  );
+};
