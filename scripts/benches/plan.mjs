@@ -46,6 +46,63 @@ const changeOnce = (page, figure) =>
     [figure.toFixed(1), WAYS],
   );
 
+const WHOLE_WAYS = ['oven-sear', 'oven-blast', 'sear-oven-sear'];
+const REPEATS = 3;
+
+/** A rib for several over all its ways, from a change of its weight, ms. */
+const wholeOnce = async (page, grams) => {
+  const changed = await page.evaluate(
+    ([value, ways]) =>
+      new Promise((resolve) => {
+        const rows = ways.map((way) => document.querySelector(`[data-testid="way-${way}"]`));
+        const before = rows.map((row) => row.textContent);
+        const field = document.querySelector('input[aria-label="Weight in g"]');
+        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+        const begin = performance.now();
+        const look = () => {
+          const settled = rows.every(
+            (row, i) => row.textContent !== before[i] && row.textContent.includes('±'),
+          );
+          if (settled) resolve(performance.now() - begin);
+          else requestAnimationFrame(look);
+        };
+        set.call(field, value);
+        field.dispatchEvent(new Event('input', { bubbles: true }));
+        requestAnimationFrame(look);
+      }),
+    [String(grams), WHOLE_WAYS],
+  );
+  await page.waitForTimeout(3000);
+  return changed;
+};
+
+const wholePiece = async (page) => {
+  await page.getByTestId('word-cut').click();
+  await page.getByRole('radio', { name: 'Rib of beef on the bone', exact: true }).click();
+  await page.getByTestId('word-weight').click();
+  await page.waitForTimeout(3000);
+  const times = [];
+  for (let i = 0; i < REPEATS; i += 1) times.push(await wholeOnce(page, 2600 + 150 * i));
+  return median(times);
+};
+
+/** A card of 24 plans, ms, and the longest task on the main thread meanwhile. */
+const card = async (page, url) => {
+  await page.goto(`${url}/card`, { waitUntil: 'networkidle' });
+  const times = [];
+  let longest = 0;
+  for (let i = 0; i < REPEATS; i += 1) {
+    await page.evaluate(() => (window.longTasks.length = 0));
+    const begin = Date.now();
+    await page.getByRole('button', { name: 'Compute 24 plans' }).click();
+    await page.getByRole('progressbar').waitFor({ state: 'visible' });
+    await page.getByRole('progressbar').waitFor({ state: 'hidden', timeout: 120_000 });
+    times.push(Date.now() - begin);
+    longest = Math.max(longest, await page.evaluate(() => Math.max(0, ...window.longTasks)));
+  }
+  return { ms: median(times), longest };
+};
+
 export const benchPlan = async () => {
   await build();
   const { chromium } = projectRequire('@playwright/test');
@@ -67,10 +124,18 @@ export const benchPlan = async () => {
     // The first is not counted: it is made while everything is still being compiled.
     for (let i = 0; i <= CHANGES; i += 1) changes.push(await changeOnce(page, 39 + 0.2 * i));
     changes.shift();
+    const wholeMs = await wholePiece(page);
+    await page.getByTestId('word-cut').click();
+    await page.getByRole('radio', { name: 'Strip steak', exact: true }).click();
+    await page.waitForTimeout(3000);
+    const ofCard = await card(page, served.url);
     return {
       firstFigureMs: Math.round(median(changes.map(({ first }) => first))),
       allWaysMs: Math.round(median(changes.map(({ all }) => all))),
       longestTaskMs: Math.round(median(changes.map(({ longest }) => longest))),
+      wholeMs: Math.round(wholeMs),
+      cardMs: Math.round(ofCard.ms),
+      cardLongestTaskMs: Math.round(ofCard.longest),
     };
   } finally {
     await browser.close();

@@ -119,7 +119,7 @@ describe('the command line', () => {
     expect(refused).toBe(true);
     const { errors } = problemSchema.parse(json);
     expect(errors?.map(({ path }) => path)).toEqual(['thickness', 'plateAt']);
-    expect(errors?.[0]?.message).toContain('0.003 to 0.12 m');
+    expect(errors?.[0]?.message).toContain('0.003 to 0.18 m');
   });
 
   it('reads many from a list or from lines, in order, and names the line that is none', () => {

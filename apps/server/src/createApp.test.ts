@@ -101,7 +101,7 @@ describe('the server', () => {
   });
 
   it.each([
-    ['thickness', { thickness: 0.5 }, '0.003 to 0.12 m'],
+    ['thickness', { thickness: 0.5 }, '0.003 to 0.18 m'],
     ['pan', { pan: 5000 }, '120 to 400 C'],
     ['cut', { cut: 'unicorn' }, 'strip-steak'],
   ])(

@@ -15,7 +15,7 @@ export const WIDE = 1024;
 
 const isAt = (path: string, href: string): boolean =>
   href === '/'
-    ? path === '/'
+    ? path === '/' || path === '/card'
     : path.startsWith(href) || (href === '/stove' && path.startsWith('/practice'));
 
 /** The places of the kitchen: a bar under the thumb on a phone, a rail on a wide screen. */

@@ -78,6 +78,21 @@ export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): str
   }
 };
 
+/** The same in a word or two, for a cell of a card. */
+export const sayCellObstacle = ({ reason }: Obstacle): string => CELL_WORDS[reason];
+
+const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
+  burns: 'burns first',
+  over: 'too thin: over',
+  never: 'never gets there',
+  'cool-oven': 'oven too cool',
+  burner: 'burner too weak',
+  crowded: 'too big for the pan',
+  tower: 'stands like a tower',
+  locked: 'under the table',
+  warm: 'warm already',
+};
+
 /** The same in a few words, for a way among others. */
 export const sayBriefly = (obstacle: Obstacle, show: Show): string => {
   switch (obstacle.reason) {

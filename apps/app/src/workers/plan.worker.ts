@@ -2,6 +2,7 @@ import { expose, transfer } from 'comlink';
 import {
   judgeTimes,
   loadingOf,
+  planCell,
   planWay,
   saltSchools,
   temperSchools,
@@ -132,7 +133,12 @@ const service = {
     finish(thinEnd(request, pan, thin)),
   times: (request: PlanRequest, { pan }: PlannedOn, steps: readonly OwnStep[]) =>
     finish(judgeTimes(request, steps, pan)),
+  card: (request: PlanRequest, on: PlannedOn) => finish(planCell(request, on)),
   loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),
+  /** Drops what is being computed: nobody waits for it any more. */
+  drop: (): void => {
+    wanted += 1;
+  },
 };
 
 export type PlanService = typeof service;

@@ -1,5 +1,6 @@
 export * from './ahead';
 export * from './butter';
+export * from './card';
 export * from './checkGear';
 export * from './cookEnd';
 export * from './legKind';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useRouter } from 'expo-router';
 import { fatOf } from '@crustan/core/gear/fats';
 import type { CookPlan } from '@crustan/core/plan';
 import { useAppStore } from '../../store/store';
@@ -22,6 +23,7 @@ interface Props {
 export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
   const show = useShow();
   const store = useAppStore();
+  const router = useRouter();
   const [said, setSaid] = useState<string>();
   const title = planTitle(plan.request, show);
   const calendar = async (): Promise<void> => {
@@ -88,6 +90,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
         <Button kind="plain" label="Copy a link" onPress={() => void share()} />
         <Button kind="plain" label="Save as a file" onPress={file} />
         <Button kind="plain" label="As a recipe" onPress={() => void recipe()} />
+        <Button kind="plain" label="Card of times" onPress={() => router.push('/card')} />
       </View>
       {said === undefined ? null : (
         <Text voice="small" role="status" selectable>

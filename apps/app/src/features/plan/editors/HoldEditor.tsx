@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
-import { WARM_OVEN, type Hold, type PlanRequest } from '@crustan/core/plan/request';
+import { WARM_OVEN, type Hold } from '@crustan/core/plan/request';
 import { requestChanged } from '../../../store/draftSlice';
-import { useAppDispatch } from '../../../store/store';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Measure } from '../../../ui/Measure';
 import { Slider } from '../../../ui/Slider';
@@ -16,10 +16,11 @@ const USUAL_HOLD = 1800;
 const STEP = 300;
 
 /** How long a piece waits between a low oven and its browning, and where. */
-export const HoldEditor = ({ request }: { readonly request: PlanRequest }) => {
+export const HoldEditor = () => {
   const dispatch = useAppDispatch();
   const show = useShow();
-  const { hold } = request;
+  // Not the deferred draft: a key that is held down moves the slider each time.
+  const hold = useAppSelector((state) => state.draft.request.hold);
   const change = (changed: Hold | undefined) => dispatch(requestChanged({ hold: changed }));
   const { least, most } = PLAN_LIMITS.hold;
   return (

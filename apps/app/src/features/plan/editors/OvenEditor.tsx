@@ -63,7 +63,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
           onChange={(blast) => change({ blast })}
         />
       ) : null}
-      {ways.some(usesLowOven) ? <HoldEditor request={request} /> : null}
+      {ways.some(usesLowOven) ? <HoldEditor /> : null}
       <Choice
         label="Fan"
         value={request.fan ? 'fan' : 'still'}

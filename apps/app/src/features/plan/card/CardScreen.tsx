@@ -1,0 +1,136 @@
+import { useMemo, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { Link } from 'expo-router';
+import { cardRequests, type Card } from '@crustan/core/plan/card';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { cutOf } from '@crustan/core/plan/request';
+import { usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
+import { gearUsed, panInUse, requestHere } from '../../../store/kitchenSlice';
+import { useAppSelector } from '../../../store/store';
+import { useScales } from '../../../store/useScales';
+import { Button } from '../../../ui/Button';
+import { Measure } from '../../../ui/Measure';
+import { Progress } from '../../../ui/Progress';
+import { saveFile } from '../../../ui/saveFile';
+import { Text } from '../../../ui/Text';
+import { capital, pieceName } from '../../../words/cutWords';
+import { usedWords } from '../../../words/usedWords';
+import { useShow } from '../../../words/useShow';
+import { WAY_NAMES } from '../../../words/wayWords';
+import { usePlannedOn } from '../../../workers/useAsked';
+import {
+  sayMoves,
+  sayOven,
+  sayPan,
+  sayRest,
+  saySalt,
+  sayStart,
+  saySurface,
+} from '../sentenceWords';
+import { CardTable } from './CardTable';
+import { thicknessesFrom, thinnestFor } from './cardWords';
+import { Columns } from './Columns';
+import { useCard } from './useCard';
+
+/** Columns that a card begins with: those nearest to what is wanted tonight. */
+const COLUMNS = 4;
+
+/** A sheet of one piece and way for this kitchen: thickness by doneness, to print or to save. */
+export const CardScreen = () => {
+  const show = useShow();
+  const { units } = show;
+  const draft = useAppSelector((state) => state.draft.request);
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const { scaleOf } = useScales();
+  const cut = cutOf(draft);
+  const whole = cut.whole === true;
+  const scale = scaleOf(cut.species);
+  const [thinnest, setThinnest] = useState(() => thinnestFor(draft.thickness, units, whole));
+  const [names, setNames] = useState<readonly string[]>(() =>
+    scale
+      .toSorted((a, b) => Math.abs(a.target - draft.target) - Math.abs(b.target - draft.target))
+      .slice(0, COLUMNS)
+      .map(({ name }) => name),
+  );
+  const columns = useMemo(() => scale.filter(({ name }) => names.includes(name)), [scale, names]);
+  const card = useMemo(
+    (): Card => ({
+      request: requestHere(draft, kitchen),
+      thicknesses: thicknessesFrom(thinnest, units, whole),
+      targets: columns.map(({ target }) => target),
+    }),
+    [draft, kitchen, thinnest, units, whole, columns],
+  );
+  const requests = useMemo(() => cardRequests(card), [card]);
+  const { cells, running, broken, start, stop } = useCard(requests, usePlannedOn(draft));
+  const pan = panInUse(kitchen);
+  const heat = [
+    ...(WAY_TRAITS[draft.way].noPan ? [] : [sayPan(draft, show), sayMoves(draft)]),
+    ...(usesOven(draft.way) ? [sayOven(draft, show)] : []),
+  ].join(', ');
+  const used = usedWords(gearUsed(kitchen), card.request, show);
+
+  const save = async (): Promise<void> => {
+    const { writeCardCsv } = await import('@crustan/core/formats/cardCsv');
+    const rows = requests.flatMap((request, i) => {
+      const cell = cells.get(i);
+      return cell === undefined ? [] : [{ request, cell }];
+    });
+    saveFile('crustan-card.csv', 'text/csv', writeCardCsv(rows));
+  };
+
+  return (
+    <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="gap-4 px-4 pb-10 pt-4">
+      <View>
+        <Text voice="head" heading={1}>
+          {`${capital(pieceName(draft))}: ${WAY_NAMES[draft.way].toLowerCase()}`}
+        </Text>
+        <Text voice="small" tone="text-iron-500">
+          {`${saySurface(draft)}, ${saySalt(draft)}, from ${sayStart(draft, show)}; ${heat}; rested ${sayRest(draft)}. On ${pan.mass} kg of iron and ${pan.power / 1000} kW of ${pan.burner}.`}
+        </Text>
+        {used === undefined ? null : <Text voice="small">{used}</Text>}
+      </View>
+      <View className="no-print gap-3 lg:max-w-[620px]">
+        <Columns scale={scale} chosen={names} onChange={setNames} />
+        <Measure
+          units={units}
+          label="Thinnest"
+          named
+          kind="thickness"
+          value={thinnest}
+          least={0.01}
+          most={PLAN_LIMITS.thickness.most - 0.07}
+          usual={whole ? [0.02, 0.1] : [0.01, 0.05]}
+          onChange={setThinnest}
+        />
+        <View className="flex-row flex-wrap gap-2">
+          {running ? (
+            <Button kind="plain" label="Stop" onPress={stop} />
+          ) : (
+            <Button label={`Compute ${requests.length} plans`} onPress={start} />
+          )}
+          <Link href="/" className="min-h-touch justify-center px-2 pt-3 underline">
+            <Text tone="text-flame-light">Back to the plan</Text>
+          </Link>
+        </View>
+        {running ? <Progress label="Planned" share={cells.size / requests.length} /> : null}
+        {broken === undefined ? null : (
+          <Text role="alert">{`The computation stopped: ${broken}. Press it again.`}</Text>
+        )}
+      </View>
+      {cells.size === 0 && !running ? null : (
+        <CardTable card={card} cells={cells} names={columns.map(({ name }) => name)} />
+      )}
+      <Text voice="small">
+        The time is from the first heat to the last; ± is how far it may be off by the clock alone.
+        The thermometer decides: pull is the core then, by a probe in its middle.
+      </Text>
+      {cells.size === 0 ? null : (
+        <View className="no-print flex-row flex-wrap gap-2">
+          <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
+          <Button kind="plain" label="Save as CSV" onPress={() => void save()} />
+        </View>
+      )}
+    </ScrollView>
+  );
+};

@@ -1,0 +1,69 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import type { Card, CardCell } from '@crustan/core/plan/card';
+import { Text } from '../../../ui/Text';
+import { sayCellObstacle } from '../../../words/obstacleWords';
+import { useShow } from '../../../words/useShow';
+import { sayCellTime, saySpread } from './cardWords';
+import type { CardCells } from './useCard';
+
+interface Props {
+  readonly card: Card;
+  readonly cells: CardCells;
+  /** The name of each column's doneness. */
+  readonly names: readonly string[];
+}
+
+/** Rows are thicknesses, columns ends; a cell says the time, the pull and the rest. */
+export const CardTable = ({ card: { thicknesses, targets }, cells, names }: Props) => {
+  const show = useShow();
+  return (
+    <View role="table" aria-label="Card of times" testID="card" className="lg:max-w-[900px]">
+      <View role="row" className="flex-row gap-2 border-b-2 border-iron-950 pb-1">
+        <Text role="columnheader" voice="note" className="w-[56px] self-end">
+          thick
+        </Text>
+        {targets.map((target, j) => (
+          <View key={target} role="columnheader" className="min-w-0 flex-1">
+            <Text voice="label">{names[j]}</Text>
+            <Text voice="note" tone="text-iron-500">
+              {show.temperature(target)}
+            </Text>
+          </View>
+        ))}
+      </View>
+      {thicknesses.map((thickness, i) => (
+        <View key={thickness} role="row" className="flex-row gap-2 border-b border-salt-300 py-2">
+          <Text role="rowheader" voice="strong" className="w-[56px]">
+            {show.thickness(thickness)}
+          </Text>
+          {targets.map((target, j) => (
+            <View key={target} role="cell" className="min-h-[66px] min-w-0 flex-1">
+              <CellFigures cell={cells.get(i * targets.length + j)} />
+            </View>
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+};
+
+const CellFigures = memo(function CellFigures({ cell }: { readonly cell: CardCell | undefined }) {
+  const show = useShow();
+  if (cell === undefined) return <Text tone="text-iron-500">·</Text>;
+  if (!cell.ok) {
+    return (
+      <Text voice="note" tone="text-iron-500">
+        {sayCellObstacle(cell.obstacle)}
+      </Text>
+    );
+  }
+  return (
+    <>
+      <Text voice="figure">{sayCellTime(cell.cookSeconds)}</Text>
+      <Text voice="note" tone="text-iron-500">{`± ${saySpread(cell.spread)}`}</Text>
+      <Text voice="note">{`pull ${show.degrees(cell.pullCore)}`}</Text>
+      <Text voice="note">{`rest ${sayCellTime(cell.restSeconds)}`}</Text>
+    </>
+  );
+});

@@ -1,0 +1,68 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { CardCell } from '@crustan/core/plan/card';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { eachOnce } from '../../../workers/eachOnce';
+import type { PlannedOn } from '../../../workers/plan.worker';
+import { plannerWorker } from '../../../workers/planner';
+
+/** The workers side by side: each takes the next cell as it is free. */
+const WORKERS = ['card a', 'card b'] as const;
+
+/** Cells by their place on the card; those to come are missing. */
+export type CardCells = ReadonlyMap<number, CardCell>;
+
+export interface CardWork {
+  readonly cells: CardCells;
+  /** Cells are being computed. */
+  readonly running: boolean;
+  /** Why it ended before all were there, where it did. */
+  readonly broken: string | undefined;
+  readonly start: () => void;
+  readonly stop: () => void;
+}
+
+const NONE: CardCells = new Map();
+
+/** A card's cells, computed cell by cell in workers when asked to; another card begins anew. */
+export const useCard = (requests: readonly PlanRequest[], on: PlannedOn): CardWork => {
+  const [found, setFound] = useState({ requests, cells: NONE });
+  const [running, setRunning] = useState(false);
+  const [broken, setBroken] = useState<string>();
+  // What is running now: a stop or another card ends it.
+  const current = useRef(0);
+
+  const stop = useCallback((): void => {
+    current.current += 1;
+    setRunning(false);
+    for (const name of WORKERS) void plannerWorker(name).drop();
+  }, []);
+
+  const start = useCallback((): void => {
+    current.current += 1;
+    const mine = current.current;
+    const take = eachOnce(requests.length);
+    const work = async (name: string): Promise<void> => {
+      for (let index = take(); index !== undefined; index = take()) {
+        const at = index;
+        const request = requests[at];
+        const cell = request && (await plannerWorker(name).card(request, on));
+        if (mine !== current.current || cell === undefined) return;
+        setFound(({ cells, ...before }) => ({ ...before, cells: new Map(cells).set(at, cell) }));
+      }
+    };
+    setFound({ requests, cells: NONE });
+    setBroken(undefined);
+    setRunning(true);
+    void Promise.all(WORKERS.map(work)).then(
+      () => mine === current.current && setRunning(false),
+      (error: unknown) => {
+        if (mine !== current.current) return;
+        setRunning(false);
+        setBroken(String(error));
+      },
+    );
+  }, [requests, on]);
+
+  useEffect(() => stop, [requests, on, stop]);
+  return { cells: found.requests === requests ? found.cells : NONE, running, broken, start, stop };
+};
