@@ -1,4 +1,4 @@
-import { expect, openPlan, setFigure, test } from './kitchen';
+import { expect, openPlan, pressOn, setFigure, test } from './kitchen';
 
 test('says when the crust burns before the middle arrives, and its remedy works', async ({
   page,
@@ -80,6 +80,19 @@ test('judges a recipe’s times on this piece, and the times it mended', async (
   const side = 180 + (Number(minutes) * 60 + Number(seconds)) / 2;
   await steps.fill(`${side} s a side`);
   await expect(page.getByText(/^It ends .*: as wanted\.$/)).toBeVisible();
+
+  // Kept, taken up again with its line, and cooked as it is said.
+  await page.getByRole('button', { name: 'Keep these times' }).click();
+  await expect(page.getByRole('button', { name: 'Kept; keep another' })).toBeVisible();
+  await steps.fill('');
+  await page
+    .getByRole('button', { name: /, your times/ })
+    .first()
+    .click();
+  await expect(steps).toHaveValue(`${side} s, turn, ${side} s`);
+  await page.getByRole('button', { name: 'Start these at the stove' }).click();
+  await pressOn(page, 'It is in the pan');
+  await expect(page.getByRole('heading', { name: 'Turn it' })).toBeVisible();
 });
 
 test('keeps a plan and takes it up again', async ({ page, own }) => {

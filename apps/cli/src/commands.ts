@@ -63,13 +63,14 @@ const timesOf = (value: unknown): Outcome =>
     // Its way is that of its steps.
     const judged = finished(judgeTimes({ ...request, way: 'once' }, times));
     if (!judged) return undefined;
-    const { plan, off, mend, thickness } = judged;
+    const { plan, off, spread, mend, thickness } = judged;
     return {
       format: 'crustan-times-result/1',
       elapsedMs: since(begin),
       steps: times,
       plan: keptPlan(plan),
       off,
+      spread,
       mend,
       thickness,
       ...comesTo(plan),

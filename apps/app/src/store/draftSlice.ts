@@ -13,6 +13,8 @@ export interface Draft {
   readonly plate: PlateTime;
   /** What else goes on the plate. */
   readonly sides: readonly Side[];
+  /** A line of the cook's own times. */
+  readonly times: string;
   /** The request as it was before another piece took its place, until something else is changed. */
   readonly before?: PlanRequest | undefined;
 }
@@ -23,6 +25,7 @@ const firstDraft = (): Draft => {
     request: { ...USUAL, cut: 'strip-steak', thickness, weight, target },
     plate: firstPlateTime(Date.now()),
     sides: [],
+    times: '',
   };
 };
 
@@ -30,6 +33,8 @@ const firstDraft = (): Draft => {
 export interface TakenDraft {
   readonly request: PlanRequest;
   readonly plate: PlateTime | undefined;
+  /** The cook's own times, where these made it. */
+  readonly times?: string | undefined;
 }
 
 /** What is decided for a piece and goes with it: another piece begins with its own usual. */
@@ -113,6 +118,9 @@ export const draftSlice = createSlice({
     plateDayChanged: (state, action: PayloadAction<string>) => {
       state.plate.day = action.payload;
     },
+    timesChanged: (state, action: PayloadAction<string>) => {
+      state.times = action.payload;
+    },
     sidesChanged: (state, action: PayloadAction<Side[]>) => {
       state.sides = action.payload;
     },
@@ -122,6 +130,7 @@ export const draftSlice = createSlice({
       state.request = request;
       state.before = undefined;
       if (action.payload.plate) state.plate = action.payload.plate;
+      if (action.payload.times !== undefined) state.times = action.payload.times;
     },
   },
 });
@@ -133,6 +142,7 @@ export const {
   plateChanged,
   plateHourChanged,
   plateDayChanged,
+  timesChanged,
   sidesChanged,
   draftTaken,
 } = draftSlice.actions;

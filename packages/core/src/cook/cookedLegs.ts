@@ -1,6 +1,6 @@
 import { FAN_OVEN, STILL_OVEN } from '../heat';
 import { BUTTER_PAN } from '../plan/butter';
-import { legsOf, ROLLED_EDGE_SHARE, type Heat } from '../plan/legs';
+import { legsOf, ROLLED_EDGE_SHARE, type Heat, type Leg } from '../plan/legs';
 import type { PlannedLeg } from '../plan/planResult';
 import type { PlanRequest } from '../plan/request';
 import type { TimedLeg } from '../plan/timedLeg';
@@ -17,7 +17,9 @@ const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRe
         ? { on: 'rack', air: leg.air ?? request.lowOven, h }
         : { on: 'oven-pan', air: leg.air ?? request.hotOven, h, pan };
     case 'board':
-      return { on: 'rest', cover: 'open' };
+      return leg.air === undefined
+        ? { on: 'rest', cover: 'open' }
+        : { on: 'warm-oven', air: leg.air };
     case 'edge':
     case 'edges':
       return { on: 'edge', pan, share: ROLLED_EDGE_SHARE };
@@ -27,6 +29,19 @@ const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRe
     case 'turns':
       return { on: 'pan', pan, ...(before?.pan === undefined ? {} : { from: before.pan }) };
   }
+};
+
+/** The legs of a request's way, where a plan's are like them: a cook's own steps may be otherwise. */
+const likeWay = (legs: readonly PlannedLeg[], request: PlanRequest): readonly Leg[] => {
+  const own = legsOf(request);
+  const alike = own.every(({ kind, heat }, i) => {
+    const leg = legs.at(i);
+    if (leg?.kind !== kind) return false;
+    const samePan = !('pan' in heat) || leg.pan === undefined || leg.pan === heat.pan;
+    const sameAir = !('air' in heat) || leg.air === undefined || leg.air === heat.air;
+    return samePan && sameAir;
+  });
+  return alike && own.length === legs.length ? own : [];
 };
 
 /** What a cook's legs are timed by. */
@@ -62,7 +77,7 @@ export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly T
   const { progress, turnedAt } = times;
   const { legs, actions, changed } = progress;
   const begins = legBegins(times);
-  const own = legsOf(request);
+  const planned = changed === undefined ? likeWay(legs, request) : [];
   const unpressed = actions.filter(
     ({ kind, done }) => kind === 'turn' && done !== 'pressed' && done !== 'skipped',
   );
@@ -74,13 +89,13 @@ export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly T
     const flips = turns
       .filter((turn) => turn > from + 1 && turn <= to + 1)
       .map((turn) => Math.min(seconds, (turn - from) / 1000));
-    const planned = changed === undefined ? own[i] : undefined;
+    const own = planned[i];
     return {
       kind: leg.kind,
-      heat: planned?.heat ?? heatOf(leg, legs[i - 1], request),
+      heat: own?.heat ?? heatOf(leg, legs[i - 1], request),
       fixed: 0,
       unknownShare: i === progress.decidingLeg ? 1 : 0,
-      gear: leg.gear ?? planned?.gear ?? {},
+      gear: leg.gear ?? own?.gear ?? {},
       thenFlip: false,
       seconds,
       flips,

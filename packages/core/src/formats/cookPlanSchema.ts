@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { PlanSpread, PullWindow } from '../plan/planResult';
 import { LEG_KINDS } from '../plan/legKind';
 import { PLAN_LIMITS } from '../plan/limits';
+import type { OwnStep } from '../plan/ownSteps';
 import { gearIdsSchema } from './gearIdsSchema';
 import { planRequestSchema } from './planRequestSchema';
 
@@ -29,6 +30,19 @@ const legSchema = z.strictObject({
   cutShort: z.literal(true).optional(),
   gear: gearIdsSchema.partial().optional(),
 });
+
+/** A cook's own step: s and C. */
+const ownStepSchema = z.discriminatedUnion('do', [
+  z.strictObject({
+    do: z.literal('pan'),
+    seconds,
+    pan: celsius.optional(),
+    every: seconds.optional(),
+  }),
+  z.strictObject({ do: z.literal('turn') }),
+  z.strictObject({ do: z.literal('oven'), seconds, air: celsius.optional() }),
+  z.strictObject({ do: z.literal('rest'), seconds }),
+]) satisfies z.ZodType<OwnStep>;
 
 const currentSchema = z.strictObject({
   request: planRequestSchema,
@@ -66,6 +80,7 @@ const currentSchema = z.strictObject({
       evaporated: z.number().min(-0.1).max(1),
     })
     .optional(),
+  ownSteps: z.array(ownStepSchema).min(1).max(60).optional(),
   trace: z.strictObject({ time: z.array(seconds).max(400), core: curve, surface: curve }),
 });
 

@@ -13,6 +13,7 @@ export const keptPlan = (plan: CookPlan): KeptPlan => ({
     done: [...plan.readings.done],
     slice: [...plan.readings.slice],
   },
+  ownSteps: plan.ownSteps && [...plan.ownSteps],
   trace: {
     time: [...plan.trace.time],
     core: [...plan.trace.core],

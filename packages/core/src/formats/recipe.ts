@@ -76,7 +76,8 @@ export type RecipeRead =
     }
   | { readonly ok: false; readonly why: string };
 
-const recipesIn = (value: unknown): readonly Recipe[] => {
+/** Every schema.org Recipe that a file holds. */
+export const recipesIn = (value: unknown): readonly Recipe[] => {
   const graph = z.looseObject({ '@graph': z.array(z.unknown()) }).safeParse(value);
   const all = graph.success ? graph.data['@graph'] : Array.isArray(value) ? value : [value];
   return all.flatMap((one) => {

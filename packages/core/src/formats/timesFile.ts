@@ -37,6 +37,8 @@ export const timesResultSchema = z.strictObject({
   plan: cookPlanSchema,
   /** The core's peak over the target, K. */
   off: z.number(),
+  /** How far the end may be off by the clock alone, K either way. */
+  spread: z.number(),
   /** So many seconds more (or fewer) of these of the plan's legs. */
   mend: z.strictObject({ legs: z.array(z.int()), seconds: z.number() }).optional(),
   /** Thicknesses for which these times end at the target, and within 1.5 K of it, m. */

@@ -36,6 +36,7 @@ export * from './thicknessToAsk';
 export * from './judgeTimes';
 export * from './ownLegs';
 export * from './ownSteps';
+export * from './writeOwnSteps';
 export * from './ovenAir';
 export * from './ovenLegs';
 export * from './inKitchen';

@@ -1,13 +1,15 @@
 import { SEARCH_COLUMNS } from '../heat';
-import { DEFAULT_PAN, type PanOnBurner } from '../gear';
+import { DEFAULT_PAN, deviationAt, NOMINAL_KITCHEN, type PanOnBurner } from '../gear';
 import { findCrossing } from '../maths/findCrossing';
 import { PLAN_LIMITS } from './limits';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import type { OwnStep } from './ownSteps';
 import type { CookPlan, Slices } from './planResult';
+import { inputsOf, inputSpread } from './inputSpread';
 import { recordLegs } from './recordPlan';
 import type { PlanRequest } from './request';
+import { spreadAbout } from './spreadAbout';
 import { timedFor, turningSeconds, type TimedLeg } from './timedLeg';
 import { WayCook } from './wayCook';
 import { usesLowOven, usesOven } from './way';
@@ -18,6 +20,8 @@ export interface JudgedTimes {
   readonly slices: Slices;
   /** The core's peak over the wanted end, K. */
   readonly off: number;
+  /** How far the end may be off by the clock alone, one deviation either way, K. */
+  readonly spread: number;
   /** The change of time that mends it; undefined where none would. */
   readonly mend: TimesMend | undefined;
   /** The thickness these times are right for, and from which to which they end within 1.5 C, m. */
@@ -70,12 +74,30 @@ const lasting = (
   return made;
 };
 
-/** A request as its steps have it: their way, and their oven. */
-export const requestOfSteps = (request: PlanRequest, steps: readonly OwnStep[]): PlanRequest => {
+/** A request as its steps have it: their way, their pan and their oven, and nothing that they leave out. */
+export const requestOfSteps = (asked: PlanRequest, steps: readonly OwnStep[]): PlanRequest => {
   const way = wayOfSteps(steps);
+  const inPan = steps.flatMap((step) => (step.do === 'pan' ? [step] : []));
+  const request: PlanRequest = {
+    ...asked,
+    way,
+    edges: 'none',
+    baste: 0,
+    panAfter: undefined,
+    hold: undefined,
+    pan: inPan.find(({ pan }) => pan !== undefined)?.pan ?? asked.pan,
+    every: inPan.find(({ every }) => every !== undefined)?.every ?? asked.every,
+  };
   const air = steps.find((step) => step.do === 'oven')?.air;
-  if (!usesOven(way) || air === undefined) return { ...request, way };
-  return { ...request, way, [usesLowOven(way) ? 'lowOven' : 'hotOven']: air };
+  if (!usesOven(way) || air === undefined) return request;
+  return { ...request, [usesLowOven(way) ? 'lowOven' : 'hotOven']: air };
+};
+
+/** The rest that steps end with, s; undefined where they end in the heat. */
+const lastRest = (steps: readonly OwnStep[]): number | undefined => {
+  const from = steps.findLastIndex(({ do: does }) => does !== 'rest') + 1;
+  if (from === steps.length) return undefined;
+  return steps.slice(from).reduce((sum, step) => sum + ('seconds' in step ? step.seconds : 0), 0);
 };
 
 /** Where a rising function meets a goal between two places; undefined where it does not. */
@@ -108,7 +130,8 @@ export function* judgeTimes(
   const legs = ownLegs(steps, request);
   if (legs.length === 0) return undefined;
   const section = new WayCook(request, { pan: onPan, columns: SEARCH_COLUMNS });
-  const { plan, slices } = recordLegs(section, legs, { frames: 1 });
+  const recorded = recordLegs(section, legs, { frames: 1, rest: lastRest(steps) });
+  const plan: CookPlan = { ...recorded.plan, ownSteps: steps };
   yield null;
   const { target } = request;
   const flatPeak = (of: PlanRequest, timed: readonly TimedLeg[]): number => {
@@ -136,6 +159,19 @@ export function* judgeTimes(
     seconds = Math.min(longest, Math.max(0, seconds - miss / slope));
   }
 
+  const { endTemperature: spread } = yield* spreadAbout(
+    inputsOf(request).map((input) => [input, inputSpread(input, request)]),
+    given,
+    (input, spreads) => {
+      const off = deviationAt(input, spreads, inputSpread(input, request));
+      const deviation = { ...NOMINAL_KITCHEN, [input]: off };
+      const cook = new WayCook(request, { pan: onPan, deviation });
+      cook.reset();
+      return cook.endOf(legs).peak;
+    },
+    (longer) => flatPeak(request, lasting(legs, free, longer)),
+  );
+
   /** Thicker ends cooler, so that the search runs over the negative. */
   const { least, most } = PLAN_LIMITS.thickness;
   const peakAt = (negative: number): number => {
@@ -147,7 +183,8 @@ export function* judgeTimes(
   const thickest = right && (yield* crossing(peakAt, target - RIGHT, -most, -least));
   return {
     plan,
-    slices,
+    slices: recorded.slices,
+    spread,
     off: plan.peakCore - target,
     mend: seconds === undefined ? undefined : { legs: free, seconds: seconds - given },
     thickness:

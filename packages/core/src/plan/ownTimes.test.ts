@@ -8,8 +8,19 @@ import { judgeTimes, requestOfSteps } from './judgeTimes';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import { readOwnSteps, type OwnStep } from './ownSteps';
 import { WayCook } from './wayCook';
+import { writeOwnSteps } from './writeOwnSteps';
 
 const stepsOf = (line: string): readonly OwnStep[] => readOwnSteps(line).steps;
+
+/** Steps whose heats are those of whole degrees Fahrenheit. */
+const inWholeF = (steps: readonly OwnStep[]): readonly OwnStep[] => {
+  const whole = (celsius: number): number => ((Math.round((celsius * 9) / 5 + 32) - 32) * 5) / 9;
+  return steps.map((step) => {
+    if (step.do === 'oven' && step.air !== undefined) return { ...step, air: whole(step.air) };
+    if (step.do === 'pan' && step.pan !== undefined) return { ...step, pan: whole(step.pan) };
+    return step;
+  });
+};
 
 /** The steps judged on a piece. */
 const judge = (steps: readonly OwnStep[]) => finished(judgeTimes(STEAK, steps));
@@ -65,31 +76,35 @@ describe('a line of steps', () => {
   it('reads whatever it wrote itself, and no text breaks it', () => {
     const step: fc.Arbitrary<OwnStep> = fc.oneof(
       fc.record({ do: fc.constant('pan' as const), seconds: fc.integer({ min: 1, max: 900 }) }),
+      fc.record({
+        do: fc.constant('pan' as const),
+        seconds: fc.integer({ min: 1, max: 900 }),
+        pan: fc.integer({ min: 121, max: 399 }),
+      }),
+      fc.record({
+        do: fc.constant('pan' as const),
+        seconds: fc.integer({ min: 1, max: 900 }),
+        every: fc.integer({ min: 10, max: 300 }),
+      }),
       fc.record({ do: fc.constant('turn' as const) }),
       fc.record({
         do: fc.constant('oven' as const),
         seconds: fc.integer({ min: 1, max: 9000 }),
-        air: fc.integer({ min: 60, max: 260 }),
+        air: fc.integer({ min: 61, max: 259 }),
       }),
       fc.record({ do: fc.constant('rest' as const), seconds: fc.integer({ min: 1, max: 900 }) }),
     );
-    const said = (one: OwnStep): string => {
-      switch (one.do) {
-        case 'pan':
-          return `${one.seconds} s`;
-        case 'turn':
-          return 'turn';
-        case 'oven':
-          return `oven ${one.air} ${one.seconds} s`;
-        case 'rest':
-          return `rest ${one.seconds} s`;
-      }
-    };
     fc.assert(
       fc.property(fc.array(step, { maxLength: 8 }), (drawn) => {
         const first = drawn.findIndex((one) => one.do !== 'turn');
         const steps = first === -1 ? [] : drawn.slice(first);
-        expect(readOwnSteps(steps.map(said).join(', '))).toEqual({ steps, unread: [] });
+        for (const scale of ['c', 'f'] as const) {
+          const line = writeOwnSteps(steps, scale);
+          expect(readOwnSteps(line)).toEqual({
+            steps: scale === 'c' ? steps : inWholeF(steps),
+            unread: [],
+          });
+        }
       }),
     );
     fc.assert(fc.property(fc.string(), (line) => void readOwnSteps(line)));
@@ -147,5 +162,16 @@ describe('a cook’s own times', () => {
       cook.reset();
       expect(Math.abs(cook.endOf(ownLegs(steps, request)).peak - STEAK.target)).toBeLessThan(1.5);
     }
+  });
+
+  it('are sliced after their own rest, carry their steps, and say how far they may be off', () => {
+    const judged = judge(RECIPE);
+    expect(judged?.plan.restSeconds).toBe(300);
+    expect(judged?.plan.ownSteps).toEqual(RECIPE);
+    expect(judged?.plan.sliceCore).toBeLessThanOrEqual((judged?.plan.peakCore ?? 0) + 0.01);
+    expect(judged?.spread).toBeGreaterThan(0.5);
+    expect(judged?.spread).toBeLessThan(15);
+    const hot = requestOfSteps({ ...STEAK, edges: 'both', baste: 60 }, stepsOf('pan at 240 2 min'));
+    expect(hot).toMatchObject({ pan: 240, edges: 'none', baste: 0 });
   });
 });

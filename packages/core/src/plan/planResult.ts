@@ -1,5 +1,6 @@
 import type { GearTaken } from '../gear';
 import type { LegKind } from './legKind';
+import type { OwnStep } from './ownSteps';
 import type { PlanRequest } from './request';
 import type { Way } from './way';
 
@@ -121,6 +122,8 @@ export interface CookPlan {
   readonly smaller?: { readonly done: number; readonly peak: number } | undefined;
   /** What the hold before the browning costs. */
   readonly hold?: HoldCost | undefined;
+  /** The cook's own steps, where these and not a search made it. */
+  readonly ownSteps?: readonly OwnStep[] | undefined;
   readonly trace: Trace;
 }
 

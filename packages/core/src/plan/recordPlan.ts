@@ -68,20 +68,22 @@ export interface RecordOptions {
   readonly end?: CookEnd | undefined;
   /** Frames of the slice, about; one gives the first and the last. */
   readonly frames?: number | undefined;
+  /** The rest before it is sliced, s; absent: what the core wants. */
+  readonly rest?: number | undefined;
 }
 
 /** Runs a cook once more through timed legs and keeps what the interface shows of it. */
 export const recordLegs = (
   cook: WayCook,
   legs: readonly TimedLeg[],
-  { end, frames }: RecordOptions = {},
+  { end, frames, rest }: RecordOptions = {},
 ): RecordedPlan => {
   const { solver, request } = cook;
   cook.reset();
   const known = end ?? cook.endOf(legs);
   cook.reset();
   cook.recordWith(new CookRecording(solver, request, spacingFor({ legs, end: known }, frames)));
-  return recorded(cook, legs, cook.endingOf(legs));
+  return recorded(cook, legs, cook.endingOf(legs), rest);
 };
 
 /** What the interface shows of a run, of a cook whose runs are recorded. */
@@ -93,11 +95,11 @@ const recorded = (
   cook: WayCook,
   legs: readonly TimedLeg[],
   { end, toRest }: Ending,
+  restSeconds = restOf(end),
 ): RecordedPlan => {
   const { solver, request } = cook;
   const decides = decidingLeg(legs);
   const cookSeconds = lengthOf(legs);
-  const restSeconds = restOf(end);
   if (toRest) cook.restore(toRest);
   const { recorded: recording } = cook;
   if (recording === undefined) throw new Error('the cook was not recorded');

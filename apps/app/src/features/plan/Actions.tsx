@@ -1,20 +1,13 @@
 import { memo } from 'react';
-import { View } from 'react-native';
-import { useRouter } from 'expo-router';
 import { keptPlan, type PlanRecord } from '@crustan/core/formats';
 import type { Way } from '@crustan/core/plan/way';
-import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
-import { kitchenNow } from '../../store/clock';
 import { gearUsed } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
-import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
-import { useGear } from '../../store/useGear';
-import { Button } from '../../ui/Button';
-import { Text } from '../../ui/Text';
+import { useAppStore } from '../../store/store';
 import { planTitle } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { laneOf } from '../../workers/planLane';
+import { PlanActions } from './PlanActions';
 
 interface Props {
   readonly way: Way;
@@ -22,15 +15,12 @@ interface Props {
   readonly plateAt: number;
 }
 
+const WHAT = { start: 'Start at the stove', keep: 'Keep this plan' } as const;
+
 /** A press means what the sentence says now: it waits for that plan, should it still be computed. */
 export const Actions = memo(function Actions({ way, plateAt }: Props) {
-  const dispatch = useAppDispatch();
-  const router = useRouter();
   const show = useShow();
   const store = useAppStore();
-  const gear = useGear();
-  const [keepPlan, kept] = useKeepPlanMutation();
-  const underWay = useAppSelector((state) => selectCooks(state).length > 0);
   const record = async (): Promise<PlanRecord | undefined> => {
     const { plan, window, spread } = await laneOf(way).settled();
     if (!plan) return undefined;
@@ -45,52 +35,5 @@ export const Actions = memo(function Actions({ way, plateAt }: Props) {
       gear: gearUsed(store.getState().kitchen),
     };
   };
-  const start = async (): Promise<void> => {
-    const startedAt = kitchenNow();
-    const plan = await record();
-    if (!plan) return;
-    dispatch(
-      cookStarted({
-        id: newId(),
-        startedAt,
-        plan,
-        together: { id: newId(), waits: 0 },
-        event: { id: newId(), kind: 'started', at: startedAt },
-      }),
-    );
-    router.push('/stove');
-  };
-  /** Beside what is on, for the same plate. */
-  const join = async (): Promise<void> => {
-    const plan = await record();
-    if (!plan) return;
-    const { startTogether } = await import('../../store/startTogether');
-    startTogether(dispatch, [plan], selectCooks(store.getState()), gear);
-    router.push('/stove');
-  };
-  const keep = async (): Promise<void> => {
-    const plan = await record();
-    if (plan) await keepPlan(plan);
-  };
-  return (
-    <View className="no-print gap-2">
-      {underWay ? (
-        <>
-          <Button label="A cook is under way: go to it" onPress={() => router.push('/stove')} />
-          <Button kind="plain" label="Cook this beside it" onPress={() => void join()} />
-        </>
-      ) : (
-        <Button label="Start at the stove" onPress={() => void start()} />
-      )}
-      <Button
-        kind="plain"
-        label={kept.isSuccess ? 'Kept; keep another' : 'Keep this plan'}
-        disabled={kept.isLoading}
-        onPress={() => void keep()}
-      />
-      {kept.error ? (
-        <Text voice="small" role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text>
-      ) : null}
-    </View>
-  );
+  return <PlanActions record={record} what={WHAT} />;
 });

@@ -1,5 +1,6 @@
-import { memo, useDeferredValue } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
+import { requestHere } from '../../store/kitchenSlice';
 import { plateMoment } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
@@ -10,6 +11,7 @@ import { Blocked, Remedies } from './Blocked';
 import { Cautions } from './Cautions';
 import { Chapters } from './Chapters';
 import { KeptPlans } from './KeptPlans';
+import { OwnTimesChapter } from './OwnTimesChapter';
 import { PlanInFull } from './PlanInFull';
 import { RunColumn } from './RunColumn';
 
@@ -50,6 +52,14 @@ export const ChosenRun = () => {
   );
 };
 
+/** Own times can be asked where the computed way is refused. */
+const OwnTimesHere = () => {
+  const draft = useAppSelector((state) => state.draft.request);
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const request = useMemo(() => requestHere(draft, kitchen), [draft, kitchen]);
+  return <OwnTimesChapter request={request} />;
+};
+
 interface AnswerProps {
   readonly view: PlanView;
   readonly plateAt: number;
@@ -61,7 +71,12 @@ const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
     return <Text role="alert">{`The simulation stopped: ${broken}. Reload the page.`}</Text>;
   }
   if (obstacle) {
-    return <Blocked obstacle={obstacle} remedies={remedies} searching={computing} />;
+    return (
+      <>
+        <Blocked obstacle={obstacle} remedies={remedies} searching={computing} />
+        <OwnTimesHere />
+      </>
+    );
   }
   if (!plan || !slices) return <Text tone="text-iron-500">Simulating the piece…</Text>;
   return (

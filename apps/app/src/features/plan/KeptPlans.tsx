@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
+import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import { showDuration } from '@crustan/core/units';
 import { sayFailure, useDropPlanMutation, usePlansQuery } from '../../store/bookApi';
 import { byPlate } from '../../store/byPlate';
@@ -47,17 +48,25 @@ const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: numb
   const [drop] = useDropPlanMutation();
   const gear = useGear();
   const due = sayNextDue(plan, gear, now, show);
-  const { request, cookSeconds } = plan.plan;
+  const { request, cookSeconds, ownSteps } = plan.plan;
   return (
     <View className="flex-row items-center border-t border-salt-200">
       <Pressable
         role="button"
-        onPress={() => dispatch(draftTaken({ request, plate: plateTimeOf(plan.plateAt, now) }))}
+        onPress={() =>
+          dispatch(
+            draftTaken({
+              request,
+              plate: plateTimeOf(plan.plateAt, now),
+              times: ownSteps && writeOwnSteps(ownSteps, show.units === 'imperial' ? 'f' : 'c'),
+            }),
+          )
+        }
         className="min-h-touch flex-1 justify-center py-2"
       >
         <Text voice="strong">{plan.title}</Text>
         <Text voice="small" tone="text-iron-500">
-          {`${show.day(plan.plateAt)} · ${show.thickness(request.thickness)} to ${show.degrees(request.target)} · ${showDuration(cookSeconds)} · ${WAY_NAMES[request.way].toLowerCase()}`}
+          {`${show.day(plan.plateAt)} · ${show.thickness(request.thickness)} to ${show.degrees(request.target)} · ${showDuration(cookSeconds)} · ${ownSteps ? 'by your own times' : WAY_NAMES[request.way].toLowerCase()}`}
         </Text>
         {due === undefined ? null : (
           <Text voice="small" tone="text-flame-light">

@@ -20,6 +20,8 @@ import { UnevenAdvice } from './editors/UnevenAdvice';
 import { RunColumn } from './RunColumn';
 import { Sensitivity } from './Sensitivity';
 
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
+
 const mockSchools: readonly SaltSchool[] = [
   { ahead: 0, brine: 0, depth: 0, golden: 171 },
   { ahead: 900, brine: 0.12, depth: 0.0009, golden: 180 },

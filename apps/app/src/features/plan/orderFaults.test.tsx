@@ -2,6 +2,8 @@ import { render, screen } from '@testing-library/react';
 import { REQUEST } from '../../testing';
 import { OrderFaults } from './OrderFaults';
 
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
+
 it('says what works against itself, and what would be right', () => {
   const { container, rerender } = render(<OrderFaults request={REQUEST} />);
   expect(container.textContent).toBe('');

@@ -18,6 +18,8 @@ import { EDITABLE } from './sentenceWords';
 import { sliceOf } from '../../words/sliceOf';
 import { Way } from './Ways';
 
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
+
 jest.mock('../../workers/planner', () => ({ plannerWorker: () => asking() }));
 /** A worker that never answers. */
 const asking = () => ({

@@ -11,6 +11,8 @@ import { saySpoons } from './saySpoons';
 import { TakeAway } from './TakeAway';
 import { sayChanges, WhatChanged } from './WhatChanged';
 
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
+
 const show = showIn('metric');
 const T0 = Date.UTC(2026, 0, 2, 18, 0);
 

@@ -1,18 +1,15 @@
-import { memo, useMemo, useState } from 'react';
-import { TextInput, View, useWindowDimensions } from 'react-native';
+import { View, useWindowDimensions } from 'react-native';
 import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { lossOf } from '@crustan/core/heat/drip';
 import type { JudgedTimes } from '@crustan/core/plan';
-import { readOwnSteps } from '@crustan/core/plan/ownSteps';
-import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import { cutOf } from '@crustan/core/plan/request';
 import { sayDuration } from '@crustan/core/units';
-import { Slice } from '../../ui/Slice';
-import { Text } from '../../ui/Text';
-import { sayCrust } from '../../words/judgedWords';
-import type { Show } from '../../words/show';
-import { sliceOf } from '../../words/sliceOf';
-import { useShow } from '../../words/useShow';
-import { useOwnTimes } from './useOwnTimes';
+import { Slice } from '../../../ui/Slice';
+import { Text } from '../../../ui/Text';
+import { sayCrust } from '../../../words/judgedWords';
+import type { Show } from '../../../words/show';
+import { sliceOf } from '../../../words/sliceOf';
+import { useShow } from '../../../words/useShow';
 
 /** An end this near what was wanted is right, K. */
 const RIGHT = 1.5;
@@ -39,12 +36,25 @@ const sayThickness = ({ thickness }: JudgedTimes, show: Show): string =>
     ? 'These times are right for no thickness of this piece.'
     : `These times are right for a piece of ${show.thickness(thickness.right)} (${show.thickness(thickness.least)} to ${show.thickness(thickness.most)}).`;
 
-const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
+/** Sliced this far under its peak, a piece was cut too soon or too late, K. */
+const UNDER_PEAK = 1;
+
+/** What their own rest makes of it; nothing where it is sliced about its peak. */
+const sayRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined => {
+  const { sliceCore, peakCore, peakAfter, restSeconds } = plan;
+  if (peakCore - sliceCore < UNDER_PEAK) return undefined;
+  const early = restSeconds < peakAfter;
+  return `Rested ${sayDuration(restSeconds)} it is sliced at ${show.degrees(sliceCore)}, ${early ? 'before' : 'after'} its peak at ${sayDuration(Math.round(Math.max(0, peakAfter) / 15) * 15)}.`;
+};
+
+/** What a cook's own times make of the piece, and what would mend them. */
+export const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
   const show = useShow();
   const { width } = useWindowDimensions();
-  const { plan, slices } = judged;
+  const { plan, slices, spread } = judged;
   const end = sayEnd(judged, show);
   const mend = sayMend(judged);
+  const rest = sayRestOf(judged, show);
   const [palest, darkest] = [Math.min(...plan.browning), Math.max(...plan.browning)];
   const loss = lossOf(plan.evaporated, plan.drip).central;
   return (
@@ -59,9 +69,11 @@ const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
       </View>
       <Text voice="strong">{end}</Text>
       {mend === undefined ? null : <Text>{mend}</Text>}
+      {rest === undefined ? null : <Text>{rest}</Text>}
       <Text>{sayThickness(judged, show)}</Text>
+      <Text>{`By the clock alone the end may be ${show.difference(spread)} off either way: take its temperature.`}</Text>
       <Text voice="small" tone="text-iron-500">
-        {`Crust ${sayCrust(palest, plan.request)} and ${sayCrust(darkest, plan.request)}, ${show.depth(plan.greyBand)} of grey band, loses about ${Math.round(100 * loss)} %.`}
+        {`Crust ${sayCrust(palest, plan.request)} and ${sayCrust(darkest, plan.request)}, ${show.depth(plan.greyBand)} of grey band, loses about ${Math.round(100 * loss)}\u00a0%.`}
       </Text>
       {crustColour(darkest, plan.request) === 'burnt' ? (
         <Text role="alert">A face burns: less hot, or turned more often.</Text>
@@ -69,42 +81,3 @@ const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
     </View>
   );
 };
-
-/** A recipe's or a habit's times in a line: what they would make of this piece, and what would mend them. */
-export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: PlanRequest }) {
-  const [line, setLine] = useState('');
-  const fahrenheit = useShow().units === 'imperial';
-  const { steps, unread } = useMemo(
-    () => readOwnSteps(line, fahrenheit ? 'f' : 'c'),
-    [line, fahrenheit],
-  );
-  const judged = useOwnTimes(request, steps);
-  const inHeat = steps.some((step) => step.do === 'pan' || step.do === 'oven');
-  return (
-    <View className="gap-3">
-      <Text voice="small" tone="text-iron-500">
-        {`Steps one after another, such as “3 min, turn, 1 min, oven ${fahrenheit ? 425 : 220} 8 min, rest 5”. A bare number is minutes; a heat is ${fahrenheit ? '°F, or °C where C' : '°C, or °F where F'} is written.`}
-      </Text>
-      <TextInput
-        aria-label="Your steps"
-        multiline
-        numberOfLines={2}
-        maxLength={1000}
-        value={line}
-        onChangeText={setLine}
-        aria-invalid={unread.length > 0}
-        className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 py-2 font-text text-16 text-iron-950"
-      />
-      {unread.map(({ text, why }) => (
-        <Text key={text} voice="note" role="alert">
-          {`“${text}” was not understood: ${why}.`}
-        </Text>
-      ))}
-      {judged ? (
-        <Verdict judged={judged} />
-      ) : inHeat ? (
-        <Text aria-live="polite">Cooking it by these times…</Text>
-      ) : null}
-    </View>
-  );
-});

@@ -2,8 +2,8 @@ import { useEffect, useState } from 'react';
 import type { JudgedTimes } from '@crustan/core/plan';
 import type { OwnStep } from '@crustan/core/plan/ownSteps';
 import type { PlanRequest } from '@crustan/core/plan/request';
-import { plannerWorker } from '../../workers/planner';
-import { usePlannedOn } from '../../workers/useAsked';
+import { plannerWorker } from '../../../workers/planner';
+import { usePlannedOn } from '../../../workers/useAsked';
 
 /** A line that is still being typed is not judged yet, ms. */
 const SETTLES = 400;

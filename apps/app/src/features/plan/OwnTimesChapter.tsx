@@ -1,0 +1,14 @@
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { useAppSelector } from '../../store/store';
+import { Chapter } from './Chapter';
+import { OwnTimes } from './ownTimes/OwnTimes';
+
+/** A cook's own times under a plan, or under the reason why there is none; open where some are said. */
+export const OwnTimesChapter = ({ request }: { readonly request: PlanRequest }) => {
+  const said = useAppSelector((state) => state.draft.times !== '');
+  return (
+    <Chapter title="Your own times" says="what they would make of this piece" opened={said}>
+      {() => <OwnTimes request={request} />}
+    </Chapter>
+  );
+};

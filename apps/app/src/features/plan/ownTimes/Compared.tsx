@@ -1,0 +1,56 @@
+import { View } from 'react-native';
+import { lossOf } from '@crustan/core/heat/drip';
+import type { CookPlan } from '@crustan/core/plan';
+import { palestBrowning } from '@crustan/core/plan/palestBrowning';
+import type { Way } from '@crustan/core/plan/way';
+import { showDuration } from '@crustan/core/units';
+import { Text } from '../../../ui/Text';
+import { sayCrust } from '../../../words/judgedWords';
+import type { Show } from '../../../words/show';
+import { useShow } from '../../../words/useShow';
+import { WAY_NAMES } from '../../../words/wayWords';
+import { usePlanView } from '../../../workers/planLane';
+
+/** What decides between two ways. */
+const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])[] = [
+  ['ends at', (plan, show) => show.degrees(plan.peakCore)],
+  ['in all', ({ cookSeconds }) => showDuration(cookSeconds)],
+  ['at the stove', ({ stoveSeconds }) => showDuration(stoveSeconds)],
+  ['crust', (plan) => sayCrust(palestBrowning(plan), plan.request)],
+  ['grey band', ({ greyBand }, show) => show.depth(greyBand)],
+  ['even', ({ evenness }) => `${Math.round(100 * evenness)} %`],
+  ['loss', ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],
+];
+
+/** A cook's own times beside the way that is chosen above. */
+export const Compared = ({ plan, way }: { readonly plan: CookPlan; readonly way: Way }) => {
+  const show = useShow();
+  const { plan: other } = usePlanView(way);
+  if (!other) return null;
+  return (
+    <View role="table" aria-label="Beside the computed way">
+      <View role="row" className="flex-row gap-2 border-b border-iron-950 pb-1">
+        <Text role="columnheader" voice="note" className="w-[84px]" />
+        <Text role="columnheader" voice="label" className="flex-1">
+          your times
+        </Text>
+        <Text role="columnheader" voice="label" className="flex-1">
+          {WAY_NAMES[way].toLowerCase()}
+        </Text>
+      </View>
+      {ROWS.map(([name, figure]) => (
+        <View key={name} role="row" className="flex-row gap-2 border-b border-salt-200 py-1">
+          <Text role="rowheader" voice="small" className="w-[84px]">
+            {name}
+          </Text>
+          <Text role="cell" className="flex-1">
+            {figure(plan, show)}
+          </Text>
+          <Text role="cell" className="flex-1">
+            {figure(other, show)}
+          </Text>
+        </View>
+      ))}
+    </View>
+  );
+};

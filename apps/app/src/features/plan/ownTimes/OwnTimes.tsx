@@ -1,0 +1,96 @@
+import { memo, useMemo } from 'react';
+import { TextInput, View } from 'react-native';
+import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import type { JudgedTimes } from '@crustan/core/plan';
+import { readOwnSteps } from '@crustan/core/plan/ownSteps';
+import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
+import type { PlanRequest } from '@crustan/core/plan/request';
+import { timesChanged } from '../../../store/draftSlice';
+import { gearUsed } from '../../../store/kitchenSlice';
+import { newId } from '../../../store/newId';
+import { plateMoment } from '../../../store/plateTime';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../../store/store';
+import { Text } from '../../../ui/Text';
+import { planTitle } from '../../../words/cutWords';
+import { useShow } from '../../../words/useShow';
+import { Cautions } from '../Cautions';
+import { PlanActions } from '../PlanActions';
+import { Compared } from './Compared';
+import { RecipeTimes } from './RecipeTimes';
+import { StepRows } from './StepRows';
+import { useOwnTimes } from './useOwnTimes';
+import { Verdict } from './Verdict';
+
+const WHAT = { start: 'Start these at the stove', keep: 'Keep these times' } as const;
+
+/** A recipe's or a habit's times in a line: what they would make of this piece, and what would mend them. */
+export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: PlanRequest }) {
+  const dispatch = useAppDispatch();
+  const line = useAppSelector((state) => state.draft.times);
+  const scale = useShow().units === 'imperial' ? 'f' : 'c';
+  const { steps, unread } = useMemo(() => readOwnSteps(line, scale), [line, scale]);
+  const judged = useOwnTimes(request, steps);
+  const inHeat = steps.some((step) => step.do === 'pan' || step.do === 'oven');
+  const say = (said: string) => dispatch(timesChanged(said));
+  return (
+    <View className="gap-3">
+      <Text voice="small" tone="text-iron-500">
+        {`Steps one after another, such as “3 min, turn, 1 min, oven ${scale === 'f' ? 425 : 220} 8 min, rest 5”. A bare number is minutes; a heat is ${scale === 'f' ? '°F, or °C where C' : '°C, or °F where F'} is written.`}
+      </Text>
+      <TextInput
+        aria-label="Your steps"
+        multiline
+        numberOfLines={2}
+        maxLength={1000}
+        value={line}
+        onChangeText={say}
+        aria-invalid={unread.length > 0}
+        className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 py-2 font-text text-16 text-iron-950"
+      />
+      {unread.map(({ text, why }) => (
+        <Text key={text} voice="note" role="alert">
+          {`“${text}” was not understood: ${why}.`}
+        </Text>
+      ))}
+      <StepRows steps={steps} onChange={(changed) => say(writeOwnSteps(changed, scale))} />
+      <RecipeTimes scale={scale} onTimes={say} />
+      {judged ? (
+        <Judged judged={judged} way={request.way} />
+      ) : inHeat ? (
+        <Text aria-live="polite">Cooking it by these times…</Text>
+      ) : null}
+    </View>
+  );
+});
+
+interface JudgedProps {
+  readonly judged: JudgedTimes;
+  /** The computed way they are held against. */
+  readonly way: PlanRequest['way'];
+}
+
+/** The verdict, the computed way beside it, what to mind, and what can be done with it. */
+const Judged = ({ judged, way }: JudgedProps) => {
+  const show = useShow();
+  const store = useAppStore();
+  const { plan } = judged;
+  const record = async (): Promise<PlanRecord> => {
+    const { draft, kitchen } = store.getState();
+    return Promise.resolve({
+      id: newId(),
+      createdAt: Date.now(),
+      title: `${planTitle(plan.request, show)}, your times`,
+      plateAt: plateMoment(draft.plate, Date.now()),
+      plan: keptPlan(plan),
+      gear: gearUsed(kitchen),
+    });
+  };
+  return (
+    <View className="gap-4">
+      <Verdict judged={judged} />
+      <Compared plan={plan} way={way} />
+      <Cautions plan={plan} />
+      <PlanActions record={record} what={WHAT} />
+    </View>
+  );
+};

@@ -1,0 +1,117 @@
+import { act, fireEvent, screen } from '@testing-library/react';
+import { finished } from '@crustan/core/maths';
+import { judgeTimes, type OwnStep, type PlanRequest } from '@crustan/core/plan';
+import { renderWithStore } from '../../../renderWithStore';
+import { REQUEST } from '../../../testing';
+import { selectCooks } from '../../../store/stoveSlice';
+import { OwnTimes } from './OwnTimes';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
+
+const mockJudged = (request: PlanRequest, steps: readonly OwnStep[]) =>
+  finished(judgeTimes(request, steps));
+const mockAsked: (readonly OwnStep[])[] = [];
+jest.mock('../../../workers/planner', () => ({
+  plannerWorker: () => ({
+    times: (request: PlanRequest, _on: unknown, steps: readonly OwnStep[]) => {
+      mockAsked.push(steps);
+      return Promise.resolve(mockJudged(request, steps));
+    },
+  }),
+}));
+
+const STRIP: PlanRequest = { ...REQUEST, thickness: 0.031, weight: 0.36, target: 54 };
+
+const type = async (line: string): Promise<void> => {
+  fireEvent.change(screen.getByLabelText('Your steps'), { target: { value: line } });
+  await act(async () => {
+    await jest.advanceTimersByTimeAsync(500);
+  });
+};
+
+describe('a cook’s own times on Plan', () => {
+  beforeEach(() => void jest.useFakeTimers());
+  afterEach(() => {
+    jest.useRealTimers();
+    mockAsked.length = 0;
+  });
+
+  it('are judged: the end, what would mend it, for which thickness they are right', async () => {
+    renderWithStore(<OwnTimes request={STRIP} />);
+    await type('3 min, turn, 1 min, oven 220 8 min, rest 5');
+    expect(
+      screen.getByText(/^It ends blue at 4\d°, [\d.]+ °C under what was wanted\.$/),
+    ).toBeTruthy();
+    expect(screen.getByText(/more in the oven would bring it there/)).toBeTruthy();
+    expect(screen.getByText(/right for a piece of 2\d mm \(2\d mm to 2\d mm\)/)).toBeTruthy();
+    expect(screen.getByText(/^Crust .* of grey band, loses about \d+\s%\.$/)).toBeTruthy();
+    await type('5 min a side, oven 220 20 min');
+    expect(screen.getByText(/over what was wanted/)).toBeTruthy();
+    expect(screen.getByText(/less in the oven would bring it there/)).toBeTruthy();
+  });
+
+  it('say what was not understood by its words, and judge nothing without a step in the heat', async () => {
+    renderWithStore(<OwnTimes request={STRIP} />);
+    await type('until golden, rest 5');
+    expect(screen.getByRole('alert').textContent).toMatch(/^“until golden” was not understood: /);
+    expect(mockAsked.every((steps) => steps.every((step) => step.do === 'rest'))).toBe(true);
+    expect(screen.queryByText(/It ends/)).toBeNull();
+  });
+
+  it('are asked for once the line has settled, not at every letter', async () => {
+    renderWithStore(<OwnTimes request={STRIP} />);
+    for (const line of ['3', '3 m', '3 min a', '3 min a side']) {
+      fireEvent.change(screen.getByLabelText('Your steps'), { target: { value: line } });
+    }
+    await act(async () => {
+      await jest.advanceTimersByTimeAsync(500);
+    });
+    expect(mockAsked).toHaveLength(1);
+  });
+
+  it('are changed step by step, and the line follows', async () => {
+    const { store } = renderWithStore(<OwnTimes request={STRIP} />);
+    await type('3 min, turn, 1 min, oven 220 8 min');
+    fireEvent.click(screen.getByRole('button', { name: /^Longer: oven/ }));
+    expect(store.getState().draft.times).toBe('3 min, turn, 1 min, oven 220 C 9 min');
+    fireEvent.click(screen.getByRole('button', { name: /^Take out: oven/ }));
+    fireEvent.click(screen.getByRole('button', { name: '+ Rest' }));
+    expect(store.getState().draft.times).toBe('3 min, turn, 1 min, rest 5 min');
+    fireEvent.click(screen.getByRole('button', { name: 'Shorter: pan 3 min' }));
+    expect(store.getState().draft.times).toBe('150 s, turn, 1 min, rest 5 min');
+  });
+
+  it('are taken from a recipe whose steps say them, and another file is told what it lacks', async () => {
+    const { store } = renderWithStore(<OwnTimes request={STRIP} />);
+    const input = screen.getByLabelText(/^Or from a recipe/);
+    const give = async (text: string): Promise<void> => {
+      const file = new File([text], 'recipe.json');
+      Object.assign(file, { text: () => Promise.resolve(text) });
+      fireEvent.change(input, { target: { files: [file] } });
+      await act(async () => {
+        await jest.advanceTimersByTimeAsync(1);
+      });
+    };
+    await give('{"@type":"Recipe","recipeInstructions":"Whisk the eggs."}');
+    expect(screen.getByRole('status').textContent).toMatch(/no recipe whose steps say their times/);
+    const recipeInstructions = [{ text: 'Sear 3 min a side.' }, { text: 'Rest for 5 minutes.' }];
+    await give(JSON.stringify({ '@type': 'Recipe', recipeInstructions }));
+    expect(store.getState().draft.times).toBe('3 min, turn, 3 min, rest 5 min');
+  });
+
+  it('are started at the stove as they are, with their steps', async () => {
+    const { store } = renderWithStore(<OwnTimes request={STRIP} />);
+    await type('3 min a side, rest 5');
+    expect(screen.getByText(/^By the clock alone the end may be [\d.]+ °C off/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Start these at the stove' }));
+    await act(async () => {
+      await jest.advanceTimersByTimeAsync(1);
+    });
+    const [cook] = selectCooks(store.getState());
+    expect(cook?.plan.title).toMatch(/, your times$/);
+    expect(cook?.plan.plan.ownSteps).toHaveLength(4);
+    expect(cook?.plan.plan.restSeconds).toBe(300);
+    expect(mockPush).toHaveBeenCalledWith('/stove');
+  });
+});
