@@ -47,6 +47,7 @@ const OF_THE_PIECE = [
   'edges',
   'cover',
   'hold',
+  'airing',
 ] as const satisfies readonly (keyof PlanRequest)[];
 export type OfThePiece = (typeof OF_THE_PIECE)[number] | 'pan';
 
@@ -66,6 +67,7 @@ const asItComes = (request: PlanRequest): PlanRequest => {
     panAfter: undefined,
     thaw: undefined,
     hold: undefined,
+    airing: undefined,
   };
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };

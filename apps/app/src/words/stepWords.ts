@@ -1,8 +1,11 @@
+import { THAW_DRIP } from '@crustan/core/food/freezing';
+import { isFish, type Species } from '@crustan/core/food/species';
 import { fatOf } from '@crustan/core/gear/fats';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { CookPlan } from '@crustan/core/plan';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
+import { airingOf } from '@crustan/core/plan/surfaceFilm';
 import { partsInPan } from '@crustan/core/plan/shareOnIron';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
@@ -64,6 +67,22 @@ const sayHours = (seconds: number): string => {
 const thawedOutside = ({ thaw }: PlanFigures['request']): boolean =>
   thaw !== undefined && thaw !== 'fridge-shelf' && thaw !== 'fridge-bag';
 
+/** What a thaw costs in drip. */
+const dripWords = (species: Species): string => {
+  const [least, most] = THAW_DRIP[isFish(species) ? 'fish' : 'meat'];
+  return `${Math.round(100 * least)} to ${Math.round(100 * most)}\u00a0%`;
+};
+
+/** A piece that is dried in the fridge before it is salted, or longer. */
+const dryWords = (request: PlanFigures['request']): StepWords => {
+  const { in: place, seconds } = airingOf(request);
+  return {
+    does:
+      place === 'towels' ? 'Wrap it in a dry towel, in the fridge' : 'Onto a rack in the fridge',
+    why: `${sayAhead(seconds)}, ${place === 'towels' ? 'a fresh towel every day' : 'uncovered'}`,
+  };
+};
+
 /** How a whole piece is browned in a pan. */
 const howBrowned = (request: PlanFigures['request']): string => {
   const parts = partsInPan(request);
@@ -118,10 +137,12 @@ export const stepWords = (
         does: `Salt it, ${sayAhead(request.saltAhead)} ahead`,
         why: 'on a rack in the fridge, uncovered: it goes in and the face dries',
       };
+    case 'dry':
+      return dryWords(request);
     case 'thaw':
       return {
         does: `Out of the freezer: it thaws ${THAW_WORDS[request.thaw ?? 'fridge-bag']}`,
-        why: `${sayHours(plan.thaw?.seconds ?? 0)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}`,
+        why: `${sayHours(plan.thaw?.seconds ?? 0)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}; ${dripWords(cut.species)} of it drips away`,
       };
     case 'temper':
       return {

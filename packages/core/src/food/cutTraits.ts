@@ -32,4 +32,6 @@ export interface CutTraits {
   readonly whole?: true | undefined;
   /** Rolled and tied, or round by nature: it lies on its side, and its thickness is its diameter. */
   readonly rolled?: true | undefined;
+  /** Boned, rolled and tied: what was its outside lies inside. */
+  readonly tied?: true | undefined;
 }

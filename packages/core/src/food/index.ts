@@ -4,6 +4,7 @@ export * from './composition';
 export * from './cuts';
 export * from './cutTraits';
 export * from './footprint';
+export * from './rubs';
 export * from './species';
 export * from './tissues';
 export * from './properties';

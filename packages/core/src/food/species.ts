@@ -12,3 +12,7 @@ export const SPECIES = [
 ] as const;
 /** An animal as far as its doneness, its colours and its hazards go. */
 export type Species = (typeof SPECIES)[number];
+
+/** Fish and shellfish. */
+export const isFish = (species: Species): boolean =>
+  species === 'salmon' || species === 'tuna' || species === 'white-fish' || species === 'scallop';

@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { CUT_IDS } from '../food/cuts';
+import { RUB_IDS } from '../food/rubs';
 import { SPECIES } from '../food/species';
 import { TISSUE_NAMES } from '../food/tissues';
 import { FAT_IDS } from '../gear/fats';
 import { PRESS_NAMES } from '../heat/face';
+import { DRYING_PLACES } from '../heat/fridgeDrying';
 import { MODEL_NAMES, type ModelName } from '../heat/heatModel';
 import { THAW_PLACES } from '../heat/icePlaces';
 import { REST_COVERS } from '../heat/restCover';
@@ -50,6 +52,7 @@ export const ownCutSchema = z.strictObject({
   ribs: bounded(PLAN_LIMITS.ribs, 'm').optional(),
   whole: z.literal(true).optional(),
   rolled: z.literal(true).optional(),
+  tied: z.literal(true).optional(),
 }) satisfies z.ZodType<OwnCut>;
 
 /** The first books said how often a piece is turned; that is a way now. */
@@ -83,6 +86,10 @@ export const planRequestFields = {
   thaw: oneOf(THAW_PLACES).optional(),
   temper: bounded(PLAN_LIMITS.temper, 's').default(USUAL.temper),
   surface: oneOf(SURFACES),
+  airing: z
+    .strictObject({ in: oneOf(DRYING_PLACES), seconds: bounded(PLAN_LIMITS.airing, 's') })
+    .optional(),
+  rubs: z.array(oneOf(RUB_IDS)).max(RUB_IDS.length).optional(),
   salt: bounded(PLAN_LIMITS.salt, '').default(USUAL.salt),
   saltAhead: bounded(PLAN_LIMITS.saltAhead, 's').default(USUAL.saltAhead),
   pan: bounded(PLAN_LIMITS.pan, 'C'),

@@ -4,6 +4,7 @@ export * from './drip';
 export * from './estimates';
 export * from './face';
 export * from './faceLine';
+export * from './fridgeDrying';
 export * from './goal';
 export * from './grid';
 export * from './heatModel';

@@ -32,11 +32,16 @@ describe('salting ahead', () => {
   });
 
   it('a towel takes most of it; the open fridge takes more than that', () => {
-    const late = { salt: 0.01, saltAhead: 900 };
+    const late = { ...STEAK, salt: 0.01, saltAhead: 900 };
     expect(surfaceFilm({ ...late, surface: 'dry' })).toBeLessThan(
       surfaceFilm({ ...late, surface: 'wet' }) / 4,
     );
-    expect(surfaceFilm({ salt: 0.01, saltAhead: 86_400, surface: 'aired' })).toBeLessThan(-0.1);
+    const aired = { ...STEAK, saltAhead: 86_400, surface: 'aired' } as const;
+    expect(surfaceFilm(aired)).toBeLessThan(-0.1);
+    // Dried for longer than it is salted, and never past what a face can be.
+    const longer = { ...aired, airing: { in: 'fan', seconds: 4 * 86_400 } } as const;
+    expect(surfaceFilm(longer)).toBeLessThan(surfaceFilm(aired));
+    expect(surfaceFilm(longer)).toBeGreaterThanOrEqual(-0.5);
     expect(isAwkward(900)).toBe(true);
     expect(SALT_SCHOOLS.filter(isAwkward)).toEqual([900]);
   });

@@ -1,5 +1,4 @@
-import { planWay, type PlanWayOptions } from './planWay';
-import type { CookPlan, Obstacle } from './planResult';
+import type { Obstacle } from './planResult';
 import type { PlanRequest } from './request';
 
 /** A sheet of one piece and way: a row for each thickness, a column for each end. */
@@ -36,27 +35,3 @@ export const cardRequests = ({ request, thicknesses, targets }: Card): readonly 
       weight: (request.weight / request.thickness) * thickness,
     })),
   );
-
-const cellOf = (plan: CookPlan, spread: number): CardCell => ({
-  ok: true,
-  cookSeconds: plan.cookSeconds,
-  spread,
-  pullCore: plan.pullCore,
-  restSeconds: plan.restSeconds,
-  peakCore: plan.peakCore,
-});
-
-/** Plans one cell: on the section, with its spread. Yields between runs. */
-export function* planCell(
-  request: PlanRequest,
-  options: Omit<PlanWayOptions, 'inFull'> = {},
-): Generator<null, CardCell> {
-  let plan: CookPlan | undefined;
-  for (const update of planWay(request, options)) {
-    if (update?.kind === 'plan') ({ plan } = update);
-    else if (update?.kind === 'obstacle') return { ok: false, obstacle: update.obstacle };
-    else if (update?.kind === 'spread' && plan) return cellOf(plan, update.spread.seconds);
-    yield null;
-  }
-  throw new Error('a cell is planned or refused');
-}

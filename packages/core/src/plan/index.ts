@@ -1,6 +1,7 @@
 export * from './ahead';
 export * from './butter';
 export * from './card';
+export * from './planCell';
 export * from './checkGear';
 export * from './cookEnd';
 export * from './legKind';
@@ -10,6 +11,7 @@ export * from './legSurroundings';
 export * from './limits';
 export * from './palestBrowning';
 export * from './pieceOf';
+export * from './placeRubs';
 export * from './planResult';
 export * from './planOnSection';
 export * from './planWay';

@@ -22,6 +22,8 @@ export const PLAN_LIMITS = {
   salt: { least: 0, most: 0.04 },
   /** s from the salt to the heat. */
   saltAhead: { least: 0, most: 4 * 86_400 },
+  /** s of drying in the fridge. */
+  airing: { least: 3600, most: 5 * 86_400 },
   /** s of basting. */
   baste: { least: 0, most: 240 },
   /** s between turns. */

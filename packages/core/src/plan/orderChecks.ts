@@ -1,13 +1,15 @@
-import type { Species } from '../food';
+import { isFish } from '../food/species';
 import type { ThawPlace } from '../heat/icePlaces';
 import { cutOf, type PlanRequest } from './request';
-import { AIRED_FROM, isAwkward } from './schools';
+import { AIRED_FROM, AWKWARD, isAwkward } from './schools';
+import { airingOf } from './surfaceFilm';
 
 /** What is wrong with the order in which a piece is dried, salted, thawed and left to stand. */
 export const ORDER_FAULTS = [
   'cures-fish',
   'dried-off-salt',
   'no-time-to-dry',
+  'towels-take-salt',
   'kept-after-quick-thaw',
   'stands-after-warm-thaw',
 ] as const;
@@ -15,19 +17,24 @@ export type OrderFault = (typeof ORDER_FAULTS)[number];
 
 /** Salted for longer than this, fish is cured: firm, translucent, salt through. Usual practice, s. */
 const FISH_CURES = 43_200;
-const FISH: readonly Species[] = ['salmon', 'tuna', 'white-fish', 'scallop'];
 /** What was thawed warm is cooked within this, s: usual advice is at once. */
 const AT_ONCE = 3600;
 const THAWED_WARM: readonly ThawPlace[] = ['running-water', 'still-water', 'counter'];
 
 const CHECKS: Readonly<Record<OrderFault, (request: PlanRequest) => boolean>> = {
   'cures-fish': (request) =>
-    FISH.includes(cutOf(request).species) && request.salt > 0 && request.saltAhead >= FISH_CURES,
+    isFish(cutOf(request).species) && request.salt > 0 && request.saltAhead >= FISH_CURES,
   // Patted dry while the brine lies on the face: the salt goes with it.
   'dried-off-salt': ({ salt, saltAhead, surface }) =>
     salt > 0 && surface === 'dry' && isAwkward(saltAhead),
-  'no-time-to-dry': ({ thaw, surface, saltAhead }) =>
-    thaw !== undefined && thaw !== 'fridge-shelf' && surface === 'aired' && saltAhead < AIRED_FROM,
+  'no-time-to-dry': (request) =>
+    request.thaw !== undefined &&
+    request.thaw !== 'fridge-shelf' &&
+    request.surface === 'aired' &&
+    airingOf(request).seconds < AIRED_FROM,
+  // Salted while it lies in towels: they take the brine.
+  'towels-take-salt': ({ salt, saltAhead, surface, airing }) =>
+    salt > 0 && surface === 'aired' && airing?.in === 'towels' && saltAhead >= AWKWARD[0],
   'kept-after-quick-thaw': ({ thaw, saltAhead }) =>
     thaw !== undefined && THAWED_WARM.includes(thaw) && saltAhead > AT_ONCE,
   'stands-after-warm-thaw': ({ thaw, temper }) =>

@@ -1,6 +1,15 @@
-import { CUTS, type Cut, type CutId } from '../food';
+import { CUTS, type Cut, type CutId, type RubId } from '../food';
 import type { FatId, GearIds, KitchenDeviation, KitchenTrait } from '../gear';
-import type { Knob, Press, RestCover, RestSurface, StemSide, ThawPlace, TurnSpot } from '../heat';
+import type {
+  DryingPlace,
+  Knob,
+  Press,
+  RestCover,
+  RestSurface,
+  StemSide,
+  ThawPlace,
+  TurnSpot,
+} from '../heat';
 import { HEAT_MODELS, type HeatModel, type ModelName } from '../heat/heatModel';
 import { PLAN_LIMITS } from './limits';
 import type { Way } from './way';
@@ -33,6 +42,12 @@ export interface Hold {
 /** A warm oven's usual, C: at the upper end of what grows. */
 export const WARM_OVEN = 60;
 
+/** How a piece dries in the fridge, and for how long, s. */
+export interface Airing {
+  readonly in: DryingPlace;
+  readonly seconds: number;
+}
+
 /** A piece the cook has described, where the larder has none like it. */
 export type OwnCut = Cut;
 
@@ -60,6 +75,10 @@ export interface PlanRequest {
   /** On the counter before the heat, s. */
   readonly temper: number;
   readonly surface: Surface;
+  /** How an aired piece was dried; absent: on a rack, as long as it is salted. */
+  readonly airing?: Airing | undefined;
+  /** What else goes on it. */
+  readonly rubs?: RubId[] | undefined;
   /** Salt, share of the weight, and how long before the heat, s. */
   readonly salt: number;
   readonly saltAhead: number;

@@ -1,5 +1,5 @@
-import { footprint } from '../food';
-import { DEFAULT_PAN } from '../gear';
+import { footprint } from '../food/footprint';
+import { DEFAULT_PAN } from '../gear/pan';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 
 /** Share of the half of a rolled piece that lies down which touches the iron at a time. Estimate. */

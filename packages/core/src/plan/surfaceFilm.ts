@@ -1,4 +1,7 @@
-import type { PlanRequest } from './request';
+import { tissueProperties } from '../food/properties';
+import { TISSUES } from '../food/tissues';
+import { faceDried, type FaceDried } from '../heat/fridgeDrying';
+import { cutOf, type Airing, type PlanRequest } from './request';
 
 /** Water a wet face holds, kg/m2: about a fifth of a millimetre. Estimate. */
 const WET = 0.2;
@@ -9,14 +12,10 @@ const BRINE_AT = 900;
 const BRINE_SALT = 0.01;
 /** Share of the water that a towel leaves. Estimate. */
 const PATTED = 0.1;
-/**
- * Drying in the open fridge, kg/m2 for the root of an hour, for water must first come to the face:
- * some 3 to 4 % of a steak in two days. No drier than this. Estimates.
- */
-const DRIES_PER_ROOT_HOUR = 0.06;
-const DRIEST = -0.5;
+/** The solver's face is dried no further, kg/m2: deeper it would take a wet face's place. Estimate. */
+const DRIEST = 0.5;
 
-type Said = Pick<PlanRequest, 'surface' | 'salt' | 'saltAhead'>;
+type Said = Pick<PlanRequest, 'surface' | 'salt' | 'saltAhead' | 'airing' | 'cut' | 'own'>;
 
 /** Brine lying on a face so long after salting, kg/m2: drawn out in minutes, taken back in an hour. */
 export const brineFilm = (salt: number, seconds: number): number => {
@@ -24,8 +23,20 @@ export const brineFilm = (salt: number, seconds: number): number => {
   return ((BRINE * salt) / BRINE_SALT) * t * Math.exp(1 - t);
 };
 
+/** How a piece that is dried in the fridge is dried. */
+export const airingOf = ({ airing, saltAhead }: Pick<Said, 'airing' | 'saltAhead'>): Airing =>
+  airing ?? { in: 'rack', seconds: saltAhead };
+
+/** Water that each face of an aired piece has lost, kg/m2. */
+export const airedLoss = (said: Said): FaceDried => {
+  const { in: place, seconds } = airingOf(said);
+  const { water } = tissueProperties(TISSUES[cutOf(said).tissue]);
+  return faceDried(place, seconds, water);
+};
+
 /** Water on each face as it meets the heat, kg/m2; below zero it has been dried out of it. */
-export const surfaceFilm = ({ surface, salt, saltAhead }: Said): number => {
+export const surfaceFilm = (said: Said): number => {
+  const { surface, salt, saltAhead } = said;
   const brine = brineFilm(salt, saltAhead);
   switch (surface) {
     case 'wet':
@@ -33,6 +44,6 @@ export const surfaceFilm = ({ surface, salt, saltAhead }: Said): number => {
     case 'dry':
       return PATTED * brine;
     case 'aired':
-      return Math.max(DRIEST, -DRIES_PER_ROOT_HOUR * Math.sqrt(saltAhead / 3600));
+      return -Math.min(DRIEST, airedLoss(said).likely);
   }
 };

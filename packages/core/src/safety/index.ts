@@ -1,4 +1,5 @@
 export * from './allergens';
+export * from './keepsRaw';
 export * from './lethality';
 export * from './minimumTemperature';
 export * from './parasites';

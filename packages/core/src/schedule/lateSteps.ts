@@ -1,5 +1,5 @@
 import type { ThawPlace } from '../heat/icePlaces';
-import type { PlanRequest } from '../plan/request';
+import type { Airing, PlanRequest } from '../plan/request';
 import { AIRED_FROM, AWKWARD } from '../plan/schools';
 import { inAtFor, type Run, type RunStep } from './run';
 
@@ -12,6 +12,7 @@ export type LateStep =
       readonly change:
         | Pick<PlanRequest, 'saltAhead' | 'surface'>
         | Pick<PlanRequest, 'temper'>
+        | Pick<PlanRequest, 'airing' | 'surface'>
         | { readonly thaw: ThawPlace };
     }
   /** It takes as long as it takes: the earliest plate. */
@@ -23,6 +24,7 @@ const QUICKEST_THAW = 'running-water';
 /** Shorter is given up to a whole part of the clock, s. */
 const SALT_PARTS = 300;
 const TEMPER_PARTS = 60;
+const HOUR = 3600;
 
 /** Salting in so much time: as long as it is, or at the pan where the brine would still be out. */
 const saltIn = (
@@ -32,6 +34,14 @@ const saltIn = (
   const whole = Math.floor(left / SALT_PARTS) * SALT_PARTS;
   const saltAhead = whole > AWKWARD[1] ? whole : 0;
   return { saltAhead, surface: surface === 'aired' && saltAhead < AIRED_FROM ? 'dry' : surface };
+};
+
+/** Drying for as long as is left, in whole hours; patted dry where that is too little. */
+const dryIn = (left: number, airing: Airing): Pick<PlanRequest, 'airing' | 'surface'> => {
+  const seconds = Math.floor(left / HOUR) * HOUR;
+  return seconds < HOUR
+    ? { airing: undefined, surface: 'dry' }
+    : { airing: { ...airing, seconds }, surface: 'aired' };
 };
 
 /**
@@ -51,6 +61,9 @@ export const lateSteps = (
     const due = inAt + step.at * 1000;
     if (due >= now) return [];
     if (step.kind === 'salt') return [{ step, due, change: saltIn(left, request) }];
+    if (step.kind === 'dry' && request.airing) {
+      return [{ step, due, change: dryIn(left, request.airing) }];
+    }
     if (step.kind === 'temper') {
       const temper = Math.floor(left / TEMPER_PARTS) * TEMPER_PARTS;
       return [{ step, due, change: { temper } }];

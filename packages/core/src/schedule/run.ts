@@ -9,6 +9,7 @@ import { firstOvenLeg, inAPan } from '../plan/ovenLegs';
 /** Things the cook does, the piece's own and what goes before and after. */
 export type StepKind =
   | 'thaw'
+  | 'dry'
   | 'salt'
   | 'temper'
   | 'oven-on'
@@ -38,7 +39,7 @@ export interface Run {
   readonly panToPlate: number;
   /** Seconds from the first step to the plate. */
   readonly length: number;
-  /** The same, thawing and salting ahead left out: what must still fit tonight. */
+  /** The same, thawing, drying and salting ahead left out: what must still fit tonight. */
   readonly tonight: number;
 }
 
@@ -56,6 +57,9 @@ const PLATING_SECONDS = 60;
 const EVEN_OUT_SECONDS = 60;
 /** Walls and racks lag behind the air that the thermostat shows, s. Estimate. */
 const SOAK_SECONDS = 300;
+
+/** What is done days ahead, not tonight. */
+const DAYS_AHEAD: readonly StepKind[] = ['thaw', 'dry', 'salt'];
 
 /** What a run is made from. */
 export type RunFigures = Pick<CookPlan, 'request' | 'legs' | 'restSeconds' | 'thaw'>;
@@ -100,6 +104,11 @@ const beforehand = (
   if (request.saltAhead > -ready) {
     const seconds = request.saltAhead;
     marks.push({ kind: 'salt', at: -request.saltAhead, hands: 'free', seconds });
+  }
+  const { surface, airing, saltAhead } = request;
+  if (surface === 'aired' && airing && airing.seconds > Math.max(-ready, saltAhead)) {
+    const { seconds } = airing;
+    marks.push({ kind: 'dry', at: -seconds, hands: 'free', seconds });
   }
   if (thaw) {
     // Thawed before anything else is done to it, by a whole part of the clock.
@@ -152,7 +161,7 @@ export const runOf = (
     ...mark,
   }));
   const first = steps[0]?.at ?? 0;
-  const tonight = steps.find(({ kind }) => kind !== 'salt' && kind !== 'thaw')?.at ?? first;
+  const tonight = steps.find(({ kind }) => !DAYS_AHEAD.includes(kind))?.at ?? first;
   return { steps, panToPlate: plate, length: plate - first, tonight: plate - tonight };
 };
 

@@ -1,10 +1,12 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
+import { RUBS } from '@crustan/core/food/rubs';
 import { cutOf } from '@crustan/core/plan/request';
 import {
   allergensOf,
   frozenFirst,
+  KEEPS_RAW,
   MINIMUM_TEMPERATURES,
   NO_CREDIT_BELOW,
   PARASITE_FREEZING,
@@ -26,12 +28,23 @@ const TWO_HOURS = 7200;
 /** Of which a thaw should take no more than this, s. */
 const WARM_THAW = 3600;
 
+/** Days that a request keeps the piece raw in the fridge: salted or dried, whichever is longer. */
+const daysKept = ({ saltAhead, surface, airing }: CookPlan['request']): number =>
+  Math.max(saltAhead, surface === 'aired' ? (airing?.seconds ?? 0) : 0) / 86_400;
+
 /** What may hurt someone, at the plan: fire, the table's minimum, parasites, time, allergens. */
 export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
-  const { species } = cutOf(plan.request);
+  const { species, tied } = cutOf(plan.request);
   const minimum = MINIMUM_TEMPERATURES[species];
-  const allergens = [...allergensOf(species), ...(plan.request.baste > 0 ? ['milk'] : [])];
+  const { rubs = [], baste } = plan.request;
+  const allergens = [
+    ...allergensOf(species),
+    ...(baste > 0 ? ['milk'] : []),
+    ...rubs.flatMap((rub) => RUBS[rub].allergen ?? []),
+  ];
+  const keeps = KEEPS_RAW[species];
+  const kept = daysKept(plan.request);
   return (
     <View className="gap-2">
       <Caution lead="Lid within reach.">
@@ -52,6 +65,17 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           {`Under ${show.temperature(PARASITES_DIE_AT)} parasites live: ${PARASITE_FREEZING.map(
             ({ celsius, hours }) => `${show.temperature(celsius)} for ${sayHours(hours)}`,
           ).join(' or ')} first (FDA Food Code). Some farmed fish is exempt by local code.`}
+        </Caution>
+      ) : null}
+      {kept > keeps.most ? (
+        <Caution lead={`${Math.round(kept)} days raw in the fridge.`}>
+          {`It keeps ${keeps.least} to ${keeps.most} at ${show.temperature(4)} or under (${keeps.source}). Throw it away on smell, slime or mould.`}
+        </Caution>
+      ) : null}
+      {tied && plan.peakCore < minimum.celsius ? (
+        <Caution lead="Rolled and tied: its outside is inside.">
+          What was on the surface lies in the middle, where no sear reaches it. Codes do not take it
+          for whole muscle: cook it to the table.
         </Caution>
       ) : null}
       {plan.thaw && plan.thaw.warm > WARM_THAW ? (

@@ -28,14 +28,21 @@ const sayShorter = (late: Extract<LateStep, { change: object }>): string => {
       ? 'Straight from the fridge'
       : `On the counter for ${sayDuration(late.change.temper)}`;
   }
+  if ('saltAhead' in late.change) {
+    return late.change.saltAhead === 0
+      ? 'Salt at the pan'
+      : `Salt now, ${sayAhead(late.change.saltAhead)} ahead`;
+  }
   if ('thaw' in late.change) return `Thaw it ${THAW_WORDS[late.change.thaw]}`;
-  return late.change.saltAhead === 0
-    ? 'Salt at the pan'
-    : `Salt now, ${sayAhead(late.change.saltAhead)} ahead`;
+  const { airing } = late.change;
+  return airing === undefined
+    ? 'Pat it dry instead'
+    : `Dry it now, for ${sayAhead(airing.seconds)}`;
 };
 
 const DUE: Readonly<Partial<Record<LateStep['step']['kind'], string>>> = {
   thaw: 'Taking it out of the freezer was due',
+  dry: 'Drying was due to begin',
   salt: 'Salting was due',
   temper: 'Taking it out of the fridge was due',
 };

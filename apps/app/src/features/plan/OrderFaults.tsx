@@ -11,6 +11,8 @@ const SAY: Readonly<Record<OrderFault, string>> = {
     'Its brine is out on the face by then, and patting it dry takes the salt along. Salt it at the pan, or three quarters of an hour ahead and more.',
   'no-time-to-dry':
     'It comes wet out of its bag, and nothing dries it in the fridge: leave it open in the fridge overnight, or pat it dry.',
+  'towels-take-salt':
+    'Salted in its towels, they take the brine and the salt with it: dry it first and salt at the pan, or dry it salted on a rack.',
   'kept-after-quick-thaw':
     'Thawed outside the fridge it is to be cooked at once, not kept: thaw it in the fridge, or salt it at the pan.',
   'stands-after-warm-thaw':

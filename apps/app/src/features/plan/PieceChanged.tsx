@@ -20,6 +20,7 @@ const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => str
   edges: () => 'no edges seared',
   cover: ({ cover }) => `rested ${COVER_WORDS[cover]}`,
   hold: () => 'not held',
+  airing: () => 'not dried in the fridge',
 };
 
 /** Says what went with the piece before, and takes it back in one tap. */

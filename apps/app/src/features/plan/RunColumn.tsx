@@ -14,6 +14,7 @@ import { stepWords } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 import { LateSteps } from './LateSteps';
 import { OrderFaults } from './OrderFaults';
+import { RubPlaces } from './RubPlaces';
 import { SidesEditor } from './SidesEditor';
 import { TakeAway } from './TakeAway';
 
@@ -58,6 +59,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
         {`The run, back from ${dated ? sayMoment(plateAt, now) : show.clock(plateAt)}`}
       </Text>
       <OrderFaults request={plan.request} />
+      <RubPlaces plan={plan} />
       <LateSteps run={run} request={plan.request} gear={gear} plateAt={plateAt} now={now} />
       {days.map(({ day, of }) => (
         <View key={day} className="gap-3">

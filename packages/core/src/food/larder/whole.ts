@@ -72,6 +72,7 @@ export const WHOLE = {
     slicing: 'string off, then across, a finger thick',
     whole: true,
     rolled: true,
+    tied: true,
   },
   'salmon-side': {
     name: 'side of salmon',

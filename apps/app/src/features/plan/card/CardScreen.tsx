@@ -9,6 +9,7 @@ import { gearUsed, panInUse, requestHere } from '../../../store/kitchenSlice';
 import { useAppSelector } from '../../../store/store';
 import { useScales } from '../../../store/useScales';
 import { Button } from '../../../ui/Button';
+import { Chips } from '../../../ui/Chips';
 import { Measure } from '../../../ui/Measure';
 import { Progress } from '../../../ui/Progress';
 import { saveFile } from '../../../ui/saveFile';
@@ -29,7 +30,6 @@ import {
 } from '../sentenceWords';
 import { CardTable } from './CardTable';
 import { thicknessesFrom, thinnestFor } from './cardWords';
-import { Columns } from './Columns';
 import { useCard } from './useCard';
 
 /** Columns that a card begins with: those nearest to what is wanted tonight. */
@@ -91,7 +91,13 @@ export const CardScreen = () => {
         {used === undefined ? null : <Text voice="small">{used}</Text>}
       </View>
       <View className="no-print gap-3 lg:max-w-[620px]">
-        <Columns scale={scale} chosen={names} onChange={setNames} />
+        <Chips
+          label="Columns of the card"
+          options={scale.map(({ name }) => ({ value: name, label: name }))}
+          chosen={names}
+          onChange={setNames}
+          least={1}
+        />
         <Measure
           units={units}
           label="Thinnest"

@@ -23,8 +23,10 @@ import { MovesEditor } from './MovesEditor';
 import { OvenEditor } from './OvenEditor';
 import { PanEditor } from './PanEditor';
 import { PlateEditor } from './PlateEditor';
+import { RubsEditor } from './RubsEditor';
 import { SaltEditor } from './SaltEditor';
 import { StartEditor } from './StartEditor';
+import { SurfaceEditor } from './SurfaceEditor';
 import { UnevenAdvice } from './UnevenAdvice';
 
 interface Props {
@@ -89,24 +91,14 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
       );
     }
     case 'surface':
-      return (
-        <Choice
-          label="Surface"
-          value={request.surface}
-          onChange={(surface) => dispatch(requestChanged({ surface }))}
-          options={[
-            { value: 'dry', label: 'Patted dry', detail: 'browns at once' },
-            { value: 'wet', label: 'Still wet', detail: 'its water must boil off first' },
-            {
-              value: 'aired',
-              label: 'Dried in the fridge',
-              detail: 'as long as it is salted ahead',
-            },
-          ]}
-        />
-      );
+      return <SurfaceEditor />;
     case 'salt':
-      return <SaltEditor request={request} />;
+      return (
+        <View className="gap-5">
+          <SaltEditor request={request} />
+          <RubsEditor />
+        </View>
+      );
     case 'start':
       return <StartEditor request={request} />;
     case 'pan':

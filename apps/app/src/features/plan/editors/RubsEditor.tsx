@@ -1,0 +1,30 @@
+import { View } from 'react-native';
+import { RUB_IDS, RUBS } from '@crustan/core/food/rubs';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
+import { Chips } from '../../../ui/Chips';
+import { Text } from '../../../ui/Text';
+
+const OPTIONS = RUB_IDS.map((value) => ({ value, label: RUBS[value].name }));
+
+/** What else goes on the piece; the run says when. */
+export const RubsEditor = () => {
+  const dispatch = useAppDispatch();
+  const rubs = useAppSelector((state) => state.draft.request.rubs ?? []);
+  return (
+    <View className="gap-2">
+      <Text voice="label">Rubs and spices</Text>
+      <Chips
+        label="Rubs and spices"
+        options={OPTIONS}
+        chosen={rubs}
+        onChange={(chosen) =>
+          dispatch(requestChanged({ rubs: chosen.length === 0 ? undefined : chosen }))
+        }
+      />
+      <Text voice="small" tone="text-iron-500">
+        When each goes on is computed from the surface of the chosen plan: it stands in the run.
+      </Text>
+    </View>
+  );
+};

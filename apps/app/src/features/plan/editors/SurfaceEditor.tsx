@@ -1,0 +1,94 @@
+import { View } from 'react-native';
+import { footprint } from '@crustan/core/food';
+import { DRYING_PLACES, type DryingPlace } from '@crustan/core/heat/fridgeDrying';
+import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import { airedLoss, airingOf } from '@crustan/core/plan/surfaceFilm';
+import { KEEPS_RAW } from '@crustan/core/safety';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch, useAppSelector } from '../../../store/store';
+import { Choice } from '../../../ui/Choice';
+import { Slider } from '../../../ui/Slider';
+import { Text } from '../../../ui/Text';
+import { sayAhead } from '../../../words/stepWords';
+
+const PLACES: Readonly<Record<DryingPlace, { readonly label: string; readonly detail: string }>> = {
+  rack: { label: 'On a rack', detail: 'uncovered, still air' },
+  fan: { label: 'On a rack, fan', detail: 'a fridge that blows' },
+  towels: { label: 'In towels', detail: 'renewed every day' },
+};
+
+const HOUR = 3600;
+const DAY = 24 * HOUR;
+/** A drying's usual, s, and the steps it is set in. */
+const USUAL_AIRING = DAY;
+const STEP = 6 * HOUR;
+
+const percent = (share: number): string => (100 * share).toFixed(1);
+
+/** How wet the faces are as they meet the pan; dried in the fridge: how, how long, what it costs. */
+export const SurfaceEditor = () => {
+  const dispatch = useAppDispatch();
+  // Not the deferred draft: a key that is held down moves the slider each time.
+  const request = useAppSelector((state) => state.draft.request);
+  const change = (changed: Partial<PlanRequest>) => dispatch(requestChanged(changed));
+  return (
+    <View className="gap-3">
+      <Choice
+        label="Surface"
+        value={request.surface}
+        onChange={(surface) => {
+          const seconds = Math.max(USUAL_AIRING, request.saltAhead);
+          change({ surface, airing: surface === 'aired' ? { in: 'rack', seconds } : undefined });
+        }}
+        options={[
+          { value: 'dry', label: 'Patted dry', detail: 'browns at once' },
+          { value: 'wet', label: 'Still wet', detail: 'its water must boil off first' },
+          { value: 'aired', label: 'Dried in the fridge', detail: 'hours or days ahead' },
+        ]}
+      />
+      {request.surface === 'aired' ? <AiringEditor request={request} change={change} /> : null}
+    </View>
+  );
+};
+
+interface AiringProps {
+  readonly request: PlanRequest;
+  readonly change: (changed: Partial<PlanRequest>) => void;
+}
+
+const AiringEditor = ({ request, change }: AiringProps) => {
+  const airing = airingOf(request);
+  const cut = cutOf(request);
+  const { likely, least, most } = airedLoss(request);
+  // Both faces of the piece.
+  const perWeight = (2 * footprint(cut, request.weight, request.thickness).area) / request.weight;
+  const keeps = KEEPS_RAW[cut.species];
+  return (
+    <>
+      <Choice
+        label="Dried"
+        value={airing.in}
+        onChange={(place) => change({ airing: { ...airing, in: place } })}
+        options={DRYING_PLACES.map((value) => ({ value, ...PLACES[value] }))}
+      />
+      <Slider
+        label="Dried for"
+        value={Math.round(airing.seconds / STEP)}
+        least={1}
+        most={PLAN_LIMITS.airing.most / STEP}
+        step={1}
+        says={sayAhead(airing.seconds)}
+        onChange={(steps) => change({ airing: { ...airing, seconds: steps * STEP } })}
+      />
+      <Text aria-live="polite">
+        {`In ${sayAhead(airing.seconds)} about ${percent(likely * perWeight)}\u00a0% of its weight goes as water (${percent(least * perWeight)} to ${percent(most * perWeight)}, as fridges differ), ${Math.round(likely * 1000)} g from each m² of face.`}
+      </Text>
+      {airing.seconds > keeps.least * DAY ? (
+        <Text voice="small" role="note">
+          {`Raw, it keeps ${keeps.least} to ${keeps.most} days at 4 °C or under from the shop on (${keeps.source}). Days in a home fridge are not controlled ageing: throw it away on smell, slime or mould.`}
+        </Text>
+      ) : null}
+    </>
+  );
+};

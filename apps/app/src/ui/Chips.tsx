@@ -1,0 +1,39 @@
+import { Pressable, View } from 'react-native';
+import { Text } from './Text';
+
+interface Props<T extends string> {
+  readonly label: string;
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly chosen: readonly T[];
+  readonly onChange: (chosen: T[]) => void;
+  /** So many at least stay chosen. */
+  readonly least?: number;
+}
+
+/** Any of a few, each on or off. */
+export const Chips = <T extends string>({
+  label,
+  options,
+  chosen,
+  onChange,
+  least = 0,
+}: Props<T>) => (
+  <View role="group" aria-label={label} className="flex-row flex-wrap gap-2">
+    {options.map(({ value, label: says }) => {
+      const on = chosen.includes(value);
+      const without = chosen.filter((each) => each !== value);
+      return (
+        <Pressable
+          key={value}
+          role="checkbox"
+          aria-checked={on}
+          disabled={on && without.length < least}
+          onPress={() => onChange(on ? without : [...chosen, value])}
+          className={`min-h-touch justify-center rounded border-2 px-3 ${on ? 'border-flame-light bg-salt-0' : 'border-salt-300'}`}
+        >
+          <Text voice={on ? 'strong' : 'body'}>{says}</Text>
+        </Pressable>
+      );
+    })}
+  </View>
+);
