@@ -1,11 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import {
+  aheadResultSchema,
   cookResultSchema,
   planFileResultSchema,
   problemSchema,
   timesResultSchema,
 } from '@crustan/core/formats';
-import { planCommand, simulateCommand } from './commands';
+import { aheadCommand, planCommand, simulateCommand } from './commands';
 import { readRequests } from './readRequests';
 import { jsonSchemas } from './schemas';
 
@@ -145,5 +146,54 @@ describe('the command line', () => {
       expect(name).toMatch(/^[a-z0-9-]+$/);
       expect(schema).toMatchObject({ $schema: expect.stringContaining('json-schema.org') });
     }
+  });
+
+  it('freezes, thaws and holds a piece as its file says, and cooks none that is still frozen', () => {
+    const thawed = { kind: 'fridge', bag: true, until: 'thawed', maxSeconds: 300_000 };
+    const file = {
+      format: 'crustan-cook/1',
+      model: 'kitchen',
+      piece: { tissue: 'lean-beef', thickness: 0.03, start: 5 },
+      stages: [
+        { kind: 'freezer', until: 'frozen', maxSeconds: 300_000 },
+        thawed,
+        { kind: 'oven', air: 110, h: 12, seconds: 1800 },
+        { kind: 'hold', in: 'warm-oven', seconds: 1200, air: 65 },
+        { kind: 'hold', in: 'tent', seconds: 600 },
+        { kind: 'sear', pan: 230, seconds: 60, thenFlip: true },
+      ],
+    };
+    const result = cookResultSchema.parse(simulateCommand(file).json);
+    expect(result.before?.map(({ thawed: is }) => is)).toEqual([false, true]);
+    expect(result.before?.[0]?.core).toBeCloseTo(-12, 0);
+    expect(result.before?.[1]?.warm).toBe(0);
+    expect(result.stages.map(({ kind }) => kind)).toEqual(['oven', 'hold', 'hold', 'sear']);
+    const frozen = { ...file, stages: [{ kind: 'freezer', seconds: 40_000 }, file.stages[2]] };
+    const refused = simulateCommand(frozen);
+    expect(refused.refused).toBe(true);
+    expect(problemSchema.parse(refused.json).detail).toContain('ice in the middle');
+    const late = { ...file, stages: [file.stages[2], thawed] };
+    expect(problemSchema.parse(simulateCommand(late).json).detail).toContain('before the heat');
+    const cold = { ...file, piece: { ...file.piece, start: -18 } };
+    expect(simulateCommand({ ...cold, stages: file.stages.slice(2) }).refused).toBe(true);
+    const quick = { kind: 'water', running: true, seconds: 7200 };
+    const fromFreezer = cookResultSchema.parse(
+      simulateCommand({ ...cold, stages: [quick, file.stages[2]] }).json,
+    );
+    expect(fromFreezer.before?.[0]?.warm).toBeGreaterThan(0);
+  });
+
+  it('says what getting a piece ready takes and costs', () => {
+    const { turning: _turning, plateAt: _plateAt, ...piece } = PLAN;
+    const { refused, json } = aheadCommand({ ...piece, format: 'crustan-ahead/1' });
+    expect(refused).toBe(false);
+    const ahead = aheadResultSchema.parse(JSON.parse(JSON.stringify(json)));
+    const thaw = (place: string) => ahead.thaws.find((one) => one.in === place);
+    expect(thaw('running-water')?.seconds).toBeLessThan(thaw('fridge-bag')?.seconds ?? 0);
+    expect(thaw('fridge-bag')?.warm).toBe(0);
+    expect(ahead.freezes).toBeGreaterThan(3600);
+    expect(ahead.dries).toHaveLength(12);
+    for (const { ofWeight } of ahead.dries) expect(ofWeight.least).toBeLessThan(ofWeight.most);
+    expect(aheadCommand({ ...piece, format: 'crustan-ahead/1', weight: 60 }).refused).toBe(true);
   });
 });

@@ -1,10 +1,14 @@
 import {
+  aheadFileSchema,
   cookFileSchema,
   keptPlan,
   planFileSchema,
   problemOf,
   timesFileSchema,
+  type Problem,
 } from '@crustan/core/formats';
+import { aheadOf } from '@crustan/core/formats/aheadResult';
+import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
 import { crustColour } from '@crustan/core/doneness';
 import { lossOf } from '@crustan/core/heat/drip';
 import { cookResultOf } from '@crustan/core/formats/cookResult';
@@ -30,13 +34,13 @@ export interface Outcome {
 const withParsed = <T extends z.ZodType>(
   schema: T,
   value: unknown,
-  run: (parsed: z.output<T>) => unknown,
+  run: (parsed: z.output<T>) => Outcome,
 ): Outcome => {
   const parsed = schema.safeParse(value);
-  return parsed.success
-    ? { refused: false, json: run(parsed.data) }
-    : { refused: true, json: problemOf(parsed.error) };
+  return parsed.success ? run(parsed.data) : { refused: true, json: problemOf(parsed.error) };
 };
+
+const printed = (json: unknown): Outcome => ({ refused: false, json });
 
 const since = (begin: number): number => Number((performance.now() - begin).toFixed(2));
 
@@ -44,8 +48,33 @@ const since = (begin: number): number => Number((performance.now() - begin).toFi
 export const simulateCommand = (value: unknown): Outcome =>
   withParsed(cookFileSchema, value, (file) => {
     const begin = performance.now();
-    const result = cookResultOf(file);
-    return { format: 'crustan-cook-result/1', elapsedMs: since(begin), ...result };
+    const found = cookResultOf(file);
+    if (!found.ok) return stillFrozen(found.core, found.seconds);
+    return printed({
+      format: 'crustan-cook-result/1',
+      elapsedMs: since(begin),
+      ...found.result,
+    });
+  });
+
+const stillFrozen = (core: number, seconds: number): Outcome => {
+  const message = `leave ice in the middle (${core.toFixed(1)} C after ${Math.round(seconds)} s): longer, or until thawed, would be right`;
+  const json: Problem = {
+    type: PROBLEM_TYPES.outOfRange,
+    title: 'This is not in range',
+    status: 400,
+    detail: `stages ${message}`,
+    errors: [{ path: 'stages', message }],
+  };
+  return { refused: true, json };
+};
+
+/** `crustan ahead FILE`: what getting a crustan-ahead/1's piece ready takes and costs. */
+export const aheadCommand = (value: unknown): Outcome =>
+  withParsed(aheadFileSchema, value, ({ format: _format, ...request }) => {
+    const begin = performance.now();
+    const result = aheadOf({ way: 'once', ...request });
+    return printed({ format: 'crustan-ahead-result/1', elapsedMs: since(begin), ...result });
   });
 
 /** What a finished plan comes to beside its figures. */
@@ -62,9 +91,9 @@ const timesOf = (value: unknown): Outcome =>
     const begin = performance.now();
     // Its way is that of its steps.
     const judged = finished(judgeTimes({ ...request, way: 'once' }, times));
-    if (!judged) return undefined;
+    if (!judged) return printed(undefined);
     const { plan, off, spread, mend, thickness } = judged;
-    return {
+    return printed({
       format: 'crustan-times-result/1',
       elapsedMs: since(begin),
       steps: times,
@@ -74,7 +103,7 @@ const timesOf = (value: unknown): Outcome =>
       mend,
       thickness,
       ...comesTo(plan),
-    };
+    });
   });
 
 const formatOf = z.looseObject({ format: z.string() });
@@ -104,13 +133,13 @@ const planOf = (value: unknown): Outcome =>
       }
     }
     const head = { format: 'crustan-plan-result/1', elapsedMs: since(begin) };
-    if (!plan) return { ...head, feasible: false, obstacle, remedies };
+    if (!plan) return printed({ ...head, feasible: false, obstacle, remedies });
     const run = runOf(plan);
     const inAt = plateAt === undefined ? undefined : inAtFor(run, Date.parse(plateAt));
     const steps = run.steps.map((step) =>
       inAt === undefined ? step : { ...step, clock: new Date(inAt + step.at * 1000).toISOString() },
     );
-    return {
+    return printed({
       ...head,
       feasible: true,
       plan: keptPlan(plan),
@@ -119,11 +148,15 @@ const planOf = (value: unknown): Outcome =>
       ...comesTo(plan),
       remedies,
       run: steps,
-    };
+    });
   });
 
 /** Every command that reads a file, by its name. */
-export const COMMANDS = { simulate: simulateCommand, plan: planCommand } as const;
+export const COMMANDS = {
+  simulate: simulateCommand,
+  plan: planCommand,
+  ahead: aheadCommand,
+} as const;
 
 export const isCommandName = (name: string): name is keyof typeof COMMANDS =>
   Object.hasOwn(COMMANDS, name);

@@ -1,4 +1,6 @@
 import {
+  aheadFileSchema,
+  aheadResultSchema,
   bookFileSchema,
   bookImportSchema,
   cookFileSchema,
@@ -19,6 +21,8 @@ import {
 import { z } from 'zod';
 
 const SCHEMAS = {
+  'crustan-ahead-1': aheadFileSchema,
+  'crustan-ahead-result-1': aheadResultSchema,
   'crustan-cook-1': cookFileSchema,
   'crustan-cook-result-1': cookResultSchema,
   'crustan-plan-1': planFileSchema,

@@ -6,11 +6,13 @@ import { HEAT_MODELS, MODEL_NAMES } from '../heat/heatModel';
 import { REST_COVERS } from '../heat/restCover';
 import { REST_SURFACES } from '../heat/restSurface';
 import type { Shape } from '../heat/section';
-import type { Cook, PanUsed, Stage } from '../heat/stage';
+import type { Cook, IceStage, PanUsed, Stage } from '../heat/stage';
 import { STEM_SIDES, USUAL_THERMOMETER, type Thermometer } from '../heat/thermometer';
 import { KNOBS } from '../heat/twoZonePan';
 import { PLAN_LIMITS } from '../plan/limits';
+import { HOLD_PLACES } from '../plan/request';
 import { bounded } from './bounded';
+import { ICE_STAGES, iceStageResultSchema } from './iceStageSchema';
 
 const { thickness, start, pan, air, h, target, seconds } = PLAN_LIMITS;
 
@@ -106,6 +108,20 @@ const counterStage = z.strictObject({
   seconds: bounded(seconds, 's'),
 });
 
+const holdStage = z.strictObject({
+  kind: z.literal('hold'),
+  in: oneOf(HOLD_PLACES),
+  seconds: bounded(seconds, 's'),
+  air: bounded(PLAN_LIMITS.warmOven, 'C').optional(),
+});
+
+/** A piece that begins in a freezer, a fridge or water may be frozen, C. */
+const COLDEST_START = -40;
+const START_SAYS = `must be a number from ${start.least} to ${start.most} C, or from ${COLDEST_START} C where it begins in a freezer, a fridge or water`;
+
+const isIceStage = (stage: { readonly kind: string }): stage is IceStage =>
+  stage.kind === 'freezer' || stage.kind === 'fridge' || stage.kind === 'water';
+
 const tissue = z.enum(TISSUE_NAMES, `must be one of ${TISSUE_NAMES.join(', ')}`);
 
 const piece = z
@@ -114,7 +130,7 @@ const piece = z
     thickness: bounded(thickness, 'm'),
     radius: bounded(RADIUS, 'm').optional(),
     width: bounded(WIDTH, 'm').optional(),
-    start: bounded(start, 'C'),
+    start: z.number(START_SAYS).min(COLDEST_START, START_SAYS).max(start.most, START_SAYS),
     layers: z
       .array(z.strictObject({ tissue, thickness: bounded({ ...thickness, least: 1e-4 }, 'm') }))
       .max(MOST_LAYERS, `must hold at most ${MOST_LAYERS} layers`)
@@ -156,27 +172,64 @@ const thermometer = z.strictObject({
 }) satisfies z.ZodType<Thermometer>;
 
 /** A piece and its stages, as read by `crustan simulate`. Lengths m, times s, temperatures C. */
-export const cookFileSchema = z.strictObject({
-  format: z.literal('crustan-cook/1', 'must be "crustan-cook/1"'),
-  /** The physics; absent: the baseline. */
-  model: oneOf(MODEL_NAMES).optional(),
-  body: body.optional(),
-  thermometer: thermometer.optional(),
-  piece,
-  stages: z
-    .array(
-      z.discriminatedUnion('kind', [searStage, turnsStage, ovenStage, restStage, counterStage]),
-      'must be a list of stages',
-    )
-    .min(1, 'must hold at least one stage')
-    .max(100, 'must hold at most 100 stages') satisfies z.ZodType<readonly Stage[]>,
-});
+export const cookFileSchema = z
+  .strictObject({
+    format: z.literal('crustan-cook/1', 'must be "crustan-cook/1"'),
+    /** The physics; absent: the baseline. */
+    model: oneOf(MODEL_NAMES).optional(),
+    body: body.optional(),
+    thermometer: thermometer.optional(),
+    piece,
+    stages: z
+      .array(
+        z.discriminatedUnion('kind', [
+          searStage,
+          turnsStage,
+          ovenStage,
+          restStage,
+          counterStage,
+          holdStage,
+          ...ICE_STAGES,
+        ]),
+        'must be a list of stages',
+      )
+      .min(1, 'must hold at least one stage')
+      .max(100, 'must hold at most 100 stages') satisfies z.ZodType<readonly (Stage | IceStage)[]>,
+  })
+  .check(
+    ({
+      value: {
+        piece: { start: from },
+        stages,
+      },
+      issues,
+    }) => {
+      const heat = stages.findIndex((stage) => !isIceStage(stage));
+      stages.forEach((stage, i) => {
+        if (heat === -1 || i < heat || !isIceStage(stage)) return;
+        issues.push({
+          code: 'custom',
+          input: stage.kind,
+          path: ['stages', i, 'kind'],
+          message: 'must come before the heat, as freezer, fridge and water do',
+        });
+      });
+      const [first] = stages;
+      if (from >= start.least || (first !== undefined && isIceStage(first))) return;
+      issues.push({ code: 'custom', input: from, path: ['piece', 'start'], message: START_SAYS });
+    },
+  );
 export type CookFile = z.infer<typeof cookFileSchema>;
 
 const shapeOf = ({ radius, width }: CookFile['piece']): Shape | undefined => {
   if (radius !== undefined) return { kind: 'round', radius };
   return width === undefined ? undefined : { kind: 'long', width };
 };
+
+/** A cook, and its stages before the heat. */
+export interface CookFromTheFreezer extends Cook {
+  readonly ice: readonly IceStage[];
+}
 
 /** The cook a file describes: round where it has a radius, long where it has a width, else a wide slab. */
 export const cookOfFile = ({
@@ -185,11 +238,14 @@ export const cookOfFile = ({
   stages,
   body: pan,
   thermometer: stem,
-}: CookFile): Cook => {
+}: CookFile): CookFromTheFreezer => {
   const { radius: _radius, width: _width, ...rest } = piece;
   return {
     piece: { ...rest, shape: shapeOf(piece) },
-    stages,
+    ice: stages.filter(isIceStage),
+    stages: stages.flatMap((stage): readonly Stage[] =>
+      stage.kind === 'freezer' || stage.kind === 'fridge' || stage.kind === 'water' ? [] : [stage],
+    ),
     model: model && HEAT_MODELS[model],
     body: pan,
     thermometer: stem,
@@ -211,9 +267,11 @@ export const crustNameSchema = z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLO
 export const cookResultSchema = z.strictObject({
   format: z.literal('crustan-cook-result/1'),
   elapsedMs: z.number(),
+  /** What its stages before the heat left behind; absent without any. */
+  before: z.array(iceStageResultSchema).optional(),
   stages: z.array(
     z.strictObject({
-      kind: z.enum(['sear', 'turns', 'oven', 'rest', 'counter']),
+      kind: z.enum(['sear', 'turns', 'oven', 'rest', 'counter', 'hold']),
       seconds: z.number(),
       core: z.number(),
       surface: z.number(),

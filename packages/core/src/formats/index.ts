@@ -9,6 +9,7 @@ export * from './planFile';
 export * from './planRequestSchema';
 export * from './problem';
 export * from './problemTypes';
+export * from './aheadFile';
 export * from './bookFile';
 export * from './gearUsedSchema';
 export * from './judgementSchema';

@@ -106,6 +106,18 @@ export class IcedPiece {
     return this.temperature.reduce((most, t) => Math.max(most, t), -Infinity);
   }
 
+  /** The mean over its volume, C: what it comes to once it has evened out. */
+  get mean(): number {
+    const { rows, area, temperature } = this;
+    let sum = 0;
+    let whole = 0;
+    temperature.forEach((t, c) => {
+      sum += t * area[Math.floor(c / rows)];
+      whole += area[Math.floor(c / rows)];
+    });
+    return sum / whole;
+  }
+
   get coldest(): number {
     return this.temperature.reduce((least, t) => Math.min(least, t), Infinity);
   }

@@ -19,6 +19,7 @@ export * from './pieceState';
 export * from './restCover';
 export * from './restSurface';
 export * from './icePlaces';
+export * from './iceStages';
 export * from './runFor';
 export * from './thaw';
 export * from './runStage';

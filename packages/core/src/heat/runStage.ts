@@ -7,13 +7,14 @@ import type { PieceSolver } from './pieceSolver';
 import { restingOn } from './restSurface';
 import { runFor, type Environment, type Observer } from './runFor';
 import { faceArea } from './section';
-import type { OvenStage, PanUsed, RestStage, Stage } from './stage';
+import type { HoldStage, OvenStage, PanUsed, RestStage, Stage } from './stage';
 import {
   inAPanInTheOven,
   onARack,
   onTheCounter,
   onThePan,
   resting,
+  STILL_OVEN,
   type Surroundings,
 } from './surroundings';
 import { TwoZonePan } from './twoZonePan';
@@ -77,6 +78,12 @@ const atRest = (
   return restingOn(resting(cover), surface, cover, faceArea(section));
 };
 
+/** A warm oven's air, C, unless said. */
+const WARM = 60;
+
+const held = ({ in: place, air = WARM }: HoldStage): Surroundings =>
+  place === 'tent' ? resting('loose') : onARack(air, STILL_OVEN);
+
 /** What is round the piece in a stage. */
 export const surroundingsOf = (
   solver: PieceSolver,
@@ -93,6 +100,8 @@ export const surroundingsOf = (
       return atRest(stage, solver);
     case 'counter':
       return onTheCounter(stage.air);
+    case 'hold':
+      return held(stage);
   }
 };
 
@@ -131,6 +140,7 @@ export const runStage = (
     }
     case 'rest':
     case 'counter':
+    case 'hold':
       return { seconds: runFor(solver, around, stage.seconds, watch), reached: true };
   }
 };

@@ -62,7 +62,31 @@ export interface CounterStage {
   readonly seconds: number;
 }
 
-export type Stage = SearStage | TurnsStage | OvenStage | RestStage | CounterStage;
+/** Waiting between two heats: under a loose tent, or in an oven turned down. */
+export interface HoldStage {
+  readonly kind: 'hold';
+  readonly in: 'tent' | 'warm-oven';
+  readonly seconds: number;
+  /** Air of the warm oven, C; absent: 60. */
+  readonly air?: number | undefined;
+}
+
+/** Freezing or thawing before the cook, in air or in water, for a time or until it is done. */
+export interface IceStage {
+  readonly kind: 'freezer' | 'fridge' | 'water';
+  readonly seconds?: number | undefined;
+  /** Until no ice is left in the middle, or until that is at -12 C; for so long at most. */
+  readonly until?: 'thawed' | 'frozen' | undefined;
+  readonly maxSeconds?: number | undefined;
+  /** Of the air or the water, C; absent: -18, 4 and 12. */
+  readonly at?: number | undefined;
+  /** In a bag; water needs one. */
+  readonly bag?: boolean | undefined;
+  /** Water that runs. */
+  readonly running?: boolean | undefined;
+}
+
+export type Stage = SearStage | TurnsStage | OvenStage | RestStage | CounterStage | HoldStage;
 
 /** The piece before the cook. */
 export interface Piece {

@@ -39,6 +39,9 @@ export const ICE_AROUND: Readonly<Record<IcePlace, IceSurroundings>> = {
   },
 };
 
+/** The middle of what is frozen through, C. */
+export const FROZEN_THROUGH = -12;
+
 /** Longer than this is no thaw, s: four days. */
 const LONGEST = 4 * 86_400;
 

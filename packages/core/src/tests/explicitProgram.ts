@@ -50,6 +50,8 @@ const facesOf = (stage: Stage): Faces => {
     }
     case 'counter':
       return [air(stage.air, 5, undefined), air(stage.air, 5, 1200), air(stage.air, 5, 1200)];
+    case 'hold':
+      throw new Error('holds are no part of the baseline');
     case 'rest': {
       if (stage.cover === 'wrapped') throw new Error('wrapped rests are no part of the baseline');
       const open = stage.cover === 'open';

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { DRYING_PLACES } from '../heat/fridgeDrying';
+import { THAW_PLACES } from '../heat/icePlaces';
+import { WAYS } from '../plan/way';
+import { planRequestWith } from './planRequestSchema';
+
+/** What `crustan ahead` reads: a piece. How it is cooked does not matter, and may be left out. */
+export const aheadFileSchema = planRequestWith({
+  format: z.literal('crustan-ahead/1', 'must be "crustan-ahead/1"'),
+  way: z.enum(WAYS).default('once'),
+});
+
+const share = z.number().min(0);
+const ranged = z.strictObject({ likely: share, least: share, most: share });
+
+/** What it prints: what each way of getting the piece ready takes, and what it costs. */
+export const aheadResultSchema = z.strictObject({
+  format: z.literal('crustan-ahead-result/1'),
+  elapsedMs: z.number(),
+  /** Until the middle is at -12 C in a home freezer, s; absent where it takes over four days. */
+  freezes: z.number().optional(),
+  /** From -18 C: until no ice is left, and of that with the warmest of it over 5 C, s. */
+  thaws: z.array(
+    z.strictObject({
+      in: z.enum(THAW_PLACES),
+      seconds: z.number().optional(),
+      warm: z.number(),
+    }),
+  ),
+  /** Share of the weight that drips as it thaws: the least and the most. */
+  drip: z.tuple([share, share]),
+  /** Water lost in the fridge: of the weight, and from each m2 of face, kg. */
+  dries: z.array(
+    z.strictObject({
+      in: z.enum(DRYING_PLACES),
+      seconds: z.number(),
+      ofWeight: ranged,
+      fromFace: ranged,
+    }),
+  ),
+  /** Salted so long before: brine lying on an undried face, kg/m2, and how deep it is, m. */
+  salts: z.array(z.strictObject({ ahead: z.number(), brine: z.number(), depth: z.number() })),
+  /** Days that it keeps raw at 4 C or under. */
+  keeps: z.strictObject({ least: z.number(), most: z.number(), source: z.string() }),
+});

@@ -1,0 +1,55 @@
+import type { z } from 'zod';
+import { footprint, isFish, THAW_DRIP } from '../food';
+import { DRYING_PLACES, freeze, FROZEN_THROUGH, THAW_PLACES } from '../heat';
+import { shapeOf } from '../plan/pieceOf';
+import { cutOf, thicknessOf, type PlanRequest } from '../plan/request';
+import { saltDepth, SALT_SCHOOLS } from '../plan/schools';
+import { airedLoss, brineFilm } from '../plan/surfaceFilm';
+import { thawOf } from '../plan/thawOf';
+import { KEEPS_RAW } from '../safety';
+import type { aheadResultSchema } from './aheadFile';
+
+type AheadResult = Omit<z.infer<typeof aheadResultSchema>, 'format' | 'elapsedMs'>;
+
+/** Dryings that are told, s. */
+const DRYINGS = [43_200, 86_400, 172_800, 259_200] as const;
+
+/** What getting a piece ready takes and costs: freezing, thawing, drying, salting. */
+export const aheadOf = (request: PlanRequest): AheadResult => {
+  const cut = cutOf(request);
+  const thickness = thicknessOf(request);
+  const { tissue, species } = cut;
+  // Both faces.
+  const perWeight = (2 * footprint(cut, request.weight, thickness).area) / request.weight;
+  const piece = { tissue, thickness, shape: shapeOf(request), start: request.start };
+  const [least, most] = THAW_DRIP[isFish(species) ? 'fish' : 'meat'];
+  return {
+    freezes: freeze(piece, FROZEN_THROUGH),
+    thaws: THAW_PLACES.map((place) => {
+      const { seconds, warm } = thawOf({ ...request, thaw: place }) ?? { seconds: 0, warm: 0 };
+      return { in: place, seconds, warm };
+    }),
+    drip: [least, most],
+    dries: DRYING_PLACES.flatMap((place) =>
+      DRYINGS.map((seconds) => {
+        const lost = airedLoss({ ...request, surface: 'aired', airing: { in: place, seconds } });
+        return {
+          in: place,
+          seconds,
+          fromFace: lost,
+          ofWeight: {
+            likely: perWeight * lost.likely,
+            least: perWeight * lost.least,
+            most: perWeight * lost.most,
+          },
+        };
+      }),
+    ),
+    salts: SALT_SCHOOLS.map((ahead) => ({
+      ahead,
+      brine: brineFilm(request.salt, ahead),
+      depth: Math.min(thickness / 2, saltDepth(ahead)),
+    })),
+    keeps: KEEPS_RAW[species],
+  };
+};
