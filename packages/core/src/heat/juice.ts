@@ -16,7 +16,7 @@ const NONE_UNDER = 38;
 /**
  * Juice that meat expels: what a cell has over what it holds after its peak temperature (van der Sman
  * 2007) leaves it with a time constant of minutes. Of it, a share reaches the boiling front of the
- * nearer face, the rest drips. Only what the meat holds counts towards the dryness of a crust, so a
+ * nearer face, as far as it boils away there; the rest drips. Only what the meat holds counts towards the dryness of a crust, so a
  * cell that has expelled its juice is as wet as before.
  */
 export class Juice {
@@ -26,60 +26,64 @@ export class Juice {
 
   constructor(
     private readonly piece: PieceState,
-    /** Power each cell spends on boiling in the step just made, W. */
-    private readonly boil: Float64Array,
     /** Heat capacity of each cell, J/K. */
     private readonly capacity: Float64Array,
   ) {}
 
   /** Moves the juice of a step. */
   follow(dt: number): void {
-    const { rows, columns } = this.piece;
+    const { rows, columns, boiled } = this.piece;
     const leaves = 1 - exp(-dt / TIME);
     const half = rows >> 1;
     for (let j = 0; j < columns; j += 1) {
       const base = j * rows;
-      this.expel(base, base + half, base, 1, leaves);
-      this.expel(base + half, base + rows, base + rows - 1, -1, leaves);
+      this.expel(base, base + half, boiled[2 * j], leaves);
+      if (this.mass > 0) this.wet(this.frontFrom(base, 1, half));
+      this.expel(base + half, base + rows, boiled[2 * j + 1], leaves);
+      if (this.mass > 0) this.wet(this.frontFrom(base + rows - 1, -1, half));
     }
+    boiled.fill(0);
   }
 
-  /** Expels the juice of the cells from `from` to `to`, whose front is looked for from `outer` inward. */
-  private expel(from: number, to: number, outer: number, inward: 1 | -1, leaves: number): void {
+  /**
+   * Expels the juice of the cells from `from` to `to`: what of it comes to their front is laid down in
+   * `mass` and `enthalpy`.
+   * @param boils what their front can take, kg: what has boiled away there. Whether it boils at a moment
+   *   would not do: near the end of boiling that changes with every step.
+   */
+  private expel(from: number, to: number, boils: number, leaves: number): void {
     const { piece } = this;
     const { peak, temperature, water, full, perFull, volume, matter } = piece;
-    let front = -2;
-    this.mass = 0;
-    this.enthalpy = 0;
+    let expelled = 0;
+    let enthalpy = 0;
     for (let c = from; c < to; c += 1) {
       if (peak[c] < NONE_UNDER || matter.meat[c] === 0) continue;
       const over = full[c] - matter.water[c] * shareHeld(peak[c]);
       if (over <= 0) continue;
-      if (front === -2) front = this.frontFrom(outer, inward, to - from);
       const share = min(1, water[c] * perFull[c]);
       const lost = over * leaves;
       const mass = lost * share * volume[c];
       water[c] -= lost * share;
       full[c] -= lost;
       perFull[c] = 1 / full[c];
-      const arrives = front < 0 ? 0 : TO_FRONT * mass;
-      const each = integrate(WATER_CAPACITY, temperature[c]);
-      this.mass += arrives;
-      this.enthalpy += arrives * each;
-      piece.dripped += mass - arrives;
-      piece.heatOut += (mass - arrives) * each;
+      expelled += mass;
+      enthalpy += mass * integrate(WATER_CAPACITY, temperature[c]);
     }
-    if (this.mass > 0) this.wet(front);
+    const arrives = expelled > 0 ? min(TO_FRONT, boils / expelled) : 0;
+    this.mass = arrives * expelled;
+    this.enthalpy = arrives * enthalpy;
+    piece.dripped += expelled - this.mass;
+    piece.heatOut += enthalpy - this.enthalpy;
   }
 
-  /** The first wet cell from a face inward, if it boils; -1 otherwise. */
+  /** The first wet cell from a face inward; of a half that is dry, its face. */
   private frontFrom(outer: number, inward: 1 | -1, depth: number): number {
     const { water, full } = this.piece;
     let c = outer;
     for (let k = 0; k < depth; k += 1, c += inward) {
-      if (water[c] > CRUST_WATER_SHARE * full[c]) return this.boil[c] > 0 ? c : -1;
+      if (water[c] > CRUST_WATER_SHARE * full[c]) return c;
     }
-    return -1;
+    return outer;
   }
 
   /** What arrives mixes with the cell: cooler than it, so that the cell cools. */

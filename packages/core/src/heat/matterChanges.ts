@@ -15,10 +15,10 @@ export class MatterChanges {
 
   constructor(
     private readonly piece: PieceState,
-    { boil, capacity }: StepArrays,
+    { capacity }: StepArrays,
   ) {
     const { model } = piece;
-    this.juice = model.juice ? new Juice(piece, boil, capacity) : undefined;
+    this.juice = model.juice ? new Juice(piece, capacity) : undefined;
     const rendering = model.layersRender ? new Rendering(piece) : undefined;
     this.rendering = rendering?.renders ? rendering : undefined;
     this.shrinks = model.shrinks;

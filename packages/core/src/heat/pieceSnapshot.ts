@@ -6,6 +6,7 @@ export interface PieceSnapshot {
   readonly browning: readonly [Float64Array, Float64Array];
   /** What each cell holds when full, kg/m3, and what of each row has rendered. */
   readonly full: Float64Array;
+  readonly boiled: Float64Array;
   readonly rendered: Float64Array;
   /** Of the last step, K/s: what the next one's error is told by. */
   readonly rate: Float64Array;

@@ -27,7 +27,7 @@ import { latentHeat } from './vapour';
 import { PieceBounds } from './pieceBounds';
 
 /** Hoisted: a global is looked up at every use. */
-const { max, min, sqrt } = Math;
+const { floor, max, min, sqrt } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const [, W1, W2] = WATER_CAPACITY;
@@ -243,6 +243,8 @@ export class PieceSolver extends PieceState {
   /** Takes what boils in a step out of a cell, kg; what it lacks comes back as heat. */
   private boilAway(c: number, mass: number): void {
     const lacks = this.takeWater(c, mass, LATENT_BOILING);
+    const column = floor(c / this.rows);
+    this.boiled[2 * column + (c - column * this.rows < this.rows / 2 ? 0 : 1)] += mass - lacks;
     if (lacks > 0) this.giveBack(c, lacks * LATENT_BOILING);
   }
 

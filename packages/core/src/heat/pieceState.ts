@@ -60,6 +60,8 @@ export class PieceState {
   sinceTurn = Infinity;
   /** Since the meat's own changes were last made up for, s. */
   unchangedFor = 0;
+  /** What has boiled away since then in each half of a column, first face's half first, kg. */
+  readonly boiled: Float64Array;
 
   private readonly line: Midline;
   private readonly meat: ColdestMeat;
@@ -90,6 +92,7 @@ export class PieceState {
     this.heights = heights.slice();
     this.rendered = new Float64Array(this.rows);
     this.peak = new Float64Array(n).fill(start);
+    this.boiled = new Float64Array(2 * this.columns);
     this.volume = new Float64Array(n);
     for (let c = 0; c < n; c += 1) {
       const row = c % this.rows;
@@ -196,6 +199,7 @@ export class PieceState {
       peak: new Float64Array(this.count),
       browning: [new Float64Array(this.columns), new Float64Array(this.columns)],
       full: new Float64Array(this.count),
+      boiled: new Float64Array(2 * this.columns),
       rendered: new Float64Array(this.rows),
       rate: new Float64Array(this.count),
       scalars: new Float64Array(10),
@@ -209,6 +213,7 @@ export class PieceState {
     to.browning[0].set(this.crusts.integrals[0]);
     to.browning[1].set(this.crusts.integrals[1]);
     to.full.set(this.full);
+    to.boiled.set(this.boiled);
     to.rendered.set(this.rendered);
     to.scalars[0] = this.heatIn;
     to.scalars[1] = this.heatOut;
@@ -227,6 +232,7 @@ export class PieceState {
     this.crusts.integrals[0].set(from.browning[0]);
     this.crusts.integrals[1].set(from.browning[1]);
     this.full.set(from.full);
+    this.boiled.set(from.boiled);
     for (let c = 0; c < this.count; c += 1)
       this.perFull[c] = this.full[c] > 0 ? 1 / this.full[c] : 0;
     this.rendered.set(from.rendered);

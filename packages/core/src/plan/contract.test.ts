@@ -11,10 +11,12 @@ import {
   STEAK,
   withinLongest,
 } from '../tests';
+import { SEARCH_COLUMNS } from '../heat';
 import { planWay } from './planWay';
 import { ovenAirChange } from './ovenAir';
 import type { PlanUpdate, Remedy } from './planResult';
 import type { PlanRequest } from './request';
+import { WayCook } from './wayCook';
 
 const TUNA: PlanRequest = {
   ...STEAK,
@@ -172,5 +174,27 @@ describe('what a plan promises', () => {
       { numRuns: 14 },
     );
     expect(tried).toBeGreaterThan(0);
+  });
+
+  it('moves smoothly with its unknown, near the end of a face’s boiling too', () => {
+    const request: PlanRequest = {
+      ...STEAK,
+      cut: 'duck-breast-skinned',
+      thickness: 0.0232,
+      weight: 0.19,
+      target: 61,
+      way: 'oven-sear',
+      crust: 2.3,
+      lowOven: 116,
+      pan: 196.5,
+      panAfter: 166.5,
+    };
+    const cook = new WayCook(request, { columns: SEARCH_COLUMNS });
+    const ends = Array.from({ length: 13 }, (_, i) => cook.run(540 + i).end.peak);
+    const steps = ends.slice(1).map((end, i) => end - (ends[i] ?? NaN));
+    for (const step of steps) {
+      expect(step).toBeGreaterThan(-0.05);
+      expect(step).toBeLessThan(0.1);
+    }
   });
 });
