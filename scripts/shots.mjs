@@ -72,12 +72,31 @@ const VIEWS = [
   ['plan-phone', PHONE, plan],
   ['plan-wide', WIDE, (page) => thick(page, 'oven-sear').then(() => page.mouse.wheel(0, -3000))],
   [
-    'way-phone',
+    'whole-phone',
     PHONE,
     async (page) => {
-      await thick(page, 'oven-sear');
-      await page.getByRole('heading', { name: 'Low oven, then sear' }).scrollIntoViewIfNeeded();
+      await plan(page);
+      await page.getByTestId('word-cut').click();
+      await page.getByRole('radio', { name: 'Rib of beef on the bone', exact: true }).click();
+      await page.getByTestId('word-oven').click();
+      await page.getByRole('radio', { name: /^Tented/ }).click();
+      await page.getByRole('button', { name: 'Done' }).click();
+      await page.getByTestId('way-oven-blast').click();
+      await page.waitForTimeout(6000);
+      await page.getByRole('heading', { name: 'Low oven, then a blast' }).scrollIntoViewIfNeeded();
       await page.mouse.wheel(0, 700);
+    },
+  ],
+  [
+    'card-phone',
+    PHONE,
+    async (page) => {
+      await plan(page);
+      await page.getByTestId('way-oven-sear').click();
+      await page.goto(`${served.url}/card`);
+      await page.getByRole('button', { name: /^Compute/ }).click();
+      await page.getByRole('progressbar').waitFor();
+      await page.getByRole('progressbar').waitFor({ state: 'hidden', timeout: 60_000 });
     },
   ],
   [
@@ -148,15 +167,6 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Turn it' }).click();
       await page.waitForTimeout(700);
       await page.mouse.wheel(0, -3000);
-    },
-  ],
-  [
-    'judge-phone',
-    PHONE,
-    async (page) => {
-      await start(page);
-      for (let i = 0; i < 4; i += 1) await press(page);
-      await page.getByRole('heading', { name: 'How was it?' }).waitFor();
     },
   ],
   ['book-phone', PHONE, (page) => book(page, /Sunday ribeye/)],

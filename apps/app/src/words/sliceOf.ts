@@ -1,5 +1,5 @@
 import { crustShade } from '@crustan/core/doneness';
-import { footprint } from '@crustan/core/food';
+import { boneIn, footprint } from '@crustan/core/food';
 import type { CookPlan, SliceFrame, Slices } from '@crustan/core/plan';
 import { cutOf, thicknessOf } from '@crustan/core/plan/request';
 import type { SliceFigures } from '../ui/paintSlice';
@@ -22,6 +22,7 @@ export const sliceOf = (
   const cut = cutOf(plan.request);
   const shown = frame ?? frames.at(-1);
   const [first, other] = shown?.browning ?? plan.browning;
+  const { width } = footprint(cut, plan.request.weight, thicknessOf(plan.request));
   const shade = (index: number): number => crustShade(index, plan.request);
   return {
     species: cut.species,
@@ -29,12 +30,9 @@ export const sliceOf = (
     peak: shown?.peak ?? [],
     browning: [shade(first), shade(other)],
     crust: plan.crust,
-    width: footprint(cut, plan.request.weight, thicknessOf(plan.request)).width,
+    width,
     skin: cut.skin?.thickness,
-    bone:
-      cut.bone !== undefined && cells.whole && cells.widths.length > 1
-        ? { width: cut.bone, beyond: cut.smaller?.width ?? 0 }
-        : undefined,
+    bone: cells.whole && cells.widths.length > 1 ? boneIn(cut, width) : undefined,
     ribs: cut.ribs,
   };
 };

@@ -1,3 +1,4 @@
+export * from './boneIn';
 export * from './buying';
 export * from './carving';
 export * from './composition';

@@ -147,3 +147,33 @@ export const columnGrid = (length: number, count: number, bothEdges: boolean): F
   );
   return bothEdges ? mirrored(fromEdge) : fromEdge.reverse();
 };
+
+/**
+ * The same cells with one ending at every place: the nearest boundary is moved there, and the cells on
+ * either side of it are stretched to fit.
+ * @param places m from the first cell's outer side, in order, within the cells
+ */
+export const endingAt = (cells: Float64Array, places: readonly number[]): Float64Array => {
+  const count = cells.length;
+  const whole = cells.reduce((sum, cell) => sum + cell, 0);
+  const fitted = cells.slice();
+  let fixed = 0;
+  let fixedAt = 0;
+  for (const place of places) {
+    let nearest = fixed + 1;
+    let at = fixedAt + fitted[fixed];
+    for (let i = fixed + 1, end = at; i + 1 < count; i += 1) {
+      end += fitted[i];
+      if (Math.abs(end - place) < Math.abs(at - place)) {
+        nearest = i + 1;
+        at = end;
+      }
+    }
+    const inside = (place - fixedAt) / (at - fixedAt);
+    const beyond = (whole - place) / (whole - at);
+    for (let i = fixed; i < count; i += 1) fitted[i] *= i < nearest ? inside : beyond;
+    fixed = nearest;
+    fixedAt = place;
+  }
+  return fitted;
+};

@@ -1,4 +1,4 @@
-import { columnGrid, layeredGrid } from './grid';
+import { columnGrid, endingAt, layeredGrid } from './grid';
 
 /**
  * Plan shape of a piece: a wide slab (one dimension, per m2), a long piece cut across (x-z, per
@@ -14,6 +14,8 @@ export type Shape =
       readonly whole?: boolean;
       /** Where its mid-line runs, m from the left edge; absent: the middle of its width. */
       readonly middle?: number | undefined;
+      /** Where a column ends, m from the left edge, in order: at the sides of a bone. */
+      readonly sides?: readonly number[] | undefined;
     }
   | {
       readonly kind: 'round';
@@ -81,6 +83,18 @@ const boundariesOf = (heights: Float64Array, rolled: boolean): Float64Array => {
 
 const sum = (values: Float64Array): number => values.reduce((total, value) => total + value, 0);
 
+/** Column widths of a section that has several, m. */
+const widthsOf = (
+  shape: Extract<Shape, { readonly kind: 'long' | 'round' }>,
+  columns: number,
+): Float64Array => {
+  if (shape.kind === 'round') return columnGrid(shape.radius, columns, false);
+  if (shape.whole !== true) return columnGrid(shape.width / 2, columns, false);
+  const { width, middle, sides = [] } = shape;
+  const places = [...(middle === undefined ? [] : [middle]), ...sides].toSorted((a, b) => a - b);
+  return endingAt(columnGrid(width, 2 * columns, true), places);
+};
+
 /** The column whose right side lies nearest to a place, m from the left; absent: the middle. */
 const columnBefore = (widths: Float64Array, place = sum(widths) / 2): number => {
   let nearest = 0;
@@ -117,14 +131,7 @@ export const sectionOf = (
     return { ...rows, widths: one, area: one, breadth: none, middle: 0, openLeft: false };
   }
   const openLeft = shape.kind === 'long' && shape.whole === true;
-  const widths =
-    shape.kind === 'round'
-      ? columnGrid(shape.radius, columns, false)
-      : columnGrid(
-          openLeft ? shape.width : shape.width / 2,
-          openLeft ? 2 * columns : columns,
-          openLeft,
-        );
+  const widths = widthsOf(shape, columns);
   const count = widths.length;
   const area = new Float64Array(count);
   const breadth = new Float64Array(count + 1);

@@ -120,12 +120,9 @@ const bothSides = (
   goal: number,
 ): readonly LegPart[] => {
   const cut = cutOf(request);
-  const share = shareOnIron(request);
-  const partly = (leg: LegPart): LegPart =>
-    share === 1 || leg.heat.on !== 'pan' ? leg : { ...leg, heat: { ...leg.heat, share } };
   const first = sear(pan, { browningGoal: goal }, true);
-  if (cut.whole && cut.skin) return [partly(first)];
-  return [first, sear(later, { browningGoal: goal }, false, pan)].map(partly);
+  if (cut.whole && cut.skin) return [first];
+  return [first, sear(later, { browningGoal: goal }, false, pan)];
 };
 
 /** How a piece waits before it is browned: as was asked, and while an oven comes up to a blast. */
@@ -252,12 +249,17 @@ export const onGear = (leg: LegPart, gear: GearIds = USUAL_GEAR): Leg => ({
   gear: Object.fromEntries(GEAR_OF[leg.heat.on].map((kind) => [kind, gear[kind]])),
 });
 
+/** A leg in a pan that touches it for a share of the time. */
+const partlyOnIt = (leg: LegPart, share: number): LegPart =>
+  share === 1 || leg.heat.on !== 'pan' ? leg : { ...leg, heat: { ...leg.heat, share } };
+
 /** The legs of a request's way, the fat edge first and the other edges last if it asks for them. */
 export const legsOf = (request: PlanRequest): readonly Leg[] => {
   const { way, edges, pan, panAfter = pan, fan, gear } = request;
   const body = WAY_LEGS[way]({ request, later: panAfter, h: fan ? FAN_OVEN : STILL_OVEN });
   const firstPan = body.findIndex(inAPan);
   const lastPan = body.findLastIndex(inAPan);
+  const share = shareOnIron(request);
   const inPan = firstPan !== -1 && !cutOf(request).rolled;
   const first = inPan && (edges === 'first' || edges === 'both');
   const last = inPan && (edges === 'last' || edges === 'both');
@@ -267,5 +269,5 @@ export const legsOf = (request: PlanRequest): readonly Leg[] => {
     ...body.slice(Math.max(0, firstPan), lastPan + 1),
     ...(last ? [edge('edges', panAfter)] : []),
     ...body.slice(lastPan + 1),
-  ].map((leg) => onGear(leg, gear));
+  ].map((leg) => onGear(partlyOnIt(leg, share), gear));
 };

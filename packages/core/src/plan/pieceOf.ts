@@ -1,4 +1,4 @@
-import { footprint, type Cut } from '../food';
+import { boneIn, footprint, type Cut } from '../food';
 import type { PanOnBurner } from '../gear';
 import { ESTIMATES, type Layer, type Piece, type Shape } from '../heat';
 import type { PieceInSurroundings } from './legSurroundings';
@@ -12,10 +12,14 @@ export const shapeOf = (request: PlanRequest): Shape => {
   if (cut.rolled) return { kind: 'rolled' };
   if (cut.aspect === 1) return { kind: 'round', radius: width / 2 };
   if (isStub(cut)) return { kind: 'round', radius: sameDecay(length, width) };
-  const { bone, smaller } = cut;
+  const bone = boneIn(cut, width);
   if (bone === undefined) return { kind: 'long', width };
-  const middle = smaller && (width - bone - smaller.width) / 2;
-  return { kind: 'long', width, whole: true, ...(middle === undefined ? {} : { middle }) };
+  const to = width - bone.beyond;
+  const from = to - bone.width;
+  const boned = { kind: 'long', width, whole: true } as const;
+  return bone.beyond > 0
+    ? { ...boned, middle: from / 2, sides: [from, to] }
+    : { ...boned, sides: [from] };
 };
 
 /** A whole piece shorter than this many widths loses as much at its ends as at its sides. */
@@ -48,7 +52,9 @@ const slabThickness = (request: PlanRequest): number => {
 
 /** The piece as it comes out of the fridge. */
 export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
-  const { tissue, skin, bone, smaller, ribs } = cutOf(request);
+  const cut = cutOf(request);
+  const { tissue, skin, ribs } = cut;
+  const bone = shape.kind === 'long' ? boneIn(cut, shape.width) : undefined;
   const layers: readonly Layer[] = [
     ...(ribs === undefined ? [] : [{ tissue: 'bone', thickness: ribs } as const]),
     ...(skin ? [skin] : []),
@@ -60,9 +66,7 @@ export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
     film: surfaceFilm(request),
     shape,
     ...(layers.length > 0 ? { layers } : {}),
-    ...(bone !== undefined && shape.kind === 'long'
-      ? { bone: { width: bone, ...(smaller ? { beyond: smaller.width } : {}) } }
-      : {}),
+    ...(bone === undefined ? {} : { bone }),
   };
 };
 

@@ -1,3 +1,4 @@
+import { boneIn } from '../food';
 import { atPlace, browningIndex, dripShare, evenness, greyBand, readingBand } from '../heat';
 import type { CookEnd } from './cookEnd';
 import { CookRecording, type RecordingSpacing } from './cookRecording';
@@ -57,10 +58,10 @@ const boneLagOf = ({ solver, request }: WayCook): number | undefined =>
 
 /** A field of the smaller muscle's middle, where the piece has one and is solved whole. */
 const smallerMuscle = ({ solver, request }: WayCook, field: Float64Array): number | undefined => {
-  const { smaller } = cutOf(request);
-  if (smaller === undefined || solver.columns === 1) return undefined;
+  if (solver.columns === 1) return undefined;
   const across = solver.section.widths.reduce((sum, width) => sum + width, 0);
-  return atPlace(solver, field, across - smaller.width / 2);
+  const beyond = boneIn(cutOf(request), across)?.beyond ?? 0;
+  return beyond === 0 ? undefined : atPlace(solver, field, across - beyond / 2);
 };
 
 export interface RecordOptions {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { CUTS, type CutId } from '../food';
 import { peakAsTold, PROMISE, rolledCores } from '../tests';
+import { sectionOf } from '../heat';
 import { actionsOf, runOf } from '../schedule';
 import { checkGear } from './checkGear';
 import { legsOf } from './legs';
@@ -119,7 +120,24 @@ describe('two muscles about a bone', () => {
     const shape = shapeOf(steak);
     expect(shape).toMatchObject({ kind: 'long', whole: true });
     if (shape.kind !== 'long') return;
-    expect(shape.middle).toBeCloseTo((shape.width - 0.012 - 0.045) / 2, 9);
-    expect(pieceOf(steak, shape).bone).toEqual({ width: 0.012, beyond: 0.045 });
+    expect(shape.middle).toBeCloseTo(
+      (shape.width - 0.012 - Math.min(0.045, 0.4 * shape.width)) / 2,
+      9,
+    );
+    expect(shape.sides?.[1]).toBeCloseTo(shape.width - Math.min(0.045, 0.4 * shape.width), 9);
+    // The bone is as wide on few columns as on many.
+    for (const columns of [8, 16, 24]) {
+      const { widths } = sectionOf(shape, 0.035, [], { columns });
+      const ends = Array.from(widths, (_, j) => widths.slice(0, j + 1).reduce((a, b) => a + b, 0));
+      for (const side of shape.sides ?? []) {
+        expect(Math.min(...ends.map((end) => Math.abs(end - side)))).toBeLessThan(1e-9);
+      }
+    }
+    const bone = pieceOf(steak, shape).bone;
+    expect(bone?.width).toBe(0.012);
+    expect(bone?.beyond).toBeCloseTo(Math.min(0.045, 0.4 * shape.width), 9);
+    // However light it is, both muscles and the bone have room.
+    const light = shapeOf({ ...steak, weight: 0.1 });
+    expect(light.kind === 'long' && light.middle).toBeGreaterThan(0);
   });
 });

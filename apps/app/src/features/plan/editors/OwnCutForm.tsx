@@ -19,6 +19,9 @@ export interface Props {
   readonly onClose: () => void;
 }
 
+/** Where the sliders run, m and kg. */
+const USUAL_SIZES = { thickness: [0.008, 0.12], weight: [0.08, 3] } as const;
+
 const spaced = (name: string): string => capital(name.replaceAll('-', ' '));
 
 /** A piece of the cook's own: how it differs from the one it is most like. */
@@ -84,7 +87,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
             label="Flesh"
             value={field.value}
             onChange={field.onChange}
-            options={TISSUE_NAMES.filter((name) => !/skin|bone/.test(name)).map((value) => ({
+            options={TISSUE_NAMES.filter((name) => !/skin|bone|cap/.test(name)).map((value) => ({
               value,
               label: spaced(value),
             }))}
@@ -132,6 +135,36 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
           />
         )}
       />
+      <Controller
+        control={control}
+        name="whole"
+        render={({ field }) => (
+          <Choice
+            label="For how many"
+            value={field.value ? 'whole' : 'piece'}
+            onChange={(size) => field.onChange(size === 'whole' ? true : undefined)}
+            options={[
+              { value: 'piece', label: 'One or two' },
+              { value: 'whole', label: 'Whole, for several', detail: 'low first, browned after' },
+            ]}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="rolled"
+        render={({ field }) => (
+          <Choice
+            label="Section"
+            value={field.value ? 'rolled' : 'flat'}
+            onChange={(section) => field.onChange(section === 'rolled' ? true : undefined)}
+            options={[
+              { value: 'flat', label: 'Flat' },
+              { value: 'rolled', label: 'Round, lying', detail: 'rolled, tied, or a fillet' },
+            ]}
+          />
+        )}
+      />
       {(['thickness', 'weight'] as const).map((kind) => (
         <Controller
           key={kind}
@@ -145,7 +178,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
               kind={kind}
               value={field.value}
               {...PLAN_LIMITS[kind]}
-              usual={kind === 'thickness' ? [0.008, 0.06] : [0.08, 1.2]}
+              usual={USUAL_SIZES[kind]}
               onChange={field.onChange}
             />
           )}

@@ -1,0 +1,23 @@
+import type { CutTraits } from './cutTraits';
+
+/** A bone along a piece, and the smaller muscle to the right of it where there is one, m. */
+export interface BoneIn {
+  readonly width: number;
+  readonly beyond: number;
+}
+
+/** However narrow a piece is, no more of its width is bone, and smaller muscle. */
+const MOST_BONE = 0.3;
+const MOST_BEYOND = 0.4;
+
+/** The bone of a piece that is so wide, m; undefined for one without. */
+export const boneIn = (
+  { bone, smaller }: Pick<CutTraits, 'bone' | 'smaller'>,
+  width: number,
+): BoneIn | undefined =>
+  bone === undefined
+    ? undefined
+    : {
+        width: Math.min(bone, MOST_BONE * width),
+        beyond: Math.min(smaller?.width ?? 0, MOST_BEYOND * width),
+      };
