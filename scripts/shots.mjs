@@ -1,4 +1,5 @@
-// npm run shots: one current picture of each main view, from the demo data, into docs/screenshots.
+// npm run shots: one current picture of each main view, from the demo data, into docs/screenshots; or of
+// those that are named.
 import { Buffer } from 'node:buffer';
 import path from 'node:path';
 import { ensureInstalled, projectRequire } from './ensureInstalled.mjs';
@@ -83,8 +84,10 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Done' }).click();
       await page.getByTestId('way-oven-blast').click();
       await page.waitForTimeout(6000);
-      await page.getByRole('heading', { name: 'Low oven, then a blast' }).scrollIntoViewIfNeeded();
-      await page.mouse.wheel(0, 700);
+      await page
+        .getByRole('heading', { name: 'Low oven, then a blast' })
+        .evaluate((heading) => heading.scrollIntoView({ block: 'start' }));
+      await page.waitForTimeout(1000);
     },
   ],
   [
@@ -236,7 +239,9 @@ const BOOK = /book|cook|learned|trends|trial|files/;
 
 try {
   // The book first: later views add cooks of their own.
-  for (const [name, device, show] of [...VIEWS].sort(
+  const wanted = process.argv.slice(2);
+  const views = VIEWS.filter(([name]) => wanted.length === 0 || wanted.includes(name));
+  for (const [name, device, show] of views.sort(
     ([a], [b]) => Number(BOOK.test(b)) - Number(BOOK.test(a)),
   )) {
     const context = await browser.newContext(device);

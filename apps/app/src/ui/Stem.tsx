@@ -3,7 +3,7 @@ import Svg, { Circle, Line } from 'react-native-svg';
 
 /** A stem in a slice: from which side, and how far down its tip is, as a share of the height. */
 export interface ProbePlace {
-  readonly from: 'top' | 'side';
+  readonly from: 'top' | 'bottom' | 'side';
   readonly depth: number;
 }
 
@@ -18,7 +18,11 @@ export const Stem = ({
   readonly height: number;
 }) => {
   const tip = { x: width / 2, y: depth * height };
-  const start = from === 'top' ? { x: tip.x, y: 0 } : { x: width, y: tip.y };
+  const start = {
+    top: { x: tip.x, y: 0 },
+    bottom: { x: tip.x, y: height },
+    side: { x: width, y: tip.y },
+  }[from];
   return (
     <View className="pointer-events-none absolute left-0 top-0" testID="probe">
       <Svg width={width} height={height}>

@@ -10,7 +10,9 @@ export const probeIn = (request: CookPlan['request']): ProbePlace | undefined =>
   const { whole, ribs = 0, skin } = cutOf(request);
   if (!whole) return undefined;
   const layers = (ribs + (skin?.thickness ?? 0)) / thicknessOf(request);
-  return { from: request.stem, depth: layers + (1 - layers) / 2 };
+  // Ribs are drawn on top, as it is served; no stem goes through them.
+  const from = request.stem === 'top' && ribs > 0 ? 'bottom' : request.stem;
+  return { from, depth: layers + (1 - layers) / 2 };
 };
 
 /** The slice of a plan at a frame, or at the end. Crust grows with its browning. */
