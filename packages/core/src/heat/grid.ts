@@ -93,6 +93,25 @@ const cellsTo = (depth: number, thickness: number, refinement: number): number =
 };
 
 /**
+ * Moves the end of the cell before `nearest` to a place: the cells from `fixed`, which begins at `fixedAt`, up to it
+ * are stretched to fit, and those after it up to the end of the whole.
+ */
+const moveEnd = (
+  cells: Float64Array,
+  fixed: number,
+  nearest: number,
+  fixedAt: number,
+  place: number,
+  whole: number,
+): void => {
+  let at = fixedAt;
+  for (let i = fixed; i < nearest; i += 1) at += cells[i];
+  const inside = (place - fixedAt) / (at - fixedAt);
+  const beyond = (whole - place) / (whole - at);
+  for (let i = fixed; i < cells.length; i += 1) cells[i] *= i < nearest ? inside : beyond;
+};
+
+/**
  * The graded grid with a cell boundary on every layer's inner side: a boundary is moved there and the
  * cells on either side of it are stretched to fit. Which one does not depend on the thickness of the
  * piece, so that a little more of it does not lay the cells anew.
@@ -116,11 +135,7 @@ export const layeredGrid = (
       count - 1,
       Math.max(fixed + 1, cellsTo(boundary, thickness, refinement)),
     );
-    let at = fixedAt;
-    for (let i = fixed; i < nearest; i += 1) at += cells[i];
-    const inside = (boundary - fixedAt) / (at - fixedAt);
-    const beyond = (thickness - boundary) / (thickness - at);
-    for (let i = fixed; i < count; i += 1) cells[i] *= i < nearest ? inside : beyond;
+    moveEnd(cells, fixed, nearest, fixedAt, boundary, thickness);
     fixed = nearest;
     fixedAt = boundary;
   }
@@ -169,9 +184,7 @@ export const endingAt = (cells: Float64Array, places: readonly number[]): Float6
         at = end;
       }
     }
-    const inside = (place - fixedAt) / (at - fixedAt);
-    const beyond = (whole - place) / (whole - at);
-    for (let i = fixed; i < count; i += 1) fitted[i] *= i < nearest ? inside : beyond;
+    moveEnd(fitted, fixed, nearest, fixedAt, place, whole);
     fixed = nearest;
     fixedAt = place;
   }

@@ -50,7 +50,7 @@ export function* saltSchools(
       ahead,
       brine: brineFilm(request.salt, ahead),
       depth: Math.min(request.thickness / 2, saltDepth(ahead)),
-      golden: secondsToGolden({ ...request, surface, saltAhead: ahead }, pan),
+      golden: secondsToGolden({ ...request, surface, airing: undefined, saltAhead: ahead }, pan),
     });
   }
   return found;

@@ -29,11 +29,14 @@ const HOUR = 3600;
 /** Salting in so much time: as long as it is, or at the pan where the brine would still be out. */
 const saltIn = (
   left: number,
-  { surface }: PlanRequest,
+  { surface, airing }: PlanRequest,
 ): Pick<PlanRequest, 'saltAhead' | 'surface'> => {
   const whole = Math.floor(left / SALT_PARTS) * SALT_PARTS;
   const saltAhead = whole > AWKWARD[1] ? whole : 0;
-  return { saltAhead, surface: surface === 'aired' && saltAhead < AIRED_FROM ? 'dry' : surface };
+  return {
+    saltAhead,
+    surface: surface === 'aired' && !airing && saltAhead < AIRED_FROM ? 'dry' : surface,
+  };
 };
 
 /** Drying for as long as is left, in whole hours; patted dry where that is too little. */

@@ -27,6 +27,15 @@ const nearestSchool = (ahead: number): number =>
     Math.abs(school - ahead) < Math.abs(best - ahead) ? school : best,
   );
 
+/** Salted days ahead a face dries meanwhile; one that is dried by itself stays so. */
+const surfaceWith = (
+  { airing }: PlanRequest,
+  ahead: number,
+): Pick<PlanRequest, 'surface' | 'airing'> => {
+  if (airing && airing.seconds > ahead) return { surface: 'aired', airing };
+  return { surface: ahead >= AIRED_FROM ? 'aired' : 'dry', airing: undefined };
+};
+
 /** How much salt, in grams and in this kitchen's own spoons, and when: what each school gives. */
 export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
@@ -61,7 +70,7 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
           dispatch(
             requestChanged({
               saltAhead: Number(ahead),
-              surface: Number(ahead) >= AIRED_FROM ? 'aired' : 'dry',
+              ...surfaceWith(request, Number(ahead)),
             }),
           )
         }
