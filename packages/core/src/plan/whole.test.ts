@@ -86,6 +86,7 @@ describe('whole pieces', () => {
       'pull',
       'slice',
     ]);
+    expect(steps.find(({ kind }) => kind === 'lift')?.hands).toBe('free');
     // Nothing of it meets a pan: none is warmed.
     expect(steps.some(({ kind }) => kind === 'preheat')).toBe(false);
   });

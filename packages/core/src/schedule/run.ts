@@ -165,9 +165,13 @@ export const runOf = (
   return { steps, panToPlate: plate, length: plate - first, tonight: plate - tonight };
 };
 
+/** A piece that waits on its board for so long needs nobody beside it, s. */
+const WAITS_ALONE = 300;
+
 const handsOf = (kind: ActionKind, { legs }: RunFigures, leg: number): 'on' | 'free' => {
   // A piece that begins in the oven needs nobody beside it.
   if (kind === 'in' && legs[leg].kind === 'oven') return 'free';
+  if (kind === 'lift' && legs[leg].seconds >= WAITS_ALONE) return 'free';
   return ACTION_TRAITS[kind].hands;
 };
 

@@ -4,13 +4,11 @@ import type { CookPlan, Slices } from '@crustan/core/plan';
 import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
-import { actionsOf, inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
+import { inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
 import { showDuration, sayDuration } from '@crustan/core/units';
 import { gearUsed } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
 import { useScales } from '../../store/useScales';
-import type { ChartPoint } from '../../ui/CurveChart';
-import { Chart } from '../../ui/Drawn';
 import { Figures } from '../../ui/Figures';
 import { Slice } from '../../ui/Slice';
 import { Slider } from '../../ui/Slider';
@@ -20,6 +18,7 @@ import { usedWords } from '../../words/usedWords';
 import { WAY_NAMES } from '../../words/wayWords';
 import type { PlanView } from '../../workers/planLane';
 import { probeIn, sliceOf } from '../../words/sliceOf';
+import { PlanCurves } from './PlanCurves';
 import { planFigures } from './planFigures';
 import { Sensitivity } from './Sensitivity';
 import { HoldCosts } from './HoldCosts';
@@ -38,7 +37,6 @@ interface Props {
 
 /** Temperature marked on the slice: where grey begins. */
 const GREY = 65;
-const TICKS = [0, 20, 40, 60, 80, 150, 230];
 const SLICE_HEIGHT = 190;
 
 /** Frames are kept to a tenth of a second. */
@@ -178,61 +176,5 @@ const BigSlice = memo(function BigSlice({
         says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
       />
     </View>
-  );
-});
-
-interface CurvesProps {
-  readonly plan: CookPlan;
-  readonly inAt: number;
-  readonly cursor: ChartPoint;
-}
-
-/** Moves worth a mark on the curves. */
-const MARKED: Readonly<Record<string, string>> = {
-  in: 'in',
-  'into-oven': 'oven',
-  out: 'pan',
-};
-
-const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: CurvesProps) {
-  const show = useShow();
-  const { donenessOf } = useScales();
-  const { request, trace, cookSeconds, restSeconds, doneCore, peakCore } = plan;
-  const chart = useMemo(() => {
-    const moves = actionsOf(plan.legs, restSeconds).flatMap(({ kind, at }) => {
-      const label = MARKED[kind];
-      return label === undefined
-        ? []
-        : [{ time: at, label: `${label} ${show.clock(inAt + at * 1000)}` }];
-    });
-    const hottest = Math.max(...trace.surface, request.target);
-    return {
-      curves: [
-        { label: 'first face down', colour: '#A68F74', time: trace.time, value: trace.surface },
-        { label: 'core', colour: '#141618', time: trace.time, value: trace.core },
-      ],
-      level: {
-        value: request.target,
-        label: `${show.degrees(request.target)} ${donenessOf(cutOf(request).species, request.target).name}`,
-      },
-      marks: [
-        ...moves,
-        {
-          time: cookSeconds,
-          label: `out ${show.degrees(doneCore)}, ${show.clock(inAt + cookSeconds * 1000)}`,
-        },
-      ],
-      shade: [cookSeconds, cookSeconds + restSeconds] as const,
-      ticks: TICKS.filter((tick) => tick <= hottest + 20),
-    };
-  }, [plan, request, trace, cookSeconds, restSeconds, doneCore, inAt, show, donenessOf]);
-  return (
-    <Chart
-      {...chart}
-      height={240}
-      cursor={cursor}
-      showTemperature={show.degrees}
-      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${sayDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(80)} the scale is squeezed.`}
-    />
   );
 });

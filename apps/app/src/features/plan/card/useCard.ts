@@ -30,9 +30,12 @@ export const useCard = (requests: readonly PlanRequest[], on: PlannedOn): CardWo
   const [broken, setBroken] = useState<string>();
   // What is running now: a stop or another card ends it.
   const current = useRef(0);
+  const working = useRef(false);
 
   const stop = useCallback((): void => {
+    if (!working.current) return;
     current.current += 1;
+    working.current = false;
     setRunning(false);
     for (const name of WORKERS) void plannerWorker(name).drop();
   }, []);
@@ -52,11 +55,17 @@ export const useCard = (requests: readonly PlanRequest[], on: PlannedOn): CardWo
     };
     setFound({ requests, cells: NONE });
     setBroken(undefined);
+    working.current = true;
     setRunning(true);
     void Promise.all(WORKERS.map(work)).then(
-      () => mine === current.current && setRunning(false),
+      () => {
+        if (mine !== current.current) return;
+        working.current = false;
+        setRunning(false);
+      },
       (error: unknown) => {
         if (mine !== current.current) return;
+        working.current = false;
         setRunning(false);
         setBroken(String(error));
       },

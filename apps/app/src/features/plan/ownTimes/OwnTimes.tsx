@@ -5,15 +5,18 @@ import type { JudgedTimes } from '@crustan/core/plan';
 import { readOwnSteps } from '@crustan/core/plan/ownSteps';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import type { PlanRequest } from '@crustan/core/plan/request';
+import { inAtFor, runOf } from '@crustan/core/schedule';
 import { timesChanged } from '../../../store/draftSlice';
 import { gearUsed } from '../../../store/kitchenSlice';
 import { newId } from '../../../store/newId';
 import { plateMoment } from '../../../store/plateTime';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../../store/store';
 import { Text } from '../../../ui/Text';
+import { useNow } from '../../../ui/useNow';
 import { planTitle } from '../../../words/cutWords';
 import { useShow } from '../../../words/useShow';
 import { Cautions } from '../Cautions';
+import { PlanCurves } from '../PlanCurves';
 import { PlanActions } from '../PlanActions';
 import { Compared } from './Compared';
 import { RecipeTimes } from './RecipeTimes';
@@ -74,6 +77,9 @@ const Judged = ({ judged, way }: JudgedProps) => {
   const show = useShow();
   const store = useAppStore();
   const { plan } = judged;
+  const plate = useAppSelector((state) => state.draft.plate);
+  const now = useNow(60_000);
+  const inAt = useMemo(() => inAtFor(runOf(plan), plateMoment(plate, now)), [plan, plate, now]);
   const record = async (): Promise<PlanRecord> => {
     const { draft, kitchen } = store.getState();
     return Promise.resolve({
@@ -88,6 +94,7 @@ const Judged = ({ judged, way }: JudgedProps) => {
   return (
     <View className="gap-4">
       <Verdict judged={judged} />
+      <PlanCurves plan={plan} inAt={inAt} />
       <Compared plan={plan} way={way} />
       <Cautions plan={plan} />
       <PlanActions record={record} what={WHAT} />

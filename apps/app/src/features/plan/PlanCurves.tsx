@@ -1,0 +1,68 @@
+import { memo, useMemo } from 'react';
+import type { CookPlan } from '@crustan/core/plan';
+import { cutOf } from '@crustan/core/plan/request';
+import { actionsOf } from '@crustan/core/schedule';
+import { sayDuration } from '@crustan/core/units';
+import { useScales } from '../../store/useScales';
+import type { ChartPoint } from '../../ui/CurveChart';
+import { Chart } from '../../ui/Drawn';
+import { useShow } from '../../words/useShow';
+
+const TICKS = [0, 20, 40, 60, 80, 150, 230];
+
+interface Props {
+  readonly plan: CookPlan;
+  readonly inAt: number;
+  readonly cursor?: ChartPoint | undefined;
+}
+
+/** Moves worth a mark on the curves. */
+const MARKED: Readonly<Record<string, string>> = {
+  in: 'in',
+  'into-oven': 'oven',
+  out: 'pan',
+};
+
+/** The core and the first face down over the cook and its rest, by the clock. */
+export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props) {
+  const show = useShow();
+  const { donenessOf } = useScales();
+  const { request, trace, cookSeconds, restSeconds, doneCore, peakCore } = plan;
+  const chart = useMemo(() => {
+    const moves = actionsOf(plan.legs, restSeconds).flatMap(({ kind, at }) => {
+      const label = MARKED[kind];
+      return label === undefined
+        ? []
+        : [{ time: at, label: `${label} ${show.clock(inAt + at * 1000)}` }];
+    });
+    const hottest = Math.max(...trace.surface, request.target);
+    return {
+      curves: [
+        { label: 'first face down', colour: '#A68F74', time: trace.time, value: trace.surface },
+        { label: 'core', colour: '#141618', time: trace.time, value: trace.core },
+      ],
+      level: {
+        value: request.target,
+        label: `${show.degrees(request.target)} ${donenessOf(cutOf(request).species, request.target).name}`,
+      },
+      marks: [
+        ...moves,
+        {
+          time: cookSeconds,
+          label: `out ${show.degrees(doneCore)}, ${show.clock(inAt + cookSeconds * 1000)}`,
+        },
+      ],
+      shade: [cookSeconds, cookSeconds + restSeconds] as const,
+      ticks: TICKS.filter((tick) => tick <= hottest + 20),
+    };
+  }, [plan, request, trace, cookSeconds, restSeconds, doneCore, inAt, show, donenessOf]);
+  return (
+    <Chart
+      {...chart}
+      height={240}
+      cursor={cursor}
+      showTemperature={show.degrees}
+      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${sayDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(80)} the scale is squeezed.`}
+    />
+  );
+});
