@@ -6,13 +6,12 @@ import type { CookPlan } from '@crustan/core/plan';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { airingOf } from '@crustan/core/plan/surfaceFilm';
-import { partsInPan } from '@crustan/core/plan/shareOnIron';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
-import { sayDuration } from '@crustan/core/units';
 import type { Show } from './show';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
-import { PRESS_ADVICE, REST_ON_WORDS, sayReading, THAW_WORDS } from './kitchenWords';
+import { howBrowned, liftWords, pullWords, readingFirst, rounded, sayIntoPan } from './holdWords';
+import { PRESS_ADVICE, REST_ON_WORDS, THAW_WORDS } from './kitchenWords';
 
 /** A step of the run: what to do, and why or how. */
 export interface StepWords {
@@ -36,16 +35,7 @@ type PlanFigures = Pick<
   | 'thaw'
 >;
 
-/** The reading before what else is said; nothing for a plan that does not know. */
-const readingFirst = (plan: PlanFigures, when: 'pull' | 'done', show: Show): string => {
-  const said = sayReading(plan, when, show);
-  return said === '' ? '' : `${said}; `;
-};
-
 const COVER = { open: 'open', loose: 'loosely tented', wrapped: 'wrapped' } as const;
-
-const rounded = (seconds: number): string =>
-  sayDuration(seconds > 120 ? Math.round(seconds / 15) * 15 : Math.round(seconds / 5) * 5);
 
 /** `a day`, `2 days`, `12 hours`: how long ahead, as cooks say it. */
 export const sayAhead = (seconds: number): string => {
@@ -81,41 +71,6 @@ const dryWords = (request: PlanFigures['request']): StepWords => {
       place === 'towels' ? 'Wrap it in a dry towel, in the fridge' : 'Onto a rack in the fridge',
     why: `${sayAhead(seconds)}, ${place === 'towels' ? 'a fresh towel every day' : 'uncovered'}`,
   };
-};
-
-/** How a whole piece is browned in a pan. */
-const howBrowned = (request: PlanFigures['request']): string => {
-  const parts = partsInPan(request);
-  const rolled = cutOf(request).rolled ? 'rolled a quarter at a time; ' : '';
-  return `${rolled}${parts > 1 ? `in ${parts} parts, one after another; ` : ''}`;
-};
-
-/** Off the heat before it is browned: tented, or in an oven turned down. */
-const liftWords = (step: RunStep, plan: PlanFigures, show: Show): StepWords => {
-  const leg = step.leg === undefined ? undefined : plan.legs[step.leg];
-  const { hold, way } = plan.request;
-  if (hold === undefined && way !== 'oven-blast') {
-    return { does: 'Out, onto the board', why: 'uncovered, while the pan is put right' };
-  }
-  const waits = rounded(leg?.seconds ?? 0);
-  if (leg?.air !== undefined) {
-    return {
-      does: `Oven down to ${show.degrees(leg.air)}`,
-      why: `door open until it is; the piece is held there ${waits}`,
-    };
-  }
-  const fromOven = Math.abs(step.at - plan.pullAt) < 1;
-  return {
-    does: fromOven
-      ? `Out at ${show.degrees(plan.pullCore)}, loosely tented`
-      : 'Out, loosely tented',
-    why: `${fromOven ? readingFirst(plan, 'pull', show) : ''}it waits ${waits} and climbs on meanwhile`,
-  };
-};
-
-const pullWords = (plan: PlanFigures, show: Show): string => {
-  if (!pullsFromOven(plan)) return `Out at ${show.degrees(plan.doneCore)}`;
-  return plan.legs.at(-1)?.kind === 'oven' ? 'Out of the oven, browned' : 'Out of the pan';
 };
 
 /** The words of a step, from the plan's own figures. */
@@ -255,11 +210,11 @@ export const stepWords = (
         why: `${readingFirst(plan, 'pull', show)}${howBrowned(request)}probe out first, with a towel; the pan is hot by now`,
       };
     case 'lift':
-      return liftWords(step, plan, show);
+      return liftWords(step.leg ?? 0, plan, show);
     case 'back':
       return {
-        does: 'Back into the pan',
-        why: `${howBrowned(request)}a drop of water skates on it`,
+        does: sayIntoPan(step.leg ?? 0, plan),
+        why: `${howBrowned(request)}once a drop of water skates on it`,
       };
     case 'pull':
       return {

@@ -10,6 +10,30 @@ import { showIn } from './show';
 const request = REQUEST;
 const [metric, imperial] = [showIn('metric'), showIn('imperial')];
 
+it('says a hold with what the thermometer decides, and a first time in the pan as one', () => {
+  const rib = planOf({
+    ...request,
+    cut: 'whole-fillet',
+    thickness: 0.06,
+    weight: 1.2,
+    target: 53,
+    way: 'oven-sear',
+    hold: { in: 'warm-oven', seconds: 1800 },
+  });
+  const pull = `${Math.round(rib.pullCore)}°`;
+  const said = (plan: typeof rib) =>
+    runOf(plan).steps.map((step) => stepWords(step, plan, metric, DEFAULT_PAN));
+  const lines = said(rib);
+  expect(lines.map(({ does }) => does)).toContain(`At ${pull} the oven down to 60°`);
+  const into = lines.find(({ does }) => does === 'Into the pan');
+  expect(into?.why).toMatch(/^rolled a quarter at a time; .*once a drop of water skates on it$/);
+  const tented = {
+    ...rib,
+    legs: rib.legs.map(({ air, ...leg }) => (leg.kind === 'board' ? leg : { ...leg, air })),
+  };
+  expect(said(tented).map(({ does }) => does)).toContain(`Out at ${pull}, loosely tented`);
+});
+
 it('says each step of a run in both units, from the plan itself', () => {
   const plan = planOf();
   const whole = planOf({

@@ -4,6 +4,8 @@ import { pressFor, type PressKind } from '@crustan/core/cook/press';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { startsCold } from '@crustan/core/plan/startsCold';
+import { capital } from '../../words/cutWords';
+import { liftWords, pullWords, sayIntoPan } from '../../words/holdWords';
 import type { Show } from '../../words/show';
 import { PRESS_ADVICE, readingSentence } from '../../words/kitchenWords';
 
@@ -98,19 +100,22 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
     happened: 'It is out, in the pan',
   },
   lift: {
-    action: 'Out, onto the board',
-    how: 'Let it wait there, uncovered; put the pan right meanwhile.',
-    happened: 'It is on the board',
+    action: ({ plan, step, show }) => liftWords(step.leg ?? 0, plan, show).does,
+    how: ({ plan, step, show }) => `${capital(liftWords(step.leg ?? 0, plan, show).why)}.`,
+    happened: ({ leg }) =>
+      leg?.kind === 'board' && leg.air !== undefined ? 'The oven is down' : 'It is on the board',
   },
   back: {
-    action: ({ leg, plan, show }) =>
-      `Back into the pan at ${show.degrees(leg?.pan ?? plan.request.pan)}`,
-    how: 'A drop of water should skate on the iron before it goes back.',
-    happened: 'It is back in the pan',
+    action: ({ leg, step, plan, show }) =>
+      `${sayIntoPan(step.leg ?? 0, plan)} at ${show.degrees(leg?.pan ?? plan.request.pan)}`,
+    how: 'A drop of water should skate on the iron before it goes in.',
+    happened: ({ step, plan }) =>
+      sayIntoPan(step.leg ?? 0, plan) === 'Into the pan'
+        ? 'It is in the pan'
+        : 'It is back in the pan',
   },
   pull: {
-    action: ({ plan, show }) =>
-      pullsFromOven(plan) ? 'Out of the pan' : `Out at ${show.degrees(plan.doneCore)}`,
+    action: ({ plan, show }) => pullWords(plan, show),
     how: ({ plan, show }) =>
       `Core ${show.temperature(plan.doneCore)}. ${readingSentence(plan, 'done', show)}It climbs to ${show.degrees(plan.peakCore)} in the rest.`,
     happened: ({ plan }) =>
