@@ -32,6 +32,8 @@ const CORE_ROOMS = [
   'cook',
   'estimate',
   'whatif',
+  'pass',
+  'par',
   'simulation',
   'learn',
   'trial',

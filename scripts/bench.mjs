@@ -7,6 +7,7 @@ import { benchFaults } from './benches/faults.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLearn } from './benches/learn.mjs';
 import { benchLive } from './benches/live.mjs';
+import { benchPass } from './benches/pass.mjs';
 import { benchPlan } from './benches/plan.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { giveUp } from './root.mjs';
@@ -20,6 +21,7 @@ const BENCHES = {
   heat: benchHeat,
   learn: benchLearn,
   live: benchLive,
+  pass: benchPass,
   plan: benchPlan,
 };
 const bench = BENCHES[process.argv[2]];

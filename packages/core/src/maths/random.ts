@@ -14,3 +14,14 @@ export const normal = (random: () => number): number => randomNormal.source(rand
 /** Even over [low, high). */
 export const even = (random: () => number, low: number, high: number): number =>
   low + (high - low) * random();
+
+/** One of several, each as likely. */
+export const drawn = <T>(random: () => number, all: readonly T[]): T =>
+  all[Math.min(all.length - 1, Math.floor(random() * all.length))];
+
+/** In an order drawn at random. */
+export const shuffled = <T>(random: () => number, all: Iterable<T>): readonly T[] =>
+  [...all]
+    .map((each) => ({ each, place: random() }))
+    .toSorted((a, b) => a.place - b.place)
+    .map(({ each }) => each);

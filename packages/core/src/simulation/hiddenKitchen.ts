@@ -1,19 +1,16 @@
 import { NOMINAL_KITCHEN } from '../gear';
 import { KNOBS, REST_SURFACES, TURN_SPOTS } from '../heat';
-import { even, seededRandom } from '../maths/random';
+import { drawn, even, seededRandom } from '../maths/random';
 import { OVEN_FUELS } from '../plan/request';
 import type { Habits, HiddenKitchen } from './trueKitchen';
 
-const oneOf = <T>(random: () => number, all: readonly T[]): T =>
-  all[Math.min(all.length - 1, Math.floor(random() * all.length))];
-
 /** What a cook does and has beside what was said, drawn at random. */
 export const drawnHabits = (random: () => number): Required<Habits> => ({
-  knob: oneOf(random, KNOBS),
-  spot: oneOf(random, TURN_SPOTS),
-  restOn: oneOf(random, REST_SURFACES),
+  knob: drawn(random, KNOBS),
+  spot: drawn(random, TURN_SPOTS),
+  restOn: drawn(random, REST_SURFACES),
   tray: random() < 0.5,
-  ovenFuel: oneOf(random, OVEN_FUELS),
+  ovenFuel: drawn(random, OVEN_FUELS),
 });
 
 /** How often a cook does otherwise than was said, for each of the habits that a hand may change. */
@@ -21,9 +18,9 @@ const OTHERWISE = 0.25;
 
 /** What a cook does who said one thing and sometimes does another; the oven is as said. */
 export const habitsBeside = (said: Required<Habits>, random: () => number): Habits => {
-  const drawn = drawnHabits(random);
+  const other = drawnHabits(random);
   const as = <K extends keyof Habits>(key: K): Required<Habits>[K] =>
-    random() < OTHERWISE ? drawn[key] : said[key];
+    random() < OTHERWISE ? other[key] : said[key];
   return { ...said, knob: as('knob'), spot: as('spot'), restOn: as('restOn') };
 };
 

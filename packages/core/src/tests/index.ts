@@ -9,3 +9,6 @@ export * from './proofs/slab';
 export * from './referenceCases';
 export * from './steak';
 export * from './kitchenCooks';
+export * from './serviceCases';
+export * from './exactService';
+export * from './checkSchedule';

@@ -1,0 +1,5 @@
+export * from './counts';
+export * from './demandDay';
+export * from './fitDemand';
+export * from './parFor';
+export * from './drawCount';

@@ -1,0 +1,59 @@
+import type { PieceSteps } from './pieceSteps';
+
+/** One way of cooking a portion: alone in its pan, and in a pan that is as full as it sears. */
+export interface PieceOption {
+  readonly alone: PieceSteps;
+  readonly full: PieceSteps;
+  /** Iron that was covered when `full` was planned, m2. */
+  readonly fullArea: number;
+}
+
+/** A piece on order. Its ways give the same finish, the menu's own first. */
+export interface PieceJob {
+  readonly id: string;
+  readonly options: readonly PieceOption[];
+  /** What of it has happened, where it has begun. */
+  readonly begun?: BegunPiece | undefined;
+}
+
+/** What is left of a piece that is on: times in seconds of the service, no longer to be chosen. */
+export interface BegunPiece {
+  readonly option: number;
+  readonly pan?: number | undefined;
+  readonly oven?: number | undefined;
+  readonly start: number;
+  readonly stays: readonly AbsoluteStay[];
+  readonly touches: readonly { readonly at: number; readonly seconds: number }[];
+  /** When it leaves the heat, when it is rested, and until when it keeps. */
+  readonly outAt: number;
+  readonly readyAt: number;
+  readonly keepsUntil: number;
+}
+
+/** A stay on one of the pans or ovens, by its place in the gear's list. */
+export interface AbsoluteStay {
+  readonly place: 'pan' | 'oven';
+  readonly index: number;
+  readonly from: number;
+  readonly to: number;
+  readonly celsius: number;
+  readonly area: number;
+}
+
+/** The pieces of one table that land together. Seconds of the service. */
+export interface TicketJob {
+  readonly id: string;
+  readonly pieces: readonly PieceJob[];
+  /** When it was ordered or fired: nothing of it is begun before. */
+  readonly from: number;
+  /** When it is promised; absent: as soon as can be. */
+  readonly promised?: number | undefined;
+  /** The soonest it could land as it was ordered, where nothing is promised. */
+  readonly soonest?: number | undefined;
+}
+
+/** What a pan or an oven is at as the schedule begins, C. */
+export interface GearHeat {
+  readonly pans: readonly number[];
+  readonly ovens: readonly number[];
+}

@@ -1,0 +1,63 @@
+import { OvenBody } from '../gear/ovenBody';
+import { PanBody } from '../gear/panBody';
+import { KITCHEN_AIR } from '../heat/kitchenAir';
+import type { GearHeat } from './dish';
+import type { ServiceGear } from './serviceGear';
+
+/** A pan within this of what it is to be held at is held there, K. */
+const HELD = 5;
+
+/**
+ * What the pans and ovens of a service are at, as they are set: empty iron on its burner, and the walls of
+ * an oven under its thermostat. What food draws is in the plans.
+ */
+export class GearState {
+  private readonly pans: readonly PanBody[];
+  private readonly panSet: number[];
+  private readonly ovens: readonly OvenBody[];
+
+  /** @param start C; absent: all cold */
+  constructor(
+    private readonly gear: ServiceGear,
+    start?: GearHeat,
+  ) {
+    this.panSet = gear.pans.map((_, i) => start?.pans[i] ?? KITCHEN_AIR);
+    this.pans = gear.pans.map(({ pan }, i) => new PanBody(pan, KITCHEN_AIR, this.panSet[i]));
+    this.ovens = gear.ovens.map(({ oven }, i) => {
+      const celsius = start?.ovens[i] ?? KITCHEN_AIR;
+      return new OvenBody(oven, celsius - oven.offset, KITCHEN_AIR, celsius);
+    });
+  }
+
+  setPan(index: number, celsius: number): void {
+    this.panSet[index] = celsius;
+  }
+
+  /** @param celsius wanted of the air */
+  setOven(index: number, celsius: number): void {
+    this.ovens[index].dial = celsius - this.gear.ovens[index].oven.offset;
+  }
+
+  follow(seconds: number): void {
+    this.pans.forEach((body, i) => {
+      const short = this.panSet[i] - body.temperature;
+      if (Math.abs(short) <= HELD) {
+        body.temperature = this.panSet[i];
+        return;
+      }
+      body.setting = short > 0 ? 1 : 0;
+      body.follow(seconds, 0);
+    });
+    for (const body of this.ovens) body.follow(seconds);
+  }
+
+  /** What each is at; within its thermostat's swing an oven is at what it is set to. */
+  get heat(): GearHeat {
+    return {
+      pans: this.pans.map(({ temperature }) => temperature),
+      ovens: this.ovens.map(({ walls, settles, oven }) =>
+        Math.abs(walls - settles) <= oven.swing + HELD ? settles : walls,
+      ),
+    };
+  }
+}

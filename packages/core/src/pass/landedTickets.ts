@@ -1,0 +1,279 @@
+import type { TicketJob } from './dish';
+import {
+  landTicket,
+  slotTicket,
+  takeLanding,
+  type FirmPiece,
+  type SlotTicket,
+  type TicketLanding,
+} from './landTicket';
+import { ServiceGrid, type Placement } from './serviceGrid';
+import type {
+  MovedPiece,
+  PlacedPiece,
+  PlacedTicket,
+  ServiceJob,
+  ServiceSchedule,
+} from './serviceSchedule';
+import { slotSteps } from './slotSteps';
+
+/** How finely a service is scheduled. */
+export interface GridSpacing {
+  /** Seconds of a slot of the grid. */
+  readonly slot?: number | undefined;
+  /** Hands on one piece as it is plated, s. */
+  readonly plating?: number | undefined;
+}
+
+const SLOT = 5;
+/** What was told for so long is not moved without a reason, s. */
+export const TOLD_FIRMLY = 120;
+/** Of the time ahead, beyond the last promise, s. */
+const HORIZON = 2 * 3600;
+/** A second of waiting and of overrested waiting, in seconds of lateness. */
+const WAIT_COST = 0.02;
+const OVER_RESTED_COST = 2;
+/** A ticket that does not land at all, s. */
+const UNPLACED_COST = 20_000;
+/** Tickets whose landings are this near stand in each other's way, s. */
+const NEIGHBOURS = 1200;
+/** What moves a piece that was told, in seconds of lateness for a minute of difference, up to ten. */
+const MOVE_COST = 2;
+const MOST_MOVED = 600;
+
+const waiting = (
+  platedAt: number,
+  readyAt: number,
+  keepsUntil: number,
+): Pick<PlacedPiece, 'waits' | 'overRested'> => ({
+  waits: Math.max(0, platedAt - readyAt),
+  overRested: Math.max(0, platedAt - keepsUntil),
+});
+
+/** Every ticket of a service on one grid: landed, taken up, landed anew, and what that costs. */
+export class LandedTickets {
+  readonly grid: ServiceGrid;
+  readonly tickets: readonly SlotTicket[];
+  readonly moved: MovedPiece[] = [];
+  /** Pieces told for the next moments, where they were told to be. */
+  private readonly told = new Map<string, Placement>();
+  private readonly firm = new Map<string, FirmPiece>();
+  private landings: (TicketLanding | undefined)[];
+
+  constructor(
+    readonly job: ServiceJob,
+    { slot = SLOT, plating }: GridSpacing,
+  ) {
+    const { gear, heat, now, tickets } = job;
+    const last = Math.max(now, ...tickets.map(({ promised = now }) => promised));
+    const slots = Math.ceil((last - now + HORIZON) / slot);
+    this.grid = new ServiceGrid({ gear, heat, slot, slots, now, plating });
+    this.tickets = tickets.flatMap((ticket) => this.parts(ticket));
+    this.landings = this.tickets.map(() => undefined);
+    this.settleBegun();
+    this.settleTold();
+  }
+
+  /**
+   * A ticket as it can land: whole, or where its pieces can never be there together, in parts. What one
+   * oven cannot do for one table it does one piece after another.
+   */
+  private parts(ticket: TicketJob): readonly SlotTicket[] {
+    const whole = slotTicket(ticket, this.grid);
+    if (ticket.pieces.length === 1 || ticket.pieces.some(({ begun }) => begun)) return [whole];
+    const alone = landTicket(this.grid, whole, new Map());
+    if (alone) {
+      takeLanding(this.grid, whole, alone, -1);
+      return [whole];
+    }
+    return ticket.pieces.map((piece) => slotTicket({ ...ticket, pieces: [piece] }, this.grid));
+  }
+
+  private settleBegun(): void {
+    const { grid } = this;
+    for (const { id, begun } of this.job.tickets.flatMap(({ pieces }) => pieces)) {
+      if (!begun) continue;
+      grid.placeBegun(begun);
+      this.firm.set(id, { out: grid.slotOf(begun.outAt), ready: grid.slotOf(begun.readyAt) });
+    }
+  }
+
+  /** What was told for the next moments stays, where it still fits beside what is on. */
+  private settleTold(): void {
+    const { grid } = this;
+    const { now, told, tickets } = this.job;
+    const soon = tickets
+      .flatMap(({ pieces }) => pieces)
+      .flatMap((piece) => {
+        const was = told?.get(piece.id);
+        const option = was && piece.options.at(was.option);
+        return option && piece.begun === undefined && was.start <= now + TOLD_FIRMLY
+          ? [{ id: piece.id, was, option }]
+          : [];
+      })
+      .toSorted((a, b) => a.was.start - b.was.start);
+    for (const { id, was, option } of soon) {
+      const { option: nth, full, pan, oven } = was;
+      const steps = slotSteps(full ? option.full : option.alone, grid.slot);
+      // What should have begun by now is begun now.
+      const start = Math.max(0, grid.slotOf(was.start));
+      const placement: Placement = { option: nth, full, pan, oven, start, steps };
+      const taken = grid.refuses(placement);
+      if (taken) {
+        this.moved.push({ id, from: was.start, taken });
+        continue;
+      }
+      grid.place(placement, start + steps.heat);
+      this.told.set(id, placement);
+      this.firm.set(id, { out: start + steps.heat, ready: start + steps.ready });
+    }
+  }
+
+  /** Lands tickets that are not on the grid, in an order; at random, each in a way of its own. */
+  land(order: readonly number[], random?: () => number): void {
+    for (const i of order) {
+      this.landings[i] = landTicket(this.grid, this.tickets[i], this.firm, random);
+    }
+  }
+
+  /** Lands tickets in an order, none of them begun before those before it. */
+  landInTurn(order: readonly number[]): void {
+    let last = 0;
+    for (const i of order) {
+      const ticket = this.tickets[i];
+      const from = Math.max(ticket.from, last);
+      const first = ticket.first + from - ticket.from;
+      const landing = landTicket(this.grid, { ...ticket, from, first }, this.firm);
+      this.landings[i] = landing;
+      last = Math.max(last, ...(landing?.placed ?? []).map(({ placement }) => placement.start));
+    }
+  }
+
+  /** Those that are on first, the others by when they have to be begun. */
+  byTime(): readonly number[] {
+    const begun = ({ job }: SlotTicket): number =>
+      job.pieces.some((piece) => piece.begun) ? 0 : 1;
+    const begins = ({ due, takes }: SlotTicket): number => due - takes;
+    return this.tickets
+      .map((ticket, i) => ({ ticket, i }))
+      .toSorted((a, b) => begun(a.ticket) - begun(b.ticket) || begins(a.ticket) - begins(b.ticket))
+      .map(({ i }) => i);
+  }
+
+  remove(i: number): void {
+    const landing = this.landings[i];
+    if (landing) takeLanding(this.grid, this.tickets[i], landing, -1);
+    this.landings[i] = undefined;
+  }
+
+  snapshot(): readonly (TicketLanding | undefined)[] {
+    return [...this.landings];
+  }
+
+  /** Brings the grid back to where it was. */
+  restore(landings: readonly (TicketLanding | undefined)[]): void {
+    const changed = landings.flatMap((landing, i) => (landing === this.landings[i] ? [] : [i]));
+    for (const i of changed) this.remove(i);
+    for (const i of changed) {
+      const landing = landings[i];
+      if (landing) takeLanding(this.grid, this.tickets[i], landing, 1);
+      this.landings[i] = landing;
+    }
+  }
+
+  /** Which tickets are worth taking up anew. */
+  lateOnes(): readonly number[] {
+    return this.tickets.flatMap((ticket, i) => {
+      const landing = this.landings[i];
+      return landing === undefined || landing.lands > ticket.due ? [i] : [];
+    });
+  }
+
+  /** Tickets that are cooked about the same time as one. */
+  neighbours(i: number): readonly number[] {
+    const at = this.landings[i]?.lands ?? this.tickets[i].due;
+    const span = Math.round(NEIGHBOURS / this.grid.slot);
+    return this.tickets.flatMap((ticket, j) =>
+      j !== i && Math.abs((this.landings[j]?.lands ?? ticket.due) - at) < span ? [j] : [],
+    );
+  }
+
+  cost(): number {
+    const { slot } = this.grid;
+    let cost = 0;
+    this.tickets.forEach((ticket, i) => {
+      const landing = this.landings[i];
+      if (!landing) {
+        cost += UNPLACED_COST;
+        return;
+      }
+      cost += Math.max(0, landing.lands - ticket.due) * slot;
+      for (const piece of this.piecesOf(i)) {
+        cost += WAIT_COST * piece.waits + OVER_RESTED_COST * piece.overRested;
+        const was = this.job.told?.get(piece.id);
+        if (was) cost += (MOVE_COST * Math.min(MOST_MOVED, Math.abs(was.start - piece.start))) / 60;
+      }
+    });
+    return cost;
+  }
+
+  piecesOf(i: number): readonly PlacedPiece[] {
+    const landing = this.landings[i];
+    if (!landing) return [];
+    const { grid } = this;
+    const { job, plating } = this.tickets[i];
+    const platedAt = grid.secondsOf(landing.lands - plating);
+    const free = landing.placed.map(({ piece, placement }) => ({ id: piece.job.id, placement }));
+    const told = job.pieces.flatMap(({ id }) => {
+      const placement = this.told.get(id);
+      return placement ? [{ id, placement }] : [];
+    });
+    const placed = [...free, ...told].map(({ id, placement }): PlacedPiece => {
+      const { option, full, pan, oven, start, steps } = placement;
+      const readyAt = grid.secondsOf(start + steps.ready);
+      const keepsUntil = readyAt + steps.keeps * grid.slot;
+      const place = { option, full, pan, oven, start: grid.secondsOf(start), readyAt };
+      return { id, ticket: job.id, ...place, ...waiting(platedAt, readyAt, keepsUntil) };
+    });
+    const on = job.pieces.flatMap(({ id, begun }): readonly PlacedPiece[] => {
+      if (begun === undefined) return [];
+      const { option, pan = 0, oven = 0, start, readyAt, keepsUntil } = begun;
+      const place = { option, full: false, pan, oven, start, readyAt };
+      return [{ id, ticket: job.id, ...place, ...waiting(platedAt, readyAt, keepsUntil) }];
+    });
+    return [...on, ...placed];
+  }
+
+  result(): ServiceSchedule {
+    const found = this.job.tickets.map(({ id }) => this.landingOf(id));
+    const tickets = found.filter((ticket) => ticket !== undefined);
+    return {
+      pieces: this.tickets.flatMap((_, i) => this.piecesOf(i)),
+      tickets,
+      unplaced: this.job.tickets.flatMap(({ id }, i) => (found[i] ? [] : [id])),
+      moved: this.moved,
+      late: tickets.reduce((sum, { late }) => sum + late, 0),
+    };
+  }
+
+  /** A ticket's landing, of all its parts; undefined where one does not land. */
+  private landingOf(id: string): PlacedTicket | undefined {
+    const { grid } = this;
+    const parts = this.tickets.flatMap((ticket, i) =>
+      ticket.job.id === id ? [{ ticket, landing: this.landings[i] }] : [],
+    );
+    const landings = parts.flatMap(({ landing }) => landing ?? []);
+    if (landings.length < parts.length || landings.length === 0) return undefined;
+    const lands = landings.map((landing) => landing.lands);
+    const last = Math.max(...lands);
+    const late = Math.max(0, last - Math.min(...parts.map(({ ticket }) => ticket.due))) * grid.slot;
+    const hindered = landings.find((landing) => landing.lands === last)?.hindered;
+    return {
+      id,
+      landsAt: grid.secondsOf(last),
+      apart: (last - Math.min(...lands)) * grid.slot,
+      late,
+      ...(late > 0 && hindered ? { hindered } : {}),
+    };
+  }
+}

@@ -1,0 +1,148 @@
+import { footprint } from '../food/footprint';
+import { KITCHEN_AIR } from '../heat/kitchenAir';
+import type { CookPlan, PlannedLeg } from '../plan/planResult';
+import { inAPan } from '../plan/ovenLegs';
+import { cutOf } from '../plan/request';
+import { usesLowOven, type Way } from '../plan/way';
+import { actionsOf, type ActionKind } from '../schedule/actions';
+
+/** So long in one place. Seconds from the first heat, C, m2. */
+export interface PieceStay {
+  readonly place: 'pan' | 'oven';
+  readonly at: number;
+  readonly seconds: number;
+  /** What the pan or the oven is set to. */
+  readonly celsius: number;
+  /** Iron that the piece covers; Infinity: it takes the pan with it into the oven. */
+  readonly area: number;
+}
+
+/** What a pair of hands does to a piece, and for how long. Seconds from the first heat. */
+export interface PieceTouch {
+  readonly kind: ActionKind;
+  readonly at: number;
+  readonly seconds: number;
+}
+
+/** A piece's way through the shared gear. Seconds. */
+export interface PieceSteps {
+  readonly way: Way;
+  readonly stays: readonly PieceStay[];
+  readonly touches: readonly PieceTouch[];
+  /** From the first heat to the last, and the rest after it. */
+  readonly heatSeconds: number;
+  readonly restSeconds: number;
+  /** How much longer it may rest and still be served warm. */
+  readonly keepsSeconds: number;
+  /** How far its time on the heat may be off, one deviation. */
+  readonly uncertainSeconds: number;
+  /** After it has left the pan, until the iron under it has recovered. */
+  readonly recoverySeconds: number;
+}
+
+/** Hands on one piece for each action, s. Estimates of an unhurried cook; basting is counted by its leg. */
+export const TOUCH_SECONDS: Readonly<Record<ActionKind, number>> = {
+  in: 15,
+  flat: 5,
+  turn: 5,
+  butter: 10,
+  edges: 10,
+  'into-oven': 15,
+  out: 15,
+  lift: 10,
+  back: 10,
+  pull: 10,
+  slice: 20,
+};
+
+/** How far a plan's time may be off where its own spread is not known, share of it: `bench -- live`. */
+const UNCERTAIN = 0.08;
+
+/** A rested piece is served until its middle has fallen so far under its peak, K. Estimate. */
+const COOLS_BY = 4;
+/** Bounds of how long a piece keeps, s: a rest is never planned to the second, nor for half an hour. */
+const KEEPS = { least: 60, most: 1200 } as const;
+
+/**
+ * How long a piece keeps after its rest: until its middle has cooled by some degrees, by Newton's law from
+ * the fall of the plan's trace between its peak and the knife.
+ */
+export const keepsSeconds = ({ trace, peakCore, sliceCore }: CookPlan): number => {
+  const last = trace.time.length - 1;
+  const before = Math.max(0, last - 1);
+  const seconds = trace.time[last] - trace.time[before];
+  const rate =
+    (trace.core[before] - trace.core[last]) /
+    Math.max(1, seconds) /
+    Math.max(1, trace.core[last] - KITCHEN_AIR);
+  if (!(rate > 0)) return KEEPS.most;
+  const lowest = peakCore - COOLS_BY;
+  const keeps = Math.log((sliceCore - KITCHEN_AIR) / Math.max(1, lowest - KITCHEN_AIR)) / rate;
+  return Math.min(KEEPS.most, Math.max(KEEPS.least, keeps));
+};
+
+const staysOf = (plan: CookPlan, area: number): readonly PieceStay[] => {
+  const { legs, request } = plan;
+  const panGoesAlong = request.ovenOn === 'pan' && !usesLowOven(request.way);
+  const stays: PieceStay[] = [];
+  const add = (place: PieceStay['place'], leg: PlannedLeg, celsius: number, of: number): void => {
+    const before = stays.at(-1);
+    if (
+      before?.place === place &&
+      before.celsius === celsius &&
+      before.at + before.seconds >= leg.at - 1
+    ) {
+      stays[stays.length - 1] = { ...before, seconds: leg.at + leg.seconds - before.at };
+      return;
+    }
+    stays.push({ place, at: leg.at, seconds: leg.seconds, celsius, area: of });
+  };
+  for (const leg of legs) {
+    if (inAPan(leg)) add('pan', leg, request.pan, area);
+    else if (leg.kind === 'oven') add('oven', leg, leg.air ?? request.hotOven, 0);
+  }
+  if (!panGoesAlong) return stays;
+  // The pan is away with its piece from the first sear to the end of the oven.
+  const first = stays.find(({ place }) => place === 'pan');
+  const end = Math.max(...stays.map(({ at, seconds }) => at + seconds));
+  return first === undefined
+    ? stays
+    : [
+        { ...first, seconds: end - first.at, area: Infinity },
+        ...stays.filter(({ place }) => place === 'oven'),
+      ];
+};
+
+/** Spooned over without a pause: the hands stay with it for the leg. */
+const touchSeconds = (kind: ActionKind, leg: PlannedLeg): number =>
+  kind === 'butter' || kind === 'edges'
+    ? Math.max(TOUCH_SECONDS[kind], leg.seconds)
+    : TOUCH_SECONDS[kind];
+
+export interface KnownOfSteps {
+  /** Of the iron under the piece, as the pan was found to come back, s. */
+  readonly recoverySeconds: number;
+  /** The plan's own spread, s; absent: the usual share of its time. */
+  readonly spreadSeconds?: number | undefined;
+}
+
+/** What one piece of a plan takes of the gear and the hands. */
+export const pieceSteps = (
+  plan: CookPlan,
+  { recoverySeconds, spreadSeconds }: KnownOfSteps,
+): PieceSteps => {
+  const { request, legs, restSeconds, cookSeconds } = plan;
+  const { area } = footprint(cutOf(request), request.weight, request.thickness);
+  return {
+    way: request.way,
+    stays: staysOf(plan, area),
+    touches: actionsOf(legs, restSeconds)
+      .filter(({ kind }) => kind !== 'slice')
+      .map(({ kind, at, leg }) => ({ kind, at, seconds: touchSeconds(kind, legs[leg]) })),
+    heatSeconds: cookSeconds,
+    restSeconds,
+    keepsSeconds: keepsSeconds(plan),
+    uncertainSeconds: spreadSeconds ?? UNCERTAIN * cookSeconds,
+    recoverySeconds,
+  };
+};

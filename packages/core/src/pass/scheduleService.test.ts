@@ -1,0 +1,126 @@
+import { describe, expect, it } from '@jest/globals';
+import * as fc from 'fast-check';
+import loadHighs from 'highs';
+import { seededRandom } from '../maths/random';
+import { faultsOf } from '../tests/checkSchedule';
+import { exactLateness } from '../tests/exactService';
+import { drawnService, drawnSteps, LINE } from '../tests/serviceCases';
+import type { TicketJob } from './dish';
+import { scheduleService } from './scheduleService';
+import { serviceGear } from './serviceGear';
+
+const serviceOf = (seed: number, pieces: number) => drawnService(seededRandom(seed), pieces);
+
+describe('a service’s schedule', () => {
+  it('never asks more of pans, ovens, hands and pieces than there is', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 1, max: 24 }), (seed, n) => {
+        const job = serviceOf(seed, n);
+        const schedule = scheduleService(job, { rounds: 20 });
+        expect(faultsOf(job, schedule)).toEqual([]);
+        const placed = new Set(schedule.pieces.map(({ id }) => id));
+        const unplaced = job.tickets.filter(({ id }) => schedule.unplaced.includes(id));
+        expect(placed.size).toBe(n - unplaced.flatMap(({ pieces }) => pieces).length);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('is the same for the same job, and no later than first come, first served', () => {
+    let [late, inTurn] = [0, 0];
+    for (let seed = 1; seed <= 12; seed += 1) {
+      const job = serviceOf(seed, 14);
+      const schedule = scheduleService(job);
+      expect(scheduleService(job)).toEqual(schedule);
+      late += schedule.late;
+      inTurn += scheduleService(job, { inTurn: true }).late;
+    }
+    expect(late).toBeLessThan(0.6 * inTurn);
+  });
+
+  it('comes within a tenth of the exact optimum of small services, and never under it', async () => {
+    const highs = await loadHighs();
+    const gear = { ...LINE, pans: LINE.pans.slice(1), holding: 99 };
+    const spacing = { slot: 20, plating: 20 };
+    let [found, best] = [0, 0];
+    for (let seed = 1; seed <= 8; seed += 1) {
+      const job = drawnService(seededRandom(seed), 5, { ...gear, hands: 1 });
+      const { late } = scheduleService(job, spacing);
+      const optimum = exactLateness(job, { ...spacing, atMost: late }, (programme) => {
+        const solved = highs.solve(programme);
+        expect(solved.Status).toBe('Optimal');
+        return solved.ObjectiveValue;
+      });
+      expect(late).toBeGreaterThanOrEqual(optimum - 1e-6);
+      found += late;
+      best += optimum;
+    }
+    expect(best).toBeGreaterThan(0);
+    expect(found).toBeLessThanOrEqual(1.1 * best);
+  });
+
+  it('leaves what was told for the next two minutes where it was, or says what moved it', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const job = serviceOf(seed, 10);
+        const before = scheduleService(job);
+        const told = new Map(before.pieces.map((piece) => [piece.id, piece]));
+        const more = serviceOf(seed + 1, 6).tickets.map((ticket) => ({
+          ...ticket,
+          id: `new-${ticket.id}`,
+          pieces: ticket.pieces.map((piece) => ({ ...piece, id: `new-${piece.id}` })),
+        }));
+        const after = scheduleService({ ...job, tickets: [...job.tickets, ...more], told });
+        const moved = new Set(after.moved.map(({ id }) => id));
+        for (const piece of before.pieces) {
+          if (piece.start > job.now + 120 || moved.has(piece.id)) continue;
+          const now = after.pieces.find(({ id }) => id === piece.id);
+          expect(now && { ...now, waits: 0 }).toEqual({ ...piece, waits: 0 });
+        }
+      }),
+      { numRuns: 20 },
+    );
+  });
+
+  it('lands a table apart, and says so, where one oven is wanted at two temperatures', () => {
+    const random = seededRandom(4);
+    const pieces = [180, 120].map((air, i) => {
+      const steps = {
+        ...drawnSteps(random, air),
+        stays: [
+          { place: 'pan' as const, at: 0, seconds: 200, celsius: 230, area: 0.01 },
+          { place: 'oven' as const, at: 200, seconds: 400, celsius: air, area: 0 },
+        ],
+        heatSeconds: 600,
+        keepsSeconds: 200,
+      };
+      return { id: `p${i}`, options: [{ alone: steps, full: steps, fullArea: 0.03 }] };
+    });
+    const ticket: TicketJob = { id: 't', from: 0, promised: 1800, pieces };
+    const heat = { pans: [230, 230], ovens: [180] };
+    const one = scheduleService({ gear: serviceGear(LINE), now: 0, heat, tickets: [ticket] });
+    expect(one.tickets[0].apart).toBeGreaterThan(300);
+    const ovens = [...LINE.ovens, { id: 'second', offset: 0, slots: 4 }];
+    const two = scheduleService({
+      gear: serviceGear({ ...LINE, ovens }),
+      now: 0,
+      heat: { ...heat, ovens: [180, 120] },
+      tickets: [ticket],
+    });
+    expect(two.tickets[0]).toMatchObject({ apart: 0, late: 0 });
+    expect(new Set(two.pieces.map(({ oven }) => oven)).size).toBe(2);
+  });
+
+  it('does not begin what is promised for later, and starts no cold pan before it is hot', () => {
+    const job = serviceOf(7, 4);
+    const cold = { pans: [22, 22], ovens: [22] };
+    const later = job.tickets.map((ticket) => ({ ...ticket, promised: 9000 }));
+    const { pieces } = scheduleService({ ...job, tickets: later });
+    for (const { start } of pieces) expect(start).toBeGreaterThan(5000);
+    const soon = job.tickets.map(({ promised: _none, ...ticket }) => ticket);
+    const first = Math.min(
+      ...scheduleService({ ...job, heat: cold, tickets: soon }).pieces.map(({ start }) => start),
+    );
+    expect(first).toBeGreaterThan(120);
+  });
+});

@@ -1,0 +1,123 @@
+import type { BurnerKind, PanOnBurner } from '../gear/pan';
+import { DEFAULT_OVEN, OvenBody, type Oven } from '../gear/ovenBody';
+import { PanBody } from '../gear/panBody';
+import { KITCHEN_AIR } from '../heat/kitchenAir';
+
+/** A pan on the burner that it stands on through a service. */
+export interface ServicePan {
+  readonly id: string;
+  readonly name: string;
+  readonly burner: string;
+  readonly pan: PanOnBurner;
+}
+
+/** An oven with so many places. */
+export interface ServiceOven {
+  readonly id: string;
+  readonly slots: number;
+  readonly oven: Oven;
+}
+
+/** What the pieces of a service share. */
+export interface ServiceGear {
+  readonly pans: readonly ServicePan[];
+  readonly ovens: readonly ServiceOven[];
+  /** Pans that are listed and stand on no burner, by id. */
+  readonly aside: readonly string[];
+  /** Places where pieces rest until their table is complete. */
+  readonly holding: number;
+  /** Cooks on the line. */
+  readonly hands: number;
+}
+
+/** What of a kitchen's lists a service is cooked on; a kitchen's own entries fit it. SI. */
+export interface GearListed {
+  readonly pans: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly diameter: number;
+    readonly mass: number;
+  }[];
+  readonly burners: readonly {
+    readonly id: string;
+    readonly kind: BurnerKind;
+    readonly power: number;
+    /** The widest pan that stands on it, m; absent: any. */
+    readonly widest?: number | undefined;
+  }[];
+  readonly ovens: readonly {
+    readonly id: string;
+    readonly offset: number;
+    readonly slots?: number | undefined;
+  }[];
+  readonly holding?: number | undefined;
+  readonly hands?: number | undefined;
+}
+
+/** Pieces that go on a household oven's rack at once, and that rest at once. Estimates. */
+export const USUAL_SLOTS = 6;
+export const USUAL_HOLDING = 8;
+
+/**
+ * The gear of a service: the widest pans take the strongest burners that they stand on. A pan that finds
+ * none stands aside.
+ */
+export const serviceGear = (kitchen: GearListed): ServiceGear => {
+  const free = kitchen.burners.toSorted((a, b) => b.power - a.power);
+  const pans: ServicePan[] = [];
+  const aside: string[] = [];
+  for (const { id, name, diameter, mass } of kitchen.pans.toSorted(
+    (a, b) => b.diameter - a.diameter,
+  )) {
+    const found = free.findIndex(({ widest = Infinity }) => diameter <= widest + 1e-9);
+    if (found === -1) {
+      aside.push(id);
+      continue;
+    }
+    const [burner] = free.splice(found, 1);
+    const pan = { diameter, mass, burner: burner.kind, power: burner.power };
+    pans.push({ id, name, burner: burner.id, pan });
+  }
+  return {
+    pans,
+    ovens: kitchen.ovens.map(({ id, offset, slots = USUAL_SLOTS }) => ({
+      id,
+      slots,
+      oven: { ...DEFAULT_OVEN, offset },
+    })),
+    aside,
+    holding: kitchen.holding ?? USUAL_HOLDING,
+    hands: kitchen.hands ?? 1,
+  };
+};
+
+/** Longest an empty pan or oven is watched while it changes its temperature, s. */
+const MOST_CHANGE = 3600;
+const STEP = 5;
+/** Near enough to the wanted temperature, K. */
+const NEAR = 5;
+
+/** Seconds an empty pan takes from one temperature to another: its burner at full, or off. */
+export const panChange = (pan: PanOnBurner, from: number, to: number): number => {
+  const body = new PanBody(pan, KITCHEN_AIR, from);
+  body.setting = to > from ? 1 : 0;
+  for (let t = 0; t < MOST_CHANGE; t += STEP) {
+    if (to > from ? body.temperature >= to - NEAR : body.temperature <= to + NEAR) return t;
+    body.follow(STEP, 0);
+  }
+  return MOST_CHANGE;
+};
+
+/** A cook who wants an oven cooler leaves its door open so long, s. */
+const DOOR_LEFT_OPEN = 60;
+
+/** Seconds an oven's air takes from one temperature to another, its walls with it. */
+export const ovenChange = (oven: Oven, from: number, to: number): number => {
+  const body = new OvenBody(oven, to - oven.offset, KITCHEN_AIR, from);
+  if (to < from) body.openDoor(DOOR_LEFT_OPEN);
+  for (let t = 0; t < MOST_CHANGE; t += STEP) {
+    if (to > from ? body.walls >= to - NEAR : body.walls <= to + NEAR) return t;
+    body.follow(STEP);
+  }
+  return MOST_CHANGE;
+};

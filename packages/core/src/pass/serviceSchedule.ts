@@ -1,0 +1,59 @@
+import type { GearHeat, TicketJob } from './dish';
+import type { ServiceGear } from './serviceGear';
+import type { Taken } from './timeline';
+
+/** What is to be scheduled. Times in seconds of the service. */
+export interface ServiceJob {
+  readonly gear: ServiceGear;
+  readonly now: number;
+  readonly heat: GearHeat;
+  readonly tickets: readonly TicketJob[];
+  /** What the cooks were last told, by piece. */
+  readonly told?: ReadonlyMap<string, PlacedPiece> | undefined;
+}
+
+/** Where one piece is put and when. Seconds of the service. */
+export interface PlacedPiece {
+  readonly id: string;
+  readonly ticket: string;
+  readonly option: number;
+  /** Its times are those of a full pan. */
+  readonly full: boolean;
+  readonly pan: number;
+  readonly oven: number;
+  readonly start: number;
+  /** Rested from here on. */
+  readonly readyAt: number;
+  /** Rested, and waiting for its table, s; how much of that is longer than it keeps. */
+  readonly waits: number;
+  readonly overRested: number;
+}
+
+/** A table's landing. Seconds of the service. */
+export interface PlacedTicket {
+  readonly id: string;
+  readonly landsAt: number;
+  /** Between the first and the last of its pieces, s: more than none where they cannot be there together. */
+  readonly apart: number;
+  /** After what was promised, or after the soonest it could have been, s. */
+  readonly late: number;
+  /** What first stood in the way of landing on time. */
+  readonly hindered?: { readonly piece: string; readonly taken: Taken } | undefined;
+}
+
+/** A piece that was told for the next moments and had to be moved, and what stood in its way. */
+export interface MovedPiece {
+  readonly id: string;
+  readonly from: number;
+  readonly taken: Taken;
+}
+
+export interface ServiceSchedule {
+  readonly pieces: readonly PlacedPiece[];
+  readonly tickets: readonly PlacedTicket[];
+  /** Tickets that do not land within hours. */
+  readonly unplaced: readonly string[];
+  readonly moved: readonly MovedPiece[];
+  /** Lateness of all tickets, s. */
+  readonly late: number;
+}
