@@ -13,7 +13,10 @@ import {
   planFileSchema,
   planListSchema,
   planRecordSchema,
+  menuDishSchema,
   problemSchema,
+  serviceFileSchema,
+  serviceInFullSchema,
   timesFileSchema,
   timesResultSchema,
   trialSchema,
@@ -38,6 +41,9 @@ const SCHEMAS = {
   trial: trialSchema,
   'crustan-book-1': bookFileSchema,
   'book-import': bookImportSchema,
+  'menu-dish': menuDishSchema,
+  service: serviceInFullSchema,
+  'crustan-service-1': serviceFileSchema,
   problem: problemSchema,
 } as const;
 

@@ -16,3 +16,4 @@ export * from './judgementSchema';
 export * from './trialSchema';
 export * from './readMessage';
 export * from './timesFile';
+export * from './serviceSchema';

@@ -42,11 +42,15 @@ const kitchenBurner = z.strictObject({
   id,
   kind: z.enum(BURNER_KINDS),
   power: bounded(GEAR_LIMITS.power, 'W'),
+  /** The widest pan that stands on it, m; absent: any. */
+  widest: bounded(GEAR_LIMITS.diameter, 'm').optional(),
 });
 const kitchenOven = z.strictObject({
   id,
   /** Air less dial, C. */
   offset: bounded(GEAR_LIMITS.offset, 'C'),
+  /** Pieces that go in at once; absent: the usual. */
+  slots: z.int().min(1).max(60).optional(),
 });
 
 const listOf = <T extends z.ZodType<{ readonly id: string }>>(one: T) =>
@@ -98,6 +102,9 @@ const kitchenObject = z.strictObject({
   ovens: listOf(kitchenOven),
   /** Which of each is in use, by id. */
   inUse: z.strictObject({ pan: id, burner: id, oven: id }),
+  /** Places where pieces rest until their table is complete, and cooks on the line. */
+  holding: z.int().min(1).max(60).default(8),
+  hands: z.int().min(1).max(8).default(1),
   /** What the thermometer reads in melting ice, C: so much over, everywhere. */
   thermometerOffset: bounded(GEAR_LIMITS.thermometer, 'C').default(0),
   salts: z.array(saltSchema).min(1).max(12),
@@ -177,6 +184,8 @@ export const DEFAULT_KITCHEN: Kitchen = {
   burners: [USUAL_BURNER],
   ovens: [USUAL_OVEN],
   inUse: USUAL_GEAR,
+  holding: 8,
+  hands: 1,
   thermometerOffset: 0,
   salts: [
     { name: 'fine salt', gramsPerTeaspoon: 6 },

@@ -12,6 +12,8 @@ export interface PieceOption {
 export interface PieceJob {
   readonly id: string;
   readonly options: readonly PieceOption[];
+  /** The one of them that was chosen; absent: any, the first before the others. */
+  readonly only?: number | undefined;
   /** What of it has happened, where it has begun. */
   readonly begun?: BegunPiece | undefined;
 }

@@ -50,8 +50,12 @@ const WAIT_STEP = 10;
 const OTHER_WAY = 120;
 
 /** Slots from the first heat to the end of the rest by the shortest way. */
-const shortest = (piece: SlotPiece): number =>
-  Math.min(...piece.steps.map(({ alone }) => alone.ready));
+const shortest = ({ job: { only }, steps }: SlotPiece): number =>
+  Math.min(
+    ...steps.flatMap(({ alone }, option) =>
+      only === undefined || option === only ? [alone.ready] : [],
+    ),
+  );
 
 export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
   const pieces = job.pieces.map((piece) => ({
@@ -105,6 +109,7 @@ const bestPlacement = (
   let best: Found | undefined;
   let hindered: Taken = HANDS;
   steps.forEach(({ alone, full }, option) => {
+    if (job.only !== undefined && option !== job.only) return;
     const penalty = option === 0 ? 0 : OTHER_WAY / grid.slot;
     if (best !== undefined && best.cost <= penalty) return;
     const usesPan = alone.stays.some(({ place }) => place === 'pan');
@@ -124,7 +129,7 @@ const bestPlacement = (
           const holds =
             taken ?? (grid.holding.fits(start + chosen.heat, plated) ? undefined : HOLDING);
           if (holds) {
-            if (option === 0 && wait === least && pan === 0) hindered = holds;
+            if (option === (job.only ?? 0) && wait === least && pan === 0) hindered = holds;
             continue;
           }
           const cost = penalty + wait;

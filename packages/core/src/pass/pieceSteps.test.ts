@@ -5,6 +5,7 @@ import { finished } from '../maths';
 import { USUAL, type PlanRequest } from '../plan/request';
 import { LINE } from '../tests/serviceCases';
 import { GearState } from './gearState';
+import { WHOLE_PAN } from './pieceSteps';
 import { portionOptions } from './portionOptions';
 import { ovenChange, panChange, serviceGear } from './serviceGear';
 
@@ -55,7 +56,7 @@ describe('what a portion takes of the line', () => {
       }),
     );
     const [pan, oven] = taken.steps.alone.stays;
-    expect(pan).toMatchObject({ place: 'pan', area: Infinity });
+    expect(pan).toMatchObject({ place: 'pan', area: WHOLE_PAN });
     expect(pan.seconds).toBeCloseTo(taken.steps.alone.heatSeconds, 6);
     expect(oven.place).toBe('oven');
   });

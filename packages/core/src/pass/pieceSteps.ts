@@ -13,7 +13,7 @@ export interface PieceStay {
   readonly seconds: number;
   /** What the pan or the oven is set to. */
   readonly celsius: number;
-  /** Iron that the piece covers; Infinity: it takes the pan with it into the oven. */
+  /** Iron that the piece covers; a piece that takes its pan along into the oven has the whole of any pan. */
   readonly area: number;
 }
 
@@ -60,6 +60,8 @@ const UNCERTAIN = 0.08;
 
 /** A rested piece is served until its middle has fallen so far under its peak, K. Estimate. */
 const COOLS_BY = 4;
+/** More iron than any pan has, m2. */
+export const WHOLE_PAN = 1;
 /** Bounds of how long a piece keeps, s: a rest is never planned to the second, nor for half an hour. */
 const KEEPS = { least: 60, most: 1200 } as const;
 
@@ -108,7 +110,7 @@ const staysOf = (plan: CookPlan, area: number): readonly PieceStay[] => {
   return first === undefined
     ? stays
     : [
-        { ...first, seconds: end - first.at, area: Infinity },
+        { ...first, seconds: end - first.at, area: WHOLE_PAN },
         ...stays.filter(({ place }) => place === 'oven'),
       ];
 };

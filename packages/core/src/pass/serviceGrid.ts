@@ -134,7 +134,7 @@ export class ServiceGrid {
   /** Whether a piece that is laid in finds its pan so covered that it needs the full pan's time. */
   findsFull(pan: number, start: number, { alone, fullArea }: PieceOption): boolean {
     const stay = alone.stays.find(({ place }) => place === 'pan');
-    if (!stay || !Number.isFinite(stay.area)) return false;
+    if (!stay) return false;
     const from = start + Math.floor(stay.at / this.slot);
     const to = from + Math.ceil(stay.seconds / this.slot);
     const covered = this.pans[pan].mostTaken(from, to) + wholeArea(stay.area);

@@ -1,0 +1,30 @@
+import type { ServiceReport } from '../pass/afterService';
+import { writeCsv } from './csvCells';
+
+export const SERVICE_COLUMNS = [
+  'table',
+  'ordered',
+  'due',
+  'sent',
+  'late_s',
+  'pieces',
+  'waited_s',
+] as const;
+
+const clock = (at: number | undefined): string | undefined =>
+  at === undefined ? undefined : new Date(at).toISOString();
+
+/** The tables of a service as CSV, a row each. */
+export const writeServiceCsv = ({ sent }: Pick<ServiceReport, 'sent'>): string =>
+  writeCsv(
+    SERVICE_COLUMNS,
+    sent.map(({ table, orderedAt, dueAt, sentAt, late, pieces, waited }) => [
+      table,
+      clock(orderedAt),
+      clock(dueAt),
+      clock(sentAt),
+      late === undefined ? undefined : Math.round(late),
+      pieces,
+      Math.round(waited),
+    ]),
+  );

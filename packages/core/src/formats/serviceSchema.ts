@@ -1,0 +1,180 @@
+import { z } from 'zod';
+import type { MenuDish } from '../pass/menuDish';
+import type { ServiceEvent } from '../pass/serviceEvent';
+import { WAYS } from '../plan/way';
+import { ACTION_KINDS } from '../schedule/actions';
+import { id, moment } from './cookEventSchema';
+import { cookPlanSchema } from './cookPlanSchema';
+import { cookRecordSchema } from './messages';
+
+const name = (most: number) =>
+  z.string().trim().min(1, 'must say something').max(most, `must be at most ${most} letters`);
+const seconds = z.number().min(0).max(86_400);
+const celsius = z.number().min(0).max(500);
+const money = z.number().min(0).max(100_000);
+
+/** Most pieces of one table, and dishes of a menu. */
+export const SERVICE_LIMITS = { pieces: 24, dishes: 40, portions: 6, events: 5000 } as const;
+
+const orderedPieceSchema = z.strictObject({
+  id,
+  dish: id,
+  doneness: name(60),
+  note: name(120).optional(),
+});
+
+export const orderSchema = z.strictObject({
+  id,
+  table: name(40),
+  pieces: z
+    .array(orderedPieceSchema)
+    .min(1, 'must hold at least one piece')
+    .max(SERVICE_LIMITS.pieces),
+  wanted: moment.optional(),
+  quoted: moment.optional(),
+  held: z.literal(true).optional(),
+  allergy: name(120).optional(),
+  note: name(240).optional(),
+});
+
+const option = z.int().min(0).max(20);
+const gearId = z.string().trim().min(1).max(60);
+
+/** One thing said in a service. */
+export const serviceEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ id, kind: z.enum(['ordered', 'changed']), at: moment, order: orderSchema }),
+  z.strictObject({
+    id,
+    kind: z.enum(['fired', 'held', 'cancelled', 'sent']),
+    at: moment,
+    of: id,
+  }),
+  z.strictObject({
+    id,
+    kind: z.literal('refired'),
+    at: moment,
+    of: id,
+    instead: id,
+    piece: orderedPieceSchema,
+  }),
+  z.strictObject({ id, kind: z.literal('moved'), at: moment, of: id, wanted: moment }),
+  z.strictObject({ id, kind: z.literal('way'), at: moment, piece: id, option }),
+  z.strictObject({
+    id,
+    kind: z.literal('begun'),
+    at: moment,
+    piece: id,
+    option,
+    full: z.boolean(),
+    pan: gearId.optional(),
+    oven: gearId.optional(),
+  }),
+  z.strictObject({
+    id,
+    kind: z.literal('set'),
+    at: moment,
+    gear: z.enum(['pan', 'oven']),
+    of: gearId,
+    celsius,
+  }),
+  z.strictObject({ id, kind: z.literal('undo'), at: moment, of: id }),
+]) satisfies z.ZodType<ServiceEvent>;
+
+const stepsSchema = z.strictObject({
+  way: z.enum(WAYS),
+  stays: z
+    .array(
+      z.strictObject({
+        place: z.enum(['pan', 'oven']),
+        at: seconds,
+        seconds,
+        celsius,
+        /** m2; a piece that takes its pan along has the whole of it. */
+        area: z.number().min(0).max(10),
+      }),
+    )
+    .max(20),
+  touches: z.array(z.strictObject({ kind: z.enum(ACTION_KINDS), at: seconds, seconds })).max(400),
+  heatSeconds: seconds,
+  restSeconds: seconds,
+  keepsSeconds: seconds,
+  uncertainSeconds: seconds,
+  recoverySeconds: seconds,
+});
+
+export const sideSchema = z.strictObject({
+  name: name(60),
+  handsOn: seconds,
+  handsOff: seconds,
+  needs: z.enum(['nothing', 'burner', 'oven', 'pan']),
+  oven: celsius.optional(),
+  keeps: seconds,
+});
+
+/** A dish of the menu: a plan for each of its ways at each doneness. */
+export const menuDishSchema = z.strictObject({
+  id,
+  createdAt: moment,
+  name: name(60),
+  portions: z
+    .array(
+      z.strictObject({
+        doneness: name(60),
+        target: celsius,
+        options: z
+          .array(
+            z.strictObject({
+              plan: cookPlanSchema,
+              steps: z.strictObject({
+                alone: stepsSchema,
+                full: stepsSchema,
+                fullArea: z.number().min(0).max(10),
+              }),
+            }),
+          )
+          .min(1)
+          .max(8),
+      }),
+    )
+    .min(1)
+    .max(SERVICE_LIMITS.portions),
+  sides: z.array(sideSchema).max(8),
+  cost: money.optional(),
+  price: money.optional(),
+  shelfDays: z.int().min(1).max(7),
+}) satisfies z.ZodType<MenuDish>;
+export type KeptDish = z.infer<typeof menuDishSchema>;
+
+/** A service: when it is, and what is on its menu. */
+export const serviceRecordSchema = z.strictObject({
+  id,
+  name: name(60),
+  opensAt: moment,
+  closesAt: moment,
+  dishes: z.array(id).max(SERVICE_LIMITS.dishes),
+});
+export type ServiceRecord = z.infer<typeof serviceRecordSchema>;
+
+export const serviceEventsSchema = z
+  .array(serviceEventSchema, 'must be a list of events')
+  .min(1, 'must hold at least one event')
+  .max(200, 'must hold at most 200 events');
+
+/** A service in full. */
+export const serviceInFullSchema = z.strictObject({
+  service: serviceRecordSchema,
+  events: z.array(serviceEventSchema).max(SERVICE_LIMITS.events),
+  cooks: z.array(cookRecordSchema),
+});
+export type ServiceInFull = z.infer<typeof serviceInFullSchema>;
+
+export const serviceListSchema = z.strictObject({ services: z.array(serviceRecordSchema) });
+export const dishListSchema = z.strictObject({ dishes: z.array(menuDishSchema) });
+
+/** A service as a file, with its dishes. */
+export const serviceFileSchema = z.strictObject({
+  format: z.literal('crustan-service/1', 'must be "crustan-service/1"'),
+  ...serviceInFullSchema.shape,
+  dishes: z.array(menuDishSchema).max(SERVICE_LIMITS.dishes),
+});
+export type ServiceFile = z.infer<typeof serviceFileSchema>;

@@ -1,0 +1,149 @@
+import type { TimedAction } from '../cook/progress';
+import type { MenuDish } from './menuDish';
+import type { ServiceState, Ticket } from './serviceTickets';
+
+/** How a ticket went. Seconds; times in ms since 1970. */
+export interface SentTable {
+  readonly id: string;
+  readonly table: string;
+  readonly orderedAt: number;
+  /** What it was held to: when it was wanted, else what was quoted. */
+  readonly dueAt: number | undefined;
+  readonly sentAt: number;
+  /** After its time; below 0: before. */
+  readonly late: number | undefined;
+  readonly pieces: number;
+  /** Between the first piece that was ready and the sending, and how much of it was over what it keeps. */
+  readonly waited: number;
+}
+
+/** What a service came to. */
+export interface ServiceReport {
+  readonly sent: readonly SentTable[];
+  readonly pieces: number;
+  /** Tables sent within a minute and a half of their time, of those that had one. */
+  readonly onTime: number;
+  readonly timed: number;
+  readonly refired: number;
+  readonly cancelled: number;
+  /** Mean time that a pan and an oven had a piece in it, share of the service, by id. */
+  readonly use: readonly {
+    readonly place: 'pan' | 'oven';
+    readonly id: string;
+    readonly share: number;
+  }[];
+  /** What the pieces cost, those cooked again included, where the menu says. */
+  readonly cost: number | undefined;
+  /** How many of each dish. */
+  readonly byDish: readonly {
+    readonly dish: string;
+    readonly name: string;
+    readonly count: number;
+  }[];
+}
+
+const ON_TIME = 90;
+
+/** The moment an action was done, ms. */
+const doneAt = (
+  actions: readonly TimedAction[] | undefined,
+  kind: TimedAction['kind'],
+): number | undefined =>
+  actions?.find((action) => action.kind === kind && action.done !== undefined)?.dueAt;
+
+const tableOf = (
+  ticket: Ticket,
+  sentAt: number,
+  on: ReadonlyMap<string, readonly TimedAction[]>,
+): SentTable => {
+  const { id, table, orderedAt, wanted, quoted, pieces } = ticket;
+  const dueAt = wanted ?? quoted;
+  const out = pieces.flatMap((piece) => doneAt(on.get(piece.id), 'pull') ?? []);
+  return {
+    id,
+    table,
+    orderedAt,
+    dueAt,
+    sentAt,
+    late: dueAt === undefined ? undefined : (sentAt - dueAt) / 1000,
+    pieces: pieces.length,
+    waited: out.length === 0 ? 0 : Math.max(0, (sentAt - Math.min(...out)) / 1000),
+  };
+};
+
+/**
+ * What a service came to, from its events and its cooks.
+ * @param on actions of its pieces, by id
+ */
+export const serviceReport = (
+  state: ServiceState,
+  dishes: readonly MenuDish[],
+  on: ReadonlyMap<string, readonly TimedAction[]>,
+): ServiceReport => {
+  const sent = state.tickets.flatMap((ticket) =>
+    ticket.sentAt === undefined ? [] : [tableOf(ticket, ticket.sentAt, on)],
+  );
+  const timed = sent.filter(({ late }) => late !== undefined);
+  const served = state.tickets.filter(({ sentAt }) => sentAt !== undefined);
+  const cooked = served.flatMap(({ pieces, dropped }) => [...pieces, ...dropped]);
+  const costs = cooked.map((piece) => dishes.find(({ id }) => id === piece.dish)?.cost);
+  const counts = new Map<string, number>();
+  for (const { dish } of served.flatMap(({ pieces }) => pieces)) {
+    counts.set(dish, (counts.get(dish) ?? 0) + 1);
+  }
+  return {
+    sent,
+    pieces: served.reduce((sum, { pieces }) => sum + pieces.length, 0),
+    onTime: timed.filter(({ late = 0 }) => late <= ON_TIME).length,
+    timed: timed.length,
+    refired: state.tickets.reduce((sum, { dropped }) => sum + dropped.length, 0),
+    cancelled: state.tickets.filter((ticket) => ticket.state === 'cancelled').length,
+    use: usesOf(state, on, sent),
+    cost: costs.every((cost) => cost === undefined)
+      ? undefined
+      : costs.reduce<number>((sum, cost = 0) => sum + cost, 0),
+    byDish: [...counts].map(([dish, count]) => ({
+      dish,
+      name: dishes.find(({ id }) => id === dish)?.name ?? '',
+      count,
+    })),
+  };
+};
+
+const usesOf = (
+  { tickets }: ServiceState,
+  on: ReadonlyMap<string, readonly TimedAction[]>,
+  sent: readonly SentTable[],
+): ServiceReport['use'] => {
+  const from = Math.min(...sent.map(({ orderedAt }) => orderedAt));
+  const to = Math.max(...sent.map(({ sentAt }) => sentAt));
+  if (!(to > from)) return [];
+  const busy = new Map<string, { readonly from: number; readonly to: number }[]>();
+  for (const { id, begun } of tickets.flatMap(({ pieces, dropped }) => [...pieces, ...dropped])) {
+    const actions = on.get(id);
+    const pulled = doneAt(actions, 'pull');
+    const began = doneAt(actions, 'in');
+    if (!begun || pulled === undefined || began === undefined) continue;
+    const moved = doneAt(actions, 'into-oven');
+    const add = (key: string | undefined, start: number, end: number): void => {
+      if (key === undefined) return;
+      busy.set(key, [...(busy.get(key) ?? []), { from: start, to: end }]);
+    };
+    add(begun.pan && `pan ${begun.pan}`, began, moved ?? pulled);
+    if (moved !== undefined) add(begun.oven && `oven ${begun.oven}`, moved, pulled);
+  }
+  return [...busy].map(([key, stays]) => {
+    const place = key.startsWith('pan') ? ('pan' as const) : ('oven' as const);
+    return { place, id: key.slice(place.length + 1), share: union(stays) / (to - from) };
+  });
+};
+
+/** Length of a union of stretches. */
+const union = (stays: readonly { readonly from: number; readonly to: number }[]): number => {
+  let [sum, end] = [0, -Infinity];
+  for (const stay of stays.toSorted((a, b) => a.from - b.from)) {
+    sum += Math.max(0, stay.to - Math.max(stay.from, end));
+    end = Math.max(end, stay.to);
+  }
+  return sum;
+};

@@ -1,0 +1,20 @@
+/** What a finger feels of the middle: codes, softest first. */
+export const FIRMNESSES = ['soft', 'yielding', 'springy', 'firm', 'hard'] as const;
+export type Firmness = (typeof FIRMNESSES)[number];
+
+/**
+ * The temperature in the middle from which each is felt, C: myosin sets from about 40 to 53 C, collagen
+ * shrinks from about 56 to 62 C, actin sets from about 66 to 73 C (Tornberg 2005, Meat Science 70). Where
+ * one gives way to the next is an estimate, and meat of another age or cut feels otherwise.
+ */
+const FROM: Readonly<Record<Firmness, number>> = {
+  soft: -Infinity,
+  yielding: 48,
+  springy: 54,
+  firm: 60,
+  hard: 68,
+};
+
+/** How a piece with this core should feel. */
+export const firmnessAt = (core: number): Firmness =>
+  FIRMNESSES.findLast((firmness) => core >= FROM[firmness]) ?? 'soft';

@@ -1,0 +1,197 @@
+import type { TimedAction } from '../cook/progress';
+import { begunPiece } from './begunPiece';
+import type { GearHeat, PieceJob, TicketJob } from './dish';
+import { GearState } from './gearState';
+import { portionOf, type MenuDish } from './menuDish';
+import { ovenChange, panChange, type ServiceGear } from './serviceGear';
+import type { PlacedPiece, ServiceJob, ServiceSchedule } from './serviceSchedule';
+import type { ServiceState, Ticket, TicketPiece } from './serviceTickets';
+import { STATION_OF, TOUCH, type Thing } from './thingsToDo';
+
+/** A service at a moment: what is on order, what the pieces that are on have come to, and the gear. */
+export interface LineNow {
+  readonly gear: ServiceGear;
+  readonly dishes: readonly MenuDish[];
+  readonly state: ServiceState;
+  /** Second 0 of the service and now, ms since 1970. */
+  readonly epoch: number;
+  readonly now: number;
+  /** Actions of the pieces that have begun, done and due, by the piece's id. */
+  readonly on: ReadonlyMap<string, readonly TimedAction[]>;
+}
+
+const secondsIn = ({ epoch }: Pick<LineNow, 'epoch'>, at: number): number => (at - epoch) / 1000;
+
+const indexOf = (all: readonly { readonly id: string }[], id: string | undefined): number =>
+  Math.max(
+    0,
+    all.findIndex((each) => each.id === id),
+  );
+
+/** What pans and ovens are at: as they were set, and as the pieces laid into them needed. */
+export const heatNow = (line: LineNow): GearHeat => {
+  const { gear, state, dishes, now } = line;
+  const laid = state.tickets.flatMap(({ pieces, dropped }) =>
+    [...pieces, ...dropped].flatMap((piece) => {
+      const option = piece.begun && portionOf(dishes, piece)?.options.at(piece.begun.option);
+      return (option?.steps.alone.stays ?? []).map((stay) => ({
+        gear: stay.place,
+        of: piece.begun?.[stay.place],
+        celsius: stay.celsius,
+        at: (piece.begun?.at ?? now) + stay.at * 1000,
+      }));
+    }),
+  );
+  const sets = [...state.set, ...laid]
+    .filter(({ at }) => at <= now)
+    .toSorted((a, b) => a.at - b.at);
+  const body = new GearState(gear);
+  let last = sets[0]?.at ?? now;
+  for (const { gear: place, of, celsius, at } of sets) {
+    followFor(body, (at - last) / 1000);
+    last = at;
+    if (place === 'pan') body.setPan(indexOf(gear.pans, of), celsius);
+    else body.setOven(indexOf(gear.ovens, of), celsius);
+  }
+  followFor(body, (now - last) / 1000);
+  return body.heat;
+};
+
+/** Bodies are followed in steps of so many seconds. */
+const STEP = 5;
+const followFor = (body: GearState, seconds: number): void => {
+  for (let left = seconds; left > 1e-6; left -= STEP) body.follow(Math.min(STEP, left));
+};
+
+const pieceJob = (line: LineNow, piece: TicketPiece): PieceJob | undefined => {
+  const { gear, on, now } = line;
+  const portion = portionOf(line.dishes, piece);
+  if (!portion) return undefined;
+  const options = portion.options.map(({ steps }) => steps);
+  const { id, option: only, begun } = piece;
+  const actions = on.get(id);
+  const option = begun && options.at(begun.option);
+  if (!begun || !option || !actions) return { id, options, only };
+  const where = {
+    option: begun.option,
+    full: begun.full,
+    pan: indexOf(gear.pans, begun.pan),
+    oven: indexOf(gear.ovens, begun.oven),
+  };
+  const due = actions.map(({ kind, at, done, dueAt }) => ({
+    kind,
+    at,
+    done,
+    due: secondsIn(line, dueAt),
+  }));
+  return { id, options, only, begun: begunPiece(where, option, due, secondsIn(line, now)) };
+};
+
+/** The open tickets that are to be scheduled; one of a dish that is no longer there is left out. */
+export const openTickets = ({ tickets }: ServiceState): readonly Ticket[] =>
+  tickets.filter(({ state, pieces }) => state === 'open' && pieces.length > 0);
+
+/** What a schedule is asked, from a service at a moment. */
+export const serviceJob = (line: LineNow, told?: ReadonlyMap<string, PlacedPiece>): ServiceJob => ({
+  gear: line.gear,
+  now: secondsIn(line, line.now),
+  heat: heatNow(line),
+  told,
+  tickets: openTickets(line.state).flatMap((ticket): readonly TicketJob[] => {
+    const pieces = ticket.pieces.flatMap((piece) => pieceJob(line, piece) ?? []);
+    if (pieces.length === 0) return [];
+    const at = (moment: number | undefined): number | undefined =>
+      moment === undefined ? undefined : secondsIn(line, moment);
+    const { id, wanted, quoted, firedAt } = ticket;
+    return [
+      { id, pieces, from: secondsIn(line, firedAt), promised: at(wanted), soonest: at(quoted) },
+    ];
+  }),
+});
+
+/** Pans and ovens nearer to what is wanted than this need no hand, K. */
+const NEAR = { pan: 20, oven: 5 } as const;
+/** A pan evens out, an oven's walls soak, before anything goes in, s. Estimates. */
+const EVEN_OUT = { pan: 60, oven: 120 } as const;
+
+const heating = (line: LineNow, schedule: ServiceSchedule, heat: GearHeat): readonly Thing[] => {
+  const { gear, dishes, state } = line;
+  const pieces = new Map(
+    state.tickets.flatMap((ticket) => ticket.pieces.map((piece) => [piece.id, piece] as const)),
+  );
+  const stays = schedule.pieces.flatMap((placed) => {
+    const piece = pieces.get(placed.id);
+    const option = piece && portionOf(dishes, piece)?.options.at(placed.option);
+    if (!piece || piece.begun || !option) return [];
+    return option.steps.alone.stays.map((stay) => ({
+      place: stay.place,
+      index: placed[stay.place],
+      celsius: stay.celsius,
+      at: placed.start + stay.at,
+    }));
+  });
+  const next = (place: 'pan' | 'oven', index: number) =>
+    stays
+      .filter((stay) => stay.place === place && stay.index === index)
+      .toSorted((a, b) => a.at - b.at)
+      .at(0);
+  const thingFor = (place: 'pan' | 'oven', index: number, at: number): readonly Thing[] => {
+    const wanted = next(place, index);
+    const lastSet = state.set.findLast(
+      ({ gear: kind, of }) =>
+        kind === place && of === (place === 'pan' ? gear.pans : gear.ovens)[index].id,
+    );
+    const isSet = lastSet && Math.abs(lastSet.celsius - (wanted?.celsius ?? 0)) <= NEAR[place];
+    if (!wanted || isSet || Math.abs(wanted.celsius - at) <= NEAR[place]) return [];
+    const { celsius } = wanted;
+    const takes =
+      place === 'pan'
+        ? panChange(gear.pans[index].pan, at, celsius)
+        : ovenChange(gear.ovens[index].oven, at, celsius);
+    const due = wanted.at - takes - EVEN_OUT[place];
+    const station = place === 'pan' ? 'stove' : 'oven';
+    return [{ kind: 'heat', station, due, seconds: TOUCH.heat, place, index, celsius }];
+  };
+  return [
+    ...heat.pans.flatMap((at, i) => thingFor('pan', i, at)),
+    ...heat.ovens.flatMap((at, i) => thingFor('oven', i, at)),
+  ];
+};
+
+/** Everything that is to be done in a service by hand, by when it is due. */
+export const thingsToDo = (
+  line: LineNow,
+  schedule: ServiceSchedule,
+  heat: GearHeat,
+): readonly Thing[] => {
+  const things: Thing[] = [...heating(line, schedule, heat)];
+  const placed = new Map(schedule.pieces.map((piece) => [piece.id, piece]));
+  for (const ticket of openTickets(line.state)) {
+    for (const piece of ticket.pieces) {
+      const base = { piece: piece.id, ticket: ticket.id };
+      const actions = line.on.get(piece.id);
+      if (piece.begun && actions) {
+        for (const { kind: action, dueAt, done } of actions) {
+          if (done !== undefined || action === 'slice') continue;
+          const due = secondsIn(line, dueAt);
+          const station = STATION_OF[action];
+          things.push({ kind: 'touch', station, due, seconds: TOUCH.touch, action, ...base });
+        }
+        continue;
+      }
+      const where = placed.get(piece.id);
+      if (!where) continue;
+      const first = portionOf(line.dishes, piece)?.options.at(where.option)?.steps.alone.stays[0];
+      const station = first?.place === 'oven' ? 'oven' : 'stove';
+      const due = where.start;
+      things.push({ kind: 'touch', station, due, seconds: TOUCH.touch, action: 'in', ...base });
+    }
+    const landing = schedule.tickets.find(({ id }) => id === ticket.id);
+    if (landing) {
+      const seconds = TOUCH.plate * ticket.pieces.length;
+      const due = landing.landsAt - seconds;
+      things.push({ kind: 'plate', station: 'plates', due, seconds, ticket: ticket.id });
+    }
+  }
+  return things.toSorted((a, b) => a.due - b.due);
+};

@@ -1,0 +1,56 @@
+/** A piece on the heat whose end the thermometer decides. Seconds of the service, K. */
+export interface ProbedPiece {
+  readonly id: string;
+  /** When the deciding leg ends by what is known. */
+  readonly decidesAt: number;
+  /** One deviation of the end by the clock alone, K, and of the moment, s. */
+  readonly unsureEnd: number;
+  readonly unsureSeconds: number;
+  /** When it was last read. */
+  readonly readAt: number | undefined;
+  /** How long its table already waits beyond its time, s. */
+  readonly late: number;
+}
+
+/** Which piece to probe next, and why. */
+export interface ProbeAdvice {
+  readonly id: string;
+  /** By so much its end is unsure now, K and s, and how long until it is decided. */
+  readonly unsureEnd: number;
+  readonly unsureSeconds: number;
+  readonly seconds: number;
+}
+
+/** A reading by hand, s: probe in, wait, out. Estimate. */
+const READING_SECONDS = 15;
+/** A reading is worth most so long before the end: earlier it says little of it, later it comes too late, s. */
+const BEST_BEFORE = 180;
+const SPAN = 240;
+/** A reading wears off: half of what it settled is unsure again after so long, s. */
+const WEARS_OFF = 240;
+
+/**
+ * The piece whose reading is worth the most against what it costs: what is unsure of its end now, weighted by
+ * how near the decision is, over the seconds of a hand. None where every end is surer than a thermometer.
+ */
+export const probeNext = (pieces: readonly ProbedPiece[], now: number): ProbeAdvice | undefined => {
+  const worth = (piece: ProbedPiece): number => {
+    const seconds = piece.decidesAt - now;
+    if (seconds < READING_SECONDS) return 0;
+    const near = Math.exp(-(((seconds - BEST_BEFORE) / SPAN) ** 2));
+    const fresh = piece.readAt === undefined ? 1 : 1 - 0.5 ** ((now - piece.readAt) / WEARS_OFF);
+    // A late table's piece cannot be put right by waiting.
+    const matters = 1 + Math.min(1, Math.max(0, piece.late) / 300);
+    return (piece.unsureEnd * near * fresh * matters) / READING_SECONDS;
+  };
+  const best = pieces
+    .map((piece) => ({ piece, worth: worth(piece) }))
+    .toSorted((a, b) => b.worth - a.worth)
+    .at(0);
+  if (!best || best.worth * READING_SECONDS < LEAST_WORTH) return undefined;
+  const { id, unsureEnd, unsureSeconds, decidesAt } = best.piece;
+  return { id, unsureEnd, unsureSeconds, seconds: Math.max(0, decidesAt - now) };
+};
+
+/** Less than this is not worth a hand, K. */
+const LEAST_WORTH = 0.2;

@@ -1,0 +1,88 @@
+/** A piece as it is ordered. */
+export interface OrderedPiece {
+  /** Its cook in the book carries the same id. */
+  readonly id: string;
+  readonly dish: string;
+  /** The name of one of the dish's portions. */
+  readonly doneness: string;
+  readonly note?: string | undefined;
+}
+
+/** What a table has ordered. Times in ms since 1970. */
+export interface Order {
+  readonly id: string;
+  readonly table: string;
+  readonly pieces: readonly OrderedPiece[];
+  /** When it is wanted; absent: as soon as can be. */
+  readonly wanted?: number | undefined;
+  /** When it would land, as it was ordered. */
+  readonly quoted?: number | undefined;
+  /** It waits until it is fired. */
+  readonly held?: true | undefined;
+  /** What the table must not be served, and anything else the kitchen should know. */
+  readonly allergy?: string | undefined;
+  readonly note?: string | undefined;
+}
+
+interface Happened {
+  readonly id: string;
+  /** ms since 1970, by the kitchen's clock. */
+  readonly at: number;
+}
+
+/** One thing said in a service. Events are only ever added: an undo names the one it takes back. */
+export type ServiceEvent =
+  | (Happened & { readonly kind: 'ordered' | 'changed'; readonly order: Order })
+  | (Happened & {
+      readonly kind: 'fired' | 'held' | 'cancelled' | 'sent';
+      /** The order. */
+      readonly of: string;
+    })
+  | (Happened & {
+      /** A piece is cooked once more, in place of one that cannot be served. */
+      readonly kind: 'refired';
+      readonly of: string;
+      readonly instead: string;
+      readonly piece: OrderedPiece;
+    })
+  | (Happened & { readonly kind: 'moved'; readonly of: string; readonly wanted: number })
+  | (Happened & {
+      /** A piece is cooked another of its ways. */
+      readonly kind: 'way';
+      readonly piece: string;
+      readonly option: number;
+    })
+  | (Happened & {
+      /** Where a piece was begun: by ids of the kitchen's gear. */
+      readonly kind: 'begun';
+      readonly piece: string;
+      readonly option: number;
+      readonly full: boolean;
+      readonly pan?: string | undefined;
+      readonly oven?: string | undefined;
+    })
+  | (Happened & {
+      /** What a pan is held at or an oven is set to, C. */
+      readonly kind: 'set';
+      readonly gear: 'pan' | 'oven';
+      readonly of: string;
+      readonly celsius: number;
+    })
+  | (Happened & { readonly kind: 'undo'; readonly of: string });
+
+export const SERVICE_EVENT_KINDS = [
+  'ordered',
+  'changed',
+  'fired',
+  'held',
+  'cancelled',
+  'sent',
+  'refired',
+  'moved',
+  'way',
+  'begun',
+  'set',
+  'undo',
+] as const satisfies readonly ServiceEvent['kind'][];
+
+export type BegunEvent = Extract<ServiceEvent, { kind: 'begun' }>;

@@ -1,0 +1,169 @@
+import type { BegunEvent, Order, OrderedPiece, ServiceEvent } from './serviceEvent';
+
+export const TICKET_STATES = ['held', 'open', 'sent', 'cancelled'] as const;
+export type TicketState = (typeof TICKET_STATES)[number];
+
+/** A piece of a ticket as it stands. */
+export interface TicketPiece extends OrderedPiece {
+  /** The way that was chosen in place of the menu's. */
+  readonly option: number | undefined;
+  /** Where it was begun. */
+  readonly begun: BegunEvent | undefined;
+  /** It is cooked in place of this one. */
+  readonly instead: string | undefined;
+}
+
+/** A ticket as its events have it. Times in ms since 1970. */
+export interface Ticket extends Omit<Order, 'pieces'> {
+  readonly state: TicketState;
+  readonly orderedAt: number;
+  /** Nothing of it is begun before. */
+  readonly firedAt: number;
+  readonly sentAt: number | undefined;
+  /** What is to be served: a piece that was cooked again is not among them. */
+  readonly pieces: readonly TicketPiece[];
+  /** Pieces that were cooked again, and how many times in all. */
+  readonly dropped: readonly TicketPiece[];
+}
+
+/** What a pan or an oven was set to, C, and when, by its id. */
+export interface GearSet {
+  readonly gear: 'pan' | 'oven';
+  readonly of: string;
+  readonly celsius: number;
+  readonly at: number;
+}
+
+/** Everything a service's events say. */
+export interface ServiceState {
+  /** In the order in which they were ordered. */
+  readonly tickets: readonly Ticket[];
+  /** In the order of their time. */
+  readonly set: readonly GearSet[];
+  /** The last event that can be taken back. */
+  readonly last: ServiceEvent | undefined;
+}
+
+/** Events in the order of their time, without those taken back; an undo may be taken back too. */
+export const effectiveServiceEvents = (
+  events: readonly ServiceEvent[],
+): readonly ServiceEvent[] => {
+  const seen = new Set<string>();
+  const inOrder = events
+    .filter(({ id }) => !seen.has(id) && seen.add(id))
+    .toSorted((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+  const undone = new Set<string>();
+  for (const event of inOrder.toReversed()) {
+    if (event.kind === 'undo' && !undone.has(event.id)) undone.add(event.of);
+  }
+  return inOrder.filter(({ id, kind }) => kind !== 'undo' && !undone.has(id));
+};
+
+const asPiece = (piece: OrderedPiece, instead?: string): TicketPiece => ({
+  ...piece,
+  option: undefined,
+  begun: undefined,
+  instead,
+});
+
+const started = (order: Order, at: number): Ticket => ({
+  ...order,
+  state: order.held ? 'held' : 'open',
+  orderedAt: at,
+  firedAt: at,
+  sentAt: undefined,
+  pieces: order.pieces.map((piece) => asPiece(piece)),
+  dropped: [],
+});
+
+/** A change keeps what is known of the pieces that stay. */
+const changed = (ticket: Ticket, order: Order): Ticket => ({
+  ...ticket,
+  ...order,
+  pieces: order.pieces.map((piece) => {
+    const before = ticket.pieces.find(({ id }) => id === piece.id);
+    return before ? { ...before, ...piece } : asPiece(piece);
+  }),
+});
+
+const withPiece = (
+  ticket: Ticket,
+  id: string,
+  change: (piece: TicketPiece) => TicketPiece,
+): Ticket => ({
+  ...ticket,
+  pieces: ticket.pieces.map((piece) => (piece.id === id ? change(piece) : piece)),
+});
+
+const told = (ticket: Ticket, event: ServiceEvent): Ticket => {
+  switch (event.kind) {
+    case 'changed':
+      return event.order.id === ticket.id ? changed(ticket, event.order) : ticket;
+    case 'fired':
+      return { ...ticket, state: 'open', firedAt: event.at };
+    case 'held':
+      return { ...ticket, state: 'held' };
+    case 'cancelled':
+      return { ...ticket, state: 'cancelled' };
+    case 'sent':
+      return { ...ticket, state: 'sent', sentAt: event.at };
+    case 'refired': {
+      const old = ticket.pieces.find(({ id }) => id === event.instead);
+      if (!old) return ticket;
+      const others = ticket.pieces.filter((piece) => piece !== old);
+      return {
+        ...ticket,
+        state: 'open',
+        sentAt: undefined,
+        pieces: [...others, asPiece(event.piece, old.id)],
+        dropped: [...ticket.dropped, old],
+      };
+    }
+    case 'moved':
+      return { ...ticket, wanted: event.wanted };
+    case 'way':
+      return withPiece(ticket, event.piece, (piece) => ({ ...piece, option: event.option }));
+    case 'begun':
+      return withPiece(ticket, event.piece, (piece) =>
+        // Two phones may say it: the first stands.
+        piece.begun ? piece : { ...piece, begun: event },
+      );
+    case 'ordered':
+    case 'set':
+    case 'undo':
+      return ticket;
+  }
+};
+
+const speaksOf = (event: ServiceEvent, { id, pieces }: Ticket): boolean => {
+  if ('order' in event) return event.order.id === id;
+  if (event.kind === 'set' || event.kind === 'undo') return false;
+  if (event.kind === 'way' || event.kind === 'begun') {
+    return pieces.some((piece) => piece.id === event.piece);
+  }
+  return event.of === id;
+};
+
+/** Derives the tickets of a service from its events, in whatever order and however often they come. */
+export const serviceState = (events: readonly ServiceEvent[]): ServiceState => {
+  const tickets = new Map<string, Ticket>();
+  const set: GearSet[] = [];
+  const effective = effectiveServiceEvents(events);
+  for (const event of effective) {
+    if (event.kind === 'ordered' && !tickets.has(event.order.id)) {
+      tickets.set(event.order.id, started(event.order, event.at));
+    } else if (event.kind === 'set') {
+      const { gear, of, celsius, at } = event;
+      set.push({ gear, of, celsius, at });
+    } else {
+      for (const ticket of tickets.values()) {
+        if (speaksOf(event, ticket)) tickets.set(ticket.id, told(ticket, event));
+      }
+    }
+  }
+  return {
+    tickets: [...tickets.values()],
+    set,
+    last: effective.findLast(({ kind }) => kind !== 'set' && kind !== 'begun'),
+  };
+};

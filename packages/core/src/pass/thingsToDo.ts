@@ -1,0 +1,72 @@
+import type { ActionKind } from '../schedule/actions';
+
+/** Where somebody stands on the line. */
+export const STATIONS = ['stove', 'oven', 'plates'] as const;
+export type Station = (typeof STATIONS)[number];
+
+/** One thing for a pair of hands. `due` in seconds of the service. */
+export type Thing =
+  | {
+      readonly kind: 'touch';
+      readonly station: Station;
+      readonly due: number;
+      readonly seconds: number;
+      readonly action: ActionKind;
+      readonly piece: string;
+      readonly ticket: string;
+    }
+  | {
+      readonly kind: 'heat';
+      readonly station: Station;
+      readonly due: number;
+      readonly seconds: number;
+      readonly place: 'pan' | 'oven';
+      readonly index: number;
+      /** Wanted, C. */
+      readonly celsius: number;
+    }
+  | {
+      readonly kind: 'plate';
+      readonly station: Station;
+      readonly due: number;
+      readonly seconds: number;
+      readonly ticket: string;
+    };
+
+/** Hands on a thing, s: one action on a piece, a knob turned, one piece plated. Estimates. */
+export const TOUCH = { touch: 10, heat: 5, plate: 15 } as const;
+
+/** Which station an action belongs to. */
+export const STATION_OF: Readonly<Record<ActionKind, Station>> = {
+  in: 'stove',
+  flat: 'stove',
+  turn: 'stove',
+  butter: 'stove',
+  edges: 'stove',
+  'into-oven': 'oven',
+  out: 'oven',
+  lift: 'stove',
+  back: 'stove',
+  pull: 'stove',
+  slice: 'plates',
+};
+
+/**
+ * Deals the next things out to so many pairs of hands: each takes the next that is due when it is free, so that
+ * nobody has two at once.
+ * @returns for each pair of hands its things in their order
+ */
+export const dealOut = (things: readonly Thing[], hands: number): readonly (readonly Thing[])[] => {
+  const dealt = Array.from({ length: Math.max(1, hands) }, (): Thing[] => []);
+  const free = dealt.map(() => -Infinity);
+  for (const thing of things.toSorted((a, b) => a.due - b.due)) {
+    // The one who is free first; of several who are free, the one before in the line.
+    const at = free.reduce(
+      (best, until, i) => (until < free[best] && free[best] > thing.due ? i : best),
+      0,
+    );
+    dealt[at].push(thing);
+    free[at] = Math.max(free[at], thing.due) + thing.seconds;
+  }
+  return dealt;
+};
