@@ -3,12 +3,15 @@ import express, { type Express } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { pinoHttp, type Options } from 'pino-http';
-import { cookNews } from './cookNews';
+import { cookNews, type CookNews } from './cookNews';
 import { cookStore } from './db/cookStore';
+import { demandStore } from './db/demandStore';
+import { dishStore } from './db/dishStore';
 import { kitchenStore } from './db/kitchenStore';
 import type { Book } from './db/openBook';
 import { photoStore } from './db/photoStore';
 import { planStore } from './db/planStore';
+import { serviceStore } from './db/serviceStore';
 import { trialStore } from './db/trialStore';
 import { bodyOf, hostsOf, ownHost, ownPages } from './ownRequests';
 import { answerProblem, noSuchPath, readableAddress } from './problems';
@@ -16,7 +19,9 @@ import { bookRoutes } from './routes/bookRoutes';
 import { cookRoutes } from './routes/cookRoutes';
 import { deviceRoutes } from './routes/deviceRoutes';
 import { kitchenRoutes } from './routes/kitchenRoutes';
+import { demandRoutes, dishRoutes } from './routes/menuRoutes';
 import { planRoutes } from './routes/planRoutes';
+import { newsOf, serviceRoutes } from './routes/serviceRoutes';
 import { trialRoutes } from './routes/trialRoutes';
 
 type DestinationStream = NonNullable<Options['stream']>;
@@ -100,7 +105,9 @@ export const createApp = ({
   });
   // Files of the whole book and photographs are read as they come, not as messages.
   const message = [bodyOf('application/json'), express.json({ limit: '512kb' })];
-  const asItComes = /^\/api\/(book\/|cooks\/[^/]+\/photo$)/;
+  const asItComes = /^\/api\/(book\/|dishes(\/|$)|cooks\/[^/]+\/photo$)/;
+  // A dish has a plan for each of its ways and ends.
+  const dish = [bodyOf('application/json'), express.json({ limit: '4mb' })];
   message.forEach((handler) =>
     app.use('/api', (req, res, next) => {
       if (asItComes.test(req.originalUrl.split('?')[0] ?? '')) next();
@@ -117,7 +124,22 @@ export const createApp = ({
   });
   app.use('/api/plans', planRoutes(planStore(book)));
   const cooks = cookStore(book);
-  app.use('/api/cooks', cookRoutes(book, cooks, photoStore(book), cookNews(), now));
+  const services = serviceStore(book);
+  const news = cookNews();
+  /** Who follows a service hears of its cooks too. */
+  const cookIsNews: CookNews = {
+    ...news,
+    tell: (cook) => {
+      news.tell(cook);
+      const order = cooks.tieOf(cook);
+      const service = order === undefined ? undefined : services.ofOrder(order);
+      if (service !== undefined) news.tell(newsOf(service));
+    },
+  };
+  app.use('/api/cooks', cookRoutes(book, cooks, photoStore(book), cookIsNews, now));
+  app.use('/api/services', serviceRoutes(book, services, cooks, news, now));
+  app.use('/api/dishes', dish, dishRoutes(dishStore(book)));
+  app.use('/api/demand', demandRoutes(demandStore(book)));
   app.use('/api/trials', trialRoutes(trialStore(book)));
   app.use('/api/kitchen', kitchenRoutes(kitchenStore(book), now));
   app.use('/api/book', bookRoutes(book, migrations, now));

@@ -37,6 +37,8 @@ export interface CookStore {
     cookId: string,
     seq: number,
   ) => { readonly events: readonly CookEvent[]; readonly seq: number };
+  /** What ties a cook to others, if anything does. */
+  readonly tieOf: (id: string) => string | undefined;
   /** Every cook for the same plate. */
   readonly together: (id: string) => readonly string[];
   /** All or none; an event that is there already is left as it is. */
@@ -168,6 +170,9 @@ export const cookStore = (book: Book): CookStore => {
         .all();
       return { events: readable(book, rows), seq: rows.at(-1)?.seq ?? seq };
     },
+    tieOf: (id) =>
+      book.db.select({ tie: cooks.together }).from(cooks).where(eq(cooks.id, id)).get()?.tie ??
+      undefined,
     together: (id) =>
       book.db
         .select({ id: cooks.id })

@@ -1,4 +1,4 @@
-import { blob, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Plans that were kept. `record` is the whole message; the columns are what lists sort by. */
 export const plans = sqliteTable(
@@ -130,3 +130,53 @@ export const books = sqliteTable('books', {
   /** Identities of the books whose place this one took, the last first, a comma between them. */
   replaces: text('replaces').notNull().default(''),
 });
+
+/** Dishes of the menu, each a message whole. */
+export const dishes = sqliteTable('dishes', {
+  id: text('id').primaryKey(),
+  createdAt: integer('created_at').notNull(),
+  record: text('record').notNull(),
+});
+
+/** Services: one evening's tickets. */
+export const services = sqliteTable(
+  'services',
+  {
+    id: text('id').primaryKey(),
+    opensAt: integer('opens_at').notNull(),
+    record: text('record').notNull(),
+  },
+  (table) => [index('services_opens_at').on(table.opensAt)],
+);
+
+/** What was said in a service, only ever added. `seq` is the order in which it reached the book. */
+export const serviceEvents = sqliteTable(
+  'service_events',
+  {
+    seq: integer('seq').primaryKey({ autoIncrement: true }),
+    id: text('id').notNull().unique(),
+    serviceId: text('service_id')
+      .notNull()
+      .references(() => services.id, { onDelete: 'cascade' }),
+    /** The order it speaks of, where it begins one: the order's cooks are tied by the same id. */
+    ticket: text('ticket'),
+    at: integer('at').notNull(),
+    receivedAt: integer('received_at').notNull(),
+    record: text('record').notNull(),
+  },
+  (table) => [
+    index('service_events_service').on(table.serviceId, table.seq),
+    index('service_events_ticket').on(table.ticket),
+  ],
+);
+
+/** How many of a dish were ordered on a day. */
+export const demand = sqliteTable(
+  'demand',
+  {
+    date: text('date').notNull(),
+    dish: text('dish').notNull(),
+    count: integer('count').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.date, table.dish] })],
+);

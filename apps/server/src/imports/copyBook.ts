@@ -12,6 +12,7 @@ import { breather } from '../breathing';
 import { whyOf } from '../errorCode';
 import { toEvent, toJudgement } from '../db/cookRows';
 import { BookWriter } from './bookWriter';
+import { copyServices } from './copyServices';
 import { pictureType } from '../db/photoStore';
 import type { BookFileHandle } from '../db/openBook';
 
@@ -176,6 +177,7 @@ export const copyBook = async (
     );
     if (record) writer.trial(record);
   }
+  await copyServices({ from, to, rowsOf, tried, next });
   for (const found of rowsOf(from, 'kitchens', 'id')) {
     const kept = tried('the kitchen', () =>
       keptKitchenSchema.parse({

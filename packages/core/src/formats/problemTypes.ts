@@ -9,6 +9,8 @@ export const PROBLEM_TYPES = {
   eventElsewhere: 'urn:crustan:problem:event-of-another-cook',
   /** The cook is not in the book: it was deleted, or never was. */
   noSuchCook: 'urn:crustan:problem:no-such-cook',
+  /** The service is not in the book. */
+  noSuchService: 'urn:crustan:problem:no-such-service',
   /** Something else is going on; it may be asked again. */
   busy: 'urn:crustan:problem:busy',
   /** It was changed meanwhile from what this change was made on. */

@@ -29,7 +29,8 @@ export const orderSchema = z.strictObject({
   pieces: z
     .array(orderedPieceSchema)
     .min(1, 'must hold at least one piece')
-    .max(SERVICE_LIMITS.pieces),
+    .max(SERVICE_LIMITS.pieces)
+    .readonly(),
   wanted: moment.optional(),
   quoted: moment.optional(),
   held: z.literal(true).optional(),

@@ -1,0 +1,34 @@
+import { asc, eq } from 'drizzle-orm';
+import { menuDishSchema, type KeptDish } from '@crustan/core/formats';
+import type { Book } from './openBook';
+import { dishes } from './schema';
+
+export interface DishStore {
+  /** Oldest first. */
+  readonly list: () => KeptDish[];
+  readonly put: (dish: KeptDish) => void;
+  readonly remove: (id: string) => boolean;
+}
+
+/** Dishes of the menu. */
+export const dishStore = (book: Book): DishStore => ({
+  list: () =>
+    book.db
+      .select()
+      .from(dishes)
+      .orderBy(asc(dishes.createdAt), asc(dishes.id))
+      .all()
+      .flatMap(
+        ({ id, record }) =>
+          book.damage.read(`dish ${id}`, () => menuDishSchema.parse(JSON.parse(record))) ?? [],
+      ),
+  put: (dish) => {
+    const row = { id: dish.id, createdAt: dish.createdAt, record: JSON.stringify(dish) };
+    book.db
+      .insert(dishes)
+      .values(row)
+      .onConflictDoUpdate({ target: dishes.id, set: { record: row.record } })
+      .run();
+  },
+  remove: (id) => book.db.delete(dishes).where(eq(dishes.id, id)).run().changes > 0,
+});

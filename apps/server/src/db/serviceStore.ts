@@ -1,0 +1,125 @@
+import { and, asc, desc, eq, gt, inArray, isNotNull } from 'drizzle-orm';
+import { serviceEventSchema, serviceRecordSchema, type ServiceRecord } from '@crustan/core/formats';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { inBook } from './cookList';
+import { EventElsewhere } from './cookStore';
+import type { Book } from './openBook';
+import { cooks, serviceEvents, services } from './schema';
+
+export interface ServiceStore {
+  /** The newest first. */
+  readonly list: () => ServiceRecord[];
+  readonly get: (id: string) => ServiceRecord | undefined;
+  readonly put: (service: ServiceRecord) => void;
+  readonly remove: (id: string) => boolean;
+  /** All or none; an event that is there already is left as it is. */
+  readonly addEvents: (id: string, added: readonly ServiceEvent[], receivedAt: number) => void;
+  /** Events that reached the book after `seq`, and where it stands now. */
+  readonly since: (
+    id: string,
+    seq: number,
+  ) => { readonly events: readonly ServiceEvent[]; readonly seq: number };
+  /** Ids of the cooks of its orders, in the order of their beginning. */
+  readonly cooks: (id: string) => readonly string[];
+  /** The service that a cook's tie is an order of. */
+  readonly ofOrder: (order: string) => string | undefined;
+}
+
+const LISTED = 60;
+
+const orderOf = (event: ServiceEvent): string | null =>
+  event.kind === 'ordered' ? event.order.id : null;
+
+/** Services and what was said in them. */
+export const serviceStore = (book: Book): ServiceStore => {
+  const parse = (row: typeof services.$inferSelect): ServiceRecord | undefined =>
+    book.damage.read(`service ${row.id}`, () => serviceRecordSchema.parse(JSON.parse(row.record)));
+  return {
+    list: () =>
+      book.db
+        .select()
+        .from(services)
+        .orderBy(desc(services.opensAt))
+        .limit(LISTED)
+        .all()
+        .flatMap((row) => parse(row) ?? []),
+    get: (id) => {
+      const row = book.db.select().from(services).where(eq(services.id, id)).get();
+      return row && parse(row);
+    },
+    put: (service) => {
+      const row = { id: service.id, opensAt: service.opensAt, record: JSON.stringify(service) };
+      book.db
+        .insert(services)
+        .values(row)
+        .onConflictDoUpdate({
+          target: services.id,
+          set: { opensAt: row.opensAt, record: row.record },
+        })
+        .run();
+    },
+    remove: (id) => book.db.delete(services).where(eq(services.id, id)).run().changes > 0,
+    addEvents: (serviceId, added, receivedAt) => {
+      book.db.transaction((tx) => {
+        const elsewhere = added.flatMap(({ id }, index) => {
+          const row = tx
+            .select({ service: serviceEvents.serviceId })
+            .from(serviceEvents)
+            .where(eq(serviceEvents.id, id))
+            .get();
+          return row && row.service !== serviceId ? [index] : [];
+        });
+        if (elsewhere.length > 0) throw new EventElsewhere(elsewhere);
+        for (const event of added) {
+          tx.insert(serviceEvents)
+            .values({
+              id: event.id,
+              serviceId,
+              ticket: orderOf(event),
+              at: event.at,
+              receivedAt,
+              record: JSON.stringify(event),
+            })
+            .onConflictDoNothing({ target: serviceEvents.id })
+            .run();
+        }
+      });
+    },
+    since: (id, seq) => {
+      const rows = book.db
+        .select()
+        .from(serviceEvents)
+        .where(and(eq(serviceEvents.serviceId, id), gt(serviceEvents.seq, seq)))
+        .orderBy(asc(serviceEvents.seq))
+        .all();
+      return {
+        events: rows.flatMap(
+          (row) =>
+            book.damage.read(`event ${row.id} of service ${id}`, () =>
+              serviceEventSchema.parse(JSON.parse(row.record)),
+            ) ?? [],
+        ),
+        seq: rows.at(-1)?.seq ?? seq,
+      };
+    },
+    cooks: (id) => {
+      const orders = book.db
+        .select({ ticket: serviceEvents.ticket })
+        .from(serviceEvents)
+        .where(and(eq(serviceEvents.serviceId, id), isNotNull(serviceEvents.ticket)));
+      return book.db
+        .select({ id: cooks.id })
+        .from(cooks)
+        .where(and(inArray(cooks.together, orders), inBook))
+        .orderBy(asc(cooks.createdAt), asc(cooks.id))
+        .all()
+        .map((row) => row.id);
+    },
+    ofOrder: (order) =>
+      book.db
+        .select({ service: serviceEvents.serviceId })
+        .from(serviceEvents)
+        .where(eq(serviceEvents.ticket, order))
+        .get()?.service,
+  };
+};

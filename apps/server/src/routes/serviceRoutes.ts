@@ -1,0 +1,118 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import {
+  PROBLEM_TYPES,
+  serviceEventsSchema,
+  serviceRecordSchema,
+  type ServiceInFull,
+  type ServiceRecord,
+} from '@crustan/core/formats';
+import type { CookNews } from '../cookNews';
+import { EventElsewhere, type CookStore } from '../db/cookStore';
+import type { Book } from '../db/openBook';
+import type { ServiceStore } from '../db/serviceStore';
+import { parsed, problem } from '../problems';
+import { openStream } from '../sse';
+import { idParam } from './planRoutes';
+
+const eventBatch = z.strictObject({ events: serviceEventsSchema });
+
+/** The name under which pages follow a service. */
+export const newsOf = (service: string): string => `service ${service}`;
+
+const noSuchService = () =>
+  problem(404, 'No such service', 'This service is not in the book.', {
+    type: PROBLEM_TYPES.noSuchService,
+  });
+
+/** Services, and what is said in them. Sending the same thing twice changes nothing. */
+export const serviceRoutes = (
+  book: Book,
+  store: ServiceStore,
+  cooks: CookStore,
+  news: CookNews,
+  now: () => number,
+): Router => {
+  const routes = Router();
+  const found = (id: string): ServiceRecord => {
+    const service = store.get(id);
+    if (!service) throw noSuchService();
+    return service;
+  };
+  const inFull = (id: string): ServiceInFull => ({
+    service: found(id),
+    events: [...store.since(id, 0).events],
+    cooks: store.cooks(id).flatMap((cook) => cooks.get(cook) ?? []),
+  });
+
+  routes.get('/', (_req, res) => {
+    res.json({ services: store.list() });
+  });
+  routes.get('/:id', (req, res) => {
+    res.json(inFull(parsed(idParam, req.params).id));
+  });
+  routes.put('/:id', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    const service = parsed(serviceRecordSchema, req.body);
+    if (service.id !== id) {
+      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+    }
+    store.put(service);
+    res.json(service);
+  });
+  routes.delete('/:id', (req, res) => {
+    if (!store.remove(parsed(idParam, req.params).id)) throw noSuchService();
+    res.status(204).end();
+  });
+  routes.post('/:id/events', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    const { events } = parsed(eventBatch, req.body);
+    found(id);
+    try {
+      store.addEvents(id, events, now());
+    } catch (error) {
+      if (!(error instanceof EventElsewhere)) throw error;
+      const errors = error.indexes.map((i) => ({
+        path: `events[${i}].id`,
+        message: 'is the id of an event of another service',
+      }));
+      throw problem(409, 'Of another service', 'None of these events was stored.', {
+        type: PROBLEM_TYPES.eventElsewhere,
+        errors,
+      });
+    }
+    news.tell(newsOf(id));
+    // Answered only now: by here the events are on disk.
+    res.json({ acknowledged: events.map((event) => event.id) });
+  });
+
+  // Every page of a service hears what any of them says of its tickets and its pieces, from the book.
+  routes.get('/:id/stream', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    found(id);
+    let seq = 0;
+    let first = true;
+    const told = new Map<string, number>();
+    const tell = (): void => {
+      const fresh = store.since(id, seq);
+      if (first || fresh.events.length > 0) {
+        if (!stream.send('events', { service: id, now: now(), events: fresh.events })) return;
+      }
+      first = false;
+      ({ seq } = fresh);
+      for (const cook of store.cooks(id)) {
+        const before = told.get(cook);
+        const record = before === undefined ? cooks.get(cook) : undefined;
+        if (record) stream.send('cook', { ...record, events: [] });
+        const said = cooks.since(cook, before ?? 0);
+        if (said.events.length > 0) stream.send('presses', { cook, events: said.events });
+        told.set(cook, said.seq);
+      }
+    };
+    const stops = [news.follow(newsOf(id), tell)];
+    const stream = openStream(req, res, () => stops.forEach((stop) => stop()));
+    stops.push(book.onSwap(() => stream.end()));
+    tell();
+  });
+  return routes;
+};

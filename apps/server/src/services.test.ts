@@ -1,0 +1,192 @@
+import type { Server } from 'node:http';
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import Database from 'better-sqlite3';
+import path from 'node:path';
+import { serviceInFullSchema, type KeptDish, type ServiceRecord } from '@crustan/core/formats';
+import { pieceSteps, type ServiceEvent } from '@crustan/core/pass';
+import { planOf } from '@crustan/core/tests';
+import { createApp } from './createApp';
+import { BOOK_NAME } from './db/bookFiles';
+import { copyBook } from './imports/copyBook';
+import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
+
+const plan = planOf(REQUEST);
+const steps = pieceSteps(plan, { recoverySeconds: 0 });
+const dish = (name = 'Strip'): KeptDish => ({
+  id: newId(),
+  createdAt: T0,
+  name,
+  portions: [
+    {
+      doneness: 'medium rare',
+      target: 54,
+      options: [
+        {
+          plan: keptPlan(plan),
+          steps: {
+            alone: { ...steps, stays: [...steps.stays], touches: [...steps.touches] },
+            full: { ...steps, stays: [...steps.stays], touches: [...steps.touches] },
+            fullArea: 0.03,
+          },
+        },
+      ],
+    },
+  ],
+  sides: [],
+  shelfDays: 2,
+});
+
+const service = (dishes: readonly string[]): ServiceRecord => ({
+  id: newId(),
+  name: 'Friday',
+  opensAt: T0,
+  closesAt: T0 + 14_400_000,
+  dishes: [...dishes],
+});
+
+describe('a service in the book', () => {
+  let temporary: ReturnType<typeof temporaryBook>;
+  let server: Server;
+  let url: string;
+  beforeEach(async () => {
+    temporary = temporaryBook();
+    server = createApp({ migrations: MIGRATIONS, book: temporary.book }).listen(0, '127.0.0.1');
+    await new Promise((done) => server.once('listening', done));
+    const address = server.address();
+    if (address === null || typeof address === 'string') throw new Error('no port');
+    url = `http://127.0.0.1:${address.port}/api`;
+  });
+  afterEach(async () => {
+    server.closeAllConnections();
+    await new Promise((done) => server.close(done));
+    temporary.remove();
+  });
+
+  const send = (method: string, at: string, body: unknown): Promise<Response> =>
+    fetch(`${url}${at}`, {
+      method,
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+
+  const ordered = (pieces: readonly string[], dishId: string): ServiceEvent => ({
+    id: newId(),
+    kind: 'ordered',
+    at: T0 + 1000,
+    order: {
+      id: newId(),
+      table: '7',
+      pieces: pieces.map((id) => ({ id, dish: dishId, doneness: 'medium rare' })),
+    },
+  });
+
+  it('keeps dishes, tickets and the cooks that are tied to them; twice the same is once', async () => {
+    const menu = dish();
+    expect((await send('PUT', `/dishes/${menu.id}`, menu)).status).toBe(200);
+    const evening = service([menu.id]);
+    expect((await send('PUT', `/services/${evening.id}`, evening)).status).toBe(200);
+    const piece = newId();
+    const event = ordered([piece], menu.id);
+    for (let twice = 0; twice < 2; twice += 1) {
+      const answer = await send('POST', `/services/${evening.id}/events`, { events: [event] });
+      expect(await answer.json()).toEqual({ acknowledged: [event.id] });
+    }
+    if (event.kind !== 'ordered') throw new Error('an order');
+    const start = {
+      id: piece,
+      startedAt: T0,
+      plan: planRecord(),
+      together: { id: event.order.id, waits: 0 },
+    };
+    expect((await send('PUT', `/cooks/${piece}`, start)).status).toBe(200);
+    await send('POST', `/cooks/${piece}/events`, { events: [press('started', 0), press('in', 5)] });
+    const found = serviceInFullSchema.parse(
+      await (await fetch(`${url}/services/${evening.id}`)).json(),
+    );
+    expect(found.service).toEqual(evening);
+    expect(found.events).toEqual([event]);
+    expect(found.cooks.map(({ id, events }) => [id, events.length])).toEqual([[piece, 2]]);
+    const dishes = await (await fetch(`${url}/dishes`)).json();
+    expect(dishes).toEqual({ dishes: [menu] });
+  });
+
+  it('refuses events of another service, of no service, and what no event is', async () => {
+    const [one, other] = [service([]), service([])];
+    await send('PUT', `/services/${one.id}`, one);
+    await send('PUT', `/services/${other.id}`, other);
+    const event = ordered([newId()], newId());
+    await send('POST', `/services/${one.id}/events`, { events: [event] });
+    expect((await send('POST', `/services/${other.id}/events`, { events: [event] })).status).toBe(
+      409,
+    );
+    expect((await send('POST', `/services/${newId()}/events`, { events: [event] })).status).toBe(
+      404,
+    );
+    const wrong = { ...event, at: 'soon' };
+    expect((await send('POST', `/services/${one.id}/events`, { events: [wrong] })).status).toBe(
+      400,
+    );
+    expect((await send('PUT', `/services/${newId()}`, one)).status).toBe(400);
+  });
+
+  it('tells everyone who follows of a ticket and of a press, from any of them', async () => {
+    const evening = service([]);
+    await send('PUT', `/services/${evening.id}`, evening);
+    const piece = newId();
+    const event = ordered([piece], newId());
+    if (event.kind !== 'ordered') throw new Error('an order');
+    const given = new AbortController();
+    const line = await fetch(`${url}/services/${evening.id}/stream`, { signal: given.signal });
+    const reader = line.body?.pipeThrough(new TextDecoderStream()).getReader();
+    let heard = '';
+    const until = async (words: string): Promise<void> => {
+      while (!heard.includes(words)) heard += (await reader?.read())?.value ?? '';
+    };
+    await until('event: events');
+    await send('POST', `/services/${evening.id}/events`, { events: [event] });
+    await until(event.order.id);
+    const tie = { id: event.order.id, waits: 0 };
+    const start = { id: piece, startedAt: T0, plan: planRecord(), together: tie };
+    await send('PUT', `/cooks/${piece}`, start);
+    const pressed = press('in', 5);
+    await send('POST', `/cooks/${piece}/events`, { events: [pressed] });
+    await until('event: cook');
+    await until(pressed.id);
+    given.abort();
+  });
+
+  it('keeps what was ordered by day and dish, the last word on a day standing', async () => {
+    const day = { date: '2026-11-20', dish: 'Strip', count: 9 };
+    await send('POST', '/demand', { days: [day, { ...day, dish: 'Duck', count: 4 }] });
+    await send('POST', '/demand', { days: [{ ...day, count: 11 }] });
+    const found: unknown = await (await fetch(`${url}/demand`)).json();
+    expect(found).toEqual({
+      days: [
+        { ...day, dish: 'Duck', count: 4 },
+        { ...day, count: 11 },
+      ],
+    });
+    expect((await send('POST', '/demand', { days: [{ ...day, date: 'Friday' }] })).status).toBe(
+      400,
+    );
+  });
+
+  it('goes along in a restored backup', async () => {
+    const menu = dish();
+    const evening = service([menu.id]);
+    const event = ordered([newId()], menu.id);
+    await send('PUT', `/dishes/${menu.id}`, menu);
+    await send('PUT', `/services/${evening.id}`, evening);
+    await send('POST', `/services/${evening.id}/events`, { events: [event] });
+    await send('POST', '/demand', { days: [{ date: '2026-11-20', dish: 'Strip', count: 9 }] });
+    const other = temporaryBook();
+    const from = new Database(path.join(temporary.folder, BOOK_NAME), { readonly: true });
+    const copied = await copyBook(from, other.book);
+    from.close();
+    expect(copied.leftOutCount).toBe(0);
+    const count = (table: string): unknown =>
+      other.book.sqlite.prepare(`select count(*) from ${table}`).pluck().get();
+    expect(['dishes', 'services', 'service_events', 'demand'].map(count)).toEqual([1, 1, 1, 1]);
+    other.remove();
+  });
+});
