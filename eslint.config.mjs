@@ -47,7 +47,7 @@ const oneWay = CORE_ROOMS.map((room, i) => ({
   message: `The room '${room}' stands before that one: see docs/architecture.md.`,
 }));
 
-const features = ['plan', 'stove', 'book'];
+const features = ['plan', 'stove', 'pass', 'book'];
 
 export default [
   {

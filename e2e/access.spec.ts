@@ -1,19 +1,4 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-import { expect, openPlan, pressOn, test } from './kitchen';
-
-const findings = async (page: Page): Promise<readonly string[]> => {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);
-};
-
-/** Nothing is wider than the screen. */
-const fits = async (page: Page): Promise<void> => {
-  const overflow = await page.evaluate(
-    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-  );
-  expect(overflow).toBeLessThanOrEqual(0);
-};
+import { expect, findings, fits, openPlan, pressOn, test } from './kitchen';
 
 /** A dozen views are looked through, ms. */
 const ROOMY = 240_000;

@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import { startServed, type Served } from '../scripts/served.mjs';
@@ -81,3 +82,17 @@ export const pressOn = async (page: Page, label: string | RegExp): Promise<void>
 
 /** The same press within this is the same press heard twice, ms. */
 export const ECHO = 3200;
+
+/** What axe finds on a page, each with the elements it is about. */
+export const findings = async (page: Page): Promise<readonly string[]> => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);
+};
+
+/** Nothing is wider than the screen. */
+export const fits = async (page: Page): Promise<void> => {
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+};

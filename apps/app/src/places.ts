@@ -5,6 +5,7 @@ import { chunk } from './ui/chunk';
  */
 export const places = {
   stove: chunk(() => import('./features/stove/StoveScreen').then((m) => m.StoveScreen)),
+  pass: chunk(() => import('./features/pass/PassScreen').then((m) => m.PassScreen)),
   card: chunk(() => import('./features/plan/card/CardScreen').then((m) => m.CardScreen)),
   practice: chunk(() =>
     import('./features/stove/practice/PracticeScreen').then((m) => m.PracticeScreen),

@@ -2,7 +2,12 @@ import type { Server } from 'node:http';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import path from 'node:path';
-import { serviceInFullSchema, type KeptDish, type ServiceRecord } from '@crustan/core/formats';
+import {
+  keptPlan,
+  serviceInFullSchema,
+  type KeptDish,
+  type ServiceRecord,
+} from '@crustan/core/formats';
 import { pieceSteps, type ServiceEvent } from '@crustan/core/pass';
 import { planOf } from '@crustan/core/tests';
 import { createApp } from './createApp';

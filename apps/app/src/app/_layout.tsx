@@ -7,6 +7,7 @@ import { keepPage } from '../keepPage';
 import { keepTime } from '../store/clockLink';
 import { followCooks } from '../store/cookLink';
 import { keepPresses } from '../store/keepPresses';
+import { runPass } from '../store/passLink';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice } from '../store/keepOnDevice';
@@ -31,6 +32,7 @@ export default function Layout() {
       runOutbox(store),
       followCooks(store),
       syncKitchen(store),
+      runPass(store),
     ];
     return () => stops.toReversed().forEach((stop) => stop());
   }, [store]);

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { cookEventSchema } from '@crustan/core/formats';
 import { keep, recall } from './device';
 import { onChange } from './onChange';
-import { bookReplaced, cookGone, eventsHeard, selectCooks } from './stoveSlice';
+import { selectStoveCooks } from './passSlice';
+import { bookReplaced, cookGone, eventsHeard } from './stoveSlice';
 import type { AppStore } from './store';
 
 const newsSchema = z.object({ cook: z.string(), events: z.array(cookEventSchema) });
@@ -48,7 +49,7 @@ export const followCooks = (store: AppStore): (() => void) => {
     if (news) store.dispatch(cookGone(news.cook));
   };
   const follow = (): void => {
-    const wanted = selectCooks(store.getState())
+    const wanted = selectStoveCooks(store.getState())
       .filter(({ startKnown }) => startKnown)
       .map(({ id }) => id)
       .join();
@@ -63,7 +64,7 @@ export const followCooks = (store: AppStore): (() => void) => {
     line.addEventListener('events', hear);
     line.addEventListener('gone', hearGone);
   };
-  const stop = onChange(store, selectCooks, follow);
+  const stop = onChange(store, selectStoveCooks, follow);
   const again = setInterval(follow, TRIED_AGAIN);
   follow();
   return () => {

@@ -11,6 +11,7 @@ import { deletedSlice } from './deletedSlice';
 import { devicesSlice } from './devicesSlice';
 import { draftSlice } from './draftSlice';
 import { kitchenSlice } from './kitchenSlice';
+import { passSlice } from './passSlice';
 import { stoveSlice } from './stoveSlice';
 import { unitsSlice } from './unitsSlice';
 
@@ -20,6 +21,7 @@ const reducer = combineReducers({
   kitchen: kitchenSlice.reducer,
   units: unitsSlice.reducer,
   stove: stoveSlice.reducer,
+  pass: passSlice.reducer,
   attention: attentionSlice.reducer,
   devices: devicesSlice.reducer,
   [bookApi.reducerPath]: bookApi.reducer,

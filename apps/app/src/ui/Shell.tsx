@@ -6,6 +6,7 @@ import { Text } from './Text';
 const PLACES = [
   { href: '/', name: 'Plan' },
   { href: '/stove', name: 'Stove' },
+  { href: '/pass', name: 'Pass' },
   { href: '/book', name: 'Book' },
   { href: '/kitchen', name: 'Kitchen' },
 ] as const;

@@ -11,6 +11,10 @@ export interface Followed {
   readonly plannedIn: number;
 }
 
+/** A forecast moves the steps only when something was read: without, the plan is as good. */
+export const movedPull = (forecast: Forecast | undefined): number | undefined =>
+  forecast && !forecast.decided && forecast.readings > 0 ? forecast.pullAt : undefined;
+
 /** Looked at again without any news, ms of the world's time. */
 const AGAIN = 10_000;
 

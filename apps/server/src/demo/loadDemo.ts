@@ -10,8 +10,12 @@ import {
 } from '@crustan/core/plan';
 import { cookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
+import { demandStore } from '../db/demandStore';
+import { dishStore } from '../db/dishStore';
 import { planStore } from '../db/planStore';
+import { serviceStore } from '../db/serviceStore';
 import { cookInTrueKitchen, type TrueCook } from './cookInTrueKitchen';
+import { demoService, type DemoService } from './demoService';
 import { seededRandom } from '@crustan/core/maths';
 import { DEMO_COOKS, DEMO_PLANS, DEMO_TRIAL, TRUE_KITCHEN, type DemoCook } from './scenario';
 import { FIRST_GEAR } from '@crustan/core/learn';
@@ -58,6 +62,7 @@ export interface DemoRecords {
   readonly trial: Trial;
   readonly cooks: readonly DemoCookRecord[];
   readonly plans: readonly PlanRecord[];
+  readonly pass: DemoService;
 }
 
 interface DemoCookRecord {
@@ -136,11 +141,12 @@ export const demoRecords = (now: number): DemoRecords => {
       const plateAt = tonight > now + 3600 * 1000 ? tonight : hourOf(now, -1, plate);
       return recordOf(title, compute(request), plateAt, now - i * 60_000);
     }),
+    pass: demoService(now, namedId),
   };
 };
 
 /** Writes the scenario into a book, all of it or nothing. */
-export const writeDemo = (book: Book, { trial, cooks, plans }: DemoRecords): void => {
+export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords): void => {
   const kept = cookStore(book);
   book.db.transaction(() => {
     trialStore(book).put(trial);
@@ -150,6 +156,13 @@ export const writeDemo = (book: Book, { trial, cooks, plans }: DemoRecords): voi
       kept.judge(id, truth.judgement, plateAt + 600 * 1000);
     }
     for (const plan of plans) planStore(book).put(plan);
+    for (const dish of pass.dishes) dishStore(book).put(dish);
+    demandStore(book).put(pass.demand);
+    const services = serviceStore(book);
+    for (const { service, events } of pass.services) {
+      services.put(service);
+      services.addEvents(service.id, events, service.opensAt);
+    }
   });
 };
 

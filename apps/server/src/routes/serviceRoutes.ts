@@ -4,8 +4,10 @@ import {
   PROBLEM_TYPES,
   serviceEventsSchema,
   serviceRecordSchema,
+  toldScheduleSchema,
   type ServiceInFull,
   type ServiceRecord,
+  type ToldSchedule,
 } from '@crustan/core/formats';
 import type { CookNews } from '../cookNews';
 import { EventElsewhere, type CookStore } from '../db/cookStore';
@@ -19,6 +21,9 @@ const eventBatch = z.strictObject({ events: serviceEventsSchema });
 
 /** The name under which pages follow a service. */
 export const newsOf = (service: string): string => `service ${service}`;
+
+/** A schedule from the same events replaces an older one after so long, ms. */
+const TOLD_AGAIN = 20_000;
 
 const noSuchService = () =>
   problem(404, 'No such service', 'This service is not in the book.', {
@@ -86,13 +91,31 @@ export const serviceRoutes = (
     res.json({ acknowledged: events.map((event) => event.id) });
   });
 
+  /** What the cooks of each service were last told: made anew at any time, so it is in no book. */
+  const told = new Map<string, ToldSchedule>();
+  const replaces = (next: ToldSchedule, before: ToldSchedule | undefined): boolean =>
+    before === undefined ||
+    next.basis > before.basis ||
+    (next.basis === before.basis && next.at > before.at + TOLD_AGAIN);
+  routes.put('/:id/told', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    const schedule = parsed(toldScheduleSchema, req.body);
+    found(id);
+    if (replaces(schedule, told.get(id))) {
+      told.set(id, schedule);
+      news.tell(newsOf(id));
+    }
+    res.status(204).end();
+  });
+
   // Every page of a service hears what any of them says of its tickets and its pieces, from the book.
   routes.get('/:id/stream', (req, res) => {
     const { id } = parsed(idParam, req.params);
     found(id);
     let seq = 0;
     let first = true;
-    const told = new Map<string, number>();
+    const heard = new Map<string, number>();
+    let shown: ToldSchedule | undefined;
     const tell = (): void => {
       const fresh = store.since(id, seq);
       if (first || fresh.events.length > 0) {
@@ -101,13 +124,16 @@ export const serviceRoutes = (
       first = false;
       ({ seq } = fresh);
       for (const cook of store.cooks(id)) {
-        const before = told.get(cook);
+        const before = heard.get(cook);
         const record = before === undefined ? cooks.get(cook) : undefined;
         if (record) stream.send('cook', { ...record, events: [] });
         const said = cooks.since(cook, before ?? 0);
         if (said.events.length > 0) stream.send('presses', { cook, events: said.events });
-        told.set(cook, said.seq);
+        heard.set(cook, said.seq);
       }
+      const schedule = told.get(id);
+      if (schedule && schedule !== shown) stream.send('told', schedule);
+      shown = schedule;
     };
     const stops = [news.follow(newsOf(id), tell)];
     const stream = openStream(req, res, () => stops.forEach((stop) => stop()));

@@ -41,6 +41,11 @@ export const orderSchema = z.strictObject({
 const option = z.int().min(0).max(20);
 const gearId = z.string().trim().min(1).max(60);
 
+const takenSchema = z.union([
+  z.strictObject({ reason: z.enum(['pan', 'oven', 'hands', 'holding']) }),
+  z.strictObject({ reason: z.enum(['pan-heat', 'oven-heat']), set: z.number() }),
+]);
+
 /** One thing said in a service. */
 export const serviceEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ id, kind: z.enum(['ordered', 'changed']), at: moment, order: orderSchema }),
@@ -179,3 +184,44 @@ export const serviceFileSchema = z.strictObject({
   dishes: z.array(menuDishSchema).max(SERVICE_LIMITS.dishes),
 });
 export type ServiceFile = z.infer<typeof serviceFileSchema>;
+
+const index = z.int().min(0).max(100);
+const serviceSeconds = z.number().min(-86_400).max(200_000);
+
+/** A schedule as the pages of a service share it: what the cooks were told. */
+export const toldScheduleSchema = z.strictObject({
+  /** Events and presses it was made from, and when, ms since 1970: a page that knows more makes it anew. */
+  basis: z.int().min(0),
+  at: moment,
+  pieces: z
+    .array(
+      z.strictObject({
+        id,
+        ticket: id,
+        option: index,
+        full: z.boolean(),
+        pan: index,
+        oven: index,
+        start: serviceSeconds,
+        readyAt: serviceSeconds,
+        waits: z.number().min(0),
+        overRested: z.number().min(0),
+      }),
+    )
+    .max(600),
+  tickets: z
+    .array(
+      z.strictObject({
+        id,
+        landsAt: serviceSeconds,
+        apart: z.number().min(0),
+        late: z.number().min(0),
+        hindered: z.strictObject({ piece: id, taken: takenSchema }).optional(),
+      }),
+    )
+    .max(300),
+  unplaced: z.array(id).max(300),
+  moved: z.array(z.strictObject({ id, from: serviceSeconds, taken: takenSchema })).max(300),
+  late: z.number().min(0),
+});
+export type ToldSchedule = z.infer<typeof toldScheduleSchema>;

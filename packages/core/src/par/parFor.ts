@@ -87,7 +87,7 @@ export const parFor = (question: ParQuestion): Par => {
       prepare,
       chanceOut: expected(today, (n) => (n > ready ? 1 : 0)),
       tooFew,
-      kept: expected(today, (n) => Math.max(0, ready - n)),
+      kept: question.shelfDays > 1 ? expected(today, (n) => Math.max(0, ready - n)) : 0,
       wasted: expected(today, (n) => oldLeft(n).wasted + freshLeft(n).wasted),
       cost: costs.tooFew * tooFew + expected(today, (n) => oldLeft(n).cost + freshLeft(n).cost),
     };

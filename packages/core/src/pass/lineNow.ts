@@ -3,7 +3,7 @@ import { begunPiece } from './begunPiece';
 import type { GearHeat, PieceJob, TicketJob } from './dish';
 import { GearState } from './gearState';
 import { portionOf, type MenuDish } from './menuDish';
-import { ovenChange, panChange, type ServiceGear } from './serviceGear';
+import { ovenReady, panReady, type ServiceGear } from './serviceGear';
 import type { PlacedPiece, ServiceJob, ServiceSchedule } from './serviceSchedule';
 import type { ServiceState, Ticket, TicketPiece } from './serviceTickets';
 import { STATION_OF, TOUCH, type Thing } from './thingsToDo';
@@ -111,8 +111,6 @@ export const serviceJob = (line: LineNow, told?: ReadonlyMap<string, PlacedPiece
 
 /** Pans and ovens nearer to what is wanted than this need no hand, K. */
 const NEAR = { pan: 20, oven: 5 } as const;
-/** A pan evens out, an oven's walls soak, before anything goes in, s. Estimates. */
-const EVEN_OUT = { pan: 60, oven: 120 } as const;
 
 const heating = (line: LineNow, schedule: ServiceSchedule, heat: GearHeat): readonly Thing[] => {
   const { gear, dishes, state } = line;
@@ -146,9 +144,9 @@ const heating = (line: LineNow, schedule: ServiceSchedule, heat: GearHeat): read
     const { celsius } = wanted;
     const takes =
       place === 'pan'
-        ? panChange(gear.pans[index].pan, at, celsius)
-        : ovenChange(gear.ovens[index].oven, at, celsius);
-    const due = wanted.at - takes - EVEN_OUT[place];
+        ? panReady(gear.pans[index].pan, at, celsius)
+        : ovenReady(gear.ovens[index].oven, at, celsius);
+    const due = wanted.at - takes;
     const station = place === 'pan' ? 'stove' : 'oven';
     return [{ kind: 'heat', station, due, seconds: TOUCH.heat, place, index, celsius }];
   };

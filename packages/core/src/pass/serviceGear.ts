@@ -97,6 +97,17 @@ const STEP = 5;
 /** Near enough to the wanted temperature, K. */
 const NEAR = 5;
 
+/** A pan that has changed evens out, an oven's walls soak, before anything goes in, s. Estimates. */
+const EVEN_OUT = { pan: 60, oven: 120 } as const;
+
+/** Seconds until an empty pan takes a piece at another temperature: its burner at full, or off, then evening out. */
+export const panReady = (pan: PanOnBurner, from: number, to: number): number =>
+  panChange(pan, from, to) + EVEN_OUT.pan;
+
+/** Seconds until an oven takes a piece at another temperature. */
+export const ovenReady = (oven: Oven, from: number, to: number): number =>
+  ovenChange(oven, from, to) + EVEN_OUT.oven;
+
 /** Seconds an empty pan takes from one temperature to another: its burner at full, or off. */
 export const panChange = (pan: PanOnBurner, from: number, to: number): number => {
   const body = new PanBody(pan, KITCHEN_AIR, from);

@@ -1,6 +1,6 @@
 import { MOST_COVERED } from '../gear/crowding';
 import type { BegunPiece, GearHeat, PieceOption } from './dish';
-import { ovenChange, panChange, type ServiceGear } from './serviceGear';
+import { ovenReady, panReady, type ServiceGear } from './serviceGear';
 import { slotSteps, wholeArea, type SlotSteps } from './slotSteps';
 import { Counted, HeatedPlace, type Taken } from './timeline';
 
@@ -56,13 +56,13 @@ export class ServiceGrid {
     this.pans = gear.pans.map(
       ({ pan }, i) =>
         new HeatedPlace(slots, slot, panArea(pan.diameter), SAME_PAN, heat.pans[i], (from, to) =>
-          panChange(pan, from, to),
+          panReady(pan, from, to),
         ),
     );
     this.ovens = gear.ovens.map(
       ({ oven, slots: places }, i) =>
         new HeatedPlace(slots, slot, places, SAME_OVEN, heat.ovens[i], (from, to) =>
-          ovenChange(oven, from, to),
+          ovenReady(oven, from, to),
         ),
     );
     this.hands = new Counted(slots, gear.hands);

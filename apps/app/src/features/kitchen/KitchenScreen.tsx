@@ -11,6 +11,7 @@ import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { HouseRules } from './HouseRules';
+import { Line } from './Line';
 import { Pans } from './Pans';
 import { Salts } from './Salts';
 import { ScaleEditor } from './ScaleEditor';
@@ -42,7 +43,7 @@ export const KitchenScreen = () => {
             Kitchen
           </Text>
           <Text voice="small" tone="text-iron-500">
-            Kept on this device. Every plan made from now on uses it.
+            Kept with the book. Every plan made from now on uses it.
           </Text>
         </View>
         <View className="gap-6 lg:flex-row lg:gap-12">
@@ -96,6 +97,12 @@ export const KitchenScreen = () => {
                   change({ ovens: withChanged(kitchen.ovens, oven.id, { offset }) })
                 }
               />
+            </Section>
+            <Section
+              title="The line"
+              says="What the Pass shares out: the widest pans stand on the strongest burners."
+            >
+              <Line />
             </Section>
             <Section
               title="Thermometer"

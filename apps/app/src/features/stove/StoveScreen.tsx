@@ -1,4 +1,4 @@
-import { selectCooks } from '../../store/stoveSlice';
+import { selectStoveCooks } from '../../store/passSlice';
 import { useEffect } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
@@ -23,7 +23,7 @@ import { useStove } from './useStove';
 
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
 export const StoveScreen = () => {
-  const on = useAppSelector((state) => selectCooks(state).length > 0);
+  const on = useAppSelector((state) => selectStoveCooks(state).length > 0);
   const recalled = useAppSelector((state) => state.stove.recalled);
   // What was on is read from the device first: an empty stove is not shown before it is known.
   if (!on && !recalled) return <View className="on-iron flex-1 bg-iron-950" />;

@@ -4,6 +4,7 @@ import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import { preheatStep } from '@crustan/core/cook/preheatStep';
 import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
 import type { ActiveCook } from '../../store/activeCook';
+import { movedPull } from '../../workers/useForecasts';
 
 /** One piece as it stands: everything the stove shows of it. */
 export interface LiveCook {
@@ -24,10 +25,6 @@ const waitsOf = (cook: ActiveCook): number => cook.together?.waits ?? 0;
 /** When the plan has the piece meet the heat, ms since 1970. */
 export const plannedInOf = (cook: ActiveCook, gear: RunGear): number =>
   inAtFor(runOf(cook.plan.plan, gear), cook.plan.plateAt - waitsOf(cook) * 1000);
-
-/** A forecast moves the steps only when something was read: without, the plan is as good. */
-const movedPull = (forecast: Forecast | undefined): number | undefined =>
-  forecast && !forecast.decided && forecast.readings > 0 ? forecast.pullAt : undefined;
 
 const plateOf = (state: CookState, run: Run, { cook, at }: { cook: ActiveCook; at: number }) => {
   const slice = run.steps.find(({ kind }) => kind === 'slice');

@@ -1,4 +1,4 @@
-import { selectCooks } from '../../store/stoveSlice';
+import { selectStoveCooks } from '../../store/passSlice';
 import { useMemo } from 'react';
 import { useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
@@ -13,7 +13,7 @@ export interface Stove {
 }
 
 export const useStove = (): Stove => {
-  const cooks = useAppSelector(selectCooks);
+  const cooks = useAppSelector(selectStoveCooks);
   const focus = useAppSelector((state) => state.stove.focus);
   const gear = useGear();
   const now = useNow(1000);

@@ -1,0 +1,3 @@
+import { places } from '../places';
+
+export default places.pass.Chunk;

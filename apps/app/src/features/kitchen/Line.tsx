@@ -1,0 +1,103 @@
+import { View } from 'react-native';
+import { BURNER_KINDS } from '@crustan/core/gear/pan';
+import { withChanged, type Kitchen } from '@crustan/core/formats/kitchen';
+import { USUAL_HOLDING, USUAL_SLOTS } from '@crustan/core/pass/serviceGear';
+import { kitchenChanged } from '../../store/kitchenSlice';
+import { newId } from '../../store/newId';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+
+const HANDS = [1, 2, 3, 4] as const;
+const SLOTS = [2, 4, 6, 8, 12] as const;
+const HOLDING = [4, 8, 12, 16, 24] as const;
+const POWERS = [1500, 2000, 3000, 5000, 7000] as const;
+const MOST_BURNERS = 8;
+
+const KIND_WORDS = { gas: 'gas', electric: 'electric', induction: 'induction' } as const;
+
+const counts = (all: readonly number[], own: number) =>
+  [...new Set([...all, own])]
+    .toSorted((a, b) => a - b)
+    .map((count) => ({ value: String(count), label: String(count) }));
+
+/** What a service is cooked on besides the pans: cooks, burners, oven places, places to rest. */
+export const Line = () => {
+  const dispatch = useAppDispatch();
+  const { hands, holding, ovens, burners, inUse } = useAppSelector((state) => state.kitchen);
+  const beside = burners.filter(({ id }) => id !== inUse.burner);
+  const change = (by: Partial<Kitchen>): void => void dispatch(kitchenChanged(by));
+  return (
+    <View className="gap-3">
+      <Text voice="small">Cooks on the line</Text>
+      <Choice
+        label="Cooks on the line"
+        options={counts(HANDS, hands)}
+        value={String(hands)}
+        onChange={(count) => change({ hands: Number(count) })}
+      />
+      {ovens.map(({ id, slots = USUAL_SLOTS }, i) => {
+        const name = ovens.length > 1 ? `Oven ${i + 1}` : 'the oven';
+        return (
+          <View key={id} className="gap-2">
+            <Text voice="small">{`Pieces that go into ${name} at once`}</Text>
+            <Choice
+              label={`Places in ${name}`}
+              options={counts(SLOTS, slots)}
+              value={String(slots)}
+              onChange={(count) =>
+                change({ ovens: withChanged(ovens, id, { slots: Number(count) }) })
+              }
+            />
+          </View>
+        );
+      })}
+      <Text voice="small">Places where pieces rest until their table is complete</Text>
+      <Choice
+        label="Places to rest"
+        options={counts(HOLDING, holding === 0 ? USUAL_HOLDING : holding)}
+        value={String(holding)}
+        onChange={(count) => change({ holding: Number(count) })}
+      />
+      {beside.map(({ id, kind, power }, i) => (
+        <View key={id} className="gap-2 border-t border-salt-300 pt-2">
+          <Text voice="small">{`Burner ${i + 2}`}</Text>
+          <Choice
+            label={`Burner ${i + 2} burns`}
+            options={BURNER_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }))}
+            value={kind}
+            onChange={(value) => change({ burners: withChanged(burners, id, { kind: value }) })}
+          />
+          <Choice
+            label={`Power of burner ${i + 2}`}
+            options={counts(POWERS, power).map((option) => ({
+              ...option,
+              label: `${option.label} W`,
+            }))}
+            value={String(power)}
+            onChange={(watts) =>
+              change({ burners: withChanged(burners, id, { power: Number(watts) }) })
+            }
+          />
+          <Button
+            kind="plain"
+            label={`Take burner ${i + 2} away`}
+            onPress={() => change({ burners: burners.filter((burner) => burner.id !== id) })}
+          />
+        </View>
+      ))}
+      {burners.length < MOST_BURNERS ? (
+        <Button
+          kind="plain"
+          label="Add a burner"
+          onPress={() =>
+            change({
+              burners: [...burners, { id: newId(), kind: burners[0]?.kind ?? 'gas', power: 3000 }],
+            })
+          }
+        />
+      ) : null}
+    </View>
+  );
+};

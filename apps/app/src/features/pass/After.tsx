@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { cookState } from '@crustan/core/cook/cookState';
+import type { ServiceInFull } from '@crustan/core/formats/serviceSchema';
+import { serviceReport } from '@crustan/core/pass/afterService';
+import { serviceState } from '@crustan/core/pass/serviceTickets';
+import { sayDuration } from '@crustan/core/units';
+import {
+  sayFailure,
+  useDishesQuery,
+  useKeepDemandMutation,
+  useServiceQuery,
+  useServicesQuery,
+} from '../../store/bookApi';
+import { useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { saveFile } from '../../ui/saveFile';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+/** Services that are offered to be looked at. */
+const OFFERED = 8;
+
+/** What a service came to: tables, lateness, use of the line, cost. */
+export const After = () => {
+  const open = useAppSelector((state) => state.pass.service?.id);
+  const { data: services = [], error } = useServicesQuery();
+  const [chosen, setChosen] = useState<string>();
+  const id = chosen ?? open ?? services[0]?.id;
+  return (
+    <ScrollView
+      className="min-h-0 flex-1"
+      contentContainerClassName="max-w-[860px] gap-4 pb-8 pt-4"
+    >
+      <Text voice="strong" heading={1}>
+        After service
+      </Text>
+      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {services.length === 0 ? <Text>No service is in the book yet.</Text> : null}
+      {services.length > 1 ? (
+        <Choice
+          label="Which service"
+          options={services
+            .slice(0, OFFERED)
+            .map(({ id: value, name }) => ({ value, label: name }))}
+          value={id}
+          onChange={setChosen}
+        />
+      ) : null}
+      {id === undefined ? null : <Report key={id} id={id} />}
+    </ScrollView>
+  );
+};
+
+const Report = ({ id }: { readonly id: string }) => {
+  const { data, error } = useServiceQuery(id, { refetchOnMountOrArgChange: true });
+  if (error) return <Text role="alert">{sayFailure(error)}</Text>;
+  return data ? <Told found={data} /> : <Text>Reading the service.</Text>;
+};
+
+/** Nearer to its time than this a table was on time, s. */
+const ON_TIME = 30;
+
+const sayLate = (late: number): string => {
+  if (Math.abs(late) <= ON_TIME) return 'on time';
+  return late > 0 ? `${sayDuration(late)} late` : `${sayDuration(-late)} early`;
+};
+
+/** ISO date of a moment, by this place's calendar. */
+const dateHere = (at: number): string => {
+  const day = new Date(at);
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
+};
+
+const Told = ({ found }: { readonly found: ServiceInFull }) => {
+  const show = useShow();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const { data: dishes = [] } = useDishesQuery();
+  const [keep, kept] = useKeepDemandMutation();
+  const on = new Map(
+    found.cooks.map(({ id, createdAt, plan, events }) => [
+      id,
+      cookState(plan.plan, createdAt, events).progress.actions,
+    ]),
+  );
+  const report = serviceReport(serviceState(found.events), dishes, on);
+  const { sent, pieces, onTime, timed, refired, cancelled, use, cost, byDish } = report;
+  const nameOf = (place: 'pan' | 'oven', gear: string): string =>
+    place === 'pan' ? (kitchen.pans.find((pan) => pan.id === gear)?.name ?? gear) : 'Oven';
+
+  const saveCsv = async (): Promise<void> => {
+    const { writeServiceCsv } = await import('@crustan/core/formats/serviceCsv');
+    saveFile('crustan-service.csv', 'text/csv', writeServiceCsv(report));
+  };
+  const saveJson = (): void => {
+    const used = dishes.filter(({ id }) => found.service.dishes.includes(id));
+    const file = { format: 'crustan-service/1', ...found, dishes: used };
+    saveFile('crustan-service.json', 'application/json', JSON.stringify(file, null, 2));
+  };
+  return (
+    <View className="gap-3">
+      <Text>
+        {sent.length === 0
+          ? 'No table has been sent.'
+          : `${sent.length} tables, ${pieces} pieces${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
+      </Text>
+      <View role="list" aria-label="Tables sent">
+        {sent.map(({ id, table, dueAt, sentAt, late, waited }) => (
+          <View key={id} role="listitem" className="border-t border-salt-300 py-1">
+            <View className="flex-row justify-between gap-3">
+              <Text voice="label">{`Table ${table}`}</Text>
+              <Text voice="label">{late === undefined ? '' : sayLate(late)}</Text>
+            </View>
+            <Text voice="small">
+              {`sent ${show.clock(sentAt)}${dueAt === undefined ? '' : `, due ${show.clock(dueAt)}`}${waited === 0 ? '' : `; the first piece waited ${sayDuration(waited)}`}`}
+            </Text>
+          </View>
+        ))}
+      </View>
+      {use.length === 0 ? null : (
+        <Text voice="small">
+          {`In use: ${use.map(({ place, id, share }) => `${nameOf(place, id)} ${Math.round(100 * share)} %`).join(', ')} of the time.`}
+        </Text>
+      )}
+      <Text voice="small">
+        What the pieces taught of this kitchen is in Book, Learned: every piece is a cook of its
+        own.
+      </Text>
+      <View className="no-print flex-row flex-wrap gap-2">
+        <Button kind="plain" label="Tables as CSV" onPress={() => void saveCsv()} />
+        <Button kind="plain" label="The service as a file" onPress={saveJson} />
+        <Button kind="plain" label="Print" onPress={() => window.print()} />
+        <Button
+          kind="plain"
+          label={kept.isSuccess ? 'Counted' : 'Count it for the pars'}
+          disabled={byDish.length === 0 || kept.isLoading}
+          onPress={() =>
+            void keep(
+              byDish.map(({ name, count }) => ({
+                date: dateHere(found.service.opensAt),
+                dish: name,
+                count,
+              })),
+            )
+          }
+        />
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,165 @@
+import { ScrollView, View, useWindowDimensions } from 'react-native';
+import { dealOut, STATIONS, type Thing } from '@crustan/core/pass/thingsToDo';
+import { thingsOf } from './thingsOf';
+import { stationChosen } from '../../store/passSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { WIDE } from '../../ui/Shell';
+import { useShow } from '../../words/useShow';
+import { GearStrip } from './GearStrip';
+import { ClockLanes } from './ClockLanes';
+import { LateTables } from './LateTables';
+import { ProbeAdvice } from './ProbeAdvice';
+import { sayDue, sayThing } from './passWords';
+import type { PassNow } from './usePass';
+import type { Presses } from './usePressed';
+
+interface Props {
+  readonly pass: PassNow;
+  readonly presses: Presses;
+}
+
+const STATION_WORDS = {
+  all: 'Everything',
+  stove: 'Stove',
+  oven: 'Oven',
+  plates: 'Plates',
+} as const;
+
+/** Things behind the next one that are shown. */
+const BEHIND = 3;
+
+/** The next thing for each pair of hands, and the service along the clock. */
+export const Board = ({ pass, presses }: Props) => {
+  const dispatch = useAppDispatch();
+  const station = useAppSelector((state) => state.pass.station);
+  const hands = useAppSelector((state) => state.kitchen.hands);
+  const wide = useWindowDimensions().width >= WIDE;
+  const things = thingsOf(pass).filter((thing) => station === 'all' || thing.station === station);
+  const dealt = dealOut(things, station === 'all' ? hands : 1);
+  const waiting = pass.state.tickets.filter(({ state }) => state === 'open' || state === 'held');
+  return (
+    <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-6 pt-3">
+      <Choice
+        label="What this screen shows"
+        onIron
+        options={(['all', ...STATIONS] as const).map((value) => ({
+          value,
+          label: STATION_WORDS[value],
+        }))}
+        value={station}
+        onChange={(chosen) => dispatch(stationChosen(chosen))}
+      />
+      <View className={wide ? 'flex-row gap-10' : 'gap-5'}>
+        <View className={`gap-4 ${wide ? 'w-[46%]' : ''}`}>
+          {dealt.map((mine, i) => (
+            <Hand
+              // A pair of hands has no name of its own.
+              key={i}
+              name={dealt.length > 1 ? `Hands ${i + 1}` : undefined}
+              things={mine}
+              pass={pass}
+              presses={presses}
+              nothing={waiting.length === 0 ? 'No table has ordered.' : 'Nothing to do yet.'}
+            />
+          ))}
+          {presses.last ? (
+            <Button
+              kind="stovePlain"
+              label={`Take back: ${presses.last.words}`}
+              onPress={presses.takeBack}
+            />
+          ) : null}
+        </View>
+        <View className={`gap-4 ${wide ? 'flex-1' : ''}`}>
+          <LateTables pass={pass} presses={presses} />
+          <ProbeAdvice pass={pass} />
+          <ClockLanes pass={pass} />
+          <GearStrip pass={pass} />
+        </View>
+      </View>
+    </ScrollView>
+  );
+};
+
+interface HandProps extends Props {
+  readonly name: string | undefined;
+  readonly things: readonly Thing[];
+  readonly nothing: string;
+}
+
+/** One pair of hands: its next thing huge, the few after it. */
+const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
+  const show = useShow();
+  const now = (pass.line.now - pass.line.epoch) / 1000;
+  const [next, ...after] = things;
+  if (!next) {
+    return (
+      <View className="gap-1">
+        {name === undefined ? null : <HandName name={name} />}
+        <Text voice="bigFigure" tone="text-iron-400">
+          {nothing}
+        </Text>
+      </View>
+    );
+  }
+  const words = sayThing(next, pass, show);
+  const due = sayDue(next.due - now);
+  return (
+    <View className="gap-2">
+      {name === undefined ? null : <HandName name={name} />}
+      <View aria-live="polite" className="gap-1">
+        <Text voice="action" tone="text-salt-50" heading={2}>
+          {words.does}
+        </Text>
+        <Text voice="bigFigure" tone="text-salt-200">
+          {words.of}
+        </Text>
+      </View>
+      <Due {...due} />
+      <Button
+        kind="stove"
+        label={words.happened}
+        onPress={() => presses.done(next, `${words.happened}: ${words.of}`)}
+        testID="happened"
+      />
+      <View role="list" aria-label="After that" className="gap-1">
+        {after.slice(0, BEHIND).map((thing, i) => {
+          const says = sayThing(thing, pass, show);
+          return (
+            <View key={i} role="listitem" className="flex-row justify-between gap-3">
+              <Text voice="small" tone="text-salt-200" className="flex-1">
+                {`${says.does} · ${says.of}`}
+              </Text>
+              <Text voice="figure" tone="text-iron-400" style={{ fontVariant: ['tabular-nums'] }}>
+                {sayDue(thing.due - now).words}
+              </Text>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+};
+
+const HandName = ({ name }: { readonly name: string }) => (
+  <Text voice="label" tone="text-iron-400">
+    {name}
+  </Text>
+);
+
+/** When it is due; late on hazard, as a glance must find it. */
+const Due = ({ words, late }: { readonly words: string; readonly late: boolean }) => (
+  <View className={`self-start rounded ${late ? 'bg-hazard px-3' : ''}`}>
+    <Text
+      voice="action"
+      tone={late ? 'text-iron-950' : 'text-flame-dark'}
+      style={{ fontVariant: ['tabular-nums'] }}
+      testID="due"
+    >
+      {words}
+    </Text>
+  </View>
+);

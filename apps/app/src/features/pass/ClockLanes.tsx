@@ -1,0 +1,140 @@
+import { View } from 'react-native';
+import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { optionOf, type PassNow } from './usePass';
+
+/** The clock that is shown: from so long ago to so long ahead, s. */
+const PAST = 300;
+const AHEAD = 2700;
+/** Marks on the clock, ms. */
+const TICK = 600_000;
+
+/** Tables with their pieces as lanes along the clock. */
+export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
+  const show = useShow();
+  const now = (pass.line.now - pass.line.epoch) / 1000;
+  const tickets = pass.state.tickets.filter(({ state }) => state === 'open');
+  if (tickets.length === 0) return null;
+  const share = (seconds: number): number =>
+    Math.min(1, Math.max(0, (seconds - now + PAST) / (PAST + AHEAD)));
+  const { now: moment, epoch } = pass.line;
+  const from = Math.ceil((moment - PAST * 1000) / TICK) * TICK;
+  const ticks = Array.from(
+    { length: Math.floor(((PAST + AHEAD) * 1000) / TICK) },
+    (_, i) => from + i * TICK,
+  );
+  return (
+    <View className="gap-2">
+      <Text voice="head" tone="text-salt-50" heading={2}>
+        Along the clock
+      </Text>
+      <Text voice="note" tone="text-iron-400">
+        Filled: in the pan. Framed: in the oven. Line: resting. The mark is when the table lands.
+      </Text>
+      <View className="flex-row">
+        <View className="w-[96px]" />
+        <View className="relative h-5 flex-1">
+          {ticks.map((tick) => (
+            <Text
+              key={tick}
+              voice="note"
+              tone="text-iron-400"
+              className="absolute"
+              style={{ left: `${100 * share((tick - epoch) / 1000)}%` }}
+            >
+              {show.clock(tick)}
+            </Text>
+          ))}
+        </View>
+      </View>
+      <View role="list" aria-label="Tables along the clock" className="gap-3">
+        {tickets.map((ticket) => (
+          <Table key={ticket.id} ticket={ticket} pass={pass} share={share} now={now} />
+        ))}
+      </View>
+    </View>
+  );
+};
+
+interface TableProps {
+  readonly ticket: Ticket;
+  readonly pass: PassNow;
+  readonly share: (seconds: number) => number;
+  readonly now: number;
+}
+
+const Table = ({ ticket, pass, share, now }: TableProps) => {
+  const show = useShow();
+  const landing = pass.schedule?.tickets.find(({ id }) => id === ticket.id);
+  const says =
+    landing === undefined
+      ? `Table ${ticket.table}: not placed yet`
+      : `Table ${ticket.table}: lands ${show.clock(pass.momentOf(landing.landsAt))}`;
+  return (
+    <View role="listitem" aria-label={says} className="flex-row">
+      <View className="w-[96px] pr-2">
+        <Text voice="label" tone="text-salt-50">
+          {ticket.table}
+        </Text>
+        {landing ? (
+          <Text voice="note" tone="text-iron-400">
+            {show.clock(pass.momentOf(landing.landsAt))}
+          </Text>
+        ) : null}
+      </View>
+      <View className="relative flex-1 gap-1 border-l border-iron-700 py-1">
+        <View
+          className="absolute bottom-0 top-0 w-[1px] bg-iron-500"
+          style={{ left: `${100 * share(now)}%` }}
+        />
+        {ticket.pieces.map((piece) => (
+          <Lane key={piece.id} piece={piece} pass={pass} share={share} lands={landing?.landsAt} />
+        ))}
+        {landing ? (
+          <View
+            className={`absolute bottom-0 top-0 w-1 ${landing.late > LATE ? 'bg-hazard' : 'bg-flame-dark'}`}
+            style={{ left: `${100 * share(landing.landsAt)}%` }}
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+};
+
+/** A table so much after its time is marked late, s. */
+const LATE = 90;
+
+interface LaneProps {
+  readonly piece: TicketPiece;
+  readonly pass: PassNow;
+  readonly share: (seconds: number) => number;
+  readonly lands: number | undefined;
+}
+
+const Lane = ({ piece, pass, share, lands }: LaneProps) => {
+  const placed = pass.schedule?.pieces.find(({ id }) => id === piece.id);
+  const option = optionOf(pass, piece);
+  if (!placed || !option) return <View className="h-4" />;
+  const steps = placed.full ? option.steps.full : option.steps.alone;
+  const out = placed.start + steps.heatSeconds;
+  const bar = (from: number, to: number) => ({
+    left: `${100 * share(from)}%` as const,
+    width: `${100 * Math.max(0, share(to) - share(from))}%` as const,
+  });
+  return (
+    <View className="relative h-4">
+      {steps.stays.map(({ place, at, seconds }) => (
+        <View
+          key={at}
+          className={`absolute h-4 ${place === 'pan' ? 'bg-salt-300' : 'border border-salt-300'}`}
+          style={bar(placed.start + at, placed.start + at + seconds)}
+        />
+      ))}
+      <View
+        className="absolute top-2 h-[1px] bg-salt-300"
+        style={bar(out, lands ?? placed.readyAt)}
+      />
+    </View>
+  );
+};

@@ -1,0 +1,72 @@
+import { ScrollView, View } from 'react-native';
+import { Link } from 'expo-router';
+import { sayFailure, useDishesQuery, useDropDishMutation } from '../../store/bookApi';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { sayDuration } from '@crustan/core/units';
+import { WAY_NAMES } from '../../words/wayWords';
+import { NewDish } from './NewDish';
+
+/** Dishes of the menu, and a new one from the plan that is drawn up. */
+export const Menu = () => {
+  const { data: dishes = [], error } = useDishesQuery();
+  const [drop] = useDropDishMutation();
+  return (
+    <ScrollView
+      className="min-h-0 flex-1"
+      contentContainerClassName="max-w-[760px] gap-5 pb-8 pt-4"
+    >
+      <Text voice="strong" heading={1}>
+        Menu
+      </Text>
+      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {dishes.length === 0 ? (
+        <Text>
+          Nothing is on the menu yet. A dish is a plan of yours at each doneness that is ordered.
+        </Text>
+      ) : (
+        <View role="list" aria-label="Dishes" className="gap-3">
+          {dishes.map(({ id, name, portions, cost, price, shelfDays }) => (
+            <View key={id} role="listitem" className="gap-1 border-t border-salt-300 pt-2">
+              <View className="flex-row items-center justify-between gap-3">
+                <Text voice="head" heading={2}>
+                  {name}
+                </Text>
+                <Button kind="plain" label={`Take ${name} off`} onPress={() => void drop(id)} />
+              </View>
+              {portions.map(({ doneness, options }) => (
+                <Text key={doneness} voice="small">
+                  {`${doneness}: ${options
+                    .map(
+                      ({ plan }) =>
+                        `${WAY_NAMES[plan.request.way].toLowerCase()}, ${sayDuration(plan.cookSeconds)} and ${sayDuration(plan.restSeconds)} of rest`,
+                    )
+                    .join('; or ')}`}
+                </Text>
+              ))}
+              <Text voice="note" tone="text-iron-500">
+                {[
+                  `keeps ${shelfDays === 1 ? 'the day' : `${shelfDays} days`} once prepared`,
+                  cost === undefined ? undefined : `costs ${cost}`,
+                  price === undefined ? undefined : `sold at ${price}`,
+                ]
+                  .filter((part) => part !== undefined)
+                  .join(' · ')}
+              </Text>
+            </View>
+          ))}
+        </View>
+      )}
+      <NewDish />
+      <Text voice="small">
+        What the line has to cook on (pans, burners, oven places, cooks) is kept in{' '}
+        <Link href="/kitchen">
+          <Text voice="small" tone="text-flame-light" className="underline">
+            Kitchen
+          </Text>
+        </Link>
+        .
+      </Text>
+    </ScrollView>
+  );
+};

@@ -1,0 +1,94 @@
+import { View } from 'react-native';
+import { sayFailure, useDishesQuery, useServicesQuery, bookApi } from '../../store/bookApi';
+import { kitchenNow } from '../../store/clock';
+import { newId } from '../../store/newId';
+import { serviceHeard, serviceOpened } from '../../store/passSlice';
+import { useAppDispatch } from '../../store/store';
+import { cookResumed } from '../../store/stoveSlice';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+
+/** A service is open for so long unless it is closed, ms. */
+const LASTS = 5 * 3600_000;
+/** Earlier services that are offered. */
+const OFFERED = 4;
+
+/** Nothing is open: begin a service, or take up one that is in the book. */
+export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const { data: dishes = [] } = useDishesQuery();
+  const { data: services = [], error } = useServicesQuery();
+  const open = (): void => {
+    const opensAt = Math.round(kitchenNow());
+    dispatch(
+      serviceOpened({
+        service: {
+          id: newId(),
+          name: show.day(opensAt),
+          opensAt,
+          closesAt: opensAt + LASTS,
+          dishes: dishes.map(({ id }) => id),
+        },
+      }),
+    );
+  };
+  const takeUp = async (id: string): Promise<void> => {
+    const found = await dispatch(
+      bookApi.endpoints.service.initiate(id, { forceRefetch: true, subscribe: false }),
+    ).unwrap();
+    dispatch(serviceOpened({ service: found.service, inBook: true }));
+    dispatch(serviceHeard({ service: id, events: found.events }));
+    const sent = new Set(
+      found.events.flatMap((event) => (event.kind === 'sent' ? [event.of] : [])),
+    );
+    for (const cook of found.cooks) {
+      if (!sent.has(cook.together?.id ?? '')) dispatch(cookResumed(cook));
+    }
+  };
+  const now = kitchenNow();
+  const going = services.filter(({ closesAt }) => closesAt > now).slice(0, OFFERED);
+  return (
+    <View className="max-w-[640px] gap-4 py-4">
+      <Text voice="strong" tone="text-salt-50" heading={1}>
+        No service is open
+      </Text>
+      <Text tone="text-salt-200">
+        Several pieces for one table, or an evening of tables: say what is ordered, and every piece
+        is given its moment, its pan and its place in the oven, so that each table’s pieces land
+        together.
+      </Text>
+      {dishes.length === 0 ? (
+        <>
+          <Text tone="text-salt-200">
+            First put a dish on the menu: a plan of yours at each doneness that is ordered.
+          </Text>
+          <Button kind="stovePlain" label="To the menu" onPress={onMenu} />
+        </>
+      ) : (
+        <Button kind="stove" label="Open a service" onPress={open} />
+      )}
+      {going.length === 0 ? null : (
+        <View className="gap-2">
+          <Text voice="head" tone="text-salt-50" heading={2}>
+            Or take up one that is going on
+          </Text>
+          {going.map(({ id, name }) => (
+            <Button
+              key={id}
+              kind="stovePlain"
+              label={`Take up: ${name}`}
+              onPress={() => void takeUp(id)}
+            />
+          ))}
+        </View>
+      )}
+      {error ? (
+        <Text voice="small" tone="text-salt-200" role="alert">
+          {sayFailure(error)}
+        </Text>
+      ) : null}
+    </View>
+  );
+};

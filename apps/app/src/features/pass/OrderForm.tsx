@@ -1,0 +1,203 @@
+import { useEffect, useMemo, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { serviceJob } from '@crustan/core/pass/lineNow';
+import type { Order, OrderedPiece } from '@crustan/core/pass/serviceEvent';
+import { newId } from '../../store/newId';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { passWorker } from '../../workers/passWorker';
+import { TextField } from './TextField';
+import { toldPieces, type PassNow } from './usePass';
+import type { Presses } from './usePressed';
+
+interface Props {
+  readonly pass: PassNow;
+  readonly presses: Presses;
+}
+
+/** When a table wants its pieces: minutes from now; none: as soon as can be. */
+const WHEN = [
+  { value: 'soon', label: 'As soon as can be', minutes: undefined },
+  { value: '30', label: 'In 30 min', minutes: 30 },
+  { value: '45', label: 'In 45 min', minutes: 45 },
+  { value: '60', label: 'In an hour', minutes: 60 },
+  { value: 'held', label: 'Held until fired', minutes: undefined },
+] as const;
+type When = (typeof WHEN)[number]['value'];
+
+const nothing = (): {
+  table: string;
+  pieces: readonly OrderedPiece[];
+  allergy: string;
+  when: When;
+  order: string;
+} => ({
+  table: '',
+  pieces: [],
+  allergy: '',
+  when: 'soon',
+  order: newId(),
+});
+
+/** An order taken: the table, its pieces by a tap each, when it wants them, and when it would land. */
+export const OrderForm = ({ pass, presses }: Props) => {
+  const show = useShow();
+  const [draft, setDraft] = useState(nothing);
+  const { table, pieces, allergy, when } = draft;
+  const change = (by: Partial<typeof draft>): void => setDraft((before) => ({ ...before, ...by }));
+  const minutes = WHEN.find(({ value }) => value === when)?.minutes;
+  const { landsAt, late } = useQuote(pass, pieces, minutes);
+  const ready = table.trim() !== '' && pieces.length > 0;
+
+  const add = (): void => {
+    if (!ready) return;
+    const order: Order = {
+      id: draft.order,
+      table: table.trim(),
+      pieces,
+      ...(minutes === undefined ? {} : { wanted: Math.round(pass.line.now + minutes * 60_000) }),
+      ...(landsAt === undefined ? {} : { quoted: Math.round(pass.momentOf(landsAt)) }),
+      ...(when === 'held' ? { held: true as const } : {}),
+      ...(allergy.trim() === '' ? {} : { allergy: allergy.trim() }),
+    };
+    presses.say({ kind: 'ordered', order }, `the order of table ${order.table}`);
+    setDraft(nothing());
+  };
+  return (
+    <View className="gap-3">
+      <Text voice="head" tone="text-salt-50" heading={2}>
+        Take an order
+      </Text>
+      <View className="flex-row flex-wrap gap-2">
+        <TextField
+          label="Table"
+          value={table}
+          onIron
+          onChange={(text) => change({ table: text.slice(0, 40) })}
+          onEnter={add}
+        />
+        <TextField
+          label="Must not be served (allergy)"
+          value={allergy}
+          onIron
+          wide
+          onChange={(text) => change({ allergy: text })}
+          onEnter={add}
+        />
+      </View>
+      {pass.dishes.map((dish) => (
+        <View key={dish.id} role="group" aria-label={dish.name} className="gap-1">
+          <Text voice="label" tone="text-salt-50">
+            {dish.name}
+          </Text>
+          <View className="flex-row flex-wrap gap-2">
+            {dish.portions.map(({ doneness }) => (
+              <Pressable
+                key={doneness}
+                role="button"
+                aria-label={`Add ${dish.name}, ${doneness}`}
+                onPress={() =>
+                  change({ pieces: [...pieces, { id: newId(), dish: dish.id, doneness }] })
+                }
+                className="min-h-touch justify-center rounded border border-iron-500 px-3 active:bg-iron-700"
+              >
+                <Text tone="text-salt-50">{`+ ${doneness}`}</Text>
+              </Pressable>
+            ))}
+          </View>
+        </View>
+      ))}
+      {pieces.length === 0 ? (
+        <Text voice="small" tone="text-iron-400">
+          Tap a doneness for each piece.
+        </Text>
+      ) : (
+        <View role="list" aria-label="Pieces of this order" className="gap-1">
+          {pieces.map((piece) => (
+            <View key={piece.id} role="listitem" className="flex-row items-center justify-between">
+              <Text tone="text-salt-50">{sayOrdered(pass, piece)}</Text>
+              <Button
+                kind="stovePlain"
+                label="Off"
+                onPress={() => change({ pieces: pieces.filter((one) => one !== piece) })}
+              />
+            </View>
+          ))}
+        </View>
+      )}
+      <Choice
+        label="When it is wanted"
+        onIron
+        options={WHEN}
+        value={when}
+        onChange={(value) => change({ when: value })}
+      />
+      {landsAt === undefined || when === 'held' ? null : (
+        <Text tone="text-salt-50" role="status">
+          {`Would land ${show.clock(pass.momentOf(landsAt))}${minutes !== undefined && late > 60 ? `, ${Math.round(late / 60)} min after it is wanted` : ''}.`}
+        </Text>
+      )}
+      <Button kind="stove" label="Add the order" disabled={!ready} onPress={add} />
+    </View>
+  );
+};
+
+const sayOrdered = (pass: PassNow, piece: OrderedPiece): string =>
+  `${pass.dishes.find(({ id }) => id === piece.dish)?.name ?? ''}, ${piece.doneness}`;
+
+interface Quote {
+  readonly landsAt: number | undefined;
+  readonly late: number;
+}
+const NO_QUOTE: Quote = { landsAt: undefined, late: 0 };
+
+/** When an order would land beside what is open, seconds of the service: scheduled as if it were there. */
+const useQuote = (
+  pass: PassNow,
+  pieces: readonly OrderedPiece[],
+  minutes: number | undefined,
+): Quote => {
+  const [quote, setQuote] = useState<Quote>(NO_QUOTE);
+  const asked = useMemo(() => pieces.map(({ dish, doneness }) => ({ dish, doneness })), [pieces]);
+  const basis = pass.schedule?.basis;
+  useEffect(() => {
+    let stale = false;
+    const ask = async (): Promise<void> => {
+      if (asked.length === 0) {
+        setQuote(NO_QUOTE);
+        return;
+      }
+      const { line } = pass;
+      const now = (line.now - line.epoch) / 1000;
+      const job = serviceJob(line, toldPieces(pass.schedule));
+      const ticket = {
+        id: 'asked',
+        from: now,
+        ...(minutes === undefined ? {} : { promised: now + minutes * 60 }),
+        pieces: asked.flatMap(({ dish, doneness }, i) => {
+          const portion = pass.dishes
+            .find(({ id }) => id === dish)
+            ?.portions.find((one) => one.doneness === doneness);
+          return portion
+            ? [{ id: `asked ${i}`, options: portion.options.map(({ steps }) => steps) }]
+            : [];
+        }),
+      };
+      const found = await passWorker('menu').schedule({
+        ...job,
+        tickets: [...job.tickets, ticket],
+      });
+      const landing = found.tickets.find(({ id }) => id === 'asked');
+      if (!stale) setQuote({ landsAt: landing?.landsAt, late: landing?.late ?? 0 });
+    };
+    ask().catch(() => undefined);
+    return () => {
+      stale = true;
+    };
+    // The line itself changes with every second: asked anew when the order or what is told does.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [asked, minutes, basis]);
+  return quote;
+};

@@ -1,0 +1,102 @@
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { firmnessAt } from '@crustan/core/pass/firmness';
+import { probeNext, type ProbedPiece } from '@crustan/core/pass/probeNext';
+import { sayDuration, UNITS } from '@crustan/core/units';
+import { fresh } from '../../store/freshEvent';
+import { useAppDispatch } from '../../store/store';
+import { pressed } from '../../store/stoveSlice';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { FIRMNESS_WORDS, sayPiece, sayTable } from './passWords';
+import { optionOf, type PassNow } from './usePass';
+
+/** How fast a core climbs near its pull, K/s, where no forecast says: a plan's own last minutes. */
+const climbOf = (
+  trace: { readonly time: readonly number[]; readonly core: readonly number[] },
+  at: number,
+): number => {
+  const end = trace.time.findIndex((time) => time >= at);
+  const last = end === -1 ? trace.time.length - 1 : end;
+  const before = Math.max(0, last - 3);
+  const seconds = (trace.time[last] ?? 0) - (trace.time[before] ?? 0);
+  return seconds > 0 ? ((trace.core[last] ?? 0) - (trace.core[before] ?? 0)) / seconds : 0;
+};
+
+/** Pieces on the heat whose end is still open, as the advice takes them. */
+const probedPieces = (pass: PassNow): readonly ProbedPiece[] =>
+  pass.state.tickets.flatMap((ticket) =>
+    ticket.pieces.flatMap((piece): readonly ProbedPiece[] => {
+      const on = pass.on.get(piece.id);
+      const option = optionOf(pass, piece);
+      if (!on || !option || on.state.pulledAt !== undefined) return [];
+      const { forecast, state } = on;
+      const unsure = option.steps.alone.uncertainSeconds;
+      const climb = climbOf(option.plan.trace, option.plan.pullAt);
+      const read = forecast !== undefined && forecast.readings > 0;
+      const late = pass.schedule?.tickets.find(({ id }) => id === ticket.id)?.late ?? 0;
+      return [
+        {
+          id: piece.id,
+          decidesAt: (state.progress.decidedAt - pass.line.epoch) / 1000,
+          unsureEnd: read ? forecast.endSpread : unsure * climb,
+          unsureSeconds: read ? forecast.pullSpread : unsure,
+          readAt:
+            state.readings.length === 0
+              ? undefined
+              : ((state.readings.at(-1)?.at ?? 0) - pass.line.epoch) / 1000,
+          late,
+        },
+      ];
+    }),
+  );
+
+/** One thermometer among many pieces: which to probe next and why, and what a finger should feel. */
+export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
+  const show = useShow();
+  const dispatch = useAppDispatch();
+  const [text, setText] = useState('');
+  const now = (pass.line.now - pass.line.epoch) / 1000;
+  const advice = probeNext(probedPieces(pass), now);
+  if (!advice) return null;
+  const ticket = pass.state.tickets.find(({ pieces }) => pieces.some(({ id }) => id === advice.id));
+  const piece = ticket?.pieces.find(({ id }) => id === advice.id);
+  const option = piece && optionOf(pass, piece);
+  const firmness = option ? FIRMNESS_WORDS[firmnessAt(option.plan.pullCore)] : '';
+  const unit = UNITS[show.units].temperature;
+  const figure = Number(text.replace(',', '.'));
+  const celsius = unit.toSi(figure);
+  const plausible =
+    text.trim() !== '' && Number.isFinite(figure) && celsius >= -5 && celsius <= 120;
+  const read = (): void => {
+    dispatch(pressed({ cook: advice.id, event: { ...fresh(), kind: 'reading', celsius } }));
+    setText('');
+  };
+  return (
+    <View className="gap-2 border-t border-iron-700 pt-3" role="group" aria-label="Probe next">
+      <Text voice="head" tone="text-salt-50" heading={2}>
+        {`Probe next: ${sayPiece(pass, advice.id)}${ticket ? ` · ${sayTable(pass, ticket.id)}` : ''}`}
+      </Text>
+      <Text voice="small" tone="text-salt-200">
+        {`Its end is unsure by ${show.difference(advice.unsureEnd)}, ${sayDuration(advice.unsureSeconds)} either way, and is decided in ${sayDuration(advice.seconds)}. Pull at ${show.temperature(option?.plan.pullCore ?? 0, 0)}; a finger should find it ${firmness}.`}
+      </Text>
+      <View className="flex-row items-center gap-2">
+        <TextInput
+          aria-label={`Reading, ${unit.symbol}`}
+          value={text}
+          onChangeText={setText}
+          inputMode="decimal"
+          onSubmitEditing={() => (plausible ? read() : undefined)}
+          className="min-h-touch w-[96px] rounded border border-iron-500 bg-iron-900 px-3 font-text text-16 text-salt-50"
+        />
+        <Button
+          kind="stovePlain"
+          label={`It reads so, ${unit.symbol}`}
+          disabled={!plausible}
+          onPress={read}
+        />
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,179 @@
+import { ScrollView, View, useWindowDimensions } from 'react-native';
+import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
+import { newId } from '../../store/newId';
+import { serviceLeft } from '../../store/passSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { WIDE } from '../../ui/Shell';
+import { useShow } from '../../words/useShow';
+import { AllergyCaution } from './AllergyCaution';
+import { OrderForm } from './OrderForm';
+import { sayPiece } from './passWords';
+import type { PassNow } from './usePass';
+import type { Presses } from './usePressed';
+
+interface Props {
+  readonly pass: PassNow;
+  readonly presses: Presses;
+}
+
+const STATE_WORDS = { held: 'held', open: 'open', sent: 'sent', cancelled: 'cancelled' } as const;
+
+/** Orders taken, and every ticket with what can be said of it. */
+export const Tickets = ({ pass, presses }: Props) => {
+  const dispatch = useAppDispatch();
+  const wide = useWindowDimensions().width >= WIDE;
+  const waiting = useAppSelector(
+    ({ pass: state }) =>
+      state.events.length - state.known.length - Object.keys(state.refused).length,
+  );
+  const order = { held: 0, open: 1, sent: 2, cancelled: 3 } as const;
+  const tickets = pass.state.tickets.toSorted(
+    (a, b) => order[a.state] - order[b.state] || a.orderedAt - b.orderedAt,
+  );
+  return (
+    <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-5 pb-6 pt-3">
+      <View className={wide ? 'flex-row gap-8' : 'gap-6'}>
+        <View className={wide ? 'flex-1' : ''}>
+          <OrderForm pass={pass} presses={presses} />
+        </View>
+        <View className={`gap-3 ${wide ? 'flex-1' : ''}`}>
+          <Text voice="head" tone="text-salt-50" heading={2}>
+            {tickets.length === 0 ? 'No table has ordered' : 'Tables'}
+          </Text>
+          {presses.last ? (
+            <Button
+              kind="stovePlain"
+              label={`Take back: ${presses.last.words}`}
+              onPress={presses.takeBack}
+            />
+          ) : null}
+          <View role="list" aria-label="Tickets" className="gap-3">
+            {tickets.map((ticket) => (
+              <TicketRow key={ticket.id} ticket={ticket} pass={pass} presses={presses} />
+            ))}
+          </View>
+          <Text voice="small" tone="text-iron-400" testID="service-kept">
+            {waiting > 0
+              ? `${waiting} of what was said waits to be sent.`
+              : 'Everything said is in the book.'}
+          </Text>
+          <Button
+            kind="stovePlain"
+            label="Close the service"
+            disabled={waiting > 0}
+            onPress={() => dispatch(serviceLeft())}
+          />
+        </View>
+      </View>
+    </ScrollView>
+  );
+};
+
+const TicketRow = ({ ticket, pass, presses }: Props & { readonly ticket: Ticket }) => {
+  const show = useShow();
+  const { id, table, state, pieces, wanted, sentAt, allergy, note } = ticket;
+  const landing = pass.schedule?.tickets.find((one) => one.id === id);
+  const when =
+    state === 'sent' && sentAt !== undefined
+      ? `sent ${show.clock(sentAt)}`
+      : state === 'open' && landing
+        ? `lands ${show.clock(pass.momentOf(landing.landsAt))}`
+        : STATE_WORDS[state];
+  const promise = wanted === undefined ? '' : ` · wanted ${show.clock(wanted)}`;
+  const begun = pieces.some((piece) => piece.begun);
+  return (
+    <View role="listitem" className="gap-2 border-t border-iron-700 pt-2">
+      <View className="flex-row items-baseline justify-between gap-3">
+        <Text voice="bigFigure" tone="text-salt-50">
+          {`Table ${table}`}
+        </Text>
+        <Text voice="figure" tone="text-salt-200">{`${when}${promise}`}</Text>
+      </View>
+      {allergy === undefined ? null : (
+        <View className="self-start rounded bg-hazard px-2">
+          <Text voice="label">{`No ${allergy}`}</Text>
+        </View>
+      )}
+      <AllergyCaution ticket={ticket} dishes={pass.dishes} />
+      {note === undefined ? null : (
+        <Text voice="small" tone="text-salt-200">
+          {note}
+        </Text>
+      )}
+      {pieces.map((piece) => (
+        <PieceRow key={piece.id} piece={piece} ticket={ticket} pass={pass} presses={presses} />
+      ))}
+      <View className="flex-row flex-wrap gap-2">
+        {state === 'held' ? (
+          <Button
+            kind="stovePlain"
+            label={`Fire table ${table}`}
+            onPress={() => presses.say({ kind: 'fired', of: id }, `table ${table} fired`)}
+          />
+        ) : null}
+        {state === 'open' && !begun ? (
+          <Button
+            kind="stovePlain"
+            label="Hold"
+            onPress={() => presses.say({ kind: 'held', of: id }, `table ${table} held`)}
+          />
+        ) : null}
+        {state === 'open' || state === 'held' ? (
+          <Button
+            kind="stovePlain"
+            label="Cancel"
+            onPress={() => presses.say({ kind: 'cancelled', of: id }, `table ${table} cancelled`)}
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+};
+
+/** A piece of a ticket: how far it is, and cooked again where it cannot be served. */
+const PieceRow = ({
+  piece,
+  ticket,
+  pass,
+  presses,
+}: Props & { readonly piece: TicketPiece; readonly ticket: Ticket }) => {
+  const on = pass.on.get(piece.id);
+  const where = on ? PLACE_WORDS[on.state.place] : '';
+  const again = piece.instead === undefined ? '' : ' · cooked again';
+  const canRefire = piece.begun !== undefined && ticket.state !== 'cancelled';
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <Text voice="small" tone="text-salt-200" className="flex-1">
+        {`${sayPiece(pass, piece.id)}${piece.note === undefined ? '' : ` (${piece.note})`}${where === '' ? '' : ` · ${where}`}${again}`}
+      </Text>
+      {canRefire ? (
+        <Button
+          kind="stovePlain"
+          label="Cook again"
+          onPress={() =>
+            presses.say(
+              {
+                kind: 'refired',
+                of: ticket.id,
+                instead: piece.id,
+                piece: { id: newId(), dish: piece.dish, doneness: piece.doneness },
+              },
+              `${sayPiece(pass, piece.id)} cooked again`,
+            )
+          }
+        />
+      ) : null}
+    </View>
+  );
+};
+
+const PLACE_WORDS = {
+  before: '',
+  pan: 'in the pan',
+  oven: 'in the oven',
+  board: 'waits',
+  rest: 'rests',
+  sliced: 'sliced',
+} as const;

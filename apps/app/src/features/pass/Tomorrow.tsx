@@ -1,0 +1,140 @@
+import { useEffect, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { dateOf } from '@crustan/core/par';
+import {
+  sayFailure,
+  useDemandQuery,
+  useDishesQuery,
+  useKeepDemandMutation,
+} from '../../store/bookApi';
+import { kitchenNow } from '../../store/clock';
+import { Button } from '../../ui/Button';
+import { saveFile } from '../../ui/saveFile';
+import { Text } from '../../ui/Text';
+import type { DishPar } from '../../workers/pass.worker';
+import { passWorker } from '../../workers/passWorker';
+import { ParRow } from './ParRow';
+
+const DAY = 86_400_000;
+/** What a plate that is missed costs where the menu has no prices: against one that is thrown away. */
+const NO_PRICES = { tooFew: 2, wasted: 1 } as const;
+/** A piece kept to the next day loses this share of what it cost. Estimate. */
+const KEPT_LOSS = 0.15;
+
+/** How many of each dish to salt, thaw or temper for the next day: from what was ordered before. */
+export const Tomorrow = () => {
+  const { data: days, error } = useDemandQuery();
+  const { data: dishes = [] } = useDishesQuery();
+  const [keep, kept] = useKeepDemandMutation();
+  const [pars, setPars] = useState<readonly DishPar[]>();
+  const [stock, setStock] = useState<Readonly<Record<string, number>>>({});
+  const [read, setRead] = useState<readonly string[]>([]);
+  const today = Math.floor(kitchenNow() / DAY);
+  const date = dateOf(today + 1);
+
+  useEffect(() => {
+    if (days === undefined || days.length === 0) return undefined;
+    let stale = false;
+    const names = [...new Set(days.map(({ dish }) => dish))];
+    const asked = names.map((dish) => {
+      const known = dishes.find(({ name }) => name === dish);
+      const paid = known?.cost;
+      const earned =
+        known?.price === undefined || paid === undefined ? undefined : known.price - paid;
+      return {
+        dish,
+        costs: {
+          tooFew: earned ?? NO_PRICES.tooFew,
+          wasted: paid ?? NO_PRICES.wasted,
+          kept: KEPT_LOSS * (paid ?? NO_PRICES.wasted),
+        },
+        shelfDays: known?.shelfDays ?? 1,
+        stock: stock[dish] ?? 0,
+      };
+    });
+    passWorker('menu')
+      .pars(days, date, asked)
+      .then((found) => {
+        if (!stale) setPars(found);
+      })
+      .catch(() => undefined);
+    return () => {
+      stale = true;
+    };
+  }, [days, dishes, date, stock]);
+
+  const take = async (file: File): Promise<void> => {
+    const { readDemandCsv } = await import('@crustan/core/formats/demandCsv');
+    const found = readDemandCsv(await file.text());
+    if (!found.ok) {
+      setRead([found.why]);
+      return;
+    }
+    const { days: rows, refused } = found.read;
+    await keep(rows);
+    setRead([
+      `${rows.length} days of dishes read.`,
+      ...refused.slice(0, 5).map(({ row, why }) => `Row ${row} left out: ${why}.`),
+      ...(refused.length > 5 ? [`And ${refused.length - 5} more rows.`] : []),
+    ]);
+  };
+  const save = async (): Promise<void> => {
+    const { writeDemandCsv } = await import('@crustan/core/formats/demandCsv');
+    saveFile('crustan-demand.csv', 'text/csv', writeDemandCsv(days ?? []));
+  };
+  return (
+    <ScrollView
+      className="min-h-0 flex-1"
+      contentContainerClassName="max-w-[760px] gap-4 pb-8 pt-4"
+    >
+      <Text voice="strong" heading={1}>
+        {`How many for ${new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }).format((today + 1) * DAY)}`}
+      </Text>
+      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {days?.length === 0 ? (
+        <Text>
+          Nothing is known of past days yet. Read a table with the columns date, dish, count;
+          services that you send from here are counted too.
+        </Text>
+      ) : null}
+      {pars?.map((par) => (
+        <ParRow
+          key={par.dish}
+          found={par}
+          priced={dishes.some(
+            ({ name, cost, price }) =>
+              name === par.dish && cost !== undefined && price !== undefined,
+          )}
+          stock={stock[par.dish] ?? 0}
+          onStock={(count) => setStock((before) => ({ ...before, [par.dish]: count }))}
+        />
+      ))}
+      <View className="no-print gap-2">
+        <Text voice="head" heading={2}>
+          Past days
+        </Text>
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          aria-label="Read a table of past days"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) void take(file);
+          }}
+        />
+        {read.map((line) => (
+          <Text key={line} voice="small" role="status">
+            {line}
+          </Text>
+        ))}
+        {kept.error ? <Text role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text> : null}
+        {days && days.length > 0 ? (
+          <View className="flex-row gap-2">
+            <Button kind="plain" label="Save them as CSV" onPress={() => void save()} />
+            <Button kind="plain" label="Print the prep list" onPress={() => window.print()} />
+          </View>
+        ) : null}
+      </View>
+    </ScrollView>
+  );
+};

@@ -1,0 +1,143 @@
+import type { Taken } from '@crustan/core/pass/timeline';
+import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { Firmness } from '@crustan/core/pass/firmness';
+import type { ActionKind } from '@crustan/core/schedule/actions';
+import { capital } from '../../words/cutWords';
+import type { Show } from '../../words/show';
+import type { PassNow } from './usePass';
+
+/** What is done to a piece, before its name, and what the button says happened. */
+const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
+  in: ['Into', 'It is in'],
+  flat: ['Lay flat', 'It lies flat'],
+  turn: ['Turn', 'Turned'],
+  butter: ['Butter', 'The butter is in'],
+  edges: ['Edges', 'At its edges'],
+  'into-oven': ['Into the oven', 'In the oven'],
+  out: ['Out of the oven', 'Out of the oven'],
+  lift: ['Lift out', 'Lifted out'],
+  back: ['Back in', 'Back in'],
+  pull: ['Off to rest', 'It rests'],
+  slice: ['Slice', 'Sliced'],
+};
+
+export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
+  soft: 'soft, gives like raw',
+  yielding: 'yielding, comes back slowly',
+  springy: 'springy',
+  firm: 'firm, hardly gives',
+  hard: 'hard, does not give',
+};
+
+/** `Strip, medium-rare`. */
+export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes'>, id: string): string => {
+  for (const { pieces } of pass.state.tickets) {
+    const piece = pieces.find((one) => one.id === id);
+    if (!piece) continue;
+    const dish =
+      pass.dishes.find((one) => one.id === piece.dish)?.name ?? 'A dish gone from the menu';
+    return `${dish}, ${piece.doneness}`;
+  }
+  return 'A piece';
+};
+
+export const sayTable = ({ state }: Pick<PassNow, 'state'>, ticket: string): string =>
+  `Table ${state.tickets.find(({ id }) => id === ticket)?.table ?? '?'}`;
+
+const gearName = ({ gear }: Pick<PassNow, 'gear'>, place: 'pan' | 'oven', index: number): string =>
+  place === 'pan'
+    ? (gear.pans[index]?.name ?? 'the pan')
+    : gear.ovens.length > 1
+      ? `oven ${index + 1}`
+      : 'the oven';
+
+/** Where a piece goes, or is. */
+export const sayPlace = (
+  pass: Pick<PassNow, 'gear' | 'schedule'>,
+  piece: string,
+  place: 'pan' | 'oven',
+): string => {
+  const placed = pass.schedule?.pieces.find(({ id }) => id === piece);
+  return placed ? gearName(pass, place, placed[place]) : '';
+};
+
+export interface ThingWords {
+  readonly does: string;
+  /** Of what, and for whom. */
+  readonly of: string;
+  readonly happened: string;
+}
+
+/** A thing in words: what to do, of what, and what the button says. */
+export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords => {
+  switch (thing.kind) {
+    case 'heat': {
+      const name = gearName(pass, thing.place, thing.index);
+      const at = show.temperature(thing.celsius);
+      return {
+        does: thing.place === 'pan' ? `Heat to ${at}` : `Set to ${at}`,
+        of: capital(name),
+        happened: thing.place === 'pan' ? 'It is on' : 'It is set',
+      };
+    }
+    case 'plate': {
+      const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);
+      const count = ticket?.pieces.length ?? 0;
+      const allergy = ticket?.allergy === undefined ? '' : ` · no ${ticket.allergy}`;
+      return {
+        does: 'Plate and send',
+        of: `${sayTable(pass, thing.ticket)} · ${count === 1 ? '1 piece' : `${count} pieces`}${allergy}`,
+        happened: 'Sent',
+      };
+    }
+    case 'touch': {
+      const [does, happened] = ACTION[thing.action];
+      const of = `${sayPiece(pass, thing.piece)} · ${sayTable(pass, thing.ticket)}`;
+      const where =
+        thing.action === 'in'
+          ? ` ${sayPlace(pass, thing.piece, thing.station === 'oven' ? 'oven' : 'pan')}`
+          : '';
+      return { does: `${does}${where}`, of, happened };
+    }
+  }
+};
+
+/** Cooler than this a pan or an oven has not been put on, C. */
+const COLD = 60;
+
+/** What stood in the way, in words. */
+export const sayTaken = (taken: Taken, show: Show): string => {
+  switch (taken.reason) {
+    case 'pan':
+      return 'the pans are full';
+    case 'oven':
+      return 'the oven is full';
+    case 'hands':
+      return 'every pair of hands is busy';
+    case 'holding':
+      return 'there is no place to rest it';
+    case 'pan-heat':
+      return taken.set < COLD
+        ? 'no pan is hot by then'
+        : `the pan is wanted at ${show.temperature(taken.set)} then`;
+    case 'oven-heat':
+      return taken.set < COLD
+        ? 'the oven is not hot by then'
+        : `the oven is wanted at ${show.temperature(taken.set)} then`;
+  }
+};
+
+/** `in 2:05`, `now`, `40 s late`. */
+export const sayDue = (seconds: number): { readonly words: string; readonly late: boolean } => {
+  const whole = Math.round(seconds);
+  if (whole < -LATE) return { words: `${sayShort(-whole)} late`, late: true };
+  return { words: whole <= 3 ? 'now' : sayShort(whole), late: false };
+};
+
+/** So much after its time a thing is said to be late, s. */
+const LATE = 20;
+
+const sayShort = (seconds: number): string =>
+  seconds < 60
+    ? `${seconds} s`
+    : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;

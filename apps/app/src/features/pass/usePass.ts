@@ -1,0 +1,168 @@
+import { useEffect, useMemo, useRef } from 'react';
+import { cookState, type CookState } from '@crustan/core/cook/cookState';
+import type { Forecast } from '@crustan/core/estimate/forecastResult';
+import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import { heatNow, serviceJob, type LineNow } from '@crustan/core/pass/lineNow';
+import type { GearHeat } from '@crustan/core/pass/dish';
+import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
+import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
+import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
+import type { ActiveCook } from '../../store/activeCook';
+import { bookApi, useDishesQuery } from '../../store/bookApi';
+import { selectService, selectServiceCooks, told } from '../../store/passSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useGear } from '../../store/useGear';
+import { useNow } from '../../ui/useNow';
+import { passWorker } from '../../workers/passWorker';
+import { movedPull, useForecasts } from '../../workers/useForecasts';
+
+/** A piece of the service that has its cook. */
+export interface PieceOn {
+  readonly cook: ActiveCook;
+  readonly state: CookState;
+  readonly forecast: Forecast | undefined;
+}
+
+/** The open service as it stands now. */
+export interface PassNow {
+  readonly state: ServiceState;
+  readonly dishes: readonly KeptDish[];
+  readonly gear: ServiceGear;
+  readonly line: LineNow;
+  readonly heat: GearHeat;
+  readonly on: ReadonlyMap<string, PieceOn>;
+  /** What the cooks are told; undefined until it has been made. */
+  readonly schedule: ToldSchedule | undefined;
+  /** ms since 1970 of a second of the service. */
+  readonly momentOf: (seconds: number) => number;
+}
+
+/** Made anew without any news after so long, ms. */
+const AGAIN = 30_000;
+/** A forecast that moves a piece by so much makes it anew, ms. */
+const MOVED = 15_000;
+const NO_DISHES: readonly KeptDish[] = [];
+
+/** A schedule in the form that pages share. */
+export const asTold = (found: ServiceSchedule, basis: number, at: number): ToldSchedule => ({
+  basis,
+  at: Math.round(at),
+  pieces: [...found.pieces],
+  tickets: found.tickets.map(({ hindered, ...ticket }) => ({
+    ...ticket,
+    ...(hindered ? { hindered: { piece: hindered.piece, taken: { ...hindered.taken } } } : {}),
+  })),
+  unplaced: [...found.unplaced],
+  moved: found.moved.map(({ id, from, taken }) => ({ id, from, taken: { ...taken } })),
+  late: found.late,
+});
+
+/** What was told, by piece, as the next schedule is asked. */
+export const toldPieces = (
+  schedule: ToldSchedule | undefined,
+): ReadonlyMap<string, ToldSchedule['pieces'][number]> =>
+  new Map(schedule?.pieces.map((piece) => [piece.id, piece]));
+
+/** Follows the open service: its pieces forecast, its schedule made in a worker and shared with all pages. */
+export const usePass = (): PassNow => {
+  const dispatch = useAppDispatch();
+  const state = useAppSelector(selectService);
+  const cooks = useAppSelector(selectServiceCooks);
+  const kitchen = useAppSelector((store) => store.kitchen);
+  const service = useAppSelector((store) => store.pass.service);
+  const schedule = useAppSelector((store) => store.pass.told);
+  const said = useAppSelector((store) => store.pass.events.length);
+  const { data: dishes = NO_DISHES } = useDishesQuery();
+  const { pan } = useGear();
+  const now = useNow(1000);
+  const gear = useMemo(() => serviceGear(kitchen), [kitchen]);
+  const epoch = service?.opensAt ?? 0;
+  const followed = useMemo(
+    () => cooks.map((cook) => ({ cook, plannedIn: cook.startedAt })),
+    [cooks],
+  );
+  const forecasts = useForecasts(followed, pan);
+  const on = useMemo(
+    () =>
+      new Map(
+        cooks.map((cook): [string, PieceOn] => {
+          const forecast = forecasts[cook.id];
+          const pull = movedPull(forecast);
+          const { plan } = cook.plan;
+          return [
+            cook.id,
+            { cook, forecast, state: cookState(plan, cook.startedAt, cook.events, pull) },
+          ];
+        }),
+      ),
+    [cooks, forecasts],
+  );
+  const line = useMemo(
+    (): LineNow => ({
+      gear,
+      dishes,
+      state,
+      epoch,
+      now,
+      on: new Map([...on].map(([id, piece]) => [id, piece.state.progress.actions])),
+    }),
+    [gear, dishes, state, epoch, now, on],
+  );
+  const heat = useMemo(() => heatNow(line), [line]);
+
+  const presses = cooks.reduce((sum, cook) => sum + cook.events.length, 0);
+  const basis = said + presses;
+  const moves = [...on.values()]
+    .map(({ state: { progress } }) => Math.round(progress.decidedAt / MOVED))
+    .join();
+  const asked = `${basis} ${dishes.length} ${Math.floor(now / AGAIN)} ${moves}`;
+  const latest = useRef({ line, schedule });
+  useEffect(() => {
+    latest.current = { line, schedule };
+  });
+  const serviceId = service?.id;
+  useEffect(() => {
+    if (serviceId === undefined) return undefined;
+    let stale = false;
+    const { line: at, schedule: before } = latest.current;
+    const make = async (): Promise<void> => {
+      const job = serviceJob(at, toldPieces(before));
+      const found = await passWorker('schedule').schedule(job);
+      if (stale) return;
+      const made = asTold(found, basis, at.now);
+      dispatch(told(made));
+      await dispatch(
+        bookApi.endpoints.tell.initiate({ id: serviceId, schedule: made }, { track: false }),
+      );
+    };
+    make().catch(() => undefined);
+    return () => {
+      stale = true;
+    };
+  }, [asked, basis, serviceId, dispatch]);
+
+  return useMemo(
+    () => ({
+      state,
+      dishes,
+      gear,
+      line,
+      heat,
+      on,
+      schedule,
+      momentOf: (seconds) => epoch + seconds * 1000,
+    }),
+    [state, dishes, gear, line, heat, on, schedule, epoch],
+  );
+};
+
+/** A dish's option by which a piece is or will be cooked. */
+export const optionOf = (
+  { dishes, schedule }: Pick<PassNow, 'dishes' | 'schedule'>,
+  piece: TicketPiece,
+): KeptDish['portions'][number]['options'][number] | undefined => {
+  const dish = dishes.find(({ id }) => id === piece.dish);
+  const portion = dish?.portions.find(({ doneness }) => doneness === piece.doneness);
+  const placed = schedule?.pieces.find(({ id }) => id === piece.id);
+  return portion?.options[piece.begun?.option ?? piece.option ?? placed?.option ?? 0];
+};

@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { pressFor } from '@crustan/core/cook/press';
+import type { PlanRecord } from '@crustan/core/formats';
+import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { fresh } from '../../store/freshEvent';
+import { gearUsed } from '../../store/kitchenSlice';
+import { newId } from '../../store/newId';
+import { serviceSaid } from '../../store/passSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { cookStarted, pressed } from '../../store/stoveSlice';
+import { optionOf, type PassNow } from './usePass';
+
+/** What can be taken back: events of cooks and of the service, said by one tap. */
+interface Done {
+  readonly words: string;
+  readonly cooks: readonly { readonly cook: string; readonly event: string }[];
+  readonly service: readonly string[];
+}
+
+export interface Presses {
+  /** Says that a thing was done. */
+  readonly done: (thing: Thing, words: string) => void;
+  /** Says something of the service itself. */
+  readonly say: (event: DistributiveOmit<ServiceEvent, 'id' | 'at'>, words: string) => void;
+  readonly last: Done | undefined;
+  readonly takeBack: () => void;
+}
+
+type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
+
+/** What a tap on the board does: presses of the cooks, and events of the service. */
+export const usePressed = (pass: PassNow): Presses => {
+  const dispatch = useAppDispatch();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const [last, setLast] = useState<Done>();
+
+  const say = (event: DistributiveOmit<ServiceEvent, 'id' | 'at'>): string => {
+    const said: ServiceEvent = { ...fresh(), ...event };
+    dispatch(serviceSaid(said));
+    return said.id;
+  };
+  const press = (cook: string, kind: ReturnType<typeof pressFor>): string => {
+    const event = { ...fresh(), kind };
+    dispatch(pressed({ cook, event }));
+    return event.id;
+  };
+
+  /** A piece meets the heat: its cook begins, with the plan that the menu has of it. */
+  const begin = (pieceId: string, ticketId: string): Pick<Done, 'cooks' | 'service'> => {
+    const ticket = pass.state.tickets.find(({ id }) => id === ticketId);
+    const piece = ticket?.pieces.find(({ id }) => id === pieceId);
+    const placed = pass.schedule?.pieces.find(({ id }) => id === pieceId);
+    const option = piece && optionOf(pass, piece);
+    if (!ticket || !piece || !placed || !option) return { cooks: [], service: [] };
+    const dish = pass.dishes.find(({ id }) => id === piece.dish);
+    const lands = pass.schedule?.tickets.find(({ id }) => id === ticketId)?.landsAt ?? 0;
+    const { id: event, at } = fresh();
+    const plan: PlanRecord = {
+      id: newId(),
+      createdAt: at,
+      title: `${dish?.name ?? 'A piece'}, ${piece.doneness}, table ${ticket.table}`.slice(0, 120),
+      plateAt: Math.round(pass.momentOf(lands)),
+      plan: option.plan,
+      gear: gearUsed(kitchen),
+    };
+    const together = { id: ticketId, waits: Math.max(0, placed.waits) };
+    const started = { id: event, kind: 'started', at } as const;
+    dispatch(cookStarted({ id: pieceId, startedAt: at, plan, together, event: started }));
+    const begun = say({
+      kind: 'begun',
+      piece: pieceId,
+      option: placed.option,
+      full: placed.full,
+      pan: pass.gear.pans[placed.pan]?.id,
+      oven: pass.gear.ovens[placed.oven]?.id,
+    });
+    return { cooks: [{ cook: pieceId, event: press(pieceId, 'in') }], service: [begun] };
+  };
+
+  const done = (thing: Thing, words: string): void => {
+    switch (thing.kind) {
+      case 'heat': {
+        const gear = thing.place === 'pan' ? pass.gear.pans : pass.gear.ovens;
+        const of = gear[thing.index]?.id;
+        if (of === undefined) return;
+        const said = say({ kind: 'set', gear: thing.place, of, celsius: thing.celsius });
+        setLast({ words, cooks: [], service: [said] });
+        return;
+      }
+      case 'plate': {
+        const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);
+        const cooks = (ticket?.pieces ?? []).map(({ id }) => ({
+          cook: id,
+          event: press(id, 'sliced'),
+        }));
+        setLast({ words, cooks, service: [say({ kind: 'sent', of: thing.ticket })] });
+        return;
+      }
+      case 'touch': {
+        const { action, piece, ticket } = thing;
+        const said =
+          action === 'in'
+            ? begin(piece, ticket)
+            : { cooks: [{ cook: piece, event: press(piece, pressFor(action)) }], service: [] };
+        setLast({ words, ...said });
+      }
+    }
+  };
+
+  return {
+    done,
+    say: (event, words) => setLast({ words, cooks: [], service: [say(event)] }),
+    last,
+    takeBack: () => {
+      if (!last) return;
+      for (const { cook, event } of last.cooks) {
+        dispatch(pressed({ cook, event: { ...fresh(), kind: 'undo', of: event } }));
+      }
+      for (const of of last.service) say({ kind: 'undo', of });
+      setLast(undefined);
+    },
+  };
+};

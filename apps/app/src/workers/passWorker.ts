@@ -1,0 +1,15 @@
+import { wrap, type Remote } from 'comlink';
+import type { PassService } from './pass.worker';
+
+const workers = new Map<string, Remote<PassService>>();
+
+/** A worker of the Pass by what it does: schedules are not kept waiting by a dish that is planned. */
+export const passWorker = (does: 'schedule' | 'menu'): Remote<PassService> => {
+  const found = workers.get(does);
+  if (found) return found;
+  const made = wrap<PassService>(
+    new Worker(new URL('./pass.worker', window.location.href), { name: `pass ${does}` }),
+  );
+  workers.set(does, made);
+  return made;
+};

@@ -1,0 +1,76 @@
+import { USUAL, type PlanRequest, type Way } from '@crustan/core/plan';
+
+/** A dish of the supper room's menu. */
+export interface DemoDish {
+  readonly name: string;
+  readonly request: PlanRequest;
+  readonly donenesses: readonly { readonly name: string; readonly target: number }[];
+  readonly others: readonly Way[];
+  readonly cost: number;
+  readonly price: number;
+  readonly shelfDays: number;
+  /** How many go on a quiet day, and how many times that at the weekend. */
+  readonly sold: number;
+  readonly weekend: number;
+}
+
+/** What the Fennick Street supper room has on its menu. */
+export const DEMO_DISHES: readonly DemoDish[] = [
+  {
+    name: 'Strip, 30 mm',
+    request: {
+      ...USUAL,
+      cut: 'strip-steak',
+      thickness: 0.03,
+      weight: 0.28,
+      target: 55,
+      way: 'sear-oven',
+    },
+    donenesses: [
+      { name: 'rare', target: 50 },
+      { name: 'medium-rare', target: 55 },
+    ],
+    others: ['once'],
+    cost: 9,
+    price: 27,
+    shelfDays: 3,
+    sold: 5,
+    weekend: 1.8,
+  },
+  {
+    name: 'Duck breast',
+    request: {
+      ...USUAL,
+      cut: 'duck-breast',
+      thickness: 0.024,
+      weight: 0.22,
+      target: 57,
+      way: 'sear-oven',
+    },
+    donenesses: [{ name: 'rosy', target: 57 }],
+    others: [],
+    cost: 7,
+    price: 24,
+    shelfDays: 2,
+    sold: 3,
+    weekend: 1.6,
+  },
+  {
+    name: 'Salmon on its skin',
+    request: {
+      ...USUAL,
+      cut: 'salmon-skin-on',
+      thickness: 0.028,
+      weight: 0.17,
+      target: 48,
+      way: 'skin-down',
+    },
+    donenesses: [{ name: 'just set', target: 48 }],
+    others: [],
+    cost: 6,
+    price: 22,
+    shelfDays: 1,
+    sold: 4,
+    weekend: 1.3,
+  },
+];
