@@ -24,6 +24,8 @@ export interface SlotTicket {
   readonly due: number;
   /** Slots that a pair of hands takes to plate it, up to the landing. */
   readonly plating: number;
+  /** Slots that its pieces may rest beyond what they keep: none, unless it cannot land otherwise. */
+  readonly patience: number;
 }
 
 /** Where a ticket lands and how its pieces lie until then. In slots. */
@@ -80,6 +82,7 @@ export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
     takes,
     due: due === undefined ? grid.slotOf(job.from) + takes : grid.slotOf(due),
     plating,
+    patience: 0,
   };
 };
 
@@ -93,6 +96,7 @@ interface Moment {
   readonly from: number;
   readonly plated: number;
   readonly lands: number;
+  readonly patience: number;
   /** Draws how much of its time a piece is begun early; absent: as late as it can be. */
   readonly early?: (() => number) | undefined;
 }
@@ -104,7 +108,7 @@ const HOLDING: Taken = { reason: 'holding' };
 const bestPlacement = (
   grid: ServiceGrid,
   { job, steps }: SlotPiece,
-  { plated, from, early }: Moment,
+  { plated, from, patience, early }: Moment,
 ): Found | Taken => {
   let best: Found | undefined;
   let hindered: Taken = HANDS;
@@ -116,7 +120,7 @@ const bestPlacement = (
     const usesOven = alone.stays.some(({ place }) => place === 'oven');
     const least = early ? Math.floor(early() * early() * (alone.keeps + 1)) : 0;
     const waitStep = Math.max(1, Math.round(WAIT_STEP / grid.slot));
-    for (let wait = least; wait <= alone.keeps; wait += waitStep) {
+    for (let wait = least; wait <= alone.keeps + patience; wait += waitStep) {
       if (best !== undefined && best.cost <= penalty + wait) return;
       for (let pan = 0; pan < (usesPan ? grid.pans.length : 1); pan += 1) {
         for (let oven = 0; oven < (usesOven ? grid.ovens.length : 1); oven += 1) {
@@ -175,7 +179,13 @@ export const landTicket = (
   for (let lands = first; lands < grid.slots; lands += stepAfter(lands - first, grid.slot)) {
     const plated = lands - plating;
     const found = grid.hands.fits(plated, lands)
-      ? placeAll(grid, free, { from: ticket.from, plated, lands, early: random })
+      ? placeAll(grid, free, {
+          from: ticket.from,
+          patience: ticket.patience,
+          plated,
+          lands,
+          early: random,
+        })
       : { piece: ticket.pieces[0].job.id, taken: HANDS };
     if (Array.isArray(found)) {
       holdFirm(grid, settled, lands);

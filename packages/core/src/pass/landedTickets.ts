@@ -28,6 +28,8 @@ export interface GridSpacing {
 const SLOT = 5;
 /** What was told for so long is not moved without a reason, s. */
 export const TOLD_FIRMLY = 120;
+/** Pieces may rest so much beyond what they keep where a table cannot land otherwise, s. */
+const MOST_PATIENCE = 600;
 /** Of the time ahead, beyond the last promise, s. */
 const HORIZON = 2 * 3600;
 /** A second of waiting and of overrested waiting, in seconds of lateness. */
@@ -75,16 +77,20 @@ export class LandedTickets {
   }
 
   /**
-   * A ticket as it can land: whole, or where its pieces can never be there together, in parts. What one
-   * oven cannot do for one table it does one piece after another.
+   * A ticket as it can land: whole; with pieces that rest beyond what they keep, where it cannot land whole
+   * otherwise; or where its pieces can never be there together, in parts. What one oven cannot do for one
+   * table it does one piece after another.
    */
   private parts(ticket: TicketJob): readonly SlotTicket[] {
     const whole = slotTicket(ticket, this.grid);
-    if (ticket.pieces.length === 1 || ticket.pieces.some(({ begun }) => begun)) return [whole];
-    const alone = landTicket(this.grid, whole, new Map());
-    if (alone) {
-      takeLanding(this.grid, whole, alone, -1);
-      return [whole];
+    const patient = { ...whole, patience: Math.round(MOST_PATIENCE / this.grid.slot) };
+    if (ticket.pieces.some(({ begun }) => begun)) return [patient];
+    if (ticket.pieces.length === 1) return [whole];
+    for (const tried of [whole, patient]) {
+      const alone = landTicket(this.grid, tried, new Map());
+      if (!alone) continue;
+      takeLanding(this.grid, tried, alone, -1);
+      return [tried];
     }
     return ticket.pieces.map((piece) => slotTicket({ ...ticket, pieces: [piece] }, this.grid));
   }

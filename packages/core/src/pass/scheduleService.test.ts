@@ -84,7 +84,7 @@ describe('a service’s schedule', () => {
 
   it('lands a table apart, and says so, where one oven is wanted at two temperatures', () => {
     const random = seededRandom(4);
-    const pieces = [180, 120].map((air, i) => {
+    const pieces = [230, 90].map((air, i) => {
       const steps = {
         ...drawnSteps(random, air),
         stays: [
@@ -92,19 +92,19 @@ describe('a service’s schedule', () => {
           { place: 'oven' as const, at: 200, seconds: 400, celsius: air, area: 0 },
         ],
         heatSeconds: 600,
-        keepsSeconds: 200,
+        keepsSeconds: 100,
       };
       return { id: `p${i}`, options: [{ alone: steps, full: steps, fullArea: 0.03 }] };
     });
     const ticket: TicketJob = { id: 't', from: 0, promised: 1800, pieces };
-    const heat = { pans: [230, 230], ovens: [180] };
+    const heat = { pans: [230, 230], ovens: [230] };
     const one = scheduleService({ gear: serviceGear(LINE), now: 0, heat, tickets: [ticket] });
     expect(one.tickets[0].apart).toBeGreaterThan(300);
     const ovens = [...LINE.ovens, { id: 'second', offset: 0, slots: 4 }];
     const two = scheduleService({
       gear: serviceGear({ ...LINE, ovens }),
       now: 0,
-      heat: { ...heat, ovens: [180, 120] },
+      heat: { ...heat, ovens: [230, 90] },
       tickets: [ticket],
     });
     expect(two.tickets[0]).toMatchObject({ apart: 0, late: 0 });

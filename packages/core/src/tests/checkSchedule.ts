@@ -5,6 +5,8 @@ import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/serviceSc
 /** Pans this near are one, ovens this near are one, K: written here anew, as a schedule is checked from outside. */
 const SAME = { pan: 20, oven: 5 } as const;
 const AREA_SLACK = 0.0002;
+/** A table that cannot land otherwise may let a piece rest so much longer, s. */
+const MOST_PATIENCE = 600;
 
 interface Taken {
   readonly piece: string;
@@ -57,7 +59,7 @@ export const faultsOf = (job: ServiceJob, schedule: ServiceSchedule): readonly s
     for (const { at, seconds } of steps.touches) {
       hands.push({ piece: id, from: start + at, to: start + at + seconds, amount: 1, celsius: 0 });
     }
-    if (placed.overRested > 0) faults.push(`${id} rests longer than it keeps`);
+    if (placed.overRested > MOST_PATIENCE) faults.push(`${id} rests longer than it keeps`);
     const ticket = job.tickets.find((one) => one.id === placed.ticket);
     if (start < (ticket?.from ?? Infinity) - 1e-6) faults.push(`${id} begins before its order`);
     const landing = schedule.tickets.find((one) => one.id === placed.ticket);

@@ -42,6 +42,9 @@ export const Board = ({ pass, presses }: Props) => {
   const waiting = pass.state.tickets.filter(({ state }) => state === 'open' || state === 'held');
   return (
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-6 pt-3">
+      <Text voice="strong" tone="text-salt-50" heading={1} className="sr-only">
+        Board
+      </Text>
       <Choice
         label="What this screen shows"
         onIron

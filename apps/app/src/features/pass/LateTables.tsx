@@ -16,6 +16,8 @@ interface Props {
 
 /** So much after its time a table is said to be late, s. */
 const LATE = 90;
+/** A piece that rests so much longer than it keeps is said to, s. */
+const OVER_RESTED = 60;
 /** A table's pieces this far apart are said to be, s. */
 const APART = 60;
 
@@ -24,8 +26,9 @@ export const LateTables = ({ pass, presses }: Props) => {
   const { schedule } = pass;
   if (!schedule) return null;
   const late = schedule.tickets.filter((ticket) => ticket.late > LATE || ticket.apart > APART);
+  const overRested = schedule.pieces.filter((piece) => piece.overRested > OVER_RESTED);
   const moved = schedule.moved.filter(({ id }) => !pass.on.has(id));
-  if (late.length === 0 && moved.length === 0 && schedule.unplaced.length === 0) return null;
+  if ([late, overRested, moved, schedule.unplaced].every((all) => all.length === 0)) return null;
   return (
     <View className="gap-3" role="group" aria-label="Late tables">
       {late.map((ticket) => (
@@ -34,6 +37,11 @@ export const LateTables = ({ pass, presses }: Props) => {
       {schedule.unplaced.map((id) => (
         <Text key={id} tone="text-salt-50">
           {`${sayTable(pass, id)} finds no place in the hours to come: change what it has ordered.`}
+        </Text>
+      ))}
+      {overRested.map((piece) => (
+        <Text key={piece.id} voice="small" tone="text-salt-200">
+          {`${sayPiece(pass, piece.id)} for ${sayTable(pass, piece.ticket)} waits ${sayDuration(piece.overRested)} longer than it stays hot: keep it warm under a loose cover, or give the table another moment.`}
         </Text>
       ))}
       {moved.map(({ id, taken }) => (

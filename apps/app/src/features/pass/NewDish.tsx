@@ -127,7 +127,7 @@ export const NewDish = () => {
       </Text>
       <View className="flex-row">
         <TextField
-          label={`Name: ${capital(pieceName(draft))}`}
+          label={`What the menu calls it: ${capital(pieceName(draft))}`}
           value={name}
           wide
           onChange={setName}

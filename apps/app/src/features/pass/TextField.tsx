@@ -1,4 +1,5 @@
-import { TextInput } from 'react-native';
+import { TextInput, View } from 'react-native';
+import { Text } from '../../ui/Text';
 
 interface Props {
   readonly label: string;
@@ -10,7 +11,7 @@ interface Props {
   readonly wide?: boolean;
 }
 
-/** A line to type into, with its label as what it says while it is empty. */
+/** A line to type into, under its label. */
 export const TextField = ({
   label,
   value,
@@ -20,19 +21,22 @@ export const TextField = ({
   figures = false,
   wide = false,
 }: Props) => (
-  <TextInput
-    aria-label={label}
-    placeholder={label}
-    placeholderTextColor={onIron ? '#979CA1' : '#5F6367'}
-    value={value}
-    maxLength={120}
-    onChangeText={onChange}
-    {...(figures ? { inputMode: 'decimal' as const } : {})}
-    {...(onEnter ? { onSubmitEditing: onEnter } : {})}
-    className={`min-h-touch rounded border px-3 font-text text-16 ${wide ? 'flex-1' : 'w-[132px]'} ${
-      onIron
-        ? 'border-iron-500 bg-iron-900 text-salt-50'
-        : 'border-salt-300 bg-salt-0 text-iron-950'
-    }`}
-  />
+  <View className={`gap-1 ${wide ? 'min-w-0 flex-1' : 'w-[132px]'}`}>
+    <Text voice="note" tone={onIron ? 'text-iron-400' : 'text-iron-500'}>
+      {label}
+    </Text>
+    <TextInput
+      aria-label={label}
+      value={value}
+      maxLength={120}
+      onChangeText={onChange}
+      {...(figures ? { inputMode: 'decimal' as const } : {})}
+      {...(onEnter ? { onSubmitEditing: onEnter } : {})}
+      className={`min-h-touch w-full rounded border px-3 font-text text-16 ${
+        onIron
+          ? 'border-iron-500 bg-iron-900 text-salt-50'
+          : 'border-salt-300 bg-salt-0 text-iron-950'
+      }`}
+    />
+  </View>
 );

@@ -34,6 +34,9 @@ export const Tickets = ({ pass, presses }: Props) => {
   );
   return (
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-5 pb-6 pt-3">
+      <Text voice="strong" tone="text-salt-50" heading={1} className="sr-only">
+        Tickets
+      </Text>
       <View className={wide ? 'flex-row gap-8' : 'gap-6'}>
         <View className={wide ? 'flex-1' : ''}>
           <OrderForm pass={pass} presses={presses} />

@@ -1,0 +1,89 @@
+import { describe, expect, it } from '@jest/globals';
+import * as fc from 'fast-check';
+import { shuffled, seededRandom } from '../maths/random';
+import type { Order, ServiceEvent } from './serviceEvent';
+import { serviceState } from './serviceTickets';
+
+const order = (id: string, more: Partial<Order> = {}): Order => ({
+  id,
+  table: id,
+  pieces: [
+    { id: `${id}-a`, dish: 'strip', doneness: 'rare' },
+    { id: `${id}-b`, dish: 'duck', doneness: 'rosy' },
+  ],
+  ...more,
+});
+let serial = 0;
+const at = (seconds: number) => ({ id: `e${(serial += 1)}`, at: seconds * 1000 });
+
+describe('the tickets of a service', () => {
+  it('are held, fired, sent and cancelled as they are said to be, and each of it is taken back', () => {
+    const fired = { ...at(20), kind: 'fired', of: '7' } as const;
+    const events: ServiceEvent[] = [
+      { ...at(1), kind: 'ordered', order: order('7', { held: true }) },
+      { ...at(2), kind: 'ordered', order: order('8') },
+      fired,
+      { ...at(30), kind: 'sent', of: '7' },
+      { ...at(31), kind: 'cancelled', of: '8' },
+    ];
+    const states = (all: readonly ServiceEvent[]): readonly string[] =>
+      serviceState(all).tickets.map(({ state }) => state);
+    expect(states(events.slice(0, 2))).toEqual(['held', 'open']);
+    expect(states(events)).toEqual(['sent', 'cancelled']);
+    expect(serviceState(events).tickets[0]).toMatchObject({ firedAt: 20_000, sentAt: 30_000 });
+    expect(states([...events.slice(0, 3), { ...at(25), kind: 'undo', of: fired.id }])).toEqual([
+      'held',
+      'open',
+    ]);
+  });
+
+  it('keep what is known of a piece when the order changes, and drop what was cooked again', () => {
+    const begun = { ...at(10), kind: 'begun', piece: '7-a', option: 0, full: false } as const;
+    const again = { id: '7-c', dish: 'strip', doneness: 'rare' };
+    const { tickets } = serviceState([
+      { ...at(1), kind: 'ordered', order: order('7') },
+      begun,
+      { ...at(11), kind: 'begun', piece: '7-a', option: 1, full: true },
+      {
+        ...at(12),
+        kind: 'changed',
+        order: order('7', {
+          pieces: [
+            { id: '7-a', dish: 'strip', doneness: 'rare', note: 'no salt' },
+            { id: '7-d', dish: 'duck', doneness: 'rosy' },
+          ],
+        }),
+      },
+      { ...at(13), kind: 'way', piece: '7-d', option: 2 },
+      { ...at(40), kind: 'refired', of: '7', instead: '7-a', piece: again },
+    ]);
+    const [ticket] = tickets;
+    expect(ticket.pieces.map(({ id, option }) => [id, option])).toEqual([
+      ['7-d', 2],
+      ['7-c', undefined],
+    ]);
+    // Two pages said that it was begun: the first of them stands.
+    expect(ticket.dropped).toMatchObject([{ id: '7-a', note: 'no salt', begun }]);
+  });
+
+  it('are the same in whatever order and however often their events arrive', () => {
+    const events: ServiceEvent[] = [
+      { ...at(1), kind: 'ordered', order: order('7') },
+      { ...at(2), kind: 'ordered', order: order('8', { held: true }) },
+      { ...at(3), kind: 'set', gear: 'pan', of: 'wide', celsius: 230 },
+      { ...at(4), kind: 'fired', of: '8' },
+      { ...at(5), kind: 'moved', of: '7', wanted: 99_000 },
+      { ...at(6), kind: 'begun', piece: '8-a', option: 0, full: false, pan: 'wide' },
+      { ...at(7), kind: 'sent', of: '7' },
+      { ...at(8), kind: 'undo', of: `e${serial}` },
+    ];
+    const straight = serviceState(events);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const random = seededRandom(seed);
+        const twice = shuffled(random, [...events, ...events.filter(() => random() < 0.5)]);
+        expect(serviceState(twice)).toEqual(straight);
+      }),
+    );
+  });
+});
