@@ -43,6 +43,13 @@ const start = async (page) => {
   await page.getByRole('button', { name: 'Start at the stove' }).click();
   await page.getByRole('timer').waitFor();
 };
+/** Tonight's service, taken up, the first things done. */
+const tonight = async (page) => {
+  await page.goto(`${served.url}/pass`);
+  await page.getByRole('button', { name: 'Take up: tonight' }).click();
+  await page.getByText('Along the clock').waitFor();
+  await page.waitForTimeout(2500);
+};
 /** The big button answers nothing for a moment after it has changed. */
 const press = async (page) => {
   await page.waitForTimeout(1000);
@@ -146,14 +153,16 @@ const VIEWS = [
         .waitFor();
     },
   ],
+  ['pass-phone', PHONE, tonight],
+  ['pass-wide', WIDE, tonight],
   [
-    'lanes-phone',
+    'par-phone',
     PHONE,
     async (page) => {
-      await page.goto(`${served.url}/stove`);
-      for (const i of [0, 1, 2]) await page.getByRole('checkbox').nth(i).click();
-      await page.getByRole('button', { name: 'Put 3 on together' }).click();
-      await press(page);
+      await page.goto(`${served.url}/pass`);
+      await page.getByRole('tab', { name: 'Tomorrow' }).click();
+      await page.getByTestId('par-Duck breast').waitFor();
+      await page.waitForTimeout(600);
     },
   ],
   [
@@ -187,27 +196,6 @@ const VIEWS = [
     async (page) => {
       await page.goto(`${served.url}/book/learned`);
       await page.getByText(/past cooks are foreseen/).waitFor({ timeout: 90_000 });
-    },
-  ],
-  [
-    'trends-phone',
-    PHONE,
-    async (page) => {
-      await page.goto(`${served.url}/book/trends`);
-      await page.getByText('Liked best').waitFor();
-      await page.waitForTimeout(600);
-    },
-  ],
-  [
-    'trial-wide',
-    WIDE,
-    async (page) => {
-      await page.goto(`${served.url}/book/trials`);
-      await page.getByRole('link', { name: /turned once or often/ }).click();
-      await page
-        .getByRole('img', { name: /simulated with its times/ })
-        .nth(1)
-        .waitFor();
     },
   ],
   [

@@ -7,7 +7,6 @@ import { keepPage } from '../keepPage';
 import { keepTime } from '../store/clockLink';
 import { followCooks } from '../store/cookLink';
 import { keepPresses } from '../store/keepPresses';
-import { runPass } from '../store/passLink';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice } from '../store/keepOnDevice';
@@ -22,6 +21,24 @@ export const ErrorBoundary = ({ error, retry }: ErrorBoundaryProps) => (
 /** The other places wait so long for the one that was tapped, ms. */
 const AFTER_THE_TAP = 1500;
 
+/** Begins what comes in a chunk of its own; what it returns ends it, now or as soon as it has begun. */
+const runLater = (begin: () => Promise<() => void>): (() => void) => {
+  let stopped = false;
+  let stop: (() => void) | undefined;
+  begin().then(
+    (end) => {
+      stop = end;
+      if (stopped) end();
+    },
+    // The next page load fetches it again; nothing is lost meanwhile but news.
+    () => undefined,
+  );
+  return () => {
+    stopped = true;
+    stop?.();
+  };
+};
+
 export default function Layout() {
   const [store] = useState(makeStore);
   useEffect(() => {
@@ -32,7 +49,7 @@ export default function Layout() {
       runOutbox(store),
       followCooks(store),
       syncKitchen(store),
-      runPass(store),
+      runLater(async () => (await import('../store/passLink')).runPass(store)),
     ];
     return () => stops.toReversed().forEach((stop) => stop());
   }, [store]);

@@ -22,18 +22,6 @@ import {
   type ListMark,
   type PlanRecord,
 } from '@crustan/core/formats';
-import {
-  dishListSchema,
-  serviceInFullSchema,
-  serviceListSchema,
-  serviceRecordSchema,
-  type KeptDish,
-  type ServiceInFull,
-  type ServiceRecord,
-  type ToldSchedule,
-} from '@crustan/core/formats/serviceSchema';
-import type { DemandDay } from '@crustan/core/par';
-import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookFile';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookEvent } from '@crustan/core/cook';
@@ -41,10 +29,7 @@ import type { Trial } from '@crustan/core/trial/trial';
 
 const linesSchema = z.object({ cooks: z.array(cookLineSchema) });
 const recordsSchema = z.object({ cooks: z.array(cookRecordSchema) });
-const demandListSchema = z.object({
-  days: z.array(z.object({ date: z.string(), dish: z.string(), count: z.int() })),
-});
-const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });
+export const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });
 
 const unreadableSchema = z.object({
   count: z.int(),
@@ -213,59 +198,6 @@ export const bookApi = createApi({
       query: (id) => ({ url: `/trials/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Trials'],
     }),
-    dishes: build.query<readonly KeptDish[], void>({
-      query: () => '/dishes',
-      transformResponse: (body) => readMessage(dishListSchema, body).dishes,
-      providesTags: ['Menu'],
-    }),
-    keepDish: build.mutation<null, KeptDish>({
-      query: (dish) => ({ url: `/dishes/${dish.id}`, method: 'PUT', body: dish }),
-      invalidatesTags: ['Menu'],
-    }),
-    dropDish: build.mutation<null, string>({
-      query: (id) => ({ url: `/dishes/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Menu'],
-    }),
-    services: build.query<readonly ServiceRecord[], void>({
-      query: () => '/services',
-      transformResponse: (body) => readMessage(serviceListSchema, body).services,
-      providesTags: ['Services'],
-    }),
-    service: build.query<ServiceInFull, string>({
-      query: (id) => `/services/${id}`,
-      transformResponse: (body) => readMessage(serviceInFullSchema, body),
-      providesTags: ['Services'],
-    }),
-    keepService: build.mutation<ServiceRecord, ServiceRecord>({
-      query: (service) => ({ url: `/services/${service.id}`, method: 'PUT', body: service }),
-      transformResponse: (body) => readMessage(serviceRecordSchema, body),
-      invalidatesTags: ['Services'],
-    }),
-    sayInService: build.mutation<
-      readonly string[],
-      { readonly id: string; readonly events: readonly ServiceEvent[] }
-    >({
-      query: ({ id, events }) => ({
-        url: `/services/${id}/events`,
-        method: 'POST',
-        body: { events },
-      }),
-      transformResponse: (body) => readMessage(acknowledgedSchema, body).acknowledged,
-      invalidatesTags: ['Services'],
-    }),
-    /** Shares what the cooks are told with the service's other pages. */
-    tell: build.mutation<null, { readonly id: string; readonly schedule: ToldSchedule }>({
-      query: ({ id, schedule }) => ({ url: `/services/${id}/told`, method: 'PUT', body: schedule }),
-    }),
-    demand: build.query<readonly DemandDay[], void>({
-      query: () => '/demand',
-      transformResponse: (body) => readMessage(demandListSchema, body).days,
-      providesTags: ['Demand'],
-    }),
-    keepDemand: build.mutation<null, readonly DemandDay[]>({
-      query: (days) => ({ url: '/demand', method: 'POST', body: { days } }),
-      invalidatesTags: ['Demand'],
-    }),
     unreadable: build.query<z.infer<typeof unreadableSchema>, void>({
       query: () => '/book/unreadable',
       transformResponse: (body) => readMessage(unreadableSchema, body),
@@ -305,14 +237,6 @@ export const {
   useKeepTrialMutation,
   useDropTrialMutation,
   useBookImportQuery,
-  useDishesQuery,
-  useKeepDishMutation,
-  useDropDishMutation,
-  useServicesQuery,
-  useServiceQuery,
-  useTellMutation,
-  useDemandQuery,
-  useKeepDemandMutation,
   useUnreadableQuery,
   useStoreImportMutation,
   useStopImportMutation,

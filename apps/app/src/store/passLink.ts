@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { cookEventSchema, cookRecordSchema } from '@crustan/core/formats';
 import { serviceEventSchema, toldScheduleSchema } from '@crustan/core/formats/serviceSchema';
 import { unsentEvents } from './activeCook';
-import { bookApi } from './bookApi';
+import { passApi } from './passApi';
 import { onChange } from './onChange';
 import { PassStore } from './passStore';
 import {
@@ -105,13 +105,13 @@ const sendService = (store: AppStore): (() => void) => {
     try {
       if (!pass.serviceKnown) {
         await store
-          .dispatch(bookApi.endpoints.keepService.initiate(service, { track: false }))
+          .dispatch(passApi.endpoints.keepService.initiate(service, { track: false }))
           .unwrap();
         store.dispatch(serviceKept());
       } else {
         const said = { id: service.id, events: waiting };
         const acknowledged = await store
-          .dispatch(bookApi.endpoints.sayInService.initiate(said, { track: false }))
+          .dispatch(passApi.endpoints.sayInService.initiate(said, { track: false }))
           .unwrap();
         store.dispatch(serviceAcknowledged(acknowledged));
       }

@@ -5,13 +5,13 @@ import type { ServiceInFull } from '@crustan/core/formats/serviceSchema';
 import { serviceReport } from '@crustan/core/pass/afterService';
 import { serviceState } from '@crustan/core/pass/serviceTickets';
 import { sayDuration } from '@crustan/core/units';
+import { sayFailure } from '../../store/bookApi';
 import {
-  sayFailure,
   useDishesQuery,
   useKeepDemandMutation,
   useServiceQuery,
   useServicesQuery,
-} from '../../store/bookApi';
+} from '../../store/passApi';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

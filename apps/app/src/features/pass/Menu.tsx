@@ -1,6 +1,7 @@
 import { ScrollView, View } from 'react-native';
 import { Link } from 'expo-router';
-import { sayFailure, useDishesQuery, useDropDishMutation } from '../../store/bookApi';
+import { sayFailure } from '../../store/bookApi';
+import { useDishesQuery, useDropDishMutation } from '../../store/passApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { sayDuration } from '@crustan/core/units';

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { sayFailure, useDishesQuery, useServicesQuery, bookApi } from '../../store/bookApi';
+import { sayFailure } from '../../store/bookApi';
+import { useDishesQuery, useServicesQuery, passApi } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
 import { newId } from '../../store/newId';
 import { serviceHeard, serviceOpened } from '../../store/passSlice';
@@ -36,7 +37,7 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
   };
   const takeUp = async (id: string): Promise<void> => {
     const found = await dispatch(
-      bookApi.endpoints.service.initiate(id, { forceRefetch: true, subscribe: false }),
+      passApi.endpoints.service.initiate(id, { forceRefetch: true, subscribe: false }),
     ).unwrap();
     dispatch(serviceOpened({ service: found.service, inBook: true }));
     dispatch(serviceHeard({ service: id, events: found.events }));

@@ -1,12 +1,8 @@
 import { useEffect, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { dateOf } from '@crustan/core/par';
-import {
-  sayFailure,
-  useDemandQuery,
-  useDishesQuery,
-  useKeepDemandMutation,
-} from '../../store/bookApi';
+import { sayFailure } from '../../store/bookApi';
+import { useDemandQuery, useDishesQuery, useKeepDemandMutation } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';

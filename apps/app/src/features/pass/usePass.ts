@@ -8,7 +8,7 @@ import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import type { ActiveCook } from '../../store/activeCook';
-import { bookApi, useDishesQuery } from '../../store/bookApi';
+import { passApi, useDishesQuery } from '../../store/passApi';
 import { selectService, selectServiceCooks, told } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
@@ -132,7 +132,7 @@ export const usePass = (): PassNow => {
       const made = asTold(found, basis, at.now);
       dispatch(told(made));
       await dispatch(
-        bookApi.endpoints.tell.initiate({ id: serviceId, schedule: made }, { track: false }),
+        passApi.endpoints.tell.initiate({ id: serviceId, schedule: made }, { track: false }),
       );
     };
     make().catch(() => undefined);

@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { readMessage } from '@crustan/core/formats';
+import {
+  dishListSchema,
+  serviceInFullSchema,
+  serviceListSchema,
+  serviceRecordSchema,
+  type KeptDish,
+  type ServiceInFull,
+  type ServiceRecord,
+  type ToldSchedule,
+} from '@crustan/core/formats/serviceSchema';
+import type { DemandDay } from '@crustan/core/par';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { acknowledgedSchema, bookApi } from './bookApi';
+
+const demandListSchema = z.object({
+  days: z.array(z.object({ date: z.string(), dish: z.string(), count: z.int() })),
+});
+
+/** The menu, the services and the past days of the server's book. */
+export const passApi = bookApi.injectEndpoints({
+  endpoints: (build) => ({
+    dishes: build.query<readonly KeptDish[], void>({
+      query: () => '/dishes',
+      transformResponse: (body) => readMessage(dishListSchema, body).dishes,
+      providesTags: ['Menu'],
+    }),
+    keepDish: build.mutation<null, KeptDish>({
+      query: (dish) => ({ url: `/dishes/${dish.id}`, method: 'PUT', body: dish }),
+      invalidatesTags: ['Menu'],
+    }),
+    dropDish: build.mutation<null, string>({
+      query: (id) => ({ url: `/dishes/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Menu'],
+    }),
+    services: build.query<readonly ServiceRecord[], void>({
+      query: () => '/services',
+      transformResponse: (body) => readMessage(serviceListSchema, body).services,
+      providesTags: ['Services'],
+    }),
+    service: build.query<ServiceInFull, string>({
+      query: (id) => `/services/${id}`,
+      transformResponse: (body) => readMessage(serviceInFullSchema, body),
+      providesTags: ['Services'],
+    }),
+    keepService: build.mutation<ServiceRecord, ServiceRecord>({
+      query: (service) => ({ url: `/services/${service.id}`, method: 'PUT', body: service }),
+      transformResponse: (body) => readMessage(serviceRecordSchema, body),
+      invalidatesTags: ['Services'],
+    }),
+    sayInService: build.mutation<
+      readonly string[],
+      { readonly id: string; readonly events: readonly ServiceEvent[] }
+    >({
+      query: ({ id, events }) => ({
+        url: `/services/${id}/events`,
+        method: 'POST',
+        body: { events },
+      }),
+      transformResponse: (body) => readMessage(acknowledgedSchema, body).acknowledged,
+      invalidatesTags: ['Services'],
+    }),
+    /** Shares what the cooks are told with the service's other pages. */
+    tell: build.mutation<null, { readonly id: string; readonly schedule: ToldSchedule }>({
+      query: ({ id, schedule }) => ({ url: `/services/${id}/told`, method: 'PUT', body: schedule }),
+    }),
+    demand: build.query<readonly DemandDay[], void>({
+      query: () => '/demand',
+      transformResponse: (body) => readMessage(demandListSchema, body).days,
+      providesTags: ['Demand'],
+    }),
+    keepDemand: build.mutation<null, readonly DemandDay[]>({
+      query: (days) => ({ url: '/demand', method: 'POST', body: { days } }),
+      invalidatesTags: ['Demand'],
+    }),
+  }),
+});
+
+export const {
+  useDishesQuery,
+  useKeepDishMutation,
+  useDropDishMutation,
+  useServicesQuery,
+  useServiceQuery,
+  useDemandQuery,
+  useKeepDemandMutation,
+} = passApi;
