@@ -1,11 +1,12 @@
 import { expose } from 'comlink';
 import {
   countChances,
+  sumChances,
+  type Chances,
   dayOf,
   fitMenu,
   parFor,
   type DemandDay,
-  type DemandFit,
   type Par,
   type ParCosts,
 } from '@crustan/core/par';
@@ -50,7 +51,9 @@ export interface DishPar {
 }
 
 export interface ParAsked {
+  /** What it is called, and the dishes that are made of it: several where they share a cut. */
   readonly dish: string;
+  readonly of: readonly string[];
   readonly costs: ParCosts;
   readonly shelfDays: number;
   readonly stock: number;
@@ -59,18 +62,24 @@ export interface ParAsked {
 /** Past days that are forecast from what came before them, and shown. */
 const LOOKED_BACK = 14;
 
-const pastOf = (history: readonly DemandDay[], dish: string, day: number): DishPar['past'] => {
-  const mine = history.filter((one) => one.dish === dish);
+const pastOf = (
+  history: readonly DemandDay[],
+  dishes: readonly string[],
+  day: number,
+): DishPar['past'] => {
   const from = day - LOOKED_BACK;
-  const fit = fitMenu(history.filter(({ date }) => dayOf(date) < from)).get(dish);
-  return mine
-    .filter(({ date }) => dayOf(date) >= from && dayOf(date) < day)
-    .map(({ date, count }) => ({
-      date,
-      expected: fit?.on(dayOf(date)).mean ?? NaN,
-      came: count,
-    }))
-    .filter(({ expected }) => Number.isFinite(expected));
+  const fits = fitMenu(history.filter(({ date }) => dayOf(date) < from));
+  const came = new Map<string, number>();
+  for (const { date, dish, count } of history) {
+    if (dishes.includes(dish)) came.set(date, (came.get(date) ?? 0) + count);
+  }
+  const foreseen = (on: number): number =>
+    dishes.reduce((sum, dish) => sum + (fits.get(dish)?.on(on).mean ?? NaN), 0);
+  return [...came]
+    .filter(([date]) => dayOf(date) >= from && dayOf(date) < day)
+    .map(([date, count]) => ({ date, expected: foreseen(dayOf(date)), came: count }))
+    .filter(({ expected }) => Number.isFinite(expected))
+    .toSorted((a, b) => dayOf(a.date) - dayOf(b.date));
 };
 
 const service = {
@@ -97,20 +106,22 @@ const service = {
   pars: (history: readonly DemandDay[], date: string, asked: readonly ParAsked[]): DishPar[] => {
     const day = dayOf(date);
     const fits = fitMenu(history.filter((one) => dayOf(one.date) < day));
-    const chancesOn = (fit: DemandFit, on: number) => countChances(fit.on(on));
-    return asked.flatMap(({ dish, costs, shelfDays, stock }) => {
-      const fit = fits.get(dish);
-      if (!fit) return [];
-      const later = Array.from({ length: shelfDays - 1 }, (_, i) => chancesOn(fit, day + 1 + i));
+    return asked.flatMap(({ dish, of, costs, shelfDays, stock }): readonly DishPar[] => {
+      const mine = of.flatMap((name) => fits.get(name) ?? []);
+      const [first] = mine;
+      if (!first) return [];
+      const chancesOn = (on: number): Chances =>
+        mine.map((fit) => countChances(fit.on(on))).reduce(sumChances);
+      const later = Array.from({ length: shelfDays - 1 }, (_, i) => chancesOn(day + 1 + i));
       const par = parFor({
-        demand: [chancesOn(fit, day), ...later],
+        demand: [chancesOn(day), ...later],
         costs,
         shelfDays,
         stock: { count: stock, age: 1 },
       });
-      const past = pastOf(history, dish, day);
-      const { mean } = fit.on(day);
-      return [{ dish, mean, days: fit.days, trend: fit.trend, par, past }];
+      const past = pastOf(history, of, day);
+      const mean = mine.reduce((sum, fit) => sum + fit.on(day).mean, 0);
+      return [{ dish, mean, days: first.days, trend: first.trend, par, past }];
     });
   },
 };

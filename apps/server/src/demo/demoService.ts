@@ -74,7 +74,7 @@ const TONIGHT: readonly DemoTable[] = [
       [0, 1],
     ],
   },
-  { table: '2', at: 17.5, pieces: [[1, 0]] },
+  { table: '2', at: 17.5, wanted: 55, pieces: [[1, 0]] },
   {
     table: '6',
     at: 15,

@@ -20,6 +20,8 @@ export interface PortionQuestion {
   /** Ways that the kitchen may change to; the request's own is always the first. */
   readonly others: readonly Way[];
   readonly pan: PanOnBurner;
+  /** The published minimum that a kitchen keeps its plans to, C. */
+  readonly minimum?: number | undefined;
   /** In one dimension alone: what a bench schedules by. */
   readonly quick?: boolean;
 }
@@ -34,9 +36,9 @@ export const serviceWays = (request: PlanRequest): readonly Way[] =>
 /** A request's plan, or undefined where there is none. */
 function* planned(
   request: PlanRequest,
-  { pan, quick = false }: Pick<PortionQuestion, 'pan' | 'quick'>,
+  { pan, minimum, quick = false }: Pick<PortionQuestion, 'pan' | 'minimum' | 'quick'>,
 ): Generator<null, CookPlan | undefined> {
-  for (const update of planWay(request, { pan, inFull: false })) {
+  for (const update of planWay(request, { pan, minimum, inFull: false })) {
     if (update?.kind === 'obstacle') return undefined;
     if (update?.kind === 'plan' && (quick || !update.quick)) return update.plan;
     yield null;

@@ -12,7 +12,7 @@ import {
   useServiceQuery,
   useServicesQuery,
 } from '../../store/passApi';
-import { useAppSelector } from '../../store/store';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { saveFile } from '../../ui/saveFile';
@@ -49,7 +49,48 @@ export const After = () => {
         />
       ) : null}
       {id === undefined ? null : <Report key={id} id={id} />}
+      <BringService />
     </ScrollView>
+  );
+};
+
+/** A service from a file: another kitchen's, or this one's of another book. */
+const BringService = () => {
+  const dispatch = useAppDispatch();
+  const [says, setSays] = useState<string>();
+  const take = async (file: File): Promise<void> => {
+    try {
+      const { bringService } = await import('../../store/bringService');
+      const found = await bringService(dispatch, await file.text());
+      setSays(
+        found.ok
+          ? `${found.name} is in the book: ${found.tables} tables.`
+          : `Not read. ${found.why}`,
+      );
+    } catch (error) {
+      setSays(`Not stored in whole; read it again, nothing comes twice. ${sayFailure(error)}`);
+    }
+  };
+  return (
+    <View className="no-print gap-2 border-t border-salt-300 pt-3">
+      <Text voice="head" heading={2}>
+        A service from a file
+      </Text>
+      <input
+        type="file"
+        accept=".json,application/json"
+        aria-label="Read a service from a file"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void take(file);
+        }}
+      />
+      {says === undefined ? null : (
+        <Text voice="small" role="status">
+          {says}
+        </Text>
+      )}
+    </View>
   );
 };
 

@@ -5,6 +5,7 @@ import { useDishesQuery, useDropDishMutation } from '../../store/passApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { sayDuration } from '@crustan/core/units';
+import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { NewDish } from './NewDish';
 
@@ -12,6 +13,7 @@ import { NewDish } from './NewDish';
 export const Menu = () => {
   const { data: dishes = [], error } = useDishesQuery();
   const [drop] = useDropDishMutation();
+  const show = useShow();
   return (
     <ScrollView
       className="min-h-0 flex-1"
@@ -40,7 +42,7 @@ export const Menu = () => {
                   {`${doneness}: ${options
                     .map(
                       ({ plan }) =>
-                        `${WAY_NAMES[plan.request.way].toLowerCase()}, ${sayDuration(plan.cookSeconds)} and ${sayDuration(plan.restSeconds)} of rest`,
+                        `${WAY_NAMES[plan.request.way].toLowerCase()}, ${sayDuration(plan.cookSeconds)} and ${sayDuration(plan.restSeconds)} of rest${plan.inRange === undefined ? '' : `, ${sayDuration(plan.inRange)} of it between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`}`,
                     )
                     .join('; or ')}`}
                 </Text>

@@ -6,6 +6,7 @@ import type { PieceOption } from '@crustan/core/pass/dish';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { cutOf } from '@crustan/core/plan/request';
 import { waysFor, WAY_TRAITS, type Way } from '@crustan/core/plan/way';
+import { MINIMUM_TEMPERATURES } from '@crustan/core/safety/minimumTemperature';
 import { sayFailure } from '../../store/bookApi';
 import { useKeepDishMutation } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
@@ -56,6 +57,7 @@ export const NewDish = () => {
   const [keep, kept] = useKeepDishMutation();
   const cut = cutOf(draft);
   const scale = scaleOf(cut.species);
+  const minimum = kitchen.locked ? MINIMUM_TEMPERATURES[cut.species].celsius : undefined;
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState<readonly string[]>([
     donenessOf(cut.species, draft.target).name,
@@ -80,12 +82,15 @@ export const NewDish = () => {
         request: { ...request, target: step.target, pieces: 1 },
         others: others.filter((way) => ways.includes(way)).slice(0, MOST_OTHERS),
         pan: panInUse(kitchen),
+        minimum,
       });
       if (!found) return;
       if (found.length === 0) {
         setShare(undefined);
         setRefused(
-          `${capital(step.name)} cannot be planned this way: change the plan, then come back.`,
+          minimum !== undefined && step.target < minimum
+            ? `${capital(step.name)} ends under ${show.temperature(minimum)}, which this kitchen keeps to: choose a doneness over it.`
+            : `${capital(step.name)} cannot be planned this way: change the plan, then come back.`,
         );
         return;
       }

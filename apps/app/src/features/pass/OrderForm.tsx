@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { serviceJob } from '@crustan/core/pass/lineNow';
 import type { Order, OrderedPiece } from '@crustan/core/pass/serviceEvent';
+import type { Ticket } from '@crustan/core/pass/serviceTickets';
 import { newId } from '../../store/newId';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -15,6 +16,9 @@ import type { Presses } from './usePressed';
 interface Props {
   readonly pass: PassNow;
   readonly presses: Presses;
+  /** A ticket that is changed; absent: a new order is taken. */
+  readonly ticket?: Ticket | undefined;
+  readonly onDone: () => void;
 }
 
 /** When a table wants its pieces: minutes from now; none: as soon as can be. */
@@ -27,48 +31,66 @@ const WHEN = [
 ] as const;
 type When = (typeof WHEN)[number]['value'];
 
-const nothing = (): {
-  table: string;
-  pieces: readonly OrderedPiece[];
-  allergy: string;
-  when: When;
-  order: string;
-} => ({
-  table: '',
-  pieces: [],
-  allergy: '',
-  when: 'soon',
-  order: newId(),
+interface Draft {
+  readonly table: string;
+  readonly pieces: readonly OrderedPiece[];
+  readonly allergy: string;
+  readonly when: When | 'kept';
+  readonly order: string;
+}
+
+const draftOf = (ticket: Ticket | undefined): Draft => ({
+  table: ticket?.table ?? '',
+  pieces: (ticket?.pieces ?? []).map(({ id, dish, doneness, note }) => ({
+    id,
+    dish,
+    doneness,
+    ...(note === undefined ? {} : { note }),
+  })),
+  allergy: ticket?.allergy ?? '',
+  when: ticket ? 'kept' : 'soon',
+  order: ticket?.id ?? newId(),
 });
 
 /** An order taken: the table, its pieces by a tap each, when it wants them, and when it would land. */
-export const OrderForm = ({ pass, presses }: Props) => {
+export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
   const show = useShow();
-  const [draft, setDraft] = useState(nothing);
+  const [draft, setDraft] = useState(() => draftOf(ticket));
   const { table, pieces, allergy, when } = draft;
-  const change = (by: Partial<typeof draft>): void => setDraft((before) => ({ ...before, ...by }));
+  const change = (by: Partial<Draft>): void => setDraft((before) => ({ ...before, ...by }));
   const minutes = WHEN.find(({ value }) => value === when)?.minutes;
   const { landsAt, late } = useQuote(pass, pieces, minutes);
   const ready = table.trim() !== '' && pieces.length > 0;
 
   const add = (): void => {
     if (!ready) return;
+    const wanted =
+      when === 'kept'
+        ? ticket?.wanted
+        : minutes === undefined
+          ? undefined
+          : Math.round(pass.line.now + minutes * 60_000);
+    const quoted = landsAt === undefined ? ticket?.quoted : Math.round(pass.momentOf(landsAt));
     const order: Order = {
       id: draft.order,
       table: table.trim(),
       pieces,
-      ...(minutes === undefined ? {} : { wanted: Math.round(pass.line.now + minutes * 60_000) }),
-      ...(landsAt === undefined ? {} : { quoted: Math.round(pass.momentOf(landsAt)) }),
+      ...(wanted === undefined ? {} : { wanted }),
+      ...(quoted === undefined ? {} : { quoted }),
       ...(when === 'held' ? { held: true as const } : {}),
       ...(allergy.trim() === '' ? {} : { allergy: allergy.trim() }),
     };
-    presses.say({ kind: 'ordered', order }, `the order of table ${order.table}`);
-    setDraft(nothing());
+    presses.say(
+      { kind: ticket ? 'changed' : 'ordered', order },
+      `the ${ticket ? 'change' : 'order'} of table ${order.table}`,
+    );
+    setDraft(draftOf(undefined));
+    onDone();
   };
   return (
     <View className="gap-3">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        Take an order
+        {ticket ? `Change table ${ticket.table}` : 'Take an order'}
       </Text>
       <View className="flex-row flex-wrap gap-2">
         <TextField
@@ -118,11 +140,13 @@ export const OrderForm = ({ pass, presses }: Props) => {
           {pieces.map((piece) => (
             <View key={piece.id} role="listitem" className="flex-row items-center justify-between">
               <Text tone="text-salt-50">{sayOrdered(pass, piece)}</Text>
-              <Button
-                kind="stovePlain"
-                label="Off"
-                onPress={() => change({ pieces: pieces.filter((one) => one !== piece) })}
-              />
+              {pass.on.has(piece.id) ? null : (
+                <Button
+                  kind="stovePlain"
+                  label="Off"
+                  onPress={() => change({ pieces: pieces.filter((one) => one !== piece) })}
+                />
+              )}
             </View>
           ))}
         </View>
@@ -130,7 +154,9 @@ export const OrderForm = ({ pass, presses }: Props) => {
       <Choice
         label="When it is wanted"
         onIron
-        options={WHEN}
+        options={
+          ticket ? [{ value: 'kept', label: 'When it was wanted' }, ...WHEN.slice(0, -1)] : WHEN
+        }
         value={when}
         onChange={(value) => change({ when: value })}
       />
@@ -139,7 +165,13 @@ export const OrderForm = ({ pass, presses }: Props) => {
           {`Would land ${show.clock(pass.momentOf(landsAt))}${minutes !== undefined && late > 60 ? `, ${Math.round(late / 60)} min after it is wanted` : ''}.`}
         </Text>
       )}
-      <Button kind="stove" label="Add the order" disabled={!ready} onPress={add} />
+      <Button
+        kind="stove"
+        label={ticket ? 'Change the order' : 'Add the order'}
+        disabled={!ready}
+        onPress={add}
+      />
+      {ticket ? <Button kind="stovePlain" label="Leave it as it was" onPress={onDone} /> : null}
     </View>
   );
 };

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { newId } from '../../store/newId';
@@ -28,6 +29,7 @@ export const Tickets = ({ pass, presses }: Props) => {
     ({ pass: state }) =>
       state.events.length - state.known.length - Object.keys(state.refused).length,
   );
+  const [changing, setChanging] = useState<string>();
   const order = { held: 0, open: 1, sent: 2, cancelled: 3 } as const;
   const tickets = pass.state.tickets.toSorted(
     (a, b) => order[a.state] - order[b.state] || a.orderedAt - b.orderedAt,
@@ -39,7 +41,13 @@ export const Tickets = ({ pass, presses }: Props) => {
       </Text>
       <View className={wide ? 'flex-row gap-8' : 'gap-6'}>
         <View className={wide ? 'flex-1' : ''}>
-          <OrderForm pass={pass} presses={presses} />
+          <OrderForm
+            key={changing ?? 'new'}
+            pass={pass}
+            presses={presses}
+            ticket={pass.state.tickets.find(({ id }) => id === changing)}
+            onDone={() => setChanging(undefined)}
+          />
         </View>
         <View className={`gap-3 ${wide ? 'flex-1' : ''}`}>
           <Text voice="head" tone="text-salt-50" heading={2}>
@@ -54,7 +62,13 @@ export const Tickets = ({ pass, presses }: Props) => {
           ) : null}
           <View role="list" aria-label="Tickets" className="gap-3">
             {tickets.map((ticket) => (
-              <TicketRow key={ticket.id} ticket={ticket} pass={pass} presses={presses} />
+              <TicketRow
+                key={ticket.id}
+                ticket={ticket}
+                pass={pass}
+                presses={presses}
+                onChange={() => setChanging(ticket.id)}
+              />
             ))}
           </View>
           <Text voice="small" tone="text-iron-400" testID="service-kept">
@@ -74,7 +88,12 @@ export const Tickets = ({ pass, presses }: Props) => {
   );
 };
 
-const TicketRow = ({ ticket, pass, presses }: Props & { readonly ticket: Ticket }) => {
+interface RowProps extends Props {
+  readonly ticket: Ticket;
+  readonly onChange: () => void;
+}
+
+const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
   const show = useShow();
   const { id, table, state, pieces, wanted, sentAt, allergy, note } = ticket;
   const landing = pass.schedule?.tickets.find((one) => one.id === id);
@@ -122,6 +141,9 @@ const TicketRow = ({ ticket, pass, presses }: Props & { readonly ticket: Ticket 
             label="Hold"
             onPress={() => presses.say({ kind: 'held', of: id }, `table ${table} held`)}
           />
+        ) : null}
+        {state === 'open' || state === 'held' ? (
+          <Button kind="stovePlain" label="Change" onPress={onChange} />
         ) : null}
         {state === 'open' || state === 'held' ? (
           <Button

@@ -10,13 +10,9 @@ import { Text } from '../../ui/Text';
 import type { DishPar } from '../../workers/pass.worker';
 import { passWorker } from '../../workers/passWorker';
 import { ParRow } from './ParRow';
+import { parsAsked } from './parsAsked';
 
 const DAY = 86_400_000;
-/** What a plate that is missed costs where the menu has no prices: against one that is thrown away. */
-const NO_PRICES = { tooFew: 2, wasted: 1 } as const;
-/** A piece kept to the next day loses this share of what it cost. Estimate. */
-const KEPT_LOSS = 0.15;
-
 /** How many of each dish to salt, thaw or temper for the next day: from what was ordered before. */
 export const Tomorrow = () => {
   const { data: days, error } = useDemandQuery();
@@ -31,23 +27,7 @@ export const Tomorrow = () => {
   useEffect(() => {
     if (days === undefined || days.length === 0) return undefined;
     let stale = false;
-    const names = [...new Set(days.map(({ dish }) => dish))];
-    const asked = names.map((dish) => {
-      const known = dishes.find(({ name }) => name === dish);
-      const paid = known?.cost;
-      const earned =
-        known?.price === undefined || paid === undefined ? undefined : known.price - paid;
-      return {
-        dish,
-        costs: {
-          tooFew: earned ?? NO_PRICES.tooFew,
-          wasted: paid ?? NO_PRICES.wasted,
-          kept: KEPT_LOSS * (paid ?? NO_PRICES.wasted),
-        },
-        shelfDays: known?.shelfDays ?? 1,
-        stock: stock[dish] ?? 0,
-      };
-    });
+    const asked = parsAsked([...new Set(days.map(({ dish }) => dish))], dishes, stock);
     passWorker('menu')
       .pars(days, date, asked)
       .then((found) => {

@@ -1,0 +1,65 @@
+import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import type { ParCosts } from '@crustan/core/par';
+import { cutOf } from '@crustan/core/plan/request';
+import type { ParAsked } from '../../workers/pass.worker';
+
+/** What a plate that is missed costs where the menu has no prices: against one that is thrown away. */
+const NO_PRICES = { tooFew: 2, wasted: 1 } as const;
+/** A piece kept to the next day loses this share of what it cost. Estimate. */
+const KEPT_LOSS = 0.15;
+
+const costsOf = (dish: Pick<KeptDish, 'cost' | 'price'> | undefined): ParCosts => {
+  const { cost: paid, price } = dish ?? {};
+  const earned = price === undefined || paid === undefined ? undefined : price - paid;
+  const wasted = paid ?? NO_PRICES.wasted;
+  return { tooFew: earned ?? NO_PRICES.tooFew, wasted, kept: KEPT_LOSS * wasted };
+};
+
+const pieceOf = (dish: KeptDish): string | undefined => {
+  const request = dish.portions[0]?.options[0]?.plan.request;
+  return request && `${cutOf(request).name}, ${Math.round(1000 * request.thickness)} mm`;
+};
+
+/**
+ * What pars are asked for: each dish by itself, and before them the pieces that several dishes are made of,
+ * since what one of them does not use another does.
+ * @param names of dishes that past days know
+ */
+export const parsAsked = (
+  names: readonly string[],
+  dishes: readonly KeptDish[],
+  stock: Readonly<Record<string, number>>,
+): readonly ParAsked[] => {
+  const known = dishes.filter(({ name }) => names.includes(name));
+  const byPiece = new Map<string, readonly KeptDish[]>();
+  for (const dish of known) {
+    const piece = pieceOf(dish);
+    if (piece !== undefined) byPiece.set(piece, [...(byPiece.get(piece) ?? []), dish]);
+  }
+  const shared = [...byPiece].flatMap(([piece, all]): readonly ParAsked[] =>
+    all.length < 2
+      ? []
+      : [
+          {
+            dish: `${piece}, for ${all.map(({ name }) => name).join(' and ')}`,
+            of: all.map(({ name }) => name),
+            costs: costsOf(all[0]),
+            shelfDays: Math.min(...all.map(({ shelfDays }) => shelfDays)),
+            stock: 0,
+          },
+        ],
+  );
+  return [
+    ...shared,
+    ...names.map((dish): ParAsked => {
+      const found = known.find(({ name }) => name === dish);
+      return {
+        dish,
+        of: [dish],
+        costs: costsOf(found),
+        shelfDays: found?.shelfDays ?? 1,
+        stock: stock[dish] ?? 0,
+      };
+    }),
+  ];
+};
