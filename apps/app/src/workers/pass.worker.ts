@@ -18,21 +18,9 @@ import {
   type ServiceJob,
   type ServiceSchedule,
 } from '@crustan/core/pass';
-
-/** Longest the worker computes without looking whether it is still wanted, ms. */
-const SPELL = 12;
+import { breathe, SPELL } from './breathe';
 
 let wanted = 0;
-
-const breathe = (): Promise<void> =>
-  new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(null);
-  });
 
 /** A dish's par for a day, with what was expected of it. */
 export interface DishPar {

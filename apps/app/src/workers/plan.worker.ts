@@ -14,9 +14,7 @@ import {
   type PlanUpdate,
 } from '@crustan/core/plan';
 import type { PanOnBurner } from '@crustan/core/gear';
-
-/** Longest the worker computes without looking whether it is still wanted, ms. */
-const SPELL = 12;
+import { breathe, SPELL } from './breathe';
 
 /** What every job is planned on. */
 export interface PlannedOn {
@@ -50,17 +48,6 @@ const handedOver = (update: PlanUpdate): PlanUpdate =>
     : update;
 
 let wanted = 0;
-
-/** Lets messages in. A zero timeout is clamped to 4 ms when nested; a channel is not. */
-const breathe = (): Promise<void> =>
-  new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(null);
-  });
 
 /** Runs a search to its end; undefined once another question has come. */
 const finish = async <T>(search: Generator<null, T>): Promise<T | undefined> => {

@@ -11,11 +11,12 @@ import {
   type CookRecord,
 } from '@crustan/core/formats';
 import type { CookNews } from '../cookNews';
-import { EventElsewhere, type CookStore } from '../db/cookStore';
+import type { CookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import { pictureType, type PhotoStore } from '../db/photoStore';
 import { bodyOf } from '../ownRequests';
 import { noSuchCook, parsed, problem } from '../problems';
+import { refusingElsewhere } from './refusingElsewhere';
 import { openStream } from '../sse';
 import { idParam } from './planRoutes';
 
@@ -129,19 +130,7 @@ export const cookRoutes = (
     const { id } = parsed(idParam, req.params);
     const { events } = parsed(eventBatch, req.body);
     if (!store.has(id)) throw noSuchCook();
-    try {
-      store.addEvents(id, events, now());
-    } catch (error) {
-      if (!(error instanceof EventElsewhere)) throw error;
-      const errors = error.indexes.map((i) => ({
-        path: `events[${i}].id`,
-        message: 'is the id of an event of another cook',
-      }));
-      throw problem(409, 'Of another cook', 'None of these events was stored.', {
-        type: PROBLEM_TYPES.eventElsewhere,
-        errors,
-      });
-    }
+    refusingElsewhere('cook', () => store.addEvents(id, events, now()));
     news.tell(id);
     // Answered only now: by here the events are on disk.
     res.json({ acknowledged: events.map((event) => event.id) });

@@ -10,12 +10,13 @@ import {
   type ToldSchedule,
 } from '@crustan/core/formats';
 import type { CookNews } from '../cookNews';
-import { EventElsewhere, type CookStore } from '../db/cookStore';
+import type { CookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import type { ServiceStore } from '../db/serviceStore';
 import { parsed, problem } from '../problems';
 import { openStream } from '../sse';
 import { idParam } from './planRoutes';
+import { refusingElsewhere } from './refusingElsewhere';
 
 const eventBatch = z.strictObject({ events: serviceEventsSchema });
 
@@ -73,19 +74,7 @@ export const serviceRoutes = (
     const { id } = parsed(idParam, req.params);
     const { events } = parsed(eventBatch, req.body);
     found(id);
-    try {
-      store.addEvents(id, events, now());
-    } catch (error) {
-      if (!(error instanceof EventElsewhere)) throw error;
-      const errors = error.indexes.map((i) => ({
-        path: `events[${i}].id`,
-        message: 'is the id of an event of another service',
-      }));
-      throw problem(409, 'Of another service', 'None of these events was stored.', {
-        type: PROBLEM_TYPES.eventElsewhere,
-        errors,
-      });
-    }
+    refusingElsewhere('service', () => store.addEvents(id, events, now()));
     news.tell(newsOf(id));
     // Answered only now: by here the events are on disk.
     res.json({ acknowledged: events.map((event) => event.id) });

@@ -1,4 +1,4 @@
-import type { TicketJob } from './dish';
+import type { PieceJob, TicketJob } from './dish';
 import {
   landTicket,
   slotTicket,
@@ -70,9 +70,9 @@ export class LandedTickets {
     const last = Math.max(now, ...tickets.map(({ promised = now }) => promised));
     const slots = Math.ceil((last - now + HORIZON) / slot);
     this.grid = new ServiceGrid({ gear, heat, slot, slots, now, plating });
+    this.settleBegun();
     this.tickets = tickets.flatMap((ticket) => this.parts(ticket));
     this.landings = this.tickets.map(() => undefined);
-    this.settleBegun();
     this.settleTold();
   }
 
@@ -84,15 +84,18 @@ export class LandedTickets {
   private parts(ticket: TicketJob): readonly SlotTicket[] {
     const whole = slotTicket(ticket, this.grid);
     const patient = { ...whole, patience: Math.round(MOST_PATIENCE / this.grid.slot) };
-    if (ticket.pieces.some(({ begun }) => begun)) return [patient];
-    if (ticket.pieces.length === 1) return [whole];
-    for (const tried of [whole, patient]) {
-      const alone = landTicket(this.grid, tried, new Map());
+    const on = ticket.pieces.filter(({ begun }) => begun);
+    if (ticket.pieces.length === 1) return [on.length > 0 ? patient : whole];
+    for (const tried of on.length > 0 ? [patient] : [whole, patient]) {
+      const alone = landTicket(this.grid, tried, this.firm);
       if (!alone) continue;
       takeLanding(this.grid, tried, alone, -1);
       return [tried];
     }
-    return ticket.pieces.map((piece) => slotTicket({ ...ticket, pieces: [piece] }, this.grid));
+    const part = (pieces: readonly PieceJob[]): SlotTicket =>
+      slotTicket({ ...ticket, pieces }, this.grid);
+    const free = ticket.pieces.filter((piece) => !on.includes(piece));
+    return [...(on.length > 0 ? [part(on)] : []), ...free.map((piece) => part([piece]))];
   }
 
   private settleBegun(): void {
@@ -113,7 +116,8 @@ export class LandedTickets {
       .flatMap((piece) => {
         const was = told?.get(piece.id);
         const option = was && piece.options.at(was.option);
-        return option && piece.begun === undefined && was.start <= now + TOLD_FIRMLY
+        const chosen = piece.only === undefined || piece.only === was?.option;
+        return option && chosen && piece.begun === undefined && was.start <= now + TOLD_FIRMLY
           ? [{ id: piece.id, was, option }]
           : [];
       })

@@ -111,6 +111,54 @@ describe('a service’s schedule', () => {
     expect(new Set(two.pieces.map(({ oven }) => oven)).size).toBe(2);
   });
 
+  it('a piece whose way was chosen is cooked that way, though it was told otherwise', () => {
+    const job = serviceOf(9, 1);
+    const [ticket] = job.tickets;
+    const [piece] = ticket.pieces;
+    const other = drawnSteps(seededRandom(77), 180);
+    const options = [...piece.options, { alone: other, full: other, fullArea: 0.03 }];
+    const two = { ...job, tickets: [{ ...ticket, from: 0, pieces: [{ ...piece, options }] }] };
+    const before = scheduleService(two);
+    expect(before.pieces[0].option).toBe(0);
+    const told = new Map(before.pieces.map((placed) => [placed.id, placed]));
+    const chosen = {
+      ...two,
+      told,
+      tickets: [{ ...ticket, pieces: [{ ...piece, options, only: 1 }] }],
+    };
+    expect(scheduleService(chosen).pieces[0].option).toBe(1);
+  });
+
+  it('what is left of a table that has begun lands apart where it must, and is not lost', () => {
+    const random = seededRandom(4);
+    const pieces = [230, 90, 230].map((air, i) => {
+      const steps = {
+        ...drawnSteps(random, air),
+        stays: [{ place: 'oven' as const, at: 0, seconds: 600, celsius: air, area: 0 }],
+        heatSeconds: 600,
+        keepsSeconds: 100,
+      };
+      const option = { alone: steps, full: steps, fullArea: 0.03 };
+      const stay = { place: 'oven' as const, index: 0, from: 0, to: 500, celsius: 230, area: 0 };
+      const begun = {
+        option: 0,
+        oven: 0,
+        start: -100,
+        stays: [stay],
+        touches: [],
+        outAt: 500,
+        readyAt: 700,
+        keepsUntil: 800,
+      };
+      return { id: `p${i}`, options: [option], ...(i === 0 ? { begun } : {}) };
+    });
+    const ticket: TicketJob = { id: 't', from: 0, pieces };
+    const heat = { pans: [230, 230], ovens: [230] };
+    const found = scheduleService({ gear: serviceGear(LINE), now: 0, heat, tickets: [ticket] });
+    expect(found.unplaced).toEqual([]);
+    expect(found.pieces).toHaveLength(3);
+  });
+
   it('does not begin what is promised for later, and starts no cold pan before it is hot', () => {
     const job = serviceOf(7, 4);
     const cold = { pans: [22, 22], ovens: [22] };

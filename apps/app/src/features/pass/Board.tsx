@@ -13,6 +13,7 @@ import { ClockLanes } from './ClockLanes';
 import { LateTables } from './LateTables';
 import { ProbeAdvice } from './ProbeAdvice';
 import { sayDue, sayThing } from './passWords';
+import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -68,13 +69,7 @@ export const Board = ({ pass, presses }: Props) => {
               nothing={waiting.length === 0 ? 'No table has ordered.' : 'Nothing to do yet.'}
             />
           ))}
-          {presses.last ? (
-            <Button
-              kind="stovePlain"
-              label={`Take back: ${presses.last.words}`}
-              onPress={presses.takeBack}
-            />
-          ) : null}
+          <TakeBack presses={presses} />
         </View>
         <View className={`gap-4 ${wide ? 'flex-1' : ''}`}>
           <LateTables pass={pass} presses={presses} />

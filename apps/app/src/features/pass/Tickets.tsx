@@ -11,6 +11,7 @@ import { useShow } from '../../words/useShow';
 import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';
 import { sayPiece } from './passWords';
+import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -53,13 +54,7 @@ export const Tickets = ({ pass, presses }: Props) => {
           <Text voice="head" tone="text-salt-50" heading={2}>
             {tickets.length === 0 ? 'No table has ordered' : 'Tables'}
           </Text>
-          {presses.last ? (
-            <Button
-              kind="stovePlain"
-              label={`Take back: ${presses.last.words}`}
-              onPress={presses.takeBack}
-            />
-          ) : null}
+          <TakeBack presses={presses} />
           <View role="list" aria-label="Tickets" className="gap-3">
             {tickets.map((ticket) => (
               <TicketRow
