@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { serviceJob } from '@crustan/core/pass/lineNow';
 import type { Order, OrderedPiece } from '@crustan/core/pass/serviceEvent';
@@ -194,6 +194,11 @@ const useQuote = (
   const [quote, setQuote] = useState<Quote>(NO_QUOTE);
   const asked = useMemo(() => pieces.map(({ dish, doneness }) => ({ dish, doneness })), [pieces]);
   const basis = pass.schedule?.basis;
+  // The line changes with every second: asked anew when the order, or what is told, does.
+  const latest = useRef(pass);
+  useEffect(() => {
+    latest.current = pass;
+  });
   useEffect(() => {
     let stale = false;
     const ask = async (): Promise<void> => {
@@ -201,15 +206,15 @@ const useQuote = (
         setQuote(NO_QUOTE);
         return;
       }
-      const { line } = pass;
+      const { line, schedule, dishes } = latest.current;
       const now = (line.now - line.epoch) / 1000;
-      const job = serviceJob(line, toldPieces(pass.schedule));
+      const job = serviceJob(line, toldPieces(schedule));
       const ticket = {
         id: 'asked',
         from: now,
         ...(minutes === undefined ? {} : { promised: now + minutes * 60 }),
         pieces: asked.flatMap(({ dish, doneness }, i) => {
-          const portion = pass.dishes
+          const portion = dishes
             .find(({ id }) => id === dish)
             ?.portions.find((one) => one.doneness === doneness);
           return portion
@@ -228,8 +233,6 @@ const useQuote = (
     return () => {
       stale = true;
     };
-    // The line itself changes with every second: asked anew when the order or what is told does.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [asked, minutes, basis]);
   return quote;
 };
