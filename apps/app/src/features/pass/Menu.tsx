@@ -4,10 +4,12 @@ import { sayFailure } from '../../store/bookApi';
 import { useDishesQuery, useDropDishMutation } from '../../store/passApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import { sayDuration } from '@crustan/core/units';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { NewDish } from './NewDish';
+
+/** A menu is read by the minute. */
+const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
 
 /** Dishes of the menu, and a new one from the plan that is drawn up. */
 export const Menu = () => {
@@ -42,7 +44,7 @@ export const Menu = () => {
                   {`${doneness}: ${options
                     .map(
                       ({ plan }) =>
-                        `${WAY_NAMES[plan.request.way].toLowerCase()}, ${sayDuration(plan.cookSeconds)} and ${sayDuration(plan.restSeconds)} of rest${plan.inRange === undefined ? '' : `, ${sayDuration(plan.inRange)} of it between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`}`,
+                        `${WAY_NAMES[plan.request.way].toLowerCase()}, ${minutes(plan.cookSeconds)} and ${minutes(plan.restSeconds)} of rest${plan.inRange === undefined ? '' : `, ${minutes(plan.inRange)} of it between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`}`,
                     )
                     .join('; or ')}`}
                 </Text>

@@ -35,7 +35,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
         <Text voice="bigFigure" testID={`par-${dish}`}>{`prepare ${par.prepare}`}</Text>
       </View>
       <Text voice="small">
-        {`${pieces(mean)} expected, ${par.ready} ready: ${percent(par.chanceOut)} chance to run out, ${pieces(par.wasted)} thrown away on average, ${pieces(par.kept)} kept to the next day.`}
+        {`${pieces(mean)} expected, ${par.ready} ready: ${percent(par.chanceOut)} chance to run out, ${pieces(par.wasted)} thrown away on average${par.kept === 0 ? '' : `, ${pieces(par.kept)} kept to the next day`}.`}
       </Text>
       <Text voice="small">
         {priced
