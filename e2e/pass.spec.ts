@@ -88,7 +88,13 @@ test('a service goes out as a file and into another book; an order is changed', 
   await page.getByRole('tab', { name: 'Board' }).click();
   await page.getByRole('button', { name: 'Open a service' }).click();
   await page.getByRole('tab', { name: 'Tickets' }).click();
+  const counting = page.getByRole('button', { name: /count Strip/ });
+  await counting.click();
+  await page.getByRole('textbox', { name: 'Left to be ordered' }).fill('2');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(counting).toHaveText('2 left');
   await order(page, '11', [STRIP]);
+  await expect(counting).toHaveText('1 left');
   await page.getByRole('button', { name: 'Change', exact: true }).click();
   await page.getByRole('button', { name: `Add ${SALMON}` }).click();
   await page.getByRole('textbox', { name: /allergy/ }).fill('fish');

@@ -34,7 +34,8 @@ export const order = async (
   for (const piece of pieces) await page.getByRole('button', { name: `Add ${piece}` }).click();
   await page.getByRole('radio', { name: when }).click();
   await page.getByRole('button', { name: 'Add the order' }).click();
-  await expect(page.getByText(`Table ${table}`, { exact: true })).toBeVisible();
+  const tickets = page.getByRole('list', { name: 'Tickets' });
+  await expect(tickets.getByText(`Table ${table}`, { exact: true })).toBeVisible();
 };
 
 /** Does what the board says when it says it, until it has nothing more or `until` holds. */

@@ -33,6 +33,7 @@ const schedule = (basis: number, at: number): ToldSchedule => ({
   at,
   pieces: [],
   tickets: [],
+  sides: [],
   unplaced: [],
   moved: [],
   late: 0,

@@ -3,6 +3,8 @@ import { Text } from './Text';
 
 export interface ButtonProps {
   readonly label: string;
+  /** Spoken in place of the label, where several of them stand in one list; begins with it. */
+  readonly spoken?: string | undefined;
   readonly onPress: () => void;
   /** `main` is the one thing to do; `plain` stands beside it; `stove` is for a wet knuckle. */
   readonly kind?: 'main' | 'plain' | 'stove' | 'stovePlain';
@@ -25,6 +27,7 @@ const LABEL = {
 
 export const Button = ({
   label,
+  spoken,
   onPress,
   kind = 'main',
   disabled = false,
@@ -34,6 +37,7 @@ export const Button = ({
   return (
     <Pressable
       role="button"
+      aria-label={spoken}
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}

@@ -17,6 +17,8 @@ import {
   type PortionQuestion,
   type ServiceJob,
   type ServiceSchedule,
+  waysOut,
+  type WayOut,
 } from '@crustan/core/pass';
 import { breathe, SPELL } from './breathe';
 
@@ -72,6 +74,7 @@ const pastOf = (
 
 const service = {
   schedule: (job: ServiceJob): ServiceSchedule => scheduleService(job),
+  waysOut: (...asked: Parameters<typeof waysOut>): readonly WayOut[] => waysOut(...asked),
   /** Plans a portion each of its ways; undefined once another is asked for. */
   portion: async (question: PortionQuestion): Promise<readonly PortionOption[] | undefined> => {
     wanted += 1;

@@ -32,7 +32,7 @@ const keptSteps = ({ alone, full, fullArea }: PieceOption) => ({
 });
 
 const dishOf = (
-  { name, request, donenesses, others, cost, price, shelfDays }: DemoDish,
+  { name, request, donenesses, others, sides, cost, price, shelfDays }: DemoDish,
   createdAt: number,
   idOf: (name: string) => string,
 ): KeptDish => ({
@@ -46,7 +46,7 @@ const dishOf = (
       portionOptions({ request: { ...request, target }, others, pan: DEFAULT_PAN, quick: true }),
     ).map(({ plan, steps }) => ({ plan: keptPlan(plan), steps: keptSteps(steps) })),
   })),
-  sides: [],
+  sides: sides.map((side) => ({ ...side })),
   cost,
   price,
   shelfDays,
@@ -176,6 +176,20 @@ const eventsOf = (
       : [ordered, { id: idOf(`sent ${key}`), kind: 'sent', at: moment(sent), of: order.id }];
   });
 
+/** What was prepared, counted as the service opened. */
+const counted = (
+  service: ServiceRecord,
+  dishes: readonly KeptDish[],
+  idOf: (name: string) => string,
+): readonly ServiceEvent[] =>
+  dishes.map(({ id, name }, i) => ({
+    id: idOf(`counted ${service.name} ${name}`),
+    kind: 'stock',
+    at: service.opensAt,
+    dish: id,
+    count: DEMO_DISHES[i]?.prepared ?? 0,
+  }));
+
 /** A service is closed so long after it was opened, ms. */
 const LASTS = 5 * 3600_000;
 
@@ -209,7 +223,10 @@ export const demoService = (now: number, idOf: (name: string) => string): DemoSe
     dishes,
     services: [
       { service: past, events: eventsOf(LAST_WEEK, past, dishes, idOf) },
-      { service: tonight, events: eventsOf(TONIGHT, tonight, dishes, idOf) },
+      {
+        service: tonight,
+        events: [...counted(tonight, dishes, idOf), ...eventsOf(TONIGHT, tonight, dishes, idOf)],
+      },
     ],
     demand,
   };

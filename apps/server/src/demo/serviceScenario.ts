@@ -1,3 +1,4 @@
+import type { Side } from '@crustan/core/schedule';
 import { USUAL, type PlanRequest, type Way } from '@crustan/core/plan';
 
 /** A dish of the supper room's menu. */
@@ -6,6 +7,9 @@ export interface DemoDish {
   readonly request: PlanRequest;
   readonly donenesses: readonly { readonly name: string; readonly target: number }[];
   readonly others: readonly Way[];
+  readonly sides: readonly Side[];
+  /** Prepared for tonight. */
+  readonly prepared: number;
   readonly cost: number;
   readonly price: number;
   readonly shelfDays: number;
@@ -31,6 +35,8 @@ export const DEMO_DISHES: readonly DemoDish[] = [
       { name: 'medium-rare', target: 55 },
     ],
     others: ['once'],
+    sides: [{ name: 'Buttered greens', handsOn: 60, handsOff: 180, needs: 'burner', keeps: 240 }],
+    prepared: 11,
     cost: 9,
     price: 27,
     shelfDays: 3,
@@ -49,6 +55,8 @@ export const DEMO_DISHES: readonly DemoDish[] = [
     },
     donenesses: [{ name: 'rosy', target: 57 }],
     others: [],
+    sides: [{ name: 'Red wine sauce', handsOn: 45, handsOff: 0, needs: 'nothing', keeps: 300 }],
+    prepared: 5,
     cost: 7,
     price: 24,
     shelfDays: 2,
@@ -67,6 +75,8 @@ export const DEMO_DISHES: readonly DemoDish[] = [
     },
     donenesses: [{ name: 'just set', target: 48 }],
     others: [],
+    sides: [],
+    prepared: 6,
     cost: 6,
     price: 22,
     shelfDays: 1,

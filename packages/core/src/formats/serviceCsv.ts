@@ -9,6 +9,8 @@ export const SERVICE_COLUMNS = [
   'late_s',
   'pieces',
   'waited_s',
+  'why_late',
+  'why_late_s',
 ] as const;
 
 const clock = (at: number | undefined): string | undefined =>
@@ -18,7 +20,7 @@ const clock = (at: number | undefined): string | undefined =>
 export const writeServiceCsv = ({ sent }: Pick<ServiceReport, 'sent'>): string =>
   writeCsv(
     SERVICE_COLUMNS,
-    sent.map(({ table, orderedAt, dueAt, sentAt, late, pieces, waited }) => [
+    sent.map(({ table, orderedAt, dueAt, sentAt, late, pieces, waited, why }) => [
       table,
       clock(orderedAt),
       clock(dueAt),
@@ -26,5 +28,7 @@ export const writeServiceCsv = ({ sent }: Pick<ServiceReport, 'sent'>): string =
       late === undefined ? undefined : Math.round(late),
       pieces,
       Math.round(waited),
+      why?.reason,
+      why && Math.round(why.seconds),
     ]),
   );

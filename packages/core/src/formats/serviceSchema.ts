@@ -42,7 +42,7 @@ const option = z.int().min(0).max(20);
 const gearId = z.string().trim().min(1).max(60);
 
 const takenSchema = z.union([
-  z.strictObject({ reason: z.enum(['pan', 'oven', 'hands', 'holding']) }),
+  z.strictObject({ reason: z.enum(['pan', 'oven', 'hands', 'holding', 'burner']) }),
   z.strictObject({ reason: z.enum(['pan-heat', 'oven-heat']), set: z.number() }),
 ]);
 
@@ -82,6 +82,14 @@ export const serviceEventSchema = z.discriminatedUnion('kind', [
     gear: z.enum(['pan', 'oven']),
     of: gearId,
     celsius,
+  }),
+  z.strictObject({ id, kind: z.literal('side'), at: moment, of: id, side: name(60) }),
+  z.strictObject({
+    id,
+    kind: z.literal('stock'),
+    at: moment,
+    dish: id,
+    count: z.int('must be a whole number').min(0).max(1000),
   }),
   z.strictObject({ id, kind: z.literal('undo'), at: moment, of: id }),
 ]) satisfies z.ZodType<ServiceEvent>;
@@ -220,6 +228,19 @@ export const toldScheduleSchema = z.strictObject({
       }),
     )
     .max(300),
+  /** A page of an earlier version tells none. */
+  sides: z
+    .array(
+      z.strictObject({
+        ticket: id,
+        name: name(60),
+        start: serviceSeconds,
+        readyAt: serviceSeconds,
+        taken: takenSchema.optional(),
+      }),
+    )
+    .max(2400)
+    .default([]),
   unplaced: z.array(id).max(300),
   moved: z.array(z.strictObject({ id, from: serviceSeconds, taken: takenSchema })).max(300),
   late: z.number().min(0),

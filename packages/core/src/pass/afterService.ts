@@ -1,6 +1,7 @@
 import type { TimedAction } from '../cook/progress';
-import type { MenuDish } from './menuDish';
-import type { ServiceState, Ticket } from './serviceTickets';
+import { portionOf, type MenuDish } from './menuDish';
+import type { ServiceState, Ticket, TicketPiece } from './serviceTickets';
+import { whyLate, type CookedPiece, type WhyLate } from './whyLate';
 
 /** How a ticket went. Seconds; times in ms since 1970. */
 export interface SentTable {
@@ -12,6 +13,8 @@ export interface SentTable {
   readonly sentAt: number;
   /** After its time; below 0: before. */
   readonly late: number | undefined;
+  /** What made it so, where it was late and its pieces tell. */
+  readonly why: WhyLate | undefined;
   readonly pieces: number;
   /** Between the first piece that was ready and the sending, and how much of it was over what it keeps. */
   readonly waited: number;
@@ -51,21 +54,39 @@ const doneAt = (
 ): number | undefined =>
   actions?.find((action) => action.kind === kind && action.done !== undefined)?.dueAt;
 
+/** A piece as it was cooked and as its plan had it; undefined where it was not followed to its end. */
+const cookedPiece = (
+  piece: TicketPiece,
+  dishes: readonly MenuDish[],
+  actions: readonly TimedAction[] | undefined,
+): CookedPiece | undefined => {
+  const plan = piece.begun && portionOf(dishes, piece)?.options.at(piece.begun.option)?.plan;
+  const [beganAt, pulledAt] = [doneAt(actions, 'in'), doneAt(actions, 'pull')];
+  if (!plan || beganAt === undefined || pulledAt === undefined) return undefined;
+  const { cookSeconds, restSeconds } = plan;
+  return { beganAt, pulledAt, cookSeconds, restSeconds };
+};
+
 const tableOf = (
   ticket: Ticket,
   sentAt: number,
+  dishes: readonly MenuDish[],
   on: ReadonlyMap<string, readonly TimedAction[]>,
 ): SentTable => {
   const { id, table, orderedAt, wanted, quoted, pieces } = ticket;
   const dueAt = wanted ?? quoted;
   const out = pieces.flatMap((piece) => doneAt(on.get(piece.id), 'pull') ?? []);
+  const late = dueAt === undefined ? undefined : (sentAt - dueAt) / 1000;
+  const cooked = pieces.flatMap((piece) => cookedPiece(piece, dishes, on.get(piece.id)) ?? []);
+  const wasLate = dueAt !== undefined && late !== undefined && late > ON_TIME;
   return {
     id,
     table,
     orderedAt,
     dueAt,
     sentAt,
-    late: dueAt === undefined ? undefined : (sentAt - dueAt) / 1000,
+    late,
+    why: wasLate ? whyLate(ticket, dueAt, cooked) : undefined,
     pieces: pieces.length,
     waited: out.length === 0 ? 0 : Math.max(0, (sentAt - Math.min(...out)) / 1000),
   };
@@ -81,7 +102,7 @@ export const serviceReport = (
   on: ReadonlyMap<string, readonly TimedAction[]>,
 ): ServiceReport => {
   const sent = state.tickets.flatMap((ticket) =>
-    ticket.sentAt === undefined ? [] : [tableOf(ticket, ticket.sentAt, on)],
+    ticket.sentAt === undefined ? [] : [tableOf(ticket, ticket.sentAt, dishes, on)],
   );
   const timed = sent.filter(({ late }) => late !== undefined);
   const served = state.tickets.filter(({ sentAt }) => sentAt !== undefined);

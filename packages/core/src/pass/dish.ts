@@ -1,3 +1,4 @@
+import type { Side } from '../schedule/sides';
 import type { PieceSteps } from './pieceSteps';
 
 /** One way of cooking a portion: alone in its pan, and in a pan that is as full as it sears. */
@@ -42,10 +43,17 @@ export interface AbsoluteStay {
   readonly area: number;
 }
 
+/** A side of a table, made for all its plates at once. */
+export interface SideJob extends Side {
+  /** When it was begun, seconds of the service; absent: not yet. */
+  readonly begun?: number | undefined;
+}
+
 /** The pieces of one table that land together. Seconds of the service. */
 export interface TicketJob {
   readonly id: string;
   readonly pieces: readonly PieceJob[];
+  readonly sides?: readonly SideJob[] | undefined;
   /** When it was ordered or fired: nothing of it is begun before. */
   readonly from: number;
   /** When it is promised; absent: as soon as can be. */

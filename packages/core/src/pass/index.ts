@@ -15,3 +15,4 @@ export * from './probeNext';
 export * from './serviceEvent';
 export * from './serviceTickets';
 export * from './thingsToDo';
+export * from './waysOut';

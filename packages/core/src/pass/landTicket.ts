@@ -59,6 +59,16 @@ const shortest = ({ job: { only }, steps }: SlotPiece): number =>
     ),
   );
 
+/** The first slot in which every side of a ticket is ready. */
+const sidesReady = ({ sides = [] }: TicketJob, grid: ServiceGrid, from: number): number =>
+  Math.max(
+    0,
+    ...sides.map(({ begun, handsOn, handsOff }) => {
+      const first = begun === undefined ? from : grid.slotOf(begun);
+      return first + Math.ceil((handsOn + handsOff) / grid.slot);
+    }),
+  );
+
 export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
   const pieces = job.pieces.map((piece) => ({
     job: piece,
@@ -66,7 +76,8 @@ export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
   }));
   const from = Math.max(0, grid.slotOf(job.from));
   const plating = Math.ceil((pieces.length * grid.plating) / grid.slot);
-  const takes = Math.max(...pieces.map(shortest)) + plating;
+  const sides = sidesReady(job, grid, from);
+  const takes = Math.max(...pieces.map(shortest), sides - from) + plating;
   const soonest = from + takes;
   const { promised, soonest: found } = job;
   const due = promised ?? found;
@@ -76,7 +87,7 @@ export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
     from,
     // What has begun lands when it is ready, however that compares with its plan.
     first: Math.max(
-      pieces.some((piece) => piece.job.begun) ? plating : soonest,
+      pieces.some((piece) => piece.job.begun) ? Math.max(0, sides) + plating : soonest,
       promised === undefined ? 0 : grid.slotOf(promised - EARLY),
     ),
     takes,

@@ -254,7 +254,7 @@ export class LandedTickets {
     return [...on, ...placed];
   }
 
-  result(): ServiceSchedule {
+  result(): Omit<ServiceSchedule, 'sides'> {
     const found = this.job.tickets.map(({ id }) => this.landingOf(id));
     const tickets = found.filter((ticket) => ticket !== undefined);
     return {

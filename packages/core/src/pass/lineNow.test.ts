@@ -46,10 +46,10 @@ const said = (
   now: T0 + now * 1000,
   on,
 });
-const ORDERED: ServiceEvent = {
+const ORDERED = {
   id: 'o',
   at: T0,
-  kind: 'ordered',
+  kind: 'ordered' as const,
   order: { id: '7', table: '7', pieces: [{ id: 'a', dish: 'strip', doneness: 'rare' }] },
 };
 
@@ -64,6 +64,40 @@ describe('a line at a moment', () => {
     const [oven, piece] = [things.find(({ station }) => station === 'oven'), schedule.pieces[0]];
     const intoOven = piece.start + (steps.stays[1]?.at ?? 0);
     expect(oven?.due).toBeLessThan(intoOven - 300);
+  });
+
+  it('asks for each side once for the whole table, in time for its plates', () => {
+    const side = {
+      name: 'Greens',
+      handsOn: 60,
+      handsOff: 240,
+      needs: 'burner',
+      keeps: 120,
+    } as const;
+    const order = {
+      ...ORDERED.order,
+      pieces: ['a', 'b'].map((id) => ({ id, dish: 'strip', doneness: 'rare' })),
+    };
+    const ordered: ServiceEvent = { ...ORDERED, order };
+    const begun: ServiceEvent = {
+      id: 'g',
+      at: T0 + 900_000,
+      kind: 'side',
+      of: '7',
+      side: 'Greens',
+    };
+    const asked = (events: readonly ServiceEvent[]) => {
+      const line = { ...said(events, 10), dishes: [{ ...DISH, sides: [side] }] };
+      const schedule = scheduleService(serviceJob(line));
+      return { schedule, things: thingsToDo(line, schedule, heatNow(line)) };
+    };
+    const { schedule, things } = asked([ordered]);
+    const greens = things.filter(({ kind }) => kind === 'side');
+    expect(greens).toMatchObject([{ name: 'Greens', plates: 2, station: 'stove', seconds: 60 }]);
+    const lands = schedule.tickets[0].landsAt;
+    expect(greens[0].due).toBeLessThanOrEqual(lands - 300);
+    expect(greens[0].due).toBeGreaterThanOrEqual(lands - 300 - 120 - 45);
+    expect(asked([ordered, begun]).things.some(({ kind }) => kind === 'side')).toBe(false);
   });
 
   it('knows what a pan is at from what was said, and from the piece that was laid in', () => {

@@ -1,12 +1,13 @@
 import type { TimedAction } from '../cook/progress';
+import type { Side } from '../schedule/sides';
 import { begunPiece } from './begunPiece';
 import type { GearHeat, PieceJob, TicketJob } from './dish';
 import { GearState } from './gearState';
-import { portionOf, type MenuDish } from './menuDish';
+import { portionOf, sidesOf, type MenuDish } from './menuDish';
 import { ovenReady, panReady, type ServiceGear } from './serviceGear';
 import type { PlacedPiece, ServiceJob, ServiceSchedule } from './serviceSchedule';
 import type { ServiceState, Ticket, TicketPiece } from './serviceTickets';
-import { STATION_OF, TOUCH, type Thing } from './thingsToDo';
+import { STATION_OF, TOUCH, type Station, type Thing } from './thingsToDo';
 
 /** A service at a moment: what is on order, what the pieces that are on have come to, and the gear. */
 export interface LineNow {
@@ -102,10 +103,13 @@ export const serviceJob = (line: LineNow, told?: ReadonlyMap<string, PlacedPiece
     if (pieces.length === 0) return [];
     const at = (moment: number | undefined): number | undefined =>
       moment === undefined ? undefined : secondsIn(line, moment);
-    const { id, wanted, quoted, firedAt } = ticket;
-    return [
-      { id, pieces, from: secondsIn(line, firedAt), promised: at(wanted), soonest: at(quoted) },
-    ];
+    const { id, wanted, quoted, firedAt, sidesBegun } = ticket;
+    const sides = sidesOf(line.dishes, ticket.pieces).map(({ side }) => ({
+      ...side,
+      begun: at(sidesBegun.find(({ name }) => name === side.name)?.at),
+    }));
+    const from = secondsIn(line, firedAt);
+    return [{ id, pieces, sides, from, promised: at(wanted), soonest: at(quoted) }];
   }),
 });
 
@@ -184,6 +188,7 @@ export const thingsToDo = (
       const due = where.start;
       things.push({ kind: 'touch', station, due, seconds: TOUCH.touch, action: 'in', ...base });
     }
+    things.push(...sidesToBegin(line, schedule, ticket));
     const landing = schedule.tickets.find(({ id }) => id === ticket.id);
     if (landing) {
       const seconds = TOUCH.plate * ticket.pieces.length;
@@ -193,3 +198,26 @@ export const thingsToDo = (
   }
   return things.toSorted((a, b) => a.due - b.due);
 };
+
+/** Where a side is made. */
+const SIDE_STATION = {
+  nothing: 'plates',
+  burner: 'stove',
+  pan: 'stove',
+  oven: 'oven',
+} as const satisfies Record<Side['needs'], Station>;
+
+const sidesToBegin = (
+  { dishes }: LineNow,
+  schedule: ServiceSchedule,
+  { id, pieces, sidesBegun }: Ticket,
+): readonly Thing[] =>
+  sidesOf(dishes, pieces).flatMap(({ side, plates }): readonly Thing[] => {
+    const { name, needs, handsOn } = side;
+    const placed = schedule.sides.find((one) => one.ticket === id && one.name === name);
+    if (!placed || sidesBegun.some((begun) => begun.name === name)) return [];
+    const station = SIDE_STATION[needs];
+    return [
+      { kind: 'side', station, due: placed.start, seconds: handsOn, name, plates, ticket: id },
+    ];
+  });

@@ -36,3 +36,17 @@ export const portionOf = (
   { dish, doneness }: { readonly dish: string; readonly doneness: string },
 ): MenuPortion | undefined =>
   dishes.find(({ id }) => id === dish)?.portions.find((portion) => portion.doneness === doneness);
+
+/** The sides of a table's pieces, each once, and for how many plates. */
+export const sidesOf = (
+  dishes: readonly MenuDish[],
+  pieces: readonly { readonly dish: string }[],
+): readonly { readonly side: Side; readonly plates: number }[] => {
+  const found = new Map<string, { side: Side; plates: number }>();
+  for (const { dish } of pieces) {
+    for (const side of dishes.find(({ id }) => id === dish)?.sides ?? []) {
+      found.set(side.name, { side, plates: (found.get(side.name)?.plates ?? 0) + 1 });
+    }
+  }
+  return [...found.values()];
+};

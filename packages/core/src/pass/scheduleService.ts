@@ -1,5 +1,6 @@
 import { drawn, seededRandom, shuffled } from '../maths/random';
 import { LandedTickets, type GridSpacing } from './landedTickets';
+import { placeServiceSides } from './placeServiceSides';
 import type { ServiceJob, ServiceSchedule } from './serviceSchedule';
 
 export interface ScheduleOptions extends GridSpacing {
@@ -34,7 +35,7 @@ export const scheduleService = (
   const order = scheduling.byTime();
   if (inTurn) {
     scheduling.landInTurn(order);
-    return scheduling.result();
+    return withSides(scheduling);
   }
   scheduling.land(order);
   let best = scheduling.snapshot();
@@ -56,5 +57,10 @@ export const scheduleService = (
       best = scheduling.snapshot();
     } else scheduling.restore(best);
   }
-  return scheduling.result();
+  return withSides(scheduling);
+};
+
+const withSides = (scheduling: LandedTickets): ServiceSchedule => {
+  const found = scheduling.result();
+  return { ...found, sides: placeServiceSides(scheduling.grid, scheduling.job, found.tickets) };
 };

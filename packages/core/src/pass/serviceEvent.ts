@@ -68,6 +68,18 @@ export type ServiceEvent =
       readonly of: string;
       readonly celsius: number;
     })
+  | (Happened & {
+      /** A side of an order was begun. */
+      readonly kind: 'side';
+      readonly of: string;
+      readonly side: string;
+    })
+  | (Happened & {
+      /** So many pieces of a dish are left to be ordered. */
+      readonly kind: 'stock';
+      readonly dish: string;
+      readonly count: number;
+    })
   | (Happened & { readonly kind: 'undo'; readonly of: string });
 
 export const SERVICE_EVENT_KINDS = [
@@ -82,6 +94,8 @@ export const SERVICE_EVENT_KINDS = [
   'way',
   'begun',
   'set',
+  'side',
+  'stock',
   'undo',
 ] as const satisfies readonly ServiceEvent['kind'][];
 

@@ -24,6 +24,8 @@ export interface ServiceGear {
   readonly ovens: readonly ServiceOven[];
   /** Pans that are listed and stand on no burner, by id. */
   readonly aside: readonly string[];
+  /** Burners that no pan of the service stands on: what sides are made on. */
+  readonly spare: number;
   /** Places where pieces rest until their table is complete. */
   readonly holding: number;
   /** Cooks on the line. */
@@ -58,6 +60,9 @@ export interface GearListed {
 export const USUAL_SLOTS = 6;
 export const USUAL_HOLDING = 8;
 
+/** A kitchen that lists one burner has said nothing of the others: a household's stove has four. */
+const HOUSEHOLD_BURNERS = 4;
+
 /**
  * The gear of a service: the widest pans take the strongest burners that they stand on. A pan that finds
  * none stands aside.
@@ -86,6 +91,7 @@ export const serviceGear = (kitchen: GearListed): ServiceGear => {
       oven: { ...DEFAULT_OVEN, offset },
     })),
     aside,
+    spare: kitchen.burners.length === 1 ? HOUSEHOLD_BURNERS - 1 : free.length,
     holding: kitchen.holding ?? USUAL_HOLDING,
     hands: kitchen.hands ?? 1,
   };

@@ -44,6 +44,8 @@ export class ServiceGrid {
   readonly ovens: readonly HeatedPlace[];
   readonly hands: Counted;
   readonly holding: Counted;
+  /** Burners without a pan of the service. */
+  readonly spare: Counted;
   /** Placements looked at so far: what a search spends. */
   tried = 0;
   private readonly now: number;
@@ -67,6 +69,7 @@ export class ServiceGrid {
     );
     this.hands = new Counted(slots, gear.hands);
     this.holding = new Counted(slots, gear.holding);
+    this.spare = new Counted(slots, gear.spare);
   }
 
   /** The slot of a moment, seconds of the service. */

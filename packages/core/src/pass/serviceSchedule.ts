@@ -48,9 +48,20 @@ export interface MovedPiece {
   readonly taken: Taken;
 }
 
+/** A table's side. Seconds of the service. */
+export interface PlacedServiceSide {
+  readonly ticket: string;
+  readonly name: string;
+  readonly start: number;
+  readonly readyAt: number;
+  /** What is taken where it finds no place of its own. */
+  readonly taken?: Taken | undefined;
+}
+
 export interface ServiceSchedule {
   readonly pieces: readonly PlacedPiece[];
   readonly tickets: readonly PlacedTicket[];
+  readonly sides: readonly PlacedServiceSide[];
   /** Tickets that do not land within hours. */
   readonly unplaced: readonly string[];
   readonly moved: readonly MovedPiece[];

@@ -86,4 +86,30 @@ describe('the tickets of a service', () => {
       }),
     );
   });
+
+  it('what is left of a dish goes down with every piece that is ordered or cooked again', () => {
+    const count = { ...at(1), kind: 'stock', dish: 'strip', count: 5 } as const;
+    const events: ServiceEvent[] = [
+      { ...at(0), kind: 'ordered', order: order('6') },
+      count,
+      { ...at(2), kind: 'ordered', order: order('7') },
+      { ...at(3), kind: 'ordered', order: order('8') },
+      { ...at(4), kind: 'begun', piece: '7-a', option: 0, full: false },
+      {
+        ...at(5),
+        kind: 'refired',
+        of: '7',
+        instead: '7-a',
+        piece: { id: '7-c', dish: 'strip', doneness: 'rare' },
+      },
+      { ...at(6), kind: 'changed', order: order('8', { pieces: [order('8').pieces[1]] }) },
+      { ...at(7), kind: 'cancelled', of: '7' },
+    ];
+    const left = events.map((_, i) => serviceState(events.slice(0, i + 1)).stock.get('strip'));
+    // Of a cancelled table what had not begun can be sold again: here the piece that was cooked anew.
+    expect(left).toEqual([undefined, 5, 4, 3, 3, 2, 3, 4]);
+    expect(serviceState(events).stock.has('duck')).toBe(false);
+    const undone: ServiceEvent = { ...at(8), kind: 'undo', of: count.id };
+    expect(serviceState([...events, undone]).stock.size).toBe(0);
+  });
 });

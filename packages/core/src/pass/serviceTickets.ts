@@ -24,6 +24,8 @@ export interface Ticket extends Omit<Order, 'pieces'> {
   readonly pieces: readonly TicketPiece[];
   /** Pieces that were cooked again, and how many times in all. */
   readonly dropped: readonly TicketPiece[];
+  /** Sides that were begun, and when. */
+  readonly sidesBegun: readonly { readonly name: string; readonly at: number }[];
 }
 
 /** What a pan or an oven was set to, C, and when, by its id. */
@@ -40,6 +42,8 @@ export interface ServiceState {
   readonly tickets: readonly Ticket[];
   /** In the order of their time. */
   readonly set: readonly GearSet[];
+  /** Pieces that are left to be ordered, by dish, where they were counted. */
+  readonly stock: ReadonlyMap<string, number>;
   /** The last event that can be taken back. */
   readonly last: ServiceEvent | undefined;
 }
@@ -74,6 +78,7 @@ const started = (order: Order, at: number): Ticket => ({
   sentAt: undefined,
   pieces: order.pieces.map((piece) => asPiece(piece)),
   dropped: [],
+  sidesBegun: [],
 });
 
 /** A change keeps what is known of the pieces that stay. */
@@ -128,8 +133,11 @@ const told = (ticket: Ticket, event: ServiceEvent): Ticket => {
         // Two phones may say it: the first stands.
         piece.begun ? piece : { ...piece, begun: event },
       );
+    case 'side':
+      return { ...ticket, sidesBegun: [...ticket.sidesBegun, { name: event.side, at: event.at }] };
     case 'ordered':
     case 'set':
+    case 'stock':
     case 'undo':
       return ticket;
   }
@@ -137,33 +145,50 @@ const told = (ticket: Ticket, event: ServiceEvent): Ticket => {
 
 const speaksOf = (event: ServiceEvent, { id, pieces }: Ticket): boolean => {
   if ('order' in event) return event.order.id === id;
-  if (event.kind === 'set' || event.kind === 'undo') return false;
+  if (event.kind === 'set' || event.kind === 'stock' || event.kind === 'undo') return false;
   if (event.kind === 'way' || event.kind === 'begun') {
     return pieces.some((piece) => piece.id === event.piece);
   }
   return event.of === id;
 };
 
+/** Pieces of a dish that a ticket has used up: of a cancelled one, those that were begun. */
+const used = (ticket: Ticket | undefined, dish: string): number =>
+  [...(ticket?.pieces ?? []), ...(ticket?.dropped ?? [])].filter(
+    (piece) => piece.dish === dish && (ticket?.state !== 'cancelled' || piece.begun),
+  ).length;
+
 /** Derives the tickets of a service from its events, in whatever order and however often they come. */
 export const serviceState = (events: readonly ServiceEvent[]): ServiceState => {
   const tickets = new Map<string, Ticket>();
   const set: GearSet[] = [];
+  const stock = new Map<string, number>();
+  const put = (ticket: Ticket): void => {
+    const before = tickets.get(ticket.id);
+    for (const [dish, left] of stock) {
+      stock.set(dish, left - used(ticket, dish) + used(before, dish));
+    }
+    tickets.set(ticket.id, ticket);
+  };
   const effective = effectiveServiceEvents(events);
   for (const event of effective) {
     if (event.kind === 'ordered' && !tickets.has(event.order.id)) {
-      tickets.set(event.order.id, started(event.order, event.at));
+      put(started(event.order, event.at));
     } else if (event.kind === 'set') {
       const { gear, of, celsius, at } = event;
       set.push({ gear, of, celsius, at });
+    } else if (event.kind === 'stock') {
+      stock.set(event.dish, event.count);
     } else {
       for (const ticket of tickets.values()) {
-        if (speaksOf(event, ticket)) tickets.set(ticket.id, told(ticket, event));
+        if (speaksOf(event, ticket)) put(told(ticket, event));
       }
     }
   }
   return {
     tickets: [...tickets.values()],
     set,
+    stock,
     last: effective.findLast(({ kind }) => kind !== 'set' && kind !== 'begun'),
   };
 };

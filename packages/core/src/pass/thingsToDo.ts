@@ -26,6 +26,16 @@ export type Thing =
       readonly celsius: number;
     }
   | {
+      readonly kind: 'side';
+      readonly station: Station;
+      readonly due: number;
+      readonly seconds: number;
+      readonly name: string;
+      /** For how many plates. */
+      readonly plates: number;
+      readonly ticket: string;
+    }
+  | {
       readonly kind: 'plate';
       readonly station: Station;
       readonly due: number;

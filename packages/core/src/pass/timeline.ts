@@ -1,6 +1,6 @@
 /** Why a piece does not fit into a moment: what is taken, and by what heat where that is the reason. */
 export type Taken =
-  | { readonly reason: 'pan' | 'oven' | 'hands' | 'holding' }
+  | { readonly reason: 'pan' | 'oven' | 'hands' | 'holding' | 'burner' }
   /** Another temperature stands there, C. */
   | { readonly reason: 'pan-heat' | 'oven-heat'; readonly set: number };
 

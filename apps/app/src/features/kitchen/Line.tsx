@@ -8,11 +8,14 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
 
 const HANDS = [1, 2, 3, 4] as const;
 const SLOTS = [2, 4, 6, 8, 12] as const;
 const HOLDING = [4, 8, 12, 16, 24] as const;
 const POWERS = [1500, 2000, 3000, 5000, 7000] as const;
+/** Widths of pans that stand on a small burner, m; 0: any. */
+const WIDEST = [0, 0.2, 0.24, 0.28, 0.32] as const;
 const MOST_BURNERS = 8;
 
 const KIND_WORDS = { gas: 'gas', electric: 'electric', induction: 'induction' } as const;
@@ -25,6 +28,7 @@ const counts = (all: readonly number[], own: number) =>
 /** What a service is cooked on besides the pans: cooks, burners, oven places, places to rest. */
 export const Line = () => {
   const dispatch = useAppDispatch();
+  const show = useShow();
   const { hands, holding, ovens, burners, inUse } = useAppSelector((state) => state.kitchen);
   const beside = burners.filter(({ id }) => id !== inUse.burner);
   const change = (by: Partial<Kitchen>): void => void dispatch(kitchenChanged(by));
@@ -60,7 +64,7 @@ export const Line = () => {
         value={String(holding)}
         onChange={(count) => change({ holding: Number(count) })}
       />
-      {beside.map(({ id, kind, power }, i) => (
+      {beside.map(({ id, kind, power, widest }, i) => (
         <View key={id} className="gap-2 border-t border-salt-300 pt-2">
           <Text voice="small">{`Burner ${i + 2}`}</Text>
           <Choice
@@ -78,6 +82,24 @@ export const Line = () => {
             value={String(power)}
             onChange={(watts) =>
               change({ burners: withChanged(burners, id, { power: Number(watts) }) })
+            }
+          />
+          <Text voice="small">{`The widest pan that stands on burner ${i + 2}`}</Text>
+          <Choice
+            label={`Widest pan on burner ${i + 2}`}
+            options={WIDEST.map((metres) => ({
+              value: String(metres),
+              label: metres === 0 ? 'Any' : show.thickness(metres),
+            }))}
+            value={String(widest ?? 0)}
+            onChange={(metres) =>
+              change({
+                burners: burners.map(({ widest: before, ...burner }) =>
+                  burner.id === id
+                    ? { ...burner, ...(Number(metres) === 0 ? {} : { widest: Number(metres) }) }
+                    : { ...burner, ...(before === undefined ? {} : { widest: before }) },
+                ),
+              })
             }
           />
           <Button

@@ -18,6 +18,7 @@ import { Choice } from '../../ui/Choice';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { sayWhyLate } from './passWords';
 
 /** Services that are offered to be looked at. */
 const OFFERED = 8;
@@ -148,14 +149,14 @@ const Told = ({ found }: { readonly found: ServiceInFull }) => {
           : `${sent.length} tables, ${pieces} pieces${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
       </Text>
       <View role="list" aria-label="Tables sent">
-        {sent.map(({ id, table, dueAt, sentAt, late, waited }) => (
+        {sent.map(({ id, table, dueAt, sentAt, late, why, waited }) => (
           <View key={id} role="listitem" className="border-t border-salt-300 py-1">
             <View className="flex-row justify-between gap-3">
               <Text voice="label">{`Table ${table}`}</Text>
               <Text voice="label">{late === undefined ? '' : sayLate(late)}</Text>
             </View>
             <Text voice="small">
-              {`sent ${show.clock(sentAt)}${dueAt === undefined ? '' : `, due ${show.clock(dueAt)}`}${waited === 0 ? '' : `; the first piece waited ${sayDuration(waited)}`}`}
+              {`sent ${show.clock(sentAt)}${dueAt === undefined ? '' : `, due ${show.clock(dueAt)}`}${waited === 0 ? '' : `; the first piece waited ${sayDuration(waited)}`}${why ? `; ${sayWhyLate(why)}` : ''}`}
             </Text>
           </View>
         ))}

@@ -120,7 +120,7 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
       <Button
         kind="stove"
         label={words.happened}
-        onPress={() => presses.done(next, `${words.happened}: ${words.of}`)}
+        onPress={() => presses.done(next, `“${words.happened}”, ${words.of}`)}
         testID="happened"
       />
       <View role="list" aria-label="After that" className="gap-1">

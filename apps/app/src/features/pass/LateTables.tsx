@@ -1,11 +1,16 @@
 import { View } from 'react-native';
 import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import { portionOf } from '@crustan/core/pass/menuDish';
+import { kitchenChanged } from '../../store/kitchenSlice';
+import { newId } from '../../store/newId';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { WAY_NAMES } from '../../words/wayWords';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { sayDuration } from '@crustan/core/units';
 import { sayPiece, sayTable, sayTaken } from './passWords';
+import { useWaysOut, withAnotherPan } from './useWaysOut';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -24,11 +29,14 @@ const APART = 60;
 /** Tables that will be late or apart: said at once, why, and what can be done. */
 export const LateTables = ({ pass, presses }: Props) => {
   const { schedule } = pass;
+  const show = useShow();
   if (!schedule) return null;
   const late = schedule.tickets.filter((ticket) => ticket.late > LATE || ticket.apart > APART);
   const overRested = schedule.pieces.filter((piece) => piece.overRested > OVER_RESTED);
   const moved = schedule.moved.filter(({ id }) => !pass.on.has(id));
-  if ([late, overRested, moved, schedule.unplaced].every((all) => all.length === 0)) return null;
+  const hindered = schedule.sides.filter(({ taken }) => taken !== undefined);
+  if ([late, overRested, moved, schedule.unplaced, hindered].every((all) => all.length === 0))
+    return null;
   return (
     <View className="gap-3" role="group" aria-label="Late tables">
       {late.map((ticket) => (
@@ -39,9 +47,17 @@ export const LateTables = ({ pass, presses }: Props) => {
           {`${sayTable(pass, id)} finds no place in the hours to come: change what it has ordered.`}
         </Text>
       ))}
-      {overRested.map((piece) => (
-        <Text key={piece.id} voice="small" tone="text-salt-200">
-          {`${sayPiece(pass, piece.id)} for ${sayTable(pass, piece.ticket)} waits ${sayDuration(piece.overRested)} longer than it stays hot: keep it warm under a loose cover, or give the table another moment.`}
+      {hindered.map(({ ticket, name, taken }) => (
+        <Text key={`${ticket} ${name}`} voice="small" tone="text-salt-200">
+          {`${name} for ${sayTable(pass, ticket)}: ${taken ? sayTaken(taken, show) : ''} when it should be begun. It is told all the same.`}
+        </Text>
+      ))}
+      {[...new Set(overRested.map(({ ticket }) => ticket))].map((ticket) => (
+        <Text key={ticket} voice="small" tone="text-salt-200">
+          {sayOverRested(
+            pass,
+            overRested.filter((piece) => piece.ticket === ticket),
+          )}
         </Text>
       ))}
       {moved.map(({ id, taken }) => (
@@ -49,6 +65,20 @@ export const LateTables = ({ pass, presses }: Props) => {
       ))}
     </View>
   );
+};
+
+/** Pieces of one table that wait longer than they stay hot, in one sentence. */
+const sayOverRested = (
+  pass: PassNow,
+  pieces: readonly ToldSchedule['pieces'][number][],
+): string => {
+  const [first] = pieces;
+  if (!first) return '';
+  const longest = sayDuration(Math.max(...pieces.map((piece) => piece.overRested)));
+  const table = sayTable(pass, first.ticket);
+  return pieces.length === 1
+    ? `${sayPiece(pass, first.id)} for ${table} waits ${longest} longer than it stays hot: keep it warm under a loose cover, or give the table another moment.`
+    : `${pieces.length} pieces for ${table} wait up to ${longest} longer than they stay hot: keep them warm under a loose cover, or give the table another moment.`;
 };
 
 const Moved = ({
@@ -74,18 +104,15 @@ const LateTable = ({
   presses,
 }: Props & { readonly ticket: ToldSchedule['tickets'][number] }) => {
   const show = useShow();
+  const dispatch = useAppDispatch();
+  const kitchen = useAppSelector((state) => state.kitchen);
   const { id, late, landsAt, apart, hindered } = ticket;
   const table = sayTable(pass, id);
   const why = hindered ? `: ${sayTaken(hindered.taken, show)}` : '';
   const piece = pass.state.tickets
     .flatMap(({ pieces }) => pieces)
     .find((one) => one.id === hindered?.piece);
-  const portion = pass.dishes
-    .find((dish) => dish.id === piece?.dish)
-    ?.portions.find(({ doneness }) => doneness === piece?.doneness);
-  const others = piece?.begun
-    ? []
-    : (portion?.options ?? []).map((option, nth) => ({ option, nth })).slice(1);
+  const ways = useWaysOut(pass, id, piece?.id);
   return (
     <View className="gap-2 rounded bg-hazard px-4 py-3" role="alert">
       <Text voice="label">
@@ -95,19 +122,35 @@ const LateTable = ({
       </Text>
       {piece ? (
         <View className="flex-row flex-wrap gap-2">
-          {others.map(({ option, nth }) => (
-            <Button
-              key={nth}
-              kind="plain"
-              label={`${sayPiece(pass, piece.id)}: ${WAY_NAMES[option.plan.request.way].toLowerCase()}`}
-              onPress={() =>
-                presses.say(
-                  { kind: 'way', piece: piece.id, option: nth },
-                  `another way for ${table}`,
-                )
-              }
-            />
-          ))}
+          {ways.map(({ by, landsAt: then }) => {
+            const at = show.clock(pass.momentOf(then));
+            if (by.kind === 'pan') {
+              return (
+                <Button
+                  key="pan"
+                  kind="plain"
+                  label={`Put another pan on: lands ${at}`}
+                  onPress={() =>
+                    dispatch(kitchenChanged({ pans: withAnotherPan(kitchen, newId()).pans }))
+                  }
+                />
+              );
+            }
+            const plan = portionOf(pass.dishes, piece)?.options.at(by.option)?.plan;
+            return plan ? (
+              <Button
+                key={by.option}
+                kind="plain"
+                label={`${sayPiece(pass, piece.id)}: ${WAY_NAMES[plan.request.way].toLowerCase()}, lands ${at}`}
+                onPress={() =>
+                  presses.say(
+                    { kind: 'way', piece: piece.id, option: by.option },
+                    `another way for ${table}`,
+                  )
+                }
+              />
+            ) : null;
+          })}
           <Button
             kind="plain"
             label={`Tell the table ${show.clock(pass.momentOf(landsAt))}`}

@@ -31,13 +31,18 @@ export const Menu = () => {
         </Text>
       ) : (
         <View role="list" aria-label="Dishes" className="gap-3">
-          {dishes.map(({ id, name, portions, cost, price, shelfDays }) => (
+          {dishes.map(({ id, name, portions, sides, cost, price, shelfDays }) => (
             <View key={id} role="listitem" className="gap-1 border-t border-salt-300 pt-2">
               <View className="flex-row items-center justify-between gap-3">
                 <Text voice="head" heading={2}>
                   {name}
                 </Text>
-                <Button kind="plain" label={`Take ${name} off`} onPress={() => void drop(id)} />
+                <Button
+                  kind="plain"
+                  label="Take off"
+                  spoken={`Take off ${name}`}
+                  onPress={() => void drop(id)}
+                />
               </View>
               {portions.map(({ doneness, options }) => (
                 <Text key={doneness} voice="small">
@@ -52,6 +57,9 @@ export const Menu = () => {
               <Text voice="note" tone="text-iron-500">
                 {[
                   `keeps ${shelfDays === 1 ? 'the day' : `${shelfDays} days`} once prepared`,
+                  ...sides.map(
+                    (side) => `with ${side.name}, ${minutes(side.handsOn + side.handsOff)}`,
+                  ),
                   cost === undefined ? undefined : `costs ${cost}`,
                   price === undefined ? undefined : `sold at ${price}`,
                 ]

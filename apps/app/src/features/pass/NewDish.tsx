@@ -52,6 +52,7 @@ const keptSteps = ({ alone, full, fullArea }: PieceOption): KeptSteps => ({
 export const NewDish = () => {
   const show = useShow();
   const draft = useAppSelector((state) => state.draft.request);
+  const sides = useAppSelector((state) => state.draft.sides);
   const kitchen = useAppSelector((state) => state.kitchen);
   const { scaleOf, donenessOf } = useScales();
   const [keep, kept] = useKeepDishMutation();
@@ -109,7 +110,7 @@ export const NewDish = () => {
       createdAt: Math.round(kitchenNow()),
       name: called.slice(0, 60),
       portions,
-      sides: [],
+      sides: sides.map((side) => ({ ...side })),
       shelfDays: Number(shelf),
     };
     const [paid, asked] = [moneyOf(cost), moneyOf(price)];
@@ -124,7 +125,7 @@ export const NewDish = () => {
         Put the plan on the menu
       </Text>
       <Text>
-        {`${capital(pieceName(draft))}, ${show.thickness(draft.thickness)}, ${WAY_NAMES[draft.way].toLowerCase()}. `}
+        {`${capital(pieceName(draft))}, ${show.thickness(draft.thickness)}, ${WAY_NAMES[draft.way].toLowerCase()}${sides.map(({ name: side }) => `, with ${side.toLowerCase()}`).join('')}. `}
         <Link href="/">
           <Text tone="text-flame-light" className="underline">
             Change it in Plan

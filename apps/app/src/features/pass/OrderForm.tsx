@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { serviceJob } from '@crustan/core/pass/lineNow';
+import { sidesOf } from '@crustan/core/pass/menuDish';
 import type { Order, OrderedPiece } from '@crustan/core/pass/serviceEvent';
 import type { Ticket } from '@crustan/core/pass/serviceTickets';
 import { newId } from '../../store/newId';
@@ -9,6 +10,7 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { passWorker } from '../../workers/passWorker';
+import { DishRow } from './DishRow';
 import { TextField } from './TextField';
 import { toldPieces, type PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -60,6 +62,8 @@ export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
   const change = (by: Partial<Draft>): void => setDraft((before) => ({ ...before, ...by }));
   const minutes = WHEN.find(({ value }) => value === when)?.minutes;
   const { landsAt, late } = useQuote(pass, pieces, minutes);
+  /** What the ticket had is counted already. */
+  const ordered = new Set(ticket?.pieces.map(({ id }) => id));
   const ready = table.trim() !== '' && pieces.length > 0;
 
   const add = (): void => {
@@ -110,26 +114,16 @@ export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
         />
       </View>
       {pass.dishes.map((dish) => (
-        <View key={dish.id} role="group" aria-label={dish.name} className="gap-1">
-          <Text voice="label" tone="text-salt-50">
-            {dish.name}
-          </Text>
-          <View className="flex-row flex-wrap gap-2">
-            {dish.portions.map(({ doneness }) => (
-              <Pressable
-                key={doneness}
-                role="button"
-                aria-label={`Add ${dish.name}, ${doneness}`}
-                onPress={() =>
-                  change({ pieces: [...pieces, { id: newId(), dish: dish.id, doneness }] })
-                }
-                className="min-h-touch justify-center rounded border border-iron-500 px-3 active:bg-iron-700"
-              >
-                <Text tone="text-salt-50">{`+ ${doneness}`}</Text>
-              </Pressable>
-            ))}
-          </View>
-        </View>
+        <DishRow
+          key={dish.id}
+          dish={dish}
+          pass={pass}
+          presses={presses}
+          asked={pieces.filter((piece) => piece.dish === dish.id && !ordered.has(piece.id)).length}
+          onAdd={(doneness) =>
+            change({ pieces: [...pieces, { id: newId(), dish: dish.id, doneness }] })
+          }
+        />
       ))}
       {pieces.length === 0 ? (
         <Text voice="small" tone="text-iron-400">
@@ -212,6 +206,7 @@ const useQuote = (
       const ticket = {
         id: 'asked',
         from: now,
+        sides: sidesOf(dishes, asked).map(({ side }) => side),
         ...(minutes === undefined ? {} : { promised: now + minutes * 60 }),
         pieces: asked.flatMap(({ dish, doneness }, i) => {
           const portion = dishes

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
+import { sayDuration } from '@crustan/core/units';
 import { newId } from '../../store/newId';
 import { serviceLeft } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -12,6 +13,7 @@ import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';
 import { sayPiece } from './passWords';
 import { TakeBack } from './TakeBack';
+import { TicketSheet } from './TicketSheet';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -37,10 +39,11 @@ export const Tickets = ({ pass, presses }: Props) => {
   );
   return (
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-5 pb-6 pt-3">
+      <TicketSheet pass={pass} />
       <Text voice="strong" tone="text-salt-50" heading={1} className="sr-only">
         Tickets
       </Text>
-      <View className={wide ? 'flex-row gap-8' : 'gap-6'}>
+      <View className={`no-print ${wide ? 'flex-row gap-8' : 'gap-6'}`}>
         <View className={wide ? 'flex-1' : ''}>
           <OrderForm
             key={changing ?? 'new'}
@@ -71,6 +74,7 @@ export const Tickets = ({ pass, presses }: Props) => {
               ? `${waiting} of what was said waits to be sent.`
               : 'Everything said is in the book.'}
           </Text>
+          <Button kind="stovePlain" label="Print the tickets" onPress={() => window.print()} />
           <Button
             kind="stovePlain"
             label="Close the service"
@@ -161,12 +165,18 @@ const PieceRow = ({
 }: Props & { readonly piece: TicketPiece; readonly ticket: Ticket }) => {
   const on = pass.on.get(piece.id);
   const where = on ? PLACE_WORDS[on.state.place] : '';
+  const show = useShow();
+  const between = on?.cook.plan.plan.inRange;
+  const warm =
+    between === undefined
+      ? ''
+      : ` · ${sayDuration(between)} between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`;
   const again = piece.instead === undefined ? '' : ' · cooked again';
   const canRefire = piece.begun !== undefined && ticket.state !== 'cancelled';
   return (
     <View className="flex-row items-center justify-between gap-3">
       <Text voice="small" tone="text-salt-200" className="flex-1">
-        {`${sayPiece(pass, piece.id)}${piece.note === undefined ? '' : ` (${piece.note})`}${where === '' ? '' : ` · ${where}`}${again}`}
+        {`${sayPiece(pass, piece.id)}${piece.note === undefined ? '' : ` (${piece.note})`}${where === '' ? '' : ` · ${where}`}${warm}${again}`}
       </Text>
       {canRefire ? (
         <Button

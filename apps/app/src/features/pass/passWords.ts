@@ -1,5 +1,7 @@
 import type { Taken } from '@crustan/core/pass/timeline';
 import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { LateReason, WhyLate } from '@crustan/core/pass/whyLate';
+import { sayDuration } from '@crustan/core/units';
 import type { Firmness } from '@crustan/core/pass/firmness';
 import type { ActionKind } from '@crustan/core/schedule/actions';
 import { capital } from '../../words/cutWords';
@@ -90,6 +92,11 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
         happened: 'Sent',
       };
     }
+    case 'side': {
+      const of = sayTable(pass, thing.ticket);
+      const plates = thing.plates === 1 ? '' : ` · for ${thing.plates}`;
+      return { does: `Begin ${thing.name}`, of: `${of}${plates}`, happened: 'Begun' };
+    }
     case 'touch': {
       const [does, happened] = ACTION[thing.action];
       const of = `${sayPiece(pass, thing.piece)} · ${sayTable(pass, thing.ticket)}`;
@@ -116,6 +123,8 @@ export const sayTaken = (taken: Taken, show: Show): string => {
       return 'every pair of hands is busy';
     case 'holding':
       return 'there is no place to rest it';
+    case 'burner':
+      return 'no burner is free';
     case 'pan-heat':
       return taken.set < COLD
         ? 'no pan is hot by then'
@@ -141,3 +150,15 @@ const sayShort = (seconds: number): string =>
   seconds < 60
     ? `${seconds} s`
     : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+
+const LATE_WORDS: Readonly<Record<LateReason, (time: string) => string>> = {
+  'asked-late': (time) => `it was ordered ${time} too late for its time`,
+  'begun-late': (time) => `its last piece was begun ${time} late`,
+  'cooked-longer': (time) => `its last piece took ${time} longer on the heat than planned`,
+  'stood-ready': (time) => `it stood ready for ${time}`,
+  'cooked-again': () => 'a piece was cooked again',
+};
+
+/** Why a table was late, in words. */
+export const sayWhyLate = ({ reason, seconds }: WhyLate): string =>
+  LATE_WORDS[reason](sayDuration(seconds));

@@ -52,6 +52,10 @@ export const asTold = (found: ServiceSchedule, basis: number, at: number): ToldS
     ...ticket,
     ...(hindered ? { hindered: { piece: hindered.piece, taken: { ...hindered.taken } } } : {}),
   })),
+  sides: found.sides.map(({ taken, ...side }) => ({
+    ...side,
+    ...(taken ? { taken: { ...taken } } : {}),
+  })),
   unplaced: [...found.unplaced],
   moved: found.moved.map(({ id, from, taken }) => ({ id, from, taken: { ...taken } })),
   late: found.late,
@@ -116,30 +120,42 @@ export const usePass = (): PassNow => {
     .map(({ state: { progress } }) => Math.round(progress.decidedAt / MOVED))
     .join();
   const asked = `${basis} ${dishes.length} ${Math.floor(now / AGAIN)} ${moves}`;
-  const latest = useRef({ line, schedule });
-  useEffect(() => {
-    latest.current = { line, schedule };
-  });
   const serviceId = service?.id;
+  const latest = useRef({ line, schedule, basis, serviceId });
   useEffect(() => {
-    if (serviceId === undefined) return undefined;
-    let stale = false;
-    const { line: at, schedule: before } = latest.current;
+    latest.current = { line, schedule, basis, serviceId };
+  });
+  useEffect(
+    () => () => {
+      latest.current = { ...latest.current, serviceId: undefined };
+    },
+    [],
+  );
+  const making = useRef({ now: false, again: false });
+  useEffect(() => {
+    const state = making.current;
+    state.again = true;
+    // One at a time: what is asked for while one is made is made after it, from what is known by then.
+    if (state.now) return;
     const make = async (): Promise<void> => {
-      const job = serviceJob(at, toldPieces(before));
-      const found = await passWorker('schedule').schedule(job);
-      if (stale) return;
-      const made = asTold(found, basis, at.now);
-      dispatch(told(made));
-      await dispatch(
-        passApi.endpoints.tell.initiate({ id: serviceId, schedule: made }, { track: false }),
-      );
+      while (state.again) {
+        state.again = false;
+        const { line: at, schedule: before, basis: from, serviceId: id } = latest.current;
+        if (id === undefined) return;
+        const found = await passWorker('schedule').schedule(serviceJob(at, toldPieces(before)));
+        if (latest.current.serviceId !== id) continue;
+        const made = asTold(found, from, at.now);
+        dispatch(told(made));
+        await dispatch(passApi.endpoints.tell.initiate({ id, schedule: made }, { track: false }));
+      }
     };
-    make().catch(() => undefined);
-    return () => {
-      stale = true;
-    };
-  }, [asked, basis, serviceId, dispatch]);
+    state.now = true;
+    void make()
+      .catch(() => undefined)
+      .finally(() => {
+        state.now = false;
+      });
+  }, [asked, serviceId, dispatch]);
 
   return useMemo(
     () => ({

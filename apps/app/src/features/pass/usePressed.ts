@@ -97,6 +97,11 @@ export const usePressed = (pass: PassNow): Presses => {
         setLast({ words, cooks, service: [say({ kind: 'sent', of: thing.ticket })] });
         return;
       }
+      case 'side': {
+        const said = say({ kind: 'side', of: thing.ticket, side: thing.name });
+        setLast({ words, cooks: [], service: [said] });
+        return;
+      }
       case 'touch': {
         const { action, piece, ticket } = thing;
         const said =

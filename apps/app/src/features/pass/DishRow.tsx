@@ -1,0 +1,85 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { TextField } from './TextField';
+import type { PassNow } from './usePass';
+import type { Presses } from './usePressed';
+
+interface Props {
+  readonly dish: KeptDish;
+  readonly pass: PassNow;
+  readonly presses: Presses;
+  /** Pieces of it in the order that is being taken. */
+  readonly asked: number;
+  readonly onAdd: (doneness: string) => void;
+}
+
+const sayLeft = (left: number): string => {
+  if (left < 0) return `${-left} more than there are`;
+  return left === 0 ? 'none left' : `${left} left`;
+};
+
+/** A dish as it is ordered: a tap for each piece, and how many are left where they were counted. */
+export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, onAdd }: Props) => {
+  const [counting, setCounting] = useState<string>();
+  const counted = pass.state.stock.get(id);
+  const left = counted === undefined ? undefined : counted - asked;
+  const count = Number(counting);
+  const keep = (): void => {
+    if (counting === undefined || counting.trim() === '' || !Number.isInteger(count)) return;
+    if (count < 0) return;
+    presses.say({ kind: 'stock', dish: id, count }, `${name}: ${count} left`);
+    setCounting(undefined);
+  };
+  return (
+    <View role="group" aria-label={name} className="gap-1">
+      <View className="flex-row items-center justify-between gap-3">
+        <Text voice="label" tone="text-salt-50">
+          {name}
+        </Text>
+        <Pressable
+          role="button"
+          aria-label={`${left === undefined ? '' : `${sayLeft(left)}: `}count ${name}`}
+          onPress={() => setCounting(counting === undefined ? '' : undefined)}
+          className={`min-h-touch justify-center rounded px-2 ${left !== undefined && left <= 0 ? 'bg-hazard' : ''}`}
+        >
+          <Text
+            voice="small"
+            tone={left !== undefined && left <= 0 ? 'text-iron-950' : 'text-salt-200'}
+            className="underline"
+          >
+            {left === undefined ? 'Count them' : sayLeft(left)}
+          </Text>
+        </Pressable>
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        {portions.map(({ doneness }) => (
+          <Pressable
+            key={doneness}
+            role="button"
+            aria-label={`Add ${name}, ${doneness}`}
+            onPress={() => onAdd(doneness)}
+            className="min-h-touch justify-center rounded border border-iron-500 px-3 active:bg-iron-700"
+          >
+            <Text tone="text-salt-50">{`+ ${doneness}`}</Text>
+          </Pressable>
+        ))}
+      </View>
+      {counting === undefined ? null : (
+        <View className="flex-row items-end gap-2">
+          <TextField
+            label="Left to be ordered"
+            value={counting}
+            onIron
+            figures
+            onChange={setCounting}
+            onEnter={keep}
+          />
+          <Button kind="stovePlain" label="Keep" onPress={keep} />
+        </View>
+      )}
+    </View>
+  );
+};

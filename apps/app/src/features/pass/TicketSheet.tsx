@@ -1,0 +1,43 @@
+import { View } from 'react-native';
+import { sidesOf } from '@crustan/core/pass/menuDish';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { sayPiece } from './passWords';
+import type { PassNow } from './usePass';
+
+/** The open and held tables on paper: seen only in print. */
+export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
+  const show = useShow();
+  const tickets = pass.state.tickets.filter(({ state }) => state === 'open' || state === 'held');
+  return (
+    <View className="print-only gap-3" role="group" aria-label="Ticket sheet">
+      <Text voice="strong">{`Tables, ${show.clock(pass.line.now)}`}</Text>
+      {tickets.map((ticket) => {
+        const { id, table, state, wanted, pieces, allergy, note } = ticket;
+        const landing = pass.schedule?.tickets.find((one) => one.id === id);
+        const sides = sidesOf(pass.dishes, pieces);
+        const says = [
+          state === 'held' ? 'held until fired' : undefined,
+          wanted === undefined ? undefined : `wanted ${show.clock(wanted)}`,
+          landing ? `lands ${show.clock(pass.momentOf(landing.landsAt))}` : undefined,
+          allergy === undefined ? undefined : `NO ${allergy}`,
+          note,
+        ].filter((part) => part !== undefined);
+        return (
+          <View key={id} className="border-t border-iron-950 pt-1">
+            <Text voice="head">{[`Table ${table}`, ...says].join(' · ')}</Text>
+            {pieces.map((piece) => {
+              const placed = pass.schedule?.pieces.find((one) => one.id === piece.id);
+              const start = placed ? ` · on ${show.clock(pass.momentOf(placed.start))}` : '';
+              const said = piece.note === undefined ? '' : ` (${piece.note})`;
+              return <Text key={piece.id}>{`☐ ${sayPiece(pass, piece.id)}${said}${start}`}</Text>;
+            })}
+            {sides.map(({ side, plates }) => (
+              <Text key={side.name}>{`☐ ${side.name} × ${plates}`}</Text>
+            ))}
+          </View>
+        );
+      })}
+    </View>
+  );
+};

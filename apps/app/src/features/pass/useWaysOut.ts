@@ -1,0 +1,58 @@
+import { useEffect, useRef, useState } from 'react';
+import { serviceJob } from '@crustan/core/pass/lineNow';
+import { serviceGear } from '@crustan/core/pass/serviceGear';
+import type { WayOut } from '@crustan/core/pass/waysOut';
+import type { Kitchen } from '@crustan/core/formats/kitchen';
+import { useAppSelector } from '../../store/store';
+import { passWorker } from '../../workers/passWorker';
+import { toldPieces, type PassNow } from './usePass';
+
+const NONE: readonly WayOut[] = [];
+
+/**
+ * A kitchen with one more pan, as wide as the narrowest in use: it stands last in the line, so that the
+ * others keep their burners.
+ */
+export const withAnotherPan = (kitchen: Kitchen, id: string): Kitchen => {
+  const narrowest = serviceGear(kitchen).pans.at(-1);
+  const like = kitchen.pans.find((pan) => pan.id === narrowest?.id);
+  if (!like) return kitchen;
+  return { ...kitchen, pans: [...kitchen.pans, { ...like, id, name: 'Another pan' }] };
+};
+
+/** What would land a late table sooner, found in a worker once the schedule has been made. */
+export const useWaysOut = (
+  pass: PassNow,
+  ticket: string,
+  piece: string | undefined,
+): readonly WayOut[] => {
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const [found, setFound] = useState(NONE);
+  const latest = useRef(pass);
+  useEffect(() => {
+    latest.current = pass;
+  });
+  const basis = pass.schedule?.basis;
+  useEffect(() => {
+    if (piece === undefined) return undefined;
+    let stale = false;
+    const ask = async (): Promise<void> => {
+      const { line, schedule } = latest.current;
+      const told = toldPieces(schedule);
+      const gear = serviceGear(withAnotherPan(kitchen, 'another'));
+      const more =
+        gear.pans.length > line.gear.pans.length ? serviceJob({ ...line, gear }, told) : undefined;
+      const ways = await passWorker('menu').waysOut(
+        serviceJob(line, told),
+        { ticket, piece },
+        more,
+      );
+      if (!stale) setFound(ways);
+    };
+    ask().catch(() => undefined);
+    return () => {
+      stale = true;
+    };
+  }, [basis, ticket, piece, kitchen]);
+  return piece === undefined ? NONE : found;
+};

@@ -1,0 +1,96 @@
+import type { SideJob } from './dish';
+import type { ServiceGrid } from './serviceGrid';
+import type { PlacedServiceSide, PlacedTicket, ServiceJob } from './serviceSchedule';
+import type { Taken } from './timeline';
+
+/** What keeps a side out of a stretch that begins at a slot; undefined where nothing does. */
+const refuses = (
+  grid: ServiceGrid,
+  { needs, oven = 0 }: SideJob,
+  { from, hands, to }: Stretch,
+): Taken | undefined => {
+  if (!grid.hands.fits(from, hands)) return { reason: 'hands' };
+  switch (needs) {
+    case 'nothing':
+      return undefined;
+    // A side that wants a pan has one of its own: the service's pans are the pieces'.
+    case 'burner':
+    case 'pan':
+      return grid.spare.fits(from, to) ? undefined : { reason: 'burner' };
+    case 'oven': {
+      const found = grid.ovens.map((place) => place.refuses(from, to, oven, 1));
+      if (found.length === 0 || found.includes(undefined)) return undefined;
+      const [first] = found;
+      return typeof first === 'number' ? { reason: 'oven-heat', set: first } : { reason: 'oven' };
+    }
+  }
+};
+
+/** In slots: begun, hands off it, ready. */
+interface Stretch {
+  readonly from: number;
+  readonly hands: number;
+  readonly to: number;
+}
+
+const take = (grid: ServiceGrid, { needs, oven = 0 }: SideJob, stretch: Stretch): void => {
+  const { from, hands, to } = stretch;
+  grid.hands.take(from, hands);
+  if (needs === 'burner' || needs === 'pan') grid.spare.take(from, to);
+  if (needs === 'oven') {
+    grid.ovens
+      .find((place) => place.refuses(from, to, oven, 1) === undefined)
+      ?.take(from, to, oven, 1);
+  }
+};
+
+/**
+ * Places the sides of the tickets that are on the grid, those that land first before the others and the
+ * longest of a ticket first: each as late before the plating as hands, burners and ovens allow, but no
+ * earlier than it keeps. One that finds no place stands where it would have to, and says what is taken.
+ * What is placed is taken on the grid.
+ */
+export const placeServiceSides = (
+  grid: ServiceGrid,
+  { tickets }: Pick<ServiceJob, 'tickets'>,
+  landings: readonly PlacedTicket[],
+): readonly PlacedServiceSide[] =>
+  landings
+    .toSorted((a, b) => a.landsAt - b.landsAt)
+    .flatMap(({ id, landsAt }) => {
+      const ticket = tickets.find((one) => one.id === id);
+      if (!ticket?.sides) return [];
+      const plated =
+        grid.slotOf(landsAt) - Math.ceil((ticket.pieces.length * grid.plating) / grid.slot);
+      return ticket.sides
+        .toSorted((a, b) => b.handsOn + b.handsOff - (a.handsOn + a.handsOff))
+        .map((side) => placeSide(grid, side, id, plated));
+    });
+
+const placeSide = (
+  grid: ServiceGrid,
+  side: SideJob,
+  ticket: string,
+  plated: number,
+): PlacedServiceSide => {
+  const { name, handsOn, handsOff, keeps, begun } = side;
+  if (begun !== undefined) {
+    return { ticket, name, start: begun, readyAt: begun + handsOn + handsOff };
+  }
+  const hands = Math.ceil(handsOn / grid.slot);
+  const takes = Math.ceil((handsOn + handsOff) / grid.slot);
+  const at = (from: number): Stretch => ({ from, hands: from + hands, to: from + takes });
+  const latest = Math.max(0, plated - takes);
+  const earliest = Math.max(0, latest - Math.floor(keeps / grid.slot));
+  let taken: Taken | undefined;
+  for (let from = latest; from >= earliest; from -= 1) {
+    const found = refuses(grid, side, at(from));
+    if (!found) {
+      take(grid, side, at(from));
+      return { ticket, name, start: grid.secondsOf(from), readyAt: grid.secondsOf(from + takes) };
+    }
+    taken ??= found;
+  }
+  const start = grid.secondsOf(latest);
+  return { ticket, name, start, readyAt: start + handsOn + handsOff, ...(taken ? { taken } : {}) };
+};

@@ -1,0 +1,60 @@
+import { scheduleService } from './scheduleService';
+import type { ServiceJob, ServiceSchedule } from './serviceSchedule';
+
+/** What a late table can be helped by, and what comes of it. Seconds of the service. */
+export interface WayOut {
+  readonly by: { readonly kind: 'way'; readonly option: number } | { readonly kind: 'pan' };
+  readonly landsAt: number;
+  /** Lateness of all tables then. */
+  readonly late: number;
+}
+
+/** A way out that brings a table less than this is none, s. */
+const WORTH_IT = 60;
+
+const landingOf = ({ tickets }: ServiceSchedule, ticket: string): number =>
+  tickets.find(({ id }) => id === ticket)?.landsAt ?? Infinity;
+
+/** A job in which one piece is cooked a way that was chosen. */
+const withWay = (job: ServiceJob, piece: string, only: number): ServiceJob => ({
+  ...job,
+  tickets: job.tickets.map((ticket) => ({
+    ...ticket,
+    pieces: ticket.pieces.map((one) => (one.id === piece ? { ...one, only } : one)),
+  })),
+});
+
+/**
+ * What would land a late table sooner, each tried on the whole service: another way for the piece that
+ * holds it up, and one more pan. None is offered that makes the service as a whole later.
+ * @param of the late ticket, and the piece that holds it up
+ * @param withPan the same job with one more pan in its gear; absent: no burner is free for one
+ * @returns the soonest first
+ */
+export const waysOut = (
+  job: ServiceJob,
+  of: { readonly ticket: string; readonly piece: string },
+  withPan?: ServiceJob,
+): readonly WayOut[] => {
+  const now = scheduleService(job);
+  const piece = job.tickets.flatMap(({ pieces }) => pieces).find(({ id }) => id === of.piece);
+  const others = piece && !piece.begun ? piece.options.keys() : [];
+  const tried: readonly (readonly [WayOut['by'], ServiceJob])[] = [
+    ...[...others]
+      .filter((option) => option !== (piece?.only ?? chosen(now, of.piece)))
+      .map((option) => [{ kind: 'way', option }, withWay(job, of.piece, option)] as const),
+    ...(withPan ? [[{ kind: 'pan' }, withPan] as const] : []),
+  ];
+  return tried
+    .map(([by, asked]): WayOut => {
+      const found = scheduleService(asked);
+      return { by, landsAt: landingOf(found, of.ticket), late: found.late };
+    })
+    .filter(
+      ({ landsAt, late }) => landsAt + WORTH_IT <= landingOf(now, of.ticket) && late <= now.late,
+    )
+    .toSorted((a, b) => a.landsAt - b.landsAt);
+};
+
+const chosen = ({ pieces }: ServiceSchedule, piece: string): number | undefined =>
+  pieces.find(({ id }) => id === piece)?.option;
