@@ -25,7 +25,12 @@ export default defineConfig({
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
       // The server's process and what fails on the way: the screen's size makes no difference to them.
-      testIgnore: ['**/serving.spec.ts', '**/faults.spec.ts', '**/service.spec.ts'],
+      testIgnore: [
+        '**/serving.spec.ts',
+        '**/faults.spec.ts',
+        '**/service.spec.ts',
+        '**/lan.spec.ts',
+      ],
     },
   ],
 });

@@ -5,6 +5,7 @@ import { benchContract } from './benches/contract.mjs';
 import { benchEdges } from './benches/edges.mjs';
 import { benchFaults } from './benches/faults.mjs';
 import { benchHeat } from './benches/heat.mjs';
+import { benchLan } from './benches/lan.mjs';
 import { benchLearn } from './benches/learn.mjs';
 import { benchLive } from './benches/live.mjs';
 import { benchPass } from './benches/pass.mjs';
@@ -19,6 +20,7 @@ const BENCHES = {
   edges: benchEdges,
   faults: benchFaults,
   heat: benchHeat,
+  lan: benchLan,
   learn: benchLearn,
   live: benchLive,
   pass: benchPass,

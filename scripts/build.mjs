@@ -64,21 +64,46 @@ const compressSite = () => {
   }
 };
 
+/** The page and its server know which build they are of: a page of an older one is told. */
+const markBuild = (build) => {
+  writeFileSync(path.join(SITE, 'build.txt'), `${build}\n`);
+  const page = path.join(SITE, 'index.html');
+  const head = `<meta name="crustan-build" content="${build}" />`;
+  writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${head}</head>`));
+};
+
 /** The page keeps itself on the device: opened again, it works with the network gone. */
 const writeServiceWorker = async () => {
   const { generateSW } = projectRequire('workbox-build');
   const { warnings } = await generateSW({
     globDirectory: SITE,
-    globPatterns: ['**/*.{html,js,css,woff2,svg,json}'],
+    globPatterns: ['**/*.{html,js,css,woff2,svg,png,json,webmanifest}'],
     swDest: path.join(SITE, 'sw.js'),
     inlineWorkboxRuntime: true,
     sourcemap: false,
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/api\//, /^\/healthz/],
+    // The server's own pages are not the interface's.
+    navigateFallbackDenylist: [/^\/api\//, /^\/healthz/, /^\/readyz/, /^\/pair/],
+    // Kept plans, the last cooks and the menu are read without the network too, as they last were.
+    runtimeCaching: [
+      {
+        urlPattern:
+          /\/api\/v1\/(?:plans|trials|dishes|cooks(?:\/recent|\/[0-9a-f]{8}-[0-9a-f-]{27})?|book\/lines)(?:\?.*)?$/,
+        handler: 'NetworkFirst',
+        method: 'GET',
+        options: {
+          cacheName: 'book',
+          networkTimeoutSeconds: 6,
+          expiration: { maxEntries: 120 },
+          cacheableResponse: { statuses: [200] },
+        },
+      },
+    ],
     // Hashed names never change what they hold.
     dontCacheBustURLsMatching: /\/_expo\/|\/assets\//,
     maximumFileSizeToCacheInBytes: 8_000_000,
-    skipWaiting: true,
+    // A newer page waits until it is asked for: never in the middle of a cook.
+    skipWaiting: false,
     clientsClaim: true,
   });
   for (const warning of warnings) process.stderr.write(`${warning}\n`);
@@ -125,6 +150,7 @@ export const build = async () => {
     giveUp('The interface could not be built; the lines above say why.');
   }
   checkStandIns();
+  markBuild(now.slice(0, 12));
   await writeServiceWorker();
   compressSite();
   writeFileSync(STAMP, now);

@@ -1,2 +1,3 @@
 export const CHROMIUM_ARGS: string[];
 export const ensureChromium: () => string;
+export const homeThatTrusts: (home: string, certificate: string) => string;

@@ -29,11 +29,29 @@ const healthy = async (url, child) => {
   throw new Error('The server did not come up in a minute.');
 };
 
+/** On the network it comes a moment after the loopback. */
+const onNetwork = async (url) => {
+  for (let i = 0; i < 400; i += 1) {
+    const { network } = await (await fetch(`${url}/api/v1/phones`)).json();
+    if (network) return;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  throw new Error('The server did not come onto the network.');
+};
+
+/** The name of a kitchen on the network of tests, and of the demo's picture of one. */
+export const LAN_NAME = 'kitchen.local';
+
 /** @returns the address, the process, and a stop that also removes the data folder */
-export const startServed = async ({ demo = false, data, port } = {}) => {
+export const startServed = async ({ demo = false, data, port, lan = false } = {}) => {
   const folder = data ?? mkdtempSync(path.join(os.tmpdir(), 'crustan-'));
   const at = port ?? (await freePort());
-  const args = [path.join(ROOT, 'apps/server/dist/main.js'), ...(demo ? ['--demo'] : [])];
+  const args = [
+    path.join(ROOT, 'apps/server/dist/main.js'),
+    ...(demo ? ['--demo'] : []),
+    ...(lan ? ['--lan'] : []),
+  ];
+  const [lanPort, welcomePort] = lan ? [await freePort(), await freePort()] : [];
   const child = spawn(process.execPath, args, {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: {
@@ -41,10 +59,19 @@ export const startServed = async ({ demo = false, data, port } = {}) => {
       CRUSTAN_PORT: String(at),
       CRUSTAN_DATA: folder,
       CRUSTAN_HOST: '127.0.0.1',
+      ...(lan
+        ? {
+            CRUSTAN_LAN_HOST: '127.0.0.1',
+            CRUSTAN_LAN_PORT: String(lanPort),
+            CRUSTAN_WELCOME_PORT: String(welcomePort),
+            CRUSTAN_HOSTS: LAN_NAME,
+          }
+        : {}),
     },
   });
   const url = `http://127.0.0.1:${at}`;
   await healthy(url, child);
+  if (lan) await onNetwork(url);
   const ended = new Promise((resolve) => child.once('exit', resolve));
   const kill = async (signal = 'SIGTERM') => {
     child.kill(signal);
@@ -54,5 +81,5 @@ export const startServed = async ({ demo = false, data, port } = {}) => {
     await kill();
     if (data === undefined) rmSync(folder, { recursive: true, force: true });
   };
-  return { url, port: at, folder, child, kill, stop };
+  return { url, port: at, lanPort, welcomePort, folder, child, kill, stop };
 };

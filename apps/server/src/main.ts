@@ -1,11 +1,20 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { createApp, LOG_LEVELS } from './createApp';
+import { openAnswers } from './access/openAnswers';
+import { pairingCodes } from './access/pairingCodes';
+import { phoneList } from './access/phoneList';
+import { dailyBackups } from './backups/dailyBackups';
+import { readConfig } from './config';
+import { createApp } from './createApp';
 import { BookError } from './db/bookError';
 import { openBook } from './db/openBook';
 import { loadDemo } from './demo/loadDemo';
 import { cleanUpImports } from './imports/bookImports';
+import { sayAddresses } from './lan/sayAddresses';
+import { startLan, type Lan } from './lan/startLan';
+import { logDestination } from './logDestination';
+import { runCommand } from './commands';
 
 /** The built server lies in dist/, its migrations beside it, the built interface next door. */
 const here = path.dirname(fileURLToPath(import.meta.url));
@@ -20,31 +29,19 @@ const giveUp = (line: string): never => {
   process.exit(1);
 };
 
-const demo = process.argv.includes('--demo');
-const host = process.env['CRUSTAN_HOST'] ?? '127.0.0.1';
-const port = Number(process.env['CRUSTAN_PORT'] ?? 4680);
-const folder = path.resolve(
-  process.env['CRUSTAN_DATA'] ?? path.join(here, '../../../data', demo ? 'demo' : 'own'),
-);
-
-if (!Number.isInteger(port) || port < 0 || port > 65_535) {
-  giveUp(`CRUSTAN_PORT is "${process.env['CRUSTAN_PORT']}"; it must be a port from 1 to 65535.`);
-}
-if (!existsSync(path.join(site, 'index.html'))) {
-  giveUp('The interface is not built; start with npm start or npm run demo, which build it.');
-}
-
-const names = (process.env['CRUSTAN_HOSTS'] ?? '')
-  .split(',')
-  .map((name) => name.trim())
-  .filter((name) => name !== '');
-const said = process.env['CRUSTAN_LOG'] ?? 'warn';
-const logLevel =
-  LOG_LEVELS.find((level) => level === said) ??
-  giveUp(`CRUSTAN_LOG is "${said}"; it must be one of ${LOG_LEVELS.join(', ')}.`);
+const read = readConfig(process.argv, process.env, path.join(here, '../../../data'));
+const config = read.ok ? read.config : giveUp(read.why);
+const { demo, folder, host, port } = config;
 
 // Files made from here on are their owner's alone.
 process.umask(0o077);
+
+const command = await runCommand(process.argv.slice(2), { folder, migrations, say });
+if (command !== undefined) process.exit(command);
+
+if (!existsSync(path.join(site, 'index.html'))) {
+  giveUp('The interface is not built; start with npm start or npm run demo, which build it.');
+}
 /** Before this the clock of a machine without a battery has not been set yet. */
 if (Date.now() < Date.UTC(2024, 0, 1)) {
   process.stderr.write(
@@ -52,23 +49,67 @@ if (Date.now() < Date.UTC(2024, 0, 1)) {
   );
 }
 
-const open = () => {
+/** Ends with the reason in words where what is in the data folder cannot be used. */
+const usable = <T>(open: () => T): T => {
   try {
-    const book = openBook(folder, migrations);
-    if (demo) loadDemo(book);
-    return book;
+    return open();
   } catch (error) {
     if (error instanceof BookError) return giveUp(error.message);
     throw error;
   }
 };
-const book = open();
+const book = usable(() => {
+  const opened = openBook(folder, migrations);
+  if (demo) loadDemo(opened);
+  return opened;
+});
+const phones = usable(() => phoneList(folder));
 
 if (book.recovered !== undefined) {
   say(`A restore had been cut off: ${book.recovered} was put back as the book.`);
 }
 
-const app = createApp({ book, migrations, site, logLevel, listensOn: host, hosts: names });
+let lan: Lan | undefined;
+const access = {
+  phones,
+  codes: pairingCodes(),
+  answers: openAnswers(),
+  network: () => lan?.network(),
+};
+const build = path.join(site, 'build.txt');
+const app = createApp({
+  book,
+  migrations,
+  site,
+  logLevel: config.logLevel,
+  ...logDestination(config.logFile),
+  listensOn: host,
+  hosts: config.hosts,
+  lanHosts: () => lan?.hosts() ?? [],
+  access,
+  build: existsSync(build) ? readFileSync(build, 'utf8').trim() : 'unbuilt',
+});
+
+const onNetwork = async (): Promise<void> => {
+  if (!config.lan) return;
+  try {
+    lan = await startLan({
+      app,
+      folder,
+      host: config.lanHost,
+      port: config.lanPort,
+      welcomePort: config.welcomePort,
+      hosts: config.hosts,
+      now: Date.now,
+      say,
+    });
+    await sayAddresses(lan.network(), say);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    giveUp(`Not on the network: ${why}. CRUSTAN_LAN_PORT and CRUSTAN_WELCOME_PORT choose ports.`);
+  }
+};
+
 const server = app.listen(port, host, (error) => {
   if (error) {
     const inUse = 'code' in error && error.code === 'EADDRINUSE';
@@ -84,12 +125,29 @@ const server = app.listen(port, host, (error) => {
   const taken = typeof address === 'object' && address ? address.port : port;
   say(`Crustan is at http://${host === '0.0.0.0' ? 'localhost' : host}:${taken}`);
   say(demo ? 'Demo data from the Fennick Street supper room.' : `Your book is in ${folder}.`);
+  void onNetwork();
 });
 
-/** A large book takes its time over a slow network, ms. */
+/** A large book takes its time over a slow disk; a silent line is closed, ms. */
 server.requestTimeout = 60 * 60_000;
+server.headersTimeout = 15_000;
+
+const backups = dailyBackups(book, {
+  kept: demo ? 0 : config.backups,
+  migrations,
+  now: Date.now,
+  say,
+});
+// A phone that another process revoked is cut off within this time, ms.
+const REVOKED_WITHIN = 2000;
+const watch = setInterval(() => {
+  access.answers.keepOnly(new Set(phones.all().map(({ id }) => id)));
+}, REVOKED_WITHIN);
+watch.unref();
 
 const stop = (): void => {
+  backups.stop();
+  lan?.stop();
   server.close(() => {
     book.close();
     process.exit(0);

@@ -10,9 +10,10 @@ import { keepPresses } from '../store/keepPresses';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
 import { keepOnDevice } from '../store/keepOnDevice';
+import { watchReach } from '../store/reachLink';
 import { makeStore } from '../store/store';
+import { KitchenShell } from '../reach/KitchenShell';
 import { BrokenPage } from '../ui/BrokenPage';
-import { Shell } from '../ui/Shell';
 
 export const ErrorBoundary = ({ error, retry }: ErrorBoundaryProps) => (
   <BrokenPage error={error} retry={retry} />
@@ -49,6 +50,7 @@ export default function Layout() {
       runOutbox(store),
       followCooks(store),
       syncKitchen(store),
+      watchReach(store),
       runLater(async () => (await import('../store/passLink')).runPass(store)),
     ];
     return () => stops.toReversed().forEach((stop) => stop());
@@ -74,9 +76,9 @@ export default function Layout() {
   }, []);
   return (
     <Provider store={store}>
-      <Shell>
+      <KitchenShell>
         <Slot />
-      </Shell>
+      </KitchenShell>
     </Provider>
   );
 }

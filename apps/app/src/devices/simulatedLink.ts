@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { INSTRUMENTS } from '@crustan/core/cook/event';
 import { clockSpeed, kitchenNow } from '../store/clock';
 import type { OpenLink } from './deviceLink';
+import { API } from '../store/apiAddress';
 
 const saidSchema = z.object({ by: z.enum(INSTRUMENTS), celsius: z.number(), at: z.number() });
 
@@ -15,7 +16,7 @@ export const simulatedLink =
       clock: String(kitchenNow()),
       speed: String(clockSpeed()),
     });
-    const line = new EventSource(`/api/devices/simulated?${query.toString()}`);
+    const line = new EventSource(`${API}/devices/simulated?${query.toString()}`);
     line.addEventListener('reading', (message: MessageEvent<string>) => {
       const said = saidSchema.safeParse(JSON.parse(message.data));
       if (said.success) listener.said(said.data);

@@ -26,6 +26,7 @@ import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookF
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial/trial';
+import { API } from './apiAddress';
 
 const linesSchema = z.object({ cooks: z.array(cookLineSchema) });
 const recordsSchema = z.object({ cooks: z.array(cookRecordSchema) });
@@ -57,10 +58,10 @@ export const WHOLE_BOOK = ['Cook', 'Plans', 'Trials', 'Menu', 'Services', 'Deman
 export const bookApi = createApi({
   reducerPath: 'bookApi',
   baseQuery: fetchBaseQuery({
-    baseUrl: new URL('/api', globalThis.location?.href ?? 'http://localhost').href,
+    baseUrl: new URL(API, globalThis.location?.href ?? 'http://localhost').href,
     timeout: 8000,
   }),
-  tagTypes: ['Plans', 'Cook', 'Trials', 'Menu', 'Services', 'Demand'],
+  tagTypes: ['Plans', 'Cook', 'Trials', 'Menu', 'Services', 'Demand', 'Phones'],
   endpoints: (build) => ({
     plans: build.query<readonly PlanRecord[], void>({
       query: () => '/plans',

@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { API } from './apiAddress';
 import { clockMayHaveSlept, kitchenNow, learnServerTime, onClockDoubt } from './clock';
 
-const ADDRESS = '/api/clock';
+const ADDRESS = `${API}/clock`;
 const answerSchema = z.object({ now: z.number() });
 /** Interval of measurement, and after no answer, ms. */
 const EVERY = 5 * 60_000;

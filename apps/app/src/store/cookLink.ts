@@ -5,6 +5,8 @@ import { onChange } from './onChange';
 import { selectStoveCooks } from './passSlice';
 import { bookReplaced, cookGone, eventsHeard } from './stoveSlice';
 import type { AppStore } from './store';
+import { API } from './apiAddress';
+import { reachDoubted } from './reachSlice';
 
 const newsSchema = z.object({ cook: z.string(), events: z.array(cookEventSchema) });
 const goneSchema = z.object({ cook: z.string() });
@@ -59,10 +61,11 @@ export const followCooks = (store: AppStore): (() => void) => {
     line = undefined;
     followed = wanted;
     if (wanted === '') return;
-    line = new EventSource(`/api/cooks/stream?cooks=${wanted}`);
+    line = new EventSource(`${API}/cooks/stream?cooks=${wanted}`);
     line.addEventListener('book', hearBook);
     line.addEventListener('events', hear);
     line.addEventListener('gone', hearGone);
+    line.addEventListener('error', () => store.dispatch(reachDoubted()));
   };
   const stop = onChange(store, selectStoveCooks, follow);
   const again = setInterval(follow, TRIED_AGAIN);

@@ -21,6 +21,8 @@ import {
 import { sendOutcome } from './sendOutcome';
 import { cookPutAway, cookResumed, eventsHeard } from './stoveSlice';
 import type { AppStore } from './store';
+import { API } from './apiAddress';
+import { reachDoubted } from './reachSlice';
 
 const BATCH = 100;
 /** The first wait after a sending failed, and the longest, ms. */
@@ -180,7 +182,8 @@ const followService = (store: AppStore): (() => void) => {
     line = undefined;
     followed = wanted;
     if (wanted === undefined) return;
-    line = new EventSource(`/api/services/${wanted}/stream`);
+    line = new EventSource(`${API}/services/${wanted}/stream`);
+    line.addEventListener('error', () => store.dispatch(reachDoubted()));
     line.addEventListener('events', (message: MessageEvent<string>) => {
       const said = parsed(saidSchema, message);
       if (said) store.dispatch(serviceHeard(said));

@@ -12,8 +12,10 @@ import { devicesSlice } from './devicesSlice';
 import { draftSlice } from './draftSlice';
 import { kitchenSlice } from './kitchenSlice';
 import { passSlice } from './passSlice';
+import { reachSlice } from './reachSlice';
 import { stoveSlice } from './stoveSlice';
 import { unitsSlice } from './unitsSlice';
+import { watchOnly } from './watchOnly';
 
 const reducer = combineReducers({
   deleted: deletedSlice.reducer,
@@ -24,6 +26,7 @@ const reducer = combineReducers({
   pass: passSlice.reducer,
   attention: attentionSlice.reducer,
   devices: devicesSlice.reducer,
+  reach: reachSlice.reducer,
   [bookApi.reducerPath]: bookApi.reducer,
 });
 export type AppState = ReturnType<typeof reducer>;
@@ -31,7 +34,8 @@ export type AppState = ReturnType<typeof reducer>;
 const configure = (listeners: Listeners) =>
   configureStore({
     reducer,
-    middleware: (standard) => standard().prepend(listeners.middleware).concat(bookApi.middleware),
+    middleware: (standard) =>
+      standard().prepend(watchOnly, listeners.middleware).concat(bookApi.middleware),
     // Listeners run in the same turn as the press: what they write is kept before the next frame.
     enhancers: (standard) => standard({ autoBatch: { type: 'tick' } }),
   });

@@ -19,8 +19,14 @@ const isAt = (path: string, href: string): boolean =>
     ? path === '/' || path === '/card'
     : path.startsWith(href) || (href === '/stove' && path.startsWith('/practice'));
 
+interface Props {
+  /** Places that are shown; absent: all. */
+  readonly only?: readonly string[] | undefined;
+  readonly children: ReactNode;
+}
+
 /** The places of the kitchen: a bar under the thumb on a phone, a rail on a wide screen. */
-export const Shell = ({ children }: { readonly children: ReactNode }) => {
+export const Shell = ({ only, children }: Props) => {
   const path = usePathname();
   const { width } = useWindowDimensions();
   const wide = width >= WIDE;
@@ -31,24 +37,26 @@ export const Shell = ({ children }: { readonly children: ReactNode }) => {
         aria-label="Places"
         className={`on-iron bg-iron-900 ${wide ? 'w-[84px] gap-1 pt-6' : 'h-[60px] flex-row'}`}
       >
-        {PLACES.map(({ href, name }) => {
-          const here = isAt(path, href);
-          const edge = wide ? 'border-l-4' : 'border-t-4';
-          return (
-            <Link
-              key={href}
-              href={href}
-              aria-current={here ? 'page' : undefined}
-              className={`min-h-touch items-center justify-center ${wide ? 'py-3 text-center' : 'flex-1 pt-3 text-center'} ${edge} ${
-                here ? 'border-flame-dark' : 'border-transparent'
-              }`}
-            >
-              <Text voice="figure" tone={here ? 'text-salt-50' : 'text-iron-400'}>
-                {name}
-              </Text>
-            </Link>
-          );
-        })}
+        {PLACES.filter(({ href }) => only === undefined || only.includes(href)).map(
+          ({ href, name }) => {
+            const here = isAt(path, href);
+            const edge = wide ? 'border-l-4' : 'border-t-4';
+            return (
+              <Link
+                key={href}
+                href={href}
+                aria-current={here ? 'page' : undefined}
+                className={`min-h-touch items-center justify-center ${wide ? 'py-3 text-center' : 'flex-1 pt-3 text-center'} ${edge} ${
+                  here ? 'border-flame-dark' : 'border-transparent'
+                }`}
+              >
+                <Text voice="figure" tone={here ? 'text-salt-50' : 'text-iron-400'}>
+                  {name}
+                </Text>
+              </Link>
+            );
+          },
+        )}
       </View>
       <View role="main" className="min-h-0 flex-1">
         {children}

@@ -1,10 +1,9 @@
 import { createReadStream, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { Router, type Response } from 'express';
-import { cookSearchSchema } from '@crustan/core/formats';
 import { writeReadingsCsv } from '@crustan/core/formats/bookReadingsCsv';
 import { writeCooksCsv } from '@crustan/core/formats/cooksCsv';
-import { z } from 'zod';
+import { idParam, linesQuery } from '../apiRequests';
 import { breather } from '../breathing';
 import { removeFile } from '../db/bookFiles';
 import { allLines } from '../db/cookList';
@@ -16,12 +15,6 @@ import { everyCook, writeBook, writeOn } from '../imports/writeBook';
 import { LongWork } from '../longWork';
 import { bodyOf } from '../ownRequests';
 import { parsed, problem } from '../problems';
-import { idParam } from './planRoutes';
-
-const searchQuery = cookSearchSchema.extend({
-  from: z.coerce.number().int().positive().optional(),
-  to: z.coerce.number().int().positive().optional(),
-});
 
 const BACKUP_TYPE = 'application/vnd.sqlite3';
 /** A client that reads nothing for this time is disconnected, ms. */
@@ -43,7 +36,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   const cooks = cookStore(book);
 
   routes.get('/lines', (req, res) => {
-    res.json({ cooks: allLines(book, parsed(searchQuery, req.query)) });
+    res.json({ cooks: allLines(book, parsed(linesQuery, req.query)) });
   });
   /** Rows that cannot be read: left out of lists and files, and kept for repair. */
   routes.get('/unreadable', (_req, res) => {

@@ -1,8 +1,5 @@
 import { raw, Router } from 'express';
-import { z } from 'zod';
 import {
-  cookEventSchema,
-  cookSearchSchema,
   cookStartSchema,
   judgementSchema,
   MOST_PHOTO_BYTES,
@@ -10,6 +7,13 @@ import {
   PROBLEM_TYPES,
   type CookRecord,
 } from '@crustan/core/formats';
+import {
+  cookEventBatch,
+  cookListQuery,
+  cookStreamQuery,
+  idParam,
+  recentQuery,
+} from '../apiRequests';
 import type { CookNews } from '../cookNews';
 import type { CookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
@@ -18,34 +22,9 @@ import { bodyOf } from '../ownRequests';
 import { noSuchCook, parsed, problem } from '../problems';
 import { refusingElsewhere } from './refusingElsewhere';
 import { openStream } from '../sse';
-import { idParam } from './planRoutes';
 
-const eventBatch = z.strictObject({
-  events: z
-    .array(cookEventSchema, 'must be a list of events')
-    .min(1, 'must hold at least one event')
-    .max(200, 'must hold at most 200 events'),
-});
-/** A time in an address. */
-const inAddress = z.coerce.number('must be a time in ms').int().positive();
-const listQuery = cookSearchSchema.extend({
-  from: inAddress.optional(),
-  to: inAddress.optional(),
-  before: inAddress.optional(),
-  beforeId: z.uuid('must be a UUID').optional(),
-});
-const recentQuery = z.object({ most: z.coerce.number().int().min(1).max(40).default(16) });
 /** A cook deleted longer ago than this is gone when the next one is deleted, ms. */
 const TAKEN_BACK_WITHIN = 30 * 86_400_000;
-
-/** Most cooks one page follows at once. */
-const MOST_FOLLOWED = 24;
-const streamQuery = z.object({
-  cooks: z
-    .string('must be ids, a comma between them')
-    .transform((ids) => ids.split(','))
-    .pipe(z.array(z.uuid('must be UUIDs')).min(1).max(MOST_FOLLOWED)),
-});
 
 /** Most pages that follow cooks at the same time: a kitchen has a few phones. */
 const MOST_FOLLOWERS = 500;
@@ -66,7 +45,7 @@ export const cookRoutes = (
   };
 
   routes.get('/', (req, res) => {
-    const { before, beforeId, ...search } = parsed(listQuery, req.query);
+    const { before, beforeId, ...search } = parsed(cookListQuery, req.query);
     const mark =
       before === undefined
         ? undefined
@@ -82,7 +61,7 @@ export const cookRoutes = (
   // A cook that is not in the book is named as gone, and the others are followed. When another book
   // takes this one's place the stream ends: it is taken up again and begins with the book's name.
   routes.get('/stream', (req, res) => {
-    const { cooks } = parsed(streamQuery, req.query);
+    const { cooks } = parsed(cookStreamQuery, req.query);
     if (news.followers() > MOST_FOLLOWERS) {
       throw problem(503, 'Too many follow', 'Close a page that follows a cook, then try again.', {
         type: PROBLEM_TYPES.busy,
@@ -128,7 +107,7 @@ export const cookRoutes = (
   });
   routes.post('/:id/events', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    const { events } = parsed(eventBatch, req.body);
+    const { events } = parsed(cookEventBatch, req.body);
     if (!store.has(id)) throw noSuchCook();
     refusingElsewhere('cook', () => store.addEvents(id, events, now()));
     news.tell(id);

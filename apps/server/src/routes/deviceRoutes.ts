@@ -1,18 +1,10 @@
 import { Router } from 'express';
-import { z } from 'zod';
 import { hiddenKitchen } from '@crustan/core/simulation';
+import { simulatedQuery } from '../apiRequests';
 import type { CookStore } from '../db/cookStore';
 import { simulatedReadings } from '../devices/simulatedKitchen';
 import { noSuchCook, parsed, problem } from '../problems';
 import { openStream } from '../sse';
-
-const streamQuery = z.object({
-  cook: z.uuid('must be a UUID'),
-  seed: z.coerce.number('must be a number').int().min(0).max(999_999_999).default(7),
-  /** The page's clock now, ms since 1970, and how many times faster than the world's it runs. */
-  clock: z.coerce.number('must be a time in ms').int().positive(),
-  speed: z.coerce.number('must be from 1 to 60').min(1).max(60).default(1),
-});
 
 /** A stand-in follows a cook for so long after its plate, or after it went in; s. Its run grows with the time. */
 const FOLLOWED_FOR = 12 * 3600;
@@ -24,7 +16,7 @@ const EVERY = 1000;
 export const deviceRoutes = (store: CookStore, now: () => number): Router => {
   const routes = Router();
   routes.get('/simulated', (req, res) => {
-    const { cook: id, seed, clock, speed } = parsed(streamQuery, req.query);
+    const { cook: id, seed, clock, speed } = parsed(simulatedQuery, req.query);
     const cook = store.get(id);
     if (!cook) throw noSuchCook();
     const last = cook.plan.plateAt + FOLLOWED_FOR * 1000;

@@ -1,10 +1,9 @@
 import { Router } from 'express';
-import { z } from 'zod';
 import { menuDishSchema } from '@crustan/core/formats';
+import { demandSchema, idParam } from '../apiRequests';
 import type { DemandStore } from '../db/demandStore';
 import type { DishStore } from '../db/dishStore';
 import { parsed, problem } from '../problems';
-import { idParam } from './planRoutes';
 
 /** Dishes of the menu. */
 export const dishRoutes = (store: DishStore): Router => {
@@ -29,18 +28,6 @@ export const dishRoutes = (store: DishStore): Router => {
   });
   return routes;
 };
-
-const demandSchema = z.strictObject({
-  days: z
-    .array(
-      z.strictObject({
-        date: z.iso.date('must be a date such as 2026-11-25'),
-        dish: z.string().trim().min(1, 'must say something').max(60),
-        count: z.int().min(0).max(2000),
-      }),
-    )
-    .max(5000, 'must hold at most 5000 days'),
-});
 
 /** What was ordered on past days. */
 export const demandRoutes = (store: DemandStore): Router => {

@@ -1,10 +1,8 @@
 import { Router } from 'express';
-import { z } from 'zod';
 import { planRecordSchema } from '@crustan/core/formats';
+import { idParam } from '../apiRequests';
 import type { PlanStore } from '../db/planStore';
 import { parsed, problem } from '../problems';
-
-export const idParam = z.object({ id: z.uuid('must be a UUID') });
 
 /** Kept plans. */
 export const planRoutes = (store: PlanStore): Router => {

@@ -1,24 +1,20 @@
 import { Router } from 'express';
-import { z } from 'zod';
 import {
   PROBLEM_TYPES,
-  serviceEventsSchema,
   serviceRecordSchema,
   toldScheduleSchema,
   type ServiceInFull,
   type ServiceRecord,
   type ToldSchedule,
 } from '@crustan/core/formats';
+import { idParam, serviceEventBatch } from '../apiRequests';
 import type { CookNews } from '../cookNews';
 import type { CookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
 import type { ServiceStore } from '../db/serviceStore';
 import { parsed, problem } from '../problems';
 import { openStream } from '../sse';
-import { idParam } from './planRoutes';
 import { refusingElsewhere } from './refusingElsewhere';
-
-const eventBatch = z.strictObject({ events: serviceEventsSchema });
 
 /** The name under which pages follow a service. */
 export const newsOf = (service: string): string => `service ${service}`;
@@ -72,7 +68,7 @@ export const serviceRoutes = (
   });
   routes.post('/:id/events', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    const { events } = parsed(eventBatch, req.body);
+    const { events } = parsed(serviceEventBatch, req.body);
     found(id);
     refusingElsewhere('service', () => store.addEvents(id, events, now()));
     news.tell(newsOf(id));

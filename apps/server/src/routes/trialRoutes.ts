@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import { trialSchema } from '@crustan/core/formats';
+import { idParam } from '../apiRequests';
 import type { TrialStore } from '../db/trialStore';
 import { parsed, problem } from '../problems';
-import { idParam } from './planRoutes';
 
 /** Trials: cooks with one difference. Sending the same thing twice changes nothing. */
 export const trialRoutes = (store: TrialStore): Router => {

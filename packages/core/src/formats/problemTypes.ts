@@ -18,5 +18,11 @@ export const PROBLEM_TYPES = {
   diskFull: 'urn:crustan:problem:disk-full',
   /** Asked under a name, or from a page, that is not this kitchen's. */
   foreign: 'urn:crustan:problem:foreign',
+  /** Asked over the network by a phone that is not paired, or no longer. */
+  unpaired: 'urn:crustan:problem:unpaired',
+  /** A paired phone may not do this. */
+  role: 'urn:crustan:problem:role',
+  /** Too many requests: asked again after a while. */
+  tooMany: 'urn:crustan:problem:too-many',
 } as const;
 export type ProblemType = (typeof PROBLEM_TYPES)[keyof typeof PROBLEM_TYPES] | 'about:blank';

@@ -13,6 +13,7 @@ import { useShow } from '../../words/useShow';
 import { HouseRules } from './HouseRules';
 import { Line } from './Line';
 import { Pans } from './Pans';
+import { Phones } from './Phones';
 import { Salts } from './Salts';
 import { ScaleEditor } from './ScaleEditor';
 import { Section } from './Section';
@@ -29,6 +30,7 @@ export const KitchenScreen = () => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
+  const owner = useAppSelector(({ reach }) => reach.role === 'owner');
   const change = (changed: Partial<typeof kitchen>) => dispatch(kitchenChanged(changed));
   const burner = burnerOf(kitchen);
   const oven = ovenOf(kitchen);
@@ -104,6 +106,14 @@ export const KitchenScreen = () => {
             >
               <Line />
             </Section>
+            {owner ? (
+              <Section
+                title="Phones"
+                says="What is at the stove: each is let in by this machine, and let go by it."
+              >
+                <Phones />
+              </Section>
+            ) : null}
             <Section
               title="Thermometer"
               says="Hold it in melting ice: what it reads there, it reads over everywhere."

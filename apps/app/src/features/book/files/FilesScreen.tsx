@@ -11,17 +11,18 @@ import { ReadingsImport } from './ReadingsImport';
 import { UnreadableRows } from './UnreadableRows';
 import { readFile, type FileRead } from './readFile';
 import { Restore } from './Restore';
+import { API } from '../../../store/apiAddress';
 
 const OUT = [
   {
-    href: '/api/book/book.json',
+    href: `${API}/book/book.json`,
     name: 'The whole book',
     says: 'One JSON file: kitchen, plans, trials, cooks with every press, reading, judgement and photograph. Read back, it is the same book.',
   },
-  { href: '/api/book/cooks.csv', name: 'Cooks as a table', says: 'CSV, a row each.' },
-  { href: '/api/book/readings.csv', name: 'Readings as a table', says: 'CSV, a row each.' },
+  { href: `${API}/book/cooks.csv`, name: 'Cooks as a table', says: 'CSV, a row each.' },
+  { href: `${API}/book/readings.csv`, name: 'Readings as a table', says: 'CSV, a row each.' },
   {
-    href: '/api/book/backup',
+    href: `${API}/book/backup`,
     name: 'A backup',
     says: 'The book’s own SQLite file, copied while it is in use.',
   },

@@ -5,6 +5,7 @@ import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import { z } from 'zod';
+import { API } from '../../../store/apiAddress';
 
 const answerSchema = z.union([
   z.object({
@@ -27,7 +28,7 @@ export const Restore = ({ file }: { readonly file: Blob }) => {
     setState({ kind: 'going' });
     const say = (says: string): void => setState({ kind: 'said', says });
     try {
-      const answer = await fetch('/api/book/backup', {
+      const answer = await fetch(`${API}/book/backup`, {
         method: 'PUT',
         headers: { 'Content-Type': 'application/vnd.sqlite3' },
         body: file,

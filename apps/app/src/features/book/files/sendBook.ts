@@ -1,4 +1,5 @@
 import { bookImportSchema, type BookImport } from '@crustan/core/formats/bookFile';
+import { API } from '../../../store/apiAddress';
 
 /** A file on its way to the server. */
 export interface Sending {
@@ -13,7 +14,7 @@ export interface Sending {
 export const sendBook = (file: Blob, progress: (share: number) => void): Sending => {
   const request = new XMLHttpRequest();
   const done = new Promise<BookImport>((resolve, reject) => {
-    request.open('POST', '/api/book/imports');
+    request.open('POST', `${API}/book/imports`);
     request.setRequestHeader('Content-Type', 'application/json');
     request.upload.onprogress = ({ loaded, total }) => progress(total > 0 ? loaded / total : 0);
     request.onload = () => {

@@ -1,0 +1,143 @@
+import { useState } from 'react';
+import { Image, TextInput, View } from 'react-native';
+import type { Phone, PhoneRole } from '@crustan/core/formats/phonesSchema';
+import { sayFailure } from '../../store/bookApi';
+import {
+  useChangePhoneMutation,
+  usePairingCodeMutation,
+  usePhonesQuery,
+  useRevokePhoneMutation,
+} from '../../store/phonesApi';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { useShow } from '../../words/useShow';
+
+/** Phones that were paired meanwhile show within this, ms. */
+const LOOKED_AT = 4000;
+
+const ROLES = [
+  { value: 'cook', label: 'Cooks' },
+  { value: 'watcher', label: 'Only watches' },
+] as const satisfies readonly { readonly value: PhoneRole; readonly label: string }[];
+
+/** A QR code of the server's. */
+const Drawn = ({ svg, says }: { readonly svg: string; readonly says: string }) => (
+  <Image
+    source={{ uri: `data:image/svg+xml,${encodeURIComponent(svg)}` }}
+    accessibilityLabel={says}
+    style={{ width: 208, height: 208 }}
+  />
+);
+
+/** The phones of this kitchen: how one comes to it, and those that are let in. */
+export const Phones = () => {
+  const { data, error } = usePhonesQuery(undefined, { pollingInterval: LOOKED_AT });
+  if (error) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (!data) return <Text voice="small">Looking.</Text>;
+  if (!data.network) {
+    return (
+      <Text>
+        Crustan is on this machine alone. Start it with “npm start -- --lan” and phones on your
+        network can be paired.
+      </Text>
+    );
+  }
+  const { addresses, welcome, welcomeQr } = data.network;
+  return (
+    <View className="gap-4">
+      <View className="flex-row flex-wrap gap-4">
+        <Drawn svg={welcomeQr} says={`QR code of ${welcome}`} />
+        <View className="min-w-[200px] flex-1 gap-1">
+          <Text voice="label">1. On the phone, once: trust this kitchen</Text>
+          <Text selectable>{welcome}</Text>
+          <Text voice="label" className="pt-2">
+            2. Open it
+          </Text>
+          {addresses.map((address) => (
+            <Text key={address} selectable>
+              {address}
+            </Text>
+          ))}
+        </View>
+      </View>
+      <PairPhone />
+      {data.phones.length === 0 ? (
+        <Text voice="small">No phone is paired yet.</Text>
+      ) : (
+        <View role="list" aria-label="Paired phones" className="gap-3">
+          {data.phones.map((phone) => (
+            <PhoneRow key={phone.id} phone={phone} />
+          ))}
+        </View>
+      )}
+    </View>
+  );
+};
+
+const PairPhone = () => {
+  const now = useNow(1000);
+  const [role, setRole] = useState<PhoneRole>('cook');
+  const [ask, { data: code, error, isLoading }] = usePairingCodeMutation();
+  const left = code ? Math.ceil((code.endsAt - now) / 1000) : 0;
+  return (
+    <View className="gap-2">
+      <Text voice="label">3. Pair it</Text>
+      <Choice label="What the phone may do" options={ROLES} value={role} onChange={setRole} />
+      {code && left > 0 ? (
+        <View className="flex-row flex-wrap items-center gap-4">
+          <Drawn svg={code.qr} says={`QR code that opens ${code.address}`} />
+          <View className="gap-1">
+            <Text voice="action" testID="pairing-code" selectable>
+              {`${code.code.slice(0, 3)} ${code.code.slice(3)}`}
+            </Text>
+            <Text voice="small">{`Good once, for ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}.`}</Text>
+          </View>
+        </View>
+      ) : null}
+      <Button
+        kind="plain"
+        label={code && left > 0 ? 'Another code' : 'Pair a phone'}
+        disabled={isLoading}
+        onPress={() => void ask(role)}
+      />
+      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+    </View>
+  );
+};
+
+const PhoneRow = ({ phone: { id, name, role, seenAt } }: { readonly phone: Phone }) => {
+  const show = useShow();
+  const [change, changed] = useChangePhoneMutation();
+  const [revoke, revoked] = useRevokePhoneMutation();
+  const failed = changed.error ?? revoked.error;
+  return (
+    <View role="listitem" className="gap-2 border-t border-salt-300 pt-2">
+      <TextInput
+        aria-label={`Name of the phone ${name}`}
+        defaultValue={name}
+        maxLength={40}
+        onEndEditing={({ nativeEvent: { text } }) => {
+          const next = text.trim();
+          if (next !== '' && next !== name) void change({ id, name: next });
+        }}
+        className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
+      />
+      <Text voice="small" tone="text-iron-500">{`Last seen ${show.day(seenAt)}`}</Text>
+      <Choice
+        label={`What ${name} may do`}
+        options={ROLES}
+        value={role}
+        onChange={(next) => void change({ id, role: next })}
+      />
+      <Button
+        kind="plain"
+        label="Revoke"
+        spoken={`Revoke ${name}`}
+        onPress={() => void revoke(id)}
+      />
+      {failed ? <Text role="alert">{sayFailure(failed)}</Text> : null}
+    </View>
+  );
+};

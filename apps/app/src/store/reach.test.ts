@@ -1,0 +1,97 @@
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { buildTold, reachDoubted, roleTold, unpairedTold } from './reachSlice';
+import { watchReach } from './reachLink';
+import { serviceOpened, serviceSaid } from './passSlice';
+import { makeStore } from './store';
+
+const SERVICE = {
+  id: '00000000-0000-4000-8000-000000000001',
+  name: 'F',
+  opensAt: 1e12,
+  closesAt: 2e12,
+  dishes: [],
+};
+const SAID = {
+  id: '00000000-0000-4000-8000-000000000002',
+  at: 1e12,
+  kind: 'fired' as const,
+  of: 'x',
+};
+
+/** What the server answers to `me` and to `clock`. */
+const answering = (me: number, role = 'cook', build = 'b2'): jest.Mock<typeof fetch> =>
+  jest.fn<typeof fetch>((where) =>
+    Promise.resolve(
+      String(where).endsWith('/me')
+        ? new Response(me === 200 ? JSON.stringify({ role }) : '{}', { status: me })
+        : new Response(JSON.stringify({ now: 1, book: 'b', build }), { status: 200 }),
+    ),
+  );
+/** Answers are read in turns of their own. */
+const settled = async (): Promise<void> => {
+  for (let i = 0; i < 10; i += 1) await jest.advanceTimersByTimeAsync(1);
+};
+
+describe('how a page reaches its kitchen', () => {
+  const before = globalThis.fetch;
+  beforeEach(() => {
+    jest.useFakeTimers();
+    document.head.innerHTML = '<meta name="crustan-build" content="b1">';
+  });
+  afterEach(() => {
+    jest.useRealTimers();
+    globalThis.fetch = before;
+  });
+
+  it('knows its role, that the server is newer, and that it was let go, within seconds', async () => {
+    const store = makeStore();
+    globalThis.fetch = answering(200);
+    const stop = watchReach(store);
+    await settled();
+    expect(store.getState().reach).toEqual({ role: 'cook', unpaired: false, newer: true });
+    globalThis.fetch = answering(401);
+    await jest.advanceTimersByTimeAsync(16_000);
+    expect(store.getState().reach.unpaired).toBe(true);
+    globalThis.fetch = answering(200, 'cook', 'b1');
+    store.dispatch(reachDoubted());
+    await settled();
+    expect(store.getState().reach).toEqual({ role: 'cook', unpaired: false, newer: false });
+    stop();
+  });
+
+  it('a server that cannot be reached lets nobody go, and the owner’s page does not ask on', async () => {
+    const store = makeStore();
+    const asked = answering(200, 'owner', 'b1');
+    globalThis.fetch = asked;
+    const stop = watchReach(store);
+    await settled();
+    const times = asked.mock.calls.length;
+    await jest.advanceTimersByTimeAsync(120_000);
+    expect(asked.mock.calls.length).toBe(times);
+    globalThis.fetch = jest.fn<typeof fetch>(() => Promise.reject(new TypeError('no network')));
+    store.dispatch(reachDoubted());
+    await settled();
+    expect(store.getState().reach).toMatchObject({ role: 'owner', unpaired: false });
+    stop();
+  });
+
+  it('what a watching phone taps is not said; what it hears is', () => {
+    const store = makeStore();
+    store.dispatch(serviceOpened({ service: SERVICE }));
+    store.dispatch(roleTold('watcher'));
+    store.dispatch(serviceSaid(SAID));
+    expect(store.getState().pass.events).toEqual([]);
+    store.dispatch(roleTold('cook'));
+    store.dispatch(serviceSaid(SAID));
+    expect(store.getState().pass.events).toEqual([SAID]);
+  });
+
+  it('a page outside a build is never called older', () => {
+    const store = makeStore();
+    store.dispatch(buildTold({ here: undefined, server: 'b9' }));
+    expect(store.getState().reach.newer).toBe(false);
+    store.dispatch(unpairedTold());
+    store.dispatch(roleTold('cook'));
+    expect(store.getState().reach.unpaired).toBe(false);
+  });
+});

@@ -1,0 +1,64 @@
+import { whoAsksSchema } from '@crustan/core/formats/phonesSchema';
+import { z } from 'zod';
+import { API } from './apiAddress';
+import { buildTold, reachDoubted, roleTold, unpairedTold } from './reachSlice';
+import type { AppStore } from './store';
+
+/** A phone asks so often whether it is still let in, ms; the owner's machine when it is looked at. */
+const ASKED_AGAIN = 15_000;
+const clockSchema = z.object({ build: z.string() });
+
+/** What the device kept of the server's answers goes with its pairing. */
+const forget = async (): Promise<void> => {
+  if (!('caches' in globalThis)) return;
+  for (const name of await caches.keys()) if (name === 'book') await caches.delete(name);
+};
+
+/** The build this page is of; undefined outside a built page. */
+export const buildHere = (): string | undefined =>
+  document.querySelector<HTMLMetaElement>('meta[name="crustan-build"]')?.content;
+
+/**
+ * Keeps in the store in which role this page asks, whether the server still knows it, and whether it is
+ * of the server's build.
+ * @returns stops it
+ */
+export const watchReach = (store: AppStore): (() => void) => {
+  let stopped = false;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const ask = async (): Promise<void> => {
+    clearTimeout(timer);
+    try {
+      const answer = await fetch(`${API}/me`, { cache: 'no-store' });
+      if (answer.status === 401) {
+        if (!store.getState().reach.unpaired) await forget();
+        store.dispatch(unpairedTold());
+      } else if (answer.ok) {
+        const who = whoAsksSchema.safeParse(await answer.json()).data;
+        if (who) store.dispatch(roleTold(who.role));
+        const clock = await fetch(`${API}/clock`, { cache: 'no-store' });
+        const told = clock.ok ? clockSchema.safeParse(await clock.json()).data : undefined;
+        if (told) store.dispatch(buildTold({ here: buildHere(), server: told.build }));
+      }
+    } catch {
+      // Out of reach is not unpaired: everything said is kept until it is there again.
+    }
+    const { role, unpaired } = store.getState().reach;
+    const phone = unpaired || (role !== undefined && role !== 'owner');
+    if (!stopped && phone) timer = setTimeout(() => void ask(), ASKED_AGAIN);
+  };
+  const seen = (): void => {
+    if (document.visibilityState === 'visible') void ask();
+  };
+  document.addEventListener('visibilitychange', seen);
+  window.addEventListener('online', seen);
+  const unlisten = store.listen({ actionCreator: reachDoubted, effect: () => void ask() });
+  void ask();
+  return () => {
+    stopped = true;
+    clearTimeout(timer);
+    document.removeEventListener('visibilitychange', seen);
+    window.removeEventListener('online', seen);
+    unlisten();
+  };
+};

@@ -1,0 +1,144 @@
+import https from 'node:https';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { describe, expect, it } from '@jest/globals';
+import { problemSchema, PROBLEM_TYPES } from '@crustan/core/formats';
+import { API, API_ROOT } from '../apiTable';
+import { cookStore } from '../db/cookStore';
+import { servedLan } from '../lan/servedLan';
+import { newId, planRecord, T0 } from '../testing';
+import { CODE_LASTS, MOST_WRONG } from './pairingCodes';
+
+const { ask, pair, phones, codes, now, later, folder, book, authority, port, answers } =
+  servedLan();
+const FORM = { 'Content-Type': 'application/x-www-form-urlencoded' };
+const filled = (where: string): string => where.replace('{id}', newId());
+const form = (code: string, name = 'Phone') => ({
+  method: 'POST',
+  headers: FORM,
+  body: new URLSearchParams({ code, name }).toString(),
+});
+
+describe('a phone on the network', () => {
+  it('gets nothing of the API, and of the pages only the pairing page, before it is paired', async () => {
+    for (const { method, path: where } of API) {
+      for (const root of [API_ROOT, `${API_ROOT}/v1`]) {
+        const { status, text } = await ask(`${root}${filled(where)}`, {
+          method: method.toUpperCase(),
+        });
+        expect(status).toBe(status === 429 ? 429 : 401);
+        if (status === 401) {
+          expect(problemSchema.parse(JSON.parse(text)).type).toBe(PROBLEM_TYPES.unpaired);
+        }
+      }
+      later(60_000);
+    }
+    const opened = await ask('/', { headers: { Accept: 'text/html' } });
+    if (opened.status !== 429) {
+      expect([opened.status, opened.headers['location']]).toEqual([303, '/pair']);
+    }
+  });
+
+  it('is paired by the code that is shown: once, and its token is not in the file', async () => {
+    const { answer, cookie, Cookie } = await pair();
+    expect([answer.status, answer.headers['location']]).toEqual([303, '/']);
+    expect(cookie).toMatch(/^__Host-crustan=.{43}; /);
+    for (const trait of ['HttpOnly', 'Secure', 'SameSite=Strict', 'Path=/']) {
+      expect(cookie).toContain(trait);
+    }
+    expect((await ask('/api/v1/me', { headers: { Cookie } })).text).toContain('"cook"');
+    const kept = readFileSync(path.join(folder(), 'phones.json'), 'utf8');
+    expect(kept).not.toContain(Cookie.split('=')[1]);
+    expect((await ask('/api/v1/me', { headers: { Cookie: `${Cookie}x` } })).status).toBe(401);
+  });
+
+  it('a code ends after five minutes, after its use and after ten wrong ones', async () => {
+    const first = codes().issue('cook', now()).code;
+    later(CODE_LASTS + 1);
+    expect((await ask('/pair', form(first))).status).toBe(403);
+    const used = await pair();
+    expect(used.answer.status).toBe(303);
+    const at = now();
+    const { code } = codes().issue('cook', at);
+    const wrong = code === '000000' ? '000001' : '000000';
+    for (let i = 1; i < MOST_WRONG; i += 1) {
+      expect(codes().try(wrong, at).kind).toBe('wrong');
+    }
+    expect(codes().try(wrong, at).kind).toBe('none');
+    expect(codes().try(code, at).kind).toBe('none');
+  });
+
+  it('one address has five tries in five minutes', async () => {
+    codes().issue('cook', now());
+    const tried: number[] = [];
+    for (let i = 0; i < 7; i += 1) tried.push((await ask('/pair', form('12345'))).status);
+    expect(tried).toEqual([400, 400, 400, 400, 400, 429, 429]);
+  });
+
+  it('does what its role may, and no more: each route of the table is asked', async () => {
+    const cook = await pair('cook', 'Cook');
+    const watcher = await pair('watcher', 'Watcher');
+    const role = (status: number, text: string): boolean =>
+      status === 403 && problemSchema.parse(JSON.parse(text)).type === PROBLEM_TYPES.role;
+    for (const { method, path: where, who, stream } of API) {
+      if (stream) continue;
+      for (const [{ Cookie }, may] of [
+        [cook, who !== 'owner'],
+        [watcher, who === 'watcher'],
+      ] as const) {
+        const answer = await ask(`/api/v1${filled(where)}`, {
+          method: method.toUpperCase(),
+          headers: { Cookie },
+        });
+        expect([where, method, role(answer.status, answer.text)]).toEqual([where, method, !may]);
+      }
+    }
+  });
+
+  it('a foreign name and another site’s page are refused, paired or not', async () => {
+    const { Cookie } = await pair();
+    const rebound = await ask('/api/v1/plans', { headers: { Cookie, Host: 'evil.example' } });
+    expect(rebound.status).toBe(421);
+    const crossed = await ask(`/api/v1/cooks/${newId()}`, {
+      method: 'DELETE',
+      headers: { Cookie, 'Sec-Fetch-Site': 'cross-site' },
+    });
+    expect(crossed.status).toBe(403);
+    const foreign = { ...form('123456'), headers: { ...FORM, Origin: 'https://evil.example' } };
+    expect((await ask('/pair', foreign)).status).toBe(403);
+  });
+
+  it('that is revoked is let go at once: its stream is cut, its next request refused', async () => {
+    const { Cookie } = await pair();
+    const id = newId();
+    cookStore(book()).start(id, planRecord(), T0);
+    const [phone] = phones().all();
+    const cut = new Promise<void>((resolve) => {
+      https.get(
+        {
+          host: '127.0.0.1',
+          port: port(),
+          servername: 'kitchen.local',
+          ca: authority(),
+          path: `/api/v1/cooks/stream?cooks=${id}`,
+          headers: { Cookie, Host: `kitchen.local:${port()}` },
+        },
+        (res) => {
+          res.once('data', () => {
+            expect(answers.streams(phone?.id ?? '')).toBe(1);
+            phones().revoke(phone?.id ?? '');
+            answers.cut(phone?.id ?? '');
+          });
+          res.once('close', resolve);
+          res.once('error', () => undefined);
+        },
+      );
+    });
+    await cut;
+    expect((await ask('/api/v1/me', { headers: { Cookie } })).status).toBe(401);
+  });
+
+  it('is not believed by a client that does not trust the kitchen’s authority', async () => {
+    await expect(ask('/pair', { trusting: false })).rejects.toThrow(/certificate/);
+  });
+});

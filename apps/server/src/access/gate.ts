@@ -1,0 +1,93 @@
+import type { Request, RequestHandler } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import { PROBLEM_TYPES } from '@crustan/core/formats';
+import type { Phone } from '@crustan/core/formats/phonesSchema';
+import { API_ROOT, routeFor, type ApiRoute } from '../apiTable';
+import { problem } from '../problems';
+import { tokenOf } from './cookie';
+import type { OpenAnswers } from './openAnswers';
+import type { PhoneList } from './phoneList';
+import { isOwners } from './reach';
+
+/** Streams that one phone may have open: a few pages, each on its cooks and its service. */
+const MOST_STREAMS = 12;
+/** Requests of one phone, or of one address that is not paired. */
+const MOST_REQUESTS = { window: 10_000, phone: 600, stranger: 60 } as const;
+
+const asked = new WeakMap<Request, Phone>();
+
+/** The phone that a request came from; undefined: the owner's machine. */
+export const phoneOf = (req: Request): Phone | undefined => asked.get(req);
+
+const MAY: Readonly<Record<ApiRoute['who'], readonly Phone['role'][]>> = {
+  owner: [],
+  cook: ['cook'],
+  watcher: ['cook', 'watcher'],
+};
+
+const tooMany = problem(429, 'Too many at once', 'Wait a moment, then it goes on.', {
+  type: PROBLEM_TYPES.tooMany,
+});
+
+/** Counts requests by phone, or by address; the owner's own are not counted. */
+export const requestLimit = (): RequestHandler =>
+  rateLimit({
+    windowMs: MOST_REQUESTS.window,
+    limit: (req) => (phoneOf(req) ? MOST_REQUESTS.phone : MOST_REQUESTS.stranger),
+    keyGenerator: (req) => phoneOf(req)?.id ?? req.socket.remoteAddress ?? '',
+    validate: { keyGeneratorIpFallback: false },
+    skip: isOwners,
+    legacyHeaders: false,
+    handler: (_req, _res, next) => next(tooMany),
+  });
+
+/** Knows the phone that asks by its token. */
+export const knowPhone =
+  (phones: PhoneList | undefined, now: () => number): RequestHandler =>
+  (req, _res, next) => {
+    const token = isOwners(req) ? undefined : tokenOf(req);
+    const phone = token === undefined ? undefined : phones?.seen(token, now());
+    if (phone) asked.set(req, phone);
+    next();
+  };
+
+const wantsPage = (req: Request): boolean =>
+  req.method === 'GET' && !req.path.startsWith('/api') && req.accepts(['json', 'html']) === 'html';
+
+/**
+ * Over the network only paired phones are answered, and of the API only what their role may ask. A page
+ * that is opened unpaired is the pairing page.
+ */
+export const gate =
+  (answers: OpenAnswers): RequestHandler =>
+  (req, res, next) => {
+    if (isOwners(req)) {
+      next();
+      return;
+    }
+    const phone = phoneOf(req);
+    if (!phone) {
+      if (wantsPage(req)) {
+        res.redirect(303, '/pair');
+        return;
+      }
+      const detail = 'This phone is not paired with this kitchen, or no longer: open /pair.';
+      next(problem(401, 'Not paired', detail, { type: PROBLEM_TYPES.unpaired }));
+      return;
+    }
+    const route = routeFor(req.method, req.path);
+    if (req.path.startsWith(API_ROOT) && !(route && MAY[route.who].includes(phone.role))) {
+      const detail =
+        phone.role === 'watcher'
+          ? 'This phone only watches: the owner’s machine can let it cook.'
+          : 'Only the owner’s machine does this.';
+      next(problem(403, 'Not from this phone', detail, { type: PROBLEM_TYPES.role }));
+      return;
+    }
+    if (route?.stream === true && answers.streams(phone.id) >= MOST_STREAMS) {
+      next(tooMany);
+      return;
+    }
+    answers.add(phone.id, res);
+    next();
+  };

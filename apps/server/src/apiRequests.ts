@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { cookEventSchema, cookSearchSchema, serviceEventsSchema } from '@crustan/core/formats';
+
+/** What requests of the API say beside the messages that both sides share. */
+
+export const idParam = z.object({ id: z.uuid('must be a UUID') });
+
+/** A time in an address. */
+const inAddress = z.coerce.number('must be a time in ms').int().positive();
+
+export const cookEventBatch = z.strictObject({
+  events: z
+    .array(cookEventSchema, 'must be a list of events')
+    .min(1, 'must hold at least one event')
+    .max(200, 'must hold at most 200 events'),
+});
+export const cookListQuery = cookSearchSchema.extend({
+  from: inAddress.optional(),
+  to: inAddress.optional(),
+  before: inAddress.optional(),
+  beforeId: z.uuid('must be a UUID').optional(),
+});
+export const recentQuery = z.object({ most: z.coerce.number().int().min(1).max(40).default(16) });
+export const linesQuery = cookSearchSchema.extend({
+  from: inAddress.optional(),
+  to: inAddress.optional(),
+});
+
+/** Most cooks one page follows at once. */
+const MOST_FOLLOWED = 24;
+export const cookStreamQuery = z.object({
+  cooks: z
+    .string('must be ids, a comma between them')
+    .transform((ids) => ids.split(','))
+    .pipe(z.array(z.uuid('must be UUIDs')).min(1).max(MOST_FOLLOWED)),
+});
+
+export const serviceEventBatch = z.strictObject({ events: serviceEventsSchema });
+
+export const simulatedQuery = z.object({
+  cook: z.uuid('must be a UUID'),
+  seed: z.coerce.number('must be a number').int().min(0).max(999_999_999).default(7),
+  /** The page's clock now, ms since 1970, and how many times faster than the world's it runs. */
+  clock: z.coerce.number('must be a time in ms').int().positive(),
+  speed: z.coerce.number('must be from 1 to 60').min(1).max(60).default(1),
+});
+
+export const demandSchema = z.strictObject({
+  days: z
+    .array(
+      z.strictObject({
+        date: z.iso.date('must be a date such as 2026-11-25'),
+        dish: z.string().trim().min(1, 'must say something').max(60),
+        count: z.int().min(0).max(2000),
+      }),
+    )
+    .max(5000, 'must hold at most 5000 days'),
+});

@@ -1,0 +1,101 @@
+import express, { Router } from 'express';
+import { cookNews, type CookNews } from './cookNews';
+import { cookStore } from './db/cookStore';
+import { demandStore } from './db/demandStore';
+import { dishStore } from './db/dishStore';
+import { kitchenStore } from './db/kitchenStore';
+import type { Book } from './db/openBook';
+import { photoStore } from './db/photoStore';
+import { planStore } from './db/planStore';
+import { serviceStore } from './db/serviceStore';
+import { trialStore } from './db/trialStore';
+import { openApi } from './openApi';
+import { bodyOf } from './ownRequests';
+import { noSuchPath } from './problems';
+import { bookRoutes } from './routes/bookRoutes';
+import { cookRoutes } from './routes/cookRoutes';
+import { deviceRoutes } from './routes/deviceRoutes';
+import { kitchenRoutes } from './routes/kitchenRoutes';
+import { demandRoutes, dishRoutes } from './routes/menuRoutes';
+import { phoneRoutes, whoRoutes, type Access } from './routes/phoneRoutes';
+import { planRoutes } from './routes/planRoutes';
+import { newsOf, serviceRoutes } from './routes/serviceRoutes';
+import { trialRoutes } from './routes/trialRoutes';
+
+export interface ApiOptions {
+  readonly book: Book;
+  readonly migrations: string;
+  readonly access: Access | undefined;
+  readonly build: string;
+  readonly now: () => number;
+}
+
+/** Files of the whole book and photographs are read as they come, not as messages. */
+const AS_IT_COMES = /^\/(book\/|dishes(\/|$)|cooks\/[^/]+\/photo$)/;
+
+/** The routers of the API, each under its part of the address. */
+export const apiParts = ({
+  book,
+  migrations,
+  access,
+  build,
+  now,
+}: ApiOptions): Readonly<Record<string, Router>> => {
+  const cooks = cookStore(book);
+  const services = serviceStore(book);
+  const news = cookNews();
+  /** Who follows a service hears of its cooks too. */
+  const cookIsNews: CookNews = {
+    ...news,
+    tell: (cook) => {
+      news.tell(cook);
+      const order = cooks.tieOf(cook);
+      const service = order === undefined ? undefined : services.ofOrder(order);
+      if (service !== undefined) news.tell(newsOf(service));
+    },
+  };
+  const plain = Router();
+  /** The server's time: phones set theirs by the round trip, not by news that may come late. */
+  plain.get('/clock', (_req, res) => {
+    res.json({ now: now(), book: book.identity, build });
+  });
+  const described = openApi(build);
+  plain.get('/openapi.json', (_req, res) => {
+    res.json(described);
+  });
+  return {
+    '/': plain,
+    '/me': whoRoutes(),
+    ...(access ? { '/phones': phoneRoutes(access, now) } : {}),
+    '/plans': planRoutes(planStore(book)),
+    '/cooks': cookRoutes(book, cooks, photoStore(book), cookIsNews, now),
+    '/services': serviceRoutes(book, services, cooks, news, now),
+    '/dishes': dishRoutes(dishStore(book)),
+    '/demand': demandRoutes(demandStore(book)),
+    '/trials': trialRoutes(trialStore(book)),
+    '/kitchen': kitchenRoutes(kitchenStore(book), now),
+    '/book': bookRoutes(book, migrations, now),
+    '/devices': deviceRoutes(cooks, now),
+  };
+};
+
+/** Everything under the API's root, as the API's table lists it. */
+export const apiRoutes = (options: ApiOptions): Router => {
+  const routes = Router();
+  const message = [bodyOf('application/json'), express.json({ limit: '512kb' })];
+  message.forEach((handler) =>
+    routes.use((req, res, next) => {
+      if (AS_IT_COMES.test(req.path)) next();
+      else handler(req, res, next);
+    }),
+  );
+  routes.use((_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
+  // A dish has a plan for each of its ways and ends.
+  routes.use('/dishes', bodyOf('application/json'), express.json({ limit: '4mb' }));
+  for (const [under, part] of Object.entries(apiParts(options))) routes.use(under, part);
+  routes.use(noSuchPath);
+  return routes;
+};

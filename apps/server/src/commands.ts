@@ -1,0 +1,93 @@
+import { createReadStream, existsSync } from 'node:fs';
+import { phoneList } from './access/phoneList';
+import { BookError } from './db/bookError';
+import { openBook } from './db/openBook';
+import { restoreBook } from './imports/restoreBook';
+
+interface Options {
+  readonly folder: string;
+  readonly migrations: string;
+  readonly say: (line: string) => void;
+}
+
+const minute = (at: number): string => new Date(at).toISOString().slice(0, 16).replace('T', ' ');
+
+const listPhones = ({ folder, say }: Options): number => {
+  const all = phoneList(folder).all();
+  if (all.length === 0) say('No phone is paired.');
+  for (const { id, name, role, seenAt } of all) {
+    say(`${id}  ${role.padEnd(7)}  seen ${minute(seenAt)} UTC  ${name}`);
+  }
+  return 0;
+};
+
+const revoke = ({ folder, say }: Options, which: string | undefined): number => {
+  const phones = phoneList(folder);
+  const found = phones
+    .all()
+    .filter(({ id, name }) => which === 'all' || id === which || name === which);
+  if (found.length === 0) {
+    say('Name a phone, its id, or all: `phones` lists them.');
+    return 1;
+  }
+  for (const { id, name } of found) {
+    phones.revoke(id);
+    say(`${name} is revoked.`);
+  }
+  return 0;
+};
+
+const restore = async (
+  { folder, migrations, say }: Options,
+  file: string | undefined,
+): Promise<number> => {
+  if (file === undefined || !existsSync(file)) {
+    say(`There is no file ${file ?? ''}: name a backup, as backups/book-2026-11-25.sqlite.`);
+    return 1;
+  }
+  try {
+    const book = openBook(folder, migrations);
+    try {
+      const restored = await restoreBook(book, createReadStream(file), migrations, Date.now());
+      say(
+        restored.ok
+          ? `Restored. The book as it was is kept as ${restored.before}.`
+          : `Not restored. ${restored.why}`,
+      );
+      return restored.ok ? 0 : 1;
+    } finally {
+      book.close();
+    }
+  } catch (error) {
+    if (!(error instanceof BookError)) throw error;
+    say(error.message);
+    return 1;
+  }
+};
+
+/**
+ * What a server is told on its command line beside serving: `phones`, `revoke NAME|ID|all`, `restore FILE`.
+ * A server that runs hears of a revoked phone within seconds; a restore needs it stopped.
+ * @returns the status to end with; undefined: it is to serve
+ */
+export const runCommand = async (
+  args: readonly string[],
+  options: Options,
+): Promise<number | undefined> => {
+  const [command, which] = args.filter((arg) => !arg.startsWith('--'));
+  switch (command) {
+    case undefined:
+      return undefined;
+    case 'phones':
+      return listPhones(options);
+    case 'revoke':
+      return revoke(options, which);
+    case 'restore':
+      return restore(options, which);
+    default:
+      options.say(
+        `There is no "${command}": phones, revoke NAME, restore FILE, or nothing, to serve.`,
+      );
+      return 1;
+  }
+};

@@ -1,0 +1,29 @@
+import type { RequestHandler } from 'express';
+import { pinoHttp, type Options } from 'pino-http';
+
+export type DestinationStream = NonNullable<Options['stream']>;
+
+export const LOG_LEVELS = ['debug', 'info', 'warn', 'error', 'silent'] as const;
+export type LogLevel = (typeof LOG_LEVELS)[number];
+
+/**
+ * A line a request, by what came of it: its method, path, status and time. Never what it said, asked for
+ * after a `?`, or was let in by: no note, code or token is in a log.
+ */
+export const requestLog = (level: LogLevel, logTo: DestinationStream | undefined): RequestHandler =>
+  pinoHttp({
+    level,
+    ...(logTo === undefined ? {} : { stream: logTo }),
+    customLogLevel: (_req, res, error) => {
+      if (error || res.statusCode >= 500) return 'error';
+      return res.statusCode === 421 || res.statusCode === 403 ? 'warn' : 'info';
+    },
+    serializers: {
+      req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+        id,
+        method,
+        path: url.split('?')[0],
+      }),
+      res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+    },
+  });

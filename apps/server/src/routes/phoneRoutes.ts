@@ -1,0 +1,98 @@
+import { Router } from 'express';
+import {
+  codeAskedSchema,
+  phoneChangeSchema,
+  type PairingCode,
+  type PhoneList as PhonesTold,
+  type WhoAsks,
+} from '@crustan/core/formats/phonesSchema';
+import QRCode from 'qrcode';
+import { idParam } from '../apiRequests';
+import { phoneOf } from '../access/gate';
+import type { OpenAnswers } from '../access/openAnswers';
+import type { PairingCodes } from '../access/pairingCodes';
+import type { PhoneList } from '../access/phoneList';
+import type { Network } from '../lan/network';
+import { parsed, problem } from '../problems';
+
+/** What phones are let in by. */
+export interface Access {
+  readonly phones: PhoneList;
+  readonly codes: PairingCodes;
+  readonly answers: OpenAnswers;
+  /** Where phones find this kitchen; undefined: it is on loopback alone. */
+  readonly network: () => Network | undefined;
+}
+
+const noSuchPhone = () => problem(404, 'No such phone', 'It was revoked, or never was paired.');
+const drawn = (text: string): Promise<string> =>
+  QRCode.toString(text, { type: 'svg', errorCorrectionLevel: 'M', margin: 2 });
+
+/** The paired phones, for the owner's machine alone; and who it is that asks. */
+export const phoneRoutes = (
+  { phones, codes, answers, network }: Access,
+  now: () => number,
+): Router => {
+  const routes = Router();
+  routes.get('/', async (_req, res) => {
+    const found = network();
+    const told: PhonesTold = {
+      phones: [...phones.all()],
+      ...(found
+        ? {
+            network: {
+              addresses: [...found.addresses],
+              welcome: found.welcome,
+              welcomeQr: await drawn(found.welcome),
+            },
+          }
+        : {}),
+    };
+    res.json(told);
+  });
+  routes.post('/codes', async (req, res) => {
+    const { role } = parsed(codeAskedSchema, req.body);
+    const found = network();
+    if (!found) {
+      throw problem(
+        409,
+        'Not on the network',
+        'Start Crustan with --lan: no phone reaches it as it is.',
+      );
+    }
+    const { code, endsAt } = codes.issue(role, now());
+    const address = `${found.addresses[0] ?? ''}/pair?code=${code}`;
+    const told: PairingCode = { code, role, endsAt, address, qr: await drawn(address) };
+    res.json(told);
+  });
+  routes.patch('/:id', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    const { name, role } = parsed(phoneChangeSchema, req.body);
+    const changed = phones.change(id, {
+      ...(name === undefined ? {} : { name }),
+      ...(role === undefined ? {} : { role }),
+    });
+    if (!changed) throw noSuchPhone();
+    // What it has open was opened in its former role.
+    if (role !== undefined) answers.cut(id);
+    res.json(changed);
+  });
+  routes.delete('/:id', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    if (!phones.revoke(id)) throw noSuchPhone();
+    answers.cut(id);
+    res.status(204).end();
+  });
+  return routes;
+};
+
+/** Tells a page in which role it asks. */
+export const whoRoutes = (): Router => {
+  const routes = Router();
+  routes.get('/', (req, res) => {
+    const phone = phoneOf(req);
+    const told: WhoAsks = phone ? { role: phone.role, name: phone.name } : { role: 'owner' };
+    res.json(told);
+  });
+  return routes;
+};

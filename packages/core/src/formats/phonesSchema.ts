@@ -1,0 +1,64 @@
+import { z } from 'zod';
+import { id, moment } from './cookEventSchema';
+
+/** What a paired phone may do: all but pairing, restoring and deleting; or only see Stove and Pass. */
+export const PHONE_ROLES = ['cook', 'watcher'] as const;
+export type PhoneRole = (typeof PHONE_ROLES)[number];
+
+export const phoneName = z
+  .string()
+  .trim()
+  .min(1, 'must say something')
+  .max(40, 'must be at most 40 letters');
+
+/** A paired phone, as the owner's machine lists it. */
+export const phoneSchema = z.strictObject({
+  id,
+  name: phoneName,
+  role: z.enum(PHONE_ROLES),
+  pairedAt: moment,
+  /** Its last request; to a minute. */
+  seenAt: moment,
+});
+export type Phone = z.infer<typeof phoneSchema>;
+
+/** What may be changed of a phone. */
+export const phoneChangeSchema = z
+  .strictObject({ name: phoneName.optional(), role: z.enum(PHONE_ROLES).optional() })
+  .refine(({ name, role }) => name !== undefined || role !== undefined, 'must change something');
+
+/** What a code is asked for. */
+export const codeAskedSchema = z.strictObject({ role: z.enum(PHONE_ROLES) });
+
+/** A pairing code: good once, until it ends. */
+export const pairingCodeSchema = z.strictObject({
+  code: z.string().regex(/^\d{6}$/),
+  role: z.enum(PHONE_ROLES),
+  endsAt: moment,
+  /** What the QR code opens, and the code drawn, an SVG document. */
+  address: z.url(),
+  qr: z.string(),
+});
+export type PairingCode = z.infer<typeof pairingCodeSchema>;
+
+/** The phones of a kitchen, and where it is found on the network; undefined: loopback only. */
+export const phoneListSchema = z.strictObject({
+  phones: z.array(phoneSchema),
+  network: z
+    .strictObject({
+      /** Addresses that phones open, the most likely first. */
+      addresses: z.array(z.url()).min(1),
+      /** Where a phone learns to trust the kitchen, and that drawn, an SVG document. */
+      welcome: z.url(),
+      welcomeQr: z.string(),
+    })
+    .optional(),
+});
+export type PhoneList = z.infer<typeof phoneListSchema>;
+
+/** Who asks: the owner's machine itself, or a paired phone. */
+export const whoAsksSchema = z.strictObject({
+  role: z.enum(['owner', ...PHONE_ROLES]),
+  name: phoneName.optional(),
+});
+export type WhoAsks = z.infer<typeof whoAsksSchema>;
