@@ -14,7 +14,7 @@ const standAt = async (page: Page, moment: Date): Promise<void> => {
   await page.clock.install({ time: moment });
   const from = Date.now();
   await page.unrouteAll();
-  await page.route('**/api/clock', (route) =>
+  await page.route('**/api/v1/clock', (route) =>
     route.fulfill({ json: { now: moment.getTime() + Date.now() - from } }),
   );
 };

@@ -30,7 +30,7 @@ test('requests that fail on the way, in every way, lose no press and double none
   page,
   served,
 }) => {
-  const met = await meetFaults(page, /\/api\/cooks\/[^/]+(\/events)?$/, [
+  const met = await meetFaults(page, /\/api\/v1\/cooks\/[^/]+(\/events)?$/, [
     { kind: 'status', status: 500 },
     { kind: 'lost' },
     { kind: 'status', status: 409 },
@@ -139,7 +139,7 @@ test('a change of the kitchen survives a 500 and a reload without a server', asy
   served,
 }) => {
   await page.goto(`${served.url}/kitchen`);
-  await meetFaults(page, /\/api\/kitchen$/, [{ kind: 'status', status: 500 }]);
+  await meetFaults(page, /\/api\/v1\/kitchen$/, [{ kind: 'status', status: 500 }]);
   const offset = page.getByRole('textbox', { name: /^Air over dial/ });
   await offset.fill('-9');
   await offset.blur();

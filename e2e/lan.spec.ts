@@ -143,9 +143,12 @@ test('a browser that does not trust the kitchen, or is not paired, gets nothing'
   page,
 }) => {
   const other = await chromium.launch({ executablePath: ensureChromium(), args });
-  const distrusting = await (await other.newContext()).newPage();
-  await expect(distrusting.goto(kitchen())).rejects.toThrow(/ERR_CERT_AUTHORITY_INVALID/);
+  const stranger = await other.newContext();
+  await expect((await stranger.newPage()).goto(kitchen())).rejects.toThrow(
+    /ERR_CERT_AUTHORITY_INVALID/,
+  );
   const welcome = `http://${LAN_NAME}:${served.welcomePort}`;
+  const distrusting = await stranger.newPage();
   await distrusting.goto(welcome);
   await expect(distrusting.getByRole('heading', { level: 1 })).toHaveText(
     'Get Crustan on this phone',

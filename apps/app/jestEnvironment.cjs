@@ -16,5 +16,10 @@ module.exports = class extends TestEnvironment {
       TextEncoder,
       TextDecoder,
     });
+    // An id of its own making: jsdom's crypto lacks it.
+    Object.defineProperty(this.global.crypto, 'randomUUID', {
+      value: () => crypto.randomUUID(),
+      configurable: true,
+    });
   }
 };

@@ -1,7 +1,2 @@
-import { v4 } from 'uuid';
-
-/**
- * A fresh id. Not the browser's own: that one is missing on pages served over plain http to
- * another device, as a phone in the kitchen gets them.
- */
-export const newId = (): string => v4();
+/** A fresh id. The browser's own: every page is served by this machine, or over TLS. */
+export const newId = (): string => crypto.randomUUID();

@@ -75,8 +75,8 @@ describe('the outbox', () => {
     store.dispatch(pressed({ cook: cookId, event: press(11) }));
     await until(() => waiting() === 0);
     expect(server.sent.map(({ method, path }) => `${method} ${path}`)).toEqual([
-      `PUT /api/cooks/${cookId}`,
-      `POST /api/cooks/${cookId}/events`,
+      `PUT /api/v1/cooks/${cookId}`,
+      `POST /api/v1/cooks/${cookId}/events`,
     ]);
     expect(server.sent[1]?.body.events).toEqual([started, press(11)]);
   });

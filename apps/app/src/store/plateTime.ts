@@ -1,11 +1,10 @@
-import {
-  addDays,
-  differenceInCalendarDays,
-  format,
-  isValid,
-  parse,
-  roundToNearestMinutes,
-} from 'date-fns';
+// One by one: the bundler keeps the whole of a package that is asked for by its name.
+import { addDays } from 'date-fns/addDays';
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { format } from 'date-fns/format';
+import { isValid } from 'date-fns/isValid';
+import { parseISO } from 'date-fns/parseISO';
+import { roundToNearestMinutes } from 'date-fns/roundToNearestMinutes';
 
 /** When the plate is wanted, as the cook says it: an hour of a day, by the clock of this place. */
 export interface PlateTime {
@@ -21,20 +20,19 @@ const DAY = 'yyyy-MM-dd';
 /** How far ahead a plate may be planned, days. */
 const FURTHEST = 366;
 
-const momentOf = (day: string, hour: string, now: number): Date =>
-  parse(`${day} ${hour}`, `${DAY} ${HOUR}`, now);
+const momentOf = (day: string, hour: string): Date => parseISO(`${day}T${hour}`);
 
 /** The day of a moment, as a plate time has it. */
 export const dayOf = (ms: number): string => format(ms, DAY);
 
 /** An hour as a plate time has it; undefined where it is none. */
 export const hourOf = (text: string): string | undefined =>
-  /^\d\d:\d\d$/.test(text) && isValid(parse(text, HOUR, 0)) ? text : undefined;
+  /^\d\d:\d\d$/.test(text) && isValid(parseISO(`2000-01-01T${text}`)) ? text : undefined;
 
 /** A day from today to a year ahead; undefined where it is none of those. */
 export const dayAhead = (text: string, now: number): string | undefined => {
-  const at = parse(text, DAY, now);
-  if (!isValid(at)) return undefined;
+  const at = parseISO(text);
+  if (!/^\d{4}-\d\d-\d\d$/.test(text) || !isValid(at)) return undefined;
   const ahead = differenceInCalendarDays(at, now);
   return ahead >= 0 && ahead <= FURTHEST ? dayOf(at.getTime()) : undefined;
 };
@@ -49,9 +47,9 @@ export const firstPlateTime = (now: number): PlateTime => ({
 
 /** The moment of a plate time, ms since 1970. An hour that the clocks leap over is the one after it. */
 export const plateMoment = ({ hour, day }: PlateTime, now: number): number => {
-  if (day !== undefined) return momentOf(day, hour, now).getTime();
-  const today = momentOf(dayOf(now), hour, now).getTime();
-  return today >= now ? today : momentOf(dayOf(addDays(now, 1).getTime()), hour, now).getTime();
+  if (day !== undefined) return momentOf(day, hour).getTime();
+  const today = momentOf(dayOf(now), hour).getTime();
+  return today >= now ? today : momentOf(dayOf(addDays(now, 1).getTime()), hour).getTime();
 };
 
 /** A moment as a plate time: with its day, unless it is past or the next time the clock shows its hour. */
@@ -64,7 +62,7 @@ export const plateTimeOf = (ms: number, now: number): PlateTime => {
 
 /** How many days from today a day is. */
 export const daysAhead = (day: string, now: number): number =>
-  differenceInCalendarDays(parse(day, DAY, now), now);
+  differenceInCalendarDays(parseISO(day), now);
 
 /** The days that are offered without a calendar: this one and those that follow it. */
 export const nextDays = (now: number, count: number): readonly string[] =>

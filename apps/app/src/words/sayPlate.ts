@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { dayOf, daysAhead, plateMoment, type PlateTime } from '../store/plateTime';
 
 /** From this hour on today is tonight. */

@@ -1,3 +1,4 @@
+import { API } from '../../store/apiAddress';
 import { useRef } from 'react';
 import { View } from 'react-native';
 import type { CookRecord } from '@crustan/core/formats';
@@ -20,7 +21,7 @@ export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
     <View className="items-center gap-2">
       {cook.photo ? (
         <img
-          src={`/api/cooks/${cook.id}/photo?${adding.fulfilledTimeStamp ?? 0}`}
+          src={`${API}/cooks/${cook.id}/photo?${adding.fulfilledTimeStamp ?? 0}`}
           alt={`Photograph of ${cook.plan.title}`}
           style={{ maxWidth: '100%', maxHeight: 260, borderRadius: 4 }}
         />

@@ -133,7 +133,7 @@ const Told = ({ found }: { readonly found: ServiceInFull }) => {
     place === 'pan' ? (kitchen.pans.find((pan) => pan.id === gear)?.name ?? gear) : 'Oven';
 
   const saveCsv = async (): Promise<void> => {
-    const { writeServiceCsv } = await import('@crustan/core/formats/serviceCsv');
+    const { writeServiceCsv } = await import('@crustan/core/formats/csv');
     saveFile('crustan-service.csv', 'text/csv', writeServiceCsv(report));
   };
   const saveJson = (): void => {

@@ -40,7 +40,7 @@ export const Tomorrow = () => {
   }, [days, dishes, date, stock]);
 
   const take = async (file: File): Promise<void> => {
-    const { readDemandCsv } = await import('@crustan/core/formats/demandCsv');
+    const { readDemandCsv } = await import('@crustan/core/formats/csv');
     const found = readDemandCsv(await file.text());
     if (!found.ok) {
       setRead([found.why]);
@@ -55,7 +55,7 @@ export const Tomorrow = () => {
     ]);
   };
   const save = async (): Promise<void> => {
-    const { writeDemandCsv } = await import('@crustan/core/formats/demandCsv');
+    const { writeDemandCsv } = await import('@crustan/core/formats/csv');
     saveFile('crustan-demand.csv', 'text/csv', writeDemandCsv(days ?? []));
   };
   return (

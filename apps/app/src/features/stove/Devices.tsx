@@ -94,7 +94,7 @@ const FromFile = ({ cook }: { readonly cook: string }) => {
   const [refused, setRefused] = useState<string>();
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    const { readReadingsCsv } = await import('@crustan/core/formats/readingsCsv');
+    const { readReadingsCsv } = await import('@crustan/core/formats/csv');
     const result = readReadingsCsv(await file.text());
     setRead(result.ok ? result.log : undefined);
     setRefused(result.ok ? undefined : result.why);

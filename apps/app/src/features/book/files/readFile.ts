@@ -77,11 +77,8 @@ const readCalendar = async (text: string): Promise<FileRead> => {
 };
 
 const readTable = async (text: string): Promise<FileRead> => {
-  const [{ readBookReadings }, { readCooksCsv }, { readReadingsCsv }] = await Promise.all([
-    import('@crustan/core/formats/bookReadingsCsv'),
-    import('@crustan/core/formats/cooksCsv'),
-    import('@crustan/core/formats/readingsCsv'),
-  ]);
+  const { readBookReadings, readCooksCsv, readReadingsCsv } =
+    await import('@crustan/core/formats/csv');
   const found = readBookReadings(text);
   if (found.ok) return { kind: 'readings', found };
   const table = readCooksCsv(text);

@@ -71,7 +71,7 @@ export const CardScreen = () => {
   const used = usedWords(gearUsed(kitchen), card.request, show);
 
   const save = async (): Promise<void> => {
-    const { writeCardCsv } = await import('@crustan/core/formats/cardCsv');
+    const { writeCardCsv } = await import('@crustan/core/formats/csv');
     const rows = requests.flatMap((request, i) => {
       const cell = cells.get(i);
       return cell === undefined ? [] : [{ request, cell }];
