@@ -94,7 +94,7 @@ export const API: readonly ApiRoute[] = [
   put('/plans/{id}', 'cook', 'Keeps a plan.', { takes: planRecordSchema, gives: planRecordSchema }),
   remove('/plans/{id}', 'cook', 'Drops a kept plan.'),
 
-  get('/cooks', 'cook', 'A page of the book’s list.', {
+  get('/cooks', 'watcher', 'A page of the book’s list.', {
     query: cookListQuery,
     gives: cookListSchema,
   }),

@@ -82,7 +82,9 @@ describe('the book', () => {
 
 describe('the stove', () => {
   const start = (plateAt: number) => {
-    answer((path) => json(path.startsWith('/api/v1/plans') ? { plans: [] } : { found: 0, cooks: [] }));
+    answer((path) =>
+      json(path.startsWith('/api/v1/plans') ? { plans: [] } : { found: 0, cooks: [] }),
+    );
     const rendered = renderWithStore(<StoveScreen />);
     const plan = recordOf(planOf(), plateAt);
     const event = { id: uuid(10), kind: 'started', at: Date.now() } as const;

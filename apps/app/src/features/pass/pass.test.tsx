@@ -1,0 +1,290 @@
+import { fireEvent, renderHook, act, screen } from '@testing-library/react';
+import { Provider } from 'react-redux';
+import type { ReactNode } from 'react';
+import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
+import { keptPlan } from '@crustan/core/formats';
+import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import { serviceGear } from '@crustan/core/pass/serviceGear';
+import { serviceState } from '@crustan/core/pass/serviceTickets';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { LATE_REASONS } from '@crustan/core/pass/whyLate';
+import { pieceSteps } from '@crustan/core/pass';
+import { renderWithStore } from '../../renderWithStore';
+import {
+  selectServiceCooks,
+  selectService,
+  serviceOpened,
+  serviceSaid,
+} from '../../store/passSlice';
+import { makeStore } from '../../store/store';
+import { planOf, REQUEST } from '../../testing';
+import { showIn } from '../../words/show';
+import { DishRow } from './DishRow';
+import { parsAsked } from './parsAsked';
+import { sayDue, sayTaken, sayThing, sayWhyLate } from './passWords';
+import { usePressed } from './usePressed';
+import { withAnotherPan } from './useWaysOut';
+import type { PassNow } from './usePass';
+
+jest.mock('../../workers/passWorker', () => ({ passWorker: () => ({}) }));
+jest.mock('../../workers/useForecasts', () => ({
+  useForecasts: () => ({}),
+  movedPull: () => undefined,
+}));
+
+const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const OPENS = Date.now() - 3_600_000;
+const plan = planOf({ ...REQUEST, way: 'once' });
+const taken = pieceSteps(plan, { recoverySeconds: 0 });
+const kept = {
+  ...taken,
+  stays: [...taken.stays],
+  touches: [...taken.touches],
+};
+const dishOf = (n: number, name: string, more: Partial<KeptDish> = {}): KeptDish => ({
+  id: id(n),
+  createdAt: OPENS,
+  name,
+  portions: [
+    {
+      doneness: 'rare',
+      target: 50,
+      options: [{ plan: keptPlan(plan), steps: { alone: kept, full: kept, fullArea: 0.03 } }],
+    },
+  ],
+  sides: [],
+  shelfDays: 2,
+  ...more,
+});
+const STRIP = dishOf(1, 'Strip');
+const ORDERED: ServiceEvent = {
+  id: id(20),
+  at: OPENS + 1000,
+  kind: 'ordered',
+  order: { id: id(10), table: '7', pieces: [{ id: id(11), dish: STRIP.id, doneness: 'rare' }] },
+};
+
+const passOf = (events: readonly ServiceEvent[]): PassNow => {
+  const gear = serviceGear(DEFAULT_KITCHEN);
+  const state = serviceState(events);
+  const line = { gear, dishes: [STRIP], state, epoch: OPENS, now: OPENS + 5000, on: new Map() };
+  return {
+    state,
+    dishes: [STRIP],
+    gear,
+    line,
+    heat: { pans: [22], ovens: [22] },
+    on: new Map(),
+    schedule: {
+      basis: 1,
+      at: OPENS,
+      pieces: [
+        {
+          id: id(11),
+          ticket: id(10),
+          option: 0,
+          full: false,
+          pan: 0,
+          oven: 0,
+          start: 10,
+          readyAt: 900,
+          waits: 5,
+          overRested: 0,
+        },
+      ],
+      tickets: [{ id: id(10), landsAt: 920, apart: 0, late: 0 }],
+      sides: [],
+      unplaced: [],
+      moved: [],
+      late: 0,
+    },
+    momentOf: (seconds) => OPENS + seconds * 1000,
+  };
+};
+
+describe('what is pressed on the board', () => {
+  const pressing = () => {
+    const store = makeStore();
+    store.dispatch(
+      serviceOpened({
+        service: { id: id(2), name: 'F', opensAt: OPENS, closesAt: OPENS + 1, dishes: [STRIP.id] },
+      }),
+    );
+    store.dispatch(serviceSaid(ORDERED));
+    const wrapper = ({ children }: { readonly children: ReactNode }) => (
+      <Provider store={store}>{children}</Provider>
+    );
+    const { result } = renderHook(() => usePressed(passOf([ORDERED])), { wrapper });
+    return { store, result };
+  };
+  const base = { due: 10, seconds: 10, ticket: id(10) } as const;
+
+  it('a piece that goes in begins its cook, where it was placed, and is taken back whole', () => {
+    const { store, result } = pressing();
+    const thing = {
+      ...base,
+      kind: 'touch',
+      station: 'stove',
+      action: 'in',
+      piece: id(11),
+    } as const;
+    act(() => result.current.done(thing, 'in'));
+    const [ticket] = selectService(store.getState()).tickets;
+    expect(ticket?.pieces[0]?.begun).toMatchObject({ option: 0, full: false });
+    const [cook] = selectServiceCooks(store.getState());
+    expect(cook?.plan.title).toBe('Strip, rare, table 7');
+    expect(cook?.events.map(({ kind }) => kind)).toEqual(['started', 'in']);
+    act(() => result.current.takeBack());
+    const [again] = selectService(store.getState()).tickets;
+    expect(again?.pieces[0]?.begun).toBeUndefined();
+    expect(result.current.last).toBeUndefined();
+  });
+
+  it('heat, sides and plates are said of the service', () => {
+    const { store, result } = pressing();
+    act(() =>
+      result.current.done(
+        {
+          kind: 'heat',
+          station: 'stove',
+          due: 1,
+          seconds: 5,
+          place: 'pan',
+          index: 0,
+          celsius: 230,
+        },
+        'on',
+      ),
+    );
+    act(() =>
+      result.current.done(
+        { ...base, kind: 'side', station: 'stove', name: 'Greens', plates: 1 },
+        'begun',
+      ),
+    );
+    act(() => result.current.done({ ...base, kind: 'plate', station: 'plates' }, 'sent'));
+    const state = selectService(store.getState());
+    expect(state.set).toMatchObject([{ gear: 'pan', celsius: 230 }]);
+    expect(state.tickets[0]).toMatchObject({ state: 'sent', sidesBegun: [{ name: 'Greens' }] });
+  });
+});
+
+describe('a dish as it is ordered', () => {
+  const shown = (events: readonly ServiceEvent[], asked: number) => {
+    const said: unknown[] = [];
+    const presses = {
+      done: () => undefined,
+      say: (event: unknown) => void said.push(event),
+      last: undefined,
+      takeBack: () => undefined,
+    };
+    const added: string[] = [];
+    renderWithStore(
+      <DishRow
+        dish={STRIP}
+        pass={passOf(events)}
+        presses={presses}
+        asked={asked}
+        onAdd={(doneness) => added.push(doneness)}
+      />,
+    );
+    return { said, added };
+  };
+
+  it('takes a piece by a tap, and a count only where it is one', () => {
+    const { said, added } = shown([ORDERED], 0);
+    fireEvent.click(screen.getByRole('button', { name: 'Add Strip, rare' }));
+    expect(added).toEqual(['rare']);
+    fireEvent.click(screen.getByRole('button', { name: 'count Strip' }));
+    const field = screen.getByRole('textbox', { name: 'Left to be ordered' });
+    for (const wrong of ['', 'some', '-1', '2.5']) {
+      fireEvent.change(field, { target: { value: wrong } });
+      fireEvent.click(screen.getByText('Keep'));
+    }
+    expect(said).toEqual([]);
+    fireEvent.change(field, { target: { value: '4' } });
+    fireEvent.click(screen.getByText('Keep'));
+    expect(said).toEqual([{ kind: 'stock', dish: STRIP.id, count: 4 }]);
+  });
+
+  it.each([
+    [1, '2 left'],
+    [3, 'none left'],
+    [5, '2 more than there are'],
+  ])('with %i in the order says %s', (asked, says) => {
+    shown([{ id: id(30), at: OPENS, kind: 'stock', dish: STRIP.id, count: 3 }], asked);
+    expect(screen.getByText(says)).toBeTruthy();
+  });
+});
+
+describe('the Pass in words', () => {
+  const show = showIn('metric');
+
+  it('says when a thing is due, and that it is late only when it is', () => {
+    expect(sayDue(125)).toEqual({ words: '2:05', late: false });
+    expect(sayDue(2)).toEqual({ words: 'now', late: false });
+    expect(sayDue(-19)).toMatchObject({ late: false });
+    expect(sayDue(-75)).toEqual({ words: '1:15 late', late: true });
+  });
+
+  it('has a sentence for everything that stands in the way and for every lateness', () => {
+    const reasons = ['pan', 'oven', 'hands', 'holding', 'burner'] as const;
+    const says = [
+      ...reasons.map((reason) => sayTaken({ reason }, show)),
+      sayTaken({ reason: 'pan-heat', set: 22 }, show),
+      sayTaken({ reason: 'oven-heat', set: 180 }, show),
+      ...LATE_REASONS.map((reason) => sayWhyLate({ reason, seconds: 200 })),
+    ];
+    expect(new Set(says).size).toBe(says.length);
+    expect(says).toContain('the oven is wanted at 180 °C then');
+    expect(says).toContain('it stood ready for 3 min 20 s');
+  });
+
+  it('says a thing with its piece and its table', () => {
+    const said = sayThing(
+      {
+        kind: 'side',
+        station: 'stove',
+        due: 1,
+        seconds: 60,
+        name: 'Greens',
+        plates: 2,
+        ticket: id(10),
+      },
+      passOf([ORDERED]),
+      show,
+    );
+    expect(said).toEqual({ does: 'Begin Greens', of: 'Table 7 · for 2', happened: 'Begun' });
+  });
+});
+
+describe('what is asked for tomorrow', () => {
+  it('pools dishes of one piece before each of them, and has a cost where the menu has none', () => {
+    const priced = dishOf(2, 'Strip with sauce', { cost: 9, price: 27, shelfDays: 1 });
+    const asked = parsAsked(['Strip', 'Strip with sauce', 'Soup'], [STRIP, priced], { Soup: 3 });
+    expect(asked.map(({ dish }) => dish)).toEqual([
+      expect.stringContaining('for Strip and Strip with sauce'),
+      'Strip',
+      'Strip with sauce',
+      'Soup',
+    ]);
+    expect(asked[0]).toMatchObject({ of: ['Strip', 'Strip with sauce'], shelfDays: 1 });
+    expect(asked[2]?.costs).toEqual({ tooFew: 18, wasted: 9, kept: 0.15 * 9 });
+    expect(asked[3]).toMatchObject({ stock: 3, shelfDays: 1, costs: { tooFew: 2, wasted: 1 } });
+  });
+});
+
+describe('another pan', () => {
+  it('stands on a free burner and leaves the others where they were', () => {
+    const kitchen = {
+      ...DEFAULT_KITCHEN,
+      burners: [...DEFAULT_KITCHEN.burners, { id: 'b2', kind: 'gas' as const, power: 2000 }],
+    };
+    const before = serviceGear(kitchen).pans;
+    const after = serviceGear(withAnotherPan(kitchen, 'more')).pans;
+    expect(after.slice(0, before.length)).toEqual(before);
+    expect(after.map((pan) => pan.id)).toEqual([...before.map((pan) => pan.id), 'more']);
+    const full = serviceGear(withAnotherPan(DEFAULT_KITCHEN, 'more'));
+    expect(full.aside).toEqual(['more']);
+  });
+});
