@@ -47,11 +47,11 @@ test('thicker takes longer, and turning often is quicker, on the same screen', a
 test('shows everything in the other units at once', async ({ page, own }) => {
   await openPlan(page, own.url);
   await page.getByRole('button', { name: /^Units/ }).click();
-  await expect(page.getByTestId('word-thickness')).toHaveText('0.98 in');
-  await expect(page.getByTestId('word-pan')).toContainText('419 °F pan');
+  await expect(page.getByTestId('word-thickness')).toHaveText('1 in');
+  await expect(page.getByTestId('word-pan')).toContainText('420 °F pan');
   await expect(page.getByRole('main')).not.toContainText(/\d °C/);
   await page.reload();
-  await expect(page.getByTestId('word-pan')).toContainText('419 °F pan');
+  await expect(page.getByTestId('word-pan')).toContainText('420 °F pan');
 });
 
 test('scrubs the slice along the cook by keyboard', async ({ page, own }) => {

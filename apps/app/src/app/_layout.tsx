@@ -9,6 +9,7 @@ import { followCooks } from '../store/cookLink';
 import { keepPresses } from '../store/keepPresses';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
+import { keepNative } from '../store/nativeDraft';
 import { keepOnDevice } from '../store/keepOnDevice';
 import { watchReach } from '../store/reachLink';
 import { makeStore } from '../store/store';
@@ -45,6 +46,7 @@ export default function Layout() {
   useEffect(() => {
     const stops = [
       keepOnDevice(store),
+      keepNative(store),
       keepPresses(store),
       keepTime(),
       runOutbox(store),

@@ -72,10 +72,13 @@ const asItComes = (request: PlanRequest): PlanRequest => {
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };
 
+/** A usual pan differs by no more than this where it is said in other units, K. */
+const SAID_ROUND = 3;
+
 /** What the cook had decided for the piece before, and went with it. */
 export const wentWithThePiece = ({ before, request }: Draft): readonly OfThePiece[] => {
   if (before === undefined) return [];
-  const chosen = before.pan !== (cutOf(before).pan ?? USUAL.pan);
+  const chosen = Math.abs(before.pan - (cutOf(before).pan ?? USUAL.pan)) > SAID_ROUND;
   return [
     ...OF_THE_PIECE.filter((key) => before[key] !== request[key]),
     ...(chosen ? (['pan'] as const) : []),
@@ -95,6 +98,10 @@ export const draftSlice = createSlice({
     requestChanged: (state, action: PayloadAction<Partial<PlanRequest>>) => {
       Object.assign(state.request, action.payload);
       state.before = undefined;
+    },
+    /** Usual figures said in other units: nothing was changed by the cook. */
+    requestRounded: (state, action: PayloadAction<Partial<PlanRequest>>) => {
+      Object.assign(state.request, action.payload);
     },
     cutChosen: (state, action: PayloadAction<PlanRequest['cut']>) => {
       const { own: _own, ...request } = state.request;
@@ -138,6 +145,7 @@ export const draftSlice = createSlice({
 });
 export const {
   requestChanged,
+  requestRounded,
   cutChosen,
   ownChosen,
   pieceTakenBack,

@@ -86,6 +86,8 @@ export const CurveChart = memo(function CurveChart({
 
   const last = Math.max(1, ...curves.map((curve) => curve.time.at(-1) ?? 0));
   const highest = Math.max(SQUEEZE_FROM + 20, ...curves.flatMap((curve) => curve.value));
+  /** Something runs where the scale is compressed: it is drawn and said. */
+  const compressed = curves.some(({ value }) => value.some((at) => at > SQUEEZE_FROM));
   const bottom = height - PAD.bottom;
   const squeeze = PAD.top + (bottom - PAD.top) * SQUEEZED_SHARE;
   const x = scaleLinear()
@@ -103,7 +105,7 @@ export const CurveChart = memo(function CurveChart({
 
   return (
     <View>
-      <View className="flex-row gap-4 pb-1" aria-hidden>
+      <View className="flex-row flex-wrap gap-x-4 pb-1" aria-hidden>
         {curves.map((curve) => (
           <View key={curve.label} className="flex-row items-center gap-1">
             <View
@@ -119,6 +121,11 @@ export const CurveChart = memo(function CurveChart({
             </Text>
           </View>
         ))}
+        {compressed ? (
+          <Text voice="note" tone={onIron ? 'text-iron-400' : 'text-iron-500'}>
+            {`above ${showTemperature(SQUEEZE_FROM)} compressed`}
+          </Text>
+        ) : null}
       </View>
       <View
         role="img"
@@ -136,6 +143,16 @@ export const CurveChart = memo(function CurveChart({
                 height={bottom - PAD.top}
                 fill={faint}
                 fillOpacity={0.45}
+              />
+            ) : null}
+            {compressed ? (
+              <Line
+                x1={PAD.left}
+                x2={width - PAD.right}
+                y1={squeeze}
+                y2={squeeze}
+                stroke={quiet}
+                strokeDasharray="2 4"
               />
             ) : null}
             {ticks.map((tick) => (

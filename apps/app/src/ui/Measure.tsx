@@ -1,6 +1,13 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
-import { UNITS, showQuantity, type QuantityKind, type UnitSystem } from '@crustan/core/units';
+import {
+  readFigure,
+  showNumber,
+  showQuantity,
+  UNITS,
+  type QuantityKind,
+  type UnitSystem,
+} from '@crustan/core/units';
 import { Slider } from './Slider';
 import { Text } from './Text';
 
@@ -18,8 +25,6 @@ interface Props {
   readonly named?: boolean;
   readonly onChange: (si: number) => void;
 }
-
-const typed = (text: string): number => Number(text.trim().replace(',', '.'));
 
 /** A quantity by slider for the thumb and by figures for those who have measured. */
 export const Measure = ({
@@ -43,12 +48,12 @@ export const Measure = ({
     setTaken(within);
     onChange(within);
   };
-  const shown = unit.fromSi(value).toFixed(unit.decimals);
+  const shown = showNumber(kind, value, units);
   // What is being typed, while it is: the value itself is the caller's.
   const [typing, setTyping] = useState<{ readonly text: string; readonly refused?: string }>();
 
   const take = (text: string): void => {
-    const figure = typed(text);
+    const figure = readFigure(text);
     const si = unit.toSi(figure);
     // Half a shown step of grace: the limit itself must be typable in every unit.
     const grace = Math.abs(unit.toSi(unit.step / 2) - unit.toSi(0));
@@ -84,7 +89,7 @@ export const Measure = ({
         <TextInput
           aria-label={`${label} in ${unit.symbol}`}
           aria-invalid={typing?.refused !== undefined}
-          inputMode="decimal"
+          inputMode={unit.inEighths ? 'text' : 'decimal'}
           value={typing?.text ?? shown}
           onChangeText={take}
           onBlur={() => setTyping(undefined)}

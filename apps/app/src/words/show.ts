@@ -9,7 +9,10 @@ export interface Show {
   readonly temperature: (celsius: number, decimals?: number) => string;
   /** `1.5 °C` of difference. */
   readonly difference: (kelvin: number) => string;
+  /** A piece's, and its sides: inches in eighths. */
   readonly thickness: (metres: number) => string;
+  /** A length that is not a piece's own: a difference, a band, a slice. */
+  readonly length: (metres: number) => string;
   /** Fine lengths, such as a crust. */
   readonly depth: (metres: number) => string;
   readonly weight: (kilograms: number) => string;
@@ -45,6 +48,7 @@ export const showIn = (units: UnitSystem): Show => ({
   temperature: (celsius, decimals) => showQuantity('temperature', celsius, units, decimals),
   difference: (kelvin) => showQuantity('temperatureDifference', kelvin, units),
   thickness: (metres) => showQuantity('thickness', metres, units),
+  length: (metres) => showQuantity('thickness', metres, units, units === 'metric' ? 0 : 2),
   depth: (metres) => showQuantity('thickness', metres, units, units === 'metric' ? 1 : 2),
   weight: (kilograms) =>
     kilograms < HEAVY

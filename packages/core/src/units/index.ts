@@ -1,3 +1,4 @@
 export * from './duration';
+export * from './eighths';
 export * from './temperature';
 export * from './unitSystem';

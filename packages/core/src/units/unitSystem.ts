@@ -1,3 +1,4 @@
+import { showEighths } from './eighths';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 
 /** The units a cook reads and types in. Inside, everything is SI and Celsius. */
@@ -20,6 +21,8 @@ interface Unit {
   /** Step a cook would move it by, in the shown unit. */
   readonly step: number;
   readonly decimals: number;
+  /** Written as a ruler in inches says it. */
+  readonly inEighths?: true;
   readonly fromSi: (si: number) => number;
   readonly toSi: (shown: number) => number;
 }
@@ -63,7 +66,7 @@ export const UNITS: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Un
       toSi: fahrenheitToCelsius,
     },
     temperatureDifference: scaled('°F', 1.8, 0.1, 1),
-    thickness: scaled('in', 1 / METRES_PER_INCH, 0.05, 2),
+    thickness: { ...scaled('in', 1 / METRES_PER_INCH, 0.125, 2), inEighths: true },
     depth: scaled('in', 1 / METRES_PER_INCH, 0.01, 2),
     weight: scaled('oz', 1 / KILOGRAMS_PER_OUNCE, 0.5, 1),
     heavyWeight: scaled('lb', 1 / KILOGRAMS_PER_POUND, 0.1, 1),
@@ -84,7 +87,10 @@ export const showNumber = (
   decimals?: number,
 ): string => {
   const unit = UNITS[system][kind];
-  return unit.fromSi(si).toFixed(decimals ?? unit.decimals);
+  const shown = unit.fromSi(si);
+  return unit.inEighths && decimals === undefined
+    ? showEighths(shown)
+    : shown.toFixed(decimals ?? unit.decimals);
 };
 
 /** A quantity with its symbol: `35 mm`, `130 °F`. Temperatures keep a thin space out of the way. */

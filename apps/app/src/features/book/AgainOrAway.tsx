@@ -46,7 +46,7 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
           <Button
             key={by}
             kind="plain"
-            label={`${show.thickness(Math.abs(by))} ${by > 0 ? 'thicker' : 'thinner'}`}
+            label={`${show.length(Math.abs(by))} ${by > 0 ? 'thicker' : 'thinner'}`}
             onPress={() => again(by)}
           />
         ))}

@@ -26,6 +26,7 @@ import { Photo } from './Photo';
 import { PlannedActual } from './PlannedActual';
 import { usedWords } from '../../words/usedWords';
 import { useReplay } from './useReplay';
+import { temperatureTicks } from '../../ui/temperatureTicks';
 
 /** One cook in full: planned against actual, measured, judged. */
 export const CookScreen = ({ id }: { readonly id: string }) => {
@@ -98,7 +99,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               { time: 0, label: 'in' },
               { time: plan.cookSeconds, label: `planned out ${showDuration(plan.cookSeconds)}` },
             ]}
-            ticks={[0, 20, 40, 60, 80]}
+            ticks={temperatureTicks(show.units, 0, 80, 4)}
             showTemperature={(celsius) => show.degrees(celsius)}
             says={says}
           />

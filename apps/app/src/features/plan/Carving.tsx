@@ -34,7 +34,7 @@ export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan
         options={TABLES.map((value) => ({ value, label: value }))}
       />
       <Text aria-live="polite">
-        {`${show.weight(served)} to carve${cut.ribs === undefined ? '' : ', the ribs left out'}: ${show.weight(each)} for each of ${people}, a slice of ${show.thickness(slice)} each across its length.${
+        {`${show.weight(served)} to carve${cut.ribs === undefined ? '' : ', the ribs left out'}: ${show.weight(each)} for each of ${people}, a slice of ${show.length(slice)} each across its length.${
           each < ENOUGH[0] ? ' That is little: a larger piece.' : ''
         }${each > ENOUGH[1] ? ' There will be some left.' : ''}`}
       </Text>

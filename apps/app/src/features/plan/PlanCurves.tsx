@@ -6,9 +6,11 @@ import { sayDuration } from '@crustan/core/units';
 import { useScales } from '../../store/useScales';
 import type { ChartPoint } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
+import { temperatureTicks } from '../../ui/temperatureTicks';
 import { useShow } from '../../words/useShow';
 
-const TICKS = [0, 20, 40, 60, 80, 150, 230];
+/** Above this the scale is compressed, and marked from a little higher on, C. */
+const COMPRESSED = { from: 80, marked: 110 } as const;
 
 interface Props {
   readonly plan: CookPlan;
@@ -53,7 +55,10 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
         },
       ],
       shade: [cookSeconds, cookSeconds + restSeconds] as const,
-      ticks: TICKS.filter((tick) => tick <= hottest + 20),
+      ticks: [
+        ...temperatureTicks(show.units, 0, COMPRESSED.from, 4),
+        ...temperatureTicks(show.units, COMPRESSED.marked, Math.max(hottest, 150), 2),
+      ],
     };
   }, [plan, request, trace, cookSeconds, restSeconds, doneCore, inAt, show, donenessOf]);
   return (
@@ -62,7 +67,7 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
       height={240}
       cursor={cursor}
       showTemperature={show.degrees}
-      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${sayDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(80)} the scale is squeezed.`}
+      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${sayDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(COMPRESSED.from)} the scale is compressed.`}
     />
   );
 });

@@ -77,7 +77,7 @@ const sayShort = (seconds: number): string => {
 const KNOBS: Readonly<
   Record<Knob['knob'], (by: number, request: PlanRequest, show: Show) => string>
 > = {
-  thickness: (by, _request, show) => `${show.thickness(by)} thicker`,
+  thickness: (by, _request, show) => `${show.length(by)} thicker`,
   start: (by, _request, show) => `${show.difference(by)} warmer at the start`,
   pan: (by, _request, show) => `a pan ${show.difference(by)} hotter`,
   oven: (by, _request, show) => `an oven ${show.difference(by)} hotter`,

@@ -100,7 +100,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
                 value={window ? `±${sayWindow(Math.min(window.early, window.late))}` : '…'}
                 label="window"
               />
-              <Small value={show.thickness(plan.greyBand)} label="grey" />
+              <Small value={show.length(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
               {`${sayCrust(palestBrowning(plan), plan.request)} crust, ${

@@ -3,6 +3,7 @@ import { Chart } from '../../ui/Drawn';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
+import { temperatureTicks } from '../../ui/temperatureTicks';
 
 /** The planned core and what was read of it, where there is room beside the cook. */
 export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
@@ -37,7 +38,7 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         points={points}
         level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
         marks={marks}
-        ticks={[0, 20, 40, 60, 80]}
+        ticks={temperatureTicks(show.units, 0, 80, 4)}
         showTemperature={(celsius) => show.degrees(celsius)}
         says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings so far`}
       />
