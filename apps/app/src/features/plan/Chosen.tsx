@@ -14,6 +14,7 @@ import { KeptPlans } from './KeptPlans';
 import { OwnTimesChapter } from './OwnTimesChapter';
 import { PlanInFull } from './PlanInFull';
 import { RunColumn } from './RunColumn';
+import { StartBar } from './StartBar';
 
 /**
  * The chosen way's plan. The ways show their figures at once; drawing the chosen one in full gives
@@ -50,6 +51,14 @@ export const ChosenRun = () => {
       </View>
     </>
   );
+};
+
+/** The chosen plan as it is started from a phone. */
+export const ChosenBar = () => {
+  const { way, view, plateAt } = useChosen();
+  return view.plan && !view.obstacle ? (
+    <StartBar way={way} plan={view.plan} plateAt={plateAt} />
+  ) : null;
 };
 
 /** Own times can be asked where the computed way is refused. */

@@ -19,6 +19,7 @@ import { Ways } from './Ways';
 const chosen = () => import('./Chosen');
 const ChosenInFull = chunk(() => chosen().then((m) => m.ChosenInFull)).Chunk;
 const ChosenRun = chunk(() => chosen().then((m) => m.ChosenRun)).Chunk;
+const ChosenBar = chunk(() => chosen().then((m) => m.ChosenBar)).Chunk;
 
 const UnitsSwitch = () => {
   const show = useShow();
@@ -67,32 +68,36 @@ export const PlanScreen = () => {
   useEffect(() => followDraft(store), [store]);
   const { width } = useWindowDimensions();
   // On a phone what is under the ways comes after the first figures; on a wide screen it stands beside.
-  const wanted = useWanted(width >= WIDE);
+  const wide = width >= WIDE;
+  const wanted = useWanted(wide);
   return (
-    <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
-      <View className="lg:flex-row lg:items-stretch">
-        <View className="gap-5 px-4 pt-2 lg:w-[400px] lg:border-r lg:border-salt-200">
-          <View className="flex-row items-center justify-between">
-            <Text voice="strong" heading={1}>
-              Plan
-            </Text>
-            <UnitsSwitch />
-          </View>
-          <Sentence />
-          <View className="no-print -mx-4">
-            <View className="px-4 pb-2">
-              <WaysHead />
+    <View className="flex-1 bg-salt-50">
+      <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
+        <View className="lg:flex-row lg:items-stretch">
+          <View className="gap-5 px-4 pt-2 lg:w-[400px] lg:border-r lg:border-salt-200">
+            <View className="flex-row items-center justify-between">
+              <Text voice="strong" heading={1}>
+                Plan
+              </Text>
+              <UnitsSwitch />
             </View>
-            <Ways />
+            <Sentence />
+            <View className="no-print -mx-4">
+              <View className="px-4 pb-2">
+                <WaysHead />
+              </View>
+              <Ways />
+            </View>
+          </View>
+          <View className="offscreen-free no-print flex-1 gap-5 px-4 pt-6 lg:pt-5">
+            {wanted ? <ChosenInFull /> : null}
+          </View>
+          <View className="offscreen-free gap-6 px-4 pt-6 lg:w-[300px] lg:bg-salt-0 lg:pt-5">
+            {wanted ? <ChosenRun /> : null}
           </View>
         </View>
-        <View className="offscreen-free no-print flex-1 gap-5 px-4 pt-6 lg:pt-5">
-          {wanted ? <ChosenInFull /> : null}
-        </View>
-        <View className="offscreen-free gap-6 px-4 pt-6 lg:w-[300px] lg:bg-salt-0 lg:pt-5">
-          {wanted ? <ChosenRun /> : null}
-        </View>
-      </View>
-    </ScrollView>
+      </ScrollView>
+      {wanted && !wide ? <ChosenBar /> : null}
+    </View>
   );
 };

@@ -1,6 +1,7 @@
 import { memo, useDeferredValue, useMemo } from 'react';
 import { Pressable, View } from 'react-native';
 import { fatOf, oilMargin } from '@crustan/core/gear/fats';
+import type { CookPlan } from '@crustan/core/plan';
 import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { cutOf } from '@crustan/core/plan/request';
 import { waysFor, type Way as WayName } from '@crustan/core/plan/way';
@@ -28,6 +29,10 @@ const Small = ({ value, label }: { readonly value: string; readonly label: strin
 );
 
 const SMOKE = { none: 'no smoke', some: 'some smoke', heavy: 'heavy smoke' } as const;
+
+/** One figure says both where the cook stands by the whole time. */
+const allAtStove = ({ cookSeconds, stoveSeconds }: CookPlan): boolean =>
+  Math.abs(cookSeconds - stoveSeconds) < 1;
 
 /** The ways that apply, side by side for the same finish. */
 export const Ways = memo(function Ways() {
@@ -94,8 +99,13 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
         {plan && !obstacle ? (
           <>
             <View className="flex-row justify-between gap-2">
-              <Small value={showDuration(plan.cookSeconds)} label="in all" />
-              <Small value={showDuration(plan.stoveSeconds)} label="at the stove" />
+              <Small
+                value={showDuration(plan.cookSeconds)}
+                label={allAtStove(plan) ? 'all of it at the stove' : 'in all'}
+              />
+              {allAtStove(plan) ? null : (
+                <Small value={showDuration(plan.stoveSeconds)} label="at the stove" />
+              )}
               <Small
                 value={window ? `±${sayWindow(Math.min(window.early, window.late))}` : '…'}
                 label="window"

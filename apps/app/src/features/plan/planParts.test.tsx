@@ -4,6 +4,7 @@ import { inAtFor, runOf } from '@crustan/core/schedule';
 import { renderWithStore } from '../../renderWithStore';
 import { plateMoment } from '../../store/plateTime';
 import { draftTaken } from '../../store/draftSlice';
+import { keepNative } from '../../store/nativeDraft';
 import { unitsChosen } from '../../store/unitsSlice';
 import { planOf, REQUEST, slicedPlanOf } from '../../testing';
 import { showIn } from '../../words/show';
@@ -183,10 +184,12 @@ describe('the sentence', () => {
     expect(container.textContent).toBe(
       'Cook a strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan turned up as it goes in, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open on a board, on the plate at 19:30.',
     );
+    const stop = keepNative(store);
     act(() => void store.dispatch(unitsChosen('imperial')));
-    expect(container.textContent).toContain('0.98 in thick, 10.6 oz');
+    stop();
+    expect(container.textContent).toContain('1 in thick, 10.5 oz');
     expect(container.textContent).toContain(
-      'from 41 °F, in a 419 °F pan turned up as it goes in, nothing more to it, or with a 230° or 356° oven',
+      'from 41 °F, in a 420 °F pan turned up as it goes in, nothing more to it, or with a 230° or 360° oven',
     );
   });
 

@@ -1,0 +1,38 @@
+import { View } from 'react-native';
+import type { CookPlan } from '@crustan/core/plan';
+import type { Way } from '@crustan/core/plan/way';
+import { showDuration } from '@crustan/core/units';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { WAY_NAMES } from '../../words/wayWords';
+import { usePlanRecord } from './usePlanRecord';
+import { useStartPlan } from './useStartPlan';
+
+interface Props {
+  readonly way: Way;
+  readonly plan: CookPlan;
+  /** ms since 1970. */
+  readonly plateAt: number;
+}
+
+/** The chosen way and the one thing a plan is for, under the thumb wherever the page stands. */
+export const StartBar = ({ way, plan, plateAt }: Props) => {
+  const { underWay, start, goToStove } = useStartPlan(usePlanRecord(way, plateAt));
+  return (
+    <View className="no-print flex-row items-center gap-3 border-t border-salt-300 bg-salt-0 px-4 py-2">
+      <View className="min-w-0 flex-1">
+        <Text voice="note" tone="text-iron-500" numberOfLines={1}>
+          {WAY_NAMES[way]}
+        </Text>
+        <Text voice="figure" style={{ fontVariant: ['tabular-nums'] }}>
+          {showDuration(plan.cookSeconds)}
+        </Text>
+      </View>
+      {underWay ? (
+        <Button label="Go to the cook" onPress={goToStove} />
+      ) : (
+        <Button label="Start at the stove" onPress={() => void start()} />
+      )}
+    </View>
+  );
+};

@@ -1,0 +1,35 @@
+import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import type { Way } from '@crustan/core/plan/way';
+import { gearUsed } from '../../store/kitchenSlice';
+import { newId } from '../../store/newId';
+import { useAppStore } from '../../store/store';
+import { planTitle } from '../../words/cutWords';
+import { useShow } from '../../words/useShow';
+import { laneOf } from '../../workers/planLane';
+
+/**
+ * The plan of a way as it is kept. A press means what the sentence says now: it waits for that plan, should
+ * it still be computed.
+ * @param plateAt ms since 1970
+ */
+export const usePlanRecord = (
+  way: Way,
+  plateAt: number,
+): (() => Promise<PlanRecord | undefined>) => {
+  const show = useShow();
+  const store = useAppStore();
+  return async () => {
+    const { plan, window, spread } = await laneOf(way).settled();
+    if (!plan) return undefined;
+    return {
+      id: newId(),
+      createdAt: Date.now(),
+      title: planTitle(plan.request, show),
+      plateAt,
+      plan: keptPlan(plan),
+      ...(window ? { window } : {}),
+      ...(spread ? { spread: { ...spread, inputs: [...spread.inputs] } } : {}),
+      gear: gearUsed(store.getState().kitchen),
+    };
+  };
+};

@@ -1,0 +1,55 @@
+import { useRouter } from 'expo-router';
+import type { PlanRecord } from '@crustan/core/formats';
+import { kitchenNow } from '../../store/clock';
+import { newId } from '../../store/newId';
+import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
+import { useGear } from '../../store/useGear';
+
+export interface StartPlan {
+  /** A cook is on: this one would be cooked beside it. */
+  readonly underWay: boolean;
+  readonly start: () => Promise<void>;
+  /** Beside what is on, for the same plate. */
+  readonly join: () => Promise<void>;
+  readonly goToStove: () => void;
+}
+
+/**
+ * Takes a plan to the stove.
+ * @param record the plan as it is kept, once it is there; undefined where there is none
+ */
+export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): StartPlan => {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const store = useAppStore();
+  const gear = useGear();
+  const underWay = useAppSelector((state) => selectCooks(state).length > 0);
+  const goToStove = (): void => router.push('/stove');
+  return {
+    underWay,
+    goToStove,
+    start: async () => {
+      const startedAt = kitchenNow();
+      const plan = await record();
+      if (!plan) return;
+      dispatch(
+        cookStarted({
+          id: newId(),
+          startedAt,
+          plan,
+          together: { id: newId(), waits: 0 },
+          event: { id: newId(), kind: 'started', at: startedAt },
+        }),
+      );
+      goToStove();
+    },
+    join: async () => {
+      const plan = await record();
+      if (!plan) return;
+      const { startTogether } = await import('../../store/startTogether');
+      startTogether(dispatch, [plan], selectCooks(store.getState()), gear);
+      goToStove();
+    },
+  };
+};
