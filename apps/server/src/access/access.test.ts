@@ -1,4 +1,5 @@
 import https from 'node:https';
+import { Socket } from 'node:net';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from '@jest/globals';
@@ -8,6 +9,7 @@ import { cookStore } from '../db/cookStore';
 import { servedLan } from '../lan/servedLan';
 import { newId, planRecord, T0 } from '../testing';
 import { CODE_LASTS, MOST_WRONG } from './pairingCodes';
+import { isInTheClear } from './reach';
 
 const { ask, pair, phones, codes, now, later, folder, book, authority, port, answers } =
   servedLan();
@@ -140,5 +142,15 @@ describe('a phone on the network', () => {
 
   it('is not believed by a client that does not trust the kitchen’s authority', async () => {
     await expect(ask('/pair', { trusting: false })).rejects.toThrow(/certificate/);
+  });
+
+  it('that asks in the clear is not listened to, whatever it has', () => {
+    const clear = (remoteAddress: string): boolean => {
+      const socket = new Socket();
+      Object.defineProperty(socket, 'remoteAddress', { value: remoteAddress });
+      return isInTheClear({ socket });
+    };
+    expect(['192.168.1.9', '::ffff:10.0.0.3', 'fe80::1'].map(clear)).toEqual([true, true, true]);
+    expect(['127.0.0.1', '::1', '::ffff:127.0.0.1'].map(clear)).toEqual([false, false, false]);
   });
 });

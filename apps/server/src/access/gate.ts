@@ -7,7 +7,7 @@ import { problem } from '../problems';
 import { tokenOf } from './cookie';
 import type { OpenAnswers } from './openAnswers';
 import type { PhoneList } from './phoneList';
-import { isOwners } from './reach';
+import { isInTheClear, isOwners } from './reach';
 
 /** Streams that one phone may have open: a few pages, each on its cooks and its service. */
 const MOST_STREAMS = 12;
@@ -41,10 +41,15 @@ export const requestLimit = (): RequestHandler =>
     handler: (_req, _res, next) => next(tooMany),
   });
 
-/** Knows the phone that asks by its token. */
+/** Knows the phone that asks by its token; what can be overheard is not listened to. */
 export const knowPhone =
   (phones: PhoneList | undefined, now: () => number): RequestHandler =>
   (req, _res, next) => {
+    if (isInTheClear(req)) {
+      const detail = 'Over the network this kitchen is asked by https alone: start it with --lan.';
+      next(problem(403, 'Not in the clear', detail, { type: PROBLEM_TYPES.unpaired }));
+      return;
+    }
     const token = isOwners(req) ? undefined : tokenOf(req);
     const phone = token === undefined ? undefined : phones?.seen(token, now());
     if (phone) asked.set(req, phone);

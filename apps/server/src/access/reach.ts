@@ -9,3 +9,7 @@ const LOOPBACK = /^(?:127\.|::1$|::ffff:127\.)/;
  */
 export const isOwners = ({ socket }: Pick<Request, 'socket'>): boolean =>
   !(socket instanceof TLSSocket) && LOOPBACK.test(socket.remoteAddress ?? '');
+
+/** Whether a request can be overheard on the network: no phone is paired or known by it. */
+export const isInTheClear = (req: Pick<Request, 'socket'>): boolean =>
+  !isOwners(req) && !(req.socket instanceof TLSSocket);
