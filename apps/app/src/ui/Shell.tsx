@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { Link, usePathname } from 'expo-router';
 import { Text } from './Text';
+import { WIDE } from './wide';
 
 const PLACES = [
   { href: '/', name: 'Plan' },
@@ -10,9 +11,6 @@ const PLACES = [
   { href: '/book', name: 'Book' },
   { href: '/kitchen', name: 'Kitchen' },
 ] as const;
-
-/** From this width on the places stand in a rail. */
-export const WIDE = 1024;
 
 const isAt = (path: string, href: string): boolean =>
   href === '/'

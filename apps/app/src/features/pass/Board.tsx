@@ -5,8 +5,9 @@ import { stationChosen } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Keys, NEXT_KEYS } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
-import { WIDE } from '../../ui/Shell';
+import { WIDE } from '../../ui/wide';
 import { useShow } from '../../words/useShow';
 import { GearStrip } from './GearStrip';
 import { ClockLanes } from './ClockLanes';
@@ -35,6 +36,7 @@ const BEHIND = 3;
 /** The next thing for each pair of hands, and the service along the clock. */
 export const Board = ({ pass, presses }: Props) => {
   const dispatch = useAppDispatch();
+  const show = useShow();
   const station = useAppSelector((state) => state.pass.station);
   const hands = useAppSelector((state) => state.kitchen.hands);
   const wide = useWindowDimensions().width >= WIDE;
@@ -70,6 +72,22 @@ export const Board = ({ pass, presses }: Props) => {
             />
           ))}
           <TakeBack presses={presses} />
+          <Keys
+            keys={[
+              {
+                keys: NEXT_KEYS,
+                shown: 'N, Space, Page Down',
+                says: 'The first thing is done',
+                act: () => {
+                  const [first] = things;
+                  if (!first) return;
+                  const words = sayThing(first, pass, show);
+                  presses.done(first, `“${words.happened}”, ${words.of}`);
+                },
+              },
+              { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
+            ]}
+          />
         </View>
         <View className={`gap-4 ${wide ? 'flex-1' : ''}`}>
           <LateTables pass={pass} presses={presses} />

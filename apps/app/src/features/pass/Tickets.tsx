@@ -7,7 +7,7 @@ import { serviceLeft } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import { WIDE } from '../../ui/Shell';
+import { WIDE } from '../../ui/wide';
 import { useShow } from '../../words/useShow';
 import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { useWindowDimensions } from 'react-native';
 import type { Way } from '@crustan/core/plan/way';
-import { WIDE } from '../../ui/Shell';
+import { WIDE } from '../../ui/wide';
 import { PlanActions } from './PlanActions';
 import { usePlanRecord } from './usePlanRecord';
 

@@ -5,7 +5,7 @@ import { waysFor } from '@crustan/core/plan/way';
 import { draftTaken } from '../../store/draftSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { unitsChosen } from '../../store/unitsSlice';
-import { WIDE } from '../../ui/Shell';
+import { WIDE } from '../../ui/wide';
 import { chunk } from '../../ui/chunk';
 import { Text } from '../../ui/Text';
 import { useWanted } from '../../ui/useWanted';

@@ -8,6 +8,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { wakeSound } from '../../ui/attention';
 import { Button } from '../../ui/Button';
 import { Caution } from '../../ui/Caution';
+import { Keys, NEXT_KEYS, type Key } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { AddReading } from './AddReading';
@@ -73,6 +74,22 @@ export const NowAndNext = ({
     else dispatch(cookPutAway({ cook: cook.id }));
   };
 
+  const { lastPress } = state;
+  const keys: readonly Key[] = [
+    { keys: NEXT_KEYS, shown: 'N, Space, Page Down', says: 'It is done', act: happened },
+    { keys: ['r'], shown: 'R', says: 'Add a reading', act: () => setPanel('reading') },
+    { keys: ['t'], shown: 'T', says: 'Trouble', act: () => setPanel('trouble') },
+    { keys: ['m'], shown: 'M', says: 'More', act: () => setPanel('more') },
+    {
+      keys: ['z'],
+      shown: 'Z',
+      says: 'Take back the last press',
+      act: () => {
+        if (lastPress) press({ ...fresh(), kind: 'undo', of: lastPress.id });
+      },
+    },
+  ];
+
   if (panel === 'leave') {
     return (
       <Scrolled>
@@ -128,6 +145,7 @@ export const NowAndNext = ({
         ) : null}
         <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
         <LastReading state={state} />
+        <Keys keys={keys} />
       </Scrolled>
       <View className="gap-3 border-t border-iron-700 pt-3">
         {panel === 'reading' ? (

@@ -4,7 +4,7 @@ import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
 import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
-import { WIDE } from '../../ui/Shell';
+import { WIDE } from '../../ui/wide';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
 import { useNow } from '../../ui/useNow';

@@ -1,0 +1,79 @@
+import { useEffect, useRef, useState } from 'react';
+import { useWindowDimensions, View } from 'react-native';
+import { Button } from './Button';
+import { WIDE } from './wide';
+import { Text } from './Text';
+
+/** Something that is done by a key. */
+export interface Key {
+  /** By `KeyboardEvent.key`: any of them. */
+  readonly keys: readonly string[];
+  /** How the list writes them. */
+  readonly shown: string;
+  readonly says: string;
+  readonly act: () => void;
+}
+
+/** “That is done”: what keyboards, foot pedals and, where a browser gives it, a volume key send. */
+export const NEXT_KEYS = [
+  'n',
+  ' ',
+  'Enter',
+  'PageDown',
+  'MediaTrackNext',
+  'AudioVolumeUp',
+] as const;
+
+/** What has the key for itself: a button is pressed by it, a field is typed into. */
+const TAKES_KEYS = 'a, button, input, textarea, select, [role=button], [role=radio], [role=slider]';
+
+/**
+ * Listens for keys while it is there, and lists them on “?”; on a wide screen it says so. A key that is
+ * held down counts once, and one that a control takes is not taken here.
+ */
+export const Keys = ({ keys }: { readonly keys: readonly Key[] }) => {
+  const [listed, setListed] = useState(false);
+  const wide = useWindowDimensions().width >= WIDE;
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    const hear = (event: KeyboardEvent): void => {
+      const { key, repeat, ctrlKey, metaKey, altKey, target } = event;
+      if (repeat || ctrlKey || metaKey || altKey) return;
+      if (target instanceof Element && target.closest(TAKES_KEYS)) return;
+      if (key === '?') {
+        setListed((before) => !before);
+        return;
+      }
+      if (key === 'Escape') setListed(false);
+      const found = latest.current.find(({ keys: all }) => all.includes(key));
+      if (!found) return;
+      event.preventDefault();
+      found.act();
+    };
+    window.addEventListener('keydown', hear);
+    return () => window.removeEventListener('keydown', hear);
+  }, []);
+  if (!listed) {
+    return wide ? (
+      <Text voice="note" tone="text-iron-400">
+        ? lists the keys
+      </Text>
+    ) : null;
+  }
+  return (
+    <View role="group" aria-label="Keys" className="gap-1 border-t border-iron-700 pt-2">
+      {keys.map(({ shown, says }) => (
+        <View key={says} className="flex-row gap-3">
+          <Text voice="figure" tone="text-salt-50" className="w-[190px]">
+            {shown}
+          </Text>
+          <Text tone="text-salt-200">{says}</Text>
+        </View>
+      ))}
+      <Button kind="stovePlain" label="Close the list" onPress={() => setListed(false)} />
+    </View>
+  );
+};
