@@ -19,7 +19,7 @@ describe('how a server is run', () => {
 
   it.each([
     ['CRUSTAN_PORT', 'stove', /CRUSTAN_PORT is "stove"; it must be a port/],
-    ['CRUSTAN_LAN_PORT', '70000', /must be a port from 0 to 65535/],
+    ['CRUSTAN_LAN_PORT', '70000', /must be a port from 1 to 65535/],
     ['CRUSTAN_LOG', 'loud', /must be one of debug/],
     ['CRUSTAN_BACKUPS', '-1', /must be a number of days/],
   ])('says what is wrong with %s=%s', (name, value, says) => {

@@ -3,10 +3,10 @@ import { z } from 'zod';
 import { LOG_LEVELS } from './requestLog';
 
 const port = z.coerce
-  .number('must be a port from 0 to 65535')
-  .int('must be a port from 0 to 65535')
-  .min(0, 'must be a port from 0 to 65535')
-  .max(65_535, 'must be a port from 0 to 65535');
+  .number('must be a port from 1 to 65535')
+  .int('must be a port from 1 to 65535')
+  .min(0, 'must be a port from 1 to 65535')
+  .max(65_535, 'must be a port from 1 to 65535');
 
 /** Everything the environment may say, with what is usual: the table in the README. */
 export const environmentSchema = z.object({
