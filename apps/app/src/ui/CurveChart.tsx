@@ -3,6 +3,8 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { scaleLinear } from 'd3-scale';
 import { Text } from './Text';
+import type { UnitSystem } from '@crustan/core/units';
+import { temperatureTicks } from './temperatureTicks';
 
 export interface Curve {
   readonly time: readonly number[];
@@ -30,7 +32,9 @@ export interface Props {
   readonly cursor?: ChartPoint | undefined;
   readonly height: number;
   readonly showTemperature: (celsius: number) => string;
-  readonly ticks: readonly number[];
+  /** Where the temperature axis is marked: from, to (C), and about how many marks. */
+  readonly ticks: readonly (readonly [low: number, high: number, count: number])[];
+  readonly units: UnitSystem;
   /** What the chart says, as a sentence. */
   readonly says: string;
   readonly onIron?: boolean;
@@ -74,7 +78,8 @@ export const CurveChart = memo(function CurveChart({
   cursor,
   height,
   showTemperature,
-  ticks,
+  ticks: ranges,
+  units,
   says,
   onIron = false,
 }: Props) {
@@ -98,6 +103,7 @@ export const CurveChart = memo(function CurveChart({
     .range([bottom, squeeze, PAD.top])
     .clamp(true);
 
+  const ticks = ranges.flatMap((range) => temperatureTicks(units, ...range));
   const roomy = labelled(marks, ({ time }) => x(time), width);
 
   const pathOf = ({ time, value }: Curve): string =>

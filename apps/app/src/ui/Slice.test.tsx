@@ -98,7 +98,8 @@ it('says a chart as a sentence', () => {
       marks={[]}
       height={200}
       showTemperature={(celsius) => `${celsius}°`}
-      ticks={[0, 20]}
+      ticks={[[0, 20, 1]]}
+      units="metric"
       says="The core climbs to 54 °C"
     />,
   );

@@ -26,7 +26,9 @@ import { Photo } from './Photo';
 import { PlannedActual } from './PlannedActual';
 import { usedWords } from '../../words/usedWords';
 import { useReplay } from './useReplay';
-import { temperatureTicks } from '../../ui/temperatureTicks';
+
+/** Marks of the temperature axis. */
+const TICKS = [[0, 80, 4]] as const;
 
 /** One cook in full: planned against actual, measured, judged. */
 export const CookScreen = ({ id }: { readonly id: string }) => {
@@ -99,7 +101,8 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               { time: 0, label: 'in' },
               { time: plan.cookSeconds, label: `planned out ${showDuration(plan.cookSeconds)}` },
             ]}
-            ticks={temperatureTicks(show.units, 0, 80, 4)}
+            ticks={TICKS}
+            units={show.units}
             showTemperature={(celsius) => show.degrees(celsius)}
             says={says}
           />

@@ -5,7 +5,9 @@ import type { ChartPoint, Curve } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
-import { temperatureTicks } from '../../ui/temperatureTicks';
+
+/** Marks of the temperature axis. */
+const TICKS = [[0, 80, 4]] as const;
 
 /** Lines that are told apart by more than their colour: pairs of solid and dashed. */
 const INKS = ['#141618', '#1F4FD1', '#6B6F73', '#A68F74', '#3A3F45', '#7FA4FF'] as const;
@@ -56,7 +58,8 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
       points={points}
       level={{ value: target, label: `${show.degrees(target)} wanted` }}
       marks={[{ time: 0, label: 'in' }]}
-      ticks={temperatureTicks(show.units, 0, 80, 4)}
+      ticks={TICKS}
+      units={show.units}
       showTemperature={(celsius) => show.degrees(celsius)}
       says={`Core curves of ${arms.map(({ label, cook }) => `${label}, planned to end at ${show.temperature(cook.plan.plan.peakCore)}`).join('; ')}.`}
     />

@@ -16,7 +16,6 @@ import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { plannerWorker } from '../../workers/planner';
-import { temperatureTicks } from '../../ui/temperatureTicks';
 
 const SIGN_WORDS: Readonly<
   Record<ReadinessSign['sign'], (low: string, high: string, fat: string) => string>
@@ -86,7 +85,8 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
         curves={[curve]}
         level={level}
         marks={[]}
-        ticks={temperatureTicks(show.units, 0, request.pan + 30, 5)}
+        ticks={[[0, request.pan + 30, 5]]}
+        units={show.units}
         height={150}
         showTemperature={show.degrees}
         says={`The pan comes up to ${show.temperature(request.pan)}${warming.reached ? ` in ${sayDuration(warming.seconds)}` : ''}.`}

@@ -6,7 +6,6 @@ import { sayDuration } from '@crustan/core/units';
 import { useScales } from '../../store/useScales';
 import type { ChartPoint } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
-import { temperatureTicks } from '../../ui/temperatureTicks';
 import { useShow } from '../../words/useShow';
 
 /** Above this the scale is compressed, and marked from a little higher on, C. */
@@ -56,9 +55,10 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
       ],
       shade: [cookSeconds, cookSeconds + restSeconds] as const,
       ticks: [
-        ...temperatureTicks(show.units, 0, COMPRESSED.from, 4),
-        ...temperatureTicks(show.units, COMPRESSED.marked, Math.max(hottest, 150), 2),
-      ],
+        [0, COMPRESSED.from, 4],
+        [COMPRESSED.marked, Math.max(hottest, 150), 2],
+      ] as const,
+      units: show.units,
     };
   }, [plan, request, trace, cookSeconds, restSeconds, doneCore, inAt, show, donenessOf]);
   return (

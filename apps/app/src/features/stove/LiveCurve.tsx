@@ -3,7 +3,9 @@ import { Chart } from '../../ui/Drawn';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
-import { temperatureTicks } from '../../ui/temperatureTicks';
+
+/** Marks of the temperature axis. */
+const TICKS = [[0, 80, 4]] as const;
 
 /** The planned core and what was read of it, where there is room beside the cook. */
 export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
@@ -38,7 +40,8 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         points={points}
         level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
         marks={marks}
-        ticks={temperatureTicks(show.units, 0, 80, 4)}
+        ticks={TICKS}
+        units={show.units}
         showTemperature={(celsius) => show.degrees(celsius)}
         says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings so far`}
       />
