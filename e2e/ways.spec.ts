@@ -139,7 +139,10 @@ test('a plan goes by link and by file', async ({ page, own, context }) => {
   await expect(other.getByTestId('word-thickness')).toHaveText('33 mm');
 });
 
-test('units switched half-way change every figure, and nothing that was chosen', async ({ page, own }) => {
+test('units switched half-way change every figure, and nothing that was chosen', async ({
+  page,
+  own,
+}) => {
   await openPlan(page, own.url);
   await page.getByTestId('word-oven').click();
   await page.getByRole('textbox', { name: 'Low oven in °C' }).fill('100');
