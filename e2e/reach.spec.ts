@@ -4,7 +4,7 @@ test('a page of an older build is told so, but not in the middle of a cook', asy
   page,
   own,
 }) => {
-  await page.route('**/api/v1/clock', async (route) => {
+  await page.route('**/api/v1/me', async (route) => {
     const answer = await route.fetch();
     const said: unknown = await answer.json();
     await route.fulfill({ json: { ...Object(said), build: 'newer' } });
@@ -14,7 +14,7 @@ test('a page of an older build is told so, but not in the middle of a cook', asy
   await page.getByRole('button', { name: 'Start at the stove' }).click();
   await expect(page.getByTestId('happened')).toBeVisible();
   await expect(page.getByText('A newer Crustan is here.')).toHaveCount(0);
-  await page.unroute('**/api/v1/clock');
+  await page.unroute('**/api/v1/me');
 });
 
 test('the page can be put on a home screen: its manifest and icons are there', async ({ own }) => {

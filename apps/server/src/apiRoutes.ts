@@ -57,15 +57,17 @@ export const apiParts = ({
   const plain = Router();
   /** The server's time: phones set theirs by the round trip, not by news that may come late. */
   plain.get('/clock', (_req, res) => {
-    res.json({ now: now(), book: book.identity, build });
+    res.json({ now: now(), book: book.identity });
   });
-  const described = openApi(build);
+  // Made when it is first asked for: few ask, and every start would wait for it.
+  let described: ReturnType<typeof openApi> | undefined;
   plain.get('/openapi.json', (_req, res) => {
+    described ??= openApi(build);
     res.json(described);
   });
   return {
     '/': plain,
-    '/me': whoRoutes(),
+    '/me': whoRoutes(build),
     ...(access ? { '/phones': phoneRoutes(access, now) } : {}),
     '/plans': planRoutes(planStore(book)),
     '/cooks': cookRoutes(book, cooks, photoStore(book), cookIsNews, now),

@@ -84,10 +84,12 @@ const stream = true;
 const sentKitchen = keptKitchenSchema.pick({ kitchen: true });
 
 export const API: readonly ApiRoute[] = [
-  get('/clock', 'watcher', 'The server’s time, the book’s name and the build.', {
-    gives: z.object({ now: z.number(), book: z.string(), build: z.string() }),
+  get('/clock', 'watcher', 'The server’s time and the book’s name.', {
+    gives: z.object({ now: z.number(), book: z.string() }),
   }),
-  get('/me', 'watcher', 'In which role this asks.', { gives: whoAsksSchema }),
+  get('/me', 'watcher', 'In which role this asks, and of what build the server is.', {
+    gives: whoAsksSchema,
+  }),
   get('/openapi.json', 'cook', 'This description.', { gives: JSON_FILE }),
 
   get('/plans', 'watcher', 'Kept plans.', { gives: planListSchema }),
@@ -178,7 +180,7 @@ export const API: readonly ApiRoute[] = [
   get('/book/imports/{id}', 'cook', 'How an import stands.', { gives: bookImportSchema }),
   post('/book/imports/{id}/store', 'cook', 'Stores what was read.', { gives: bookImportSchema }),
   remove('/book/imports/{id}', 'cook', 'Stops an import.', { gives: bookImportSchema }),
-  get('/book/backup', 'owner', 'A backup of the book.', { gives: SQLITE }),
+  get('/book/backup', 'cook', 'A backup of the book.', { gives: SQLITE }),
   put('/book/backup', 'owner', 'Restores a backup in the book’s place.', { takes: SQLITE }),
 
   get('/devices/simulated', 'watcher', 'Stand-ins for a kitchen’s thermometers.', {

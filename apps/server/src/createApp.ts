@@ -54,9 +54,11 @@ export const createApp = ({
 }: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
+  // A path is written one way: who may ask it is decided by its letters.
+  app.enable('case sensitive routing');
   app.use(requestLog(logLevel, logTo));
   const own = hostsOf(listensOn, hosts);
-  app.use(ownHost(() => new Set([...own, ...lanHosts()])));
+  app.use(ownHost((name) => own.has(name) || lanHosts().includes(name)));
   app.use(ownPages);
   app.use(readableAddress);
   app.use(

@@ -30,13 +30,13 @@ export const hostsOf = (listensOn: string, given: readonly string[]): ReadonlySe
 /**
  * Answers only under the server's own names: a foreign name that was made to point here is a foreign
  * page's way to read the book as if it were its own.
- * @param hosts asked at every request: addresses change
+ * @param answersTo asked at every request: addresses change
  */
 export const ownHost =
-  (hosts: () => ReadonlySet<string>): RequestHandler =>
+  (answersTo: (name: string) => boolean): RequestHandler =>
   (req, _res, next) => {
     const name = nameOf(req.headers.host);
-    if (name !== undefined && hosts().has(name)) {
+    if (name !== undefined && answersTo(name)) {
       next();
       return;
     }

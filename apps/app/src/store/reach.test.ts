@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
-import { buildTold, reachDoubted, roleTold, unpairedTold } from './reachSlice';
+import { reachDoubted, roleTold, unpairedTold } from './reachSlice';
 import { watchReach } from './reachLink';
 import { serviceOpened, serviceSaid } from './passSlice';
 import { makeStore } from './store';
@@ -18,15 +18,16 @@ const SAID = {
   of: 'x',
 };
 
-/** What the server answers to `me` and to `clock`. */
+const SAME = { here: 'b1', server: 'b1' } as const;
+
+/** What the server answers to `me`. */
 const answering = (me: number, role = 'cook', build = 'b2'): jest.Mock<typeof fetch> =>
-  jest.fn<typeof fetch>((where) =>
+  jest.fn<typeof fetch>(() =>
     Promise.resolve(
-      String(where).endsWith('/me')
-        ? new Response(me === 200 ? JSON.stringify({ role }) : '{}', { status: me })
-        : new Response(JSON.stringify({ now: 1, book: 'b', build }), { status: 200 }),
+      new Response(me === 200 ? JSON.stringify({ role, build }) : '{}', { status: me }),
     ),
   );
+
 /** Answers are read in turns of their own. */
 const settled = async (): Promise<void> => {
   for (let i = 0; i < 10; i += 1) await jest.advanceTimersByTimeAsync(1);
@@ -78,20 +79,20 @@ describe('how a page reaches its kitchen', () => {
   it('what a watching phone taps is not said; what it hears is', () => {
     const store = makeStore();
     store.dispatch(serviceOpened({ service: SERVICE }));
-    store.dispatch(roleTold('watcher'));
+    store.dispatch(roleTold({ role: 'watcher', ...SAME }));
     store.dispatch(serviceSaid(SAID));
     expect(store.getState().pass.events).toEqual([]);
-    store.dispatch(roleTold('cook'));
+    store.dispatch(roleTold({ role: 'cook', ...SAME }));
     store.dispatch(serviceSaid(SAID));
     expect(store.getState().pass.events).toEqual([SAID]);
   });
 
   it('a page outside a build is never called older', () => {
     const store = makeStore();
-    store.dispatch(buildTold({ here: undefined, server: 'b9' }));
+    store.dispatch(roleTold({ role: 'owner', here: undefined, server: 'b9' }));
     expect(store.getState().reach.newer).toBe(false);
     store.dispatch(unpairedTold());
-    store.dispatch(roleTold('cook'));
+    store.dispatch(roleTold({ role: 'cook', ...SAME }));
     expect(store.getState().reach.unpaired).toBe(false);
   });
 });

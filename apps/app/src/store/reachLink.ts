@@ -1,12 +1,10 @@
 import { whoAsksSchema } from '@crustan/core/formats/phonesSchema';
-import { z } from 'zod';
 import { API } from './apiAddress';
-import { buildTold, reachDoubted, roleTold, unpairedTold } from './reachSlice';
+import { reachDoubted, roleTold, unpairedTold } from './reachSlice';
 import type { AppStore } from './store';
 
 /** A phone asks so often whether it is still let in, ms; the owner's machine when it is looked at. */
 const ASKED_AGAIN = 15_000;
-const clockSchema = z.object({ build: z.string() });
 
 /** What the device kept of the server's answers goes with its pairing. */
 const forget = async (): Promise<void> => {
@@ -35,10 +33,7 @@ export const watchReach = (store: AppStore): (() => void) => {
         store.dispatch(unpairedTold());
       } else if (answer.ok) {
         const who = whoAsksSchema.safeParse(await answer.json()).data;
-        if (who) store.dispatch(roleTold(who.role));
-        const clock = await fetch(`${API}/clock`, { cache: 'no-store' });
-        const told = clock.ok ? clockSchema.safeParse(await clock.json()).data : undefined;
-        if (told) store.dispatch(buildTold({ here: buildHere(), server: told.build }));
+        if (who) store.dispatch(roleTold({ role: who.role, here: buildHere(), server: who.build }));
       }
     } catch {
       // Out of reach is not unpaired: everything said is kept until it is there again.

@@ -11,25 +11,28 @@ export interface ReachState {
   readonly newer: boolean;
 }
 
+interface Told {
+  readonly role: WhoAsks['role'];
+  /** The build of this page, where it is of one, and the server's. */
+  readonly here: string | undefined;
+  readonly server: string;
+}
+
 const START: ReachState = { role: undefined, unpaired: false, newer: false };
 
 export const reachSlice = createSlice({
   name: 'reach',
   initialState: START,
   reducers: {
-    roleTold: (state: ReachState, { payload }: PayloadAction<WhoAsks['role']>): ReachState => ({
-      ...state,
-      role: payload,
-      unpaired: false,
-    }),
+    /** What the server says of who asks, and of which build page and server are. */
+    roleTold: (
+      _state: ReachState,
+      { payload: { role, here, server } }: PayloadAction<Told>,
+    ): ReachState => ({ role, unpaired: false, newer: here !== undefined && here !== server }),
     unpairedTold: (state: ReachState): ReachState => ({ ...state, unpaired: true }),
-    buildTold: (
-      state: ReachState,
-      { payload: { here, server } }: PayloadAction<{ here: string | undefined; server: string }>,
-    ): ReachState => ({ ...state, newer: here !== undefined && here !== server }),
   },
 });
-export const { roleTold, unpairedTold, buildTold } = reachSlice.actions;
+export const { roleTold, unpairedTold } = reachSlice.actions;
 
 /** Something was refused or cut: it is asked anew whether this page is still let in. */
 export const reachDoubted = createAction('reach/doubted');

@@ -32,8 +32,8 @@ export interface Props {
   readonly cursor?: ChartPoint | undefined;
   readonly height: number;
   readonly showTemperature: (celsius: number) => string;
-  /** Where the temperature axis is marked: from, to (C), and about how many marks. */
-  readonly ticks: readonly (readonly [low: number, high: number, count: number])[];
+  /** Where the temperature axis is marked: from, to (C), and about how many marks; usually where a core is. */
+  readonly ticks?: readonly (readonly [low: number, high: number, count: number])[];
   readonly units: UnitSystem;
   /** What the chart says, as a sentence. */
   readonly says: string;
@@ -67,6 +67,7 @@ const labelled = <M extends { readonly label: string }>(
 /** Above this the scale is squeezed: the core's story is below, the surface's above. */
 const SQUEEZE_FROM = 80;
 const SQUEEZED_SHARE = 0.26;
+const CORE_TICKS = [[0, SQUEEZE_FROM, 4]] as const;
 
 /** Curves over the cook. The temperature axis is linear to 80 C and squeezed above it. */
 export const CurveChart = memo(function CurveChart({
@@ -78,7 +79,7 @@ export const CurveChart = memo(function CurveChart({
   cursor,
   height,
   showTemperature,
-  ticks: ranges,
+  ticks: ranges = CORE_TICKS,
   units,
   says,
   onIron = false,

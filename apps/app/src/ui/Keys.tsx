@@ -24,8 +24,8 @@ export const NEXT_KEYS = [
   'AudioVolumeUp',
 ] as const;
 
-/** What has the key for itself: a button is pressed by it, a field is typed into. */
-const TAKES_KEYS = 'a, button, input, textarea, select, [role=button], [role=radio], [role=slider]';
+/** What has the key for itself: a button is pressed by it, a field typed into, a region scrolled. */
+const TAKES_KEYS = 'a, button, input, textarea, select, [tabindex="0"]';
 
 /**
  * Listens for keys while it is there, and lists them on “?”; on a wide screen it says so. A key that is

@@ -97,6 +97,31 @@ describe('a phone on the network', () => {
     }
   });
 
+  it('is refused however a path is written that its role may not ask', async () => {
+    const { Cookie } = await pair('watcher', 'Watcher');
+    for (const where of [
+      '/API/v1/phones',
+      '/Api/plans',
+      '/api/V1/phones',
+      '/api/v1/Phones',
+      '/api//v1/phones',
+      '//api/v1/phones',
+      '/api/v1/phones/',
+      '/api/v1/../v1/phones',
+      '/api/v1/unknown',
+      '/api',
+    ]) {
+      const { status } = await ask(where, { headers: { Cookie } });
+      expect([where, status]).toEqual([where, 403]);
+    }
+    for (const method of ['POST', 'PUT', 'DELETE']) {
+      expect((await ask('/index.html', { method, headers: { Cookie } })).status).toBe(403);
+    }
+    // A path that the API does not have under another spelling is no way round it either.
+    const { status, text } = await ask('/%61pi/v1/phones', { headers: { Cookie } });
+    expect([status, text.includes('By the stove')]).toEqual([404, false]);
+  });
+
   it('a foreign name and another site’s page are refused, paired or not', async () => {
     const { Cookie } = await pair();
     const rebound = await ask('/api/v1/plans', { headers: { Cookie, Host: 'evil.example' } });

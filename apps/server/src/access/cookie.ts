@@ -2,7 +2,7 @@ import type { Request, Response } from 'express';
 
 /** The prefix binds it to this host, to TLS and to every path. */
 const NAME = '__Host-crustan';
-const KEPT = /(?:^|;\s*)__Host-crustan=([A-Za-z0-9_-]{20,100})(?:;|$)/;
+const KEPT = new RegExp(`(?:^|;\\s*)${NAME}=([A-Za-z0-9_-]{20,100})(?:;|$)`);
 /** Browsers keep no cookie longer, ms. */
 const LASTS = 400 * 86_400_000;
 const TRAITS = { httpOnly: true, secure: true, sameSite: 'strict', path: '/' } as const;

@@ -56,12 +56,31 @@ export const knowPhone =
     next();
   };
 
+/** What changes nothing: of the interface's own files nothing else is asked. */
+const READS: readonly string[] = ['GET', 'HEAD'];
+
+/** Whether a path is the API's, however its letters are written: the narrower reading is the safe one. */
+const isApi = (path: string): boolean =>
+  path
+    .toLowerCase()
+    .split('/')
+    .filter((part) => part !== '')[0] === API_ROOT.slice(1);
+
 const wantsPage = (req: Request): boolean =>
-  req.method === 'GET' && !req.path.startsWith('/api') && req.accepts(['json', 'html']) === 'html';
+  req.method === 'GET' && !isApi(req.path) && req.accepts(['json', 'html']) === 'html';
+
+/** What a paired phone is refused; undefined: it may ask this. */
+const refusal = (req: Request, phone: Phone, route: ApiRoute | undefined): string | undefined => {
+  const mayAsk = route ? MAY[route.who].includes(phone.role) : !isApi(req.path);
+  if (mayAsk && (route !== undefined || READS.includes(req.method))) return undefined;
+  return phone.role === 'watcher'
+    ? 'This phone only watches: the owner’s machine can let it cook.'
+    : 'Only the owner’s machine does this.';
+};
 
 /**
- * Over the network only paired phones are answered, and of the API only what their role may ask. A page
- * that is opened unpaired is the pairing page.
+ * Over the network only paired phones are answered: what the API's table lets their role ask, and the
+ * interface's files. A page that is opened unpaired is the pairing page.
  */
 export const gate =
   (answers: OpenAnswers): RequestHandler =>
@@ -81,12 +100,9 @@ export const gate =
       return;
     }
     const route = routeFor(req.method, req.path);
-    if (req.path.startsWith(API_ROOT) && !(route && MAY[route.who].includes(phone.role))) {
-      const detail =
-        phone.role === 'watcher'
-          ? 'This phone only watches: the owner’s machine can let it cook.'
-          : 'Only the owner’s machine does this.';
-      next(problem(403, 'Not from this phone', detail, { type: PROBLEM_TYPES.role }));
+    const refused = refusal(req, phone, route);
+    if (refused !== undefined) {
+      next(problem(403, 'Not from this phone', refused, { type: PROBLEM_TYPES.role }));
       return;
     }
     if (route?.stream === true && answers.streams(phone.id) >= MOST_STREAMS) {

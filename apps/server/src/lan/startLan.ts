@@ -93,7 +93,7 @@ export const startLan = async (options: LanOptions): Promise<Lan> => {
   const welcome = http.createServer(
     welcomeApp({
       network: () => network(),
-      hosts: () => new Set(hosts),
+      answersTo: (name) => hosts.includes(name),
       certificate: () => Buffer.from(authority.certificate.rawData),
     }),
   );

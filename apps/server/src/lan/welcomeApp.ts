@@ -7,7 +7,7 @@ import type { Network } from './network';
 
 interface Welcome {
   readonly network: () => Network;
-  readonly hosts: () => ReadonlySet<string>;
+  readonly answersTo: (name: string) => boolean;
   /** The authority's certificate, DER. */
   readonly certificate: () => Buffer;
 }
@@ -72,10 +72,10 @@ it to the home screen.</p>`,
   );
 
 /** The one page in the clear: how to trust the kitchen. It has nothing of the book. */
-export const welcomeApp = ({ network, hosts, certificate }: Welcome): Express => {
+export const welcomeApp = ({ network, answersTo, certificate }: Welcome): Express => {
   const app = express();
   app.disable('x-powered-by');
-  app.use(ownHost(hosts));
+  app.use(ownHost(answersTo));
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -60,9 +60,10 @@ export const phoneRoutes = (
         'Start Crustan with --lan: no phone reaches it as it is.',
       );
     }
-    const { code, endsAt } = codes.issue(role, now());
+    const issuedAt = now();
+    const { code, endsAt } = codes.issue(role, issuedAt);
     const address = `${found.addresses[0] ?? ''}/pair?code=${code}`;
-    const told: PairingCode = { code, role, endsAt, address, qr: await drawn(address) };
+    const told: PairingCode = { code, role, issuedAt, endsAt, address, qr: await drawn(address) };
     res.json(told);
   });
   routes.patch('/:id', (req, res) => {
@@ -86,12 +87,14 @@ export const phoneRoutes = (
   return routes;
 };
 
-/** Tells a page in which role it asks. */
-export const whoRoutes = (): Router => {
+/** Tells a page in which role it asks, and of what build the server is. */
+export const whoRoutes = (build: string): Router => {
   const routes = Router();
   routes.get('/', (req, res) => {
     const phone = phoneOf(req);
-    const told: WhoAsks = phone ? { role: phone.role, name: phone.name } : { role: 'owner' };
+    const told: WhoAsks = phone
+      ? { role: phone.role, name: phone.name, build }
+      : { role: 'owner', build };
     res.json(told);
   });
   return routes;

@@ -34,6 +34,7 @@ export const codeAskedSchema = z.strictObject({ role: z.enum(PHONE_ROLES) });
 export const pairingCodeSchema = z.strictObject({
   code: z.string().regex(/^\d{6}$/),
   role: z.enum(PHONE_ROLES),
+  issuedAt: moment,
   endsAt: moment,
   /** What the QR code opens, and the code drawn, an SVG document. */
   address: z.url(),
@@ -56,9 +57,11 @@ export const phoneListSchema = z.strictObject({
 });
 export type PhoneList = z.infer<typeof phoneListSchema>;
 
-/** Who asks: the owner's machine itself, or a paired phone. */
+/** Who asks, the owner's machine itself or a paired phone, and what it asks. */
 export const whoAsksSchema = z.strictObject({
   role: z.enum(['owner', ...PHONE_ROLES]),
+  /** Of what build the server is: a page of another one says so. */
+  build: z.string(),
   name: phoneName.optional(),
 });
 export type WhoAsks = z.infer<typeof whoAsksSchema>;

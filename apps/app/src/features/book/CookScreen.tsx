@@ -27,9 +27,6 @@ import { PlannedActual } from './PlannedActual';
 import { usedWords } from '../../words/usedWords';
 import { useReplay } from './useReplay';
 
-/** Marks of the temperature axis. */
-const TICKS = [[0, 80, 4]] as const;
-
 /** One cook in full: planned against actual, measured, judged. */
 export const CookScreen = ({ id }: { readonly id: string }) => {
   const { data: cook, error, isLoading } = useCookQuery(id, { refetchOnMountOrArgChange: true });
@@ -101,7 +98,6 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               { time: 0, label: 'in' },
               { time: plan.cookSeconds, label: `planned out ${showDuration(plan.cookSeconds)}` },
             ]}
-            ticks={TICKS}
             units={show.units}
             showTemperature={(celsius) => show.degrees(celsius)}
             says={says}

@@ -6,9 +6,6 @@ import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
 
-/** Marks of the temperature axis. */
-const TICKS = [[0, 80, 4]] as const;
-
 /** Lines that are told apart by more than their colour: pairs of solid and dashed. */
 const INKS = ['#141618', '#1F4FD1', '#6B6F73', '#A68F74', '#3A3F45', '#7FA4FF'] as const;
 
@@ -58,7 +55,6 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
       points={points}
       level={{ value: target, label: `${show.degrees(target)} wanted` }}
       marks={[{ time: 0, label: 'in' }]}
-      ticks={TICKS}
       units={show.units}
       showTemperature={(celsius) => show.degrees(celsius)}
       says={`Core curves of ${arms.map(({ label, cook }) => `${label}, planned to end at ${show.temperature(cook.plan.plan.peakCore)}`).join('; ')}.`}

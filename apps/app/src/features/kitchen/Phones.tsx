@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Image, TextInput, View } from 'react-native';
-import type { Phone, PhoneRole } from '@crustan/core/formats/phonesSchema';
+import type { Phone, PhoneList, PhoneRole } from '@crustan/core/formats/phonesSchema';
 import { sayFailure } from '../../store/bookApi';
 import {
   useChangePhoneMutation,
@@ -62,7 +62,7 @@ export const Phones = () => {
           ))}
         </View>
       </View>
-      <PairPhone />
+      <PairPhone phones={data.phones} />
       {data.phones.length === 0 ? (
         <Text voice="small">No phone is paired yet.</Text>
       ) : (
@@ -76,11 +76,13 @@ export const Phones = () => {
   );
 };
 
-const PairPhone = () => {
+const PairPhone = ({ phones }: Pick<PhoneList, 'phones'>) => {
   const now = useNow(1000);
   const [role, setRole] = useState<PhoneRole>('cook');
   const [ask, { data: code, error, isLoading }] = usePairingCodeMutation();
-  const left = code ? Math.ceil((code.endsAt - now) / 1000) : 0;
+  // A phone that was paired since has used it up.
+  const used = code !== undefined && phones.some(({ pairedAt }) => pairedAt >= code.issuedAt);
+  const left = code && !used ? Math.ceil((code.endsAt - now) / 1000) : 0;
   return (
     <View className="gap-2">
       <Text voice="label">3. Pair it</Text>

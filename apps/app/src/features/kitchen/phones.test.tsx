@@ -27,6 +27,7 @@ describe('the phones of a kitchen', () => {
     const code = {
       code: '042317',
       role: 'watcher',
+      issuedAt: Date.now(),
       endsAt: Date.now() + 300_000,
       address: 'https://kitchen.local:4681/pair?code=042317',
       qr: '<svg xmlns="http://www.w3.org/2000/svg"/>',

@@ -13,7 +13,7 @@ import { GearStrip } from './GearStrip';
 import { ClockLanes } from './ClockLanes';
 import { LateTables } from './LateTables';
 import { ProbeAdvice } from './ProbeAdvice';
-import { sayDue, sayThing } from './passWords';
+import { sayDone, sayDue, sayThing } from './passWords';
 import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -80,9 +80,7 @@ export const Board = ({ pass, presses }: Props) => {
                 says: 'The first thing is done',
                 act: () => {
                   const [first] = things;
-                  if (!first) return;
-                  const words = sayThing(first, pass, show);
-                  presses.done(first, `“${words.happened}”, ${words.of}`);
+                  if (first) presses.done(first, sayDone(sayThing(first, pass, show)));
                 },
               },
               { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
@@ -138,7 +136,7 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
       <Button
         kind="stove"
         label={words.happened}
-        onPress={() => presses.done(next, `“${words.happened}”, ${words.of}`)}
+        onPress={() => presses.done(next, sayDone(words))}
         testID="happened"
       />
       <View role="list" aria-label="After that" className="gap-1">

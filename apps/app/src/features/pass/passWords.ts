@@ -109,6 +109,9 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
   }
 };
 
+/** What was done, as it is offered to be taken back. */
+export const sayDone = ({ happened, of }: ThingWords): string => `“${happened}”, ${of}`;
+
 /** Cooler than this a pan or an oven has not been put on, C. */
 const COLD = 60;
 

@@ -4,9 +4,6 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 
-/** Marks of the temperature axis. */
-const TICKS = [[0, 80, 4]] as const;
-
 /** The planned core and what was read of it, where there is room beside the cook. */
 export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
   const show = useShow();
@@ -40,7 +37,6 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         points={points}
         level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
         marks={marks}
-        ticks={TICKS}
         units={show.units}
         showTemperature={(celsius) => show.degrees(celsius)}
         says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings so far`}
