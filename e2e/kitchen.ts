@@ -47,15 +47,20 @@ export const test = base.extend<
 
 export { expect };
 
-/** Opens Plan and waits for the first figures, and for what comes at the first key. */
-export const openPlan = async (page: Page, url: string): Promise<void> => {
-  await page.goto(url);
+/** The first figures of Plan are there. */
+export const showsFigures = async (page: Page): Promise<void> => {
   await expect(
     page
       .getByTestId('way-once')
       .getByText(/\d+:\d\d/)
       .first(),
   ).toBeVisible();
+};
+
+/** Opens Plan and waits for the first figures, and for what comes at the first key. */
+export const openPlan = async (page: Page, url: string): Promise<void> => {
+  await page.goto(url);
+  await showsFigures(page);
   await page.keyboard.press('Shift');
   await expect(page.getByRole('slider', { name: 'Along the cook' })).toBeVisible();
 };

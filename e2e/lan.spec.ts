@@ -4,7 +4,7 @@ import path from 'node:path';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { CHROMIUM_ARGS, ensureChromium, homeThatTrusts } from '../scripts/chromium.mjs';
 import { LAN_NAME, startServed, type Served } from '../scripts/served.mjs';
-import { expect, findings, fits, test } from './kitchen';
+import { expect, findings, fits, showsFigures, test } from './kitchen';
 
 /** The kitchen's name leads to this machine, every other nowhere. */
 const args = CHROMIUM_ARGS.map((arg) =>
@@ -61,12 +61,7 @@ test('a phone is paired, works without the network, and is let go at once', asyn
   await phone.goto(kitchen());
   expect(await findings(phone)).toEqual([]);
   await pair(phone, code, 'By the stove');
-  await expect(
-    phone
-      .getByTestId('way-once')
-      .getByText(/\d+:\d\d/)
-      .first(),
-  ).toBeVisible();
+  await showsFigures(phone);
   // The code was good once.
   const second = await context.browser()?.newContext(PHONE);
   const stranger = await second?.newPage();
@@ -96,12 +91,7 @@ test('a phone is paired, works without the network, and is let go at once', asyn
   await phone.reload();
   await expect(cooks.first()).toHaveText(title ?? '');
   await phone.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(
-    phone
-      .getByTestId('way-once')
-      .getByText(/\d+:\d\d/)
-      .first(),
-  ).toBeVisible();
+  await showsFigures(phone);
   await context.setOffline(false);
 
   await page.goto(`${served.url}/kitchen`);
@@ -118,7 +108,7 @@ test('a phone is paired, works without the network, and is let go at once', asyn
   await second.close();
 });
 
-test('a phone that watches sees Stove and Pass, and its taps say nothing', async ({ page }) => {
+test('a phone that watches sees Stove and Pass, and has nothing to press', async ({ page }) => {
   const context = await trusting.newContext(PHONE);
   const phone = await context.newPage();
   await pair(phone, await codeFrom(page, 'Only watches'), 'Dining room');
@@ -136,6 +126,23 @@ test('a phone that watches sees Stove and Pass, and its taps say nothing', async
     return statuses.map(({ status }) => status);
   });
   expect(refused).toEqual([403, 403, 403]);
+
+  // It is taken to Stove, and follows the service that the owner's page runs.
+  await expect(phone).toHaveURL(`${kitchen()}/stove`);
+  await phone.getByRole('link', { name: 'Pass' }).click();
+  await expect(phone.getByRole('tab')).toHaveCount(0);
+  await phone.getByRole('button', { name: 'Watch: tonight' }).click();
+  await expect(phone.getByRole('heading', { name: /Heat to/ })).toBeVisible();
+  await page.goto(`${served.url}/pass`);
+  await page.getByRole('button', { name: 'Take up: tonight' }).click();
+  await page.getByRole('tab', { name: 'Board' }).click();
+  await page.getByTestId('happened').click();
+  await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
+  await expect(phone.getByTestId('happened')).toHaveCount(0);
+  expect(await findings(phone)).toEqual([]);
+  await phone.keyboard.press('n');
+  await phone.waitForTimeout(500);
+  await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
   await context.close();
 });
 

@@ -1,5 +1,6 @@
-import type { ReactNode } from 'react';
-import { useAppSelector } from '../store/store';
+import { useEffect, type ReactNode } from 'react';
+import { usePathname, useRouter } from 'expo-router';
+import { useWatches } from '../store/useWatches';
 import { Shell } from '../ui/Shell';
 import { ReachNotice } from './ReachNotice';
 
@@ -8,7 +9,13 @@ const WATCHED = ['/stove', '/pass'] as const;
 
 /** The places of the kitchen as far as this page's role goes, and what must be said of how it reaches it. */
 export const KitchenShell = ({ children }: { readonly children: ReactNode }) => {
-  const watches = useAppSelector(({ reach }) => reach.role === 'watcher');
+  const watches = useWatches();
+  const path = usePathname();
+  const router = useRouter();
+  const elsewhere = watches && !WATCHED.some((place) => path.startsWith(place));
+  useEffect(() => {
+    if (elsewhere) router.replace(WATCHED[0]);
+  }, [elsewhere, router]);
   return (
     <Shell only={watches ? WATCHED : undefined}>
       <ReachNotice />

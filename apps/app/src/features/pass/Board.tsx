@@ -3,6 +3,7 @@ import { dealOut, STATIONS, type Thing } from '@crustan/core/pass/thingsToDo';
 import { thingsOf } from './thingsOf';
 import { stationChosen } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useWatches } from '../../store/useWatches';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Keys, NEXT_KEYS } from '../../ui/Keys';
@@ -37,6 +38,7 @@ const BEHIND = 3;
 export const Board = ({ pass, presses }: Props) => {
   const dispatch = useAppDispatch();
   const show = useShow();
+  const watches = useWatches();
   const station = useAppSelector((state) => state.pass.station);
   const hands = useAppSelector((state) => state.kitchen.hands);
   const wide = useWindowDimensions().width >= WIDE;
@@ -71,25 +73,29 @@ export const Board = ({ pass, presses }: Props) => {
               nothing={waiting.length === 0 ? 'No table has ordered.' : 'Nothing to do yet.'}
             />
           ))}
-          <TakeBack presses={presses} />
-          <Keys
-            keys={[
-              {
-                keys: NEXT_KEYS,
-                shown: 'N, Space, Page Down',
-                says: 'The first thing is done',
-                act: () => {
-                  const [first] = things;
-                  if (first) presses.done(first, sayDone(sayThing(first, pass, show)));
-                },
-              },
-              { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
-            ]}
-          />
+          {watches ? null : (
+            <>
+              <TakeBack presses={presses} />
+              <Keys
+                keys={[
+                  {
+                    keys: NEXT_KEYS,
+                    shown: 'N, Space, Page Down',
+                    says: 'The first thing is done',
+                    act: () => {
+                      const [first] = things;
+                      if (first) presses.done(first, sayDone(sayThing(first, pass, show)));
+                    },
+                  },
+                  { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
+                ]}
+              />
+            </>
+          )}
         </View>
         <View className={`gap-4 ${wide ? 'flex-1' : ''}`}>
           <LateTables pass={pass} presses={presses} />
-          <ProbeAdvice pass={pass} />
+          {watches ? null : <ProbeAdvice pass={pass} />}
           <ClockLanes pass={pass} />
           <GearStrip pass={pass} />
         </View>
@@ -107,6 +113,7 @@ interface HandProps extends Props {
 /** One pair of hands: its next thing huge, the few after it. */
 const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
   const show = useShow();
+  const watches = useWatches();
   const now = (pass.line.now - pass.line.epoch) / 1000;
   const [next, ...after] = things;
   if (!next) {
@@ -133,12 +140,14 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
         </Text>
       </View>
       <Due {...due} />
-      <Button
-        kind="stove"
-        label={words.happened}
-        onPress={() => presses.done(next, sayDone(words))}
-        testID="happened"
-      />
+      {watches ? null : (
+        <Button
+          kind="stove"
+          label={words.happened}
+          onPress={() => presses.done(next, sayDone(words))}
+          testID="happened"
+        />
+      )}
       <View role="list" aria-label="After that" className="gap-1">
         {after.slice(0, BEHIND).map((thing, i) => {
           const says = sayThing(thing, pass, show);

@@ -4,6 +4,7 @@ import { portionOf } from '@crustan/core/pass/menuDish';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useWatches } from '../../store/useWatches';
 import { WAY_NAMES } from '../../words/wayWords';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -112,7 +113,8 @@ const LateTable = ({
   const piece = pass.state.tickets
     .flatMap(({ pieces }) => pieces)
     .find((one) => one.id === hindered?.piece);
-  const ways = useWaysOut(pass, id, piece?.id);
+  const watches = useWatches();
+  const ways = useWaysOut(pass, id, watches ? undefined : piece?.id);
   return (
     <View className="gap-2 rounded bg-hazard px-4 py-3" role="alert">
       <Text voice="label">
@@ -120,7 +122,7 @@ const LateTable = ({
           ? `${table} will be ${sayDuration(late)} late, at ${show.clock(pass.momentOf(landsAt))}${why}.`
           : `${table}’s pieces cannot be there together: the last comes ${sayDuration(apart)} after the first.`}
       </Text>
-      {piece ? (
+      {piece && !watches ? (
         <View className="flex-row flex-wrap gap-2">
           {ways.map(({ by, landsAt: then }) => {
             const at = show.clock(pass.momentOf(then));

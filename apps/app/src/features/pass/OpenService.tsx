@@ -6,6 +6,7 @@ import { newId } from '../../store/newId';
 import { serviceHeard, serviceOpened } from '../../store/passSlice';
 import { useAppDispatch } from '../../store/store';
 import { cookResumed } from '../../store/stoveSlice';
+import { useWatches } from '../../store/useWatches';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
@@ -19,6 +20,7 @@ const OFFERED = 4;
 export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
+  const watches = useWatches();
   const { data: dishes = [] } = useDishesQuery();
   const { data: services = [], error } = useServicesQuery();
   const open = (): void => {
@@ -60,7 +62,7 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
         is given its moment, its pan and its place in the oven, so that each table’s pieces land
         together.
       </Text>
-      {dishes.length === 0 ? (
+      {watches ? null : dishes.length === 0 ? (
         <>
           <Text tone="text-salt-200">
             First put a dish on the menu: a plan of yours at each doneness that is ordered.
@@ -73,13 +75,13 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
       {going.length === 0 ? null : (
         <View className="gap-2">
           <Text voice="head" tone="text-salt-50" heading={2}>
-            Or take up one that is going on
+            {watches ? 'Services that are going on' : 'Or take up one that is going on'}
           </Text>
           {going.map(({ id, name }) => (
             <Button
               key={id}
               kind="stovePlain"
-              label={`Take up: ${name}`}
+              label={watches ? `Watch: ${name}` : `Take up: ${name}`}
               onPress={() => void takeUp(id)}
             />
           ))}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useAppSelector } from '../../store/store';
+import { useWatches } from '../../store/useWatches';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
 import { After } from './After';
@@ -16,12 +17,13 @@ import { usePressed } from './usePressed';
 /** Several pieces landing together, and a service: the board, its tickets, the menu, the par, what it came to. */
 export const PassScreen = () => {
   const open = useAppSelector((state) => state.pass.service !== undefined);
+  const watches = useWatches();
   const [section, setSection] = useState<Section>('board');
   const live = section === 'board' || section === 'tickets';
   return (
     <View className={`min-h-0 flex-1 ${live ? 'on-iron bg-iron-950' : 'bg-salt-50'}`}>
       <View className="min-h-0 w-full max-w-[1240px] flex-1 self-center px-4 pt-3">
-        <Sections chosen={section} onChoose={setSection} onIron={live} />
+        {watches ? null : <Sections chosen={section} onChoose={setSection} onIron={live} />}
         {live && !open ? (
           <ScrollView className="min-h-0 flex-1">
             <OpenService onMenu={() => setSection('menu')} />

@@ -11,6 +11,7 @@ import type { ActiveCook } from '../../store/activeCook';
 import { passApi, useDishesQuery } from '../../store/passApi';
 import { selectService, selectServiceCooks, told } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useWatches } from '../../store/useWatches';
 import { useGear } from '../../store/useGear';
 import { useNow } from '../../ui/useNow';
 import { passWorker } from '../../workers/passWorker';
@@ -121,9 +122,10 @@ export const usePass = (): PassNow => {
     .join();
   const asked = `${basis} ${dishes.length} ${Math.floor(now / AGAIN)} ${moves}`;
   const serviceId = service?.id;
-  const latest = useRef({ line, schedule, basis, serviceId });
+  const watches = useWatches();
+  const latest = useRef({ line, schedule, basis, serviceId, watches });
   useEffect(() => {
-    latest.current = { line, schedule, basis, serviceId };
+    latest.current = { line, schedule, basis, serviceId, watches };
   });
   useEffect(
     () => () => {
@@ -140,13 +142,22 @@ export const usePass = (): PassNow => {
     const make = async (): Promise<void> => {
       while (state.again) {
         state.again = false;
-        const { line: at, schedule: before, basis: from, serviceId: id } = latest.current;
+        const {
+          line: at,
+          schedule: before,
+          basis: from,
+          serviceId: id,
+          watches: watching,
+        } = latest.current;
         if (id === undefined) return;
         const found = await passWorker('schedule').schedule(serviceJob(at, toldPieces(before)));
         if (latest.current.serviceId !== id) continue;
         const made = asTold(found, from, at.now);
         dispatch(told(made));
-        await dispatch(passApi.endpoints.tell.initiate({ id, schedule: made }, { track: false }));
+        // A page that watches follows what the cooks' pages tell.
+        if (!watching) {
+          await dispatch(passApi.endpoints.tell.initiate({ id, schedule: made }, { track: false }));
+        }
       }
     };
     state.now = true;

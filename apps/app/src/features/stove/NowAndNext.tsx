@@ -5,6 +5,7 @@ import { readingSense } from '@crustan/core/estimate/readingSense';
 import { unsentEvents } from '../../store/activeCook';
 import { cookPutAway, pressed } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useWatches } from '../../store/useWatches';
 import { wakeSound } from '../../ui/attention';
 import { Button } from '../../ui/Button';
 import { Caution } from '../../ui/Caution';
@@ -52,6 +53,7 @@ export const NowAndNext = ({
   const [panel, setPanel] = useState<Panel>();
   const { cook, plan, state, current, next, forecast } = live;
   const { leftHanded } = useAppSelector((all) => all.attention);
+  const watches = useWatches();
   const press = (event: CookEvent): void => {
     wakeSound();
     dispatch(pressed({ cook: cook.id, event }));
@@ -131,7 +133,7 @@ export const NowAndNext = ({
           </Caution>
         ) : null}
         <ForecastLines live={live} />
-        <WarmUp live={live} press={press} />
+        {watches ? null : <WarmUp live={live} press={press} />}
         {next && next.kind !== 'judge' ? (
           <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
             <Text tone="text-iron-400">Next</Text>
@@ -145,42 +147,44 @@ export const NowAndNext = ({
         ) : null}
         <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
         <LastReading state={state} />
-        <Keys keys={keys} />
+        {watches ? null : <Keys keys={keys} />}
       </Scrolled>
-      <View className="gap-3 border-t border-iron-700 pt-3">
-        {panel === 'reading' ? (
-          <AddReading
-            onClose={close}
-            senseOf={(celsius) =>
-              forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
-            }
-            onRead={(celsius, lowest) => {
-              press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });
-              close();
-            }}
-          />
-        ) : (
-          <>
-            <View className={`${side} gap-2`}>
-              {PANELS.map(([name, label]) => (
-                <View key={name} className="flex-1">
-                  <Button kind="stovePlain" label={label} onPress={() => setPanel(name)} />
-                </View>
-              ))}
-            </View>
-            <Button
-              kind="stove"
-              label={sayHappened(current, plan, show)}
-              onPress={happened}
-              testID="happened"
+      {watches ? null : (
+        <View className="gap-3 border-t border-iron-700 pt-3">
+          {panel === 'reading' ? (
+            <AddReading
+              onClose={close}
+              senseOf={(celsius) =>
+                forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
+              }
+              onRead={(celsius, lowest) => {
+                press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });
+                close();
+              }}
             />
-            <View className={`${side} gap-2`}>
-              <TakeBack state={state} press={press} fresh={fresh} />
-              <Extra live={live} press={press} onLeave={leave} />
-            </View>
-          </>
-        )}
-      </View>
+          ) : (
+            <>
+              <View className={`${side} gap-2`}>
+                {PANELS.map(([name, label]) => (
+                  <View key={name} className="flex-1">
+                    <Button kind="stovePlain" label={label} onPress={() => setPanel(name)} />
+                  </View>
+                ))}
+              </View>
+              <Button
+                kind="stove"
+                label={sayHappened(current, plan, show)}
+                onPress={happened}
+                testID="happened"
+              />
+              <View className={`${side} gap-2`}>
+                <TakeBack state={state} press={press} fresh={fresh} />
+                <Extra live={live} press={press} onLeave={leave} />
+              </View>
+            </>
+          )}
+        </View>
+      )}
     </>
   );
 };

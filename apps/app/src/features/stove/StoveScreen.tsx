@@ -4,6 +4,7 @@ import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
 import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
+import { useWatches } from '../../store/useWatches';
 import { WIDE } from '../../ui/wide';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
@@ -46,6 +47,7 @@ export const StoveScreen = () => {
 };
 
 const NothingOn = () => {
+  const watches = useWatches();
   // Nothing runs in a faster time any more.
   useEffect(resetClock, []);
   return (
@@ -53,22 +55,32 @@ const NothingOn = () => {
       <Text voice="strong" tone="text-salt-50" heading={1}>
         Stove
       </Text>
-      <Text tone="text-salt-50">Nothing is on. Plan a piece, then start it from the plan.</Text>
-      <Link href="/">
-        <Text tone="text-flame-dark" className="underline">
-          Go to Plan
-        </Text>
-      </Link>
-      <UnderWay />
-      <Text voice="head" tone="text-salt-50" heading={2}>
-        Or put kept plans on, several for one plate
+      <Text tone="text-salt-50">
+        {watches
+          ? 'Nothing is shown yet. What is under way stands here.'
+          : 'Nothing is on. Plan a piece, then start it from the plan.'}
       </Text>
-      <AddPiece onDone={() => undefined} />
-      <Link href="/practice">
-        <Text tone="text-flame-dark" className="underline">
-          Or practise: a cook in a hidden kitchen, at speed
-        </Text>
-      </Link>
+      {watches ? null : (
+        <Link href="/">
+          <Text tone="text-flame-dark" className="underline">
+            Go to Plan
+          </Text>
+        </Link>
+      )}
+      <UnderWay />
+      {watches ? null : (
+        <>
+          <Text voice="head" tone="text-salt-50" heading={2}>
+            Or put kept plans on, several for one plate
+          </Text>
+          <AddPiece onDone={() => undefined} />
+          <Link href="/practice">
+            <Text tone="text-flame-dark" className="underline">
+              Or practise: a cook in a hidden kitchen, at speed
+            </Text>
+          </Link>
+        </>
+      )}
     </View>
   );
 };
@@ -112,14 +124,21 @@ const Live = () => {
   );
 };
 
-const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boolean }) =>
-  live.state.place === 'sliced' ? (
+const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boolean }) => {
+  const watches = useWatches();
+  if (live.state.place !== 'sliced') return <NowAndNext live={live} alone={alone} />;
+  return (
     <ScrollView className="min-h-0 flex-1">
-      <Finished cook={live.cook} state={live.state} />
+      {watches ? (
+        <Text voice="action" tone="text-salt-50">
+          It is on its plate.
+        </Text>
+      ) : (
+        <Finished cook={live.cook} state={live.state} />
+      )}
     </ScrollView>
-  ) : (
-    <NowAndNext live={live} alone={alone} />
   );
+};
 
 /** A device's clock that is off by more is shown, ms. */
 const WORTH_TELLING = 30_000;
