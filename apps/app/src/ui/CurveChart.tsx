@@ -35,6 +35,8 @@ export interface Props {
   /** Where the temperature axis is marked: from, to (C), and about how many marks; usually where a core is. */
   readonly ticks?: readonly (readonly [low: number, high: number, count: number])[];
   readonly units: UnitSystem;
+  /** The temperature axis is not compressed: what matters is above a core's range. */
+  readonly linear?: boolean;
   /** What the chart says, as a sentence. */
   readonly says: string;
   readonly onIron?: boolean;
@@ -81,6 +83,7 @@ export const CurveChart = memo(function CurveChart({
   showTemperature,
   ticks: ranges = CORE_TICKS,
   units,
+  linear = false,
   says,
   onIron = false,
 }: Props) {
@@ -93,15 +96,15 @@ export const CurveChart = memo(function CurveChart({
   const last = Math.max(1, ...curves.map((curve) => curve.time.at(-1) ?? 0));
   const highest = Math.max(SQUEEZE_FROM + 20, ...curves.flatMap((curve) => curve.value));
   /** Something runs where the scale is compressed: it is drawn and said. */
-  const compressed = curves.some(({ value }) => value.some((at) => at > SQUEEZE_FROM));
+  const compressed = !linear && curves.some(({ value }) => value.some((at) => at > SQUEEZE_FROM));
   const bottom = height - PAD.bottom;
   const squeeze = PAD.top + (bottom - PAD.top) * SQUEEZED_SHARE;
   const x = scaleLinear()
     .domain([0, last])
     .range([PAD.left, Math.max(PAD.left + 1, width - PAD.right)]);
   const y = scaleLinear()
-    .domain([0, SQUEEZE_FROM, highest])
-    .range([bottom, squeeze, PAD.top])
+    .domain(linear ? [0, highest] : [0, SQUEEZE_FROM, highest])
+    .range(linear ? [bottom, PAD.top] : [bottom, squeeze, PAD.top])
     .clamp(true);
 
   const ticks = ranges.flatMap((range) => temperatureTicks(units, ...range));

@@ -27,11 +27,17 @@ export const NEXT_KEYS = [
 /** What has the key for itself: a button is pressed by it, a field typed into, a region scrolled. */
 const TAKES_KEYS = 'a, button, input, textarea, select, [tabindex="0"]';
 
+interface Props {
+  readonly keys: readonly Key[];
+  /** Where the list stands; usually where it is written. */
+  readonly place?: string;
+}
+
 /**
  * Listens for keys while it is there, and lists them on “?”; on a wide screen it says so. A key that is
  * held down counts once, and one that a control takes is not taken here.
  */
-export const Keys = ({ keys }: { readonly keys: readonly Key[] }) => {
+export const Keys = ({ keys, place = '' }: Props) => {
   const [listed, setListed] = useState(false);
   const wide = useWindowDimensions().width >= WIDE;
   const latest = useRef(keys);
@@ -64,7 +70,11 @@ export const Keys = ({ keys }: { readonly keys: readonly Key[] }) => {
     ) : null;
   }
   return (
-    <View role="group" aria-label="Keys" className="gap-1 border-t border-iron-700 pt-2">
+    <View
+      role="group"
+      aria-label="Keys"
+      className={`gap-1 border-t border-iron-700 bg-iron-950 pt-2 ${place}`}
+    >
       {keys.map(({ shown, says }) => (
         <View key={says} className="flex-row gap-3">
           <Text voice="figure" tone="text-salt-50" className="w-[190px]">

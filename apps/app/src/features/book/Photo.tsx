@@ -1,19 +1,17 @@
 import { API } from '../../store/apiAddress';
-import { useRef } from 'react';
 import { View } from 'react-native';
 import type { CookRecord } from '@crustan/core/formats';
 import { sayFailure, useAddPhotoMutation, useDropPhotoMutation } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { smallerPicture } from '../../ui/smallerPicture';
 import { Text } from '../../ui/Text';
 
 /** The photograph of a cook, beside its simulated slice. */
 export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
-  const input = useRef<HTMLInputElement>(null);
   const [add, adding] = useAddPhotoMutation();
   const [drop] = useDropPhotoMutation();
-  const take = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const take = async (file: File): Promise<void> => {
     const photo = await smallerPicture(file);
     await add({ id: cook.id, photo: photo ?? file });
   };
@@ -26,25 +24,15 @@ export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
           style={{ maxWidth: '100%', maxHeight: 260, borderRadius: 4 }}
         />
       ) : null}
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        aria-label="Photograph of the slice"
-        onChange={(event) => {
-          void take(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-        style={{ display: 'none' }}
-      />
       <View className="flex-row gap-2">
-        <Button
-          kind="plain"
+        <FileButton
+          named="Photograph of the slice"
+          accept="image/*"
           label={
             adding.isLoading ? 'Adding…' : cook.photo ? 'Another photograph' : 'Add a photograph'
           }
           disabled={adding.isLoading}
-          onPress={() => input.current?.click()}
+          onFile={(file) => void take(file)}
         />
         {cook.photo ? (
           <Button kind="plain" label="Take it out" onPress={() => void drop(cook.id)} />

@@ -14,6 +14,7 @@ import {
 } from '../../store/passApi';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { Choice } from '../../ui/Choice';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
@@ -77,14 +78,10 @@ const BringService = () => {
       <Text voice="head" heading={2}>
         A service from a file
       </Text>
-      <input
-        type="file"
+      <FileButton
+        label="Read a service from a file"
         accept=".json,application/json"
-        aria-label="Read a service from a file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void take(file);
-        }}
+        onFile={(file) => void take(file)}
       />
       {says === undefined ? null : (
         <Text voice="small" role="status">

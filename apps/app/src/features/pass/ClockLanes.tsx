@@ -9,6 +9,8 @@ const PAST = 300;
 const AHEAD = 2700;
 /** Marks on the clock, ms. */
 const TICK = 600_000;
+/** A label further along than this would be cut off, share of the width. */
+const LAST_LABEL = 0.9;
 
 /** Tables with their pieces as lanes along the clock. */
 export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
@@ -35,17 +37,19 @@ export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
       <View className="flex-row">
         <View className="w-[96px]" />
         <View className="relative h-5 flex-1">
-          {ticks.map((tick) => (
-            <Text
-              key={tick}
-              voice="note"
-              tone="text-iron-400"
-              className="absolute"
-              style={{ left: `${100 * share((tick - epoch) / 1000)}%` }}
-            >
-              {show.clock(tick)}
-            </Text>
-          ))}
+          {ticks
+            .filter((tick) => share((tick - epoch) / 1000) < LAST_LABEL)
+            .map((tick) => (
+              <Text
+                key={tick}
+                voice="note"
+                tone="text-iron-400"
+                className="absolute"
+                style={{ left: `${100 * share((tick - epoch) / 1000)}%` }}
+              >
+                {show.clock(tick)}
+              </Text>
+            ))}
         </View>
       </View>
       <View role="list" aria-label="Tables along the clock" className="gap-3">

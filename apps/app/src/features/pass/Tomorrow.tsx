@@ -5,6 +5,7 @@ import { sayFailure } from '../../store/bookApi';
 import { useDemandQuery, useDishesQuery, useKeepDemandMutation } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import type { DishPar } from '../../workers/pass.worker';
@@ -89,14 +90,10 @@ export const Tomorrow = () => {
         <Text voice="head" heading={2}>
           Past days
         </Text>
-        <input
-          type="file"
+        <FileButton
+          label="Read a table of past days"
           accept=".csv,text/csv"
-          aria-label="Read a table of past days"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void take(file);
-          }}
+          onFile={(file) => void take(file)}
         />
         {read.map((line) => (
           <Text key={line} voice="small" role="status">

@@ -87,6 +87,7 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
         marks={[]}
         ticks={[[0, request.pan + 30, 5]]}
         units={show.units}
+        linear
         height={150}
         showTemperature={show.degrees}
         says={`The pan comes up to ${show.temperature(request.pan)}${warming.reached ? ` in ${sayDuration(warming.seconds)}` : ''}.`}

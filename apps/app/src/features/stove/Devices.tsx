@@ -10,6 +10,7 @@ import { setClockSpeed, useClockSpeed } from '../../store/clock';
 import { seedChosen } from '../../store/devicesSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 
@@ -92,8 +93,7 @@ const FromFile = ({ cook }: { readonly cook: string }) => {
   const store = useAppStore();
   const [read, setRead] = useState<ReadingsLog>();
   const [refused, setRefused] = useState<string>();
-  const take = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const take = async (file: File): Promise<void> => {
     const { readReadingsCsv } = await import('@crustan/core/formats/csv');
     const result = readReadingsCsv(await file.text());
     setRead(result.ok ? result.log : undefined);
@@ -102,15 +102,12 @@ const FromFile = ({ cook }: { readonly cook: string }) => {
   const last = read?.readings.at(-1);
   return (
     <View className="gap-2">
-      <label style={{ minHeight: 64, display: 'flex', alignItems: 'center', gap: 12 }}>
-        <Text tone="text-salt-50">Replay a CSV of readings</Text>
-        <input
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv"
-          style={{ color: '#F6F4EE', maxWidth: 200 }}
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-      </label>
+      <FileButton
+        kind="stovePlain"
+        label="Replay a CSV of readings"
+        accept=".csv,.tsv,.txt,text/csv"
+        onFile={(file) => void take(file)}
+      />
       {refused === undefined ? null : (
         <Text voice="small" tone="text-salt-50" role="alert">
           {refused}

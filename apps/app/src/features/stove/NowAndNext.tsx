@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { readingSense } from '@crustan/core/estimate/readingSense';
 import { unsentEvents } from '../../store/activeCook';
@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { Caution } from '../../ui/Caution';
 import { Keys, NEXT_KEYS, type Key } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
+import { WIDE } from '../../ui/wide';
 import { useShow } from '../../words/useShow';
 import { AddReading } from './AddReading';
 import { Countdown } from './Countdown';
@@ -40,6 +41,10 @@ const PANELS: readonly (readonly [Panel, string])[] = [
  */
 const BOUNCE = 900;
 
+/** Where the list of keys stands. */
+const BESIDE = 'absolute bottom-0 left-[104%] w-[420px]';
+const OVER = 'absolute inset-x-0 top-0 z-10';
+
 /** One thing huge, the next under it, buttons that say what happened. */
 export const NowAndNext = ({
   live,
@@ -54,6 +59,7 @@ export const NowAndNext = ({
   const { cook, plan, state, current, next, forecast } = live;
   const { leftHanded } = useAppSelector((all) => all.attention);
   const watches = useWatches();
+  const wide = useWindowDimensions().width >= WIDE;
   const press = (event: CookEvent): void => {
     wakeSound();
     dispatch(pressed({ cook: cook.id, event }));
@@ -147,8 +153,9 @@ export const NowAndNext = ({
         ) : null}
         <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
         <LastReading state={state} />
-        {watches ? null : <Keys keys={keys} />}
       </Scrolled>
+      {/* Beside the piece on a wide screen, over it on a narrow one: nothing is pushed from under the thumb. */}
+      {watches ? null : <Keys keys={keys} place={wide ? BESIDE : OVER} />}
       {watches ? null : (
         <View className="gap-3 border-t border-iron-700 pt-3">
           {panel === 'reading' ? (

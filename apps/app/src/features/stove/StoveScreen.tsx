@@ -57,7 +57,7 @@ const NothingOn = () => {
       </Text>
       <Text tone="text-salt-50">
         {watches
-          ? 'Nothing is shown yet. What is under way stands here.'
+          ? 'What is under way stands here; tap one to follow it.'
           : 'Nothing is on. Plan a piece, then start it from the plan.'}
       </Text>
       {watches ? null : (

@@ -1,6 +1,6 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from '../../../ui/Button';
+import { FileButton } from '../../../ui/FileButton';
 import { Text } from '../../../ui/Text';
 import { BookFrame } from '../BookFrame';
 import { BookImport } from './BookImport';
@@ -55,7 +55,6 @@ const Preview = ({ read, onOver }: { readonly read: FileRead; readonly onOver: (
 
 /** Files out of the book and into it. */
 export const FilesScreen = () => {
-  const input = useRef<HTMLInputElement>(null);
   const [opened, setOpened] = useState<Opened>();
   const [over, setOver] = useState(false);
   const open = (file: File | undefined): void => {
@@ -101,19 +100,9 @@ export const FilesScreen = () => {
               a recipe or a calendar that came from one. It is looked at first; nothing is done
               before you say so.
             </Text>
-            <Button kind="plain" label="Choose a file" onPress={() => input.current?.click()} />
+            <FileButton label="Choose a file" named="A file for the book" onFile={open} />
           </View>
         </div>
-        <input
-          ref={input}
-          type="file"
-          aria-label="A file for the book"
-          onChange={(event) => {
-            open(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-          style={{ display: 'none' }}
-        />
         {opened === undefined ? null : (
           <View
             key={`${opened.name}${opened.read === undefined}`}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import type { HeatScale } from '@crustan/core/plan/ownSteps';
 import { Text } from '../../../ui/Text';
+import { FileButton } from '../../../ui/FileButton';
 
 /** A recipe's file is no larger, bytes. */
 const LARGEST = 2_000_000;
@@ -41,18 +42,11 @@ export const RecipeTimes = ({ scale, onTimes }: Props) => {
   };
   return (
     <View className="gap-1">
-      <Text voice="small">
-        <label htmlFor="recipe-times">Or from a recipe’s file (schema.org, JSON)</label>
-      </Text>
-      <input
-        id="recipe-times"
-        type="file"
+      <FileButton
+        label="Take them from a recipe’s file"
+        named="A recipe’s file (schema.org, JSON)"
         accept="application/json,application/ld+json,.json,.jsonld"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void read(file);
-          event.target.value = '';
-        }}
+        onFile={(file) => void read(file)}
       />
       {said === undefined ? null : (
         <Text voice="small" role="status">

@@ -84,7 +84,7 @@ describe('a cook’s own times on Plan', () => {
 
   it('are taken from a recipe whose steps say them, and another file is told what it lacks', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
-    const input = screen.getByLabelText(/^Or from a recipe/);
+    const input = screen.getByLabelText(/^A recipe’s file/);
     const give = async (text: string): Promise<void> => {
       const file = new File([text], 'recipe.json');
       Object.assign(file, { text: () => Promise.resolve(text) });
