@@ -12,6 +12,7 @@ import {
   selectService,
   selectServiceCooks,
   serviceAcknowledged,
+  serviceGone,
   serviceHeard,
   serviceKept,
   serviceRefused,
@@ -95,14 +96,18 @@ const keepService = (store: AppStore, kept: PassStore): (() => void) => {
 /** Sends what the book has not acknowledged, the service itself first, until nothing waits. @returns stops it */
 const sendService = (store: AppStore): (() => void) => {
   let fails = 0;
+  /** Events sent at once: fewer while a batch is refused and which of it is not said. */
+  let most = BATCH;
   let busy = false;
+  /** Something was said while a sending was on: looked at again before it ends. */
+  let said = false;
   let stopped = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   const sendOnce = async (): Promise<boolean> => {
     const { pass } = store.getState();
     const { service } = pass;
-    const waiting = waitingServiceEvents(pass).slice(0, BATCH);
+    const waiting = waitingServiceEvents(pass).slice(0, most);
     if (!service || (pass.serviceKnown && waiting.length === 0)) return false;
     try {
       if (!pass.serviceKnown) {
@@ -118,6 +123,7 @@ const sendService = (store: AppStore): (() => void) => {
         store.dispatch(serviceAcknowledged(acknowledged));
       }
       fails = 0;
+      most = BATCH;
       store.dispatch(passDelayed(undefined));
       return true;
     } catch (error) {
@@ -130,8 +136,17 @@ const sendService = (store: AppStore): (() => void) => {
         store.dispatch(serviceRefused(Object.fromEntries(refused)));
         return true;
       }
-      if (outcome.kind === 'refused' && waiting.length === 1 && waiting[0]) {
+      const whole = outcome.kind === 'refused' || outcome.kind === 'smaller';
+      if (whole && pass.serviceKnown && waiting.length > 1) {
+        most = Math.ceil(waiting.length / 2);
+        return true;
+      }
+      if (whole && pass.serviceKnown && waiting[0]) {
         store.dispatch(serviceRefused({ [waiting[0].id]: outcome.why }));
+        return true;
+      }
+      if (outcome.kind === 'gone' && pass.serviceKnown) {
+        store.dispatch(serviceGone());
         return true;
       }
       fails += 1;
@@ -142,10 +157,14 @@ const sendService = (store: AppStore): (() => void) => {
     }
   };
   const send = async (): Promise<void> => {
+    said = true;
     if (busy || stopped) return;
     busy = true;
     clearTimeout(timer);
-    while (!stopped && (await sendOnce()));
+    while (said && !stopped) {
+      said = false;
+      while (!stopped && (await sendOnce()));
+    }
     busy = false;
     if (fails > 0 && !stopped) {
       timer = setTimeout(() => void send(), Math.min(LONGEST_WAIT, FIRST_WAIT * 2 ** fails));

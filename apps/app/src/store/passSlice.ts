@@ -91,6 +91,8 @@ export const passSlice = createSlice({
     ): PassState =>
       payload.service === state.service?.id ? withEvents(state, payload.events, true) : state,
     serviceKept: (state: PassState): PassState => ({ ...state, serviceKnown: true }),
+    /** Another book has taken the place of the one that had it: all of it is sent anew. */
+    serviceGone: (state: PassState): PassState => ({ ...state, serviceKnown: false, known: [] }),
     serviceAcknowledged: (
       state: PassState,
       { payload }: PayloadAction<readonly string[]>,
@@ -123,6 +125,7 @@ export const {
   serviceSaid,
   serviceHeard,
   serviceKept,
+  serviceGone,
   serviceAcknowledged,
   serviceRefused,
   passDelayed,

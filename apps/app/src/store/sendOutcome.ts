@@ -12,10 +12,13 @@ export type SendOutcome =
   | { readonly kind: 'events'; readonly refused: ReadonlyMap<number, string> }
   /** The whole of it is refused, and which part is not said. */
   | { readonly kind: 'refused'; readonly why: string }
-  /** The cook is not in the book. */
+  /** The cook, or the service, is not in the book. */
   | { readonly kind: 'gone' };
 
 const failureSchema = z.object({ status: z.number(), data: z.unknown() });
+
+/** Problems that say what the events are of is not there. */
+const GONE: readonly string[] = [PROBLEM_TYPES.noSuchCook, PROBLEM_TYPES.noSuchService];
 
 /** Statuses under 500 that may pass: a server that is busy, starting, or not this one. */
 const MAY_PASS: readonly number[] = [401, 403, 407, 408, 409, 421, 423, 425, 429];
@@ -50,7 +53,7 @@ export const sendOutcome = (error: unknown): SendOutcome => {
   if (problem?.type === PROBLEM_TYPES.eventElsewhere && named) {
     return { kind: 'events', refused: named };
   }
-  if (problem?.type === PROBLEM_TYPES.noSuchCook) return { kind: 'gone' };
+  if (problem && GONE.includes(problem.type)) return { kind: 'gone' };
   if (status === 413) return { kind: 'smaller', why };
   if (status < 400 || status >= 500 || MAY_PASS.includes(status)) return { kind: 'later', why };
   // An answer without a problem document is not from this server.

@@ -101,6 +101,9 @@ const Report = ({ id }: { readonly id: string }) => {
 /** Nearer to its time than this a table was on time, s. */
 const ON_TIME = 30;
 
+const sayCount = (count: number, what: string): string =>
+  `${count} ${what}${count === 1 ? '' : 's'}`;
+
 const sayLate = (late: number): string => {
   if (Math.abs(late) <= ON_TIME) return 'on time';
   return late > 0 ? `${sayDuration(late)} late` : `${sayDuration(-late)} early`;
@@ -143,7 +146,7 @@ const Told = ({ found }: { readonly found: ServiceInFull }) => {
       <Text>
         {sent.length === 0
           ? 'No table has been sent.'
-          : `${sent.length} tables, ${pieces} pieces${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
+          : `${sayCount(sent.length, 'table')}, ${sayCount(pieces, 'piece')}${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
       </Text>
       <View role="list" aria-label="Tables sent">
         {sent.map(({ id, table, dueAt, sentAt, late, why, waited }) => (

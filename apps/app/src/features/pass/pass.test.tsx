@@ -2,13 +2,9 @@ import { fireEvent, renderHook, act, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import type { ReactNode } from 'react';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
-import { keptPlan } from '@crustan/core/formats';
-import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { serviceGear } from '@crustan/core/pass/serviceGear';
-import { serviceState } from '@crustan/core/pass/serviceTickets';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { LATE_REASONS } from '@crustan/core/pass/whyLate';
-import { pieceSteps } from '@crustan/core/pass';
 import { renderWithStore } from '../../renderWithStore';
 import {
   selectServiceCooks,
@@ -17,14 +13,14 @@ import {
   serviceSaid,
 } from '../../store/passSlice';
 import { makeStore } from '../../store/store';
-import { planOf, REQUEST } from '../../testing';
+import { uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { DishRow } from './DishRow';
 import { parsAsked } from './parsAsked';
 import { sayDue, sayTaken, sayThing, sayWhyLate } from './passWords';
+import { dishOf, heardPresses, OPENS, ordered, passOf, STRIP } from './testing';
 import { usePressed } from './usePressed';
 import { withAnotherPan } from './useWaysOut';
-import type { PassNow } from './usePass';
 
 jest.mock('../../workers/passWorker', () => ({ passWorker: () => ({}) }));
 jest.mock('../../workers/useForecasts', () => ({
@@ -32,82 +28,20 @@ jest.mock('../../workers/useForecasts', () => ({
   movedPull: () => undefined,
 }));
 
-const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-const OPENS = Date.now() - 3_600_000;
-const plan = planOf({ ...REQUEST, way: 'once' });
-const taken = pieceSteps(plan, { recoverySeconds: 0 });
-const kept = {
-  ...taken,
-  stays: [...taken.stays],
-  touches: [...taken.touches],
-};
-const dishOf = (n: number, name: string, more: Partial<KeptDish> = {}): KeptDish => ({
-  id: id(n),
-  createdAt: OPENS,
-  name,
-  portions: [
-    {
-      doneness: 'rare',
-      target: 50,
-      options: [{ plan: keptPlan(plan), steps: { alone: kept, full: kept, fullArea: 0.03 } }],
-    },
-  ],
-  sides: [],
-  shelfDays: 2,
-  ...more,
-});
-const STRIP = dishOf(1, 'Strip');
-const ORDERED: ServiceEvent = {
-  id: id(20),
-  at: OPENS + 1000,
-  kind: 'ordered',
-  order: { id: id(10), table: '7', pieces: [{ id: id(11), dish: STRIP.id, doneness: 'rare' }] },
-};
-
-const passOf = (events: readonly ServiceEvent[]): PassNow => {
-  const gear = serviceGear(DEFAULT_KITCHEN);
-  const state = serviceState(events);
-  const line = { gear, dishes: [STRIP], state, epoch: OPENS, now: OPENS + 5000, on: new Map() };
-  return {
-    state,
-    dishes: [STRIP],
-    gear,
-    line,
-    heat: { pans: [22], ovens: [22] },
-    on: new Map(),
-    schedule: {
-      basis: 1,
-      at: OPENS,
-      pieces: [
-        {
-          id: id(11),
-          ticket: id(10),
-          option: 0,
-          full: false,
-          pan: 0,
-          oven: 0,
-          start: 10,
-          readyAt: 900,
-          waits: 5,
-          overRested: 0,
-        },
-      ],
-      tickets: [{ id: id(10), landsAt: 920, apart: 0, late: 0 }],
-      sides: [],
-      unplaced: [],
-      moved: [],
-      late: 0,
-    },
-    momentOf: (seconds) => OPENS + seconds * 1000,
-  };
-};
+const ORDERED = ordered(10, '7');
 
 describe('what is pressed on the board', () => {
   const pressing = () => {
     const store = makeStore();
     store.dispatch(
       serviceOpened({
-        service: { id: id(2), name: 'F', opensAt: OPENS, closesAt: OPENS + 1, dishes: [STRIP.id] },
+        service: {
+          id: uuid(2),
+          name: 'F',
+          opensAt: OPENS,
+          closesAt: OPENS + 1,
+          dishes: [STRIP.id],
+        },
       }),
     );
     store.dispatch(serviceSaid(ORDERED));
@@ -117,7 +51,7 @@ describe('what is pressed on the board', () => {
     const { result } = renderHook(() => usePressed(passOf([ORDERED])), { wrapper });
     return { store, result };
   };
-  const base = { due: 10, seconds: 10, ticket: id(10) } as const;
+  const base = { due: 10, seconds: 10, ticket: uuid(10) } as const;
 
   it('a piece that goes in begins its cook, where it was placed, and is taken back whole', () => {
     const { store, result } = pressing();
@@ -126,7 +60,7 @@ describe('what is pressed on the board', () => {
       kind: 'touch',
       station: 'stove',
       action: 'in',
-      piece: id(11),
+      piece: uuid(11),
     } as const;
     act(() => result.current.done(thing, 'in'));
     const [ticket] = selectService(store.getState()).tickets;
@@ -171,13 +105,7 @@ describe('what is pressed on the board', () => {
 
 describe('a dish as it is ordered', () => {
   const shown = (events: readonly ServiceEvent[], asked: number) => {
-    const said: unknown[] = [];
-    const presses = {
-      done: () => undefined,
-      say: (event: unknown) => void said.push(event),
-      last: undefined,
-      takeBack: () => undefined,
-    };
+    const presses = heardPresses();
     const added: string[] = [];
     renderWithStore(
       <DishRow
@@ -188,7 +116,7 @@ describe('a dish as it is ordered', () => {
         onAdd={(doneness) => added.push(doneness)}
       />,
     );
-    return { said, added };
+    return { said: presses.said, added };
   };
 
   it('takes a piece by a tap, and a count only where it is one', () => {
@@ -212,7 +140,7 @@ describe('a dish as it is ordered', () => {
     [3, 'none left'],
     [5, '2 more than there are'],
   ])('with %i in the order says %s', (asked, says) => {
-    shown([{ id: id(30), at: OPENS, kind: 'stock', dish: STRIP.id, count: 3 }], asked);
+    shown([{ id: uuid(30), at: OPENS, kind: 'stock', dish: STRIP.id, count: 3 }], asked);
     expect(screen.getByText(says)).toBeTruthy();
   });
 });
@@ -249,7 +177,7 @@ describe('the Pass in words', () => {
         seconds: 60,
         name: 'Greens',
         plates: 2,
-        ticket: id(10),
+        ticket: uuid(10),
       },
       passOf([ORDERED]),
       show,

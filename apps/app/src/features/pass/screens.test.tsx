@@ -1,0 +1,356 @@
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cookState } from '@crustan/core/cook/cookState';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import type { WayOut } from '@crustan/core/pass/waysOut';
+import { answerWith, json } from '../../fakeServer';
+import { renderWithStore } from '../../renderWithStore';
+import { kitchenChanged } from '../../store/kitchenSlice';
+import { roleTold } from '../../store/reachSlice';
+import { planOf, recordOf, REQUEST, uuid } from '../../testing';
+import { After } from './After';
+import { Board } from './Board';
+import { ClockLanes } from './ClockLanes';
+import { GearStrip } from './GearStrip';
+import { LateTables } from './LateTables';
+import { Menu } from './Menu';
+import { OpenService } from './OpenService';
+import { Tickets } from './Tickets';
+import { TicketSheet } from './TicketSheet';
+import { heardPresses, OPENS, ordered, passOf, STRIP, toldOf } from './testing';
+import type { PassNow, PieceOn } from './usePass';
+
+jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
+let mockWays: readonly WayOut[] = [];
+jest.mock('../../workers/passWorker', () => ({
+  passWorker: () => ({
+    waysOut: () => Promise.resolve(mockWays),
+    schedule: () =>
+      Promise.resolve({ pieces: [], tickets: [], sides: [], unplaced: [], moved: [] }),
+  }),
+}));
+jest.mock('../../workers/useForecasts', () => ({
+  useForecasts: () => ({}),
+  movedPull: () => undefined,
+}));
+
+const ORDERS = [
+  ordered(100, '7', 2, { allergy: 'nuts', note: 'by the window' }),
+  ordered(200, '8', 1, { held: true }),
+];
+const watching = { role: 'watcher', here: 'a', server: 'a' } as const;
+const texts = (role: string): readonly string[] =>
+  screen.getAllByRole(role).map((one) => one.textContent ?? '');
+
+/** A piece that went in ten minutes ago. */
+const pieceOn = (id: string): PieceOn => {
+  const plan = { ...recordOf(planOf({ ...REQUEST, way: 'once' })), plateAt: OPENS + 4_500_000 };
+  const startedAt = OPENS + 3_000_000;
+  const events = [
+    { id: uuid(901), kind: 'started' as const, at: startedAt },
+    { id: uuid(902), kind: 'in' as const, at: startedAt },
+  ];
+  return {
+    cook: {
+      id,
+      startedAt,
+      plan,
+      together: { id: uuid(100), waits: 0 },
+      events,
+      known: [],
+      startKnown: true,
+      refused: {},
+    },
+    state: cookState(plan.plan, startedAt, events),
+    forecast: undefined,
+  };
+};
+const begun = (piece: string): ServiceEvent => ({
+  id: uuid(903),
+  at: OPENS + 3_000_000,
+  kind: 'begun',
+  piece,
+  option: 0,
+  full: false,
+  pan: 'pan',
+});
+
+describe('the board', () => {
+  const shown = (pass: PassNow, watches = false) => {
+    const presses = heardPresses();
+    const rendered = renderWithStore(<Board pass={pass} presses={presses} />);
+    if (watches) act(() => void rendered.store.dispatch(roleTold(watching)));
+    return { presses, ...rendered };
+  };
+
+  it('has the one next thing huge, says when it is due, and takes its tap', () => {
+    const { presses } = shown(passOf(ORDERS));
+    expect(screen.getByRole('heading', { level: 2, name: /^Heat to/ })).toBeTruthy();
+    fireEvent.click(screen.getByTestId('happened'));
+    expect(presses.doing).toMatchObject([{ kind: 'heat', place: 'pan', index: 0 }]);
+  });
+
+  it('has a next thing for each pair of hands, and nobody has the same', () => {
+    const { store } = shown(passOf(ORDERS));
+    act(() => void store.dispatch(kitchenChanged({ hands: 2 })));
+    const happened = screen.getAllByTestId('happened');
+    expect(happened).toHaveLength(2);
+    const next = screen
+      .getAllByRole('heading', { level: 2 })
+      .map((one) => one.textContent)
+      .slice(0, 2);
+    expect(new Set(next).size).toBe(2);
+  });
+
+  it('shows one station alone when that is chosen', () => {
+    shown(passOf(ORDERS));
+    fireEvent.click(screen.getByRole('radio', { name: 'Plates' }));
+    expect(screen.getByRole('heading', { level: 2, name: 'Plate and send' })).toBeTruthy();
+    expect(screen.getByText('Table 7 · 2 pieces · no nuts')).toBeTruthy();
+  });
+
+  it('on a phone that watches has everything but the buttons', () => {
+    const { presses } = shown(passOf(ORDERS), true);
+    expect(screen.getByRole('heading', { level: 2, name: /^Heat to/ })).toBeTruthy();
+    expect(screen.queryByTestId('happened')).toBeNull();
+    fireEvent.keyDown(document.body, { key: 'n' });
+    expect(presses.doing).toEqual([]);
+  });
+
+  it('says that nothing is on order', () => {
+    shown(passOf([]));
+    expect(screen.getByText('No table has ordered.')).toBeTruthy();
+  });
+});
+
+describe('tables along the clock, and pans and ovens', () => {
+  it('are named with when they land, and what is in the pan with its place', () => {
+    const [piece] = [uuid(101)];
+    const events = [...ORDERS, begun(piece)];
+    const pass = passOf(events, toldOf(events), new Map([[piece, pieceOn(piece)]]));
+    renderWithStore(<ClockLanes pass={pass} />);
+    const lanes = screen.getAllByRole('listitem').map((one) => one.getAttribute('aria-label'));
+    // A held table has no lane: nothing of it is begun.
+    expect(lanes).toEqual([expect.stringMatching(/^Table 7: lands \d\d:\d\d$/)]);
+    renderWithStore(<GearStrip pass={{ ...pass, heat: { pans: [214.6], ovens: [180] } }} />);
+    const rows = screen.getByRole('list', { name: 'Pans and ovens' });
+    expect(within(rows).getByText('215°')).toBeTruthy();
+    expect(within(rows).getAllByRole('listitem')).toHaveLength(2);
+  });
+});
+
+describe('tables that will be late', () => {
+  const late = (more: Parameters<typeof toldOf>[1]) => passOf(ORDERS, toldOf(ORDERS, more));
+  const TICKET = {
+    id: uuid(100),
+    landsAt: 5400,
+    apart: 0,
+    late: 700,
+    hindered: { piece: uuid(101), taken: { reason: 'pan' as const } },
+  };
+  const shown = (pass: PassNow) => {
+    const presses = heardPresses();
+    return { presses, ...renderWithStore(<LateTables pass={pass} presses={presses} />) };
+  };
+
+  it('say why, and offer what was found to land them sooner with when that is', async () => {
+    mockWays = [
+      { by: { kind: 'way', option: 1 }, landsAt: 4800, late: 0 },
+      { by: { kind: 'pan' }, landsAt: 4900, late: 0 },
+    ];
+    const { presses, store } = shown(late({ tickets: [TICKET] }));
+    expect(screen.getByRole('alert').textContent).toMatch(
+      /^Table 7 will be 11 min 40 s late, at \d\d:\d\d: the pans are full\./,
+    );
+    const other = await screen.findByText(/^Strip, rare: sear, then oven, lands \d\d:\d\d$/);
+    fireEvent.click(other);
+    expect(presses.said).toEqual([{ kind: 'way', piece: uuid(101), option: 1 }]);
+    const pans = store.getState().kitchen.pans.length;
+    fireEvent.click(screen.getByText(/^Put another pan on: lands/));
+    expect(store.getState().kitchen.pans).toHaveLength(pans + 1);
+    fireEvent.click(screen.getByText(/^Tell the table/));
+    expect(presses.said.at(-1)).toMatchObject({ kind: 'moved', of: uuid(100) });
+  });
+
+  it('offer nothing where nothing helps, and nothing to a phone that watches', async () => {
+    mockWays = [];
+    const { store } = shown(late({ tickets: [TICKET] }));
+    await act(() => Promise.resolve());
+    expect(texts('button')).toEqual([expect.stringMatching(/^Tell the table/)]);
+    act(() => void store.dispatch(roleTold(watching)));
+    expect(screen.queryAllByRole('button')).toEqual([]);
+  });
+
+  it('pieces of one table that wait too long are one sentence', () => {
+    const { pieces } = toldOf(ORDERS);
+    const over = pieces.map((piece, i) => ({ ...piece, overRested: i < 2 ? 100 + 60 * i : 0 }));
+    shown(late({ pieces: over }));
+    expect(screen.getByText(/^2 pieces for Table 7 wait up to 2 min 40 s longer/)).toBeTruthy();
+  });
+
+  it('a side without its moment, a piece put off and a table without a place are said', () => {
+    shown(
+      late({
+        sides: [
+          { ticket: uuid(100), name: 'Greens', start: 1, readyAt: 9, taken: { reason: 'hands' } },
+        ],
+        moved: [{ id: uuid(101), from: 5, taken: { reason: 'oven' } }],
+        unplaced: [uuid(100)],
+      }),
+    );
+    const all = screen.getByRole('group', { name: 'Late tables' }).textContent;
+    expect(all).toContain(
+      'Greens for Table 7: every pair of hands is busy when it should be begun',
+    );
+    expect(all).toContain('Strip, rare was told for now and is put off: the oven is full.');
+    expect(all).toContain('Table 7 finds no place in the hours to come');
+  });
+
+  it('is nothing at all where all is well', () => {
+    const { container } = shown(passOf(ORDERS));
+    expect(container.textContent).toBe('');
+  });
+});
+
+describe('tickets', () => {
+  const shown = (events: readonly ServiceEvent[] = ORDERS, on: PassNow['on'] = new Map()) => {
+    const presses = heardPresses();
+    const pass = passOf(events, toldOf(events), on);
+    renderWithStore(<Tickets pass={pass} presses={presses} />);
+    return presses;
+  };
+  const ticket = (table: string): HTMLElement => {
+    const found = within(screen.getByRole('list', { name: 'Tickets' }))
+      .getAllByRole('listitem')
+      .find((one) => one.textContent?.startsWith(`Table ${table}`));
+    if (!found) throw new Error(`no table ${table}`);
+    return found;
+  };
+
+  it('held ones come first and are fired; open ones are held, changed, cancelled', () => {
+    const presses = shown();
+    expect(ticket('7').textContent).toContain('No nuts');
+    fireEvent.click(within(ticket('8')).getByText('Fire table 8'));
+    fireEvent.click(within(ticket('7')).getByText('Hold'));
+    fireEvent.click(within(ticket('7')).getByText('Cancel'));
+    expect(presses.said).toEqual([
+      { kind: 'fired', of: uuid(200) },
+      { kind: 'held', of: uuid(100) },
+      { kind: 'cancelled', of: uuid(100) },
+    ]);
+  });
+
+  it('an order is taken by taps and keys, and an order that is not one is not', () => {
+    const presses = shown();
+    const add = screen.getByText('Add the order');
+    fireEvent.click(add);
+    expect(presses.said).toEqual([]);
+    fireEvent.change(screen.getByRole('textbox', { name: 'Table' }), { target: { value: '12' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Add Strip, rare' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Add Strip, rare' }));
+    fireEvent.click(screen.getByText('Held until fired'));
+    fireEvent.click(add);
+    expect(presses.said).toMatchObject([
+      { kind: 'ordered', order: { table: '12', held: true, pieces: [{}, { doneness: 'rare' }] } },
+    ]);
+  });
+
+  it('a change keeps the pieces that stay, and a begun one cannot be taken off', () => {
+    const piece = uuid(101);
+    const presses = shown([...ORDERS, begun(piece)], new Map([[piece, pieceOn(piece)]]));
+    fireEvent.click(within(ticket('7')).getByText('Change'));
+    const pieces = screen.getByRole('list', { name: 'Pieces of this order' });
+    expect(within(pieces).getAllByText('Off')).toHaveLength(1);
+    fireEvent.click(within(pieces).getByText('Off'));
+    fireEvent.click(screen.getByText('Change the order'));
+    expect(presses.said).toMatchObject([
+      { kind: 'changed', order: { table: '7', pieces: [{ id: piece }], allergy: 'nuts' } },
+    ]);
+  });
+
+  it('a piece that is on says how long it is warm, and is cooked again', () => {
+    const piece = uuid(101);
+    const presses = shown([...ORDERS, begun(piece)], new Map([[piece, pieceOn(piece)]]));
+    expect(ticket('7').textContent).toMatch(/in the pan · \d+ min( \d+ s)? between 5° and 60 °C/);
+    fireEvent.click(within(ticket('7')).getByText('Cook again'));
+    expect(presses.said).toMatchObject([{ kind: 'refired', of: uuid(100), instead: piece }]);
+  });
+
+  it('go onto paper with their boxes', () => {
+    renderWithStore(<TicketSheet pass={passOf(ORDERS)} />);
+    const sheet = screen.getByLabelText('Ticket sheet').textContent;
+    expect(sheet).toMatch(/Table 7 · lands \d\d:\d\d · NO nuts · by the window/);
+    expect(sheet).toContain('Table 8 · held until fired');
+    expect(sheet?.match(/☐ Strip, rare/g)).toHaveLength(3);
+  });
+});
+
+describe('the menu, and what a service came to', () => {
+  it('a dish says its ways, its sides and how long it keeps, and is taken off', async () => {
+    const side = {
+      name: 'Greens',
+      handsOn: 60,
+      handsOff: 180,
+      needs: 'burner',
+      keeps: 100,
+    } as const;
+    const asked = answerWith(({ method, path }) =>
+      method === 'DELETE'
+        ? new Response(null, { status: 204 })
+        : json(path.endsWith('/dishes') ? { dishes: [{ ...STRIP, sides: [side] }] } : {}),
+    );
+    renderWithStore(<Menu />);
+    const dishes = await screen.findByRole('list', { name: 'Dishes' });
+    expect(dishes.textContent).toMatch(/in the pan, turned once, \d+ min and \d+ min of rest/);
+    expect(dishes.textContent).toContain('keeps 2 days once prepared · with Greens, 4 min');
+    fireEvent.click(within(dishes).getByRole('button', { name: 'Take off Strip' }));
+    await waitFor(() => expect(asked.some(({ method }) => method === 'DELETE')).toBe(true));
+  });
+
+  it('says of a late table why it was', async () => {
+    const [order] = [ordered(100, '7', 1, { wanted: OPENS + 1_800_000 })];
+    const sent: ServiceEvent = { id: uuid(99), at: OPENS + 3_600_000, kind: 'sent', of: uuid(100) };
+    const piece = uuid(101);
+    const { cook } = pieceOn(piece);
+    const pulled = { id: uuid(904), kind: 'pulled' as const, at: OPENS + 3_400_000 };
+    const service = {
+      id: uuid(2),
+      name: 'Friday',
+      opensAt: OPENS,
+      closesAt: OPENS + 1,
+      dishes: [],
+    };
+    answerWith(({ path }) => {
+      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
+      if (path.endsWith('/services')) return json({ services: [service] });
+      const { id, startedAt, plan, events } = cook;
+      const cooked = { id, createdAt: startedAt, plan, events: [...events, pulled] };
+      return json({ service, events: [order, begun(piece), sent], cooks: [cooked] });
+    });
+    renderWithStore(<After />);
+    const tables = await screen.findByRole('list', { name: 'Tables sent' });
+    expect(tables.textContent).toMatch(/^Table 730 min late.*its last piece was begun .* late$/);
+    expect(screen.getByText(/^1 table, 1 piece; 0 of 1 within/)).toBeTruthy();
+  });
+
+  it('a service is opened, or one that is going on taken up; a watching phone only follows', async () => {
+    const service = {
+      id: uuid(2),
+      name: 'Friday',
+      opensAt: OPENS,
+      closesAt: OPENS + 9e7,
+      dishes: [],
+    };
+    answerWith(({ path }) => {
+      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
+      if (path.endsWith('/services')) return json({ services: [service] });
+      return json({ service, events: ORDERS, cooks: [] });
+    });
+    const { store } = renderWithStore(<OpenService onMenu={() => undefined} />);
+    expect(await screen.findByText('Open a service')).toBeTruthy();
+    act(() => void store.dispatch(roleTold(watching)));
+    expect(screen.queryByText('Open a service')).toBeNull();
+    fireEvent.click(await screen.findByText('Watch: Friday'));
+    await waitFor(() => expect(store.getState().pass.events).toHaveLength(2));
+    expect(store.getState().pass.serviceKnown).toBe(true);
+  });
+});

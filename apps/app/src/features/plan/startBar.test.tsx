@@ -1,0 +1,92 @@
+import { keptPlan } from '@crustan/core/formats';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { renderWithStore } from '../../renderWithStore';
+import { selectCooks } from '../../store/stoveSlice';
+import { planOf, REQUEST, uuid } from '../../testing';
+import { PlanActions } from './PlanActions';
+import { StartBar } from './StartBar';
+import { answerWith, json } from '../../fakeServer';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
+const mockPlan = planOf({ ...REQUEST, way: 'once' });
+let mockFound: typeof mockPlan | undefined = mockPlan;
+jest.mock('../../workers/planLane', () => ({
+  laneOf: () => ({
+    settled: () => Promise.resolve({ plan: mockFound, window: undefined, spread: undefined }),
+  }),
+}));
+
+const PLATE = Date.UTC(2026, 10, 27, 19);
+const shown = () => {
+  mockPush.mockClear();
+  localStorage.clear();
+  return renderWithStore(<StartBar way="once" plan={mockPlan} plateAt={PLATE} />);
+};
+
+describe('the start of a plan under the thumb', () => {
+  it('says the way and its minutes, and takes the plan that is there by then to the stove', async () => {
+    const { store, container } = shown();
+    expect(container.textContent).toMatch(/^In the pan, turned once\d+:\d\d/);
+    fireEvent.click(screen.getByText('Start at the stove'));
+    await waitFor(() => expect(selectCooks(store.getState())).toHaveLength(1));
+    const [cook] = selectCooks(store.getState());
+    expect(cook?.plan).toMatchObject({ title: 'Strip steak, 25 mm', plateAt: PLATE });
+    expect(cook?.events.map(({ kind }) => kind)).toEqual(['started']);
+    expect(mockPush).toHaveBeenCalledWith('/stove');
+    // Pressed again it goes to that cook: there is one.
+    fireEvent.click(screen.getByText('Go to the cook'));
+    expect(selectCooks(store.getState())).toHaveLength(1);
+  });
+
+  it('starts nothing where no plan came of it', async () => {
+    mockFound = undefined;
+    const { store } = shown();
+    fireEvent.click(screen.getByText('Start at the stove'));
+    await Promise.resolve();
+    await Promise.resolve();
+    expect(selectCooks(store.getState())).toEqual([]);
+    expect(mockPush).not.toHaveBeenCalled();
+    mockFound = mockPlan;
+  });
+});
+
+describe('what else is done with a plan', () => {
+  const RECORD = {
+    id: uuid(1),
+    createdAt: PLATE,
+    title: 'Strip steak, 25 mm',
+    plateAt: PLATE,
+    plan: keptPlan(mockPlan),
+  };
+  const kept = async (status: number) => {
+    const asked = answerWith(() =>
+      status === 200
+        ? json({ ...RECORD, events: [] })
+        : new Response(JSON.stringify({ detail: 'The disk is full.' }), {
+            status,
+            headers: { 'Content-Type': 'application/problem+json' },
+          }),
+    );
+    renderWithStore(
+      <PlanActions record={() => Promise.resolve(RECORD)} what={{ keep: 'Keep this plan' }} />,
+    );
+    // Without a start: on a phone that is in the bar.
+    expect(screen.getAllByRole('button').map((one) => one.textContent)).toEqual(['Keep this plan']);
+    fireEvent.click(screen.getByText('Keep this plan'));
+    await waitFor(() => expect(asked).toHaveLength(1));
+    return asked;
+  };
+
+  it('it is kept, and another may be', async () => {
+    const asked = await kept(200);
+    expect(await screen.findByText('Kept; keep another')).toBeTruthy();
+    expect(asked[0]?.body).toMatchObject({ id: RECORD.id, title: RECORD.title });
+  });
+
+  it('says that it was not kept, and why', async () => {
+    await kept(507);
+    expect((await screen.findByRole('alert')).textContent).toMatch(/^Not kept\. /);
+    expect(screen.getByText('Keep this plan')).toBeTruthy();
+  });
+});

@@ -1,0 +1,90 @@
+import { planOf, recordOf, uuid } from '../testing';
+import { bringService } from './bringService';
+import { makeStore } from './store';
+
+const AT = Date.UTC(2026, 10, 20, 18);
+const SERVICE = { id: uuid(1), name: 'last week', opensAt: AT, closesAt: AT + 9e7, dishes: [] };
+const orders = (count: number) =>
+  Array.from({ length: count }, (_, i) => ({
+    id: uuid(100 + i),
+    at: AT + i,
+    kind: 'ordered',
+    order: {
+      id: uuid(1000 + i),
+      table: String(i),
+      pieces: [{ id: uuid(2000 + i), dish: uuid(3), doneness: 'rare' }],
+    },
+  }));
+const COOK = {
+  id: uuid(2000),
+  createdAt: AT,
+  plan: recordOf(planOf()),
+  together: { id: uuid(1000), waits: 0 },
+  events: [{ id: uuid(50), kind: 'started', at: AT }],
+};
+const file = (more: object = {}): string =>
+  JSON.stringify({
+    format: 'crustan-service/1',
+    service: SERVICE,
+    events: orders(2),
+    cooks: [COOK],
+    dishes: [],
+    ...more,
+  });
+
+const json = (body: unknown): Response =>
+  new Response(JSON.stringify(body), { headers: { 'Content-Type': 'application/json' } });
+
+/** A server that takes everything, and what it was sent. */
+const serving = () => {
+  const sent: { readonly path: string; readonly count: number }[] = [];
+  Object.assign(globalThis, {
+    fetch: async (request: Request): Promise<Response> => {
+      const { pathname } = new URL(request.url);
+      const text = await request.text();
+      if (text === '') return json({ dishes: [] });
+      const body: { events?: readonly { id: string }[] } = JSON.parse(text);
+      const ids = body.events?.map(({ id }) => id);
+      sent.push({ path: `${request.method} ${pathname}`, count: ids?.length ?? 0 });
+      if (ids) return json({ acknowledged: ids });
+      return json(pathname.includes('/cooks/') ? COOK : SERVICE);
+    },
+  });
+  return sent;
+};
+
+describe('a service from a file', () => {
+  it('goes in with its events and its cooks, each after what it belongs to', async () => {
+    const sent = serving();
+    const { dispatch } = makeStore();
+    expect(await bringService(dispatch, file())).toEqual({
+      ok: true,
+      name: 'last week',
+      tables: 2,
+    });
+    expect(sent).toEqual([
+      { path: `PUT /api/v1/services/${SERVICE.id}`, count: 0 },
+      { path: `POST /api/v1/services/${SERVICE.id}/events`, count: 2 },
+      { path: `PUT /api/v1/cooks/${COOK.id}`, count: 0 },
+      { path: `POST /api/v1/cooks/${COOK.id}/events`, count: 1 },
+    ]);
+  });
+
+  it('a long one goes in batches that the server takes', async () => {
+    const sent = serving();
+    await bringService(makeStore().dispatch, file({ events: orders(450), cooks: [] }));
+    expect(sent.slice(1).map(({ count }) => count)).toEqual([200, 200, 50]);
+  });
+
+  it.each([
+    ['no json', /It is no JSON/],
+    ['[]', /./],
+    [file({ format: 'crustan-book/1' }), /^format must be "crustan-service\/1"/],
+    [file({ events: [{ id: uuid(1), kind: 'eaten', at: AT }] }), /^events\.0/],
+  ])('%.20s is told what it lacks, and nothing is sent', async (text, why) => {
+    const sent = serving();
+    const found = await bringService(makeStore().dispatch, text);
+    expect(found).toMatchObject({ ok: false, why: expect.stringMatching(why) });
+    expect(sent).toEqual([]);
+  });
+});
