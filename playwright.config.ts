@@ -15,6 +15,7 @@ export default defineConfig({
   use: {
     launchOptions: { executablePath: ensureChromium(), args: CHROMIUM_ARGS },
     trace: 'off',
+    locale: 'en-GB',
   },
   projects: [
     {

@@ -10,7 +10,12 @@ import { expect, findings, fits, showsFigures, test } from './kitchen';
 const args = CHROMIUM_ARGS.map((arg) =>
   arg.startsWith('--host-resolver-rules=') ? arg.replace('=', `=MAP ${LAN_NAME} 127.0.0.1, `) : arg,
 );
-const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true };
+const PHONE = {
+  viewport: { width: 390, height: 844 },
+  isMobile: true,
+  hasTouch: true,
+  locale: 'en-GB',
+};
 
 let served: Served;
 let home = '';

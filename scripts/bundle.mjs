@@ -12,8 +12,8 @@ const packagesOutside = {
   },
 };
 
-/** Bundles a TypeScript entry for Node. */
-export const bundle = (entry, outfile) =>
+/** Bundles a TypeScript entry for Node. @param plugins beside the usual one */
+export const bundle = (entry, outfile, ...plugins) =>
   projectRequire('esbuild').build({
     entryPoints: [path.join(ROOT, entry)],
     outfile: path.isAbsolute(outfile) ? outfile : path.join(ROOT, outfile),
@@ -23,5 +23,5 @@ export const bundle = (entry, outfile) =>
     format: 'esm',
     sourcemap: 'inline',
     logLevel: 'warning',
-    plugins: [packagesOutside],
+    plugins: [...plugins, packagesOutside],
   });

@@ -10,6 +10,8 @@ export const CHROMIUM_ARGS = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',
+  // Metric units and a 24-hour clock, wherever the machine stands.
+  '--accept-lang=en-GB',
   '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
 ];
 

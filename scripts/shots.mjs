@@ -14,8 +14,13 @@ const { chromium } = projectRequire('@playwright/test');
 const served = await startServed({ demo: true });
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
 
-const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true };
-const WIDE = { viewport: { width: 1280, height: 800 } };
+const PHONE = {
+  viewport: { width: 390, height: 844 },
+  isMobile: true,
+  hasTouch: true,
+  locale: 'en-GB',
+};
+const WIDE = { viewport: { width: 1280, height: 800 }, locale: 'en-GB' };
 
 const plan = async (page) => {
   await page.goto(served.url, { waitUntil: 'networkidle' });

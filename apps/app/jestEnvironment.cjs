@@ -16,6 +16,17 @@ module.exports = class extends TestEnvironment {
       TextEncoder,
       TextDecoder,
     });
+    // The units and the clock that a test does not choose.
+    Object.defineProperty(this.global.navigator, 'language', {
+      value: 'en-GB',
+      configurable: true,
+    });
+    // jsdom has none.
+    this.global.matchMedia = () => ({
+      matches: false,
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+    });
     // An id of its own making: jsdom's crypto lacks it.
     Object.defineProperty(this.global.crypto, 'randomUUID', {
       value: () => crypto.randomUUID(),

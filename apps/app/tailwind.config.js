@@ -1,3 +1,7 @@
+/** Classes of a colour whose value the page's light decides: global.css has them, in light and in dark. */
+const tones = (name, shades) =>
+  Object.fromEntries(shades.map((shade) => [shade, `var(--${name}-${shade})`]));
+
 /** The tokens of the look: iron, salt, one gas flame, hazard; type in seven sizes. */
 module.exports = {
   content: ['./src/**/*.{ts,tsx}'],
@@ -6,9 +10,9 @@ module.exports = {
   theme: {
     colors: {
       transparent: 'transparent',
-      iron: { 950: '#141618', 900: '#1B1D1F', 700: '#3A3F45', 500: '#5F6367', 400: '#979CA1' },
-      salt: { 0: '#FFFFFF', 50: '#F6F4EE', 200: '#DDD8CC', 300: '#B9B4A8' },
-      flame: { light: '#1F4FD1', dark: '#7FA4FF' },
+      iron: tones('iron', [950, 900, 700, 500, 400]),
+      salt: tones('salt', [0, 50, 200, 300]),
+      flame: tones('flame', ['light', 'dark']),
       hazard: '#F2C430',
     },
     fontSize: {

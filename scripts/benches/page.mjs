@@ -1,5 +1,10 @@
 // What the benches of the interface share.
-export const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true };
+export const PHONE = {
+  viewport: { width: 390, height: 844 },
+  isMobile: true,
+  hasTouch: true,
+  locale: 'en-GB',
+};
 
 export const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 

@@ -6,6 +6,7 @@ import { dishStore } from './db/dishStore';
 import { kitchenStore } from './db/kitchenStore';
 import type { Book } from './db/openBook';
 import { photoStore } from './db/photoStore';
+import { practiceStore } from './db/practiceStore';
 import { planStore } from './db/planStore';
 import { serviceStore } from './db/serviceStore';
 import { trialStore } from './db/trialStore';
@@ -19,6 +20,7 @@ import { kitchenRoutes } from './routes/kitchenRoutes';
 import { demandRoutes, dishRoutes } from './routes/menuRoutes';
 import { phoneRoutes, whoRoutes, type Access } from './routes/phoneRoutes';
 import { planRoutes } from './routes/planRoutes';
+import { practiceRoutes } from './routes/practiceRoutes';
 import { newsOf, serviceRoutes } from './routes/serviceRoutes';
 import { trialRoutes } from './routes/trialRoutes';
 
@@ -74,6 +76,7 @@ export const apiParts = ({
     '/services': serviceRoutes(book, services, cooks, news, now),
     '/dishes': dishRoutes(dishStore(book)),
     '/demand': demandRoutes(demandStore(book)),
+    '/practice': practiceRoutes(practiceStore(book)),
     '/trials': trialRoutes(trialStore(book)),
     '/kitchen': kitchenRoutes(kitchenStore(book), now),
     '/book': bookRoutes(book, migrations, now),

@@ -26,6 +26,7 @@ import {
   phoneSchema,
   whoAsksSchema,
 } from '@crustan/core/formats/phonesSchema';
+import { practiceListSchema, practiceResultSchema } from '@crustan/core/formats/practiceSchema';
 import {
   cookEventBatch,
   cookListQuery,
@@ -156,6 +157,12 @@ export const API: readonly ApiRoute[] = [
   remove('/dishes/{id}', 'cook', 'Takes a dish off the menu.'),
   get('/demand', 'cook', 'What was ordered on past days.', { gives: demandSchema }),
   post('/demand', 'cook', 'Adds past days.', { takes: demandSchema, gives: demandSchema }),
+
+  get('/practice', 'cook', 'How lessons and drills went.', { gives: practiceListSchema }),
+  put('/practice/{id}', 'cook', 'Keeps how one went.', {
+    takes: practiceResultSchema,
+    gives: practiceResultSchema,
+  }),
 
   get('/trials', 'cook', 'Trials.', { gives: trialListSchema }),
   get('/trials/{id}', 'cook', 'A trial.', { gives: trialSchema }),

@@ -97,7 +97,7 @@ describe('books of every released schema', () => {
     const id = filled(version);
     for (let opened = 0; opened < 2; opened += 1) {
       const book = openBook(folder, MIGRATIONS);
-      expect(book.schemaVersion).toBe(6);
+      expect(book.schemaVersion).toBe(7);
       const store = cookStore(book);
       const cook = store.get(id);
       expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);

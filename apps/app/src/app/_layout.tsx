@@ -9,6 +9,7 @@ import { followCooks } from '../store/cookLink';
 import { keepPresses } from '../store/keepPresses';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
+import { keepLight } from '../store/keepLight';
 import { keepNative } from '../store/nativeDraft';
 import { keepOnDevice } from '../store/keepOnDevice';
 import { watchReach } from '../store/reachLink';
@@ -46,6 +47,7 @@ export default function Layout() {
   useEffect(() => {
     const stops = [
       keepOnDevice(store),
+      keepLight(store),
       keepNative(store),
       keepPresses(store),
       keepTime(),

@@ -19,6 +19,7 @@ import { Text } from '../ui/Text';
 import { sayJudged } from '../words/judgedWords';
 import { useShow } from '../words/useShow';
 import { judgeSchema, typedOf, type TypedJudgement } from './judgeSchema';
+import { INK } from '../ui/ink';
 
 export interface Props {
   readonly onJudge: (judgement: Judgement) => void;
@@ -76,7 +77,7 @@ const Field = ({ control, name, label, placeholder, error, onIron }: FieldProps)
             inputMode={long ? 'text' : 'decimal'}
             multiline={long}
             placeholder={placeholder ?? ''}
-            placeholderTextColor={onIron ? '#979CA1' : '#5F6367'}
+            placeholderTextColor={onIron ? INK.iron400 : INK.iron500}
             value={field.value}
             onChangeText={field.onChange}
             onBlur={field.onBlur}

@@ -12,6 +12,12 @@ const attentionSchema = z.object({
   /** Warned so long before a thing is due, s. */
   headStart: z.number().min(0).max(120),
   leftHanded: z.boolean(),
+  /** Of everything that sounds, share of full. */
+  volume: z.number().min(0).max(1).default(0.8),
+  /** What the pan should sound like now, played. */
+  panSound: z.boolean().default(false),
+  /** Larger targets, nothing to scroll, and a longer press where a slip costs. */
+  wetHands: z.boolean().default(false),
 });
 
 /** How the stove calls its cook. */
@@ -24,6 +30,9 @@ const USUAL: Attention = {
   notification: false,
   headStart: 15,
   leftHanded: false,
+  volume: 0.8,
+  panSound: false,
+  wetHands: false,
 };
 
 export const attentionSlice = createSlice({

@@ -61,7 +61,7 @@ export const bookApi = createApi({
     baseUrl: new URL(API, globalThis.location?.href ?? 'http://localhost').href,
     timeout: 8000,
   }),
-  tagTypes: ['Plans', 'Cook', 'Trials', 'Menu', 'Services', 'Demand', 'Phones'],
+  tagTypes: ['Plans', 'Cook', 'Trials', 'Menu', 'Services', 'Demand', 'Phones', 'Practice'],
   endpoints: (build) => ({
     plans: build.query<readonly PlanRecord[], void>({
       query: () => '/plans',

@@ -5,8 +5,12 @@ import type { AppState, AppStore } from './store';
 /** What outlives the page on the device, by the name it is kept under. */
 const KEPT: Readonly<Record<string, (state: AppState) => unknown>> = {
   attention: ({ attention }) => attention,
+  declined: ({ declined }) => declined,
+  first: ({ first }) => first,
   kitchen: ({ kitchen }) => kitchen,
   units: ({ units }) => units.system,
+  hours: ({ units }) => units.hours,
+  light: ({ light }) => light,
   request: ({ draft }) => draft.request,
 };
 

@@ -25,6 +25,9 @@ const momentOf = (day: string, hour: string): Date => parseISO(`${day}T${hour}`)
 /** The day of a moment, as a plate time has it. */
 export const dayOf = (ms: number): string => format(ms, DAY);
 
+/** The hour of a moment, as a plate time has it. */
+export const hourAt = (ms: number): string => format(ms, HOUR);
+
 /** An hour as a plate time has it; undefined where it is none. */
 export const hourOf = (text: string): string | undefined =>
   /^\d\d:\d\d$/.test(text) && isValid(parseISO(`2000-01-01T${text}`)) ? text : undefined;
@@ -54,7 +57,7 @@ export const plateMoment = ({ hour, day }: PlateTime, now: number): number => {
 
 /** A moment as a plate time: with its day, unless it is past or the next time the clock shows its hour. */
 export const plateTimeOf = (ms: number, now: number): PlateTime => {
-  const hour = format(ms, HOUR);
+  const hour = hourAt(ms);
   const soon = plateMoment({ hour }, now);
   const minute = 60_000;
   return ms < now || Math.abs(soon - ms) < minute ? { hour } : { hour, day: dayOf(ms) };

@@ -7,10 +7,13 @@ import {
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { attentionSlice } from './attentionSlice';
 import { bookApi } from './bookApi';
+import { declinedSlice } from './declinedSlice';
 import { deletedSlice } from './deletedSlice';
 import { devicesSlice } from './devicesSlice';
 import { draftSlice } from './draftSlice';
+import { firstSlice } from './firstSlice';
 import { kitchenSlice } from './kitchenSlice';
+import { lightSlice } from './lightSlice';
 import { passSlice } from './passSlice';
 import { reachSlice } from './reachSlice';
 import { stoveSlice } from './stoveSlice';
@@ -18,10 +21,13 @@ import { unitsSlice } from './unitsSlice';
 import { watchOnly } from './watchOnly';
 
 const reducer = combineReducers({
+  declined: declinedSlice.reducer,
   deleted: deletedSlice.reducer,
   draft: draftSlice.reducer,
+  first: firstSlice.reducer,
   kitchen: kitchenSlice.reducer,
   units: unitsSlice.reducer,
+  light: lightSlice.reducer,
   stove: stoveSlice.reducer,
   pass: passSlice.reducer,
   attention: attentionSlice.reducer,

@@ -1,18 +1,21 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { UnitSystem } from '@crustan/core/units';
+import { UNIT_SYSTEMS, type UnitSystem } from '@crustan/core/units';
+import { z } from 'zod';
 import { recall } from './device';
+import { HOUR_COUNTS, usualHours, usualUnits, type HourCount } from './locale';
 
 export interface UnitsState {
   readonly system: UnitSystem;
+  /** Clock times by 24 hours or by 12. */
+  readonly hours: HourCount;
 }
 
 const initialState = (): UnitsState => ({
-  system:
-    recall('units', (value) => (value === 'imperial' ? ('imperial' as const) : undefined)) ??
-    'metric',
+  system: recall('units', (value) => z.enum(UNIT_SYSTEMS).safeParse(value).data) ?? usualUnits(),
+  hours: recall('hours', (value) => z.enum(HOUR_COUNTS).safeParse(value).data) ?? usualHours(),
 });
 
-/** The units everything is shown in, everywhere at once. */
+/** The units everything is shown in, everywhere at once, and the clock. */
 export const unitsSlice = createSlice({
   name: 'units',
   initialState,
@@ -21,6 +24,10 @@ export const unitsSlice = createSlice({
       ...state,
       system: action.payload,
     }),
+    hoursChosen: (state, action: PayloadAction<HourCount>) => ({
+      ...state,
+      hours: action.payload,
+    }),
   },
 });
-export const { unitsChosen } = unitsSlice.actions;
+export const { unitsChosen, hoursChosen } = unitsSlice.actions;

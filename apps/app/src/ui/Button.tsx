@@ -7,7 +7,7 @@ export interface ButtonProps {
   readonly spoken?: string | undefined;
   readonly onPress: () => void;
   /** `main` is the one thing to do; `plain` stands beside it; `stove` is for a wet knuckle. */
-  readonly kind?: 'main' | 'plain' | 'stove' | 'stovePlain';
+  readonly kind?: 'main' | 'plain' | 'stove' | 'stovePlain' | 'stoveWet';
   readonly disabled?: boolean;
   readonly testID?: string;
 }
@@ -17,12 +17,14 @@ const BOX = {
   plain: 'min-h-touch border border-salt-300 px-4',
   stove: 'min-h-[88px] bg-flame-dark px-5',
   stovePlain: 'min-h-stove border border-iron-500 px-4',
+  stoveWet: 'min-h-[80px] border border-iron-500 px-2',
 } as const;
 const LABEL = {
   main: ['head', 'text-salt-0'],
   plain: ['head', 'text-iron-950'],
   stove: ['bigFigure', 'text-iron-950'],
   stovePlain: ['head', 'text-salt-50'],
+  stoveWet: ['bigFigure', 'text-salt-50'],
 } as const;
 
 export const Button = ({

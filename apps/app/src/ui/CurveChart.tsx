@@ -5,6 +5,7 @@ import { scaleLinear } from 'd3-scale';
 import { Text } from './Text';
 import type { UnitSystem } from '@crustan/core/units';
 import { temperatureTicks } from './temperatureTicks';
+import { INK } from './ink';
 
 export interface Curve {
   readonly time: readonly number[];
@@ -88,10 +89,10 @@ export const CurveChart = memo(function CurveChart({
   onIron = false,
 }: Props) {
   const [width, setWidth] = useState(0);
-  const ink = onIron ? '#F6F4EE' : '#141618';
-  const faint = onIron ? '#3A3F45' : '#DDD8CC';
-  const quiet = onIron ? '#979CA1' : '#5F6367';
-  const accent = onIron ? '#7FA4FF' : '#1F4FD1';
+  const ink = onIron ? INK.salt50 : INK.iron950;
+  const faint = onIron ? INK.iron700 : INK.salt200;
+  const quiet = onIron ? INK.iron400 : INK.iron500;
+  const accent = onIron ? INK.flameDark : INK.flameLight;
 
   const last = Math.max(1, ...curves.map((curve) => curve.time.at(-1) ?? 0));
   const highest = Math.max(SQUEEZE_FROM + 20, ...curves.flatMap((curve) => curve.value));
@@ -246,7 +247,7 @@ export const CurveChart = memo(function CurveChart({
                 cy={y(point.value)}
                 r={5}
                 fill={accent}
-                stroke={onIron ? '#141618' : '#F6F4EE'}
+                stroke={onIron ? INK.iron950 : INK.salt50}
                 strokeWidth={1.5}
               />
             ))}

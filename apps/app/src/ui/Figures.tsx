@@ -5,6 +5,8 @@ import { Text } from './Text';
 export interface FigureItem {
   readonly value: string;
   readonly label: string;
+  /** What the word means, where it may not be known. */
+  readonly means?: string | undefined;
   /** What it was computed from and how sure it is. */
   readonly why: string;
 }
@@ -37,7 +39,8 @@ export const Figures = ({ items }: { readonly items: readonly FigureItem[] }) =>
         ))}
       </View>
       {shown ? (
-        <View className="border-l-2 border-flame-light pl-3" aria-live="polite">
+        <View className="gap-1 border-l-2 border-flame-light pl-3" aria-live="polite">
+          {shown.means === undefined ? null : <Text voice="small">{shown.means}</Text>}
           <Text voice="small">{shown.why}</Text>
         </View>
       ) : null}

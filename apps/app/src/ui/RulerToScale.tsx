@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import Svg, { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { UnitSystem } from '@crustan/core/units';
+import { INK } from './ink';
 
 /** CSS pixels to a millimetre: a CSS inch is 96 px, near true size on a phone. */
 const PX_PER_MM = 96 / 25.4;
@@ -15,7 +16,12 @@ export interface Props {
 /** The thickness against a ruler, about as large as life. */
 export const RulerToScale = ({ thickness, units, width }: Props) => (
   <Svg width={width} height={58} aria-hidden>
-    <Rect width={Math.min(width, thickness * 1000 * PX_PER_MM)} height={24} rx={3} fill="#979CA1" />
+    <Rect
+      width={Math.min(width, thickness * 1000 * PX_PER_MM)}
+      height={24}
+      rx={3}
+      fill={INK.iron400}
+    />
     <Ticks units={units} width={width} />
   </Svg>
 );
@@ -32,7 +38,7 @@ const Ticks = memo(function Ticks({ units, width }: Omit<Props, 'thickness'>) {
   });
   return (
     <G>
-      <Path d={strokes.join('')} stroke="#3A3F45" fill="none" />
+      <Path d={strokes.join('')} stroke={INK.iron700} fill="none" />
       {Array.from({ length: Math.floor(count / parts) + 1 }, (_, i) => (
         <SvgText
           key={i}
@@ -40,7 +46,7 @@ const Ticks = memo(function Ticks({ units, width }: Omit<Props, 'thickness'>) {
           y={55}
           fontSize={12}
           fontFamily="BarlowCondensedMedium"
-          fill="#3A3F45"
+          fill={INK.iron700}
         >
           {i === 0 ? (metric ? '0 cm' : '0 in') : String(i)}
         </SvgText>

@@ -2,6 +2,7 @@ import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { scaleLinear } from 'd3-scale';
+import { INK } from './ink';
 
 export interface TrendPoint {
   readonly at: number;
@@ -72,7 +73,7 @@ export const TrendChart = memo(function TrendChart({
                 x2={width - PAD.right}
                 y1={y(tick)}
                 y2={y(tick)}
-                stroke={tick === zero ? '#5F6367' : '#DDD8CC'}
+                stroke={tick === zero ? INK.iron500 : INK.salt200}
               />
               <SvgText
                 x={PAD.left - 6}
@@ -80,7 +81,7 @@ export const TrendChart = memo(function TrendChart({
                 textAnchor="end"
                 fontFamily="BarlowCondensedMedium"
                 fontSize={12}
-                fill="#5F6367"
+                fill={INK.iron500}
               >
                 {showValue(tick)}
               </SvgText>
@@ -94,7 +95,7 @@ export const TrendChart = memo(function TrendChart({
               textAnchor={i === 0 ? 'start' : 'end'}
               fontFamily="BarlowCondensedMedium"
               fontSize={12}
-              fill="#5F6367"
+              fill={INK.iron500}
             >
               {i === 1 && first === last ? '' : showTime(at)}
             </SvgText>
@@ -103,7 +104,7 @@ export const TrendChart = memo(function TrendChart({
             <Path
               d={`M${running.map(({ at, value }) => `${x(at).toFixed(1)},${y(value).toFixed(1)}`).join('L')}`}
               fill="none"
-              stroke="#1F4FD1"
+              stroke={INK.flameLight}
               strokeWidth={2}
             />
           ) : null}
@@ -113,8 +114,8 @@ export const TrendChart = memo(function TrendChart({
               cx={x(at)}
               cy={y(value)}
               r={4}
-              fill={filled ? '#141618' : '#F6F4EE'}
-              stroke="#141618"
+              fill={filled ? INK.iron950 : INK.salt50}
+              stroke={INK.iron950}
               strokeWidth={1.5}
             />
           ))}

@@ -15,5 +15,5 @@ export const sayNextDue = (
   const due = nextDue(runOf(plan, gear), plateAt, now);
   if (due === undefined) return undefined;
   const { does } = stepWords(due.step, plan, show, gear.pan, gear.oven.offset);
-  return `Next: ${does.charAt(0).toLowerCase()}${does.slice(1)}: ${sayMoment(due.at, now)}`;
+  return `Next: ${does.charAt(0).toLowerCase()}${does.slice(1)}: ${sayMoment(due.at, now, show)}`;
 };

@@ -1,5 +1,7 @@
+import { showIn } from './show';
 import { sayDay, sayMoment, sayPlate } from './sayPlate';
 
+const show = showIn('metric');
 const now = new Date(2026, 10, 26, 12).getTime();
 const at = (day: number, hour = 19, minute = 30): number =>
   new Date(2026, 10, day, hour, minute).getTime();
@@ -14,12 +16,21 @@ it('speaks of a day as one does from today', () => {
     'Thu 3 Dec',
   ]);
   expect(sayDay(at(26, 14), now)).toBe('today');
-  expect(sayMoment(at(26, 19, 0), now)).toBe('tonight, 19:00');
+  expect(sayMoment(at(26, 19, 0), now, show)).toBe('tonight, 19:00');
 });
 
 it('says when the plate is wanted', () => {
-  expect(sayPlate({ hour: '19:30' }, now)).toBe('at 19:30');
-  expect(sayPlate({ hour: '19:30', day: '2026-11-27' }, now)).toBe('tomorrow at 19:30');
-  expect(sayPlate({ hour: '12:00', day: '2026-11-28' }, now)).toBe('on Saturday at 12:00');
-  expect(sayPlate({ hour: '12:00', day: '2026-12-24' }, now)).toBe('on Thu 24 Dec at 12:00');
+  expect(sayPlate({ hour: '19:30' }, now, show)).toBe('at 19:30');
+  expect(sayPlate({ hour: '19:30', day: '2026-11-27' }, now, show)).toBe('tomorrow at 19:30');
+  expect(sayPlate({ hour: '12:00', day: '2026-11-28' }, now, show)).toBe('on Saturday at 12:00');
+  expect(sayPlate({ hour: '12:00', day: '2026-12-24' }, now, show)).toBe('on Thu 24 Dec at 12:00');
+});
+
+it('counts the hours by twelve where the cook does', () => {
+  const twelve = showIn('metric', '12');
+  expect(sayMoment(at(26, 19, 0), now, twelve)).toBe('tonight, 7:00 pm');
+  expect(sayPlate({ hour: '00:15', day: '2026-11-28' }, now, twelve)).toBe(
+    'on Saturday at 12:15 am',
+  );
+  expect(twelve.clockSeconds(at(26, 12, 5))).toBe('12:05:00 pm');
 });

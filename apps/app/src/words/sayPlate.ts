@@ -1,5 +1,6 @@
 import { format } from 'date-fns/format';
 import { dayOf, daysAhead, plateMoment, type PlateTime } from '../store/plateTime';
+import type { Show } from './show';
 
 /** From this hour on today is tonight. */
 const EVENING = 17;
@@ -16,12 +17,14 @@ export const sayDay = (ms: number, now: number): string => {
 };
 
 /** A moment with its day: `tonight, 19:00`. */
-export const sayMoment = (ms: number, now: number): string =>
-  `${sayDay(ms, now)}, ${format(ms, 'HH:mm')}`;
+export const sayMoment = (ms: number, now: number, show: Show): string =>
+  `${sayDay(ms, now)}, ${show.clock(ms)}`;
 
 /** A plate time in the sentence, after "on the plate": `at 19:30`, `on Saturday at 19:30`. */
-export const sayPlate = (plate: PlateTime, now: number): string => {
-  if (plate.day === undefined) return `at ${plate.hour}`;
-  const day = sayDay(plateMoment(plate, now), now);
-  return `${/^[A-Z]/.test(day) ? `on ${day}` : day} at ${plate.hour}`;
+export const sayPlate = (plate: PlateTime, now: number, show: Show): string => {
+  const moment = plateMoment(plate, now);
+  const hour = `at ${show.clock(moment)}`;
+  if (plate.day === undefined) return hour;
+  const day = sayDay(moment, now);
+  return `${/^[A-Z]/.test(day) ? `on ${day}` : day} ${hour}`;
 };

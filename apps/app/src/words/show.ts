@@ -1,3 +1,4 @@
+import type { HourCount } from '../store/locale';
 import { showNumber, showQuantity, UNITS, type UnitSystem } from '@crustan/core/units';
 
 /** How every figure on a screen is written, in the cook's own units. */
@@ -16,9 +17,9 @@ export interface Show {
   /** Fine lengths, such as a crust. */
   readonly depth: (metres: number) => string;
   readonly weight: (kilograms: number) => string;
-  /** `19:30`. */
+  /** `19:30`, or `7:30 pm`. */
   readonly clock: (ms: number) => string;
-  /** `19:30:15`. */
+  /** With its seconds: `19:30:15`, `7:30:15 pm`. */
   readonly clockSeconds: (ms: number) => string;
   /** `Sun 22 Nov, 19:30`. */
   readonly day: (ms: number) => string;
@@ -30,19 +31,28 @@ export interface Show {
   readonly symbols: string;
 }
 
-/** The browser's own calendar; the kitchen runs on a 24-hour clock. */
-const timeFormat = (options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', ...options });
-const CLOCK = timeFormat({});
-const CLOCK_SECONDS = timeFormat({ second: '2-digit' });
+/** The browser's own calendar, in the language of the pages. */
+const timeFormats = (
+  options: Intl.DateTimeFormatOptions,
+): Record<HourCount, Intl.DateTimeFormat> => ({
+  24: new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', ...options }),
+  12: new Intl.DateTimeFormat('en-GB', {
+    hour: 'numeric',
+    minute: '2-digit',
+    hourCycle: 'h12',
+    ...options,
+  }),
+});
+const CLOCK = timeFormats({});
+const CLOCK_SECONDS = timeFormats({ second: '2-digit' });
 const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric' });
 const MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
-const DAY = timeFormat({ weekday: 'short', day: 'numeric', month: 'short' });
+const DAY = timeFormats({ weekday: 'short', day: 'numeric', month: 'short' });
 
 /** From here on a weight is said in kilograms or pounds, kg. */
 const HEAVY = 1;
 
-export const showIn = (units: UnitSystem): Show => ({
+export const showIn = (units: UnitSystem, hours: HourCount = '24'): Show => ({
   units,
   degrees: (celsius, decimals) => `${showNumber('temperature', celsius, units, decimals)}°`,
   temperature: (celsius, decimals) => showQuantity('temperature', celsius, units, decimals),
@@ -54,9 +64,9 @@ export const showIn = (units: UnitSystem): Show => ({
     kilograms < HEAVY
       ? showQuantity('weight', kilograms, units)
       : showQuantity('heavyWeight', kilograms, units),
-  clock: (ms) => CLOCK.format(ms),
-  clockSeconds: (ms) => CLOCK_SECONDS.format(ms),
-  day: (ms) => DAY.format(ms),
+  clock: (ms) => CLOCK[hours].format(ms),
+  clockSeconds: (ms) => CLOCK_SECONDS[hours].format(ms),
+  day: (ms) => DAY[hours].format(ms),
   weekday: (ms) => WEEKDAY.format(ms),
   date: (ms) => MONTH.format(ms),
   symbols: (['temperature', 'thickness', 'weight'] as const)

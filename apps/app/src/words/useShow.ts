@@ -2,8 +2,8 @@ import { useMemo } from 'react';
 import { useAppSelector } from '../store/store';
 import { showIn, type Show } from './show';
 
-/** How figures are written in the units the cook has chosen. */
+/** How figures are written in the units and by the clock that the cook has chosen. */
 export const useShow = (): Show => {
-  const system = useAppSelector((state) => state.units.system);
-  return useMemo(() => showIn(system), [system]);
+  const { system, hours } = useAppSelector((state) => state.units);
+  return useMemo(() => showIn(system, hours), [system, hours]);
 };

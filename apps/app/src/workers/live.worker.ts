@@ -1,17 +1,26 @@
 import { expose } from 'comlink';
-import type { PanOnBurner } from '@crustan/core/gear';
+import type { KitchenDeviation, PanOnBurner } from '@crustan/core/gear';
 import { Forecaster, type Forecast, type ForecastInput } from '@crustan/core/estimate';
 import {
+  apartLoss,
+  drawnCard,
   PracticeKitchen,
   practiceScore,
+  type DrillCard,
+  type DrillKind,
   type HiddenKitchen,
+  type PracticeLoss,
   type PracticePlace,
   type PracticeResult,
   type PracticeScore,
+  type PracticeStart,
+  type Readable,
   type Senses,
 } from '@crustan/core/simulation';
 import {
   replay,
+  steamOfCook,
+  type SteamCurve,
   type CookEvent,
   type PlanFigures,
   type ReplayedCook,
@@ -31,18 +40,59 @@ const forecasters = new Map<string, { readonly key: string; readonly forecaster:
 /** What a practising cook does. */
 export type PracticeDeed =
   | { readonly do: 'burner'; readonly setting: number }
+  | { readonly do: 'oven'; readonly dial: number }
   | { readonly do: 'move'; readonly place: PracticePlace }
   | { readonly do: 'turn' }
   | { readonly do: 'butter' };
 
-/** What a practice shows after some time: what is sensed, and what the thermometers say. */
-export interface PracticeSeen {
-  readonly senses: Senses;
-  readonly core: number;
-  readonly pan: number;
+/** A piece of a practice, and how its kitchen is found. */
+export interface PracticePiece {
+  readonly request: PlanRequest;
+  readonly hidden: HiddenKitchen;
+  /** What the oven's dial says at first, C. */
+  readonly dial: number;
+  readonly start: PracticeStart;
 }
 
-let practice: { readonly kitchen: PracticeKitchen; readonly pan: PanOnBurner } | undefined;
+/** What a piece shows after some time: what is sensed, and what the thermometer says. */
+export interface PracticeSeen {
+  readonly senses: Senses;
+  readonly reads: Readonly<Record<Readable, number>>;
+}
+
+/** How a practice went: each piece, and all of it. */
+export interface JudgedPractice {
+  readonly pieces: readonly {
+    readonly result: PracticeResult;
+    readonly score: PracticeScore;
+    readonly peaks: Float64Array;
+    readonly heights: Float64Array;
+  }[];
+  readonly apart: PracticeLoss | undefined;
+  readonly score: number;
+}
+
+const doneIn = (kitchen: PracticeKitchen, deed: PracticeDeed): void => {
+  switch (deed.do) {
+    case 'burner':
+      kitchen.setBurner(deed.setting);
+      return;
+    case 'oven':
+      kitchen.setOven(deed.dial);
+      return;
+    case 'move':
+      kitchen.move(deed.place);
+      return;
+    case 'turn':
+      kitchen.turn();
+      return;
+    case 'butter':
+      kitchen.addButter();
+  }
+};
+
+let practice:
+  { readonly kitchens: readonly PracticeKitchen[]; readonly pan: PanOnBurner } | undefined;
 
 const service = {
   /** What a cook's events say about its kitchen, its pull and its end. */
@@ -73,41 +123,60 @@ const service = {
     events: readonly CookEvent[],
     pan: PanOnBurner,
   ): ReplayedCook | undefined => replay(plan, plannedIn, events, pan),
-  practise: (request: PlanRequest, hidden: HiddenKitchen, pan: PanOnBurner): void => {
-    practice = { kitchen: new PracticeKitchen(request, hidden, pan, request.hotOven), pan };
-  },
-  /** Does something, lets time pass, and says what there is to notice. */
-  goOn: (deeds: readonly PracticeDeed[], seconds: number): PracticeSeen | undefined => {
-    if (!practice) return undefined;
-    const { kitchen } = practice;
-    for (const deed of deeds) {
-      if (deed.do === 'burner') kitchen.setBurner(deed.setting);
-      else if (deed.do === 'move') kitchen.move(deed.place);
-      else if (deed.do === 'turn') kitchen.turn();
-      else kitchen.addButter();
-    }
-    if (seconds > 0) kitchen.follow(seconds);
-    const { panTemperature, core } = kitchen;
-    return { senses: kitchen.senses(), core, pan: panTemperature };
-  },
-  judge: ():
-    | {
-        readonly result: PracticeResult;
-        readonly score: PracticeScore;
-        readonly peaks: Float64Array;
-        readonly heights: Float64Array;
-      }
-    | undefined => {
-    if (!practice) return undefined;
-    const { kitchen, pan } = practice;
-    const result = kitchen.finish();
-    const { solver, request, hidden } = kitchen;
-    return {
-      result,
-      score: practiceScore(request, hidden, result, pan),
-      peaks: solver.peak.slice(),
-      heights: solver.section.heights.slice(),
+  /** What its pan should sound like, over the cook. */
+  steam: (
+    plan: PlanFigures,
+    plannedIn: number,
+    events: readonly CookEvent[],
+    pan: PanOnBurner,
+    kitchen: KitchenDeviation | undefined,
+  ): SteamCurve | undefined => steamOfCook(plan, plannedIn, events, pan, kitchen),
+  card: (kind: DrillKind, seed: number): DrillCard => drawnCard(kind, seed),
+  practise: (pieces: readonly PracticePiece[], pan: PanOnBurner): void => {
+    practice = {
+      kitchens: pieces.map(
+        ({ request, hidden, start, dial }) =>
+          new PracticeKitchen(request, hidden, pan, dial, start),
+      ),
+      pan,
     };
+  },
+  /** Does things, lets time pass, and says what there is to notice of each piece. */
+  goOn: (
+    deeds: readonly { readonly piece: number; readonly deed: PracticeDeed }[],
+    seconds: number,
+  ): readonly PracticeSeen[] => {
+    const kitchens = practice?.kitchens ?? [];
+    for (const { piece, deed } of deeds) {
+      const kitchen = kitchens[piece];
+      if (kitchen) doneIn(kitchen, deed);
+    }
+    return kitchens.map((kitchen) => {
+      if (seconds > 0) kitchen.follow(seconds);
+      const reads = {
+        middle: kitchen.read('middle'),
+        pan: kitchen.read('pan'),
+        ice: kitchen.read('ice'),
+      };
+      return { senses: kitchen.senses(), reads };
+    });
+  },
+  judge: (): JudgedPractice | undefined => {
+    if (!practice) return undefined;
+    const { kitchens, pan } = practice;
+    const pieces = kitchens.map((kitchen) => {
+      const result = kitchen.finish();
+      const { solver, request, hidden } = kitchen;
+      return {
+        result,
+        score: practiceScore(request, hidden, result, pan),
+        peaks: solver.peak.slice(),
+        heights: solver.section.heights.slice(),
+      };
+    });
+    const apart = apartLoss(pieces.flatMap(({ result: { pulledAt } }) => pulledAt ?? []));
+    const mean = pieces.reduce((sum, { score }) => sum + score.score, 0) / pieces.length;
+    return { pieces, apart, score: Math.max(0, Math.round(mean - (apart?.points ?? 0))) };
   },
 };
 

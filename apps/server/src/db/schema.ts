@@ -170,6 +170,17 @@ export const serviceEvents = sqliteTable(
   ],
 );
 
+/** How lessons and drills went, each a message whole. */
+export const practice = sqliteTable(
+  'practice',
+  {
+    id: text('id').primaryKey(),
+    at: integer('at').notNull(),
+    record: text('record').notNull(),
+  },
+  (table) => [index('practice_at').on(table.at)],
+);
+
 /** How many of a dish were ordered on a day. */
 export const demand = sqliteTable(
   'demand',

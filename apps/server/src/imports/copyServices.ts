@@ -1,7 +1,8 @@
 import type Database from 'better-sqlite3';
+import { practiceResultSchema } from '@crustan/core/formats/practiceSchema';
 import { menuDishSchema, serviceEventSchema, serviceRecordSchema } from '@crustan/core/formats';
 import type { BookFileHandle } from '../db/openBook';
-import { demand, dishes, serviceEvents, services } from '../db/schema';
+import { demand, dishes, practice, serviceEvents, services } from '../db/schema';
 
 /** A row of any table, as it lies in the file. */
 type Row = Readonly<Record<string, unknown>>;
@@ -20,7 +21,7 @@ const textOf = (value: unknown): string => (typeof value === 'string' ? value : 
 const numberOf = (value: unknown, otherwise: number): number =>
   typeof value === 'number' ? value : otherwise;
 
-/** Copies the menu, the services and the demand of a book into a new one. */
+/** Copies the menu, the services, the demand and what was practised of a book into a new one. */
 export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): Promise<void> => {
   const parsedRecord = (found: Row): unknown => JSON.parse(textOf(found['record']));
   for (const found of rowsOf(from, 'dishes', 'created_at, id')) {
@@ -77,6 +78,19 @@ export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): 
       .insert(demand)
       .values({ date, dish, count: numberOf(found['count'], 0) })
       .run();
+    await next();
+  }
+  for (const found of rowsOf(from, 'practice', 'at, id')) {
+    const result = tried(`practice ${textOf(found['id'])}`, () =>
+      practiceResultSchema.parse(parsedRecord(found)),
+    );
+    if (result) {
+      const { id, at } = result;
+      to.db
+        .insert(practice)
+        .values({ id, at, record: JSON.stringify(result) })
+        .run();
+    }
     await next();
   }
 };

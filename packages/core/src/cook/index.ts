@@ -7,3 +7,5 @@ export * from './preheatStep';
 export * from './progress';
 export * from './replay';
 export * from './press';
+export * from './steamCurve';
+export * from './steamOfLegs';

@@ -25,6 +25,7 @@ export * from './thaw';
 export * from './runStage';
 export * from './section';
 export * from './simulate';
+export * from './sizzle';
 export * from './solverFor';
 export * from './stage';
 export * from './stepControl';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { COOK_SPREAD, TOTAL_SPREAD } from '../gear';
 import { STEAK } from '../tests';
-import { inputsOf, inputSpread } from './inputSpread';
+import { estimatesSpread, inputsOf, inputSpread } from './inputSpread';
 import type { PlanRequest } from './request';
 import { planWay } from './planWay';
 
@@ -50,6 +50,17 @@ describe('what a cook cannot know', () => {
     expect(inputSpread('contact', sure)).toBe(inputSpread('contact', learned({})));
     expect(inputSpread('oven', learned({ oven: 60 }))).toBe(TOTAL_SPREAD.oven);
     expect(spreadOf(sure)).toBeLessThan(0.6 * spreadOf(learned({})));
+  });
+
+  it('carries the estimates that no input has: more of them with gas and a tray, until the oven is learned', () => {
+    const oven: PlanRequest = { ...STEAK, way: 'oven-sear' };
+    expect(estimatesSpread(BASELINE)).toBe(0);
+    expect(estimatesSpread(oven)).toBeGreaterThan(0.2);
+    const gas: PlanRequest = { ...oven, ovenFuel: 'gas', tray: true };
+    expect(estimatesSpread(gas)).toBeGreaterThan(2 * estimatesSpread(oven));
+    const learned = { ...gas, learned: { thickness: 0, contact: 1, known: { ovenHeat: 0.05 } } };
+    expect(estimatesSpread(learned)).toBeCloseTo(estimatesSpread(oven), 9);
+    expect(spreadOf(gas)).toBeGreaterThan(estimatesSpread(gas));
   });
 
   it('so the stated range of a loose piece is wider than that of a pressed one', () => {

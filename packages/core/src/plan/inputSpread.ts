@@ -1,5 +1,6 @@
 import { COOK_SPREAD, TOTAL_SPREAD } from '../gear';
-import { ESTIMATES, type Estimate } from '../heat';
+import { ESTIMATES, type Estimate, type EstimateName } from '../heat';
+import { ESTIMATE_EFFECTS } from './estimateEffects';
 import type { InputSpread } from './planResult';
 import { modelOf, type PlanRequest } from './request';
 import { usesOven } from './way';
@@ -54,3 +55,26 @@ export const inputSpread = (input: Input, request: PlanRequest): number => {
     bulges && loose && request.way === 'often' ? shareOf(bulgedContact) / 3 : 0,
   );
 };
+
+/** Estimates that count where the cook has the thing itself; once past cooks told of the oven, they are in that. */
+const IN_OVEN: Readonly<Partial<Record<EstimateName, (request: PlanRequest) => boolean>>> = {
+  gasVapour: ({ ovenFuel }) => ovenFuel === 'gas',
+  trayCoefficient: ({ tray }) => tray,
+  trayCooler: ({ tray }) => tray,
+};
+
+const counts = (estimate: string, request: PlanRequest): boolean => {
+  const has = Object.entries(IN_OVEN).find(([name]) => name === estimate)?.[1];
+  if (!has) return true;
+  return has(request) && request.learned?.known?.ovenHeat === undefined;
+};
+
+/** What the model's own estimates leave open of an end, one deviation, K; none of the baseline. */
+export const estimatesSpread = (request: PlanRequest): number =>
+  request.model === 'kitchen'
+    ? Math.hypot(
+        ...Object.entries(ESTIMATE_EFFECTS[request.way])
+          .filter(([estimate]) => counts(estimate, request))
+          .map(([, kelvin]) => kelvin),
+      )
+    : 0;

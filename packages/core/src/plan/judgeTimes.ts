@@ -6,7 +6,7 @@ import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import type { OwnStep } from './ownSteps';
 import type { CookPlan, Slices } from './planResult';
-import { inputsOf, inputSpread } from './inputSpread';
+import { estimatesSpread, inputsOf, inputSpread } from './inputSpread';
 import { recordLegs } from './recordPlan';
 import type { PlanRequest } from './request';
 import { spreadAbout } from './spreadAbout';
@@ -170,6 +170,7 @@ export function* judgeTimes(
       return cook.endOf(legs).peak;
     },
     (longer) => flatPeak(request, lasting(legs, free, longer)),
+    estimatesSpread(request),
   );
 
   /** Thicker ends cooler, so that the search runs over the negative. */

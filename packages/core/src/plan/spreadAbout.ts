@@ -9,18 +9,20 @@ type Input = InputSpread['input'];
  * @param inputs those that the cook has, and their usual errors
  * @param peakWith the peak, C, with an input off by so many of its spreads, pulled at `seconds`
  * @param nominal the peak, C, with nothing off, pulled at `seconds`
+ * @param beside what else leaves the end open, one deviation, K
  */
 export function* spreadAbout(
   inputs: readonly (readonly [Input, number])[],
   seconds: number,
   peakWith: (input: Input, spreads: number) => number,
   nominal: (seconds: number) => number,
+  beside: number,
 ): Generator<null, PlanSpread> {
   const nudge = Math.max(4, seconds * 0.04);
   yield null;
   const slope = (nominal(seconds + nudge) - nominal(seconds - nudge)) / (2 * nudge);
   const found: InputSpread[] = [];
-  let kelvin = 0;
+  let kelvin = beside * beside;
   for (const [input, error] of inputs) {
     yield null;
     const up = peakWith(input, 1);

@@ -1,5 +1,5 @@
 import { deviationAt, NOMINAL_KITCHEN, type PanOnBurner } from '../gear';
-import { inputsOf, inputSpread } from './inputSpread';
+import { estimatesSpread, inputsOf, inputSpread } from './inputSpread';
 import type { PlanSpread, PullWindow } from './planResult';
 import { spreadAbout } from './spreadAbout';
 import { WayCook, type WayRun } from './wayCook';
@@ -32,5 +32,6 @@ export const spreadOfWay = (
       return cook.endOf(run.legs).peak;
     },
     (seconds) => flat.endWith(run, seconds).peak,
+    estimatesSpread(request),
   );
 };

@@ -40,3 +40,12 @@ export const hiddenKitchen = (seed: number): HiddenKitchen => {
     habits: drawnHabits(random),
   };
 };
+
+/** A thermometer that lies is off by at least and at most this, K, either way. */
+const LIES = [3, 6] as const;
+
+/** What a lying thermometer reads over the truth, K, drawn from a seed. */
+export const lyingThermometer = (seed: number): number => {
+  const random = seededRandom(seed);
+  return (random() < 0.5 ? -1 : 1) * even(random, ...LIES);
+};

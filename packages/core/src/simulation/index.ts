@@ -1,3 +1,5 @@
+export * from './callBias';
+export * from './drillCard';
 export * from './hiddenKitchen';
 export * from './practiceKitchen';
 export * from './practiceScore';

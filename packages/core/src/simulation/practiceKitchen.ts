@@ -16,6 +16,10 @@ import {
   STILL_OVEN,
   PRESS,
   TwoZonePan,
+  heardSteam,
+  sizzleLevel,
+  sizzleOf,
+  type Sizzle,
   type Environment,
   type PieceSolver,
   type Surroundings,
@@ -34,7 +38,9 @@ export interface Senses {
   /** Seconds since the start. */
   readonly time: number;
   readonly place: PracticePlace;
-  readonly sound: 'silence' | 'a murmur' | 'a steady sizzle' | 'a fierce crackle';
+  readonly sound: Sizzle;
+  /** 0 to 1, by its steam. */
+  readonly loudness: number;
   readonly smoke: 'none' | 'a wisp' | 'thick';
   /** Of the face that can be seen. */
   readonly colour: string;
@@ -52,12 +58,6 @@ export interface PracticeResult {
   readonly pulledAt: number | undefined;
 }
 
-/** Flux into the lower face from which each sound is heard, W/m2. Estimates: a hot pan gives 40 kW/m2 at first. */
-const SOUNDS = [
-  [24_000, 'a fierce crackle'],
-  [9000, 'a steady sizzle'],
-  [2500, 'a murmur'],
-] as const;
 /** Core from which meat feels so to a finger, C. Usual practice. */
 const FIRMNESS = [
   [68, 'hard'],
@@ -65,9 +65,33 @@ const FIRMNESS = [
   [53, 'springy'],
   [45, 'yielding'],
 ] as const;
+/** What meat with this core feels like, C. */
+export const firmnessAt = (core: number): Senses['firmness'] =>
+  FIRMNESS.find(([least]) => core >= least)?.[1] ?? 'soft';
+
 /** Butter in a pan hotter than this browns, and burns, C; how long it takes, s. */
 const BUTTER_BROWNS = 150;
 const BUTTER_LIMITS = [60, 150] as const;
+
+/** How a practice begins, where it is not with a cold pan, a hot oven and the piece on the board. */
+export interface PracticeStart {
+  /** What the pan has, C, and the burner's share of full. */
+  readonly pan?: number;
+  readonly burner?: number;
+  /** Where the piece is found. */
+  readonly place?: PracticePlace;
+  /** What the oven has, C; absent: what its dial says, as far as that is true. */
+  readonly oven?: number;
+  /** What the thermometer reads over the truth, K. */
+  readonly reads?: number;
+}
+
+/** What a thermometer may be held to. */
+export const READABLE = ['middle', 'pan', 'ice'] as const;
+export type Readable = (typeof READABLE)[number];
+
+/** Time in a step for what is heard, s: steam dies away as fast. */
+const HEARD_OVER = 2;
 
 /**
  * A hidden kitchen to practise in: the cook sets the burner and the oven, moves and turns the
@@ -83,12 +107,16 @@ export class PracticeKitchen {
   private panAtIn: number | undefined;
   private pulledAt: number | undefined;
   private around: Surroundings | Environment = resting('open');
+  /** The steam that is heard, kg/(m2 s). */
+  private heard = 0;
+  private readonly reads: number;
 
   constructor(
     readonly request: PlanRequest,
     readonly hidden: HiddenKitchen,
     onBurner: PanOnBurner,
     ovenDial: number,
+    { pan, burner = 0, place, oven = ovenDial + hidden.oven, reads = 0 }: PracticeStart = {},
   ) {
     const told: PlanRequest = {
       ...request,
@@ -100,14 +128,16 @@ export class PracticeKitchen {
     const { model, foodArea, knob, spot } = this.placed;
     this.solver = solverFor(pieceOf(told, SLAB), { model });
     const power = onBurner.power * BURNER_EFFICIENCY[onBurner.burner] * hidden.burner;
-    this.pan = new TwoZonePan({ ...onBurner, power }, foodArea, KITCHEN_AIR, knob, spot);
-    this.pan.setting = 0;
+    this.pan = new TwoZonePan({ ...onBurner, power }, foodArea, pan ?? KITCHEN_AIR, knob, spot);
+    this.pan.setting = burner;
+    this.reads = reads;
     this.oven = new OvenBody(
       { offset: hidden.oven, timeConstant: 700, swing: 6, hottest: 320 },
       ovenDial,
-      22,
-      ovenDial + hidden.oven,
+      KITCHEN_AIR,
+      oven,
     );
+    if (place) this.move(place);
   }
 
   private readonly placed: PieceInSurroundings;
@@ -120,6 +150,17 @@ export class PracticeKitchen {
   /** @param setting share of the burner's full power */
   setBurner(setting: number): void {
     this.pan.setting = Math.min(1, Math.max(0, setting));
+  }
+
+  /** @param dial what the oven's knob is turned to, C; its walls take their time */
+  setOven(dial: number): void {
+    this.oven.dial = dial;
+  }
+
+  /** What the thermometer shows, C. */
+  read(at: Readable): number {
+    const truth = { middle: this.core, pan: this.panTemperature, ice: 0 }[at];
+    return truth + this.reads;
   }
 
   move(place: PracticePlace): void {
@@ -164,7 +205,21 @@ export class PracticeKitchen {
 
   /** Lets time pass. */
   follow(seconds: number): void {
-    runFor(this.solver, this.around, seconds);
+    const { solver } = this;
+    const area = faceArea(solver.section);
+    // The last of it is what can be heard as it ends.
+    const last = Math.min(seconds, HEARD_OVER);
+    if (seconds > last) runFor(solver, this.around, seconds - last);
+    const before = solver.evaporated;
+    if (last > 0) runFor(solver, this.around, last);
+    this.heard =
+      this.place === 'pan' && last > 0
+        ? heardSteam({
+            left: (solver.evaporated - before) / last / area,
+            flux: solver.lowerPower / area,
+            iron: this.panTemperature,
+          })
+        : 0;
     if (this.place !== 'pan') this.pan.follow(seconds, 0);
     if (this.place !== 'oven') this.oven.follow(seconds);
     const { panTemperature } = this;
@@ -186,13 +241,13 @@ export class PracticeKitchen {
 
   senses(): Senses {
     const { solver, place, panTemperature } = this;
-    const flux = place === 'pan' ? solver.lowerPower : 0;
     const [smokes, surely] = fatOf(this.request.fat).smokes;
     const oiled = this.panAtIn !== undefined || panTemperature > 150;
     return {
       time: this.time,
       place,
-      sound: SOUNDS.find(([least]) => flux >= least)?.[1] ?? 'silence',
+      sound: sizzleOf(this.heard),
+      loudness: sizzleLevel(this.heard),
       smoke:
         !oiled || panTemperature < smokes - 5
           ? 'none'
@@ -200,7 +255,7 @@ export class PracticeKitchen {
             ? 'a wisp'
             : 'thick',
       colour: crustColour(browningIndex(solver.browned(solver.upperSide)), this.request),
-      firmness: FIRMNESS.find(([least]) => solver.core >= least)?.[1] ?? 'soft',
+      firmness: firmnessAt(solver.core),
       butter: this.butter,
     };
   }

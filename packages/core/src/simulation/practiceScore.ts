@@ -1,6 +1,8 @@
 import type { PanOnBurner } from '../gear';
 import { finished } from '../maths/finished';
 import { crustFrom } from '../doneness';
+import { palestFace } from '../plan/palestBrowning';
+import { WAY_TRAITS } from '../plan/way';
 import type { PlanRequest } from '../plan/request';
 import { recordLegs } from '../plan/recordPlan';
 import { solveWay } from '../plan/solveWay';
@@ -31,7 +33,9 @@ export type PracticeLoss =
   | { readonly on: 'dark'; readonly points: number }
   | { readonly on: 'uneven'; readonly points: number }
   | { readonly on: 'grey'; readonly points: number; readonly by: number }
-  | { readonly on: 'butter'; readonly points: number };
+  | { readonly on: 'butter'; readonly points: number }
+  /** Pieces for one plate that came out so long apart, s. */
+  | { readonly on: 'apart'; readonly points: number; readonly seconds: number };
 
 /** Points for each degree beyond the first off the wanted end, and for each tenth of browning. */
 const PER_DEGREE = 8;
@@ -83,12 +87,15 @@ export const practiceScore = (
     best && result.pulledAt !== undefined ? Math.round(Math.abs(off) / rateOf(best.plan)) : 0;
   const points = Math.min(60, PER_DEGREE * Math.max(0, Math.abs(off) - 1));
   if (points > 0) lost.push({ on: off > 0 ? 'over' : 'under', points, by: Math.abs(off), seconds });
-  const [palest, darkest] = [Math.min(...result.browning), Math.max(...result.browning)];
+  const palest = palestFace(request, result.browning);
+  const darkest = Math.max(...result.browning);
   const pale = Math.min(30, Math.max(0, crustFrom('golden', request) - palest) * 10 * PER_TENTH);
   if (pale > 0) lost.push({ on: 'pale', points: pale, panAtIn: result.panAtIn });
   const dark = Math.min(30, Math.max(0, darkest - DARK_FROM) * 10 * PER_TENTH);
   if (dark > 0) lost.push({ on: 'dark', points: dark });
-  const uneven = Math.min(12, Math.max(0, darkest - palest - APART) * 10);
+  // On its skin only one face is meant to brown.
+  const apart = WAY_TRAITS[request.way].onSkin ? 0 : darkest - Math.min(...result.browning);
+  const uneven = Math.min(12, Math.max(0, apart - APART) * 10);
   if (uneven > 0) lost.push({ on: 'uneven', points: uneven });
   const grey = result.greyBand - (best?.plan.greyBand ?? result.greyBand);
   if (grey > 0.0005) lost.push({ on: 'grey', points: Math.min(15, grey * PER_METRE), by: grey });
@@ -105,4 +112,17 @@ const rateOf = ({ trace, pullAt }: CookPlan): number => {
   const rate =
     (trace.core[at] - trace.core[at - 1]) / Math.max(1e-6, trace.time[at] - trace.time[at - 1]);
   return Math.max(0.005, rate);
+};
+
+/** Pieces that come out within this of each other share a plate, s; points for each minute beyond, at most. */
+const TOGETHER = 60;
+const PER_MINUTE = 5;
+const MOST_APART = 30;
+
+/** Points lost where pieces for one plate came out apart. @param pulledAt s, of each piece */
+export const apartLoss = (pulledAt: readonly number[]): PracticeLoss | undefined => {
+  const seconds = Math.max(...pulledAt) - Math.min(...pulledAt);
+  if (pulledAt.length < 2 || seconds <= TOGETHER) return undefined;
+  const points = Math.min(MOST_APART, ((seconds - TOGETHER) / 60) * PER_MINUTE);
+  return { on: 'apart', points, seconds };
 };

@@ -2,7 +2,8 @@ import { showEighths } from './eighths';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 
 /** The units a cook reads and types in. Inside, everything is SI and Celsius. */
-export type UnitSystem = 'metric' | 'imperial';
+export const UNIT_SYSTEMS = ['metric', 'imperial'] as const;
+export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 /** The kinds of quantity the interface shows; each has one unit per system. */
 export type QuantityKind =

@@ -1,2 +1,3 @@
 export * from './troubleOptions';
+export * from './wayOutOffered';
 export * from './whatIf';

@@ -5,6 +5,7 @@ import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { sayFailure, useDeleteCookMutation } from '../../store/bookApi';
 import { cookDeleted } from '../../store/deletedSlice';
 import { draftTaken } from '../../store/draftSlice';
+import { hourAt } from '../../store/plateTime';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -30,7 +31,7 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
     dispatch(
       draftTaken({
         request: by === 0 ? request : { ...request, thickness, weight },
-        plate: { hour: show.clock(cook.plan.plateAt) },
+        plate: { hour: hourAt(cook.plan.plateAt) },
       }),
     );
     router.push('/');
@@ -39,9 +40,10 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
     request.thickness + by >= PLAN_LIMITS.thickness.least &&
     request.thickness + by <= PLAN_LIMITS.thickness.most;
   return (
-    <View className="gap-2">
+    <View className="no-print gap-2">
       <View className="flex-row flex-wrap gap-2">
         <Button kind="plain" label="Plan it again" onPress={() => again(0)} />
+        <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
         {[THICKER, -THICKER].filter(fits).map((by) => (
           <Button
             key={by}

@@ -9,6 +9,7 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { WAY_NAMES } from '../../words/wayWords';
+import { INK } from '../../ui/ink';
 
 interface Props {
   readonly search: CookSearch;
@@ -82,7 +83,7 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
           aria-label="Search the book"
           role="searchbox"
           placeholder="Search titles, pieces, notes"
-          placeholderTextColor="#5F6367"
+          placeholderTextColor={INK.iron500}
           value={typed}
           onChangeText={setTyped}
           className="min-h-touch min-w-0 flex-1 rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"

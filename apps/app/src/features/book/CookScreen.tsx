@@ -127,7 +127,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
           ) : (
             <>
               <Judged cook={cook} replayed={replayed} />
-              <View className="items-start">
+              <View className="no-print items-start">
                 <Button
                   kind="plain"
                   label={cook.judgement ? 'Edit the judgement' : 'Judge it'}

@@ -5,9 +5,17 @@ import type { ChartPoint, Curve } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
+import { INK } from '../../ui/ink';
 
 /** Lines that are told apart by more than their colour: pairs of solid and dashed. */
-const INKS = ['#141618', '#1F4FD1', '#6B6F73', '#A68F74', '#3A3F45', '#7FA4FF'] as const;
+const INKS = [
+  INK.iron950,
+  INK.flameLight,
+  INK.iron500,
+  INK.surface,
+  INK.iron700,
+  INK.flameDark,
+] as const;
 
 /** A line wants at least so many readings. */
 const A_LINE = 3;

@@ -3,6 +3,7 @@ import type { CookPlan } from '@crustan/core/plan';
 import type { KeptPlan } from '@crustan/core/formats';
 import type { ChartPoint, Curve } from '../../ui/CurveChart';
 import type { Show } from '../../words/show';
+import { INK } from '../../ui/ink';
 
 interface Input {
   readonly plan: KeptPlan;
@@ -47,7 +48,7 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
     curves: [
       {
         label: 'planned',
-        colour: '#A68F74',
+        colour: INK.surface,
         dashed: true,
         time: plan.trace.time,
         value: plan.trace.core,
@@ -56,7 +57,7 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
         ? [
             {
               label: 'your times, simulated',
-              colour: '#141618',
+              colour: INK.iron950,
               time: replayed.trace.time,
               value: replayed.trace.core,
             },
@@ -66,7 +67,7 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
         ? [
             {
               label: 'measured',
-              colour: '#1F4FD1',
+              colour: INK.flameLight,
               time: seen.map(({ time }) => time),
               value: seen.map(({ value }) => value),
             },

@@ -4,14 +4,15 @@ import { burnerOf, GEAR_LIMITS, ovenOf, withChanged } from '@crustan/core/format
 import { BURNER_KINDS } from '@crustan/core/gear/pan';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { unitsChosen } from '../../store/unitsSlice';
 import { Choice } from '../../ui/Choice';
 import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
+import { Words } from '../../ui/Words';
 import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { HouseRules } from './HouseRules';
 import { Line } from './Line';
+import { OnScreen } from './OnScreen';
 import { Pans } from './Pans';
 import { Phones } from './Phones';
 import { Salts } from './Salts';
@@ -50,16 +51,8 @@ export const KitchenScreen = () => {
         </View>
         <View className="gap-6 lg:flex-row lg:gap-12">
           <View className="flex-1 gap-6">
-            <Section title="Units" says="Everywhere at once; inside, one quantity has one value.">
-              <Choice
-                label="Units"
-                value={show.units}
-                onChange={(system) => dispatch(unitsChosen(system))}
-                options={[
-                  { value: 'metric', label: '°C · mm · g' },
-                  { value: 'imperial', label: '°F · in · oz' },
-                ]}
-              />
+            <Section title="On this screen" says="Units, clock and light of this device.">
+              <OnScreen />
             </Section>
             <Section
               title="Pans"
@@ -189,6 +182,9 @@ export const KitchenScreen = () => {
               says="Cooks and tables differ by several degrees: make the words mean yours."
             >
               <ScaleEditor />
+            </Section>
+            <Section title="Words" says="What the pages call things.">
+              <Words />
             </Section>
           </View>
         </View>

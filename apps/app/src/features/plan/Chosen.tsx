@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { requestHere } from '../../store/kitchenSlice';
 import { plateMoment } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
+import { Terms } from '../../ui/Terms';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { usePlanView, type PlanView } from '../../workers/planLane';
@@ -107,3 +108,10 @@ const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
     </>
   );
 });
+
+/** The words in the ways' rows, to be tapped. */
+export const WayWords = () => (
+  <View className="px-4">
+    <Terms of={['way', 'window', 'grey', 'loss']} />
+  </View>
+);

@@ -10,6 +10,7 @@ import { Text } from '../../ui/Text';
 import { THAW_WORDS } from '../../words/kitchenWords';
 import { sayMoment } from '../../words/sayPlate';
 import { sayAhead } from '../../words/stepWords';
+import { useShow } from '../../words/useShow';
 import { StillInTime } from './StillInTime';
 
 interface Props {
@@ -50,6 +51,7 @@ const DUE: Readonly<Partial<Record<LateStep['step']['kind'], string>>> = {
 /** Steps whose time has passed, each with the best that can still be done; a later plate where none can. */
 export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
   const dispatch = useAppDispatch();
+  const show = useShow();
   const late = lateSteps(run, request, plateAt, now);
   if (late.length === 0) return null;
   const shorter = late.filter((step) => 'change' in step);
@@ -64,7 +66,7 @@ export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
       {shorter.map((step) => (
         <View key={step.step.kind} className="items-start gap-2">
           <Text voice="small">
-            {`${DUE[step.step.kind] ?? 'A step was due'} ${sayMoment(step.due, now)}.`}
+            {`${DUE[step.step.kind] ?? 'A step was due'} ${sayMoment(step.due, now, show)}.`}
           </Text>
           <Button
             kind="plain"
@@ -75,10 +77,10 @@ export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
       ))}
       {first === undefined ? null : (
         <>
-          <Text voice="small">{`It should have begun ${sayMoment(first.due, now)}.`}</Text>
+          <Text voice="small">{`It should have begun ${sayMoment(first.due, now, show)}.`}</Text>
           <Button
             kind="plain"
-            label={`Plate ${sayMoment(earliest, now)} instead`}
+            label={`Plate ${sayMoment(earliest, now, show)} instead`}
             onPress={() => dispatch(plateChanged(plateTimeOf(earliest, now)))}
           />
           <StillInTime gear={gear} left={(plateAt - now) / 1000} />

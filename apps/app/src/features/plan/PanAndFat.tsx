@@ -16,6 +16,7 @@ import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { plannerWorker } from '../../workers/planner';
+import { INK } from '../../ui/ink';
 
 const SIGN_WORDS: Readonly<
   Record<ReadinessSign['sign'], (low: string, high: string, fat: string) => string>
@@ -66,7 +67,7 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
   const curve = useMemo(() => {
     const seconds = Math.min(LONGEST_CURVE, 1.3 * (warming.reached ? warming.seconds : 900));
     const value = preheatCurve(pan, seconds);
-    return { label: 'empty pan', colour: '#3A3F45', time: value.map((_, i) => i * 10), value };
+    return { label: 'empty pan', colour: INK.iron700, time: value.map((_, i) => i * 10), value };
   }, [pan, warming]);
   const fat = fatOf(request.fat);
   const level = useMemo(

@@ -7,6 +7,7 @@ import { useScales } from '../../store/useScales';
 import type { ChartPoint } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
+import { INK } from '../../ui/ink';
 
 /** Above this the scale is compressed, and marked from a little higher on, C. */
 const COMPRESSED = { from: 80, marked: 110 } as const;
@@ -39,8 +40,8 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
     const hottest = Math.max(...trace.surface, request.target);
     return {
       curves: [
-        { label: 'first face down', colour: '#A68F74', time: trace.time, value: trace.surface },
-        { label: 'core', colour: '#141618', time: trace.time, value: trace.core },
+        { label: 'first face down', colour: INK.surface, time: trace.time, value: trace.surface },
+        { label: 'core', colour: INK.iron950, time: trace.time, value: trace.core },
       ],
       level: {
         value: request.target,

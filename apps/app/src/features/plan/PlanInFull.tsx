@@ -14,10 +14,12 @@ import { Slice } from '../../ui/Slice';
 import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { sayLayers } from '../../words/sayLayers';
 import { usedWords } from '../../words/usedWords';
 import { WAY_NAMES } from '../../words/wayWords';
 import type { PlanView } from '../../workers/planLane';
 import { probeIn, sliceOf } from '../../words/sliceOf';
+import { Explained } from './Explained';
 import { PlanCurves } from './PlanCurves';
 import { planFigures } from './planFigures';
 import { Sensitivity } from './Sensitivity';
@@ -101,6 +103,7 @@ export const PlanInFull = memo(function PlanInFull({
           {`${show.clock(inAt + time * 1000)}, ${placeAt(plan, time)}: core ${show.temperature(core)}`}
         </Text>
       </View>
+      <Explained />
       <Figures items={items} />
       <CutShort plan={plan} />
       <PlanCurves plan={plan} inAt={inAt} cursor={cursor} />
@@ -173,7 +176,7 @@ const BigSlice = memo(function BigSlice({
         maxHeight={SLICE_HEIGHT}
         line={GREY}
         probe={probeIn(plan.request)}
-        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides.`}
+        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides. ${sayLayers(figures, (celsius) => donenessOf(cutOf(plan.request).species, celsius).name, show)}`}
       />
     </View>
   );

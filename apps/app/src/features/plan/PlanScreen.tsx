@@ -21,6 +21,12 @@ const ChosenInFull = chunk(() => chosen().then((m) => m.ChosenInFull)).Chunk;
 const ChosenRun = chunk(() => chosen().then((m) => m.ChosenRun)).Chunk;
 const ChosenBar = chunk(() => chosen().then((m) => m.ChosenBar)).Chunk;
 
+/** What the words of the ways mean. */
+const WayWords = chunk(() => import('./Chosen').then((m) => m.WayWords)).Chunk;
+
+/** Met once, in a new book. */
+const Greeting = chunk(() => import('./Greeting').then((m) => m.Greeting)).Chunk;
+
 const UnitsSwitch = () => {
   const show = useShow();
   const dispatch = useAppDispatch();
@@ -70,6 +76,7 @@ export const PlanScreen = () => {
   // On a phone what is under the ways comes after the first figures; on a wide screen it stands beside.
   const wide = width >= WIDE;
   const wanted = useWanted(wide);
+  const greeted = useAppSelector((state) => state.first.greeted);
   return (
     <View className="flex-1 bg-salt-50">
       <ScrollView className="flex-1 bg-salt-50" contentContainerClassName="pb-10">
@@ -81,12 +88,14 @@ export const PlanScreen = () => {
               </Text>
               <UnitsSwitch />
             </View>
+            {greeted ? null : <Greeting />}
             <Sentence />
             <View className="no-print -mx-4">
               <View className="px-4 pb-2">
                 <WaysHead />
               </View>
               <Ways />
+              {wanted ? <WayWords /> : null}
             </View>
           </View>
           <View className="offscreen-free no-print flex-1 gap-5 px-4 pt-6 lg:pt-5">

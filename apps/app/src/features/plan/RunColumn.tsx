@@ -56,7 +56,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
   return (
     <View className="gap-3">
       <Text voice="head" heading={2}>
-        {`The run, back from ${dated ? sayMoment(plateAt, now) : show.clock(plateAt)}`}
+        {`The run, back from ${dated ? sayMoment(plateAt, now, show) : show.clock(plateAt)}`}
       </Text>
       <OrderFaults request={plan.request} />
       <RubPlaces plan={plan} />

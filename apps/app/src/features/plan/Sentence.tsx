@@ -95,7 +95,7 @@ export const Sentence = memo(function Sentence() {
         {', rested '}
         {word('cover', sayRest(request))}
         {', on the plate '}
-        {word('plate', sayPlate(draft.plate, now))}
+        {word('plate', sayPlate(draft.plate, now, show))}
         {'.'}
       </Text>
       <PieceChanged />

@@ -10,6 +10,7 @@ import type { PlanView } from '../../workers/planLane';
 import { sayWindow } from './sayWindow';
 import { sayCrust } from '../../words/judgedWords';
 import { readingSentence } from '../../words/kitchenWords';
+import { MEANING_OF, MEANINGS } from '../../words/meanings';
 import { sayLoss } from '../../words/sayLoss';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
@@ -60,12 +61,12 @@ export const planFigures = (
     )
     .join('; ');
   const later = pullsFromOven(plan);
-  return [
+  const items: readonly FigureItem[] = [
     {
       label: oven ? 'in all' : 'in the pan',
       value: showDuration(plan.cookSeconds),
       why: spread
-        ? `Usually ${timeRange(plan.cookSeconds, spread.seconds)}: ${inputs}. By the clock alone the end is sure to about ±${show.difference(spread.endTemperature)}; a thermometer at the pull is surer.`
+        ? `Usually ${timeRange(plan.cookSeconds, spread.seconds)}: ${inputs}. By the clock alone the end is sure to about ±${show.difference(spread.endTemperature)}, with what the model only estimates; a thermometer at the pull is surer.`
         : 'Found by simulating the piece until its core peaks at the wanted end.',
     },
     {
@@ -121,4 +122,8 @@ export const planFigures = (
           },
         ]),
   ];
+  return items.map((item) => {
+    const known = MEANING_OF[item.label];
+    return known === undefined ? item : { ...item, means: MEANINGS[known].means };
+  });
 };

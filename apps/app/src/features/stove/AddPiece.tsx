@@ -63,7 +63,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
               <Text tone="text-salt-50">{plan.title}</Text>
               {due === undefined ? null : (
                 <Text voice="small" tone="text-iron-400">
-                  {`Plate ${sayMoment(plan.plateAt, now)}. ${due}`}
+                  {`Plate ${sayMoment(plan.plateAt, now, show)}. ${due}`}
                 </Text>
               )}
             </Pressable>

@@ -1,9 +1,12 @@
 import { View } from 'react-native';
 import { attentionChanged, type Attention } from '../../store/attentionSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { beep, buzz, mayNotify, say, wakeSound } from '../../ui/attention';
+import { mayNotify, say } from '../../ui/attention';
+import { beep, buzz, type Call } from '../../ui/calls';
+import { setVolume, wakeSound } from '../../ui/sound';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 
 const HEAD_STARTS = ['0', '5', '15', '30', '60'] as const;
@@ -13,13 +16,25 @@ const YES_NO = [
   { value: 'no', label: 'Off' },
 ] as const;
 
-type Toggle = Exclude<keyof Attention, 'headStart'>;
+type Toggle = Exclude<keyof Attention, 'headStart' | 'volume'>;
 const TOGGLES: readonly (readonly [Toggle, string])[] = [
   ['sound', 'Sound'],
+  ['panSound', 'How the pan should sound'],
   ['vibration', 'Vibration'],
   ['voice', 'Say the next thing aloud'],
   ['notification', 'A note when the phone is locked away'],
   ['leftHanded', 'Buttons for the left hand'],
+  ['wetHands', 'Wet hands: larger, nothing to scroll'],
+];
+
+/** Each call to be tried, so that it is known when it comes. */
+const TRIED: readonly (readonly [Call, string])[] = [
+  ['soon', 'Soon'],
+  ['turn', 'Turn'],
+  ['move', 'Move'],
+  ['out', 'Out'],
+  ['next', 'Next'],
+  ['trouble', 'Trouble'],
 ];
 
 /** How the stove calls: sound, vibration, voice, and how early. */
@@ -27,9 +42,17 @@ export const AttentionSettings = () => {
   const dispatch = useAppDispatch();
   const attention = useAppSelector((state) => state.attention);
   const set = async (key: Toggle, on: boolean): Promise<void> => {
+    if (key === 'sound' || key === 'panSound') wakeSound();
     // A browser that says no is believed.
     const granted = key !== 'notification' || !on || (await mayNotify());
     dispatch(attentionChanged({ [key]: on && granted }));
+  };
+  const tryIt = (call: Call, name: string): void => {
+    wakeSound();
+    setVolume(attention.volume);
+    if (attention.sound) beep(call);
+    if (attention.vibration) buzz(call);
+    if (attention.voice) say(name);
   };
   return (
     <View className="gap-4">
@@ -47,6 +70,18 @@ export const AttentionSettings = () => {
           />
         </View>
       ))}
+      <View className="gap-1">
+        <Text tone="text-salt-50">{`Volume, ${Math.round(100 * attention.volume)} %`}</Text>
+        <Slider
+          label="Volume"
+          value={Math.round(100 * attention.volume)}
+          least={0}
+          most={100}
+          step={5}
+          says={`${Math.round(100 * attention.volume)} per cent`}
+          onChange={(share) => dispatch(attentionChanged({ volume: share / 100 }))}
+        />
+      </View>
       <View className="gap-2">
         <Text tone="text-salt-50">Call me so long before, s</Text>
         <Choice
@@ -57,16 +92,14 @@ export const AttentionSettings = () => {
           options={HEAD_STARTS.map((value) => ({ value, label: value }))}
         />
       </View>
-      <Button
-        kind="stovePlain"
-        label="Try it"
-        onPress={() => {
-          wakeSound();
-          beep('now');
-          buzz('now');
-          if (attention.voice) say('Turn it');
-        }}
-      />
+      <Text tone="text-salt-50">Try the calls</Text>
+      <View className="flex-row flex-wrap gap-2">
+        {TRIED.map(([call, name]) => (
+          <View key={call} className="min-w-[30%] flex-1">
+            <Button kind="stovePlain" label={name} onPress={() => tryIt(call, name)} />
+          </View>
+        ))}
+      </View>
     </View>
   );
 };

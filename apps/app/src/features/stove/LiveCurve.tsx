@@ -3,6 +3,7 @@ import { Chart } from '../../ui/Drawn';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
+import { INK } from '../../ui/ink';
 
 /** The planned core and what was read of it, where there is room beside the cook. */
 export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
@@ -28,7 +29,7 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         curves={[
           {
             label: 'planned core',
-            colour: '#A68F74',
+            colour: INK.surface,
             dashed: true,
             time: trace.time,
             value: trace.core,

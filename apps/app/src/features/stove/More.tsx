@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Words } from '../../ui/Words';
 import { AttentionSettings } from './AttentionSettings';
 import { AddPiece } from './AddPiece';
 import { Devices } from './Devices';
@@ -13,6 +14,7 @@ const PANELS = [
   { value: 'devices', label: 'Thermometers' },
   { value: 'attention', label: 'Calling me' },
   { value: 'piece', label: 'Another piece' },
+  { value: 'words', label: 'Words' },
 ] as const;
 
 interface Props {
@@ -29,6 +31,7 @@ export const More = ({ live, onClose }: Props) => {
       {panel === 'history' ? <History live={live} /> : null}
       {panel === 'devices' ? <Devices cook={live.cook.id} /> : null}
       {panel === 'attention' ? <AttentionSettings /> : null}
+      {panel === 'words' ? <Words onIron /> : null}
       {panel === 'piece' ? <AddPiece onDone={onClose} /> : null}
       <Button kind="stovePlain" label="Back to the cook" onPress={onClose} />
     </View>

@@ -6,13 +6,15 @@ import { unsentEvents } from '../../store/activeCook';
 import { cookPutAway, pressed } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
-import { wakeSound } from '../../ui/attention';
+import { wakeSound } from '../../ui/sound';
 import { Button } from '../../ui/Button';
 import { Caution } from '../../ui/Caution';
 import { Keys, NEXT_KEYS, type Key } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
 import { WIDE } from '../../ui/wide';
 import { useShow } from '../../words/useShow';
+import { AheadOfTrouble } from './AheadOfTrouble';
 import { AddReading } from './AddReading';
 import { Countdown } from './Countdown';
 import { DeviceLine } from './DeviceLine';
@@ -20,11 +22,13 @@ import { ForecastLines } from './ForecastLines';
 import { LastReading } from './LastReading';
 import type { LiveCook } from './liveCook';
 import { More } from './More';
+import { PanSound } from './PanSound';
 import { PutAway } from './PutAway';
 import { fresh } from '../../store/freshEvent';
 import { TakeBack } from './TakeBack';
 import { Troubles } from './Troubles';
 import { WarmUp } from './WarmUp';
+import { WetHands } from './WetHands';
 import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
 
 type Panel = 'reading' | 'trouble' | 'more' | 'leave';
@@ -55,9 +59,10 @@ export const NowAndNext = ({
 }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
+  const now = useNow(5000);
   const [panel, setPanel] = useState<Panel>();
   const { cook, plan, state, current, next, forecast } = live;
-  const { leftHanded } = useAppSelector((all) => all.attention);
+  const { leftHanded, wetHands } = useAppSelector((all) => all.attention);
   const watches = useWatches();
   const wide = useWindowDimensions().width >= WIDE;
   const press = (event: CookEvent): void => {
@@ -83,6 +88,9 @@ export const NowAndNext = ({
   };
 
   const { lastPress } = state;
+  const takeBack = (): void => {
+    if (lastPress) press({ ...fresh(), kind: 'undo', of: lastPress.id });
+  };
   const keys: readonly Key[] = [
     { keys: NEXT_KEYS, shown: 'N, Space, Page Down', says: 'It is done', act: happened },
     { keys: ['r'], shown: 'R', says: 'Add a reading', act: () => setPanel('reading') },
@@ -92,9 +100,7 @@ export const NowAndNext = ({
       keys: ['z'],
       shown: 'Z',
       says: 'Take back the last press',
-      act: () => {
-        if (lastPress) press({ ...fresh(), kind: 'undo', of: lastPress.id });
-      },
+      act: takeBack,
     },
   ];
 
@@ -120,6 +126,22 @@ export const NowAndNext = ({
       </Scrolled>
     );
   }
+  if (wetHands && !watches && panel === undefined) {
+    return (
+      <>
+        <WetHands
+          live={live}
+          alone={alone}
+          onHappened={happened}
+          onTakeBack={lastPress && takeBack}
+          onReading={() => setPanel('reading')}
+          onTrouble={() => setPanel('trouble')}
+          onMore={() => setPanel('more')}
+        />
+        <Keys keys={keys} place={wide ? BESIDE : OVER} />
+      </>
+    );
+  }
   return (
     <>
       <Scrolled>
@@ -139,6 +161,7 @@ export const NowAndNext = ({
           </Caution>
         ) : null}
         <ForecastLines live={live} />
+        {watches ? null : <AheadOfTrouble live={live} now={now} />}
         {watches ? null : <WarmUp live={live} press={press} />}
         {next && next.kind !== 'judge' ? (
           <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
@@ -153,6 +176,7 @@ export const NowAndNext = ({
         ) : null}
         <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
         <LastReading state={state} />
+        {watches ? null : <PanSound live={live} />}
       </Scrolled>
       {/* Beside the piece on a wide screen, over it on a narrow one: nothing is pushed from under the thumb. */}
       {watches ? null : <Keys keys={keys} place={wide ? BESIDE : OVER} />}

@@ -5,6 +5,7 @@ import { Link } from 'expo-router';
 import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
+import { setVolume } from '../../ui/sound';
 import { WIDE } from '../../ui/wide';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
@@ -87,6 +88,8 @@ const NothingOn = () => {
 
 const Live = () => {
   useAwake();
+  const volume = useAppSelector((state) => state.attention.volume);
+  useEffect(() => setVolume(volume), [volume]);
   const { cooks, shown } = useStove();
   const show = useShow();
   const { width } = useWindowDimensions();

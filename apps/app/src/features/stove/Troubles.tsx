@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TROUBLES, type Trouble } from '@crustan/core/cook/event';
-import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { kitchenNow } from '../../store/clock';
 import { pressed } from '../../store/stoveSlice';
@@ -13,10 +12,10 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { TROUBLE_NAMES } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
-import { liveWorker } from '../../workers/liveWorker';
 import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
+import { THINNER, waysOutNow } from './waysOutNow';
 
 interface Props {
   readonly live: LiveCook;
@@ -24,7 +23,6 @@ interface Props {
 }
 
 const DELAYS = [10, 20, 30, 45] as const;
-const THINNER = 0.006;
 
 /** When it goes wrong: one button each, then the ways out with what each of them leads to. */
 export const Troubles = ({ live, onClose }: Props) => {
@@ -75,23 +73,11 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
   useEffect(() => {
     let wanted = true;
     const at = kitchenNow();
-    const { cook: named, plannedIn, forecast } = asked.live;
-    const { plan } = named.plan;
-    const { request, legs, pullAt, restSeconds, trace } = plan;
-    const inProgress = {
-      plan: { request, legs, pullAt, restSeconds, trace },
-      plannedIn,
-      events: named.events,
-      pan: asked.pan,
-      kitchen: forecast?.kitchen ?? NOMINAL_KITCHEN,
-      pullAt: forecast?.decided === false ? forecast.pullAt : undefined,
-    };
-    liveWorker()
-      .options(inProgress, at, trouble, { delay: minutes * 60, thinner: THINNER })
-      .then(
-        (options) => wanted && setAnswer({ at, minutes, options }),
-        () => wanted && setAnswer({ at, minutes, options: [] }),
-      );
+    const detail = { delay: minutes * 60, thinner: THINNER };
+    waysOutNow(asked.live, asked.pan, at, trouble, detail).then(
+      (options) => wanted && setAnswer({ at, minutes, options }),
+      () => wanted && setAnswer({ at, minutes, options: [] }),
+    );
     return () => {
       wanted = false;
     };

@@ -1,6 +1,7 @@
 import type { Trouble } from '@crustan/core/cook/event';
 import type { PiecePlace } from '@crustan/core/cook/press';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
+import type { OfferedWayOut } from '@crustan/core/whatif/wayOutOffered';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { Browned } from '@crustan/core/doneness';
@@ -71,3 +72,19 @@ export const sayOutcome = (
   const thin = thinPeak === undefined ? '' : `, the thin end ${show.degrees(thinPeak)}`;
   return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${sayCrust(Math.min(...browning), by)}; sliced ${sliced}`;
 };
+
+/** How a plate lands: `12 min late`, `on time`. */
+const sayLanding = (late: number): string => {
+  const minutes = Math.round(Math.abs(late) / 60);
+  if (minutes === 0) return 'on time';
+  return `${minutes} min ${late > 0 ? 'late' : 'early'}`;
+};
+
+/** A way out that nobody asked for: what it is, what it brings, and what going on would. */
+export const sayOffer = (
+  { option, late, lateAsIs, asIs }: OfferedWayOut,
+  show: Show,
+): { readonly does: string; readonly brings: string } => ({
+  does: sayOption(option, show),
+  brings: `The plate is ${sayLanding(late)} at ${show.degrees(option.peak)}; going on, ${sayLanding(lateAsIs)} at ${show.degrees(asIs.peak)}.`,
+});

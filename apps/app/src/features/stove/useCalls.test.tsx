@@ -4,14 +4,14 @@ import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { renderWithStore } from '../../renderWithStore';
 import { attentionChanged } from '../../store/attentionSlice';
-import { beep, buzz, notify, say } from '../../ui/attention';
+import { notify, say } from '../../ui/attention';
+import { beep, buzz } from '../../ui/calls';
 import { planOf, recordOf, uuid } from '../../testing';
 import { liveCook, type LiveCook } from './liveCook';
 import { useCalls } from './useCalls';
 
+jest.mock('../../ui/calls', () => ({ beep: jest.fn(), buzz: jest.fn() }));
 jest.mock('../../ui/attention', () => ({
-  beep: jest.fn(),
-  buzz: jest.fn(),
   notify: jest.fn(),
   say: jest.fn(),
 }));
@@ -46,8 +46,8 @@ describe('calling the cook', () => {
     for (const left of [15_000, 14_000, 9000, 3000]) rerender(<Caller at={due - left} />);
     expect(jest.mocked(beep).mock.calls).toEqual([['soon']]);
     for (const late of [0, 1000, 2000]) rerender(<Caller at={due + late} />);
-    expect(jest.mocked(beep).mock.calls).toEqual([['soon'], ['now']]);
-    expect(jest.mocked(buzz).mock.calls).toEqual([['soon'], ['now']]);
+    expect(jest.mocked(beep).mock.calls).toEqual([['soon'], ['turn']]);
+    expect(jest.mocked(buzz).mock.calls).toEqual([['soon'], ['turn']]);
     expect(say).not.toHaveBeenCalled();
   });
 

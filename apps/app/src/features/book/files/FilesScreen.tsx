@@ -12,6 +12,7 @@ import { UnreadableRows } from './UnreadableRows';
 import { readFile, type FileRead } from './readFile';
 import { Restore } from './Restore';
 import { API } from '../../../store/apiAddress';
+import { INK } from '../../../ui/ink';
 
 const OUT = [
   {
@@ -89,7 +90,7 @@ export const FilesScreen = () => {
             open(event.dataTransfer.files[0]);
           }}
           style={{
-            border: `2px dashed ${over ? '#1F4FD1' : '#B9B4A8'}`,
+            border: `2px dashed ${over ? INK.flameLight : INK.salt300}`,
             borderRadius: 4,
             padding: 16,
           }}

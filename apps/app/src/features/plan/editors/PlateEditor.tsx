@@ -7,7 +7,9 @@ import { Text } from '../../../ui/Text';
 import { useNow } from '../../../ui/useNow';
 import { capital } from '../../../words/cutWords';
 import { sayDay, sayMoment } from '../../../words/sayPlate';
+import { useShow } from '../../../words/useShow';
 import { Hint } from './Hint';
+import { INK } from '../../../ui/ink';
 
 /** Days that are offered by name; further ones by the calendar. */
 const BY_NAME = 7;
@@ -15,15 +17,16 @@ const BY_NAME = 7;
 const FIELD = {
   minHeight: 56,
   padding: '0 12px',
-  border: '1px solid #B9B4A8',
+  border: `1px solid ${INK.salt300}`,
   borderRadius: 4,
-  background: '#FFFFFF',
-  color: '#141618',
+  background: INK.salt0,
+  color: INK.iron950,
 };
 
 /** The day and the hour on the plate: the browser's own clock and calendar fields. */
 export const PlateEditor = () => {
   const dispatch = useAppDispatch();
+  const show = useShow();
   // Not the sentence's, which gives way: a field must show what was typed at once.
   const plate = useAppSelector((state) => state.draft.plate);
   const now = useNow(15_000);
@@ -65,7 +68,7 @@ export const PlateEditor = () => {
       <Choice label="Day" options={named} value={day} onChange={setDay} />
       {moment < now ? (
         <Text voice="small" role="alert">
-          {`${sayMoment(moment, now)} is past: take a later hour, or another day.`}
+          {`${sayMoment(moment, now, show)} is past: take a later hour, or another day.`}
         </Text>
       ) : (
         <Hint>Everything is counted back from here, over as many days as it takes.</Hint>

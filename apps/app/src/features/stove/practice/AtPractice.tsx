@@ -1,14 +1,22 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { Senses } from '@crustan/core/simulation/practiceKitchen';
 import { showDuration } from '@crustan/core/units';
-import type { PracticeDeed } from '../../../workers/live.worker';
+import { useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
+import { wakeSound } from '../../../ui/sound';
+import { SoundMeter } from '../../../ui/SoundMeter';
 import { Text } from '../../../ui/Text';
+import { useSizzle } from '../../../ui/useSizzle';
+import { WIDE } from '../../../ui/wide';
 import { useShow } from '../../../words/useShow';
+import { Deeds } from './Deeds';
+import { KitchenKnobs } from './KitchenKnobs';
 import type { Lesson } from './lessons';
+import { Noticed } from './Noticed';
+import { Reading } from './Reading';
 import { usePractice } from './usePractice';
 import { Verdict } from './Verdict';
 
@@ -21,9 +29,6 @@ interface Props {
 }
 
 const SPEEDS = ['1', '5', '10', '30'] as const;
-const BURNER = ['0', '25', '50', '75', '100'] as const;
-/** A look with a thermometer takes this much of the cook's time in the figures shown, s. */
-const READING_STANDS = 20;
 
 const PLACE_WORDS: Readonly<Record<Senses['place'], string>> = {
   board: 'on the board',
@@ -35,144 +40,106 @@ const PLACE_WORDS: Readonly<Record<Senses['place'], string>> = {
 /** The practice under way. */
 export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
   const show = useShow();
+  const { width } = useWindowDimensions();
   const [speed, setSpeed] = useState<(typeof SPEEDS)[number]>('10');
-  const [burner, setBurner] = useState<(typeof BURNER)[number]>('0');
-  const [reading, setReading] = useState<{ at: number; says: string }>();
+  const [piece, setPiece] = useState(0);
+  const [listens, setListens] = useState(false);
+  const quiet = useAppSelector((state) => !state.attention.sound);
   const { seen, judged, act, finish } = usePractice(lesson, seed, Number(speed), pan);
+  const loudest = Math.max(0, ...seen.map(({ senses }) => senses.loudness));
+  const level = judged ? 0 : loudest;
+  const heard = useSizzle(listens && !quiet, level);
   if (judged) return <Verdict lesson={lesson} judged={judged} onAgain={onAgain} />;
-  if (!seen) return <Text tone="text-salt-50">The kitchen is being set up…</Text>;
-  const { senses, core, pan: iron } = seen;
-  const read = (says: string): void => setReading({ at: senses.time, says });
+  const now = seen[piece];
+  if (!now) return <Text tone="text-salt-50">The kitchen is being set up…</Text>;
+  const { senses, reads } = now;
   const { place } = senses;
+  const { pieces, oven = false, ice = false } = lesson;
+  const { name, request } = pieces[piece] ?? pieces[0];
   const inHeat = place === 'pan' || place === 'oven';
+  const out = (): void => {
+    act(piece, { do: 'move', place: 'rest' });
+    const left = seen.findIndex((other, i) => i !== piece && other.senses.place !== 'rest');
+    if (left === -1) finish();
+    else setPiece(left);
+  };
   return (
     <>
       <Text voice="strong" tone="text-salt-50" heading={1}>
         {lesson.title}
       </Text>
       <Text tone="text-salt-200">
-        {`${lesson.task} It should end at ${show.temperature(lesson.request.target)}.`}
+        {`${lesson.task} It should end at ${show.temperature(request.target)}.`}
       </Text>
-      <View className="flex-row items-baseline justify-between">
-        <Text
-          voice="longCountdown"
-          tone="text-salt-50"
-          style={{ fontVariant: ['tabular-nums'] }}
-          testID="practice-clock"
-        >
-          {showDuration(Math.floor(senses.time))}
-        </Text>
-        <Text voice="bigFigure" tone="text-salt-50">
-          {PLACE_WORDS[place]}
-        </Text>
-      </View>
-      <View className="gap-1" role="list" aria-label="What you notice">
-        {[
-          ['You hear', senses.sound],
-          ['You see', `${senses.colour} on the upper face`],
-          ['Smoke', senses.smoke],
-          ['To the finger', senses.firmness],
-          ['Butter', senses.butter],
-        ].map(([what, is]) => (
-          <View key={what} role="listitem" className="flex-row gap-3">
-            <Text tone="text-iron-400" className="w-[110px]">
-              {what}
+      {pieces.length > 1 ? (
+        <Choice
+          label="Piece"
+          onIron
+          value={String(piece)}
+          onChange={(value) => setPiece(Number(value))}
+          options={pieces.map((one, i) => ({
+            value: String(i),
+            label: one.name,
+            detail: PLACE_WORDS[seen[i]?.senses.place ?? 'board'],
+          }))}
+        />
+      ) : null}
+      <View className={`flex-1 ${width >= WIDE ? 'flex-row items-start gap-12' : 'gap-5'}`}>
+        <View className="flex-1 gap-5">
+          <View className="flex-row items-baseline justify-between">
+            <Text
+              voice="longCountdown"
+              tone="text-salt-50"
+              style={{ fontVariant: ['tabular-nums'] }}
+              testID="practice-clock"
+            >
+              {showDuration(Math.floor(senses.time))}
             </Text>
-            <Text tone="text-salt-50" className="flex-1">
-              {is}
+            <Text voice="bigFigure" tone="text-salt-50">
+              {PLACE_WORDS[place]}
             </Text>
           </View>
-        ))}
-      </View>
-      {reading && senses.time - reading.at < READING_STANDS ? (
-        <Text voice="bigFigure" tone="text-salt-50" aria-live="polite">
-          {reading.says}
-        </Text>
-      ) : null}
-      <View className="flex-1" />
-      <Text voice="label" tone="text-salt-50">
-        Burner, % of full
-      </Text>
-      <Choice
-        label="Burner"
-        onIron
-        value={burner}
-        onChange={(value) => {
-          setBurner(value);
-          act({ do: 'burner', setting: Number(value) / 100 });
-        }}
-        options={BURNER.map((value) => ({ value, label: value }))}
-      />
-      <Deeds place={place} act={act} />
-      <View className="flex-row gap-3">
-        <View className="flex-1">
+          <Noticed senses={senses} />
+          {quiet ? null : (
+            <View className="flex-row items-center gap-3">
+              <Button
+                kind="stovePlain"
+                label={listens ? 'Stop the sound' : 'Hear the pan'}
+                onPress={() => {
+                  wakeSound();
+                  setListens(!listens);
+                }}
+              />
+              <View className="flex-1">
+                <SoundMeter says="How loud the pan is" level={level} heard={heard} />
+              </View>
+            </View>
+          )}
+        </View>
+        <View className="flex-1 justify-end gap-4">
+          <KitchenKnobs
+            key={piece}
+            oven={oven}
+            piece={pieces[piece] ?? pieces[0]}
+            act={(deed) => act(piece, deed)}
+          />
+          <Deeds place={place} oven={oven} act={(deed) => act(piece, deed)} />
+          <Reading key={`${name} reading`} time={senses.time} reads={reads} ice={ice} />
           <Button
-            kind="stovePlain"
-            label="Read the middle"
-            onPress={() => read(`Middle ${show.temperature(core)}`)}
+            kind="stove"
+            label="Out: let it rest, and slice it"
+            disabled={!inHeat}
+            onPress={out}
+          />
+          <Choice
+            label="Speed of time"
+            onIron
+            value={speed}
+            onChange={setSpeed}
+            options={SPEEDS.map((value) => ({ value, label: `${value}×` }))}
           />
         </View>
-        <View className="flex-1">
-          <Button
-            kind="stovePlain"
-            label="Read the pan"
-            onPress={() => read(`Pan ${show.temperature(iron)}`)}
-          />
-        </View>
       </View>
-      <Button
-        kind="stove"
-        label="Out: let it rest, and slice it"
-        disabled={!inHeat}
-        onPress={() => {
-          act({ do: 'move', place: 'rest' });
-          finish();
-        }}
-      />
-      <Choice
-        label="Speed of time"
-        onIron
-        value={speed}
-        onChange={setSpeed}
-        options={SPEEDS.map((value) => ({ value, label: `${value}×` }))}
-      />
     </>
   );
 };
-
-interface DeedsProps {
-  readonly place: Senses['place'];
-  readonly act: (deed: PracticeDeed) => void;
-}
-
-const Deeds = ({ place, act }: DeedsProps) => (
-  <View className="flex-row flex-wrap gap-3">
-    {place === 'pan' ? (
-      <>
-        <View className="flex-1">
-          <Button kind="stovePlain" label="Turn it" onPress={() => act({ do: 'turn' })} />
-        </View>
-        <View className="flex-1">
-          <Button kind="stovePlain" label="Butter in" onPress={() => act({ do: 'butter' })} />
-        </View>
-      </>
-    ) : (
-      <View className="flex-1">
-        <Button
-          kind="stovePlain"
-          label="Into the pan"
-          onPress={() => act({ do: 'move', place: 'pan' })}
-        />
-      </View>
-    )}
-    {place === 'oven' ? null : (
-      <View className="flex-1">
-        <Button
-          kind="stovePlain"
-          label="Into the oven"
-          onPress={() => act({ do: 'move', place: 'oven' })}
-        />
-      </View>
-    )}
-  </View>
-);

@@ -1,20 +1,29 @@
 import { useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
+import { DRILLS, type DrillKind } from '@crustan/core/simulation/callBias';
+import { usePractisedQuery } from '../../../store/practiceApi';
 import { useGear } from '../../../store/useGear';
-import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
-import { LESSONS, type Lesson } from './lessons';
+import { WIDE } from '../../../ui/wide';
 import { AtPractice } from './AtPractice';
+import { bestOf } from './courseProgress';
+import { Drill } from './Drill';
+import { DRILL_WORDS, sayDrillRecord } from './drillWords';
+import { LESSONS, PASSED, type Lesson } from './lessons';
+import { useShow } from '../../../words/useShow';
 
-/** A practice cook against a hidden kitchen: decide by what is seen, heard and felt. */
+/** A practice cook against a hidden kitchen, and drills of finger, eye and ear. */
 export const PracticeScreen = () => {
   const [lesson, setLesson] = useState<Lesson>();
+  const [drill, setDrill] = useState<DrillKind>();
   const [seed, setSeed] = useState(() => Date.now() % 100_000);
   const { pan } = useGear();
+  const { width } = useWindowDimensions();
+  const room = width >= WIDE ? 'max-w-[1120px]' : 'max-w-[640px]';
   return (
     <ScrollView className="on-iron flex-1 bg-iron-950" contentContainerClassName="flex-grow">
-      <View className="w-full max-w-[640px] flex-1 gap-5 self-center px-4 pb-4 pt-4">
+      <View className={`w-full flex-1 gap-5 self-center px-4 pb-4 pt-4 ${room}`}>
         {lesson ? (
           <AtPractice
             key={`${lesson.id} ${seed}`}
@@ -22,35 +31,115 @@ export const PracticeScreen = () => {
             seed={seed}
             pan={pan}
             onAgain={(other) => {
-              if (other) setSeed(seed + 1);
-              else setLesson(undefined);
+              setSeed(seed + 1);
+              if (!other) setLesson(undefined);
             }}
           />
+        ) : drill ? (
+          <Drill key={drill} kind={drill} onDone={() => setDrill(undefined)} />
         ) : (
-          <>
-            <Text voice="strong" tone="text-salt-50" heading={1}>
-              Practice
-            </Text>
-            <Text tone="text-salt-50">
-              A cook in a kitchen you do not know: its oven, its pan and the piece are off by as
-              much as kitchens are. Time runs fast; nothing burns but points.
-            </Text>
-            {LESSONS.map((one) => (
-              <View key={one.id} className="gap-1">
-                <Button kind="stovePlain" label={one.title} onPress={() => setLesson(one)} />
-                <Text voice="small" tone="text-iron-400">
-                  {one.task}
-                </Text>
-              </View>
-            ))}
-            <Link href="/stove">
-              <Text tone="text-flame-dark" className="underline">
-                Back to the stove
-              </Text>
-            </Link>
-          </>
+          <Course onLesson={setLesson} onDrill={setDrill} />
         )}
       </View>
     </ScrollView>
   );
 };
+
+interface CourseProps {
+  readonly onLesson: (lesson: Lesson) => void;
+  readonly onDrill: (drill: DrillKind) => void;
+}
+
+/** The lessons in the order that teaches, with what was reached, and the drills. */
+const Course = ({ onLesson, onDrill }: CourseProps) => {
+  const show = useShow();
+  const { width } = useWindowDimensions();
+  const { data: results = [] } = usePractisedQuery();
+  const next = LESSONS.find(({ id }) => (bestOf(results, id) ?? 0) < PASSED);
+  return (
+    <>
+      <Text voice="strong" tone="text-salt-50" heading={1}>
+        Practice
+      </Text>
+      <Text tone="text-salt-50" className="max-w-[640px]">
+        A cook in a kitchen you do not know: its oven, its pan and the piece are off by as much as
+        kitchens are. Time runs fast; nothing burns but points.
+      </Text>
+      <View className={width >= WIDE ? 'flex-row gap-12' : 'gap-6'}>
+        <View className="lg:flex-1">
+          <Text voice="head" tone="text-salt-50" heading={2} className="pb-2">
+            The course
+          </Text>
+          <View role="list" aria-label="Lessons">
+            {LESSONS.map((one, i) => (
+              <Row
+                key={one.id}
+                title={`${i + 1}  ${one.title}`}
+                says={one.task}
+                figure={sayBest(bestOf(results, one.id))}
+                next={one === next}
+                onPress={() => onLesson(one)}
+              />
+            ))}
+          </View>
+        </View>
+        <View className="lg:flex-1">
+          <Text voice="head" tone="text-salt-50" heading={2} className="pb-2">
+            Finger, eye and ear
+          </Text>
+          <View role="list" aria-label="Drills">
+            {DRILLS.map((kind) => (
+              <Row
+                key={kind}
+                title={DRILL_WORDS[kind].title}
+                says={sayDrillRecord(kind, results, show) ?? DRILL_WORDS[kind].task}
+                onPress={() => onDrill(kind)}
+              />
+            ))}
+          </View>
+          <Link href="/stove">
+            <Text tone="text-flame-dark" className="underline">
+              Back to the stove
+            </Text>
+          </Link>
+        </View>
+      </View>
+    </>
+  );
+};
+
+const sayBest = (best: number | undefined): string | undefined =>
+  best === undefined ? undefined : `best ${best}`;
+
+interface RowProps {
+  readonly title: string;
+  readonly says: string;
+  readonly figure?: string | undefined;
+  /** The one to do now. */
+  readonly next?: boolean;
+  readonly onPress: () => void;
+}
+
+const Row = ({ title, says, figure, next = false, onPress }: RowProps) => (
+  <View role="listitem">
+    <Pressable
+      role="button"
+      onPress={onPress}
+      className={`min-h-stove justify-center border-t border-iron-700 py-2 active:opacity-80 ${next ? 'border-l-4 border-l-flame-dark pl-3' : ''}`}
+    >
+      <View className="flex-row items-baseline justify-between gap-3">
+        <Text voice="bigFigure" tone="text-salt-50" className="flex-1">
+          {title}
+        </Text>
+        {figure === undefined ? null : (
+          <Text voice="figure" tone="text-salt-200">
+            {figure}
+          </Text>
+        )}
+      </View>
+      <Text voice="small" tone="text-iron-400">
+        {says}
+      </Text>
+    </Pressable>
+  </View>
+);

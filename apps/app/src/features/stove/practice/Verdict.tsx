@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { donenessOf } from '@crustan/core/doneness';
 import { cutOf } from '@crustan/core/plan/request';
@@ -9,13 +10,17 @@ import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
-import type { Lesson } from './lessons';
-import type { Judged } from './usePractice';
+import { sayFailure } from '../../../store/bookApi';
+import { newId } from '../../../store/newId';
+import { useKeepPracticeMutation } from '../../../store/practiceApi';
+import { WIDE } from '../../../ui/wide';
+import type { JudgedPractice } from '../../../workers/live.worker';
+import type { Lesson, LessonPiece } from './lessons';
 import { sayCrust } from '../../../words/judgedWords';
 
 interface Props {
   readonly lesson: Lesson;
-  readonly judged: Judged;
+  readonly judged: JudgedPractice;
   readonly onAgain: (other: boolean) => void;
 }
 
@@ -41,6 +46,8 @@ const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
       return `The grey band is ${show.depth(loss.by)} deeper than it need be: turn more often, or less heat for longer.`;
     case 'butter':
       return 'The butter went too far: burner down before it goes in.';
+    case 'apart':
+      return `They came out ${showDuration(Math.round(loss.seconds))} apart: the first was cold before the other was there.`;
   }
 };
 
@@ -50,12 +57,18 @@ const sayBest = ({ plan, pan }: BestCook, show: Show): string => {
   return `A cook who knew this kitchen would have pulled it at ${show.degrees(plan.doneCore)} after ${showDuration(plan.cookSeconds)}, ${turns}, with a pan at ${show.degrees(pan)}; it would have ended at ${end}.`;
 };
 
-/** The slice, the score, and what the best cook of this kitchen would have done. */
-export const Verdict = ({ lesson, judged, onAgain }: Props) => {
+interface PieceProps {
+  readonly piece: LessonPiece;
+  readonly judged: JudgedPractice['pieces'][number];
+  /** Several share the page: each is named. */
+  readonly named: boolean;
+}
+
+/** How one piece came out, and what the best cook of this kitchen would have done. */
+const PieceVerdict = ({ piece: { name, request }, judged, named }: PieceProps) => {
   const show = useShow();
   const { width } = useWindowDimensions();
   const { result, score, peaks, heights } = judged;
-  const { request } = lesson;
   const { species } = cutOf(request);
   const cells = { heights: Array.from(heights), widths: [1], whole: true };
   const frame = { time: 0, peak: Float32Array.from(peaks), browning: result.browning };
@@ -66,16 +79,12 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
   const end = `${donenessOf(species, result.peak).name} at ${show.temperature(result.peak, 1)}`;
   const { best } = score;
   return (
-    <>
-      <Text voice="strong" tone="text-salt-50" heading={1}>
-        {lesson.title}
-      </Text>
-      <View className="flex-row items-baseline gap-3">
-        <Text voice="longCountdown" tone="text-salt-50" testID="score">
-          {String(score.score)}
+    <View className="flex-1 gap-4">
+      {named ? (
+        <Text voice="head" tone="text-salt-50" heading={2}>
+          {name}
         </Text>
-        <Text tone="text-iron-400">of 100</Text>
-      </View>
+      ) : null}
       <View className="items-center">
         <Slice
           figures={figures}
@@ -87,30 +96,85 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
       <Text voice="bigFigure" tone="text-salt-50">
         {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${sayCrust(Math.min(...result.browning), request)} and ${sayCrust(Math.max(...result.browning), request)}.`}
       </Text>
-      <View className="gap-2" role="list" aria-label="Where points went">
-        {score.lost.length === 0 ? (
-          <Text tone="text-salt-50">Nothing to mend.</Text>
-        ) : (
-          score.lost.map((loss) => (
-            <View key={loss.on} role="listitem" className="flex-row gap-3">
-              <Text voice="figure" tone="text-salt-50" className="w-[44px]">
-                {`−${Math.round(loss.points)}`}
-              </Text>
-              <Text tone="text-salt-50" className="flex-1">
-                {sayLoss(loss, request.pan, show)}
-              </Text>
-            </View>
-          ))
-        )}
-      </View>
+      <Losses losses={score.lost} wanted={request.pan} />
       <Text tone="text-salt-200">
         {best
           ? sayBest(best, show)
           : 'No pan heat would have given what was wanted in this kitchen.'}
       </Text>
+    </View>
+  );
+};
+
+const Losses = ({
+  losses,
+  wanted,
+}: {
+  readonly losses: readonly PracticeLoss[];
+  readonly wanted: number;
+}) => {
+  const show = useShow();
+  return (
+    <View className="gap-2" role="list" aria-label="Where points went">
+      {losses.length === 0 ? (
+        <Text tone="text-salt-50">Nothing to mend.</Text>
+      ) : (
+        losses.map((loss) => (
+          <View key={loss.on} role="listitem" className="flex-row gap-3">
+            <Text voice="figure" tone="text-salt-50" className="w-[44px]">
+              {`−${Math.round(loss.points)}`}
+            </Text>
+            <Text tone="text-salt-50" className="flex-1">
+              {sayLoss(loss, wanted, show)}
+            </Text>
+          </View>
+        ))
+      )}
+    </View>
+  );
+};
+
+/** The slices, the score, and what the best cook of this kitchen would have done; kept with the book. */
+export const Verdict = ({ lesson, judged, onAgain }: Props) => {
+  const { width } = useWindowDimensions();
+  const [keep, kept] = useKeepPracticeMutation();
+  const [result] = useState(() => ({
+    id: newId(),
+    at: Date.now(),
+    of: lesson.id,
+    score: judged.score,
+  }));
+  useEffect(() => void keep(result), [keep, result]);
+  const { pieces } = lesson;
+  const many = pieces.length > 1;
+  return (
+    <>
+      <Text voice="strong" tone="text-salt-50" heading={1}>
+        {lesson.title}
+      </Text>
+      <View className="flex-row items-baseline gap-3">
+        <Text voice="longCountdown" tone="text-salt-50" testID="score">
+          {String(judged.score)}
+        </Text>
+        <Text tone="text-iron-400">of 100</Text>
+      </View>
+      {judged.apart ? <Losses losses={[judged.apart]} wanted={pieces[0].request.pan} /> : null}
+      <View className={many && width >= WIDE ? 'flex-row gap-12' : 'gap-6'}>
+        {judged.pieces.map((one, i) => {
+          const piece = pieces[i];
+          return piece ? (
+            <PieceVerdict key={piece.name} piece={piece} judged={one} named={many} />
+          ) : null;
+        })}
+      </View>
+      {kept.error ? (
+        <Text voice="small" tone="text-salt-200" role="alert">
+          {`Not kept with the book. ${sayFailure(kept.error)}`}
+        </Text>
+      ) : null}
       <View className="flex-1" />
       <Button kind="stove" label="Again, in another kitchen" onPress={() => onAgain(true)} />
-      <Button kind="stovePlain" label="Other lessons" onPress={() => onAgain(false)} />
+      <Button kind="stovePlain" label="Back to the course" onPress={() => onAgain(false)} />
     </>
   );
 };

@@ -1,28 +1,35 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { hiddenKitchen } from '@crustan/core/simulation/hiddenKitchen';
-import type { PracticeResult } from '@crustan/core/simulation/practiceKitchen';
-import type { PracticeScore } from '@crustan/core/simulation/practiceScore';
+import { hiddenKitchen, lyingThermometer } from '@crustan/core/simulation/hiddenKitchen';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
-import type { PracticeDeed, PracticeSeen } from '../../../workers/live.worker';
+import { ovenAir } from '@crustan/core/plan/ovenAir';
+import type {
+  JudgedPractice,
+  PracticeDeed,
+  PracticePiece,
+  PracticeSeen,
+} from '../../../workers/live.worker';
 import { liveWorker } from '../../../workers/liveWorker';
 import type { Lesson } from './lessons';
 
 /** How often the kitchen goes on, ms. */
 const TICK = 250;
 
-export interface Judged {
-  readonly result: PracticeResult;
-  readonly score: PracticeScore;
-  readonly peaks: Float64Array;
-  readonly heights: Float64Array;
-}
-
 export interface Practice {
-  readonly seen: PracticeSeen | undefined;
-  readonly judged: Judged | undefined;
-  readonly act: (deed: PracticeDeed) => void;
+  /** Every piece as it is noticed; empty until the kitchen is set up. */
+  readonly seen: readonly PracticeSeen[];
+  readonly judged: JudgedPractice | undefined;
+  readonly act: (piece: number, deed: PracticeDeed) => void;
   readonly finish: () => void;
 }
+
+/** The pieces of a lesson in a kitchen drawn from a seed: one kitchen, whatever the number of pieces. */
+const piecesOf = ({ pieces, ice }: Lesson, seed: number): readonly PracticePiece[] =>
+  pieces.map(({ request, hidden, start, dial }) => ({
+    request,
+    hidden: { ...hiddenKitchen(seed), ...hidden },
+    dial: dial ?? ovenAir(request) ?? request.hotOven,
+    start: { ...start, ...(ice ? { reads: lyingThermometer(seed) } : {}) },
+  }));
 
 /** Runs one practice in the worker, `speed` times faster than the world; another one is another mount. */
 export const usePractice = (
@@ -31,9 +38,9 @@ export const usePractice = (
   speed: number,
   pan: PanOnBurner,
 ): Practice => {
-  const [seen, setSeen] = useState<PracticeSeen>();
-  const [judged, setJudged] = useState<Judged>();
-  const deeds = useRef<PracticeDeed[]>([]);
+  const [seen, setSeen] = useState<readonly PracticeSeen[]>([]);
+  const [judged, setJudged] = useState<JudgedPractice>();
+  const deeds = useRef<{ piece: number; deed: PracticeDeed }[]>([]);
   const pace = useRef(speed);
   const over = useRef(false);
 
@@ -53,7 +60,7 @@ export const usePractice = (
       timer = setTimeout(() => void tick(), TICK);
     };
     void liveWorker()
-      .practise(lesson.request, hiddenKitchen(seed), pan)
+      .practise(piecesOf(lesson, seed), pan)
       .then(() => (live ? tick() : undefined));
     return () => {
       live = false;
@@ -61,11 +68,16 @@ export const usePractice = (
     };
   }, [lesson, seed, pan]);
 
-  const act = useCallback((deed: PracticeDeed) => void deeds.current.push(deed), []);
+  const act = useCallback(
+    (piece: number, deed: PracticeDeed) => void deeds.current.push({ piece, deed }),
+    [],
+  );
   const finish = useCallback(() => {
     over.current = true;
+    // What was pressed last goes along.
     void liveWorker()
-      .judge()
+      .goOn(deeds.current.splice(0), 0)
+      .then(() => liveWorker().judge())
       .then((found) => setJudged(found));
   }, []);
   return { seen, judged, act, finish };

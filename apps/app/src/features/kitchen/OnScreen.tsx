@@ -1,0 +1,51 @@
+import { View } from 'react-native';
+import { lightChosen, type Light } from '../../store/lightSlice';
+import type { HourCount } from '../../store/locale';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { hoursChosen, unitsChosen } from '../../store/unitsSlice';
+import { Choice, type Option } from '../../ui/Choice';
+import { useShow } from '../../words/useShow';
+
+const LIGHT_OPTIONS: readonly Option<Light>[] = [
+  { value: 'places', label: 'Dark at the stove' },
+  { value: 'system', label: 'As this device' },
+  { value: 'light', label: 'Light' },
+  { value: 'dark', label: 'Dark' },
+];
+const HOUR_OPTIONS: readonly Option<HourCount>[] = [
+  { value: '24', label: '19:30' },
+  { value: '12', label: '7:30 pm' },
+];
+
+/** How figures are written and in what light, on this device. */
+export const OnScreen = () => {
+  const dispatch = useAppDispatch();
+  const { units } = useShow();
+  const hours = useAppSelector((state) => state.units.hours);
+  const light = useAppSelector((state) => state.light);
+  return (
+    <View className="gap-3">
+      <Choice
+        label="Units"
+        value={units}
+        onChange={(system) => dispatch(unitsChosen(system))}
+        options={[
+          { value: 'metric', label: '°C · mm · g' },
+          { value: 'imperial', label: '°F · in · oz' },
+        ]}
+      />
+      <Choice
+        label="Clock"
+        value={hours}
+        onChange={(chosen) => dispatch(hoursChosen(chosen))}
+        options={HOUR_OPTIONS}
+      />
+      <Choice
+        label="Light"
+        value={light}
+        onChange={(chosen) => dispatch(lightChosen(chosen))}
+        options={LIGHT_OPTIONS}
+      />
+    </View>
+  );
+};

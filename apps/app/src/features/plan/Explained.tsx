@@ -1,0 +1,36 @@
+import { View } from 'react-native';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { wordsKnown } from '../../store/firstSlice';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { MEANINGS } from '../../words/meanings';
+
+/** What a first plan needs to be read. */
+const FIRST_WORDS = ['pull', 'peak', 'window', 'grey'] as const;
+
+/** The words of the first plan, in place, until the cook knows them. */
+export const Explained = () => {
+  const dispatch = useAppDispatch();
+  const explaining = useAppSelector((state) => state.first.explaining);
+  if (!explaining) return null;
+  return (
+    <View
+      role="region"
+      aria-label="What the words mean"
+      className="gap-2 border-l-2 border-flame-light pl-3"
+    >
+      {FIRST_WORDS.map((each) => (
+        <Text key={each} voice="small">
+          <Text voice="label">{`${MEANINGS[each].word}: `}</Text>
+          {MEANINGS[each].means}
+        </Text>
+      ))}
+      <View className="flex-row flex-wrap items-center gap-3">
+        <Button kind="plain" label="I know them now" onPress={() => dispatch(wordsKnown())} />
+        <Text voice="note" tone="text-iron-500">
+          Tap any figure for its meaning; all words are under Kitchen.
+        </Text>
+      </View>
+    </View>
+  );
+};

@@ -1,0 +1,57 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { bookApi } from '../../store/bookApi';
+import { greetingAnswered, wordsKnown } from '../../store/firstSlice';
+import { useAppDispatch } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { SetUp } from './SetUp';
+
+/** Whether the book has no cook: undefined until it has said so, or where it cannot be asked. */
+const useNewBook = (): boolean | undefined => {
+  const dispatch = useAppDispatch();
+  const [isNew, setNew] = useState<boolean>();
+  useEffect(() => {
+    let live = true;
+    const asked = dispatch(bookApi.endpoints.cooks.initiate({}, { subscribe: false }));
+    void asked.then(({ data }) => {
+      if (live && data) setNew(data.pages.every(({ cooks }) => cooks.length === 0));
+    });
+    return () => {
+      live = false;
+    };
+  }, [dispatch]);
+  return isNew;
+};
+
+/** A new book greets, with one choice; everything in it may be left. */
+export const Greeting = () => {
+  const dispatch = useAppDispatch();
+  const isNew = useNewBook();
+  const [settingUp, setSettingUp] = useState(false);
+  if (isNew !== true) return null;
+  if (settingUp) return <SetUp />;
+  return (
+    <View
+      role="region"
+      aria-label="A new book"
+      className="no-print gap-3 border-l-4 border-flame-light pl-3"
+    >
+      <Text voice="head" heading={2}>
+        A new book
+      </Text>
+      <Text>
+        You say what you cook; this computes when to turn it, when to pull it, and how it will look
+        when you cut it.
+      </Text>
+      <View className="gap-2">
+        <Button
+          label="Show me, on a made-up kitchen"
+          onPress={() => dispatch(greetingAnswered())}
+        />
+        <Button kind="plain" label="Set up my kitchen first" onPress={() => setSettingUp(true)} />
+        <Button kind="plain" label="I know my way" onPress={() => dispatch(wordsKnown())} />
+      </View>
+    </View>
+  );
+};

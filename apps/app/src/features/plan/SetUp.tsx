@@ -1,0 +1,149 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { burnerOf, ovenOf, panOf, withChanged, type Kitchen } from '@crustan/core/formats/kitchen';
+import { DONENESS_SCALES } from '@crustan/core/doneness';
+import { BURNER_KINDS, type BurnerKind } from '@crustan/core/gear/pan';
+import { OVEN_FUELS, type PlanRequest } from '@crustan/core/plan/request';
+import { STEM_SIDES } from '@crustan/core/heat/thermometer';
+import { requestChanged } from '../../store/draftSlice';
+import { greetingAnswered } from '../../store/firstSlice';
+import { kitchenChanged } from '../../store/kitchenSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { unitsChosen } from '../../store/unitsSlice';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
+import { FUEL_WORDS, STEM_WORDS } from '../../words/kitchenWords';
+import { useShow } from '../../words/useShow';
+
+/** Cooking widths pans are sold by, m, and what cast iron of a common gauge weighs, kg/m2. */
+const WIDTHS = [0.2, 0.24, 0.26, 0.28, 0.3] as const;
+const MASS_PER_AREA = 35.5;
+/** What burners of a kind draw at full, W. Usual plates. */
+const POWERS: Readonly<Record<BurnerKind, number>> = { gas: 3000, electric: 1800, induction: 2200 };
+/** How an oven runs against its dial, K, as cooks say it. */
+const OFFSETS = [
+  { value: '-20', label: 'Runs cool' },
+  { value: '0', label: 'True, or I do not know' },
+  { value: '15', label: 'Runs hot' },
+] as const;
+/** Medium-rare beef as a table means it, over the house scale, K. */
+const TABLES = [-3, 0, 3] as const;
+
+const mediumRare = DONENESS_SCALES.beef.find(({ name }) => name === 'medium-rare')?.target ?? 55;
+
+const Asked = ({
+  says,
+  children,
+}: {
+  readonly says: string;
+  readonly children: React.ReactNode;
+}) => (
+  <View className="gap-1">
+    <Text voice="label">{says}</Text>
+    {children}
+  </View>
+);
+
+/** The kitchen in seven taps, each of which may be left as it is. */
+export const SetUp = () => {
+  const dispatch = useAppDispatch();
+  const show = useShow();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const request = useAppSelector((state) => state.draft.request);
+  const [table, setTable] = useState(0);
+  const change = (changed: Partial<Kitchen>): void => void dispatch(kitchenChanged(changed));
+  const ask = (changed: Partial<PlanRequest>): void => void dispatch(requestChanged(changed));
+  const { pans, burners, ovens } = kitchen;
+  const [pan, burner, oven] = [panOf(kitchen), burnerOf(kitchen), ovenOf(kitchen)];
+  const setWidth = (diameter: number): void => {
+    const mass = Math.round(MASS_PER_AREA * diameter * diameter * 10) / 10;
+    change({ pans: withChanged(pans, pan.id, { diameter, mass }) });
+  };
+  const setTableTo = (over: number): void => {
+    setTable(over);
+    const beef = DONENESS_SCALES.beef.map((step, i) =>
+      i === 0 ? { ...step } : { ...step, from: step.from + over, target: step.target + over },
+    );
+    change({ scales: over === 0 ? {} : { beef } });
+    ask({ target: mediumRare + over });
+  };
+  return (
+    <View role="region" aria-label="Your kitchen" className="no-print gap-4">
+      <View>
+        <Text voice="head" heading={2}>
+          Your kitchen
+        </Text>
+        <Text voice="small" tone="text-iron-500">
+          Leave what you do not know. Kitchen has all of it, and learns the rest from your cooks.
+        </Text>
+      </View>
+      <Asked says="Units">
+        <Choice
+          label="Units"
+          value={show.units}
+          onChange={(system) => dispatch(unitsChosen(system))}
+          options={[
+            { value: 'metric', label: '°C · mm · g' },
+            { value: 'imperial', label: '°F · in · oz' },
+          ]}
+        />
+      </Asked>
+      <Asked says="Your cast iron, across its floor">
+        <Choice
+          label="Pan"
+          value={String(WIDTHS.find((width) => width === pan.diameter) ?? '')}
+          onChange={(width) => setWidth(Number(width))}
+          options={WIDTHS.map((width) => ({ value: String(width), label: show.length(width) }))}
+        />
+      </Asked>
+      <Asked says="On">
+        <Choice
+          label="Burner"
+          value={burner.kind}
+          onChange={(kind) =>
+            change({ burners: withChanged(burners, burner.id, { kind, power: POWERS[kind] }) })
+          }
+          options={BURNER_KINDS.map((value) => ({ value, label: capital(value) }))}
+        />
+      </Asked>
+      <Asked says="Your oven">
+        <Choice
+          label="Oven"
+          value={request.ovenFuel}
+          onChange={(ovenFuel) => ask({ ovenFuel })}
+          options={OVEN_FUELS.map((value) => ({ value, label: FUEL_WORDS[value] }))}
+        />
+        <Choice
+          label="Oven against its dial"
+          value={OFFSETS.find(({ value }) => Number(value) === oven.offset)?.value}
+          onChange={(offset) =>
+            change({ ovens: withChanged(ovens, oven.id, { offset: Number(offset) }) })
+          }
+          options={OFFSETS}
+        />
+      </Asked>
+      <Asked says="Your thermometer goes in">
+        <Choice
+          label="Thermometer"
+          value={request.stem}
+          onChange={(stem) => ask({ stem })}
+          options={STEM_SIDES.map((value) => ({ value, label: capital(STEM_WORDS[value]) }))}
+        />
+      </Asked>
+      <Asked says="Medium-rare, at your table, is">
+        <Choice
+          label="Medium-rare"
+          value={String(table)}
+          onChange={(over) => setTableTo(Number(over))}
+          options={TABLES.map((over) => ({
+            value: String(over),
+            label: show.degrees(mediumRare + over),
+          }))}
+        />
+      </Asked>
+      <Button label="Done: show me a plan" onPress={() => dispatch(greetingAnswered())} />
+    </View>
+  );
+};

@@ -1,0 +1,39 @@
+import { View } from 'react-native';
+import type { PracticePlace } from '@crustan/core/simulation/practiceKitchen';
+import type { PracticeDeed } from '../../../workers/live.worker';
+import { Button } from '../../../ui/Button';
+
+interface Props {
+  readonly place: PracticePlace;
+  /** Whether there is an oven to go to. */
+  readonly oven: boolean;
+  readonly act: (deed: PracticeDeed) => void;
+}
+
+/** What may be done to a piece where it is: each place, and the deed on its button. */
+const DEEDS: readonly {
+  readonly label: string;
+  readonly deed: PracticeDeed;
+  readonly at: readonly PracticePlace[];
+}[] = [
+  { label: 'Turn it', deed: { do: 'turn' }, at: ['pan'] },
+  { label: 'Butter in', deed: { do: 'butter' }, at: ['pan'] },
+  { label: 'Into the pan', deed: { do: 'move', place: 'pan' }, at: ['board', 'oven'] },
+  { label: 'Into the oven', deed: { do: 'move', place: 'oven' }, at: ['board', 'pan'] },
+  { label: 'Onto the board', deed: { do: 'move', place: 'board' }, at: ['pan', 'oven'] },
+];
+
+const goesToOven = (deed: PracticeDeed): boolean => deed.do === 'move' && deed.place === 'oven';
+
+/** What may be done to the piece where it is. */
+export const Deeds = ({ place, oven, act }: Props) => (
+  <View className="flex-row flex-wrap gap-2">
+    {DEEDS.filter(({ at, deed }) => at.includes(place) && (oven || !goesToOven(deed))).map(
+      ({ label, deed }) => (
+        <View key={label} className="min-w-[46%] flex-1">
+          <Button kind="stovePlain" label={label} onPress={() => act(deed)} />
+        </View>
+      ),
+    )}
+  </View>
+);

@@ -1,0 +1,103 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cutOf } from '@crustan/core/plan/request';
+import type { DrillCard } from '@crustan/core/simulation/drillCard';
+import { Button } from '../../../ui/Button';
+import { Slice } from '../../../ui/Slice';
+import { wakeSound } from '../../../ui/sound';
+import { SoundMeter } from '../../../ui/SoundMeter';
+import { Text } from '../../../ui/Text';
+import { useSizzle } from '../../../ui/useSizzle';
+import { capital } from '../../../words/cutWords';
+import { sliceOf } from '../../../words/sliceOf';
+import { useShow } from '../../../words/useShow';
+import { SIGN_WORDS } from './drillWords';
+
+interface Props {
+  readonly card: DrillCard;
+  /** px */
+  readonly width: number;
+}
+
+/** What there is to go by. */
+export const DrillCardShown = ({ card, width }: Props) => {
+  switch (card.kind) {
+    case 'touch':
+      return <Touch card={card} />;
+    case 'slice':
+      return <Sliced card={card} width={width} />;
+    case 'pan':
+      return <Iron card={card} />;
+  }
+};
+
+type Of<K extends DrillCard['kind']> = Extract<DrillCard, { kind: K }>;
+
+const Touch = ({ card: { request, firmness } }: { readonly card: Of<'touch'> }) => {
+  const show = useShow();
+  return (
+    <View className="gap-2">
+      <Text tone="text-iron-400">
+        {capital(`${cutOf(request).name}, ${show.thickness(request.thickness)}`)}
+      </Text>
+      <Text voice="action" tone="text-salt-50">
+        {`Under the finger: ${firmness}`}
+      </Text>
+    </View>
+  );
+};
+
+const Sliced = ({
+  card: { request, plan, slices },
+  width,
+}: {
+  readonly card: Of<'slice'>;
+  readonly width: number;
+}) => {
+  const show = useShow();
+  return (
+    <View className="gap-2">
+      <Text tone="text-iron-400">
+        {capital(`${cutOf(request).name}, ${show.thickness(request.thickness)}`)}
+      </Text>
+      <View className="items-center">
+        <Slice
+          figures={sliceOf(plan, slices)}
+          maxWidth={width}
+          maxHeight={220}
+          says={`A slice of ${cutOf(request).name.toLowerCase()}; its middle is for you to call`}
+        />
+      </View>
+    </View>
+  );
+};
+
+const Iron = ({ card: { signs, loudness } }: { readonly card: Of<'pan'> }) => {
+  const [laid, setLaid] = useState(false);
+  const level = laid ? loudness : 0;
+  const heard = useSizzle(laid, level);
+  return (
+    <View className="gap-3">
+      {signs.length === 0 ? (
+        <Text voice="bigFigure" tone="text-salt-50">
+          A drop of water only sits there; the oil lies still
+        </Text>
+      ) : (
+        signs.map((sign) => (
+          <Text key={sign} voice="bigFigure" tone="text-salt-50">
+            {SIGN_WORDS[sign]}
+          </Text>
+        ))
+      )}
+      <Button
+        kind="stovePlain"
+        label={laid ? 'Take it out again' : 'Lay a wet piece in, and listen'}
+        onPress={() => {
+          wakeSound();
+          setLaid(!laid);
+        }}
+      />
+      <SoundMeter says="How loud it is" level={level} heard={heard} />
+    </View>
+  );
+};

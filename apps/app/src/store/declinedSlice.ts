@@ -1,0 +1,20 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { z } from 'zod';
+import { recall } from './device';
+
+/** Offers that are remembered: the latest of them. */
+const REMEMBERED = 50;
+
+const initialState = (): readonly string[] =>
+  recall('declined', (value) => z.array(z.string().max(80)).safeParse(value).data) ?? [];
+
+/** Ways out that a cook has said no to, or taken: a trouble of a cook is offered once. */
+export const declinedSlice = createSlice({
+  name: 'declined',
+  initialState,
+  reducers: {
+    offerAnswered: (state, { payload }: PayloadAction<string>) =>
+      [...state.filter((offer) => offer !== payload), payload].slice(-REMEMBERED),
+  },
+});
+export const { offerAnswered } = declinedSlice.actions;

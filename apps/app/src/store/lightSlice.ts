@@ -1,0 +1,20 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { z } from 'zod';
+import { recall } from './device';
+
+/** Light to plan and dark at the stove; as the system has it; or one of them everywhere. */
+export const LIGHTS = ['places', 'system', 'light', 'dark'] as const;
+export type Light = (typeof LIGHTS)[number];
+
+const initialState = (): Light =>
+  recall('light', (value) => z.enum(LIGHTS).safeParse(value).data) ?? 'places';
+
+/** The light the pages are in. */
+export const lightSlice = createSlice({
+  name: 'light',
+  initialState,
+  reducers: {
+    lightChosen: (_, { payload }: PayloadAction<Light>): Light => payload,
+  },
+});
+export const { lightChosen } = lightSlice.actions;

@@ -1,0 +1,30 @@
+import type { UnitSystem } from '@crustan/core/units';
+
+/** Regions whose kitchens weigh in ounces and cook in Fahrenheit. */
+const IMPERIAL: readonly string[] = ['US', 'LR', 'MM'];
+
+const regionOf = (language: string): string | undefined => {
+  try {
+    return new Intl.Locale(language).maximize().region;
+  } catch {
+    return undefined;
+  }
+};
+
+/** The units that are usual where the browser's language is spoken. */
+export const usualUnits = (language = navigator.language): UnitSystem =>
+  IMPERIAL.includes(regionOf(language) ?? '') ? 'imperial' : 'metric';
+
+/** How the hours of a day are counted. */
+export const HOUR_COUNTS = ['24', '12'] as const;
+export type HourCount = (typeof HOUR_COUNTS)[number];
+
+/** The hours that are usual there. */
+export const usualHours = (language = navigator.language): HourCount => {
+  try {
+    const { hour12 } = new Intl.DateTimeFormat(language, { hour: 'numeric' }).resolvedOptions();
+    return hour12 === true ? '12' : '24';
+  } catch {
+    return '24';
+  }
+};

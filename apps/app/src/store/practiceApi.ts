@@ -1,0 +1,25 @@
+import { readMessage } from '@crustan/core/formats';
+import {
+  practiceListSchema,
+  practiceResultSchema,
+  type PracticeResultRecord,
+} from '@crustan/core/formats/practiceSchema';
+import { bookApi } from './bookApi';
+
+/** What was practised, in the book. */
+export const practiceApi = bookApi.injectEndpoints({
+  endpoints: (build) => ({
+    practised: build.query<readonly PracticeResultRecord[], void>({
+      query: () => '/practice',
+      transformResponse: (body) => readMessage(practiceListSchema, body).results,
+      providesTags: ['Practice'],
+    }),
+    keepPractice: build.mutation<PracticeResultRecord, PracticeResultRecord>({
+      query: (result) => ({ url: `/practice/${result.id}`, method: 'PUT', body: result }),
+      transformResponse: (body) => readMessage(practiceResultSchema, body),
+      invalidatesTags: ['Practice'],
+    }),
+  }),
+});
+
+export const { usePractisedQuery, useKeepPracticeMutation } = practiceApi;

@@ -1,0 +1,19 @@
+import { CALLS, PATTERNS } from './calls';
+
+describe('the calls', () => {
+  it('are all different, short, and where a fan leaves room for them', () => {
+    const written = CALLS.map((call) => JSON.stringify(PATTERNS[call]));
+    expect(new Set(written).size).toBe(CALLS.length);
+    for (const call of CALLS) {
+      const lasts = PATTERNS[call].reduce((sum, [, ms]) => sum + ms, 0);
+      expect(lasts).toBeLessThan(1200);
+      for (const [pitch] of PATTERNS[call]) {
+        expect(pitch).toBeGreaterThanOrEqual(1500);
+        expect(pitch).toBeLessThanOrEqual(3200);
+      }
+    }
+    // What is now is longer than what is soon.
+    const [soon, ...now] = CALLS.map((call) => PATTERNS[call].length);
+    for (const notes of now) expect(notes).toBeGreaterThan(soon ?? Infinity);
+  });
+});

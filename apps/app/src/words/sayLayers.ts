@@ -1,0 +1,45 @@
+import type { SliceFigures } from '../ui/paintSlice';
+import type { Show } from './show';
+
+/** Layers thinner than this are told with their neighbour, m. */
+const THINNEST = 0.0008;
+
+/** Where the mid-line of a cut begins among its cells. */
+const middleOf = ({ cells: { heights, widths, whole } }: SliceFigures): number =>
+  heights.length * (whole ? Math.floor(widths.length / 2) : 0);
+
+interface Layer {
+  readonly name: string;
+  readonly thick: number;
+}
+
+/** Joins what is too thin to be told to the layer before it. */
+const joined = (layers: readonly Layer[]): readonly Layer[] => {
+  const made: Layer[] = [];
+  for (const layer of layers) {
+    const last = made.at(-1);
+    if (last && (last.name === layer.name || layer.thick < THINNEST)) {
+      made[made.length - 1] = { name: last.name, thick: last.thick + layer.thick };
+    } else made.push(layer);
+  }
+  return made;
+};
+
+/**
+ * A slice for those who cannot see it: its layers along the middle, from the face that went down first.
+ * @param names a doneness in words, of a peak in C
+ */
+export const sayLayers = (
+  figures: SliceFigures,
+  names: (celsius: number) => string,
+  show: Show,
+): string => {
+  const { cells, peak, skin } = figures;
+  if (cells.rolled) return '';
+  const from = middleOf(figures);
+  const layers = joined(
+    cells.heights.map((thick, row) => ({ name: names(peak[from + row] ?? 0), thick })),
+  );
+  const said = layers.map(({ name, thick }) => `${show.depth(thick)} ${name}`);
+  return `From the ${skin === undefined ? 'top' : 'skin'}: ${said.join(', ')}.`;
+};

@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs';
+import { CUTS, type CutId } from '@crustan/core/food';
+import { DEFAULT_PAN } from '@crustan/core/gear';
+import { finished } from '@crustan/core/maths';
+import {
+  solveWay,
+  USUAL,
+  usesOven,
+  WayCook,
+  type PlanRequest,
+  type TimedLeg,
+  WAYS,
+  type Way,
+} from '@crustan/core/plan';
+
+/**
+ * `plan` prints a few usual cooks of every way with the legs that end them at their target; `ends FILE` prints where
+ * the same legs end. The same file bundled with another estimate shows what that estimate moves:
+ * `scripts/estimateEffects.mjs`.
+ */
+interface Case {
+  readonly way: Way;
+  readonly request: PlanRequest;
+  readonly legs: readonly TimedLeg[];
+}
+
+const PIECES: Readonly<Record<Way, readonly CutId[]>> = {
+  once: ['strip-steak', 'pork-loin'],
+  often: ['strip-steak', 'lamb-loin'],
+  'skin-down': ['salmon-skin-on', 'white-fish-skin-on'],
+  'cold-pan': ['duck-breast'],
+  'sear-oven': ['ribeye', 'pork-chop'],
+  'oven-sear': ['ribeye', 'strip-steak'],
+  'sear-oven-sear': ['ribeye', 'strip-steak'],
+  'oven-blast': ['loin-joint', 'whole-fillet'],
+};
+/** Pieces for an oven are thicker than those for a pan alone. */
+const THICKER = 1.4;
+
+const requestsOf = (way: Way, cut: CutId): readonly PlanRequest[] => {
+  const { thickness, weight, target, whole } = CUTS[cut];
+  const share = usesOven(way) && !whole ? THICKER : 1;
+  const request: PlanRequest = {
+    ...USUAL,
+    cut,
+    thickness: thickness * share,
+    weight: weight * share,
+    target,
+    way,
+  };
+  // What a gas oven and a tray add is estimated for those that have them.
+  return usesOven(way) ? [request, { ...request, ovenFuel: 'gas', tray: true }] : [request];
+};
+
+const planned = (): readonly Case[] =>
+  WAYS.flatMap((way) =>
+    PIECES[way].flatMap((cut) =>
+      requestsOf(way, cut).flatMap((request): readonly Case[] => {
+        const cook = new WayCook(request, { pan: DEFAULT_PAN });
+        const solved = finished(solveWay(cook));
+        return solved.ok ? [{ way, request, legs: solved.run.legs }] : [];
+      }),
+    ),
+  );
+
+const endOf = ({ request, legs }: Case): number => {
+  const cook = new WayCook(request, { pan: DEFAULT_PAN });
+  cook.reset();
+  return cook.endOf(legs).peak;
+};
+
+const [mode, file] = process.argv.slice(2);
+const cases: readonly Case[] =
+  mode === 'ends' && file !== undefined ? JSON.parse(readFileSync(file, 'utf8')) : planned();
+process.stdout.write(JSON.stringify(mode === 'ends' ? cases.map(endOf) : cases));

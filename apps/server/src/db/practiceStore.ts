@@ -1,0 +1,43 @@
+import { desc } from 'drizzle-orm';
+import {
+  practiceResultSchema,
+  type PracticeResultRecord,
+} from '@crustan/core/formats/practiceSchema';
+import type { Book } from './openBook';
+import { practice } from './schema';
+
+export interface PracticeStore {
+  /** The newest of them, oldest first. */
+  readonly list: () => PracticeResultRecord[];
+  /** One that is there already stays as it is. */
+  readonly put: (record: PracticeResultRecord) => void;
+}
+
+/** Most results a list has: some years of practice. */
+const LISTED = 500;
+
+/** How lessons and drills went. */
+export const practiceStore = (book: Book): PracticeStore => ({
+  list: () =>
+    book.db
+      .select()
+      .from(practice)
+      .orderBy(desc(practice.at))
+      .limit(LISTED)
+      .all()
+      .flatMap(
+        ({ id, record }) =>
+          book.damage.read(`practice ${id}`, () =>
+            practiceResultSchema.parse(JSON.parse(record)),
+          ) ?? [],
+      )
+      .toReversed(),
+  put: (record) => {
+    const { id, at } = record;
+    book.db
+      .insert(practice)
+      .values({ id, at, record: JSON.stringify(record) })
+      .onConflictDoNothing()
+      .run();
+  },
+});

@@ -1,0 +1,23 @@
+import { Router } from 'express';
+import { practiceResultSchema } from '@crustan/core/formats/practiceSchema';
+import { idParam } from '../apiRequests';
+import type { PracticeStore } from '../db/practiceStore';
+import { parsed, problem } from '../problems';
+
+/** How lessons and drills went. */
+export const practiceRoutes = (store: PracticeStore): Router => {
+  const routes = Router();
+  routes.get('/', (_req, res) => {
+    res.json({ results: store.list() });
+  });
+  routes.put('/:id', (req, res) => {
+    const { id } = parsed(idParam, req.params);
+    const result = parsed(practiceResultSchema, req.body);
+    if (result.id !== id) {
+      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+    }
+    store.put(result);
+    res.json(result);
+  });
+  return routes;
+};

@@ -1,0 +1,84 @@
+import type { Trouble } from '../cook/event';
+import type { Forecast } from '../estimate/forecastResult';
+import type { TroubleOption } from './troubleOptions';
+
+/** A trouble that is seen coming, before the cook has named one. */
+export interface TroubleAhead {
+  readonly trouble: Extract<Trouble, 'late' | 'early' | 'overshoot'>;
+  /** How far off the plate will be, s, or the end, K: late and over above zero. */
+  readonly by: number;
+}
+
+/** A plate off by less is no trouble, s; nor one that may be right as well as not. */
+const WORTH_OFFERING = 240;
+/** Deviations of the pull within which a plate may yet be on time. */
+const DOUBT = 1;
+
+/** What a forecast must be held against. */
+export interface Expected {
+  /** The plate as the readings have it, later than it was wanted by, s. */
+  readonly late: number;
+  /** s from now until the pull as it is forecast. */
+  readonly untilPull: number;
+}
+
+/**
+ * The trouble that the readings see coming, once they are sure of it; undefined while there is none. The
+ * presses alone see none: they are as good as the plan.
+ */
+export const troubleAhead = (
+  { readings, pullSpread, decided, leeway }: Forecast,
+  { late, untilPull }: Expected,
+): TroubleAhead | undefined => {
+  if (readings === 0 || decided) return undefined;
+  if (untilPull < -leeway) return { trouble: 'overshoot', by: -untilPull };
+  const sure = Math.abs(late) - DOUBT * pullSpread;
+  if (sure < WORTH_OFFERING) return undefined;
+  return late > 0 ? { trouble: 'late', by: late } : { trouble: 'early', by: -late };
+};
+
+/** A degree off the end weighs as much as so many seconds off the plate. Usual practice: the end comes first. */
+const DEGREE_WEIGHS = 240;
+/** Ends nearer than this to the wanted one are as good, K. */
+const AS_GOOD = 0.75;
+/** A way out is worth a word when it gains this much, s of the plate's worth. */
+const WORTH_A_WORD = 120;
+
+/** A way out with what it leads to, and how the cook ends without it. */
+export interface OfferedWayOut {
+  readonly option: TroubleOption;
+  /** How late the plate is with it, and without, s. */
+  readonly late: number;
+  readonly lateAsIs: number;
+  readonly asIs: TroubleOption;
+}
+
+/** What is wanted of a way out. */
+export interface Wanted {
+  /** C */
+  readonly target: number;
+  /** s from the moment the options were computed for until the piece should be sliced. */
+  readonly slicedIn: number;
+}
+
+const lateOf = ({ seconds, restSeconds }: TroubleOption, { slicedIn }: Wanted): number =>
+  seconds + restSeconds - slicedIn;
+
+const costOf = (option: TroubleOption, wanted: Wanted): number =>
+  Math.abs(lateOf(option, wanted)) +
+  DEGREE_WEIGHS * Math.max(0, Math.abs(option.peak - wanted.target) - AS_GOOD);
+
+/**
+ * The best of the ways out, where it is better than going on by more than a cook would shrug at. It never
+ * lands a plate further off, nor an end, than going on does by more than counts.
+ */
+export const wayOutOffered = (
+  options: readonly TroubleOption[],
+  wanted: Wanted,
+): OfferedWayOut | undefined => {
+  const asIs = options.find(({ id }) => id === 'as-is');
+  if (!asIs) return undefined;
+  const [option] = options.toSorted((a, b) => costOf(a, wanted) - costOf(b, wanted));
+  if (costOf(asIs, wanted) - costOf(option, wanted) < WORTH_A_WORD) return undefined;
+  return { option, late: lateOf(option, wanted), lateAsIs: lateOf(asIs, wanted), asIs };
+};
