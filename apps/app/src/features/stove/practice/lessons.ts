@@ -58,7 +58,14 @@ export const LESSONS: readonly Lesson[] = [
     pieces: [
       {
         name: 'The chop',
-        request: { ...USUAL, cut: 'pork-loin', thickness: 0.025, weight: 0.25, target: 63 },
+        request: {
+          ...USUAL,
+          cut: 'pork-loin',
+          thickness: 0.025,
+          weight: 0.25,
+          target: 63,
+          way: 'often',
+        },
       },
     ],
   },
