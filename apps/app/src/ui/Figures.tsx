@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { MeaningLines } from './Meanings';
+import type { Meaning } from './meanings/meanings';
 import { Text } from './Text';
 
 export interface FigureItem {
   readonly value: string;
   readonly label: string;
   /** What the word means, where it may not be known. */
-  readonly means?: string | undefined;
+  readonly means?: Meaning | undefined;
   /** What it was computed from and how sure it is. */
   readonly why: string;
 }
@@ -40,7 +42,7 @@ export const Figures = ({ items }: { readonly items: readonly FigureItem[] }) =>
       </View>
       {shown ? (
         <View className="gap-1 border-l-2 border-flame-light pl-3" aria-live="polite">
-          {shown.means === undefined ? null : <Text voice="small">{shown.means}</Text>}
+          {shown.means === undefined ? null : <MeaningLines bare of={[shown.means]} />}
           <Text voice="small">{shown.why}</Text>
         </View>
       ) : null}

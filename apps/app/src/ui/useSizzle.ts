@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { playSizzle, type SizzlePlayer } from './sizzlePlayer';
+import type { SizzlePlayer } from './sizzlePlayer';
 
 /** How often what is heard is measured, ms. */
 const LISTENS = 250;
@@ -22,7 +22,9 @@ export const useSizzle = (on: boolean, level: number): Heard => {
   useEffect(() => {
     if (!on) return undefined;
     let over = false;
-    playSizzle().then(
+    const begin = async (): Promise<SizzlePlayer | undefined> =>
+      (await import('./sizzlePlayer')).playSizzle();
+    begin().then(
       (made) => {
         if (over || !made) {
           made?.stop();

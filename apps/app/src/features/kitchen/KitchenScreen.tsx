@@ -7,7 +7,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Choice } from '../../ui/Choice';
 import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
-import { Words } from '../../ui/Words';
+import { Words } from '../../ui/Meanings';
 import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { HouseRules } from './HouseRules';

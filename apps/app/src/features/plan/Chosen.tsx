@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { requestHere } from '../../store/kitchenSlice';
 import { plateMoment } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
-import { Terms } from '../../ui/Terms';
+import { Terms } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { usePlanView, type PlanView } from '../../workers/planLane';

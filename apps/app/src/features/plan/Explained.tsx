@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { wordsKnown } from '../../store/firstSlice';
 import { Button } from '../../ui/Button';
+import { MeaningLines } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
-import { MEANINGS } from '../../words/meanings';
 
 /** What a first plan needs to be read. */
 const FIRST_WORDS = ['pull', 'peak', 'window', 'grey'] as const;
@@ -19,12 +19,7 @@ export const Explained = () => {
       aria-label="What the words mean"
       className="gap-2 border-l-2 border-flame-light pl-3"
     >
-      {FIRST_WORDS.map((each) => (
-        <Text key={each} voice="small">
-          <Text voice="label">{`${MEANINGS[each].word}: `}</Text>
-          {MEANINGS[each].means}
-        </Text>
-      ))}
+      <MeaningLines of={FIRST_WORDS} />
       <View className="flex-row flex-wrap items-center gap-3">
         <Button kind="plain" label="I know them now" onPress={() => dispatch(wordsKnown())} />
         <Text voice="note" tone="text-iron-500">

@@ -29,6 +29,10 @@ export const Greeting = () => {
   const dispatch = useAppDispatch();
   const isNew = useNewBook();
   const [settingUp, setSettingUp] = useState(false);
+  useEffect(() => {
+    // Whoever has a book knows the words; it is not asked again.
+    if (isNew === false) dispatch(wordsKnown());
+  }, [dispatch, isNew]);
   if (isNew !== true) return null;
   if (settingUp) return <SetUp />;
   return (

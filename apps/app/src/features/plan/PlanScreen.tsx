@@ -88,7 +88,7 @@ export const PlanScreen = () => {
               </Text>
               <UnitsSwitch />
             </View>
-            {greeted ? null : <Greeting />}
+            {wanted && !greeted ? <Greeting /> : null}
             <Sentence />
             <View className="no-print -mx-4">
               <View className="px-4 pb-2">

@@ -10,7 +10,7 @@ import type { PlanView } from '../../workers/planLane';
 import { sayWindow } from './sayWindow';
 import { sayCrust } from '../../words/judgedWords';
 import { readingSentence } from '../../words/kitchenWords';
-import { MEANING_OF, MEANINGS } from '../../words/meanings';
+import { MEANING_OF } from './meaningOf';
 import { sayLoss } from '../../words/sayLoss';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
@@ -124,6 +124,6 @@ export const planFigures = (
   ];
   return items.map((item) => {
     const known = MEANING_OF[item.label];
-    return known === undefined ? item : { ...item, means: MEANINGS[known].means };
+    return known === undefined ? item : { ...item, means: known };
   });
 };

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { Words } from '../../ui/Words';
+import { Words } from '../../ui/Meanings';
 import { AttentionSettings } from './AttentionSettings';
 import { AddPiece } from './AddPiece';
 import { Devices } from './Devices';

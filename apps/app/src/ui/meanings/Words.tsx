@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import { MEANINGS } from '../words/meanings';
-import { Text } from './Text';
+import { MEANINGS } from './meanings';
+import { Text } from '../Text';
 
 const ALL = Object.values(MEANINGS).toSorted((a, b) => a.word.localeCompare(b.word));
 

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { MEANINGS, type Meaning } from '../words/meanings';
-import { Text } from './Text';
+import { MEANINGS, type Meaning } from './meanings';
+import { Text } from '../Text';
 
-interface Props {
+export interface TermsProps {
   readonly of: readonly Meaning[];
 }
 
 /** Words that may be tapped for their meaning, in a line under what uses them. */
-export const Terms = ({ of }: Props) => {
+export const Terms = ({ of }: TermsProps) => {
   const [open, setOpen] = useState<Meaning>();
   return (
     <View className="gap-1">

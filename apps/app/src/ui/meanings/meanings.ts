@@ -79,14 +79,3 @@ export const MEANINGS = {
   },
 } as const;
 export type Meaning = keyof typeof MEANINGS;
-
-/** Which word a label of a figure stands for. */
-export const MEANING_OF: Readonly<Record<string, Meaning>> = {
-  'pull at': 'pull',
-  'out of the oven at': 'pull',
-  window: 'window',
-  'grey band': 'grey',
-  even: 'even',
-  crust: 'crust',
-  loss: 'loss',
-};

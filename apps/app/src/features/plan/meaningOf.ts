@@ -1,0 +1,12 @@
+import type { Meaning } from '../../ui/meanings/meanings';
+
+/** Which word a label of a figure stands for. */
+export const MEANING_OF: Readonly<Record<string, Meaning>> = {
+  'pull at': 'pull',
+  'out of the oven at': 'pull',
+  window: 'window',
+  'grey band': 'grey',
+  even: 'even',
+  crust: 'crust',
+  loss: 'loss',
+};
