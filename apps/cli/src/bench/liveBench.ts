@@ -18,6 +18,8 @@ export interface LiveFigures {
   readonly kitchens: number;
   /** Share of forecasts half-way within two minutes, or 6 % of the oven stage. */
   readonly withinTwoMinutes: number;
+  /** The share that the forecasts’ own spreads lead to expect: what the readings can tell, if these are honest. */
+  readonly withinExpected: number;
   /** Mean error of that forecast over the plan's own. */
   readonly errorRatioToPlan: number;
   /** Share of kitchens whose true end lay in the stated 80 % range. */
@@ -31,6 +33,8 @@ export interface LiveFigures {
 
 const KITCHENS = 200;
 const EVERY = 30;
+/** Of a normal error, for the share that is expected. */
+const DRAWS = 2000;
 /** Every so many kitchens is followed reading by reading, for the time it takes. */
 const TIMED_EVERY = 21;
 /** A probe's verdict is looked at as often through the oven stage. */
@@ -174,6 +178,10 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
   );
   const times: number[] = [];
   let within = 0;
+  let expected = 0;
+  // Of their own, so that the kitchens of a seed stay what they were.
+  const other = seededRandom(seed + 1);
+  const draws = Array.from({ length: DRAWS }, () => normal(other));
   let covered = 0;
   let error = 0;
   let planError = 0;
@@ -210,7 +218,9 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     const off2 = Math.abs(forecastPull - pull);
     error += off2;
     planError += Math.abs(plan.pullAt - pull);
-    if (off2 <= Math.max(120, 0.06 * (pull - oven))) within += 1;
+    const allowed = Math.max(120, 0.06 * (pull - oven));
+    if (off2 <= allowed) within += 1;
+    expected += draws.filter((z) => Math.abs(z) * half.pullSpread <= allowed).length / draws.length;
     cook.reset();
     const end = cook.endOf(legsUntil(cook, plan, forecastPull)).peak;
     if (Math.abs(end - half.end) <= 1.2816 * half.endSpread) covered += 1;
@@ -229,6 +239,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     seed,
     kitchens,
     withinTwoMinutes: share(within),
+    withinExpected: share(expected),
     errorRatioToPlan: Number((error / planError).toFixed(3)),
     coverage80: share(covered),
     misplacedFound: share(found),
