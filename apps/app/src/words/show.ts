@@ -10,6 +10,8 @@ export interface Show {
   readonly temperature: (celsius: number, decimals?: number) => string;
   /** `1.5 °C` of difference. */
   readonly difference: (kelvin: number) => string;
+  /** `20 °C` of difference: a step somebody would think in, or one that is not known to tenths. */
+  readonly wholeDifference: (kelvin: number) => string;
   /** A piece's, and its sides: inches in eighths. */
   readonly thickness: (metres: number) => string;
   /** A length that is not a piece's own: a difference, a band, a slice. */
@@ -57,6 +59,7 @@ export const showIn = (units: UnitSystem, hours: HourCount = '24'): Show => ({
   degrees: (celsius, decimals) => `${showNumber('temperature', celsius, units, decimals)}°`,
   temperature: (celsius, decimals) => showQuantity('temperature', celsius, units, decimals),
   difference: (kelvin) => showQuantity('temperatureDifference', kelvin, units),
+  wholeDifference: (kelvin) => showQuantity('temperatureDifference', kelvin, units, 0),
   thickness: (metres) => showQuantity('thickness', metres, units),
   length: (metres) => showQuantity('thickness', metres, units, units === 'metric' ? 0 : 2),
   depth: (metres) => showQuantity('thickness', metres, units, units === 'metric' ? 1 : 2),

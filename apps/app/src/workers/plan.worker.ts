@@ -8,6 +8,7 @@ import {
   temperSchools,
   thicknessToAsk,
   thinEnd,
+  KNOB_STEPS,
   turnKnobs,
   type OwnStep,
   type PlanRequest,
@@ -15,6 +16,7 @@ import {
 } from '@crustan/core/plan';
 import type { PanOnBurner } from '@crustan/core/gear';
 import { breathe, SPELL } from './breathe';
+import type { UnitSystem } from '@crustan/core/units';
 
 /** What every job is planned on. */
 export interface PlannedOn {
@@ -114,7 +116,8 @@ const service = {
   },
   salt: (request: PlanRequest, { pan }: PlannedOn) => finish(saltSchools(request, pan)),
   temper: (request: PlanRequest, { pan }: PlannedOn) => finish(temperSchools(request, pan)),
-  knobs: (request: PlanRequest, { pan }: PlannedOn) => finish(turnKnobs(request, pan)),
+  knobs: (request: PlanRequest, { pan }: PlannedOn, units: UnitSystem) =>
+    finish(turnKnobs(request, pan, KNOB_STEPS[units])),
   thickness: (request: PlanRequest, on: PlannedOn) => finish(thicknessToAsk(request, on)),
   thinEnd: (request: PlanRequest, { pan }: PlannedOn, thin: number) =>
     finish(thinEnd(request, pan, thin)),

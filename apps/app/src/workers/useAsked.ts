@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Knob, SaltSchool, TemperSchool, ThicknessRange } from '@crustan/core/plan';
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import type { UnitSystem } from '@crustan/core/units';
 import { plannedOn } from '../store/kitchenSlice';
 import { useAppSelector } from '../store/store';
 import type { PlannedOn } from './plan.worker';
@@ -19,11 +20,12 @@ const ask: {
   readonly [Q in Question]: (
     request: PlanRequest,
     on: PlannedOn,
+    units: UnitSystem,
   ) => Promise<Answers[Q] | undefined>;
 } = {
   salt: (request, on) => plannerWorker('salt').salt(request, on),
   temper: (request, on) => plannerWorker('temper').temper(request, on),
-  knobs: (request, on) => plannerWorker('knobs').knobs(request, on),
+  knobs: (request, on, units) => plannerWorker('knobs').knobs(request, on, units),
   thickness: (request, on) => plannerWorker('thickness').thickness(request, on),
 };
 
@@ -47,10 +49,11 @@ export const useAsked = <Q extends Question>(
 ): Answers[Q] | undefined => {
   const [answer, setAnswer] = useState<Answers[Q]>();
   const on = usePlannedOn(request);
+  const units = useAppSelector((state) => state.units.system);
   useEffect(() => {
     let live = true;
     const later = setTimeout(() => {
-      ask[question](request, on).then(
+      ask[question](request, on, units).then(
         (found) => {
           if (live && found !== undefined) setAnswer(found);
         },
@@ -62,6 +65,6 @@ export const useAsked = <Q extends Question>(
       live = false;
       clearTimeout(later);
     };
-  }, [question, request, on]);
+  }, [question, request, on, units]);
   return answer;
 };

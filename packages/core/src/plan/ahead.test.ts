@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { STEAK } from '../tests';
-import { saltSchools, temperSchools, turnKnobs } from './ahead';
+import { KNOB_STEPS, saltSchools, temperSchools, turnKnobs } from './ahead';
 import { loadingOf } from './loading';
 import { isAwkward, saltDepth, saltMass, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm, surfaceFilm } from './surfaceFilm';
@@ -141,4 +141,18 @@ it('a loaded pan falls and recovers: further and longer the more lies in it', ()
   const two = loadingOf({ ...STEAK, pieces: 2 }, DEFAULT_PAN);
   expect(two.lowest).toBeLessThan(one.lowest);
   expect(loadingOf(STEAK, { ...DEFAULT_PAN, mass: 5 }).lowest).toBeGreaterThan(one.lowest);
+});
+
+it('knobs are moved by steps that are round in the units of the cook', () => {
+  for (const units of ['metric', 'imperial'] as const) {
+    const steps = KNOB_STEPS[units];
+    for (const knob of ['start', 'pan', 'oven'] as const) {
+      const shown = steps[knob] * (units === 'imperial' ? 1.8 : 1);
+      expect(shown / 5).toBeCloseTo(Math.round(shown / 5), 9);
+    }
+    const thick = steps.thickness * (units === 'imperial' ? 8 / 0.0254 : 1000);
+    expect(thick).toBeCloseTo(Math.round(thick), 9);
+  }
+  const found = finish(turnKnobs(STEAK, DEFAULT_PAN, KNOB_STEPS.imperial));
+  expect(found.find(({ knob }) => knob === 'pan')?.by).toBeCloseTo(25 / 1.8, 9);
 });

@@ -8,6 +8,7 @@ import { AIRED_FROM, saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm } from './surfaceFilm';
 import { timedFor } from './timedLeg';
 import { WayCook } from './wayCook';
+import type { UnitSystem } from '../units';
 
 /** What salting so long ahead does to a face. */
 export interface SaltSchool {
@@ -100,10 +101,20 @@ export interface Knob {
   readonly seconds: number | undefined;
 }
 
+/** How far each knob is moved: a step a cook would think in, m and K. */
+export type KnobSteps = Readonly<Record<Exclude<Knob['knob'], 'cover'>, number>>;
+
+/** The steps in each system of units: an eighth of an inch, tens and a quarter of a hundred Fahrenheit. */
+export const KNOB_STEPS: Readonly<Record<UnitSystem, KnobSteps>> = {
+  metric: { thickness: 0.003, start: 5, pan: 20, oven: 10 },
+  imperial: { thickness: 0.0254 / 8, start: 10 / 1.8, pan: 25 / 1.8, oven: 25 / 1.8 },
+};
+
 /** What each input would change if it were moved a little. */
 export function* turnKnobs(
   request: PlanRequest,
   pan: PanOnBurner,
+  steps: KnobSteps = KNOB_STEPS.metric,
 ): Generator<null, readonly Knob[]> {
   const solve = function* (changed: PlanRequest): Generator<null, number | undefined> {
     const solved = yield* solveWay(new WayCook(changed, { pan }));
@@ -112,12 +123,14 @@ export function* turnKnobs(
   const base = yield* solve(request);
   const air = ovenAir(request);
   const moves: readonly (readonly [Knob['knob'], number, PlanRequest])[] = [
-    ['thickness', 0.003, { ...request, thickness: request.thickness + 0.003 }],
-    ['start', 5, { ...request, start: request.start + 5 }],
-    ['pan', 20, { ...request, pan: request.pan + 20 }],
+    ['thickness', steps.thickness, { ...request, thickness: request.thickness + steps.thickness }],
+    ['start', steps.start, { ...request, start: request.start + steps.start }],
+    ['pan', steps.pan, { ...request, pan: request.pan + steps.pan }],
     ...(air === undefined
       ? []
-      : ([['oven', 10, { ...request, ...ovenAirChange(request, air + 10) }]] as const)),
+      : ([
+          ['oven', steps.oven, { ...request, ...ovenAirChange(request, air + steps.oven) }],
+        ] as const)),
     ['cover', 0, { ...request, cover: request.cover === 'open' ? 'wrapped' : 'open' }],
   ];
   const found: Knob[] = [];

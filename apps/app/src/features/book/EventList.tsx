@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
@@ -20,6 +20,12 @@ interface Props {
 export const EventList = ({ events, inAt }: Props) => {
   const show = useShow();
   const [all, setAll] = useState(false);
+  useEffect(() => {
+    // On paper nothing is folded.
+    const unfold = (): void => setAll(true);
+    window.addEventListener('beforeprint', unfold);
+    return () => window.removeEventListener('beforeprint', unfold);
+  }, []);
   const stood = effectiveEvents(events);
   // What a linked thermometer said by itself is in the curve.
   const kept = stood.filter(
@@ -33,7 +39,7 @@ export const EventList = ({ events, inAt }: Props) => {
         What happened
       </Text>
       {all || kept.length <= FOLDED ? null : (
-        <View className="items-start">
+        <View className="no-print items-start">
           <Button kind="plain" label={`Show all ${kept.length}`} onPress={() => setAll(true)} />
         </View>
       )}

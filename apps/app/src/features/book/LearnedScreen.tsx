@@ -19,7 +19,7 @@ export const LearnedScreen = () => {
   const forgotten = useAppSelector((state) => state.kitchen.forgotten);
   const learning = useLessons(data, forgotten);
   return (
-    <BookFrame title="What the cooks taught">
+    <BookFrame title="What the cooks taught" wide>
       <Text voice="small" tone="text-iron-500">
         Every cook with a reading or a measured end is run through the model again: which oven,
         burner, pan and eye for thickness explain them all best. What is unsure stays near the
@@ -66,9 +66,13 @@ const Lessons = ({ cooks, learning }: Props) => {
   return (
     <View className="gap-6">
       <Gained past={lessons.kitchen.past} />
-      {devicesOf(lessons, kitchen).map((device) => (
-        <LearnedDevice key={device.key} device={device} titles={titles} />
-      ))}
+      <View className="gap-6 lg:flex-row lg:flex-wrap lg:gap-x-12">
+        {devicesOf(lessons, kitchen).map((device) => (
+          <View key={device.key} className="lg:min-w-[440px] lg:flex-1">
+            <LearnedDevice device={device} titles={titles} />
+          </View>
+        ))}
+      </View>
       <BeforeAfter past={lessons.kitchen.past} titles={titles} />
     </View>
   );

@@ -24,7 +24,7 @@ export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
           style={{ maxWidth: '100%', maxHeight: 260, borderRadius: 4 }}
         />
       ) : null}
-      <View className="flex-row gap-2">
+      <View className="no-print flex-row gap-2">
         <FileButton
           named="Photograph of the slice"
           accept="image/*"

@@ -102,8 +102,10 @@ const Step = ({ line, clock }: { readonly line: Line; readonly clock: string }) 
   const { does, why, hands, conflict } = line;
   return (
     <View role="listitem" className="flex-row gap-3">
-      <View className="w-[52px]">
-        <Text voice="figure">{clock}</Text>
+      <View className={clock.length > 5 ? 'w-[74px]' : 'w-[52px]'}>
+        <Text voice="figure" numberOfLines={1}>
+          {clock}
+        </Text>
       </View>
       <View className={`w-1 self-stretch ${hands === 'on' ? 'bg-flame-light' : 'bg-salt-200'}`} />
       <View className="flex-1">

@@ -61,9 +61,13 @@ export const Sensitivity = memo(function Sensitivity({
       </View>
       {first ? <Text voice="small">{BETTER[first.input]}</Text> : null}
       {knobs ? (
-        <Text voice="small" tone="text-iron-500">
-          {`Turned: ${knobs.flatMap((knob) => sayKnob(knob, request, show)).join('; ')}.`}
-        </Text>
+        <View role="list" aria-label="If it were otherwise">
+          {knobs.map((knob) => (
+            <Text key={knob.knob} voice="small" tone="text-iron-500" role="listitem">
+              {sayKnob(knob, request, show)}
+            </Text>
+          ))}
+        </View>
       ) : null}
     </View>
   );
@@ -77,17 +81,17 @@ const sayShort = (seconds: number): string => {
 const KNOBS: Readonly<
   Record<Knob['knob'], (by: number, request: PlanRequest, show: Show) => string>
 > = {
-  thickness: (by, _request, show) => `${show.length(by)} thicker`,
-  start: (by, _request, show) => `${show.difference(by)} warmer at the start`,
-  pan: (by, _request, show) => `a pan ${show.difference(by)} hotter`,
-  oven: (by, _request, show) => `an oven ${show.difference(by)} hotter`,
-  cover: (_by, request) => (request.cover === 'open' ? 'wrapped in the rest' : 'rested open'),
+  thickness: (by, _request, show) => `If it were ${show.thickness(by)} thicker`,
+  start: (by, _request, show) => `If it began ${show.wholeDifference(by)} warmer`,
+  pan: (by, _request, show) => `In a pan ${show.wholeDifference(by)} hotter`,
+  oven: (by, _request, show) => `In an oven ${show.wholeDifference(by)} hotter`,
+  cover: (_by, request) => (request.cover === 'open' ? 'Wrapped in the rest' : 'Rested open'),
 };
 
-const sayKnob = ({ knob, by, seconds }: Knob, request: PlanRequest, show: Show): string[] => {
-  if (seconds === undefined) return [`${KNOBS[knob](by, request, show)} would not work`];
+const sayKnob = ({ knob, by, seconds }: Knob, request: PlanRequest, show: Show): string => {
+  if (seconds === undefined) return `${KNOBS[knob](by, request, show)}: it would not work.`;
   const moved = Math.round(seconds / 5) * 5;
   const says =
     moved === 0 ? 'the same' : `${sayDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
-  return [`${KNOBS[knob](by, request, show)}, ${says}`];
+  return `${KNOBS[knob](by, request, show)}: ${says}.`;
 };

@@ -223,11 +223,14 @@ it('what matters most is said with what to measure better, and what turning a kn
     ],
   } as const;
   renderWithStore(<Sensitivity request={REQUEST} spread={spread} />);
-  expect(rows()).toEqual(['8.0 °C of oven heat±80 s', '1.5 mm of thickness±30 s']);
+  expect(rows()).toEqual(['8 °C of oven heat±80 s', '1.5 mm of thickness±30 s']);
   expect(screen.getByText(/Hang a thermometer by the rack/)).toBeTruthy();
-  await screen.findByText(
-    'Turned: 3 mm thicker, 1 min 5 s more; wrapped in the rest, 20 s less; a pan 20.0 °C hotter would not work.',
-  );
+  await screen.findByText('If it were 3 mm thicker: 1 min 5 s more.');
+  expect(rows().slice(2)).toEqual([
+    'If it were 3 mm thicker: 1 min 5 s more.',
+    'Wrapped in the rest: 20 s less.',
+    'In a pan 20 °C hotter: it would not work.',
+  ]);
 });
 
 describe('the cautions', () => {

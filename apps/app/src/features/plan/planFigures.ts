@@ -32,9 +32,9 @@ export const inputWords = (input: InputSpread['input'], error: number, show: Sho
     case 'start':
       return `${show.difference(error)} at the start`;
     case 'pan':
-      return `${show.difference(error)} of pan heat`;
+      return `${show.wholeDifference(error)} of pan heat`;
     case 'oven':
-      return `${show.difference(error)} of oven heat`;
+      return `${show.wholeDifference(error)} of oven heat`;
     case 'burner':
       return `${Math.round(error * 100)} % of burner power`;
     case 'ovenHeat':

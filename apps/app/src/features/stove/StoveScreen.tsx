@@ -18,6 +18,7 @@ import { Lanes } from './Lanes';
 import { mostUrgent, type LiveCook } from './liveCook';
 import { LiveCurve } from './LiveCurve';
 import { NowAndNext } from './NowAndNext';
+import { StepsLeft } from './StepsLeft';
 import { UnderWay } from './UnderWay';
 import { sayAction } from './stoveWords';
 import { useCalls } from './useCalls';
@@ -117,9 +118,10 @@ const Live = () => {
           <Piece key={shown.cook.id} live={shown} alone={alone} />
         </View>
         {width >= WIDE ? (
-          <View className="flex-1 pt-4">
+          <ScrollView className="min-h-0 flex-1 pt-4" contentContainerClassName="gap-6">
             <LiveCurve live={shown} />
-          </View>
+            <StepsLeft live={shown} />
+          </ScrollView>
         ) : null}
       </View>
       <Kept cook={shown.cook} />

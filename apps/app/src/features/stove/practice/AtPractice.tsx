@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { Senses } from '@crustan/core/simulation/practiceKitchen';
 import { showDuration } from '@crustan/core/units';
@@ -12,6 +12,7 @@ import { Text } from '../../../ui/Text';
 import { useSizzle } from '../../../ui/useSizzle';
 import { WIDE } from '../../../ui/wide';
 import { useShow } from '../../../words/useShow';
+import type { PracticeDeed } from '../../../workers/live.worker';
 import { Deeds } from './Deeds';
 import { KitchenKnobs } from './KitchenKnobs';
 import type { Lesson } from './lessons';
@@ -49,7 +50,13 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
   const loudest = Math.max(0, ...seen.map(({ senses }) => senses.loudness));
   const level = judged ? 0 : loudest;
   const heard = useSizzle(listens && !quiet, level);
-  if (judged) return <Verdict lesson={lesson} judged={judged} onAgain={onAgain} />;
+  if (judged) {
+    return (
+      <ScrollView className="min-h-0 flex-1" contentContainerClassName="flex-grow gap-5">
+        <Verdict lesson={lesson} judged={judged} onAgain={onAgain} />
+      </ScrollView>
+    );
+  }
   const now = seen[piece];
   if (!now) return <Text tone="text-salt-50">The kitchen is being set up…</Text>;
   const { senses, reads } = now;
@@ -63,82 +70,94 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
     if (left === -1) finish();
     else setPiece(left);
   };
+  const tell = (deed: PracticeDeed): void => act(piece, deed);
+  const wide = width >= WIDE;
+  const noticed = (
+    <>
+      <View className="flex-row items-baseline justify-between">
+        <Text
+          voice="longCountdown"
+          tone="text-salt-50"
+          style={{ fontVariant: ['tabular-nums'] }}
+          testID="practice-clock"
+        >
+          {showDuration(Math.floor(senses.time))}
+        </Text>
+        <Text voice="bigFigure" tone="text-salt-50">
+          {PLACE_WORDS[place]}
+        </Text>
+      </View>
+      <Noticed senses={senses} />
+      {quiet ? null : (
+        <View className="flex-row items-center gap-3">
+          <Button
+            kind="stovePlain"
+            label={listens ? 'Stop the sound' : 'Hear the pan'}
+            onPress={() => {
+              wakeSound();
+              setListens(!listens);
+            }}
+          />
+          <View className="flex-1">
+            <SoundMeter says="How loud the pan is" level={level} heard={heard} />
+          </View>
+        </View>
+      )}
+    </>
+  );
+  const knobs = (
+    <>
+      <KitchenKnobs key={piece} oven={oven} piece={pieces[piece] ?? pieces[0]} act={tell} />
+      <Reading key={`${name} reading`} time={senses.time} reads={reads} ice={ice} />
+      <Choice
+        label="Speed of time"
+        onIron
+        value={speed}
+        onChange={setSpeed}
+        options={SPEEDS.map((value) => ({ value, label: `${value}×` }))}
+      />
+    </>
+  );
   return (
     <>
-      <Text voice="strong" tone="text-salt-50" heading={1}>
-        {lesson.title}
-      </Text>
-      <Text tone="text-salt-200">
-        {`${lesson.task} It should end at ${show.temperature(request.target)}.`}
-      </Text>
-      {pieces.length > 1 ? (
-        <Choice
-          label="Piece"
-          onIron
-          value={String(piece)}
-          onChange={(value) => setPiece(Number(value))}
-          options={pieces.map((one, i) => ({
-            value: String(i),
-            label: one.name,
-            detail: PLACE_WORDS[seen[i]?.senses.place ?? 'board'],
-          }))}
-        />
-      ) : null}
-      <View className={`flex-1 ${width >= WIDE ? 'flex-row items-start gap-12' : 'gap-5'}`}>
-        <View className="flex-1 gap-5">
-          <View className="flex-row items-baseline justify-between">
-            <Text
-              voice="longCountdown"
-              tone="text-salt-50"
-              style={{ fontVariant: ['tabular-nums'] }}
-              testID="practice-clock"
-            >
-              {showDuration(Math.floor(senses.time))}
-            </Text>
-            <Text voice="bigFigure" tone="text-salt-50">
-              {PLACE_WORDS[place]}
-            </Text>
-          </View>
-          <Noticed senses={senses} />
-          {quiet ? null : (
-            <View className="flex-row items-center gap-3">
-              <Button
-                kind="stovePlain"
-                label={listens ? 'Stop the sound' : 'Hear the pan'}
-                onPress={() => {
-                  wakeSound();
-                  setListens(!listens);
-                }}
-              />
-              <View className="flex-1">
-                <SoundMeter says="How loud the pan is" level={level} heard={heard} />
-              </View>
-            </View>
-          )}
-        </View>
-        <View className="flex-1 justify-end gap-4">
-          <KitchenKnobs
-            key={piece}
-            oven={oven}
-            piece={pieces[piece] ?? pieces[0]}
-            act={(deed) => act(piece, deed)}
-          />
-          <Deeds place={place} oven={oven} act={(deed) => act(piece, deed)} />
-          <Reading key={`${name} reading`} time={senses.time} reads={reads} ice={ice} />
-          <Button
-            kind="stove"
-            label="Out: let it rest, and slice it"
-            disabled={!inHeat}
-            onPress={out}
-          />
+      <ScrollView
+        className="min-h-0 flex-1"
+        contentContainerClassName="flex-grow gap-4 pb-2"
+        tabIndex={0}
+      >
+        <Text voice="strong" tone="text-salt-50" heading={1}>
+          {lesson.title}
+        </Text>
+        <Text tone="text-salt-200">
+          {`${lesson.task} It should end at ${show.temperature(request.target)}.`}
+        </Text>
+        {pieces.length > 1 ? (
           <Choice
-            label="Speed of time"
+            label="Piece"
             onIron
-            value={speed}
-            onChange={setSpeed}
-            options={SPEEDS.map((value) => ({ value, label: `${value}×` }))}
+            value={String(piece)}
+            onChange={(value) => setPiece(Number(value))}
+            options={pieces.map((one, i) => ({
+              value: String(i),
+              label: one.name,
+              detail: PLACE_WORDS[seen[i]?.senses.place ?? 'board'],
+            }))}
           />
+        ) : null}
+        <View className={wide ? 'flex-row items-start gap-12' : 'gap-4'}>
+          <View className="gap-4 lg:flex-1">{noticed}</View>
+          <View className="gap-4 lg:flex-1">{knobs}</View>
         </View>
+      </ScrollView>
+      {/* What is done never leaves the thumb. */}
+      <View className="gap-2 border-t border-iron-700 pt-3">
+        <Deeds place={place} oven={oven} act={tell} />
+        <Button
+          kind="stove"
+          label="Out: let it rest, and slice it"
+          disabled={!inHeat}
+          onPress={out}
+        />
       </View>
     </>
   );

@@ -21,10 +21,10 @@ export const PracticeScreen = () => {
   const { pan } = useGear();
   const { width } = useWindowDimensions();
   const room = width >= WIDE ? 'max-w-[1120px]' : 'max-w-[640px]';
-  return (
-    <ScrollView className="on-iron flex-1 bg-iron-950" contentContainerClassName="flex-grow">
-      <View className={`w-full flex-1 gap-5 self-center px-4 pb-4 pt-4 ${room}`}>
-        {lesson ? (
+  if (lesson) {
+    return (
+      <View className="on-iron min-h-0 flex-1 bg-iron-950">
+        <View className={`min-h-0 w-full flex-1 gap-3 self-center px-4 pb-2 pt-4 ${room}`}>
           <AtPractice
             key={`${lesson.id} ${seed}`}
             lesson={lesson}
@@ -35,7 +35,14 @@ export const PracticeScreen = () => {
               if (!other) setLesson(undefined);
             }}
           />
-        ) : drill ? (
+        </View>
+      </View>
+    );
+  }
+  return (
+    <ScrollView className="on-iron flex-1 bg-iron-950" contentContainerClassName="flex-grow">
+      <View className={`w-full flex-1 gap-5 self-center px-4 pb-4 pt-4 ${room}`}>
+        {drill ? (
           <Drill key={drill} kind={drill} onDone={() => setDrill(undefined)} />
         ) : (
           <Course onLesson={setLesson} onDrill={setDrill} />

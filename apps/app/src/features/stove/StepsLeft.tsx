@@ -1,0 +1,43 @@
+import { View } from 'react-native';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import type { LiveCook } from './liveCook';
+import { sayAction } from './stoveWords';
+
+/** As many as stand beside a curve. */
+const MOST = 6;
+
+/** What is still to do, where there is room beside the cook. */
+export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }) => {
+  const show = useShow();
+  const left = state.left.filter(({ kind }) => kind !== 'judge').slice(0, MOST);
+  if (left.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Text voice="head" tone="text-salt-50" heading={2}>
+        To come
+      </Text>
+      <View role="list" aria-label="To come">
+        {left.map((step) => (
+          <View
+            key={`${step.kind} ${step.leg ?? ''} ${step.turn ?? ''}`}
+            role="listitem"
+            className="flex-row gap-4 border-t border-iron-700 py-2"
+          >
+            <Text
+              voice="figure"
+              tone="text-iron-400"
+              className="w-[84px]"
+              style={{ fontVariant: ['tabular-nums'] }}
+            >
+              {show.clockSeconds(step.dueAt)}
+            </Text>
+            <Text voice="figure" tone="text-salt-50" className="flex-1">
+              {sayAction(step, plan, show)}
+            </Text>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+};
