@@ -159,7 +159,7 @@ test('units switched half-way change every figure, and nothing that was chosen',
 test('the lock keeps every plan to the table, and its remedy meets it', async ({ page, own }) => {
   await openPlan(page, own.url);
   await page.getByRole('link', { name: 'Kitchen' }).click();
-  await page.getByRole('radio', { name: /^Locked to the table/ }).click();
+  await page.getByRole('radio', { name: /^Locked to the published minimum/ }).click();
   await page.getByRole('link', { name: 'Plan' }).click();
   await page.keyboard.press('Shift');
   await expect(page.getByRole('heading', { name: 'This will not work' })).toBeVisible();

@@ -88,8 +88,8 @@ const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
   'cool-oven': 'oven too cool',
   burner: 'burner too weak',
   crowded: 'too big for the pan',
-  tower: 'stands like a tower',
-  locked: 'under the table',
+  tower: 'too tall to lie flat',
+  locked: 'under the published minimum',
   warm: 'warm already',
 };
 
@@ -111,7 +111,7 @@ export const sayBriefly = (obstacle: Obstacle, show: Show): string => {
     case 'tower':
       return 'Cannot: it would not lie on its face.';
     case 'locked':
-      return `Cannot: under the table's ${show.degrees(obstacle.minimum)}.`;
+      return `Cannot: under the published ${show.degrees(obstacle.minimum)}.`;
     case 'warm':
       return 'Cannot: it is as warm already.';
   }

@@ -97,11 +97,11 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
       {charts.map(({ title, why, trend, showValue, zero }) => {
         const last = trend.running.at(-1) ?? 0;
         const first = trend.running[Math.min(LOOKS_BACK, trend.running.length) - 1] ?? last;
-        const middle = `In the middle ${showValue(first)} off over the first ${Math.min(LOOKS_BACK, trend.running.length)}, ${showValue(last)} over the last.`;
+        const middle = `Typically ${showValue(first)} off over the first ${Math.min(LOOKS_BACK, trend.running.length)}, ${showValue(last)} over the last.`;
         const says =
           zero === 0 && trend.value.length > LOOKS_BACK
             ? middle
-            : `${zero === 0 ? 'In the middle off by' : 'In the middle'} ${showValue(last)} over the last ${Math.min(LOOKS_BACK, trend.value.length)}.`;
+            : `${zero === 0 ? 'Typically off by' : 'Typically'} ${showValue(last)} over the last ${Math.min(LOOKS_BACK, trend.value.length)}.`;
         return (
           <View key={title} className="gap-1 border-t border-salt-300 pt-3">
             <Text voice="head" heading={2}>

@@ -91,7 +91,7 @@ export const WriteDownScreen = () => {
         />
         {future ? (
           <Text voice="small" role="alert">
-            That is no moment of the past.
+            That is not in the past.
           </Text>
         ) : null}
       </View>

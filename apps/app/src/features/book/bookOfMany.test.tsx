@@ -161,7 +161,7 @@ describe('trends', () => {
       }),
     );
     renderWithStore(<TrendsScreen />);
-    await screen.findByText(/In the middle 2 min off over the first 8, 0.2 min over the last/);
+    await screen.findByText(/Typically 2 min off over the first 8, 0.2 min over the last/);
     screen.getByText(/In the pan, turned once, 25 mm, 220 °C pan, to 54 °C/);
     screen.getByText('20 of 20 cooks');
     screen.getByText(/900 g lost in the 20 that were weighed. 200.00 paid for 6.00 kg in 20/);

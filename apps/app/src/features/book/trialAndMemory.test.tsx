@@ -208,7 +208,7 @@ describe('a cook from memory', () => {
     fireEvent.change(screen.getByLabelText('When it met the heat'), {
       target: { value: '2999-01-02T19:30' },
     });
-    screen.getByText('That is no moment of the past.');
+    screen.getByText('That is not in the past.');
     expect(
       screen
         .getByText('Write it in the book')

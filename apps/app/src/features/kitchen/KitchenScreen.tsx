@@ -95,21 +95,21 @@ export const KitchenScreen = () => {
             </Section>
             <Section
               title="The line"
-              says="What the Pass shares out: the widest pans stand on the strongest burners."
+              says="The gear and hands of a service. The widest pans stand on the strongest burners."
             >
               <Line />
             </Section>
             {owner ? (
               <Section
                 title="Phones"
-                says="What is at the stove: each is let in by this machine, and let go by it."
+                says="Phones that may open this kitchen: each is paired here, and can be removed here."
               >
                 <Phones />
               </Section>
             ) : null}
             <Section
               title="Thermometer"
-              says="Hold it in melting ice: what it reads there, it reads over everywhere."
+              says="Hold it in melting ice: what it reads there over zero, it reads over everywhere."
             >
               <Measure
                 {...measure}
@@ -120,7 +120,10 @@ export const KitchenScreen = () => {
                 onChange={(thermometerOffset) => change({ thermometerOffset })}
               />
             </Section>
-            <Section title="Salt" says="A level teaspoon of yours: fine and coarse differ by two.">
+            <Section
+              title="Salt"
+              says="What a level teaspoon of yours weighs: fine salt weighs about twice as much as coarse."
+            >
               <Salts />
             </Section>
           </View>
@@ -141,7 +144,7 @@ export const KitchenScreen = () => {
             </Section>
             <Section
               title="The lock"
-              says="A kitchen that serves the public can keep every plan to the table. It is no safety plan of its own: the inspector and the local code come first."
+              says="A kitchen that serves the public can keep every plan to the published minimum. It is no safety plan: the inspector and the local code come first."
             >
               <Choice
                 label="The lock"
@@ -149,7 +152,11 @@ export const KitchenScreen = () => {
                 onChange={(lock) => change({ locked: lock === 'locked' })}
                 options={[
                   { value: 'open', label: 'Open', detail: 'a caution beside each plan' },
-                  { value: 'locked', label: 'Locked to the table', detail: 'nothing under it' },
+                  {
+                    value: 'locked',
+                    label: 'Locked to the published minimum',
+                    detail: 'no plan ends under it',
+                  },
                 ]}
               />
             </Section>
@@ -159,7 +166,10 @@ export const KitchenScreen = () => {
             >
               <HouseRules />
             </Section>
-            <Section title="House rule for the rest" says="Held against what the core wants.">
+            <Section
+              title="House rule for the rest"
+              says="Shown beside the rest that the core needs."
+            >
               <Choice
                 label="House rule for the rest"
                 value={kitchen.restRule}

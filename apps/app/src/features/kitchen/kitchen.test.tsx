@@ -68,7 +68,7 @@ describe('the kitchen', () => {
   it('a lock, or someone at risk, keeps plans to the table', () => {
     const { kitchen } = kitchenOf();
     expect(plannedOn(kitchen(), 'duck').minimum).toBeUndefined();
-    fireEvent.click(screen.getByText('Locked to the table'));
+    fireEvent.click(screen.getByText('Locked to the published minimum'));
     expect(plannedOn(kitchen(), 'duck').minimum).toBe(73.9);
     fireEvent.click(screen.getByText('a caution beside each plan'));
     fireEvent.click(screen.getByText('Someone at risk'));

@@ -1,23 +1,18 @@
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { cookState } from '@crustan/core/cook/cookState';
+import { act, fireEvent, screen, within } from '@testing-library/react';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import type { WayOut } from '@crustan/core/pass/waysOut';
-import { answerWith, json } from '../../fakeServer';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { roleTold } from '../../store/reachSlice';
-import { planOf, recordOf, REQUEST, uuid } from '../../testing';
-import { After } from './After';
+import { uuid } from '../../testing';
 import { Board } from './Board';
 import { ClockLanes } from './ClockLanes';
 import { GearStrip } from './GearStrip';
 import { LateTables } from './LateTables';
-import { Menu } from './Menu';
-import { OpenService } from './OpenService';
 import { Tickets } from './Tickets';
 import { TicketSheet } from './TicketSheet';
-import { heardPresses, OPENS, ordered, passOf, STRIP, toldOf } from './testing';
-import type { PassNow, PieceOn } from './usePass';
+import { begun, heardPresses, ORDERS, passOf, pieceOn, toldOf } from './testing';
+import type { PassNow } from './usePass';
 
 jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
 let mockWays: readonly WayOut[] = [];
@@ -33,46 +28,9 @@ jest.mock('../../workers/useForecasts', () => ({
   movedPull: () => undefined,
 }));
 
-const ORDERS = [
-  ordered(100, '7', 2, { allergy: 'nuts', note: 'by the window' }),
-  ordered(200, '8', 1, { held: true }),
-];
 const watching = { role: 'watcher', here: 'a', server: 'a' } as const;
 const texts = (role: string): readonly string[] =>
   screen.getAllByRole(role).map((one) => one.textContent ?? '');
-
-/** A piece that went in ten minutes ago. */
-const pieceOn = (id: string): PieceOn => {
-  const plan = { ...recordOf(planOf({ ...REQUEST, way: 'once' })), plateAt: OPENS + 4_500_000 };
-  const startedAt = OPENS + 3_000_000;
-  const events = [
-    { id: uuid(901), kind: 'started' as const, at: startedAt },
-    { id: uuid(902), kind: 'in' as const, at: startedAt },
-  ];
-  return {
-    cook: {
-      id,
-      startedAt,
-      plan,
-      together: { id: uuid(100), waits: 0 },
-      events,
-      known: [],
-      startKnown: true,
-      refused: {},
-    },
-    state: cookState(plan.plan, startedAt, events),
-    forecast: undefined,
-  };
-};
-const begun = (piece: string): ServiceEvent => ({
-  id: uuid(903),
-  at: OPENS + 3_000_000,
-  kind: 'begun',
-  piece,
-  option: 0,
-  full: false,
-  pan: 'pan',
-});
 
 describe('the board', () => {
   const shown = (pass: PassNow, watches = false) => {
@@ -281,76 +239,5 @@ describe('tickets', () => {
     expect(sheet).toMatch(/Table 7 · lands \d\d:\d\d · NO nuts · by the window/);
     expect(sheet).toContain('Table 8 · held until fired');
     expect(sheet?.match(/☐ Strip, rare/g)).toHaveLength(3);
-  });
-});
-
-describe('the menu, and what a service came to', () => {
-  it('a dish says its ways, its sides and how long it keeps, and is taken off', async () => {
-    const side = {
-      name: 'Greens',
-      handsOn: 60,
-      handsOff: 180,
-      needs: 'burner',
-      keeps: 100,
-    } as const;
-    const asked = answerWith(({ method, path }) =>
-      method === 'DELETE'
-        ? new Response(null, { status: 204 })
-        : json(path.endsWith('/dishes') ? { dishes: [{ ...STRIP, sides: [side] }] } : {}),
-    );
-    renderWithStore(<Menu />);
-    const dishes = await screen.findByRole('list', { name: 'Dishes' });
-    expect(dishes.textContent).toMatch(/in the pan, turned once, \d+ min and \d+ min of rest/);
-    expect(dishes.textContent).toContain('keeps 2 days once prepared · with Greens, 4 min');
-    fireEvent.click(within(dishes).getByRole('button', { name: 'Take off Strip' }));
-    await waitFor(() => expect(asked.some(({ method }) => method === 'DELETE')).toBe(true));
-  });
-
-  it('says of a late table why it was', async () => {
-    const [order] = [ordered(100, '7', 1, { wanted: OPENS + 1_800_000 })];
-    const sent: ServiceEvent = { id: uuid(99), at: OPENS + 3_600_000, kind: 'sent', of: uuid(100) };
-    const piece = uuid(101);
-    const { cook } = pieceOn(piece);
-    const pulled = { id: uuid(904), kind: 'pulled' as const, at: OPENS + 3_400_000 };
-    const service = {
-      id: uuid(2),
-      name: 'Friday',
-      opensAt: OPENS,
-      closesAt: OPENS + 1,
-      dishes: [],
-    };
-    answerWith(({ path }) => {
-      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
-      if (path.endsWith('/services')) return json({ services: [service] });
-      const { id, startedAt, plan, events } = cook;
-      const cooked = { id, createdAt: startedAt, plan, events: [...events, pulled] };
-      return json({ service, events: [order, begun(piece), sent], cooks: [cooked] });
-    });
-    renderWithStore(<After />);
-    const tables = await screen.findByRole('list', { name: 'Tables sent' });
-    expect(tables.textContent).toMatch(/^Table 730 min late.*its last piece was begun .* late$/);
-    expect(screen.getByText(/^1 table, 1 piece; 0 of 1 within/)).toBeTruthy();
-  });
-
-  it('a service is opened, or one that is going on taken up; a watching phone only follows', async () => {
-    const service = {
-      id: uuid(2),
-      name: 'Friday',
-      opensAt: OPENS,
-      closesAt: OPENS + 9e7,
-      dishes: [],
-    };
-    answerWith(({ path }) => {
-      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
-      if (path.endsWith('/services')) return json({ services: [service] });
-      return json({ service, events: ORDERS, cooks: [] });
-    });
-    const { store } = renderWithStore(<OpenService onMenu={() => undefined} />);
-    expect(await screen.findByText('Open a service')).toBeTruthy();
-    act(() => void store.dispatch(roleTold(watching)));
-    expect(screen.queryByText('Open a service')).toBeNull();
-    fireEvent.click(await screen.findByText('Watch: Friday'));
-    await waitFor(() => expect(store.getState().pass.events).toHaveLength(2));
-    expect(store.getState().pass.serviceKnown).toBe(true);
   });
 });

@@ -1,3 +1,4 @@
+import { cookState } from '@crustan/core/cook/cookState';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
 import { keptPlan } from '@crustan/core/formats';
 import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
@@ -5,7 +6,7 @@ import { pieceSteps } from '@crustan/core/pass';
 import { serviceGear } from '@crustan/core/pass/serviceGear';
 import type { Order, ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { serviceState } from '@crustan/core/pass/serviceTickets';
-import { planOf, REQUEST, uuid } from '../../testing';
+import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import type { PassNow, PieceOn } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -124,3 +125,43 @@ export const heardPresses = (): Presses & {
     takeBack: () => void said.push('taken back'),
   };
 };
+
+/** Two tables: one of two pieces with an allergy, one that is held. */
+export const ORDERS = [
+  ordered(100, '7', 2, { allergy: 'nuts', note: 'by the window' }),
+  ordered(200, '8', 1, { held: true }),
+];
+
+/** A piece that went in ten minutes ago. */
+export const pieceOn = (id: string): PieceOn => {
+  const plan = { ...recordOf(planOf({ ...REQUEST, way: 'once' })), plateAt: OPENS + 4_500_000 };
+  const startedAt = OPENS + 3_000_000;
+  const events = [
+    { id: uuid(901), kind: 'started' as const, at: startedAt },
+    { id: uuid(902), kind: 'in' as const, at: startedAt },
+  ];
+  return {
+    cook: {
+      id,
+      startedAt,
+      plan,
+      together: { id: uuid(100), waits: 0 },
+      events,
+      known: [],
+      startKnown: true,
+      refused: {},
+    },
+    state: cookState(plan.plan, startedAt, events),
+    forecast: undefined,
+  };
+};
+/** A piece that is begun. */
+export const begun = (piece: string): ServiceEvent => ({
+  id: uuid(903),
+  at: OPENS + 3_000_000,
+  kind: 'begun',
+  piece,
+  option: 0,
+  full: false,
+  pan: 'pan',
+});

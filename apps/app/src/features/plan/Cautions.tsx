@@ -51,7 +51,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         If the oil flames: heat off, lid on, never water, leave the pan where it is.
       </Caution>
       {plan.peakCore < minimum.celsius ? (
-        <Caution lead={`Ends under the table's ${show.temperature(minimum.celsius, 1)}.`}>
+        <Caution lead={`Ends under the published ${show.temperature(minimum.celsius, 1)}.`}>
           {`That is the published minimum for ${minimum.food} (${minimum.source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.`}
         </Caution>
       ) : null}

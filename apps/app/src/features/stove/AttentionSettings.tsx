@@ -83,7 +83,7 @@ export const AttentionSettings = () => {
         />
       </View>
       <View className="gap-2">
-        <Text tone="text-salt-50">Call me so long before, s</Text>
+        <Text tone="text-salt-50">Call me this long before, s</Text>
         <Choice
           label="Head start"
           onIron

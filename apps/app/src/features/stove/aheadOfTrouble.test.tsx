@@ -1,7 +1,5 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import type { CookEvent } from '@crustan/core/cook/event';
-import type { Forecast } from '@crustan/core/estimate/forecastResult';
-import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
@@ -12,6 +10,7 @@ import { cookStarted, selectCooks } from '../../store/stoveSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { AheadOfTrouble } from './AheadOfTrouble';
 import { liveCook, type LiveCook } from './liveCook';
+import { forecastOf } from './testing';
 import { WetHands } from './WetHands';
 
 const mockUp: TroubleOption = {
@@ -47,25 +46,14 @@ const cook: ActiveCook = {
   refused: {},
   known: [],
 };
-/** A forecast whose pull is later than planned by so many seconds. */
-const forecastOf = (late: number): Forecast => ({
-  kitchen: { ...NOMINAL_KITCHEN, oven: -20 },
-  sigma: { oven: 3, contact: 0.17, thickness: 0.002, ovenHeat: 0.1, start: 2 },
-  ovenLike: { over: -20, sigma: 3 },
-  pullAt: T0 + (thick.pullAt + late) * 1000,
-  pullSpread: 90,
-  decided: false,
-  pullCore: 48.2,
-  leeway: 200,
-  end: 54,
-  endSpread: 0.8,
-  peakAfter: 300,
-  core: 31,
-  probe: { kind: 'middle', chance: 0.97 },
-  readings: 8,
-});
+/** A cook whose pull is forecast so many seconds later than planned. */
 const liveOf = (late: number): LiveCook =>
-  liveCook(cook, { pan: DEFAULT_PAN, oven: DEFAULT_OVEN }, T0 + 60_000, forecastOf(late));
+  liveCook(
+    cook,
+    { pan: DEFAULT_PAN, oven: DEFAULT_OVEN },
+    T0 + 60_000,
+    forecastOf(T0 + (thick.pullAt + late) * 1000, -20),
+  );
 
 describe('a way out that nobody asked for', () => {
   beforeEach(() => {

@@ -2,7 +2,6 @@ import { inAtFor, runOf } from '@crustan/core/schedule';
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { TROUBLES } from '@crustan/core/cook/event';
-import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
 import { OPTION_IDS, type TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
@@ -20,6 +19,7 @@ import { ForecastLines } from './ForecastLines';
 import { History } from './History';
 import { Lanes } from './Lanes';
 import { liveCook, mostUrgent } from './liveCook';
+import { forecastOf } from './testing';
 import { startTogether } from '../../store/startTogether';
 import { Troubles } from './Troubles';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
@@ -54,22 +54,7 @@ const cookOf = (n: number, events: readonly CookEvent[], plan = thick): ActiveCo
   known: [],
 });
 const IN: CookEvent = { id: uuid(50), kind: 'in', at: T0 };
-const forecast: Forecast = {
-  kitchen: { ...NOMINAL_KITCHEN, oven: -12 },
-  sigma: { oven: 3, contact: 0.17, thickness: 0.002, ovenHeat: 0.1, start: 2 },
-  ovenLike: { over: -12, sigma: 3 },
-  pullAt: T0 + 3_600_000,
-  pullSpread: 90,
-  decided: false,
-  pullCore: 48.2,
-  leeway: 200,
-  end: 54,
-  endSpread: 0.8,
-  peakAfter: 300,
-  core: 31,
-  probe: { kind: 'middle', chance: 0.97 },
-  readings: 8,
-};
+const forecast = forecastOf(T0 + 3_600_000);
 
 describe('what the stove says of a forecast', () => {
   it('says the oven’s own temperature once it is sure, and nothing before', () => {

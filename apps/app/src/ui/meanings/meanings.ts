@@ -36,7 +36,8 @@ export const MEANINGS = {
   },
   loss: {
     word: 'Loss',
-    means: 'What of the weight leaves as steam and drip. Every way loses; a sear seals nothing in.',
+    means:
+      'What leaves of the weight as steam and drip. Every way loses some; a sear seals nothing in.',
   },
   rest: {
     word: 'Rest',
@@ -71,7 +72,8 @@ export const MEANINGS = {
   },
   smoke: {
     word: 'Smoke',
-    means: 'The heat at which the fat in the pan smokes. Over it, it tastes, and a flame is near.',
+    means:
+      'The heat at which the fat in the pan smokes. Above it the food tastes of it, and the vapour can flame.',
   },
   offset: {
     word: 'Air over dial',

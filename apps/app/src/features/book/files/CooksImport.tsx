@@ -57,7 +57,7 @@ export const CooksImport = ({ table, onOver }: Props) => {
         ) : null}
       </View>
       {ignored.length === 0 ? null : (
-        <Text voice="small">{`Columns that say nothing here: ${ignored.join(', ')}.`}</Text>
+        <Text voice="small">{`Columns that are not used: ${ignored.join(', ')}.`}</Text>
       )}
       <Refused all={left.map(({ row, why }) => `Row ${row}: ${why}`)} count={left.length} />
       {made ? (

@@ -134,7 +134,7 @@ describe('files into the book', () => {
     screen.getByText('old.csv');
     screen.getByText(/Row 1: .*30 mm/);
     screen.getByText(/Row 2: “unicorn” is no piece/);
-    screen.getByText('Columns that say nothing here: oven.');
+    screen.getByText('Columns that are not used: oven.');
     fireEvent.click(screen.getByText('Plan it'));
     await waitFor(() => expect(mockSent).toBeDefined());
   });

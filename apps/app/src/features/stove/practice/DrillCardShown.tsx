@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { cutOf } from '@crustan/core/plan/request';
+import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
 import type { DrillCard } from '@crustan/core/simulation/drillCard';
 import { Button } from '../../../ui/Button';
 import { Slice } from '../../../ui/Slice';
@@ -33,13 +33,19 @@ export const DrillCardShown = ({ card, width }: Props) => {
 
 type Of<K extends DrillCard['kind']> = Extract<DrillCard, { kind: K }>;
 
-const Touch = ({ card: { request, firmness } }: { readonly card: Of<'touch'> }) => {
+const WhatItIs = ({ request }: { readonly request: PlanRequest }) => {
   const show = useShow();
   return (
+    <Text tone="text-iron-400">
+      {capital(`${cutOf(request).name}, ${show.thickness(request.thickness)}`)}
+    </Text>
+  );
+};
+
+const Touch = ({ card: { request, firmness } }: { readonly card: Of<'touch'> }) => {
+  return (
     <View className="gap-2">
-      <Text tone="text-iron-400">
-        {capital(`${cutOf(request).name}, ${show.thickness(request.thickness)}`)}
-      </Text>
+      <WhatItIs request={request} />
       <Text voice="action" tone="text-salt-50">
         {`Under the finger: ${firmness}`}
       </Text>
@@ -54,12 +60,9 @@ const Sliced = ({
   readonly card: Of<'slice'>;
   readonly width: number;
 }) => {
-  const show = useShow();
   return (
     <View className="gap-2">
-      <Text tone="text-iron-400">
-        {capital(`${cutOf(request).name}, ${show.thickness(request.thickness)}`)}
-      </Text>
+      <WhatItIs request={request} />
       <View className="items-center">
         <Slice
           figures={sliceOf(plan, slices)}

@@ -1,0 +1,89 @@
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { answerWith, json } from '../../fakeServer';
+import { renderWithStore } from '../../renderWithStore';
+import { roleTold } from '../../store/reachSlice';
+import { uuid } from '../../testing';
+import { After } from './After';
+import { Menu } from './Menu';
+import { OpenService } from './OpenService';
+import { begun, OPENS, ordered, ORDERS, pieceOn, STRIP } from './testing';
+
+jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
+jest.mock('../../workers/useForecasts', () => ({
+  useForecasts: () => ({}),
+  movedPull: () => undefined,
+}));
+
+const watching = { role: 'watcher', here: 'a', server: 'a' } as const;
+
+describe('the menu, and what a service came to', () => {
+  it('a dish says its ways, its sides and how long it keeps, and is taken off', async () => {
+    const side = {
+      name: 'Greens',
+      handsOn: 60,
+      handsOff: 180,
+      needs: 'burner',
+      keeps: 100,
+    } as const;
+    const asked = answerWith(({ method, path }) =>
+      method === 'DELETE'
+        ? new Response(null, { status: 204 })
+        : json(path.endsWith('/dishes') ? { dishes: [{ ...STRIP, sides: [side] }] } : {}),
+    );
+    renderWithStore(<Menu />);
+    const dishes = await screen.findByRole('list', { name: 'Dishes' });
+    expect(dishes.textContent).toMatch(/in the pan, turned once, \d+ min and \d+ min of rest/);
+    expect(dishes.textContent).toContain('keeps 2 days once prepared · with Greens, 4 min');
+    fireEvent.click(within(dishes).getByRole('button', { name: 'Take off Strip' }));
+    await waitFor(() => expect(asked.some(({ method }) => method === 'DELETE')).toBe(true));
+  });
+
+  it('says of a late table why it was', async () => {
+    const [order] = [ordered(100, '7', 1, { wanted: OPENS + 1_800_000 })];
+    const sent: ServiceEvent = { id: uuid(99), at: OPENS + 3_600_000, kind: 'sent', of: uuid(100) };
+    const piece = uuid(101);
+    const { cook } = pieceOn(piece);
+    const pulled = { id: uuid(904), kind: 'pulled' as const, at: OPENS + 3_400_000 };
+    const service = {
+      id: uuid(2),
+      name: 'Friday',
+      opensAt: OPENS,
+      closesAt: OPENS + 1,
+      dishes: [],
+    };
+    answerWith(({ path }) => {
+      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
+      if (path.endsWith('/services')) return json({ services: [service] });
+      const { id, startedAt, plan, events } = cook;
+      const cooked = { id, createdAt: startedAt, plan, events: [...events, pulled] };
+      return json({ service, events: [order, begun(piece), sent], cooks: [cooked] });
+    });
+    renderWithStore(<After />);
+    const tables = await screen.findByRole('list', { name: 'Tables sent' });
+    expect(tables.textContent).toMatch(/^Table 730 min late.*its last piece was begun .* late$/);
+    expect(screen.getByText(/^1 table, 1 piece; 0 of 1 within/)).toBeTruthy();
+  });
+
+  it('a service is opened, or one that is going on taken up; a watching phone only follows', async () => {
+    const service = {
+      id: uuid(2),
+      name: 'Friday',
+      opensAt: OPENS,
+      closesAt: OPENS + 9e7,
+      dishes: [],
+    };
+    answerWith(({ path }) => {
+      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
+      if (path.endsWith('/services')) return json({ services: [service] });
+      return json({ service, events: ORDERS, cooks: [] });
+    });
+    const { store } = renderWithStore(<OpenService onMenu={() => undefined} />);
+    expect(await screen.findByText('Open a service')).toBeTruthy();
+    act(() => void store.dispatch(roleTold(watching)));
+    expect(screen.queryByText('Open a service')).toBeNull();
+    fireEvent.click(await screen.findByText('Watch: Friday'));
+    await waitFor(() => expect(store.getState().pass.events).toHaveLength(2));
+    expect(store.getState().pass.serviceKnown).toBe(true);
+  });
+});
