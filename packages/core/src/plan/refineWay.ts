@@ -2,18 +2,14 @@ import { footprint } from '../food';
 import { SEARCH_COLUMNS } from '../heat';
 import type { Crossing } from '../maths/findCrossing';
 import type { PanOnBurner } from '../gear';
+import { isFlat, settledWhereFlat, SHOWN_WITHIN } from './flatEnd';
 import type { Obstacle } from './planResult';
 import { spacingFor } from './recordPlan';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { burntCrust, longestOf, refused, tooCool } from './solveWay';
 import { WayCook, type WayRun } from './wayCook';
 
-/**
- * The plan that is shown may miss its target by so much, K: in a slow oven a tenth of a degree is a
- * minute. After some runs the nearest is taken, within what the solver's steps leave open; the promise
- * is half a degree.
- */
-const SHOWN_WITHIN = 0.04;
+/** After some runs the nearest is taken, within what the solver's steps leave open, K; the promise is half a degree. */
 const STILL_SHOWN = 0.15;
 const EAGER_RUNS = 4;
 /** Most runs of a search: one that needs more has met a discontinuity of the model and is refused. */
@@ -59,48 +55,6 @@ export const searchColumns = (request: PlanRequest): number => {
   return steep ? STEEP_COLUMNS : SEARCH_COLUMNS;
 };
 
-/** A tolerance that is more than this share of the whole time does not settle it. */
-const FLAT_SHARE = 0.002;
-/** The end is averaged over this share of the time, either side. */
-const AVERAGED_SHARE = 0.1;
-const AVERAGINGS = 3;
-/** Where the average differs more from the end itself, the end decides, K. */
-const AVERAGE_WITHIN = 0.25;
-
-/** Whether the end hardly depends on the time: a face that dries longer is seared the less. */
-const isFlat = ({ legs }: WayRun, slope: number): boolean => {
-  const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
-  return !(slope * FLAT_SHARE * seconds > SHOWN_WITHIN);
-};
-
-/**
- * Where the end is flat it wavers by a tenth of a degree as cells of the face run dry one by one, and the time
- * that meets the target would leap with every change of the request. The one about which the end is right on
- * the average moves smoothly; it is taken unless its own end is further off than counts.
- */
-function* averaged(
-  cook: WayCook,
-  run: WayRun,
-  goal: number,
-  most: number,
-): Generator<null, WayRun> {
-  const half = Math.min(AVERAGED_SHARE * run.value, most - run.value);
-  if (half <= 0) return run;
-  let { value } = run;
-  for (let i = 0; i < AVERAGINGS; i += 1) {
-    yield null;
-    const below = cook.run(value - half).end.peak;
-    yield null;
-    const above = cook.run(value + half).end.peak;
-    if (above <= below) return run;
-    const by = ((goal - (below + above) / 2) * 2 * half) / (above - below);
-    value = Math.min(most - half, Math.max(half, value + by));
-  }
-  yield null;
-  const found = cook.run(value);
-  return Math.abs(found.end.peak - goal) <= AVERAGE_WITHIN ? found : run;
-}
-
 /** The slope between two runs, K/s, unless it is nothing like the one expected. */
 const believedSlope = (last: Crossing, at: Crossing, expected: number): number | undefined => {
   const seen = (at.y - last.y) / (at.x - last.x);
@@ -134,7 +88,7 @@ export function* refineWay(
     last = at;
     if (Math.abs(at.y - goal) <= (i < EAGER_RUNS ? SHOWN_WITHIN : STILL_SHOWN)) {
       const flat = cook.searsLater && isFlat(run, slope);
-      const settled = flat ? yield* averaged(cook, run, goal, most) : run;
+      const settled = flat ? yield* settledWhereFlat(cook, run, goal, most) : run;
       const burnt = burntCrust(settled, request);
       return burnt ? refused(burnt) : { ok: true, cook, run: settled, slope };
     }

@@ -1,0 +1,93 @@
+import { findCrossing, type Crossing } from '../maths/findCrossing';
+import type { WayCook, WayRun } from './wayCook';
+
+/**
+ * The plan that is shown may miss its target by so much, K: in a slow oven a tenth of a degree is a
+ * minute.
+ */
+export const SHOWN_WITHIN = 0.04;
+/** A tolerance that is more than this share of the whole time does not settle it. */
+const FLAT_SHARE = 0.002;
+/** The end is averaged over this share of the time, either side. */
+const AVERAGED_SHARE = 0.1;
+const AVERAGINGS = 3;
+/** Where the average differs more from the end itself, the end decides, K. */
+const AVERAGE_WITHIN = 0.25;
+
+/** Whether the end hardly depends on the time: a face that dries longer is seared the less. */
+export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
+  const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
+  return !(slope * FLAT_SHARE * seconds > SHOWN_WITHIN);
+};
+
+/**
+ * Where the end is flat it wavers by a tenth of a degree as cells of the face run dry one by one, and the time
+ * that meets the target would leap with every change of the request. The one about which the end is right on
+ * the average moves smoothly; it is taken unless its own end is further off than counts.
+ */
+function* averaged(
+  cook: WayCook,
+  run: WayRun,
+  goal: number,
+  most: number,
+): Generator<null, WayRun> {
+  const half = Math.min(AVERAGED_SHARE * run.value, most - run.value);
+  if (half <= 0) return run;
+  let { value } = run;
+  for (let i = 0; i < AVERAGINGS; i += 1) {
+    yield null;
+    const below = cook.run(value - half).end.peak;
+    yield null;
+    const above = cook.run(value + half).end.peak;
+    if (above <= below) return run;
+    const by = ((goal - (below + above) / 2) * 2 * half) / (above - below);
+    value = Math.min(most - half, Math.max(half, value + by));
+  }
+  yield null;
+  const found = cook.run(value);
+  return Math.abs(found.end.peak - goal) <= AVERAGE_WITHIN ? found : run;
+}
+
+/** Where a later time is looked for, in the first one found; a shorter one is not counted on. */
+const LATER = [0.12, 0.25, 0.4, 0.6, 0.85] as const;
+const LEAST_COUNTED = 300;
+/** An end that is under the target by less is the same end, K. */
+const DIP = 0.02;
+
+/** The later of two times that meet the target, with a dip of the end between them; undefined where there is one. */
+function* laterOf(
+  cook: WayCook,
+  { value }: WayRun,
+  goal: number,
+  most: number,
+): Generator<null, WayRun | undefined> {
+  const runs = new Map<number, WayRun>();
+  const peakAt = (x: number): number => {
+    const run = cook.run(x);
+    runs.set(x, run);
+    return run.end.peak;
+  };
+  let low: Crossing | undefined;
+  for (const share of LATER) {
+    yield null;
+    const x = Math.min(most, value + share * Math.max(value, LEAST_COUNTED));
+    const y = peakAt(x);
+    if (y < goal - DIP) low = { x, y };
+    else if (low) {
+      const found = yield* findCrossing(peakAt, goal, low, { x, y }, SHOWN_WITHIN);
+      return runs.get(found.x) ?? cook.run(found.x);
+    }
+  }
+  return undefined;
+}
+
+/** The time of a way whose end is flat: the later of two, and what is right on the average about it. */
+export function* settledWhereFlat(
+  cook: WayCook,
+  run: WayRun,
+  goal: number,
+  most: number,
+): Generator<null, WayRun> {
+  const later = yield* laterOf(cook, run, goal, most);
+  return yield* averaged(cook, later ?? run, goal, most);
+}
