@@ -8,9 +8,12 @@ interface Sound {
 let sound: Sound | undefined;
 let volume = 1;
 
+/** Whether the browser can make sound at all. */
+export const canSound = (): boolean => typeof AudioContext !== 'undefined';
+
 /** Sounds need a first touch on the page: call it from one. */
 export const wakeSound = (): void => {
-  if (typeof AudioContext === 'undefined') return;
+  if (!canSound()) return;
   if (!sound) {
     const context = new AudioContext();
     const out = context.createGain();

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { canSound, soundWoken } from './sound';
 import type { SizzlePlayer } from './sizzlePlayer';
 
 /** How often what is heard is measured, ms. */
@@ -22,22 +23,25 @@ export const useSizzle = (on: boolean, level: number): Heard => {
   useEffect(() => {
     if (!on) return undefined;
     let over = false;
-    const begin = async (): Promise<SizzlePlayer | undefined> =>
-      (await import('./sizzlePlayer')).playSizzle();
-    begin().then(
-      (made) => {
-        if (over || !made) {
-          made?.stop();
-          if (!over) setHeard({ wrong: 'This browser makes no sound.' });
-          return;
+    let asked = false;
+    const begin = async (): Promise<void> => {
+      asked = true;
+      try {
+        const made = await (await import('./sizzlePlayer')).playSizzle();
+        if (over) made?.stop();
+        else if (made) {
+          player.current = made;
+          made.setLevel(wanted.current);
         }
-        player.current = made;
-        made.setLevel(wanted.current);
-      },
-      () => setHeard({ wrong: 'The sound did not come: reload the page.' }),
-    );
+      } catch {
+        setHeard({ wrong: 'The sound did not come: reload the page.' });
+      }
+    };
     const listening = setInterval(() => {
-      if (player.current) setHeard({ is: player.current.heard() });
+      if (!canSound()) setHeard({ wrong: 'This browser makes no sound.' });
+      // A page that was opened anew sounds from its first touch on.
+      else if (!asked && soundWoken()) void begin();
+      else if (player.current) setHeard({ is: player.current.heard() });
     }, LISTENS);
     return () => {
       over = true;

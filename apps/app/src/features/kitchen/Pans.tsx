@@ -52,7 +52,7 @@ export const Pans = () => {
           units={show.units}
           label="Weight of the pan"
           named
-          kind="weight"
+          kind={show.units === 'imperial' ? 'heavyWeight' : 'weight'}
           value={pan.mass}
           {...GEAR_LIMITS.mass}
           usual={[1, 5]}

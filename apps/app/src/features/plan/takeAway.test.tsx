@@ -76,13 +76,16 @@ it('a calendar has every step at its time, with an alarm where the cook is wante
 });
 
 it('says spoons as a cook measures them', () => {
-  expect([0.05, 0.25, 0.6, 1, 1.4, 2.26].map(saySpoons)).toEqual([
+  expect([0.05, 0.25, 0.6, 1, 1.4, 2.26, 3, 3.5, 7].map(saySpoons)).toEqual([
     'a pinch',
     '¼ teaspoon',
     '½ teaspoon',
     '1 teaspoon',
     '1½ teaspoons',
     '2¼ teaspoons',
+    '1 tablespoon',
+    '1 tablespoon and ½ teaspoon',
+    '2 tablespoons and 1 teaspoon',
   ]);
 });
 

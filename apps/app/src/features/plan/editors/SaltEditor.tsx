@@ -3,7 +3,7 @@ import type { SaltSchool } from '@crustan/core/plan';
 import { AIRED_FROM, isAwkward, saltMass, SALT_SCHOOLS } from '@crustan/core/plan/schools';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
-import { showDuration } from '@crustan/core/units';
+import { showDuration, type UnitSystem } from '@crustan/core/units';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
@@ -60,7 +60,7 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
         <Text voice="bigFigure">{`${(request.salt * 100).toFixed(1)}\u00a0%`}</Text>
       </View>
       <Text>
-        {`${grams.toFixed(1)} g${salt ? `: ${saySpoons(grams / salt.gramsPerTeaspoon)} of ${salt.name}` : ''}.`}
+        {sayAmount(grams, salt, show.units)}
         {request.saltAhead < 900 ? ' What falls off in the pan is counted in.' : ''}
       </Text>
       <Choice
@@ -124,4 +124,16 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
       ))}
     </View>
   );
+};
+
+/** So much salt, by weight and in spoons of this kitchen's; spoons first where cooks measure by them. */
+const sayAmount = (
+  grams: number,
+  salt: { readonly name: string; readonly gramsPerTeaspoon: number } | undefined,
+  units: UnitSystem,
+): string => {
+  const weight = `${grams.toFixed(1)} g`;
+  if (!salt) return `${weight}.`;
+  const spoons = `${saySpoons(grams / salt.gramsPerTeaspoon)} of ${salt.name}`;
+  return units === 'imperial' ? `${spoons} (${weight}).` : `${weight}: ${spoons}.`;
 };
