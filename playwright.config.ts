@@ -25,8 +25,11 @@ export default defineConfig({
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
-      // The server's process and what fails on the way: the screen's size makes no difference to them.
+      // The server's process, what fails on the way, sound and drills: the screen's size makes no difference to them.
       testIgnore: [
+        '**/first.spec.ts',
+        '**/hands.spec.ts',
+        '**/practice.spec.ts',
         '**/serving.spec.ts',
         '**/faults.spec.ts',
         '**/service.spec.ts',

@@ -155,30 +155,26 @@ describe('what a plan promises', () => {
 
   it('also where the end hardly depends on the time: the later of two times, on the average about it', () => {
     // Thin and slow: the longer the oven dries the face, the shorter the sear.
-    const slow: readonly PlanRequest[] = [
-      { ...STEAK, cut: 'lamb-loin', thickness: 0.0477, weight: 0.3, target: 50, lowOven: 87.4 },
-      { ...STEAK, cut: 'strip-steak', thickness: 0.0191, weight: 0.267, target: 56.7, lowOven: 80 },
-    ];
-    for (const request of slow) {
-      const plans = Array.from({ length: 4 }, (_, i) => {
-        const thickness = request.thickness + i * 0.0002;
-        const hold = { in: 'warm-oven', seconds: 3600 } as const;
-        const found = planCase({
-          request: { ...request, way: 'oven-sear', surface: 'aired', hold, thickness },
-          pan: DEFAULT_PAN,
-        });
-        if (!found.feasible) throw new Error(found.obstacle.reason);
-        expect(Math.abs(found.plan.peakCore - request.target)).toBeLessThanOrEqual(PROMISE);
-        return found;
-      });
-      const totals = plans.map(({ plan }) => plan.cookSeconds);
-      for (let i = 1; i + 1 < totals.length; i += 1) {
-        const [before = 0, here = 0, after = 0] = totals.slice(i - 1, i + 2);
-        expect(Math.abs(after - 2 * here + before)).toBeLessThan(
-          allowedBend(here, plans[i]?.window),
-        );
-      }
-    }
+    const slow: PlanRequest = {
+      ...STEAK,
+      cut: 'lamb-loin',
+      thickness: 0.0477,
+      weight: 0.3,
+      target: 50,
+      lowOven: 87.4,
+      way: 'oven-sear',
+      surface: 'aired',
+      hold: { in: 'warm-oven', seconds: 3600 },
+    };
+    const plans = Array.from({ length: 3 }, (_, i) => {
+      const request = { ...slow, thickness: slow.thickness + i * 0.0002 };
+      const found = planCase({ request, pan: DEFAULT_PAN });
+      if (!found.feasible) throw new Error(found.obstacle.reason);
+      expect(Math.abs(found.plan.peakCore - slow.target)).toBeLessThanOrEqual(PROMISE);
+      return found;
+    });
+    const [before = 0, here = 0, after = 0] = plans.map(({ plan }) => plan.cookSeconds);
+    expect(Math.abs(after - 2 * here + before)).toBeLessThan(allowedBend(here, plans[1]?.window));
   });
 
   it('remedies are for the pan at hand, and each of them works on it', () => {
