@@ -193,11 +193,11 @@ export const KitchenScreen = () => {
             >
               <ScaleEditor />
             </Section>
-            <Section title="Words" says="What the pages call things.">
-              <Words />
-            </Section>
           </View>
         </View>
+        <Section title="Words" says="What the pages call things.">
+          <Words />
+        </Section>
       </View>
     </ScrollView>
   );

@@ -52,7 +52,8 @@ export const SetUp = () => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
   const request = useAppSelector((state) => state.draft.request);
-  const [table, setTable] = useState(0);
+  // Nothing is taken to be said until it is tapped: the sentence has its own end.
+  const [table, setTable] = useState<number>();
   const change = (changed: Partial<Kitchen>): void => void dispatch(kitchenChanged(changed));
   const ask = (changed: Partial<PlanRequest>): void => void dispatch(requestChanged(changed));
   const { pans, burners, ovens } = kitchen;
@@ -66,7 +67,8 @@ export const SetUp = () => {
     const beef = DONENESS_SCALES.beef.map((step, i) =>
       i === 0 ? { ...step } : { ...step, from: step.from + over, target: step.target + over },
     );
-    change({ scales: over === 0 ? {} : { beef } });
+    const { beef: _before, ...others } = kitchen.scales;
+    change({ scales: over === 0 ? others : { ...others, beef } });
     ask({ target: mediumRare + over });
   };
   return (
@@ -135,7 +137,7 @@ export const SetUp = () => {
       <Asked says="Medium-rare, at your table, is">
         <Choice
           label="Medium-rare"
-          value={String(table)}
+          value={table === undefined ? undefined : String(table)}
           onChange={(over) => setTableTo(Number(over))}
           options={TABLES.map((over) => ({
             value: String(over),

@@ -8,7 +8,6 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { wakeSound } from '../../ui/sound';
 import { Button } from '../../ui/Button';
-import { Caution } from '../../ui/Caution';
 import { Keys, NEXT_KEYS, type Key } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
@@ -22,6 +21,7 @@ import { ForecastLines } from './ForecastLines';
 import { LastReading } from './LastReading';
 import type { LiveCook } from './liveCook';
 import { More } from './More';
+import { PanCaution } from './PanCaution';
 import { PanSound } from './PanSound';
 import { PutAway } from './PutAway';
 import { fresh } from '../../store/freshEvent';
@@ -155,11 +155,7 @@ export const NowAndNext = ({
         </View>
         <Countdown step={current} small={!alone} />
         <DeviceLine live={live} />
-        {state.place === 'before' ? (
-          <Caution lead="Extractor on, lid within reach.">
-            If the oil flames: heat off, lid on, never water. The handle is as hot as the pan.
-          </Caution>
-        ) : null}
+        {state.place === 'before' ? <PanCaution /> : null}
         <ForecastLines live={live} />
         {watches ? null : <AheadOfTrouble live={live} now={now} />}
         {watches ? null : <WarmUp live={live} press={press} />}

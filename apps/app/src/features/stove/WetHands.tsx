@@ -8,6 +8,7 @@ import { useShow } from '../../words/useShow';
 import { AheadOfTrouble } from './AheadOfTrouble';
 import { Countdown } from './Countdown';
 import type { LiveCook } from './liveCook';
+import { PanCaution } from './PanCaution';
 import { sayAction, sayHappened } from './stoveWords';
 
 interface Props {
@@ -36,7 +37,7 @@ export const WetHands = ({
 }: Props) => {
   const show = useShow();
   const now = useNow(5000);
-  const { current, next, plan, cook } = live;
+  const { current, next, plan, cook, state } = live;
   const beside = [
     { label: 'Take back', disabled: !onTakeBack, onPress: onTakeBack ?? onMore },
     { label: 'Reading', onPress: onReading },
@@ -59,6 +60,7 @@ export const WetHands = ({
           </Text>
         ) : null}
       </View>
+      {state.place === 'before' ? <PanCaution /> : null}
       <AheadOfTrouble live={live} now={now} />
       <View className="flex-1 justify-end gap-3">
         <HoldButton

@@ -158,6 +158,17 @@ describe('wet hands', () => {
     expect(happened).toHaveBeenCalledTimes(1);
   });
 
+  it('keep the caution before the pan is hot', () => {
+    const before = liveCook(
+      { ...cook, events: [] },
+      { pan: DEFAULT_PAN, oven: DEFAULT_OVEN },
+      T0,
+      undefined,
+    );
+    pressing(before);
+    expect(screen.getByRole('note').textContent).toContain('lid on, never water');
+  });
+
   it('has everything else under the big button', () => {
     const { takeBack, other } = pressing(live);
     fireEvent.click(screen.getByText('Take back'));

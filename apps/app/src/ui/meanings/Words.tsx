@@ -6,9 +6,9 @@ const ALL = Object.values(MEANINGS).toSorted((a, b) => a.word.localeCompare(b.wo
 
 /** Every word a cook may not know. */
 export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => (
-  <View role="list" aria-label="Words" className="gap-2">
+  <View role="list" aria-label="Words" className="gap-2 lg:flex-row lg:flex-wrap lg:gap-x-12">
     {ALL.map(({ word, means }) => (
-      <View key={word} role="listitem">
+      <View key={word} role="listitem" className="lg:w-[520px]">
         <Text voice="label" tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
           {word}
         </Text>

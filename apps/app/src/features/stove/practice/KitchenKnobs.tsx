@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { ovenAir } from '@crustan/core/plan/ovenAir';
 import type { PracticeDeed } from '../../../workers/live.worker';
-import { Choice } from '../../../ui/Choice';
+import { Choice, type Option } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import type { LessonPiece } from './lessons';
@@ -25,41 +25,48 @@ export const KitchenKnobs = ({ oven, piece: { request, start, dial }, act }: Pro
   const [set, setSet] = useState(String(usual));
   return (
     <View className="gap-3">
-      <View className="gap-2">
-        <Text voice="label" tone="text-salt-50">
-          Burner, % of full
-        </Text>
-        <Choice
-          label="Burner"
-          onIron
-          value={burner}
-          onChange={(value) => {
-            setBurner(value);
-            act({ do: 'burner', setting: Number(value) / 100 });
-          }}
-          options={BURNER.map((value) => ({ value, label: value }))}
-        />
-      </View>
+      <Knob
+        says="Burner, % of full"
+        label="Burner"
+        value={burner}
+        options={BURNER.map((value) => ({ value, label: value }))}
+        onTurn={(value) => {
+          setBurner(value);
+          act({ do: 'burner', setting: Number(value) / 100 });
+        }}
+      />
       {oven ? (
-        <View className="gap-2">
-          <Text voice="label" tone="text-salt-50">
-            Oven dial
-          </Text>
-          <Choice
-            label="Oven dial"
-            onIron
-            value={set}
-            onChange={(value) => {
-              setSet(value);
-              act({ do: 'oven', dial: Number(value) });
-            }}
-            options={DIALS.map((by) => ({
-              value: String(usual + by),
-              label: show.degrees(usual + by),
-            }))}
-          />
-        </View>
+        <Knob
+          says="Oven dial"
+          label="Oven dial"
+          value={set}
+          options={DIALS.map((by) => ({
+            value: String(usual + by),
+            label: show.degrees(usual + by),
+          }))}
+          onTurn={(value) => {
+            setSet(value);
+            act({ do: 'oven', dial: Number(value) });
+          }}
+        />
       ) : null}
     </View>
   );
 };
+
+interface KnobProps {
+  readonly says: string;
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Option<string>[];
+  readonly onTurn: (value: string) => void;
+}
+
+const Knob = ({ says, label, value, options, onTurn }: KnobProps) => (
+  <View className="gap-2">
+    <Text voice="label" tone="text-salt-50">
+      {says}
+    </Text>
+    <Choice label={label} onIron value={value} onChange={onTurn} options={options} />
+  </View>
+);

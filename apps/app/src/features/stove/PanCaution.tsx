@@ -1,0 +1,8 @@
+import { Caution } from '../../ui/Caution';
+
+/** What is at hand before a pan is hot. */
+export const PanCaution = () => (
+  <Caution lead="Extractor on, lid within reach.">
+    If the oil flames: heat off, lid on, never water. The handle is as hot as the pan.
+  </Caution>
+);
