@@ -54,7 +54,7 @@ export const WetHands = ({
           {sayAction(current, plan, show)}
         </Text>
         <Countdown step={current} small={!alone} />
-        {next && next.kind !== 'judge' ? (
+        {next && next.kind !== 'judge' && state.place !== 'before' ? (
           <Text voice="bigFigure" tone="text-iron-400">
             {`Next: ${sayAction(next, plan, show)}, ${show.clock(next.dueAt)}`}
           </Text>

@@ -8,7 +8,7 @@ const ALL = Object.values(MEANINGS).toSorted((a, b) => a.word.localeCompare(b.wo
 export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => (
   <View role="list" aria-label="Words" className="gap-2 lg:flex-row lg:flex-wrap lg:gap-x-12">
     {ALL.map(({ word, means }) => (
-      <View key={word} role="listitem" className="lg:w-[520px]">
+      <View key={word} role="listitem" className="lg:w-[47%]">
         <Text voice="label" tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
           {word}
         </Text>
