@@ -1,10 +1,9 @@
 // npm test: types, lint, format, documents, unit, API and browser tests; ends with a count.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { build } from './build.mjs';
-import { coverageByRoom } from './coverage.mjs';
 import { ensureChromium } from './chromium.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, ROOT } from './root.mjs';
@@ -13,68 +12,51 @@ ensureInstalled();
 ensureChromium();
 
 const bin = (name) => path.join(ROOT, 'node_modules/.bin', name);
+/** Runs a command; whether it went well. */
 const run = (command, args) =>
-  spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] }).status === 0;
+  new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] });
+    child.on('error', () => resolve(false));
+    child.on('close', (code) => resolve(code === 0));
+  });
 const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
 
+const began = Date.now();
 let passed = 0;
 let failed = 0;
 const count = (name, good, bad) => {
   passed += good;
   failed += bad;
-  process.stdout.write(`${name}: ${good} passed, ${bad} failed\n`);
+  const seconds = Math.round((Date.now() - began) / 1000);
+  process.stdout.write(`${name}: ${good} passed, ${bad} failed (at ${seconds} s)\n`);
 };
-const check = (name, ok) => count(name, ok ? 1 : 0, ok ? 0 : 1);
 
 mkdirSync(CACHE, { recursive: true });
-check('types', run(bin('tsc'), ['-b']));
-check('lint', run(bin('eslint'), ['.', '--max-warnings', '0']));
-check('format', run(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
-check('schemas are those of the code', run(process.execPath, ['scripts/schemas.mjs', '--check']));
-
-/**
- * Tests that mostly compute: V8 runs counted lines at half its speed, so they are run without the count. The
- * lines that they run are printed as those of the others alone.
- */
-const MOSTLY_COMPUTE =
-  'core/src/(plan/(contract|planWay|ownTimes|whole|ahead|sharedLeg|wayCook)|estimate/forecast|' +
-  'tests/explicitProgram|heat/(pieceSolver|kitchenModel|thaw)|food/larder|whatif/|pass/|' +
-  'learn/(learnKitchen|learnCrust)).*\\.test\\.ts$';
-const coverage = path.join(CACHE, 'coverage');
-
-/** Runs Jest on some of the tests; counts them. */
-const unitTests = (name, args) => {
-  const report = path.join(CACHE, `${name}.json`);
-  rmSync(report, { force: true });
-  const ok = run(bin('jest'), [
-    '--silent',
-    // Jest would leave a machine of two processors one of them.
-    `--maxWorkers=${Math.max(2, availableParallelism() - 1)}`,
-    '--json',
-    `--outputFile=${report}`,
-    ...args,
-  ]);
-  const found = readJson(report);
-  const bad = (found?.numFailedTests ?? 0) + (found?.numRuntimeErrorTestSuites ?? 0);
-  return { good: found?.numPassedTests ?? 0, bad: ok ? bad : Math.max(1, bad) };
+const checks = {
+  types: [bin('tsc'), ['-b']],
+  lint: [bin('eslint'), ['.', '--max-warnings', '0']],
+  format: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  'schemas are those of the code': [process.execPath, ['scripts/schemas.mjs', '--check']],
 };
-const computing = unitTests('computing', ['--testPathPattern', MOSTLY_COMPUTE]);
-const others = unitTests('unit', [
-  '--testPathIgnorePatterns',
-  MOSTLY_COMPUTE,
-  '/node_modules/',
-  '--coverage',
-  '--coverageProvider=v8',
-  '--coverageReporters=json-summary',
-  `--coverageDirectory=${coverage}`,
-]);
-count('unit and API', computing.good + others.good, computing.bad + others.bad);
+await Promise.all(
+  Object.entries(checks).map(async ([name, [command, args]]) => {
+    const ok = await run(command, args);
+    count(name, ok ? 1 : 0, ok ? 0 : 1);
+  }),
+);
 
-const covered = readJson(path.join(coverage, 'coverage-summary.json'));
-if (covered)
-  process.stdout.write(
-    `lines run by those that do not mostly compute:\n${coverageByRoom(covered).join('\n')}\n`,
-  );
+const unitReport = path.join(CACHE, 'unit.json');
+rmSync(unitReport, { force: true });
+const unitOk = await run(bin('jest'), [
+  '--silent',
+  // Jest would leave a machine of two processors one of them.
+  `--maxWorkers=${Math.max(2, availableParallelism() - 1)}`,
+  '--json',
+  `--outputFile=${unitReport}`,
+]);
+const unit = readJson(unitReport);
+const unitBad = (unit?.numFailedTests ?? 0) + (unit?.numRuntimeErrorTestSuites ?? 0);
+count('unit and API', unit?.numPassedTests ?? 0, unitOk ? unitBad : Math.max(1, unitBad));
 process.stdout.write(
   `property tests drew their cases from seed ${process.env.CRUSTAN_SEED ?? 1}\n`,
 );
@@ -82,7 +64,7 @@ process.stdout.write(
 await build();
 const browserReport = path.join(ROOT, 'test-results/e2e.json');
 rmSync(browserReport, { force: true });
-const browserOk = run(bin('playwright'), ['test']);
+const browserOk = await run(bin('playwright'), ['test']);
 const browser = readJson(browserReport);
 const browserBad = browser?.stats?.unexpected ?? 0;
 count('browser', browser?.stats?.expected ?? 0, browserOk ? browserBad : Math.max(1, browserBad));
