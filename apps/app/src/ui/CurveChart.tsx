@@ -2,6 +2,7 @@ import { memo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { scaleLinear } from 'd3-scale';
+import { AxisTick } from './AxisTick';
 import { Text } from './Text';
 import type { UnitSystem } from '@crustan/core/units';
 import { temperatureTicks } from './temperatureTicks';
@@ -167,25 +168,15 @@ export const CurveChart = memo(function CurveChart({
               />
             ) : null}
             {ticks.map((tick) => (
-              <G key={tick}>
-                <Line
-                  x1={PAD.left}
-                  x2={width - PAD.right}
-                  y1={y(tick)}
-                  y2={y(tick)}
-                  stroke={faint}
-                />
-                <SvgText
-                  x={PAD.left - 6}
-                  y={y(tick) + 4}
-                  textAnchor="end"
-                  fontFamily="BarlowCondensedMedium"
-                  fontSize={12}
-                  fill={quiet}
-                >
-                  {showTemperature(tick)}
-                </SvgText>
-              </G>
+              <AxisTick
+                key={tick}
+                from={PAD.left}
+                to={width - PAD.right}
+                y={y(tick)}
+                label={showTemperature(tick)}
+                line={faint}
+                ink={quiet}
+              />
             ))}
             {level ? (
               <G>

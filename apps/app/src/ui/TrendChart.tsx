@@ -1,7 +1,8 @@
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Path, Text as SvgText } from 'react-native-svg';
 import { scaleLinear } from 'd3-scale';
+import { AxisTick } from './AxisTick';
 import { INK } from './ink';
 
 export interface TrendPoint {
@@ -67,25 +68,15 @@ export const TrendChart = memo(function TrendChart({
       {width > 0 && points.length > 0 ? (
         <Svg width={width} height={height} aria-hidden>
           {y.ticks(4).map((tick) => (
-            <G key={tick}>
-              <Line
-                x1={PAD.left}
-                x2={width - PAD.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                stroke={tick === zero ? INK.iron500 : INK.salt200}
-              />
-              <SvgText
-                x={PAD.left - 6}
-                y={y(tick) + 4}
-                textAnchor="end"
-                fontFamily="BarlowCondensedMedium"
-                fontSize={12}
-                fill={INK.iron500}
-              >
-                {showValue(tick)}
-              </SvgText>
-            </G>
+            <AxisTick
+              key={tick}
+              from={PAD.left}
+              to={width - PAD.right}
+              y={y(tick)}
+              label={showValue(tick)}
+              line={tick === zero ? INK.iron500 : INK.salt200}
+              ink={INK.iron500}
+            />
           ))}
           {[first, last].map((at, i) => (
             <SvgText

@@ -9,6 +9,7 @@ import {
   type LearnedLag,
   type LoggedCook,
 } from '@crustan/core/learn';
+import { LatestSearch } from './latestSearch';
 
 /** What the newest cooks teach of a kitchen. */
 export interface Lessons {
@@ -17,38 +18,22 @@ export interface Lessons {
   readonly crust: LearnedCrust | undefined;
 }
 
-let wanted = 0;
+const searches = new LatestSearch();
 
-/** Lets messages in. */
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+/** Everything that the newest cooks teach, one after the other. */
+function* learnAll(cooks: readonly LoggedCook[], forgotten: Forgotten): Generator<null, Lessons> {
+  const kitchen = yield* learnKitchen(cooks, forgotten);
+  const offset = kitchen.traits.find(({ key }) => key === 'oven')?.value ?? 0;
+  const lag = learnLag(cooks, offset, forgotten['lag']);
+  return { kitchen, lag, crust: learnCrust(cooks, kitchen.traits, forgotten['crust']) };
+}
 
 const service = {
   /** Learns; undefined once another question has come. `tell` hears how many runs were made. */
-  learn: async (
-    cooks: readonly LoggedCook[],
-    forgotten: Forgotten,
-    tell: (runs: number) => void,
-  ): Promise<Lessons | undefined> => {
-    wanted += 1;
-    const mine = wanted;
-    const search = learnKitchen(cooks, forgotten);
-    for (let runs = 0; ; runs += 1) {
-      const step = search.next();
-      if (step.done === true) {
-        const offset = step.value.traits.find(({ key }) => key === 'oven')?.value ?? 0;
-        const lag = learnLag(cooks, offset, forgotten['lag']);
-        const crust = learnCrust(cooks, step.value.traits, forgotten['crust']);
-        return { kitchen: step.value, lag, crust };
-      }
-      tell(runs);
-      await breathe();
-      if (mine !== wanted) return undefined;
-    }
-  },
+  learn: (cooks: readonly LoggedCook[], forgotten: Forgotten, tell: (runs: number) => void) =>
+    searches.finish(learnAll(cooks, forgotten), tell),
   /** Takes back what was asked. */
-  drop: (): void => {
-    wanted += 1;
-  },
+  drop: (): void => searches.drop(),
 };
 
 export type LearnService = typeof service;

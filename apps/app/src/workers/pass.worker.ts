@@ -20,9 +20,9 @@ import {
   waysOut,
   type WayOut,
 } from '@crustan/core/pass';
-import { breathe, SPELL } from './breathe';
+import { LatestSearch } from './latestSearch';
 
-let wanted = 0;
+const portions = new LatestSearch();
 
 /** A dish's par for a day, with what was expected of it. */
 export interface DishPar {
@@ -76,23 +76,9 @@ const service = {
   schedule: (job: ServiceJob): ServiceSchedule => scheduleService(job),
   waysOut: (...asked: Parameters<typeof waysOut>): readonly WayOut[] => waysOut(...asked),
   /** Plans a portion each of its ways; undefined once another is asked for. */
-  portion: async (question: PortionQuestion): Promise<readonly PortionOption[] | undefined> => {
-    wanted += 1;
-    const mine = wanted;
-    const search = portionOptions(question);
-    let spell = performance.now();
-    for (;;) {
-      const step = search.next();
-      if (step.done === true) return step.value;
-      if (performance.now() - spell < SPELL) continue;
-      await breathe();
-      if (mine !== wanted) return undefined;
-      spell = performance.now();
-    }
-  },
-  drop: (): void => {
-    wanted += 1;
-  },
+  portion: (question: PortionQuestion): Promise<readonly PortionOption[] | undefined> =>
+    portions.finish(portionOptions(question)),
+  drop: (): void => portions.drop(),
   /** How many of each dish to have ready on a day. */
   pars: (history: readonly DemandDay[], date: string, asked: readonly ParAsked[]): DishPar[] => {
     const day = dayOf(date);

@@ -16,6 +16,7 @@ import {
 } from '@crustan/core/plan';
 import type { PanOnBurner } from '@crustan/core/gear';
 import { breathe, SPELL } from './breathe';
+import { LatestSearch } from './latestSearch';
 import type { UnitSystem } from '@crustan/core/units';
 
 /** What every job is planned on. */
@@ -49,22 +50,7 @@ const handedOver = (update: PlanUpdate): PlanUpdate =>
       )
     : update;
 
-let wanted = 0;
-
-/** Runs a search to its end; undefined once another question has come. */
-const finish = async <T>(search: Generator<null, T>): Promise<T | undefined> => {
-  wanted += 1;
-  const mine = wanted;
-  let spell = performance.now();
-  for (;;) {
-    const step = search.next();
-    if (step.done === true) return step.value;
-    if (performance.now() - spell < SPELL) continue;
-    await breathe();
-    if (mine !== wanted) return undefined;
-    spell = performance.now();
-  }
-};
+const searches = new LatestSearch();
 
 const service = {
   /**
@@ -77,8 +63,7 @@ const service = {
     tell: TellJob,
     take: TakeJob,
   ): Promise<void> => {
-    wanted += 1;
-    const mine = wanted;
+    const wanted = searches.begin();
     let spell = performance.now();
     /** Runs one job until it ends or says one of what is waited for; false when no longer wanted. */
     const run = async (
@@ -96,7 +81,7 @@ const service = {
         if (update !== null) tell(job, handedOver(update));
         else if (performance.now() - spell < SPELL) continue;
         await breathe();
-        if (mine !== wanted) return false;
+        if (!wanted()) return false;
         spell = performance.now();
         if (update !== null && until.includes(update.kind)) return true;
       }
@@ -104,7 +89,7 @@ const service = {
     const left: (() => Promise<boolean>)[] = [];
     for (;;) {
       const job = await take();
-      if (mine !== wanted) return;
+      if (!wanted()) return;
       const asked = job === undefined ? undefined : jobs[job];
       if (job === undefined || asked === undefined) break;
       const { request, inFull } = asked;
@@ -114,21 +99,20 @@ const service = {
     }
     for (const rest of left) if (!(await rest())) return;
   },
-  salt: (request: PlanRequest, { pan }: PlannedOn) => finish(saltSchools(request, pan)),
-  temper: (request: PlanRequest, { pan }: PlannedOn) => finish(temperSchools(request, pan)),
+  salt: (request: PlanRequest, { pan }: PlannedOn) => searches.finish(saltSchools(request, pan)),
+  temper: (request: PlanRequest, { pan }: PlannedOn) =>
+    searches.finish(temperSchools(request, pan)),
   knobs: (request: PlanRequest, { pan }: PlannedOn, units: UnitSystem) =>
-    finish(turnKnobs(request, pan, KNOB_STEPS[units])),
-  thickness: (request: PlanRequest, on: PlannedOn) => finish(thicknessToAsk(request, on)),
+    searches.finish(turnKnobs(request, pan, KNOB_STEPS[units])),
+  thickness: (request: PlanRequest, on: PlannedOn) => searches.finish(thicknessToAsk(request, on)),
   thinEnd: (request: PlanRequest, { pan }: PlannedOn, thin: number) =>
-    finish(thinEnd(request, pan, thin)),
+    searches.finish(thinEnd(request, pan, thin)),
   times: (request: PlanRequest, { pan }: PlannedOn, steps: readonly OwnStep[]) =>
-    finish(judgeTimes(request, steps, pan)),
-  card: (request: PlanRequest, on: PlannedOn) => finish(planCell(request, on)),
+    searches.finish(judgeTimes(request, steps, pan)),
+  card: (request: PlanRequest, on: PlannedOn) => searches.finish(planCell(request, on)),
   loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),
   /** Drops what is being computed: nobody waits for it any more. */
-  drop: (): void => {
-    wanted += 1;
-  },
+  drop: (): void => searches.drop(),
 };
 
 export type PlanService = typeof service;

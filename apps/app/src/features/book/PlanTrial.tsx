@@ -1,7 +1,7 @@
 import { selectCooks } from '../../store/stoveSlice';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { Link, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
 import type { TrialKind } from '@crustan/core/trial/trial';
 import { sameVariant, variantsOf } from '@crustan/core/trial/variantsOf';
@@ -14,6 +14,7 @@ import { startTogether } from '../../store/startTogether';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
+import { ChangeInPlan } from '../../ui/ChangeInPlan';
 import { Text } from '../../ui/Text';
 import { capital, pieceName } from '../../words/cutWords';
 import { sayObstacle } from '../../words/obstacleWords';
@@ -94,11 +95,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
     <View className="gap-3">
       <Text>
         {`Each piece: ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}. `}
-        <Link href="/">
-          <Text tone="text-flame-light" className="underline">
-            Change it in Plan
-          </Text>
-        </Link>
+        <ChangeInPlan />
       </Text>
       <View className="flex-row flex-wrap gap-2">
         {variants.map((variant, i) => {

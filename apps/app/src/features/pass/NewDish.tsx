@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Link } from 'expo-router';
 import { keptPlan } from '@crustan/core/formats';
 import type { PieceOption } from '@crustan/core/pass/dish';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
@@ -18,6 +17,7 @@ import { Button } from '../../ui/Button';
 import { Chips } from '../../ui/Chips';
 import { Choice } from '../../ui/Choice';
 import { Progress } from '../../ui/Progress';
+import { ChangeInPlan } from '../../ui/ChangeInPlan';
 import { Text } from '../../ui/Text';
 import { capital, pieceName } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
@@ -126,11 +126,7 @@ export const NewDish = () => {
       </Text>
       <Text>
         {`${capital(pieceName(draft))}, ${show.thickness(draft.thickness)}, ${WAY_NAMES[draft.way].toLowerCase()}${sides.map(({ name: side }) => `, with ${side.toLowerCase()}`).join('')}. `}
-        <Link href="/">
-          <Text tone="text-flame-light" className="underline">
-            Change it in Plan
-          </Text>
-        </Link>
+        <ChangeInPlan />
       </Text>
       <View className="flex-row">
         <TextField

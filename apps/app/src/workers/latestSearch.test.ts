@@ -1,0 +1,40 @@
+/** @jest-environment node */
+import { LatestSearch } from './latestSearch';
+
+/** A search of so many steps, each longer than a worker computes without looking up. */
+function* slow(steps: number, seen: number[] = []): Generator<null, string> {
+  for (let i = 0; i < steps; i += 1) {
+    const until = performance.now() + 15;
+    while (performance.now() < until);
+    seen.push(i);
+    yield null;
+  }
+  return 'found';
+}
+
+describe('the searches of a worker', () => {
+  it('end with what they find, and tell how far they are', async () => {
+    const told: number[] = [];
+    expect(await new LatestSearch().finish(slow(3), (steps) => told.push(steps))).toBe('found');
+    expect(told).toEqual([0, 1, 2]);
+  });
+
+  it('are dropped once a later question comes, which is answered', async () => {
+    const searches = new LatestSearch();
+    const seen: number[] = [];
+    const first = searches.finish(slow(50, seen));
+    expect(await searches.finish(slow(2))).toBe('found');
+    expect(await first).toBeUndefined();
+    expect(seen.length).toBeLessThan(3);
+  });
+
+  it('are dropped on request', async () => {
+    const searches = new LatestSearch();
+    const found = searches.finish(slow(50));
+    const wanted = searches.begin();
+    expect(wanted()).toBe(true);
+    searches.drop();
+    expect(wanted()).toBe(false);
+    expect(await found).toBeUndefined();
+  });
+});

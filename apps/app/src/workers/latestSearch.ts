@@ -1,0 +1,39 @@
+import { breathe, SPELL } from './breathe';
+
+/** The searches of one worker: a later question drops the one before it. */
+export class LatestSearch {
+  private asked = 0;
+
+  /** Begins a question. What it gives tells whether that question is still the latest. */
+  begin(): () => boolean {
+    this.asked += 1;
+    const mine = this.asked;
+    return () => mine === this.asked;
+  }
+
+  /** Drops what is being searched: nobody waits for it any more. */
+  drop(): void {
+    this.asked += 1;
+  }
+
+  /**
+   * Runs a search to its end; undefined once another question has come.
+   * @param tell hears how many steps were made
+   */
+  async finish<T>(
+    search: Generator<null, T>,
+    tell?: (steps: number) => void,
+  ): Promise<T | undefined> {
+    const wanted = this.begin();
+    let spell = performance.now();
+    for (let steps = 0; ; steps += 1) {
+      const step = search.next();
+      if (step.done === true) return step.value;
+      if (performance.now() - spell < SPELL) continue;
+      tell?.(steps);
+      await breathe();
+      if (!wanted()) return undefined;
+      spell = performance.now();
+    }
+  }
+}
