@@ -1,5 +1,10 @@
 import { z } from 'zod';
-import { cookEventSchema, cookSearchSchema, serviceEventsSchema } from '@crustan/core/formats';
+import {
+  cookEventSchema,
+  cookSearchSchema,
+  demandDaySchema,
+  serviceEventsSchema,
+} from '@crustan/core/formats';
 
 /** What requests of the API say beside the messages that both sides share. */
 
@@ -46,13 +51,5 @@ export const simulatedQuery = z.object({
 });
 
 export const demandSchema = z.strictObject({
-  days: z
-    .array(
-      z.strictObject({
-        date: z.iso.date('must be a date such as 2026-11-25'),
-        dish: z.string().trim().min(1, 'must say something').max(60),
-        count: z.int().min(0).max(2000),
-      }),
-    )
-    .max(5000, 'must hold at most 5000 days'),
+  days: z.array(demandDaySchema).max(5000, 'must hold at most 5000 days'),
 });

@@ -2,52 +2,13 @@ import type { Server } from 'node:http';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import path from 'node:path';
-import {
-  keptPlan,
-  serviceInFullSchema,
-  type KeptDish,
-  type ServiceRecord,
-} from '@crustan/core/formats';
-import { pieceSteps, type ServiceEvent } from '@crustan/core/pass';
-import { planOf } from '@crustan/core/tests';
+import { serviceInFullSchema } from '@crustan/core/formats';
+import type { ServiceEvent } from '@crustan/core/pass';
 import { createApp } from './createApp';
 import { BOOK_NAME } from './db/bookFiles';
 import { copyBook } from './imports/copyBook';
-import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
-
-const plan = planOf(REQUEST);
-const steps = pieceSteps(plan, { recoverySeconds: 0 });
-const dish = (name = 'Strip'): KeptDish => ({
-  id: newId(),
-  createdAt: T0,
-  name,
-  portions: [
-    {
-      doneness: 'medium rare',
-      target: 54,
-      options: [
-        {
-          plan: keptPlan(plan),
-          steps: {
-            alone: { ...steps, stays: [...steps.stays], touches: [...steps.touches] },
-            full: { ...steps, stays: [...steps.stays], touches: [...steps.touches] },
-            fullArea: 0.03,
-          },
-        },
-      ],
-    },
-  ],
-  sides: [],
-  shelfDays: 2,
-});
-
-const service = (dishes: readonly string[]): ServiceRecord => ({
-  id: newId(),
-  name: 'Friday',
-  opensAt: T0,
-  closesAt: T0 + 14_400_000,
-  dishes: [...dishes],
-});
+import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
+import { dish, service } from './testingMenu';
 
 describe('a service in the book', () => {
   let temporary: ReturnType<typeof temporaryBook>;

@@ -11,7 +11,7 @@ import {
   TENDERNESS_FELT,
   WOULD_COOK_AGAIN,
   type Judgement,
-} from '@crustan/core/formats';
+} from '@crustan/core/formats/judgementSchema';
 import { UNITS } from '@crustan/core/units';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -9,7 +9,7 @@ import {
   TENDERNESS_FELT,
   WOULD_COOK_AGAIN,
   type Judgement,
-} from '@crustan/core/formats';
+} from '@crustan/core/formats/judgementSchema';
 import { UNITS, type UnitSystem } from '@crustan/core/units';
 
 const figure = (text: string): number => Number(text.trim().replace(',', '.'));

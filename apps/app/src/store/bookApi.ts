@@ -1,28 +1,26 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { z } from 'zod';
+import { bookImportSchema, type BookImport } from '@crustan/core/formats/bookImportSchema';
+import type { Judgement } from '@crustan/core/formats/judgementSchema';
+import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/keptKitchenSchema';
 import {
-  bookImportSchema,
   cookLineSchema,
   cookListSchema,
   cookRecordSchema,
   planListSchema,
   planRecordSchema,
-  problemSchema,
-  readMessage,
   recentCooksSchema,
-  trialListSchema,
-  trialSchema,
-  type BookImport,
   type CookLine,
   type CookList,
   type CookRecord,
   type CookSearch,
   type CookStart,
-  type Judgement,
   type ListMark,
   type PlanRecord,
-} from '@crustan/core/formats';
-import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats/bookFile';
+} from '@crustan/core/formats/messages';
+import { problemSchema } from '@crustan/core/formats/problem';
+import { readMessage } from '@crustan/core/formats/readMessage';
+import { trialListSchema, trialSchema } from '@crustan/core/formats/trialSchema';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial/trial';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { KeptKitchen } from '@crustan/core/formats/bookFile';
+import type { KeptKitchen } from '@crustan/core/formats/keptKitchenSchema';
 import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
 import { bookApi, sayFailure } from './bookApi';
 import { keep, recall } from './device';

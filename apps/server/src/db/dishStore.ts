@@ -7,8 +7,16 @@ export interface DishStore {
   /** Oldest first. */
   readonly list: () => KeptDish[];
   readonly put: (dish: KeptDish) => void;
+  /** A dish of another book; one that is there already stays as it is. */
+  readonly bring: (dish: KeptDish) => void;
   readonly remove: (id: string) => boolean;
 }
+
+const rowOf = (dish: KeptDish): typeof dishes.$inferInsert => ({
+  id: dish.id,
+  createdAt: dish.createdAt,
+  record: JSON.stringify(dish),
+});
 
 /** Dishes of the menu. */
 export const dishStore = (book: Book): DishStore => ({
@@ -23,12 +31,15 @@ export const dishStore = (book: Book): DishStore => ({
           book.damage.read(`dish ${id}`, () => menuDishSchema.parse(JSON.parse(record))) ?? [],
       ),
   put: (dish) => {
-    const row = { id: dish.id, createdAt: dish.createdAt, record: JSON.stringify(dish) };
+    const row = rowOf(dish);
     book.db
       .insert(dishes)
       .values(row)
       .onConflictDoUpdate({ target: dishes.id, set: { record: row.record } })
       .run();
+  },
+  bring: (dish) => {
+    book.db.insert(dishes).values(rowOf(dish)).onConflictDoNothing().run();
   },
   remove: (id) => book.db.delete(dishes).where(eq(dishes.id, id)).run().changes > 0,
 });

@@ -1,4 +1,4 @@
-import { desc } from 'drizzle-orm';
+import { asc, desc } from 'drizzle-orm';
 import {
   practiceResultSchema,
   type PracticeResultRecord,
@@ -9,6 +9,8 @@ import { practice } from './schema';
 export interface PracticeStore {
   /** The newest of them, oldest first. */
   readonly list: () => PracticeResultRecord[];
+  /** Every one, oldest first. */
+  readonly all: () => PracticeResultRecord[];
   /** One that is there already stays as it is. */
   readonly put: (record: PracticeResultRecord) => void;
 }
@@ -17,27 +19,37 @@ export interface PracticeStore {
 const LISTED = 500;
 
 /** How lessons and drills went. */
-export const practiceStore = (book: Book): PracticeStore => ({
-  list: () =>
-    book.db
-      .select()
-      .from(practice)
-      .orderBy(desc(practice.at))
-      .limit(LISTED)
-      .all()
-      .flatMap(
-        ({ id, record }) =>
-          book.damage.read(`practice ${id}`, () =>
-            practiceResultSchema.parse(JSON.parse(record)),
-          ) ?? [],
-      )
-      .toReversed(),
-  put: (record) => {
-    const { id, at } = record;
-    book.db
-      .insert(practice)
-      .values({ id, at, record: JSON.stringify(record) })
-      .onConflictDoNothing()
-      .run();
-  },
-});
+export const practiceStore = (book: Book): PracticeStore => {
+  const parse = ({ id, record }: typeof practice.$inferSelect): readonly PracticeResultRecord[] => {
+    const found = book.damage.read(`practice ${id}`, () =>
+      practiceResultSchema.parse(JSON.parse(record)),
+    );
+    return found ? [found] : [];
+  };
+  return {
+    list: () =>
+      book.db
+        .select()
+        .from(practice)
+        .orderBy(desc(practice.at))
+        .limit(LISTED)
+        .all()
+        .flatMap(parse)
+        .toReversed(),
+    all: () =>
+      book.db
+        .select()
+        .from(practice)
+        .orderBy(asc(practice.at), asc(practice.id))
+        .all()
+        .flatMap(parse),
+    put: (record) => {
+      const { id, at } = record;
+      book.db
+        .insert(practice)
+        .values({ id, at, record: JSON.stringify(record) })
+        .onConflictDoNothing()
+        .run();
+    },
+  };
+};

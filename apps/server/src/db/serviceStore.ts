@@ -9,11 +9,19 @@ import { cooks, serviceEvents, services } from './schema';
 export interface ServiceStore {
   /** The newest first. */
   readonly list: () => ServiceRecord[];
+  /** Every one, the oldest first. */
+  readonly all: () => ServiceRecord[];
   readonly get: (id: string) => ServiceRecord | undefined;
   readonly put: (service: ServiceRecord) => void;
   readonly remove: (id: string) => boolean;
   /** All or none; an event that is there already is left as it is. */
   readonly addEvents: (id: string, added: readonly ServiceEvent[], receivedAt: number) => void;
+  /** A service of another book with its events; one that is there already stays, and gains the events it lacks. */
+  readonly bring: (
+    service: ServiceRecord,
+    events: readonly ServiceEvent[],
+    receivedAt: number,
+  ) => void;
   /** Events that reached the book after `seq`, and where it stands now. */
   readonly since: (
     id: string,
@@ -30,10 +38,30 @@ const LISTED = 60;
 const orderOf = (event: ServiceEvent): string | null =>
   event.kind === 'ordered' ? event.order.id : null;
 
+const rowOf = (service: ServiceRecord): typeof services.$inferInsert => ({
+  id: service.id,
+  opensAt: service.opensAt,
+  record: JSON.stringify(service),
+});
+
 /** Services and what was said in them. */
 export const serviceStore = (book: Book): ServiceStore => {
   const parse = (row: typeof services.$inferSelect): ServiceRecord | undefined =>
     book.damage.read(`service ${row.id}`, () => serviceRecordSchema.parse(JSON.parse(row.record)));
+  const addEvent = (serviceId: string, event: ServiceEvent, receivedAt: number): void => {
+    book.db
+      .insert(serviceEvents)
+      .values({
+        id: event.id,
+        serviceId,
+        ticket: orderOf(event),
+        at: event.at,
+        receivedAt,
+        record: JSON.stringify(event),
+      })
+      .onConflictDoNothing({ target: serviceEvents.id })
+      .run();
+  };
   return {
     list: () =>
       book.db
@@ -43,19 +71,23 @@ export const serviceStore = (book: Book): ServiceStore => {
         .limit(LISTED)
         .all()
         .flatMap((row) => parse(row) ?? []),
+    all: () =>
+      book.db
+        .select()
+        .from(services)
+        .orderBy(asc(services.opensAt), asc(services.id))
+        .all()
+        .flatMap((row) => parse(row) ?? []),
     get: (id) => {
       const row = book.db.select().from(services).where(eq(services.id, id)).get();
       return row && parse(row);
     },
     put: (service) => {
-      const row = { id: service.id, opensAt: service.opensAt, record: JSON.stringify(service) };
+      const { id: _id, ...row } = rowOf(service);
       book.db
         .insert(services)
-        .values(row)
-        .onConflictDoUpdate({
-          target: services.id,
-          set: { opensAt: row.opensAt, record: row.record },
-        })
+        .values(rowOf(service))
+        .onConflictDoUpdate({ target: services.id, set: row })
         .run();
     },
     remove: (id) => book.db.delete(services).where(eq(services.id, id)).run().changes > 0,
@@ -70,20 +102,12 @@ export const serviceStore = (book: Book): ServiceStore => {
           return row && row.service !== serviceId ? [index] : [];
         });
         if (elsewhere.length > 0) throw new EventElsewhere(elsewhere);
-        for (const event of added) {
-          tx.insert(serviceEvents)
-            .values({
-              id: event.id,
-              serviceId,
-              ticket: orderOf(event),
-              at: event.at,
-              receivedAt,
-              record: JSON.stringify(event),
-            })
-            .onConflictDoNothing({ target: serviceEvents.id })
-            .run();
-        }
+        for (const event of added) addEvent(serviceId, event, receivedAt);
       });
+    },
+    bring: (service, brought, receivedAt) => {
+      book.db.insert(services).values(rowOf(service)).onConflictDoNothing().run();
+      for (const event of brought) addEvent(service.id, event, receivedAt);
     },
     since: (id, seq) => {
       const rows = book.db

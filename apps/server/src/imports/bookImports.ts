@@ -4,30 +4,25 @@ import path from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { setTimeout as wait } from 'node:timers/promises';
-import { z } from 'zod';
+import type { z } from 'zod';
 import {
   BOOK_FORMAT,
   bookCookSchema,
   keptKitchenSchema,
-  planRecordSchema,
   problemOf,
-  trialSchema,
   type BookCook,
   type BookImport,
   type KeptKitchen,
-  type PlanRecord,
 } from '@crustan/core/formats';
-import type { Trial } from '@crustan/core/trial';
 import { kitchenStore } from '../db/kitchenStore';
 import type { Book } from '../db/openBook';
-import { planStore } from '../db/planStore';
-import { trialStore } from '../db/trialStore';
 import { pictureType } from '../db/photoStore';
 import { dropPending } from '../db/cookStore';
 import type { LongWork } from '../longWork';
 import { isDiskFull, whyOf } from '../errorCode';
 import { countBytes } from './countBytes';
 import { emptyImport } from './emptyImport';
+import { keptParts } from './keptParts';
 import { placeOf } from './placeOf';
 import { Staging } from './staging';
 import { readBookFile, type BookEntry } from './readBookFile';
@@ -51,8 +46,7 @@ interface Job {
   forgotten: ReturnType<typeof setTimeout> | undefined;
   /** Titles of the cooks kept back, for what is said of them. */
   readonly titles: Map<string, string>;
-  readonly plans: PlanRecord[];
-  readonly trials: Trial[];
+  readonly parts: ReturnType<typeof keptParts>;
   kitchen: KeptKitchen | undefined;
 }
 
@@ -110,26 +104,23 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
   /** Takes an entry. @returns why the file is no book, once too much of it is none */
   const take = (job: Job, entry: BookEntry): string | undefined => {
     const { part, value } = entry;
+    const leftOut = (wrong: z.ZodError): void =>
+      problem(job, placeOf(entry), problemOf(wrong).detail.slice(0, 400));
     const parsed = <T>(schema: z.ZodType<T>): T | undefined => {
-      const result = schema.safeParse(value);
-      if (!result.success)
-        problem(job, placeOf(entry), problemOf(result.error).detail.slice(0, 400));
-      return result.data;
+      const { data, error } = schema.safeParse(value);
+      if (error) leftOut(error);
+      return data;
     };
     if (part === 'cooks') {
       const cook = parsed(bookCookSchema);
       if (cook) takeCook(job, cook);
-    } else if (part === 'plans') {
-      const plan = parsed(planRecordSchema);
-      if (plan) job.plans.push(plan);
-      change(job, { plans: job.plans.length });
-    } else if (part === 'trials') {
-      const trial = parsed(trialSchema);
-      if (trial) job.trials.push(trial);
-      change(job, { trials: job.trials.length });
     } else if (part === 'kitchen') {
       job.kitchen = parsed(keptKitchenSchema);
       change(job, { kitchen: job.kitchen !== undefined });
+    } else if (part !== 'format') {
+      const wrong = job.parts[part].take(value);
+      if (wrong) leftOut(wrong);
+      change(job, { [part]: job.parts[part].count() });
     }
     return job.state.problemCount > MOST_LEFT_OUT
       ? `More than ${MOST_LEFT_OUT} of its entries are none; it is no book of this format.`
@@ -225,8 +216,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         end: ended,
         forgotten: undefined,
         titles: new Map(),
-        plans: [],
-        trials: [],
+        parts: keptParts(),
         kitchen: undefined,
       };
       jobs.set(id, job);
@@ -260,13 +250,9 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
     store: (id) => {
       const job = jobs.get(id);
       if (job?.state.phase !== 'ready') return job?.state;
-      const [plans, trials] = [planStore(book), trialStore(book)];
       book.db.transaction(() => {
         job.staging.publish();
-        job.plans.forEach(plans.put);
-        job.trials.forEach((trial) => {
-          if (!trials.get(trial.id)) trials.put(trial);
-        });
+        for (const part of Object.values(job.parts)) part.store(book, now());
         if (job.kitchen) kitchenStore(book).bring(job.kitchen, now());
       });
       change(job, { phase: 'done', progress: 1 });

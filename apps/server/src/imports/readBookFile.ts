@@ -1,6 +1,7 @@
 import { createReadStream } from 'node:fs';
 import { JSONParser } from '@streamparser/json';
 import { breather } from '../breathing';
+import { KEPT_PARTS } from './keptParts';
 
 /** Sizes past which a file is no book: one entry, bytes, and how deep it is nested. */
 const MOST_ENTRY_BYTES = 16_000_000;
@@ -8,9 +9,14 @@ const DEEPEST = 40;
 /** Read between two looks at what waits: a few ms of parsing, bytes. */
 const CHUNK = 16 * 1024;
 
+/** Parts that are one entry, and parts that are lists. */
+const SINGLE = ['format', 'kitchen'] as const;
+const LISTS = [...KEPT_PARTS, 'cooks'] as const;
+const PARTS = [...SINGLE, ...LISTS] as const;
+
 /** What is met while a book file is read. */
 export interface BookEntry {
-  readonly part: 'format' | 'kitchen' | 'plans' | 'trials' | 'cooks';
+  readonly part: (typeof PARTS)[number];
   /** Its place in the list, from 0; undefined for what is no list. */
   readonly index: number | undefined;
   readonly value: unknown;
@@ -30,7 +36,6 @@ interface Options {
   readonly stopped: () => boolean;
 }
 
-const PARTS: readonly BookEntry['part'][] = ['format', 'kitchen', 'plans', 'trials', 'cooks'];
 const partOf = (key: unknown): BookEntry['part'] | undefined => PARTS.find((part) => part === key);
 
 /** Counts how deep brackets are nested, without building anything. */
@@ -64,7 +69,7 @@ export const readBookFile = async (
   { met, progress, stopped }: Options,
 ): Promise<ReadEnd> => {
   const parser = new JSONParser({
-    paths: ['$.format', '$.kitchen', '$.plans.*', '$.trials.*', '$.cooks.*'],
+    paths: [...SINGLE.map((part) => `$.${part}`), ...LISTS.map((part) => `$.${part}.*`)],
     keepStack: false,
   });
   let whole = false;

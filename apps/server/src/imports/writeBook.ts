@@ -3,12 +3,16 @@ import { asc } from 'drizzle-orm';
 import { BOOK_FORMAT, type BookCook } from '@crustan/core/formats';
 import { inBook } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
+import { demandStore } from '../db/demandStore';
+import { dishStore } from '../db/dishStore';
 import { kitchenStore } from '../db/kitchenStore';
 import type { Book } from '../db/openBook';
 import { photoStore, pictureType } from '../db/photoStore';
 import { planStore } from '../db/planStore';
+import { practiceStore } from '../db/practiceStore';
 import { breather } from '../breathing';
 import { cooks } from '../db/schema';
+import { serviceStore } from '../db/serviceStore';
 import { trialStore } from '../db/trialStore';
 
 /** Ids of every cook, oldest first. */
@@ -65,6 +69,10 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
     }
     await writeOn(res, '\n]');
   };
+  /** Older readers of the format know nothing of these parts: a book that has none says nothing of them. */
+  const listIfAny = async (name: string, entries: readonly unknown[]): Promise<void> => {
+    if (entries.length > 0) await list(name, entries);
+  };
   function* cookEntries(): Generator<BookCook> {
     for (const id of everyCook(book)) {
       const cook = bookCook(book, id);
@@ -79,6 +87,14 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
   }
   await list('plans', planStore(book).all());
   await list('trials', trialStore(book).list().toReversed());
+  await listIfAny('dishes', dishStore(book).list());
+  const services = serviceStore(book);
+  await listIfAny(
+    'services',
+    services.all().map((service) => ({ service, events: services.since(service.id, 0).events })),
+  );
+  await listIfAny('demand', demandStore(book).list());
+  await listIfAny('practice', practiceStore(book).all());
   await list('cooks', cookEntries());
   await writeOn(res, '\n}\n');
   res.end();

@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { id, moment } from './cookEventSchema';
-import { kitchenSchema } from './kitchen';
+import { BOOK_FORMAT } from './bookFormat';
+import { demandDaySchema } from './demandDaySchema';
+import { keptKitchenSchema } from './keptKitchenSchema';
 import { cookRecordSchema, planRecordSchema } from './messages';
+import { practiceResultSchema } from './practiceSchema';
+import { menuDishSchema, serviceInFullSchema } from './serviceSchema';
 import { trialSchema } from './trialSchema';
-
-export const BOOK_FORMAT = 'crustan-book/1';
 
 /** Photographs as they are kept, and how large one may be. */
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
@@ -22,51 +23,20 @@ export const bookCookSchema = cookRecordSchema.omit({ photo: true }).extend({
 });
 export type BookCook = z.infer<typeof bookCookSchema>;
 
-/** The kitchen, and when it was last changed. */
-export const keptKitchenSchema = z.strictObject({ kitchen: kitchenSchema, changedAt: moment });
-export type KeptKitchen = z.infer<typeof keptKitchenSchema>;
+/** A service as the book file has it: its cooks are with the others. */
+export const bookServiceSchema = serviceInFullSchema.omit({ cooks: true });
+export type BookService = z.infer<typeof bookServiceSchema>;
 
-/** The whole book as one file. */
+/** The whole book as one file; a home's has no menu, services or demand. */
 export const bookFileSchema = z.strictObject({
   format: z.literal(BOOK_FORMAT, `must be "${BOOK_FORMAT}"`),
   kitchen: keptKitchenSchema.optional(),
   plans: z.array(planRecordSchema),
   trials: z.array(trialSchema),
+  dishes: z.array(menuDishSchema).optional(),
+  services: z.array(bookServiceSchema).optional(),
+  demand: z.array(demandDaySchema).optional(),
+  practice: z.array(practiceResultSchema).optional(),
   cooks: z.array(bookCookSchema),
 });
 export type BookFile = z.infer<typeof bookFileSchema>;
-
-export const IMPORT_PHASES = [
-  'receiving',
-  'checking',
-  'ready',
-  'storing',
-  'done',
-  'stopped',
-  'refused',
-] as const;
-
-/** How far the import of a book has come, and what it found. */
-export const bookImportSchema = z.strictObject({
-  id,
-  phase: z.enum(IMPORT_PHASES),
-  /** Share of the present phase that is done, 0 to 1. */
-  progress: z.number().min(0).max(1),
-  cooks: z.int(),
-  readings: z.int(),
-  plans: z.int(),
-  trials: z.int(),
-  /** Cooks that the book has already: left as they are. */
-  here: z.int(),
-  /** Cooks that the book has deleted: they are put back. */
-  back: z.int(),
-  kitchen: z.boolean(),
-  /** Parts left out, with where and why; the first of them. */
-  problems: z.array(z.strictObject({ where: z.string(), why: z.string() })),
-  problemCount: z.int(),
-  /** The file ends in the middle; what comes before is whole. */
-  truncated: z.boolean(),
-  /** Why the whole file was refused. */
-  refusal: z.string().optional(),
-});
-export type BookImport = z.infer<typeof bookImportSchema>;

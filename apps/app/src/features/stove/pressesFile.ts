@@ -1,4 +1,5 @@
-import { BOOK_FORMAT, type BookFile } from '@crustan/core/formats/bookFile';
+import type { BookFile } from '@crustan/core/formats/bookFile';
+import { BOOK_FORMAT } from '@crustan/core/formats/bookFormat';
 import type { ActiveCook } from '../../store/activeCook';
 
 /** One cook with every press of it, as a book file: it can be brought into any book. */

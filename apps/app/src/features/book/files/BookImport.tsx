@@ -64,6 +64,13 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
     many(state.readings, 'reading'),
     many(state.plans, 'kept plan'),
     many(state.trials, 'trial'),
+    // What only a restaurant's book has, or one who practised.
+    ...(state.dishes > 0 ? [many(state.dishes, 'dish of the menu', 'dishes of the menu')] : []),
+    ...(state.services > 0 ? [many(state.services, 'service')] : []),
+    ...(state.demand > 0
+      ? [many(state.demand, 'count of past orders', 'counts of past orders')]
+      : []),
+    ...(state.practice > 0 ? [many(state.practice, 'practised round')] : []),
   ].join(', ');
   return (
     <View className="gap-3" aria-live="polite">

@@ -18,7 +18,7 @@ const OUT = [
   {
     href: `${API}/book/book.json`,
     name: 'The whole book',
-    says: 'One JSON file: kitchen, plans, trials, cooks with every press, reading, judgement and photograph. Read back, it is the same book.',
+    says: 'One JSON file: kitchen, plans, trials, cooks with every press, reading, judgement and photograph, menu, services and practice. Read back, it is the same book.',
   },
   { href: `${API}/book/cooks.csv`, name: 'Cooks as a table', says: 'CSV, a row each.' },
   { href: `${API}/book/readings.csv`, name: 'Readings as a table', says: 'CSV, a row each.' },

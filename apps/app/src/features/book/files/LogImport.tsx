@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
-import { INSTRUMENT_LIMITS } from '@crustan/core/formats';
+import { INSTRUMENT_LIMITS } from '@crustan/core/formats/cookEventSchema';
 import type { CookRecord } from '@crustan/core/formats';
 import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';

@@ -1,5 +1,6 @@
 import { v5 } from 'uuid';
-import { BOOK_FORMAT, type BookCook, type BookFile } from '@crustan/core/formats/bookFile';
+import type { BookCook, BookFile } from '@crustan/core/formats/bookFile';
+import { BOOK_FORMAT } from '@crustan/core/formats/bookFormat';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookRow } from '@crustan/core/formats/cooksCsv';
 import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';

@@ -155,6 +155,10 @@ describe('a book on its way in', () => {
     readings: 4000,
     plans: 1,
     trials: 0,
+    dishes: 2,
+    services: 1,
+    demand: 0,
+    practice: 0,
     here: 2,
     back: 1,
     kitchen: false,
@@ -176,7 +180,7 @@ describe('a book on its way in', () => {
     answer(state({}));
     renderWithStore(<BookImport file={fileOf('{}')} onOver={jest.fn()} />);
     await screen.findByText(
-      /It would add 12 cooks, 4,000 readings, 1 kept plan, 0 trials. 2 cooks of it are in the book already/,
+      /It would add 12 cooks, 4,000 readings, 1 kept plan, 0 trials, 2 dishes of the menu, 1 service. 2 cooks of it are in the book already/,
     );
     screen.getByText(/ends in the middle/);
     screen.getByText('30 left out, each for its reason');

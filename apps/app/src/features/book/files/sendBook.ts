@@ -1,4 +1,4 @@
-import { bookImportSchema, type BookImport } from '@crustan/core/formats/bookFile';
+import { bookImportSchema, type BookImport } from '@crustan/core/formats/bookImportSchema';
 import { API } from '../../../store/apiAddress';
 
 /** A file on its way to the server. */

@@ -1,0 +1,62 @@
+import type { z } from 'zod';
+import {
+  bookServiceSchema,
+  demandDaySchema,
+  menuDishSchema,
+  planRecordSchema,
+  practiceResultSchema,
+  trialSchema,
+} from '@crustan/core/formats';
+import { demandStore } from '../db/demandStore';
+import { dishStore } from '../db/dishStore';
+import type { Book } from '../db/openBook';
+import { planStore } from '../db/planStore';
+import { practiceStore } from '../db/practiceStore';
+import { serviceStore } from '../db/serviceStore';
+import { trialStore } from '../db/trialStore';
+
+/** A part of a book file with few entries: they are kept in memory until the import is stored. */
+interface KeptPart {
+  /** Takes an entry. @returns what is wrong with it */
+  readonly take: (value: unknown) => z.ZodError | undefined;
+  readonly count: () => number;
+  readonly store: (book: Book, now: number) => void;
+}
+
+const part = <T>(
+  schema: z.ZodType<T>,
+  store: (entries: readonly T[], book: Book, now: number) => void,
+): KeptPart => {
+  const entries: T[] = [];
+  return {
+    take: (value) => {
+      const { data, error } = schema.safeParse(value);
+      if (data !== undefined) entries.push(data);
+      return error;
+    },
+    count: () => entries.length,
+    store: (book, now) => store(entries, book, now),
+  };
+};
+
+export const KEPT_PARTS = ['plans', 'trials', 'dishes', 'services', 'demand', 'practice'] as const;
+export type KeptPartName = (typeof KEPT_PARTS)[number];
+
+/**
+ * The parts of one import. A plan takes the place of the book's own of the same id, a count that of the
+ * same day and dish; of everything else what the book has stays as it is.
+ */
+export const keptParts = (): Readonly<Record<KeptPartName, KeptPart>> => ({
+  plans: part(planRecordSchema, (plans, book) => plans.forEach(planStore(book).put)),
+  trials: part(trialSchema, (trials, book) => {
+    const store = trialStore(book);
+    for (const trial of trials) if (!store.get(trial.id)) store.put(trial);
+  }),
+  dishes: part(menuDishSchema, (dishes, book) => dishes.forEach(dishStore(book).bring)),
+  services: part(bookServiceSchema, (services, book, now) => {
+    const store = serviceStore(book);
+    for (const { service, events } of services) store.bring(service, events, now);
+  }),
+  demand: part(demandDaySchema, (days, book) => demandStore(book).put(days)),
+  practice: part(practiceResultSchema, (results, book) => results.forEach(practiceStore(book).put)),
+});

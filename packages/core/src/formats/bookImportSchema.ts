@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { id } from './cookEventSchema';
+
+export const IMPORT_PHASES = [
+  'receiving',
+  'checking',
+  'ready',
+  'storing',
+  'done',
+  'stopped',
+  'refused',
+] as const;
+
+/** How far the import of a book has come, and what it found. */
+export const bookImportSchema = z.strictObject({
+  id,
+  phase: z.enum(IMPORT_PHASES),
+  /** Share of the present phase that is done, 0 to 1. */
+  progress: z.number().min(0).max(1),
+  cooks: z.int(),
+  readings: z.int(),
+  plans: z.int(),
+  trials: z.int(),
+  dishes: z.int(),
+  services: z.int(),
+  /** Dishes of past days, counted. */
+  demand: z.int(),
+  /** Lessons and rounds of drills. */
+  practice: z.int(),
+  /** Cooks that the book has already: left as they are. */
+  here: z.int(),
+  /** Cooks that the book has deleted: they are put back. */
+  back: z.int(),
+  kitchen: z.boolean(),
+  /** Parts left out, with where and why; the first of them. */
+  problems: z.array(z.strictObject({ where: z.string(), why: z.string() })),
+  problemCount: z.int(),
+  /** The file ends in the middle; what comes before is whole. */
+  truncated: z.boolean(),
+  /** Why the whole file was refused. */
+  refusal: z.string().optional(),
+});
+export type BookImport = z.infer<typeof bookImportSchema>;
