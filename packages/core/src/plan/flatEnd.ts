@@ -8,9 +8,14 @@ import type { WayCook, WayRun } from './wayCook';
 export const SHOWN_WITHIN = 0.04;
 /** A tolerance that is more than this share of the whole time does not settle it. */
 const FLAT_SHARE = 0.002;
-/** The end is averaged over this share of the time, either side. */
-const AVERAGED_SHARE = 0.1;
-const AVERAGINGS = 3;
+/** The end is averaged over this share of the time, either side, at these places of it. */
+const AVERAGED_SHARE = 0.13;
+const PLACES: readonly number[] = [-1, -0.5, 0, 0.5, 1];
+/** Of the squares of the places: for the slope of the line through them. */
+const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
+/** The line is laid anew where it leads further than this share of what it was laid over. */
+const MOST_AVERAGINGS = 3;
+const CLOSE_ENOUGH = 0.25;
 /** Where the average differs more from the end itself, the end decides, K. */
 const AVERAGE_WITHIN = 0.25;
 
@@ -34,14 +39,19 @@ function* averaged(
   const half = Math.min(AVERAGED_SHARE * run.value, most - run.value);
   if (half <= 0) return run;
   let { value } = run;
-  for (let i = 0; i < AVERAGINGS; i += 1) {
-    yield null;
-    const below = cook.run(value - half).end.peak;
-    yield null;
-    const above = cook.run(value + half).end.peak;
-    if (above <= below) return run;
-    const by = ((goal - (below + above) / 2) * 2 * half) / (above - below);
+  for (let i = 0; i < MOST_AVERAGINGS; i += 1) {
+    let off = 0;
+    let rise = 0;
+    for (const place of PLACES) {
+      yield null;
+      const { peak } = cook.run(value + place * half).end;
+      off += (goal - peak) / PLACES.length;
+      rise += (place * peak) / PLACES_SQUARED;
+    }
+    if (rise <= 0) return run;
+    const by = (off / rise) * half;
     value = Math.min(most - half, Math.max(half, value + by));
+    if (Math.abs(by) <= CLOSE_ENOUGH * half) break;
   }
   yield null;
   const found = cook.run(value);

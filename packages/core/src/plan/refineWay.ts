@@ -7,11 +7,15 @@ import type { Obstacle } from './planResult';
 import { spacingFor } from './recordPlan';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { burntCrust, longestOf, refused, tooCool } from './solveWay';
+import { steadiedTime } from './steadiedTime';
 import { WayCook, type WayRun } from './wayCook';
 
-/** After some runs the nearest is taken, within what the solver's steps leave open, K; the promise is half a degree. */
+/**
+ * After some runs what they lead to together is taken, within what the solver's steps leave open, K; the
+ * promise is half a degree.
+ */
 const STILL_SHOWN = 0.15;
-const EAGER_RUNS = 4;
+const EAGER_RUNS = 3;
 /** Most runs of a search: one that needs more has met a discontinuity of the model and is refused. */
 const MOST_RUNS = 12;
 /** A slope seen on the section is believed within this factor of the flat piece's. */
@@ -79,6 +83,7 @@ export function* refineWay(
   let low: Crossing | undefined;
   let high: Crossing | undefined;
   let last: Crossing = { x: NaN, y: NaN };
+  const tried: Crossing[] = [];
   let { value } = found.run;
   for (let i = 0; i < MOST_RUNS; i += 1) {
     yield null;
@@ -86,9 +91,13 @@ export function* refineWay(
     const at = { x: value, y: run.end.peak };
     slope = believedSlope(last, at, expected) ?? slope;
     last = at;
-    if (Math.abs(at.y - goal) <= (i < EAGER_RUNS ? SHOWN_WITHIN : STILL_SHOWN)) {
-      const flat = cook.searsLater && isFlat(run, slope);
-      const settled = flat ? yield* settledWhereFlat(cook, run, goal, most) : run;
+    tried.push(at);
+    const off = Math.abs(at.y - goal);
+    if (off <= SHOWN_WITHIN || (i >= EAGER_RUNS && off <= STILL_SHOWN)) {
+      const met = off <= SHOWN_WITHIN ? run : cook.run(steadiedTime(tried, goal, slope));
+      const found = Math.abs(met.end.peak - goal) <= STILL_SHOWN ? met : run;
+      const flat = cook.searsLater && isFlat(found, slope);
+      const settled = flat ? yield* settledWhereFlat(cook, found, goal, most) : found;
       const burnt = burntCrust(settled, request);
       return burnt ? refused(burnt) : { ok: true, cook, run: settled, slope };
     }
