@@ -65,6 +65,30 @@ const believedSlope = (last: Crossing, at: Crossing, expected: number): number |
   return seen > expected / SLOPE_FACTOR && seen < expected * SLOPE_FACTOR ? seen : undefined;
 };
 
+/** Runs of a search so far, and what they are for. */
+interface Tried {
+  readonly tried: readonly Crossing[];
+  readonly goal: number;
+  /** K/s. */
+  readonly slope: number;
+  /** Longest the unknown may be, s. */
+  readonly most: number;
+}
+
+/** Where no run meets the target closely: what all of them lead to, if that too ends near enough. */
+function* steadied(
+  cook: WayCook,
+  run: WayRun,
+  { tried, goal, slope, most }: Tried,
+): Generator<null, WayRun> {
+  const value = steadiedTime(tried, goal, slope);
+  // A slope that is not known leads nowhere.
+  if (!(value >= 0 && value <= most)) return run;
+  yield null;
+  const together = cook.run(value);
+  return Math.abs(together.end.peak - goal) <= STILL_SHOWN ? together : run;
+}
+
 /**
  * The unknown on the section, from what was found in one dimension or on fewer columns: a few runs, each
  * corrected by the slope that was seen last, kept between what was too little and what was too much.
@@ -94,10 +118,10 @@ export function* refineWay(
     tried.push(at);
     const off = Math.abs(at.y - goal);
     if (off <= SHOWN_WITHIN || (i >= EAGER_RUNS && off <= STILL_SHOWN)) {
-      const met = off <= SHOWN_WITHIN ? run : cook.run(steadiedTime(tried, goal, slope));
-      const found = Math.abs(met.end.peak - goal) <= STILL_SHOWN ? met : run;
-      const flat = cook.searsLater && isFlat(found, slope);
-      const settled = flat ? yield* settledWhereFlat(cook, found, goal, most) : found;
+      const met =
+        off <= SHOWN_WITHIN ? run : yield* steadied(cook, run, { tried, goal, slope, most });
+      const flat = cook.searsLater && isFlat(met, slope);
+      const settled = flat ? yield* settledWhereFlat(cook, met, goal, most) : met;
       const burnt = burntCrust(settled, request);
       return burnt ? refused(burnt) : { ok: true, cook, run: settled, slope };
     }
