@@ -92,4 +92,5 @@ ${rows}
 };
 `;
 writeFileSync(path.join(ROOT, TABLE), written);
+spawnSync(path.join(ROOT, 'node_modules/.bin/prettier'), ['--write', TABLE], { cwd: ROOT });
 process.stdout.write(`${JSON.stringify(effects, null, 2)}\n`);
