@@ -1,5 +1,5 @@
 import type { CookLine, PlanRecord } from '@crustan/core/formats';
-import { keptPlan } from '@crustan/core/formats';
+import { keptPlan } from '@crustan/core/formats/keptPlan';
 import type { CookPlan } from '@crustan/core/plan';
 
 export { planOf, slicedPlanOf, STEAK as REQUEST } from '@crustan/core/tests';

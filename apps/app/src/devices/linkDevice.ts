@@ -1,4 +1,4 @@
-import { INSTRUMENT_LIMITS } from '@crustan/core/formats';
+import { INSTRUMENT_LIMITS } from '@crustan/core/formats/cookEventSchema';
 import type { Instrument } from '@crustan/core/cook/event';
 import {
   deviceFailed,

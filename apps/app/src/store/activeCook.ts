@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { cookEventSchema, planRecordSchema, togetherSchema } from '@crustan/core/formats';
+import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
+import { planRecordSchema, togetherSchema } from '@crustan/core/formats/messages';
 import type { CookEvent } from '@crustan/core/cook/event';
 
 /** A piece as it was started: what the book is told of it first. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { cookEventSchema } from '@crustan/core/formats';
+import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
 import { keep, recall } from './device';
 import { onChange } from './onChange';
 import { selectStoveCooks } from './passSlice';

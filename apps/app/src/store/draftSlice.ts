@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { CUTS } from '@crustan/core/food/cuts';
-import { planRequestSchema } from '@crustan/core/formats';
+import { planRequestSchema } from '@crustan/core/formats/planRequestSchema';
 import { cutOf, USUAL, type OwnCut, type PlanRequest } from '@crustan/core/plan/request';
 import { waysFor } from '@crustan/core/plan/way';
 import type { Side } from '@crustan/core/schedule';

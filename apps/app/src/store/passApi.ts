@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readMessage } from '@crustan/core/formats';
+import { readMessage } from '@crustan/core/formats/readMessage';
 import {
   dishListSchema,
   serviceInFullSchema,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { cookEventSchema, cookRecordSchema } from '@crustan/core/formats';
+import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
+import { cookRecordSchema } from '@crustan/core/formats/messages';
 import { serviceEventSchema, toldScheduleSchema } from '@crustan/core/formats/serviceSchema';
 import { unsentEvents } from './activeCook';
 import { passApi } from './passApi';

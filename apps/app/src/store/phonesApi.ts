@@ -1,4 +1,4 @@
-import { readMessage } from '@crustan/core/formats';
+import { readMessage } from '@crustan/core/formats/readMessage';
 import {
   pairingCodeSchema,
   phoneListSchema,

@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { z } from 'zod';
-import { cookEventSchema } from '@crustan/core/formats';
+import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { emptyCook, startedSchema, type ActiveCook } from './activeCook';
 

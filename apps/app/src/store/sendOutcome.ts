@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { problemSchema, type Problem } from '@crustan/core/formats';
+import { problemSchema, type Problem } from '@crustan/core/formats/problem';
 import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
 
 /** What a failed sending means for what was sent. */

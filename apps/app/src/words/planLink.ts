@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { planRequestSchema } from '@crustan/core/formats';
+import { planRequestSchema } from '@crustan/core/formats/planRequestSchema';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { kitchenNow } from '../store/clock';
 import { hourOf, plateMoment, plateTimeOf, type PlateTime } from '../store/plateTime';

@@ -1,4 +1,5 @@
-import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import { keptPlan } from '@crustan/core/formats/keptPlan';
+import type { PlanRecord } from '@crustan/core/formats/messages';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookPlan, Obstacle } from '@crustan/core/plan';
 import type { PlanRequest } from '@crustan/core/plan/request';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { keptPlan } from '@crustan/core/formats';
+import { keptPlan } from '@crustan/core/formats/keptPlan';
 import type { PieceOption } from '@crustan/core/pass/dish';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { cutOf } from '@crustan/core/plan/request';

@@ -1,6 +1,6 @@
 import { cookState } from '@crustan/core/cook/cookState';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
-import { keptPlan } from '@crustan/core/formats';
+import { keptPlan } from '@crustan/core/formats/keptPlan';
 import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
 import { pieceSteps } from '@crustan/core/pass';
 import { serviceGear } from '@crustan/core/pass/serviceGear';

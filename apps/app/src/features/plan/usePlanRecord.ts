@@ -1,4 +1,5 @@
-import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import { keptPlan } from '@crustan/core/formats/keptPlan';
+import type { PlanRecord } from '@crustan/core/formats/messages';
 import type { Way } from '@crustan/core/plan/way';
 import { gearUsed } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
-import { READING_LIMIT } from '@crustan/core/formats';
+import { READING_LIMIT } from '@crustan/core/formats/cookEventSchema';
 import type { ReadingSense } from '@crustan/core/estimate/readingSense';
 import { UNITS, showQuantity } from '@crustan/core/units';
 import { Button } from '../../ui/Button';

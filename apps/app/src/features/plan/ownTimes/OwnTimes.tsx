@@ -1,6 +1,7 @@
 import { memo, useMemo } from 'react';
 import { TextInput, View } from 'react-native';
-import { keptPlan, type PlanRecord } from '@crustan/core/formats';
+import { keptPlan } from '@crustan/core/formats/keptPlan';
+import type { PlanRecord } from '@crustan/core/formats/messages';
 import type { JudgedTimes } from '@crustan/core/plan';
 import { readOwnSteps } from '@crustan/core/plan/ownSteps';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
