@@ -117,7 +117,7 @@ it('every question on the side is answered for the pan that is asked about', () 
   const { thickness, weight, target, pan = 180 } = CUTS[cut];
   const duck: PlanRequest = { ...STEAK, cut, thickness, weight, target, pan, way: 'cold-pan' };
   // Skin in a cold pan: how the pan comes up decides.
-  const weak: PanOnBurner = { diameter: 0.24, mass: 3.5, burner: 'gas', power: 2200 };
+  const weak: PanOnBurner = { diameter: 0.24, mass: 3.5, burner: 'gas', power: 1600 };
   const answers = (on: PanOnBurner) => ({
     thin: finish(thinEnd(duck, on, 0.8 * thickness)) ?? NaN,
     knobs: finish(turnKnobs(duck, on)).map(({ seconds }) => seconds),
