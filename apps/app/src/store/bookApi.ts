@@ -50,7 +50,15 @@ const versionOf = (answer: Response | undefined): number => {
 /** Tags of one cook, of every list of cooks, and of all that a restored book may change. */
 const cookTag = (id: string) => ({ type: 'Cook', id }) as const;
 const LIST = cookTag('list');
-export const WHOLE_BOOK = ['Cook', 'Plans', 'Trials', 'Menu', 'Services', 'Demand'] as const;
+export const WHOLE_BOOK = [
+  'Cook',
+  'Plans',
+  'Trials',
+  'Menu',
+  'Services',
+  'Demand',
+  'Practice',
+] as const;
 
 /** The server's book. Every answer is parsed by the schema both sides share. */
 export const bookApi = createApi({
