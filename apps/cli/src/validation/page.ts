@@ -92,7 +92,8 @@ const learnTable = (): string => {
     [
       ['mean error in pull time halved after five cooks', share(found.halvedAfterFive), '90 %'],
       ['held-out sixth cook planned no worse, to 10 s', share(found.notWorseOnSixth), '95 %'],
-      ['and to the second', share(found.notWorseToTheSecond), ''],
+      ['the same, were the kitchen known exactly', share(found.notWorseIfKnown), ''],
+      ['planned no worse to the second', share(found.notWorseToTheSecond), ''],
       ['error left, over the first', found.errorLeft.toFixed(2), ''],
     ],
   );
