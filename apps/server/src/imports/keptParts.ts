@@ -40,7 +40,7 @@ const part = <T>(
 };
 
 export const KEPT_PARTS = ['plans', 'trials', 'dishes', 'services', 'demand', 'practice'] as const;
-export type KeptPartName = (typeof KEPT_PARTS)[number];
+type KeptPartName = (typeof KEPT_PARTS)[number];
 
 /**
  * The parts of one import. A plan takes the place of the book's own of the same id, a count that of the

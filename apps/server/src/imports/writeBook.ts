@@ -1,6 +1,6 @@
 import type { Response } from 'express';
 import { asc } from 'drizzle-orm';
-import { BOOK_FORMAT, type BookCook } from '@crustan/core/formats';
+import { BOOK_FORMAT, type BookCook, type BookService } from '@crustan/core/formats';
 import { inBook } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
 import { demandStore } from '../db/demandStore';
@@ -89,10 +89,14 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
   await list('trials', trialStore(book).list().toReversed());
   await listIfAny('dishes', dishStore(book).list());
   const services = serviceStore(book);
-  await listIfAny(
-    'services',
-    services.all().map((service) => ({ service, events: services.since(service.id, 0).events })),
-  );
+  const every = services.all();
+  /** One service's events at a time: a season of them is long. */
+  function* serviceEntries(): Generator<BookService> {
+    for (const service of every) {
+      yield { service, events: [...services.since(service.id, 0).events] };
+    }
+  }
+  if (every.length > 0) await list('services', serviceEntries());
   await listIfAny('demand', demandStore(book).list());
   await listIfAny('practice', practiceStore(book).all());
   await list('cooks', cookEntries());
