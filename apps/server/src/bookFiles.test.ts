@@ -1,4 +1,3 @@
-import type { Server } from 'node:http';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
@@ -14,6 +13,7 @@ import { createApp } from './createApp';
 import { cookStore } from './db/cookStore';
 import { cleanUpImports } from './imports/bookImports';
 import { fill } from './filledBook';
+import { listening } from './listening';
 import { JSON_TYPE, SQLITE_TYPE } from './servedBook';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 
@@ -24,18 +24,12 @@ interface Running extends ReturnType<typeof temporaryBook> {
 
 const running = async (): Promise<Running> => {
   const temporary = temporaryBook();
-  const server: Server = createApp({ migrations: MIGRATIONS, book: temporary.book }).listen(
-    0,
-    '127.0.0.1',
-  );
-  await new Promise((done) => server.once('listening', done));
-  const address = server.address();
+  const server = await listening(createApp({ migrations: MIGRATIONS, book: temporary.book }));
   return {
     ...temporary,
-    url: `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}/api/book`,
+    url: `${server.url}/api/book`,
     stop: async () => {
-      server.closeAllConnections();
-      await new Promise((done) => server.close(done));
+      await server.stop();
       temporary.remove();
     },
   };

@@ -1,4 +1,3 @@
-import type { Server } from 'node:http';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { z } from 'zod';
 import { cookEventSchema, type CookRecord } from '@crustan/core/formats';
@@ -7,6 +6,7 @@ import { type CookEvent } from '@crustan/core/cook';
 import { planOf } from '@crustan/core/tests';
 import { createApp } from './createApp';
 import { simulatedReadings } from './devices/simulatedKitchen';
+import { listening } from './listening';
 import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
 
 const newsSchema = z.object({
@@ -41,20 +41,17 @@ const everyKind = (): readonly CookEvent[] => {
 
 describe('a cook followed live', () => {
   let temporary: ReturnType<typeof temporaryBook>;
-  let server: Server;
+  let server: Awaited<ReturnType<typeof listening>>;
   let url: string;
   const open: AbortController[] = [];
   beforeEach(async () => {
     temporary = temporaryBook();
-    server = createApp({ migrations: MIGRATIONS, book: temporary.book }).listen(0, '127.0.0.1');
-    await new Promise((done) => server.once('listening', done));
-    const address = server.address();
-    url = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+    server = await listening(createApp({ migrations: MIGRATIONS, book: temporary.book }));
+    url = server.url;
   });
   afterEach(async () => {
     open.splice(0).forEach((line) => line.abort());
-    server.closeAllConnections();
-    await new Promise((done) => server.close(done));
+    await server.stop();
     temporary.remove();
   });
 

@@ -1,8 +1,9 @@
-import http, { type Server } from 'node:http';
+import http from 'node:http';
 import { afterEach, beforeEach } from '@jest/globals';
 import { bookImportSchema, problemSchema, type BookImport } from '@crustan/core/formats';
 import { createApp } from './createApp';
 import { cookStore } from './db/cookStore';
+import { listening } from './listening';
 import { MIGRATIONS, newId, planRecord, T0, temporaryBook } from './testing';
 
 export const JSON_TYPE = { 'Content-Type': 'application/json' };
@@ -20,22 +21,15 @@ export const detailOf = ({ text }: Answer): string => problemSchema.parse(JSON.p
 /** A server on a book of its own for every test of a file, and how to ask it. */
 export const servedBook = () => {
   let temporary: ReturnType<typeof temporaryBook>;
-  let server: Server;
-  let url = '';
+  let server: Awaited<ReturnType<typeof listening>>;
   beforeEach(async () => {
     temporary = temporaryBook();
-    server = createApp({
-      migrations: MIGRATIONS,
-      book: temporary.book,
-      hosts: ['kitchen.home'],
-    }).listen(0, '127.0.0.1');
-    await new Promise((done) => server.once('listening', done));
-    const address = server.address();
-    url = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+    server = await listening(
+      createApp({ migrations: MIGRATIONS, book: temporary.book, hosts: ['kitchen.home'] }),
+    );
   });
   afterEach(async () => {
-    server.closeAllConnections();
-    await new Promise((done) => server.close(done));
+    await server.stop();
     temporary.remove();
   });
 
@@ -47,7 +41,7 @@ export const servedBook = () => {
     body?: string | Buffer,
   ): Promise<Answer> =>
     new Promise((resolve, reject) => {
-      const sent = http.request(url + where, { method, headers }, (res) => {
+      const sent = http.request(server.url + where, { method, headers }, (res) => {
         const chunks: Buffer[] = [];
         res.on('data', (chunk: Buffer) => chunks.push(chunk));
         res.on('end', () =>
@@ -65,7 +59,7 @@ export const servedBook = () => {
   return {
     ask,
     temporary: () => temporary,
-    url: () => url,
+    url: () => server.url,
     startCook: (title = 'Cook'): string => {
       const id = newId();
       cookStore(temporary.book).start(id, planRecord(title), T0);

@@ -1,4 +1,3 @@
-import type { Server } from 'node:http';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import path from 'node:path';
@@ -7,24 +6,21 @@ import type { ServiceEvent } from '@crustan/core/pass';
 import { createApp } from './createApp';
 import { BOOK_NAME } from './db/bookFiles';
 import { copyBook } from './imports/copyBook';
+import { listening } from './listening';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 import { dish, service } from './testingMenu';
 
 describe('a service in the book', () => {
   let temporary: ReturnType<typeof temporaryBook>;
-  let server: Server;
+  let server: Awaited<ReturnType<typeof listening>>;
   let url: string;
   beforeEach(async () => {
     temporary = temporaryBook();
-    server = createApp({ migrations: MIGRATIONS, book: temporary.book }).listen(0, '127.0.0.1');
-    await new Promise((done) => server.once('listening', done));
-    const address = server.address();
-    if (address === null || typeof address === 'string') throw new Error('no port');
-    url = `http://127.0.0.1:${address.port}/api`;
+    server = await listening(createApp({ migrations: MIGRATIONS, book: temporary.book }));
+    url = `${server.url}/api`;
   });
   afterEach(async () => {
-    server.closeAllConnections();
-    await new Promise((done) => server.close(done));
+    await server.stop();
     temporary.remove();
   });
 

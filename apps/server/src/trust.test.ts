@@ -5,6 +5,7 @@ import { z } from 'zod';
 import { createApp } from './createApp';
 import { cookStore } from './db/cookStore';
 import { BookWriter } from './imports/bookWriter';
+import { listening } from './listening';
 import { detailOf, JPEG, JSON_TYPE, servedBook, SQLITE_TYPE } from './servedBook';
 import { MIGRATIONS, newId, planRecord, press, T0 } from './testing';
 
@@ -102,18 +103,16 @@ describe('what it says', () => {
     const lines: string[] = [];
     const logTo = { write: (line: string) => void lines.push(line) };
     const { book } = temporary();
-    const logged = createApp({ migrations: MIGRATIONS, book, logLevel: 'info', logTo }).listen(0);
-    await new Promise((done) => logged.once('listening', done));
-    const address = logged.address();
-    const at = `http://127.0.0.1:${typeof address === 'object' && address ? address.port : 0}`;
+    const logged = await listening(
+      createApp({ migrations: MIGRATIONS, book, logLevel: 'info', logTo }),
+    );
     const body = JSON.stringify({ secret: 'with thyme' });
-    await fetch(`${at}/api/cooks/${newId()}/events?secret=thyme`, {
+    await fetch(`${logged.url}/api/cooks/${newId()}/events?secret=thyme`, {
       method: 'POST',
       headers: { ...JSON_TYPE, Cookie: 'secret=thyme' },
       body,
     });
-    logged.closeAllConnections();
-    await new Promise((done) => logged.close(done));
+    await logged.stop();
     const line = z
       .object({
         level: z.number(),

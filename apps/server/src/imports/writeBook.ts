@@ -14,6 +14,7 @@ import { breather } from '../breathing';
 import { cooks } from '../db/schema';
 import { serviceStore } from '../db/serviceStore';
 import { trialStore } from '../db/trialStore';
+import { writeOn } from './writeOn';
 
 /** Ids of every cook, oldest first. */
 export const everyCook = (book: Book): readonly string[] =>
@@ -24,23 +25,6 @@ export const everyCook = (book: Book): readonly string[] =>
     .orderBy(asc(cooks.createdAt), asc(cooks.id))
     .all()
     .map(({ id }) => id);
-
-/** A client that reads nothing for this time is disconnected, ms. */
-const READS_WITHIN = 60_000;
-
-/** Writes on, waiting for a slow reader. @returns false once the reader is gone */
-export const writeOn = async (res: Response, text: string): Promise<boolean> => {
-  if (res.destroyed) return false;
-  if (!res.write(text)) {
-    const given = setTimeout(() => res.destroy(), READS_WITHIN);
-    await new Promise<void>((done) => {
-      res.once('drain', done);
-      res.once('close', done);
-    });
-    clearTimeout(given);
-  }
-  return !res.destroyed;
-};
 
 /** A cook as the book file has it. */
 export const bookCook = (book: Book, id: string): BookCook | undefined => {
