@@ -3,6 +3,7 @@ import { CRUST_WATER_SHARE, STEFAN_BOLTZMANN } from './constants';
 import { bulgedContact } from './bulge';
 import type { Face } from './face';
 import type { PieceState } from './pieceState';
+import { wetPartOf } from './wetPart';
 import {
   saturationSlope,
   vapourDensityAtMeat,
@@ -85,14 +86,14 @@ export class FaceLine {
   }
 
   /**
-   * @param conductivity of each cell, W/m K
+   * @param resistance from each cell's middle to its rim, m K/W
    * @param areaScale what the line's area has come to by shrinking, of its first
    * @param sizeScale the same of the cells' size across the face
    */
   prepare(
     state: PieceState,
     face: Face,
-    conductivity: Float64Array,
+    resistance: Float64Array,
     areaScale = 1,
     sizeScale = 1,
   ): void {
@@ -122,7 +123,7 @@ export class FaceLine {
         towards += (radiates / h) * apart;
       }
       this.temperature[p] = towards;
-      const half = (sizeScale * sizes[0]) / (2 * conductivity[c]);
+      const half = sizeScale * sizes[0] * resistance[c];
       this.conductance[p] = h > 0 ? (areaScale * area[p]) / (1 / h + half) : 0;
       if (face.evaporates) this.prepareVapour(p, state, face, vapourOfAir, areaScale);
       else this.wetCell[p] = -1;
@@ -131,9 +132,8 @@ export class FaceLine {
 
   /**
    * Vapour leaves the first cell that is still wet (over a tenth of its first water), through what
-   * has dried in front: the dry cells, and the dried share of that cell itself, so that the layer
-   * grows smoothly. Behind a dry cell it starts from the middle of what is still wet, where the
-   * cell's temperature is taken; on a wet outer cell it starts from the surface.
+   * has dried in front: the dry cells, and the dried part of that cell itself, so that the layer
+   * grows smoothly.
    */
   private prepareVapour(
     p: number,
@@ -156,8 +156,7 @@ export class FaceLine {
       this.wetCell[p] = -1;
       return;
     }
-    const wetShare = min(1, water[c] / full[c]);
-    dryDepth += sizes[k] * (k === 0 ? 1 - wetShare : 1 - wetShare / 2);
+    dryDepth += sizes[k] * (1 - min(1, wetPartOf(water[c] / full[c])));
     const t = temperature[c];
     const ease =
       (areaScale * area[p]) / vapourResistance(face.coefficient, face.temperature, dryDepth);

@@ -1,9 +1,10 @@
 import { PROPERTY_CEILING } from '../food';
-import { CONDUCTIVITY_DRY } from './constants';
+import { CONDUCTIVITY_DRY, CRUST_WATER_SHARE } from './constants';
 import { MELTING_HEAT, MELTS_FROM, MELTS_TO, meltingSlope } from './fatMelting';
 import type { PieceState } from './pieceState';
 import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
+import { wetPartOf } from './wetPart';
 
 /** Hoisted: a global is looked up at every use. */
 const { min } = Math;
@@ -11,13 +12,14 @@ const { min } = Math;
 const [W0, W1, W2] = CHOI_OKOS.water.capacity;
 
 /**
- * Conductivity and heat capacity of every cell as it is now, and what conducts between neighbours:
- * the halves of two cells in series.
+ * Resistances and heat capacity of every cell as it is now, and what conducts between neighbours: what
+ * lies between the middles of two cells, in series. Towards a face a cell dries from its outer side, and
+ * the middle is that of what is still wet: a front that moved by whole cells would jump.
  */
 export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void => {
   const { temperature, water, full, perFull, heights, volume, count, rows, columns } = piece;
   const { section, matter, faceScale, heightScale } = piece;
-  const { conductivity, resistivity, capacity, upward, sideways } = arrays;
+  const { outward, inward, resistivity, capacity, upward, sideways } = arrays;
   const { widths, area, breadth, boundary } = section;
   const [k0, k1, k2] = matter.conductivity;
   const [s0, s1, s2] = matter.solids;
@@ -27,8 +29,20 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
     const share = w >= full[c] ? 1 : w * perFull[c];
     const wet = k0[c] + t * (k1[c] + t * k2[c]);
     const k = CONDUCTIVITY_DRY + (wet - CONDUCTIVITY_DRY) * share;
-    conductivity[c] = k;
     resistivity[c] = 0.5 / k;
+    if (share === 1) {
+      inward[c] = 0.5 / k;
+      outward[c] = 0.5 / k;
+    } else if (share > CRUST_WATER_SHARE) {
+      const wetPart = wetPartOf(share);
+      const crust = CONDUCTIVITY_DRY + (wet - CONDUCTIVITY_DRY) * CRUST_WATER_SHARE;
+      inward[c] = (0.5 * wetPart) / wet;
+      outward[c] = inward[c] + (1 - wetPart) / crust;
+    } else {
+      // As the last water of a crust goes, the heat it holds comes to lie in its middle.
+      inward[c] = (0.5 - (0.5 * share) / CRUST_WATER_SHARE) / k;
+      outward[c] = 1 / k - inward[c];
+    }
     capacity[c] = volume[c] * (s0[c] + t * (s1[c] + t * s2[c]) + w * (W0 + t * (W1 + t * W2)));
   }
   if (piece.model.fatMelts) {
@@ -38,13 +52,13 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
       capacity[c] += volume[c] * matter.fat[c] * MELTING_HEAT * meltingSlope(t);
     }
   }
+  const half = rows / 2;
   for (let j = 0, c = 0; j < columns; j += 1) {
     const columnArea = (area[j] * faceScale) / heightScale;
-    let half = heights[0] * resistivity[c];
     for (let i = 1; i < rows; i += 1, c += 1) {
-      const next = heights[i] * resistivity[c + 1];
-      upward[c] = (columnArea * boundary[i]) / (half + next);
-      half = next;
+      const before = heights[i - 1] * (i <= half ? inward[c] : outward[c]);
+      const after = heights[i] * (i < half ? outward[c + 1] : inward[c + 1]);
+      upward[c] = (columnArea * boundary[i]) / (before + after);
     }
     upward[c] = 0;
     c += 1;

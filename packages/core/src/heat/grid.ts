@@ -16,6 +16,12 @@ const FEW_COLUMNS = 16;
 const LARGEST_CELL = 1e-3;
 const LARGEST_SHARE = 1 / 36;
 
+/**
+ * So much of a half thickness, from the face inward, has the same cells whatever the thickness: a little
+ * more of it does not move what dries, only what lies about the middle is stretched to fit.
+ */
+const SAME_SHARE = 0.4;
+
 const cellSize = (i: number, first: number, growth: number, largest: number): number =>
   Math.min(first * growth ** i, largest);
 
@@ -72,11 +78,16 @@ export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
   const { first, largest, limit } = boundsOf(thickness, refinement);
   let count = 2;
   while (reach(first, limit, largest, count) < half) count += 1;
-  const growth = growthFor(half, first, largest, count, limit);
-  const fit = half / reach(first, growth, largest, count);
-  return mirrored(
-    Float64Array.from({ length: count }, (_, i) => cellSize(i, first, growth, largest) * fit),
-  );
+  const sizes = Float64Array.from({ length: count }, (_, i) => cellSize(i, first, limit, largest));
+  let same = 0;
+  let sameTo = 0;
+  while (sameTo + sizes[same] <= SAME_SHARE * half) {
+    sameTo += sizes[same];
+    same += 1;
+  }
+  const fit = (half - sameTo) / (reach(first, limit, largest, count) - sameTo);
+  for (let i = same; i < count; i += 1) sizes[i] *= fit;
+  return mirrored(sizes);
 };
 
 /** How many cells of the steepest grid come nearest to a depth: the same for every thickness. */

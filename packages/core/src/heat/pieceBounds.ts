@@ -34,15 +34,15 @@ export class PieceBounds {
   }
 
   /** Makes every line linear about the piece's present state. */
-  prepare(piece: PieceState, around: Surroundings, conductivity: Float64Array): void {
+  prepare(piece: PieceState, around: Surroundings, { outward, resistivity }: StepArrays): void {
     const { faceScale, heightScale, flipped } = piece;
     const below = flipped ? around.upper : around.lower;
     const above = flipped ? around.lower : around.upper;
-    this.lower.prepare(piece, below, conductivity, faceScale, heightScale);
-    this.upper.prepare(piece, above, conductivity, faceScale, heightScale);
+    this.lower.prepare(piece, below, outward, faceScale, heightScale);
+    this.upper.prepare(piece, above, outward, faceScale, heightScale);
     const across = sqrt(faceScale);
     for (const edge of this.edges) {
-      edge.prepare(piece, around.edge, conductivity, across * heightScale, across);
+      edge.prepare(piece, around.edge, resistivity, across * heightScale, across);
     }
   }
 

@@ -1,5 +1,5 @@
 import { conductedPower } from './conductedPower';
-import { LATENT_BOILING } from './constants';
+import { CRUST_WATER_SHARE, LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import type { FaceLine } from './faceLine';
 import { afterMelting, MELTS_FROM, MELTS_TO } from './fatMelting';
@@ -33,6 +33,8 @@ const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const [, W1, W2] = WATER_CAPACITY;
 /** A cell this near to dry is dry, kg/m3. */
 const NEARLY_DRY = 1e-6;
+/** What a cell that has dried below boiling keeps, of its first water: just less than makes it wet. */
+const LEFT_IN_CRUST = CRUST_WATER_SHARE - 1e-6;
 /** Error assumed of a first step, whose predecessor is missing, over its allowance. */
 const UNKNOWN_ERROR = 0.5;
 
@@ -137,9 +139,8 @@ export class PieceSolver extends PieceState {
    * @returns the seconds advanced, always above zero
    */
   advance(around: Surroundings, limit: number): number {
-    const { conductivity } = this.arrays;
     fillCoefficients(this, this.arrays);
-    this.bounds.prepare(this, around, conductivity);
+    this.bounds.prepare(this, around, this.arrays);
     this.netPower();
     let dt = min(this.step, this.control.longest);
     dt = min(max(dt, SHORTEST_STEP), limit);
@@ -262,7 +263,7 @@ export class PieceSolver extends PieceState {
     const far = outer[p] + depth * inward;
     let lacks = mass;
     for (let c = wet; c !== far && lacks !== 0; c += inward) {
-      lacks = this.takeWater(c, lacks, latent);
+      lacks = this.takeWater(c, lacks, latent, LEFT_IN_CRUST * this.full[c]);
     }
     if (lacks > 0) this.giveBack(wet, lacks * latent);
   }
@@ -271,12 +272,12 @@ export class PieceSolver extends PieceState {
    * Takes water out of a cell as vapour, kg; below zero it condenses there.
    * @returns what it lacks, kg
    */
-  private takeWater(c: number, wanted: number, latent: number): number {
+  private takeWater(c: number, wanted: number, latent: number, stays = 0): number {
     const { temperature, water, volume, change } = this;
-    const holds = water[c] * volume[c];
+    const holds = max(0, (water[c] - stays) * volume[c]);
     const lacks = wanted > holds ? wanted - holds : 0;
     const mass = wanted - lacks;
-    water[c] = lacks > 0 ? 0 : (holds - mass) / volume[c];
+    water[c] = lacks > 0 ? min(water[c], stays) : max(0, water[c] - mass / volume[c]);
     this.evaporated += mass;
     this.heatOut += mass * (latent + integrate(WATER_CAPACITY, temperature[c] + change[c]));
     return lacks;

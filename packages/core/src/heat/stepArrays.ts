@@ -1,8 +1,12 @@
 /** Everything a step reads and writes, made once per solver so that a step allocates nothing. */
 export class StepArrays {
-  /** Conductivity of each cell, W/m K. */
-  readonly conductivity: Float64Array;
-  /** Half its inverse, m K/W: times a cell's size, the resistance to its rim. */
+  /**
+   * Times a cell's height, the resistance from the middle of what is still wet of it to its rim, towards
+   * the nearer face and away from it, m K/W.
+   */
+  readonly outward: Float64Array;
+  readonly inward: Float64Array;
+  /** Times a cell's width, the resistance from its middle to either side, m K/W. */
   readonly resistivity: Float64Array;
   /** Heat capacity of each cell, J/K in the section's measure. */
   readonly capacity: Float64Array;
@@ -33,7 +37,8 @@ export class StepArrays {
     count: number,
     readonly volume: Float64Array,
   ) {
-    this.conductivity = new Float64Array(count);
+    this.outward = new Float64Array(count);
+    this.inward = new Float64Array(count);
     this.resistivity = new Float64Array(count);
     this.capacity = new Float64Array(count);
     this.upward = new Float64Array(count);
