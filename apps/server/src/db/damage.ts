@@ -1,9 +1,16 @@
+import type { z } from 'zod';
 import { whyOf } from '../errorCode';
 
 /** A row of the book that could not be read: which one, and why. It stays where it is. */
 export interface DamagedRow {
   readonly where: string;
   readonly why: string;
+}
+
+/** A row that keeps its record as JSON. */
+interface KeptRow {
+  readonly id: string;
+  readonly record: string;
 }
 
 /** Rows told of one by one; more are counted. */
@@ -29,6 +36,14 @@ export class Damage {
       }
       return undefined;
     }
+  }
+
+  /** Reads rows of one kind: the record of each, or none, and noted, where it cannot be read. */
+  reader<T>(kind: string, schema: z.ZodType<T>): (row: KeptRow) => readonly T[] {
+    return ({ id, record }) => {
+      const found = this.read(`${kind} ${id}`, () => schema.parse(JSON.parse(record)));
+      return found === undefined ? [] : [found];
+    };
   }
 
   get count(): number {

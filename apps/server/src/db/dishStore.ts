@@ -26,10 +26,7 @@ export const dishStore = (book: Book): DishStore => ({
       .from(dishes)
       .orderBy(asc(dishes.createdAt), asc(dishes.id))
       .all()
-      .flatMap(
-        ({ id, record }) =>
-          book.damage.read(`dish ${id}`, () => menuDishSchema.parse(JSON.parse(record))) ?? [],
-      ),
+      .flatMap(book.damage.reader('dish', menuDishSchema)),
   put: (dish) => {
     const row = rowOf(dish);
     book.db

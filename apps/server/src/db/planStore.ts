@@ -17,12 +17,7 @@ const LISTED = 50;
 
 /** Kept plans. */
 export const planStore = (book: Book): PlanStore => {
-  const parse = (row: typeof plans.$inferSelect): readonly PlanRecord[] => {
-    const found = book.damage.read(`plan ${row.id}`, () =>
-      planRecordSchema.parse(JSON.parse(row.record)),
-    );
-    return found ? [found] : [];
-  };
+  const parse = book.damage.reader('plan', planRecordSchema);
   return {
     list: () =>
       book.db

@@ -20,12 +20,7 @@ const LISTED = 500;
 
 /** How lessons and drills went. */
 export const practiceStore = (book: Book): PracticeStore => {
-  const parse = ({ id, record }: typeof practice.$inferSelect): readonly PracticeResultRecord[] => {
-    const found = book.damage.read(`practice ${id}`, () =>
-      practiceResultSchema.parse(JSON.parse(record)),
-    );
-    return found ? [found] : [];
-  };
+  const parse = book.damage.reader('practice', practiceResultSchema);
   return {
     list: () =>
       book.db

@@ -46,8 +46,7 @@ const rowOf = (service: ServiceRecord): typeof services.$inferInsert => ({
 
 /** Services and what was said in them. */
 export const serviceStore = (book: Book): ServiceStore => {
-  const parse = (row: typeof services.$inferSelect): ServiceRecord | undefined =>
-    book.damage.read(`service ${row.id}`, () => serviceRecordSchema.parse(JSON.parse(row.record)));
+  const parse = book.damage.reader('service', serviceRecordSchema);
   const addEvent = (serviceId: string, event: ServiceEvent, receivedAt: number): void => {
     book.db
       .insert(serviceEvents)
@@ -70,17 +69,17 @@ export const serviceStore = (book: Book): ServiceStore => {
         .orderBy(desc(services.opensAt))
         .limit(LISTED)
         .all()
-        .flatMap((row) => parse(row) ?? []),
+        .flatMap(parse),
     all: () =>
       book.db
         .select()
         .from(services)
         .orderBy(asc(services.opensAt), asc(services.id))
         .all()
-        .flatMap((row) => parse(row) ?? []),
+        .flatMap(parse),
     get: (id) => {
       const row = book.db.select().from(services).where(eq(services.id, id)).get();
-      return row && parse(row);
+      return row && parse(row)[0];
     },
     put: (service) => {
       const { id: _id, ...row } = rowOf(service);
@@ -117,12 +116,7 @@ export const serviceStore = (book: Book): ServiceStore => {
         .orderBy(asc(serviceEvents.seq))
         .all();
       return {
-        events: rows.flatMap(
-          (row) =>
-            book.damage.read(`event ${row.id} of service ${id}`, () =>
-              serviceEventSchema.parse(JSON.parse(row.record)),
-            ) ?? [],
-        ),
+        events: rows.flatMap(book.damage.reader(`service ${id}, event`, serviceEventSchema)),
         seq: rows.at(-1)?.seq ?? seq,
       };
     },

@@ -13,19 +13,12 @@ export interface TrialStore {
 
 /** Trials, newest first. */
 export const trialStore = (book: Book): TrialStore => {
-  const parse = (row: typeof trials.$inferSelect): Trial | undefined =>
-    book.damage.read(`trial ${row.id}`, () => trialSchema.parse(JSON.parse(row.record)));
+  const parse = book.damage.reader('trial', trialSchema);
   return {
-    list: () =>
-      book.db
-        .select()
-        .from(trials)
-        .orderBy(desc(trials.createdAt))
-        .all()
-        .flatMap((row) => parse(row) ?? []),
+    list: () => book.db.select().from(trials).orderBy(desc(trials.createdAt)).all().flatMap(parse),
     get: (id) => {
       const row = book.db.select().from(trials).where(eq(trials.id, id)).get();
-      return row && parse(row);
+      return row && parse(row)[0];
     },
     put: (trial) => {
       const row = { id: trial.id, createdAt: trial.createdAt, record: JSON.stringify(trial) };
