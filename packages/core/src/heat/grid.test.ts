@@ -25,6 +25,25 @@ it('fills any thickness, fine at both faces, mirror-symmetric, growing gently', 
   );
 });
 
+it('lays the same cells under the faces of a thicker piece', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.008, max: 0.028, noNaN: true }),
+      fc.double({ min: 0, max: 0.008, noNaN: true }),
+      (thickness, more) => {
+        const [thin, thick] = [gradedGrid(thickness), gradedGrid(thickness + more)];
+        let depth = 0;
+        for (const [i, size] of thin.entries()) {
+          depth += size;
+          if (depth > 0.16 * thickness) break;
+          expect(thick[i]).toBeCloseTo(size, 12);
+        }
+        expect(depth).toBeGreaterThan(0.00128);
+      },
+    ),
+  );
+});
+
 it('has about twice the cells when refined', () => {
   const [one, two] = [gradedGrid(0.03).length, gradedGrid(0.03, 2).length];
   expect(two / one).toBeGreaterThan(1.7);
