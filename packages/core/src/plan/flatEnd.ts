@@ -14,8 +14,8 @@ const PLACES: readonly number[] = [-1, -0.5, 0, 0.5, 1];
 /** Of the squares of the places: for the slope of the line through them. */
 const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
 /** The line is laid anew where it leads further than this share of what it was laid over. */
-const MOST_AVERAGINGS = 3;
-const CLOSE_ENOUGH = 0.25;
+const MOST_AVERAGINGS = 6;
+const CLOSE_ENOUGH = 0.1;
 /** Where the average differs more from the end itself, the end decides, K. */
 const AVERAGE_WITHIN = 0.25;
 
@@ -26,9 +26,9 @@ export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
 };
 
 /**
- * Where the end is flat it wavers by a tenth of a degree as cells of the face run dry one by one, and the time
- * that meets the target would leap with every change of the request. The one about which the end is right on
- * the average moves smoothly; it is taken unless its own end is further off than counts.
+ * Where the end is flat some hundredths of a degree are minutes, and the time that meets the target would leap
+ * with every change of the request. The one about which the end is right on the average moves smoothly; it is
+ * taken unless its own end is further off than counts.
  */
 function* averaged(
   cook: WayCook,

@@ -7,14 +7,10 @@ import type { Obstacle } from './planResult';
 import { spacingFor } from './recordPlan';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { burntCrust, longestOf, refused, tooCool } from './solveWay';
-import { steadiedTime } from './steadiedTime';
 import { WayCook, type WayRun } from './wayCook';
 
-/**
- * After some runs what they lead to together is taken, within what the solver's steps leave open, K; the
- * promise is half a degree.
- */
-const STILL_SHOWN = 0.15;
+/** After some runs an end is taken that is off by what the solver's steps leave open, K. */
+const STILL_SHOWN = 0.1;
 const EAGER_RUNS = 3;
 /** Most runs of a search: one that needs more has met a discontinuity of the model and is refused. */
 const MOST_RUNS = 12;
@@ -65,30 +61,6 @@ const believedSlope = (last: Crossing, at: Crossing, expected: number): number |
   return seen > expected / SLOPE_FACTOR && seen < expected * SLOPE_FACTOR ? seen : undefined;
 };
 
-/** Runs of a search so far, and what they are for. */
-interface Tried {
-  readonly tried: readonly Crossing[];
-  readonly goal: number;
-  /** K/s. */
-  readonly slope: number;
-  /** Longest the unknown may be, s. */
-  readonly most: number;
-}
-
-/** Where no run meets the target closely: what all of them lead to, if that too ends near enough. */
-function* steadied(
-  cook: WayCook,
-  run: WayRun,
-  { tried, goal, slope, most }: Tried,
-): Generator<null, WayRun> {
-  const value = steadiedTime(tried, goal, slope);
-  // A slope that is not known leads nowhere.
-  if (!(value >= 0 && value <= most)) return run;
-  yield null;
-  const together = cook.run(value);
-  return Math.abs(together.end.peak - goal) <= STILL_SHOWN ? together : run;
-}
-
 /**
  * The unknown on the section, from what was found in one dimension or on fewer columns: a few runs, each
  * corrected by the slope that was seen last, kept between what was too little and what was too much.
@@ -107,7 +79,6 @@ export function* refineWay(
   let low: Crossing | undefined;
   let high: Crossing | undefined;
   let last: Crossing = { x: NaN, y: NaN };
-  const tried: Crossing[] = [];
   let { value } = found.run;
   for (let i = 0; i < MOST_RUNS; i += 1) {
     yield null;
@@ -115,13 +86,10 @@ export function* refineWay(
     const at = { x: value, y: run.end.peak };
     slope = believedSlope(last, at, expected) ?? slope;
     last = at;
-    tried.push(at);
     const off = Math.abs(at.y - goal);
     if (off <= SHOWN_WITHIN || (i >= EAGER_RUNS && off <= STILL_SHOWN)) {
-      const met =
-        off <= SHOWN_WITHIN ? run : yield* steadied(cook, run, { tried, goal, slope, most });
-      const flat = cook.searsLater && isFlat(met, slope);
-      const settled = flat ? yield* settledWhereFlat(cook, met, goal, most) : met;
+      const flat = cook.searsLater && isFlat(run, slope);
+      const settled = flat ? yield* settledWhereFlat(cook, run, goal, most) : run;
       const burnt = burntCrust(settled, request);
       return burnt ? refused(burnt) : { ok: true, cook, run: settled, slope };
     }
