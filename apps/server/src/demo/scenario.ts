@@ -193,7 +193,7 @@ export const DEMO_COOKS: readonly DemoCook[] = [
       way: 'sear-oven-sear',
       edges: 'both',
     },
-    notes: 'Oven a little cool, so a few minutes over. Nobody minded.',
+    notes: 'The oven runs cool, so it was late. Nobody minded.',
   },
   {
     title: 'Trial strip, once',

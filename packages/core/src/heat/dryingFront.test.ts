@@ -2,17 +2,21 @@ import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { CRUST_WATER_SHARE } from './constants';
 import { fillCoefficients } from './fillCoefficients';
+import { baselineWith } from './heatModel';
 import { runFor } from './runFor';
+import { simulate } from './simulate';
 import { solverFor } from './solverFor';
+import type { Stage } from './stage';
 import { StepArrays } from './stepArrays';
 import { SEARCH_STEP_CONTROL } from './stepControl';
 import { onARack, onThePan, resting } from './surroundings';
 
 const STEAK = { tissue: 'lean-beef', thickness: 0.03, start: 20 } as const;
+const model = baselineWith('frontInCell');
 
 /** Resistances of the outermost cell with so much of its first water, m K/W. */
 const ofShare = (share: number): { readonly outward: number; readonly inward: number } => {
-  const solver = solverFor(STEAK);
+  const solver = solverFor(STEAK, { model });
   solver.water[0] = share * solver.full[0];
   const arrays = new StepArrays(solver.count, solver.volume);
   fillCoefficients(solver, arrays);
@@ -39,7 +43,7 @@ describe('a drying front', () => {
   it('leaves the same in what has dried, however long the steps', () => {
     for (const longest of [2, 30]) {
       const control = { ...SEARCH_STEP_CONTROL, longest };
-      const solver = solverFor(STEAK, { control });
+      const solver = solverFor(STEAK, { control, model });
       runFor(solver, onARack(110, 20), 3600);
       const shares = Array.from(solver.water, (water, c) => water / solver.full[c]);
       const front = shares.findIndex((share) => share > CRUST_WATER_SHARE);
@@ -50,7 +54,7 @@ describe('a drying front', () => {
 
   it('moves where a cook ends smoothly with the thickness of the piece', () => {
     const endOf = (thickness: number): number => {
-      const solver = solverFor({ ...STEAK, thickness });
+      const solver = solverFor({ ...STEAK, thickness }, { model });
       runFor(solver, onARack(110, 20), 1500);
       for (let side = 0; side < 2; side += 1) {
         runFor(solver, onThePan(220), 60);
@@ -66,5 +70,22 @@ describe('a drying front', () => {
       }),
       { numRuns: 40 },
     );
+  });
+
+  it('lets the usual grid end where one four times as fine does', () => {
+    const turns = Array.from({ length: 16 }, (): Stage => ({
+      kind: 'sear',
+      pan: 230,
+      seconds: 30,
+      thenFlip: true,
+    }));
+    const stages: readonly Stage[] = [...turns, { kind: 'rest', cover: 'open', seconds: 480 }];
+    const control = { meanError: 0.004, cellError: 0.5, longest: 6 };
+    const peakOn = (refinement: number): number =>
+      simulate(
+        { piece: { ...STEAK, thickness: 0.025, start: 8 }, model, stages },
+        { refinement, control },
+      ).stages.at(-1)?.corePeak ?? NaN;
+    expect(Math.abs(peakOn(1) - peakOn(4))).toBeLessThan(0.08);
   });
 });

@@ -3,7 +3,7 @@ import { CRUST_WATER_SHARE, STEFAN_BOLTZMANN } from './constants';
 import { bulgedContact } from './bulge';
 import type { Face } from './face';
 import type { PieceState } from './pieceState';
-import { wetPartOf } from './wetPart';
+import { wetPartOf } from './dryingFront';
 import {
   saturationSlope,
   vapourDensityAtMeat,
@@ -133,7 +133,8 @@ export class FaceLine {
   /**
    * Vapour leaves the first cell that is still wet (over a tenth of its first water), through what
    * has dried in front: the dry cells, and the dried part of that cell itself, so that the layer
-   * grows smoothly.
+   * grows smoothly. In the baseline it starts from the middle of what is still wet of a cell behind a
+   * dry one.
    */
   private prepareVapour(
     p: number,
@@ -142,7 +143,7 @@ export class FaceLine {
     vapourOfAir: number,
     areaScale: number,
   ): void {
-    const { temperature, water, full } = state;
+    const { temperature, water, full, model } = state;
     const { outer, inward, depth, sizes, area } = this.layout;
     let c = outer[p];
     let k = 0;
@@ -156,7 +157,9 @@ export class FaceLine {
       this.wetCell[p] = -1;
       return;
     }
-    dryDepth += sizes[k] * (1 - min(1, wetPartOf(water[c] / full[c])));
+    const share = min(1, water[c] / full[c]);
+    if (model.frontInCell) dryDepth += sizes[k] * (1 - wetPartOf(share));
+    else dryDepth += sizes[k] * (k === 0 ? 1 - share : 1 - share / 2);
     const t = temperature[c];
     const ease =
       (areaScale * area[p]) / vapourResistance(face.coefficient, face.temperature, dryDepth);

@@ -1,10 +1,10 @@
 import { PROPERTY_CEILING } from '../food';
-import { CONDUCTIVITY_DRY, CRUST_WATER_SHARE } from './constants';
+import { CONDUCTIVITY_DRY } from './constants';
+import { placeFronts } from './dryingFront';
 import { MELTING_HEAT, MELTS_FROM, MELTS_TO, meltingSlope } from './fatMelting';
 import type { PieceState } from './pieceState';
 import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
-import { wetPartOf } from './wetPart';
 
 /** Hoisted: a global is looked up at every use. */
 const { min } = Math;
@@ -13,8 +13,7 @@ const [W0, W1, W2] = CHOI_OKOS.water.capacity;
 
 /**
  * Resistances and heat capacity of every cell as it is now, and what conducts between neighbours: what
- * lies between the middles of two cells, in series. Towards a face a cell dries from its outer side, and
- * the middle is that of what is still wet: a front that moved by whole cells would jump.
+ * lies between two cells' heat, in series.
  */
 export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void => {
   const { temperature, water, full, perFull, heights, volume, count, rows, columns } = piece;
@@ -30,19 +29,8 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
     const wet = k0[c] + t * (k1[c] + t * k2[c]);
     const k = CONDUCTIVITY_DRY + (wet - CONDUCTIVITY_DRY) * share;
     resistivity[c] = 0.5 / k;
-    if (share === 1) {
-      inward[c] = 0.5 / k;
-      outward[c] = 0.5 / k;
-    } else if (share > CRUST_WATER_SHARE) {
-      const wetPart = wetPartOf(share);
-      const crust = CONDUCTIVITY_DRY + (wet - CONDUCTIVITY_DRY) * CRUST_WATER_SHARE;
-      inward[c] = (0.5 * wetPart) / wet;
-      outward[c] = inward[c] + (1 - wetPart) / crust;
-    } else {
-      // As the last water of a crust goes, the heat it holds comes to lie in its middle.
-      inward[c] = (0.5 - (0.5 * share) / CRUST_WATER_SHARE) / k;
-      outward[c] = 1 / k - inward[c];
-    }
+    outward[c] = resistivity[c];
+    inward[c] = resistivity[c];
     capacity[c] = volume[c] * (s0[c] + t * (s1[c] + t * s2[c]) + w * (W0 + t * (W1 + t * W2)));
   }
   if (piece.model.fatMelts) {
@@ -52,6 +40,7 @@ export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void =>
       capacity[c] += volume[c] * matter.fat[c] * MELTING_HEAT * meltingSlope(t);
     }
   }
+  if (piece.model.frontInCell) placeFronts(piece, arrays);
   const half = rows / 2;
   for (let j = 0, c = 0; j < columns; j += 1) {
     const columnArea = (area[j] * faceScale) / heightScale;

@@ -27,6 +27,8 @@ export const HEAT_OPTIONS = [
   'restSurface',
   /** Colour needs heat and dryness together. */
   'dryBrowning',
+  /** A drying front lies within a cell, and not in the middle of one. */
+  'frontInCell',
 ] as const;
 export type HeatOption = (typeof HEAT_OPTIONS)[number];
 
@@ -46,6 +48,7 @@ const all = (on: boolean): HeatModel => ({
   boneTaper: on,
   restSurface: on,
   dryBrowning: on,
+  frontInCell: on,
 });
 
 export const MODEL_NAMES = ['baseline', 'kitchen'] as const;

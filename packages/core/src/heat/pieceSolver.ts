@@ -261,9 +261,10 @@ export class PieceSolver extends PieceState {
   ): void {
     const wet = wetCell[p];
     const far = outer[p] + depth * inward;
+    const leaves = this.model.frontInCell ? LEFT_IN_CRUST : 0;
     let lacks = mass;
     for (let c = wet; c !== far && lacks !== 0; c += inward) {
-      lacks = this.takeWater(c, lacks, latent, LEFT_IN_CRUST * this.full[c]);
+      lacks = this.takeWater(c, lacks, latent, leaves * this.full[c]);
     }
     if (lacks > 0) this.giveBack(wet, lacks * latent);
   }

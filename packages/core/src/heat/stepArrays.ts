@@ -1,8 +1,8 @@
 /** Everything a step reads and writes, made once per solver so that a step allocates nothing. */
 export class StepArrays {
   /**
-   * Times a cell's height, the resistance from the middle of what is still wet of it to its rim, towards
-   * the nearer face and away from it, m K/W.
+   * Times a cell's height, the resistance from where its heat lies to its rim, towards the nearer face
+   * and away from it, m K/W: see `placeFronts`.
    */
   readonly outward: Float64Array;
   readonly inward: Float64Array;
