@@ -271,6 +271,7 @@ export class PieceSolver extends PieceState {
 
   /**
    * Takes water out of a cell as vapour, kg; below zero it condenses there.
+   * @param stays what is left in it at least, kg/m3
    * @returns what it lacks, kg
    */
   private takeWater(c: number, wanted: number, latent: number, stays = 0): number {
