@@ -4,9 +4,7 @@ import { CRUST_WATER_SHARE } from './constants';
 import { fillCoefficients } from './fillCoefficients';
 import { baselineWith } from './heatModel';
 import { runFor } from './runFor';
-import { simulate } from './simulate';
 import { solverFor } from './solverFor';
-import type { Stage } from './stage';
 import { StepArrays } from './stepArrays';
 import { SEARCH_STEP_CONTROL } from './stepControl';
 import { onARack, onThePan, resting } from './surroundings';
@@ -70,22 +68,5 @@ describe('a drying front', () => {
       }),
       { numRuns: 40 },
     );
-  });
-
-  it('lets the usual grid end where one four times as fine does', () => {
-    const turns = Array.from({ length: 16 }, (): Stage => ({
-      kind: 'sear',
-      pan: 230,
-      seconds: 30,
-      thenFlip: true,
-    }));
-    const stages: readonly Stage[] = [...turns, { kind: 'rest', cover: 'open', seconds: 480 }];
-    const control = { meanError: 0.004, cellError: 0.5, longest: 6 };
-    const peakOn = (refinement: number): number =>
-      simulate(
-        { piece: { ...STEAK, thickness: 0.025, start: 8 }, model, stages },
-        { refinement, control },
-      ).stages.at(-1)?.corePeak ?? NaN;
-    expect(Math.abs(peakOn(1) - peakOn(4))).toBeLessThan(0.08);
   });
 });

@@ -2,7 +2,6 @@ import { PROPERTY_CEILING } from '../food';
 import { CONDUCTIVITY_DRY, CRUST_WATER_SHARE } from './constants';
 import type { PieceState } from './pieceState';
 import type { StepArrays } from './stepArrays';
-import { FREE } from './sweep';
 
 /** Hoisted: a global is looked up at every use. */
 const { min } = Math;
@@ -16,27 +15,25 @@ export const wetPartOf = (share: number): number =>
   (share - CRUST_WATER_SHARE) / (1 - CRUST_WATER_SHARE);
 
 /**
- * Puts the heat of a cell where its front is: towards a face it dries from its outer side, boils at the
- * front itself and is otherwise as warm as the middle of what is still wet. A front in the middle of a cell
- * would jump from one to the next, and with it the heat that comes through the crust.
+ * Puts the heat of a drying cell in the middle of what is still wet of it: towards a face it dries from its
+ * outer side. A front in the middle of a cell would jump from one to the next, and with it the heat that
+ * comes through the crust.
  */
 export const placeFronts = (
   { temperature, water, full, perFull, count, matter }: PieceState,
-  { outward, inward, resistivity, held }: StepArrays,
+  { outward, inward, resistivity }: StepArrays,
 ): void => {
   const [k0, k1, k2] = matter.conductivity;
   for (let c = 0; c < count; c += 1) {
-    const boils = held[c] !== FREE;
-    if (water[c] >= full[c] && !boils) continue;
-    const share = min(1, water[c] * perFull[c]);
+    if (water[c] >= full[c]) continue;
+    const share = water[c] * perFull[c];
     if (share > CRUST_WATER_SHARE) {
       const t = min(temperature[c], PROPERTY_CEILING);
       const wet = k0[c] + t * (k1[c] + t * k2[c]);
       const crust = CONDUCTIVITY_DRY + (wet - CONDUCTIVITY_DRY) * CRUST_WATER_SHARE;
       const wetPart = wetPartOf(share);
-      const behind = wetPart / wet;
-      inward[c] = boils ? behind : behind / 2;
-      outward[c] = behind - inward[c] + (1 - wetPart) / crust;
+      inward[c] = (0.5 * wetPart) / wet;
+      outward[c] = inward[c] + (1 - wetPart) / crust;
     } else {
       // As the last water of a crust goes, its heat comes to lie in its middle.
       inward[c] = resistivity[c] * (1 - share / CRUST_WATER_SHARE);
