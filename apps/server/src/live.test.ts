@@ -6,7 +6,7 @@ import { type CookEvent } from '@crustan/core/cook';
 import { planOf } from '@crustan/core/tests';
 import { createApp } from './createApp';
 import { simulatedReadings } from './devices/simulatedKitchen';
-import { listening } from './listening';
+import { listening, type Listening } from './listening';
 import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
 
 const newsSchema = z.object({
@@ -41,7 +41,7 @@ const everyKind = (): readonly CookEvent[] => {
 
 describe('a cook followed live', () => {
   let temporary: ReturnType<typeof temporaryBook>;
-  let server: Awaited<ReturnType<typeof listening>>;
+  let server: Listening;
   let url: string;
   const open: AbortController[] = [];
   beforeEach(async () => {

@@ -3,7 +3,7 @@ import { afterEach, beforeEach } from '@jest/globals';
 import { bookImportSchema, problemSchema, type BookImport } from '@crustan/core/formats';
 import { createApp } from './createApp';
 import { cookStore } from './db/cookStore';
-import { listening } from './listening';
+import { listening, type Listening } from './listening';
 import { MIGRATIONS, newId, planRecord, T0, temporaryBook } from './testing';
 
 export const JSON_TYPE = { 'Content-Type': 'application/json' };
@@ -21,7 +21,7 @@ export const detailOf = ({ text }: Answer): string => problemSchema.parse(JSON.p
 /** A server on a book of its own for every test of a file, and how to ask it. */
 export const servedBook = () => {
   let temporary: ReturnType<typeof temporaryBook>;
-  let server: Awaited<ReturnType<typeof listening>>;
+  let server: Listening;
   beforeEach(async () => {
     temporary = temporaryBook();
     server = await listening(

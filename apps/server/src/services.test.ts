@@ -6,13 +6,13 @@ import type { ServiceEvent } from '@crustan/core/pass';
 import { createApp } from './createApp';
 import { BOOK_NAME } from './db/bookFiles';
 import { copyBook } from './imports/copyBook';
-import { listening } from './listening';
+import { listening, type Listening } from './listening';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 import { dish, service } from './testingMenu';
 
 describe('a service in the book', () => {
   let temporary: ReturnType<typeof temporaryBook>;
-  let server: Awaited<ReturnType<typeof listening>>;
+  let server: Listening;
   let url: string;
   beforeEach(async () => {
     temporary = temporaryBook();

@@ -196,8 +196,8 @@ ${liveTable()}
 ![The forecast along a cook](validation-forecast.svg)
 
 Half-way through the oven a probe does not tell more than that: kitchens that read alike so far are minutes apart
-at the end, and what is done otherwise after the oven is in no reading. As many fall within two minutes as the
-forecasts' own spreads lead to expect, and those spreads hold what they say.
+at the end, and what is done otherwise after the oven is in no reading. Twenty are few: of the bench's 200 as many
+fall within two minutes as the forecasts' own spreads lead to expect, and those spreads hold what they say.
 
 What this shows is how well the fit finds a kitchen that obeys the model. A real kitchen does not quite:
 the ranges carry 0.5 C of the model's own error in the end, and no more.
