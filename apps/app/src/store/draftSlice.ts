@@ -48,6 +48,8 @@ const OF_THE_PIECE = [
   'cover',
   'hold',
   'airing',
+  'game',
+  'treated',
 ] as const satisfies readonly (keyof PlanRequest)[];
 export type OfThePiece = (typeof OF_THE_PIECE)[number] | 'pan';
 
@@ -68,6 +70,8 @@ const asItComes = (request: PlanRequest): PlanRequest => {
     thaw: undefined,
     hold: undefined,
     airing: undefined,
+    game: undefined,
+    treated: undefined,
   };
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };

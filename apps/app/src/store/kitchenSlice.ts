@@ -9,12 +9,11 @@ import {
   type Kitchen,
   type UsedFigure,
 } from '@crustan/core/formats/kitchen';
-import type { Species } from '@crustan/core/food';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { GearUsed } from '@crustan/core/learn/loggedCook';
 import type { LearnedDeviation, PlanRequest } from '@crustan/core/plan/request';
-import { MINIMUM_TEMPERATURES } from '@crustan/core/safety/minimumTemperature';
+import { requiredMinimum } from '@crustan/core/plan/minimumOf';
 import type { PlannedOn } from '../workers/plan.worker';
 import type { RunGear } from '@crustan/core/schedule';
 import { recall } from './device';
@@ -131,7 +130,10 @@ export const requestHere = (
 };
 
 /** What a plan in this kitchen is made on. */
-export const plannedOn = (kitchen: Kitchen, species: Species): PlannedOn => ({
+export const plannedOn = (
+  kitchen: Kitchen,
+  request: Pick<PlanRequest, 'cut' | 'own' | 'game' | 'treated'>,
+): PlannedOn => ({
   pan: panInUse(kitchen),
-  minimum: kitchen.locked || kitchen.atRisk ? MINIMUM_TEMPERATURES[species].celsius : undefined,
+  minimum: requiredMinimum(kitchen, request),
 });

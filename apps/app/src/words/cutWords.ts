@@ -1,8 +1,16 @@
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
 import type { Show } from './show';
 
-/** What a request's piece is called. */
-export const pieceName = (request: Pick<PlanRequest, 'cut' | 'own'>): string => cutOf(request).name;
+type Piece = Pick<PlanRequest, 'cut' | 'own' | 'game' | 'treated'>;
+
+/** Name of a request's piece: `wild boar loin steak`, `tenderised strip steak`. */
+export const pieceName = (request: Piece): string => {
+  const { name, game } = cutOf(request);
+  const origin = request.game ?? game;
+  // The name of an own cut says what its cook wants it to say.
+  const wild = origin === 'wild' && request.own === undefined ? ['wild'] : [];
+  return [request.treated, ...wild, name].filter((word) => word !== undefined).join(' ');
+};
 
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

@@ -3,11 +3,13 @@ import { isFish, type Species } from '@crustan/core/food/species';
 import { fatOf } from '@crustan/core/gear/fats';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { CookPlan } from '@crustan/core/plan';
+import { BUTTER_ALLERGENS } from '@crustan/core/safety/allergens';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { airingOf } from '@crustan/core/plan/surfaceFilm';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
+import { containing } from './allergenWords';
 import type { Show } from './show';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 import { howBrowned, liftWords, pullWords, readingFirst, rounded, sayIntoPan } from './holdWords';
@@ -85,7 +87,8 @@ export const stepWords = (
   const { request, legs } = plan;
   const cut = cutOf(request);
   const leg = step.leg === undefined ? undefined : legs[step.leg];
-  const fat = fatOf(request.fat).name;
+  const { name: fat, allergens } = fatOf(request.fat);
+  const contains = containing(allergens);
   switch (step.kind) {
     case 'salt':
       return {
@@ -156,14 +159,17 @@ export const stepWords = (
         };
       }
       if (cut.skin) {
-        return { does: 'In, skin down', why: `a spoon of ${fat}; press it flat for half a minute` };
+        return {
+          does: 'In, skin down',
+          why: `a spoon of ${fat}; press it flat for half a minute${contains}`,
+        };
       }
       return {
         does: `A spoon of ${fat}, and in, away from you`,
         why:
           request.surface === 'wet'
-            ? 'it will spit: the water boils off first'
-            : PRESS_ADVICE[request.press],
+            ? `it will spit: the water boils off first${contains}`
+            : `${PRESS_ADVICE[request.press]}${contains}`,
       };
     case 'flat':
       return { does: 'Lay it on its face', why: `away from you; ${PRESS_ADVICE[request.press]}` };
@@ -183,7 +189,7 @@ export const stepWords = (
     case 'butter':
       return {
         does: 'Burner down, butter in, baste',
-        why: `${rounded(leg?.seconds ?? 0)}; foaming, never brown. Allergen: milk`,
+        why: `${rounded(leg?.seconds ?? 0)}; foaming, never brown${containing(BUTTER_ALLERGENS)}`,
       };
     case 'edges':
       return { does: 'Roll it round its edges', why: rounded(leg?.seconds ?? 0) };

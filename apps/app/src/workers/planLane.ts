@@ -231,7 +231,7 @@ export const followDraft = (store: AppStore): (() => void) => {
     return { request: draft.request, kitchen };
   };
   const plan = ({ request, kitchen }: ReturnType<typeof asked>): void =>
-    planAllWays(requestHere(request, kitchen), plannedOn(kitchen, cutOf(request).species));
+    planAllWays(requestHere(request, kitchen), plannedOn(kitchen, request));
   plan(asked());
   let due: ReturnType<typeof setTimeout> | undefined;
   // In a task of its own, after the one that moves the control under the thumb.

@@ -1,8 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Knob, SaltSchool, TemperSchool, ThicknessRange } from '@crustan/core/plan';
-import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import { requiredMinimum } from '@crustan/core/plan/minimumOf';
+import type { PlanRequest } from '@crustan/core/plan/request';
 import type { UnitSystem } from '@crustan/core/units';
-import { plannedOn } from '../store/kitchenSlice';
+import { panInUse } from '../store/kitchenSlice';
 import { useAppSelector } from '../store/store';
 import type { PlannedOn } from './plan.worker';
 import { plannerWorker } from './planner';
@@ -32,8 +33,8 @@ const ask: {
 /** What a request is planned on in this kitchen; the same object while the kitchen is. */
 export const usePlannedOn = (request: PlanRequest): PlannedOn => {
   const kitchen = useAppSelector((state) => state.kitchen);
-  const { species } = cutOf(request);
-  return useMemo(() => plannedOn(kitchen, species), [kitchen, species]);
+  const minimum = requiredMinimum(kitchen, request);
+  return useMemo(() => ({ pan: panInUse(kitchen), minimum }), [kitchen, minimum]);
 };
 
 /** A request that still moves is not asked about yet, ms. */

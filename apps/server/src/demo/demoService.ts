@@ -1,3 +1,4 @@
+import type { AllergenId } from '@crustan/core/food';
 import { keptPlan, type KeptDish, type ServiceRecord } from '@crustan/core/formats';
 import { DEFAULT_PAN } from '@crustan/core/gear';
 import { even, finished, seededRandom } from '@crustan/core/maths';
@@ -61,7 +62,7 @@ interface DemoTable {
   readonly pieces: readonly (readonly [dish: number, doneness: number])[];
   readonly sent?: number;
   readonly held?: true;
-  readonly allergy?: string;
+  readonly allergens?: AllergenId[];
 }
 
 const TONIGHT: readonly DemoTable[] = [
@@ -84,7 +85,7 @@ const TONIGHT: readonly DemoTable[] = [
       [1, 0],
       [0, 0],
     ],
-    allergy: 'fish',
+    allergens: ['fish'],
   },
   {
     table: '1',
@@ -148,33 +149,35 @@ const eventsOf = (
   dishes: readonly KeptDish[],
   idOf: (name: string) => string,
 ): readonly ServiceEvent[] =>
-  tables.flatMap(({ table, at, wanted, pieces, sent, held, allergy }): readonly ServiceEvent[] => {
-    const key = `${service.name} ${table}`;
-    const moment = (minutes: number): number => Math.round(service.opensAt + minutes * MINUTE);
-    const order: Order = {
-      id: idOf(`order ${key}`),
-      table,
-      pieces: pieces.flatMap(([dish, doneness], i) => {
-        const found = dishes[dish];
-        const portion = found?.portions[doneness] ?? found?.portions[0];
-        return found && portion
-          ? [{ id: idOf(`piece ${key} ${i}`), dish: found.id, doneness: portion.doneness }]
-          : [];
-      }),
-      ...(wanted === undefined ? {} : { wanted: moment(wanted) }),
-      ...(held ? { held } : {}),
-      ...(allergy === undefined ? {} : { allergy }),
-    };
-    const ordered: ServiceEvent = {
-      id: idOf(`ordered ${key}`),
-      kind: 'ordered',
-      at: moment(at),
-      order,
-    };
-    return sent === undefined
-      ? [ordered]
-      : [ordered, { id: idOf(`sent ${key}`), kind: 'sent', at: moment(sent), of: order.id }];
-  });
+  tables.flatMap(
+    ({ table, at, wanted, pieces, sent, held, allergens }): readonly ServiceEvent[] => {
+      const key = `${service.name} ${table}`;
+      const moment = (minutes: number): number => Math.round(service.opensAt + minutes * MINUTE);
+      const order: Order = {
+        id: idOf(`order ${key}`),
+        table,
+        pieces: pieces.flatMap(([dish, doneness], i) => {
+          const found = dishes[dish];
+          const portion = found?.portions[doneness] ?? found?.portions[0];
+          return found && portion
+            ? [{ id: idOf(`piece ${key} ${i}`), dish: found.id, doneness: portion.doneness }]
+            : [];
+        }),
+        ...(wanted === undefined ? {} : { wanted: moment(wanted) }),
+        ...(held ? { held } : {}),
+        ...(allergens === undefined ? {} : { allergens }),
+      };
+      const ordered: ServiceEvent = {
+        id: idOf(`ordered ${key}`),
+        kind: 'ordered',
+        at: moment(at),
+        order,
+      };
+      return sent === undefined
+        ? [ordered]
+        : [ordered, { id: idOf(`sent ${key}`), kind: 'sent', at: moment(sent), of: order.id }];
+    },
+  );
 
 /** What was prepared, counted as the service opened. */
 const counted = (

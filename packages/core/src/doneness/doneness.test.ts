@@ -1,6 +1,6 @@
 import { expect, it } from '@jest/globals';
 import { SPECIES } from '../food';
-import { MINIMUM_TEMPERATURES } from '../safety';
+import { minimumFor } from '../safety';
 import { onThePan, runFor, solverFor } from '../heat';
 import { crustColour, DONENESS_SCALES, donenessOf, donenessShares } from '.';
 
@@ -14,7 +14,7 @@ it.each(SPECIES)(
     });
     // The table's figure must always be reachable on the scale beside it.
     expect(scale.at(-1)?.target).toBeGreaterThanOrEqual(
-      Math.floor(MINIMUM_TEMPERATURES[species].celsius),
+      Math.floor(minimumFor({ species }).celsius),
     );
   },
 );

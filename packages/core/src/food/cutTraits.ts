@@ -1,3 +1,4 @@
+import type { GameOrigin } from './meatSafety';
 import type { Species } from './species';
 import type { TissueName } from './tissues';
 
@@ -34,4 +35,6 @@ export interface CutTraits {
   readonly rolled?: true | undefined;
   /** Boned, rolled and tied: what was its outside lies inside. */
   readonly tied?: true | undefined;
+  /** Game, and where it usually comes from; absent: no game. */
+  readonly game?: GameOrigin | undefined;
 }

@@ -1,3 +1,4 @@
+export * from './allergens';
 export * from './boneIn';
 export * from './buying';
 export * from './carving';
@@ -5,6 +6,7 @@ export * from './composition';
 export * from './cuts';
 export * from './cutTraits';
 export * from './footprint';
+export * from './meatSafety';
 export * from './rubs';
 export * from './species';
 export * from './tissues';

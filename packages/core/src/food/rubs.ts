@@ -1,3 +1,5 @@
+import type { AllergenId } from './allergens';
+
 export const RUB_IDS = [
   'pepper',
   'sugar',
@@ -17,7 +19,7 @@ export interface Rub {
   readonly name: string;
   /** From here on it turns bitter or burns within some minutes, C. */
   readonly bittersAt: number;
-  readonly allergen?: string;
+  readonly allergens: readonly AllergenId[];
 }
 
 /**
@@ -25,14 +27,14 @@ export interface Rub {
  * and garlic, thin and dry, char soonest; whole and coarse spices bear more than ground ones.
  */
 export const RUBS: Readonly<Record<RubId, Rub>> = {
-  pepper: { name: 'pepper', bittersAt: 175 },
-  sugar: { name: 'sugar', bittersAt: 165 },
-  honey: { name: 'honey', bittersAt: 135 },
-  paprika: { name: 'paprika', bittersAt: 135 },
-  garlic: { name: 'garlic', bittersAt: 140 },
-  'dried-herbs': { name: 'dried herbs', bittersAt: 150 },
-  'fresh-herbs': { name: 'fresh herbs', bittersAt: 140 },
-  mustard: { name: 'mustard', bittersAt: 150, allergen: 'mustard' },
-  coriander: { name: 'coriander seed', bittersAt: 165 },
-  sesame: { name: 'sesame', bittersAt: 160, allergen: 'sesame' },
+  pepper: { name: 'pepper', bittersAt: 175, allergens: [] },
+  sugar: { name: 'sugar', bittersAt: 165, allergens: [] },
+  honey: { name: 'honey', bittersAt: 135, allergens: [] },
+  paprika: { name: 'paprika', bittersAt: 135, allergens: [] },
+  garlic: { name: 'garlic', bittersAt: 140, allergens: [] },
+  'dried-herbs': { name: 'dried herbs', bittersAt: 150, allergens: [] },
+  'fresh-herbs': { name: 'fresh herbs', bittersAt: 140, allergens: [] },
+  mustard: { name: 'mustard', bittersAt: 150, allergens: ['mustard'] },
+  coriander: { name: 'coriander seed', bittersAt: 165, allergens: [] },
+  sesame: { name: 'sesame', bittersAt: 160, allergens: ['sesame'] },
 };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { CUT_IDS } from '../food/cuts';
+import { GAME_ORIGINS, MEAT_TREATMENTS } from '../food/meatSafety';
 import { RUB_IDS } from '../food/rubs';
 import { SPECIES } from '../food/species';
 import { TISSUE_NAMES } from '../food/tissues';
@@ -53,6 +54,7 @@ export const ownCutSchema = z.strictObject({
   whole: z.literal(true).optional(),
   rolled: z.literal(true).optional(),
   tied: z.literal(true).optional(),
+  game: oneOf(GAME_ORIGINS).optional(),
 }) satisfies z.ZodType<OwnCut>;
 
 /** The first books said how often a piece is turned; that is a way now. */
@@ -80,6 +82,8 @@ const asUsual =
 export const planRequestFields = {
   cut: oneOf(CUT_IDS),
   own: ownCutSchema.optional(),
+  game: oneOf(GAME_ORIGINS).optional(),
+  treated: oneOf(MEAT_TREATMENTS).optional(),
   thickness: bounded(PLAN_LIMITS.thickness, 'm'),
   weight: bounded(PLAN_LIMITS.weight, 'kg'),
   start: bounded(PLAN_LIMITS.start, 'C'),

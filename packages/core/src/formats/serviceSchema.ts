@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ALLERGEN_IDS } from '../food/allergens';
 import type { MenuDish } from '../pass/menuDish';
 import type { ServiceEvent } from '../pass/serviceEvent';
 import { WAYS } from '../plan/way';
@@ -23,6 +24,9 @@ const orderedPieceSchema = z.strictObject({
   note: name(120).optional(),
 });
 
+/** Declarable allergens, by id. */
+const allergensSchema = z.array(z.enum(ALLERGEN_IDS)).max(ALLERGEN_IDS.length);
+
 export const orderSchema = z.strictObject({
   id,
   table: name(40),
@@ -34,6 +38,7 @@ export const orderSchema = z.strictObject({
   wanted: moment.optional(),
   quoted: moment.optional(),
   held: z.literal(true).optional(),
+  allergens: allergensSchema.readonly().optional(),
   allergy: name(120).optional(),
   note: name(240).optional(),
 });
@@ -123,6 +128,8 @@ export const sideSchema = z.strictObject({
   needs: z.enum(['nothing', 'burner', 'oven', 'pan']),
   oven: celsius.optional(),
   keeps: seconds,
+  /** Absent: nobody stated them. */
+  allergens: allergensSchema.optional(),
 });
 
 /** A dish of the menu: a plan for each of its ways at each doneness. */

@@ -1,9 +1,13 @@
+import type { AllergenId } from '../food/allergens';
+
 /** A fat to sear in. */
 export interface Fat {
   readonly id: string;
   readonly name: string;
   /** Smoke point, C: the range that published tables give. */
   readonly smokes: readonly [number, number];
+  /** Refined groundnut oil and clarified butter stay declarable: only fully refined soya oil is exempt. */
+  readonly allergens: readonly AllergenId[];
 }
 
 /**
@@ -12,18 +16,18 @@ export interface Fat {
  * by 10-30 C: the lower figure is the one to keep under.
  */
 export const FATS = [
-  { id: 'rapeseed', name: 'refined rapeseed oil', smokes: [204, 230] },
-  { id: 'sunflower', name: 'refined sunflower oil', smokes: [225, 232] },
-  { id: 'groundnut', name: 'refined groundnut oil', smokes: [225, 232] },
-  { id: 'grapeseed', name: 'grapeseed oil', smokes: [205, 216] },
-  { id: 'rice-bran', name: 'rice bran oil', smokes: [232, 254] },
-  { id: 'light-olive', name: 'refined olive oil', smokes: [199, 240] },
-  { id: 'virgin-olive', name: 'extra virgin olive oil', smokes: [165, 207] },
-  { id: 'clarified-butter', name: 'clarified butter', smokes: [230, 250] },
-  { id: 'butter', name: 'butter', smokes: [150, 175] },
-  { id: 'lard', name: 'lard', smokes: [180, 190] },
-  { id: 'beef-dripping', name: 'beef dripping', smokes: [200, 215] },
-  { id: 'duck-fat', name: 'duck fat', smokes: [185, 195] },
+  { id: 'rapeseed', name: 'refined rapeseed oil', smokes: [204, 230], allergens: [] },
+  { id: 'sunflower', name: 'refined sunflower oil', smokes: [225, 232], allergens: [] },
+  { id: 'groundnut', name: 'refined groundnut oil', smokes: [225, 232], allergens: ['peanuts'] },
+  { id: 'grapeseed', name: 'grapeseed oil', smokes: [205, 216], allergens: [] },
+  { id: 'rice-bran', name: 'rice bran oil', smokes: [232, 254], allergens: [] },
+  { id: 'light-olive', name: 'refined olive oil', smokes: [199, 240], allergens: [] },
+  { id: 'virgin-olive', name: 'extra virgin olive oil', smokes: [165, 207], allergens: [] },
+  { id: 'clarified-butter', name: 'clarified butter', smokes: [230, 250], allergens: ['milk'] },
+  { id: 'butter', name: 'butter', smokes: [150, 175], allergens: ['milk'] },
+  { id: 'lard', name: 'lard', smokes: [180, 190], allergens: [] },
+  { id: 'beef-dripping', name: 'beef dripping', smokes: [200, 215], allergens: [] },
+  { id: 'duck-fat', name: 'duck fat', smokes: [185, 195], allergens: [] },
 ] as const satisfies readonly Fat[];
 export type FatId = (typeof FATS)[number]['id'];
 export const FAT_IDS = FATS.map(({ id }) => id);

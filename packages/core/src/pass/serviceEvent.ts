@@ -1,3 +1,5 @@
+import type { AllergenId } from '../food/allergens';
+
 /** A piece as it is ordered. */
 export interface OrderedPiece {
   /** Its cook in the book carries the same id. */
@@ -19,8 +21,11 @@ export interface Order {
   readonly quoted?: number | undefined;
   /** It waits until it is fired. */
   readonly held?: true | undefined;
-  /** What the table must not be served, and anything else the kitchen should know. */
+  /** Declarable allergens that the table must not be served. */
+  readonly allergens?: readonly AllergenId[] | undefined;
+  /** A note on the allergy, or one that is not among the declarable. */
   readonly allergy?: string | undefined;
+  /** Anything else the kitchen needs. */
   readonly note?: string | undefined;
 }
 

@@ -81,10 +81,16 @@ const started = (order: Order, at: number): Ticket => ({
   sidesBegun: [],
 });
 
-/** A change keeps what is known of the pieces that stay. */
-const changed = (ticket: Ticket, order: Order): Ticket => ({
-  ...ticket,
+/**
+ * A change replaces the whole order: a field that it leaves out is cleared. The state of the ticket, and of the pieces
+ * that stay, is kept.
+ */
+const changed = (
+  { state, orderedAt, firedAt, sentAt, dropped, sidesBegun, ...ticket }: Ticket,
+  order: Order,
+): Ticket => ({
   ...order,
+  ...{ state, orderedAt, firedAt, sentAt, dropped, sidesBegun },
   pieces: order.pieces.map((piece) => {
     const before = ticket.pieces.find(({ id }) => id === piece.id);
     return before ? { ...before, ...piece } : asPiece(piece);

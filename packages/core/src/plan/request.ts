@@ -1,4 +1,11 @@
-import { CUTS, type Cut, type CutId, type RubId } from '../food';
+import {
+  CUTS,
+  type Cut,
+  type CutId,
+  type GameOrigin,
+  type MeatTreatment,
+  type RubId,
+} from '../food';
 import type { FatId, GearIds, KitchenDeviation, KitchenTrait } from '../gear';
 import type {
   DryingPlace,
@@ -66,6 +73,10 @@ export interface PlanRequest {
   readonly cut: CutId;
   /** The cook's own piece, in place of the larder's. */
   readonly own?: OwnCut | undefined;
+  /** Where game comes from; absent: as the cut says. */
+  readonly game?: GameOrigin | undefined;
+  /** What was done to the meat that carries its surface inside; absent: intact whole muscle. */
+  readonly treated?: MeatTreatment | undefined;
   readonly thickness: number;
   readonly weight: number;
   /** As it comes out of the fridge. */
@@ -136,7 +147,7 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   salt: 0.01,
   saltAhead: 0,
   pan: 215,
-  fat: 'groundnut',
+  fat: 'sunflower',
   press: 'loose',
   knob: 'up',
   spot: 'fresh',

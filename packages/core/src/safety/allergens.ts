@@ -1,11 +1,19 @@
-import type { Species } from '../food';
+import type { AllergenId } from '../food/allergens';
+import type { Species } from '../food/species';
 
-const ALLERGENS: Partial<Readonly<Record<Species, readonly string[]>>> = {
+/** Allergens of each animal itself. */
+export const ANIMAL_ALLERGENS: Readonly<Record<Species, readonly AllergenId[]>> = {
+  beef: [],
+  veal: [],
+  pork: [],
+  lamb: [],
+  venison: [],
+  duck: [],
   salmon: ['fish'],
   tuna: ['fish'],
   'white-fish': ['fish'],
   scallop: ['molluscs'],
 };
 
-/** Allergens a plain plan brings to the plate. */
-export const allergensOf = (species: Species): readonly string[] => ALLERGENS[species] ?? [];
+/** Allergens of the butter that a piece is basted with. */
+export const BUTTER_ALLERGENS: readonly AllergenId[] = ['milk'];

@@ -1,7 +1,7 @@
-import type { Species } from '../food';
+import type { Species } from '../food/species';
 
-/** Fish served cooler than this is to have been frozen first, C. FDA Food Code 3-402.11. */
-export const PARASITES_DIE_AT = 60;
+/** Fish served cooler than this must have been frozen first, C. FDA Food Code 3-401.11 and 3-402.11 (63 C, 145 F). */
+export const PARASITES_DIE_AT = 63;
 
 /** Freezing that kills parasites in fish: FDA Food Code 3-402.11. */
 export const PARASITE_FREEZING: readonly { readonly celsius: number; readonly hours: number }[] = [
@@ -11,6 +11,6 @@ export const PARASITE_FREEZING: readonly { readonly celsius: number; readonly ho
 
 const FISH: readonly Species[] = ['salmon', 'tuna', 'white-fish'];
 
-/** Whether a fish that ends at a temperature should have been frozen before, local codes aside. */
+/** Whether a fish that ends at a temperature, C, must have been frozen before; local codes may exempt it. */
 export const frozenFirst = (species: Species, celsius: number): boolean =>
   FISH.includes(species) && celsius < PARASITES_DIE_AT;

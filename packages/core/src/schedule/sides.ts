@@ -1,3 +1,4 @@
+import type { AllergenId } from '../food/allergens';
 import type { Run, RunStep } from './run';
 
 /** Something else for the plate, with its own minutes. Seconds and C. */
@@ -12,6 +13,8 @@ export interface Side {
   readonly oven?: number | undefined;
   /** It may wait this long before the plate. */
   readonly keeps: number;
+  /** Declarable allergens in it; absent: nobody stated them. */
+  readonly allergens?: AllergenId[] | undefined;
 }
 
 export type SideConflict =

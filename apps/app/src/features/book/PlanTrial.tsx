@@ -2,7 +2,7 @@ import { selectCooks } from '../../store/stoveSlice';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useRouter } from 'expo-router';
-import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
+import type { PlanRequest } from '@crustan/core/plan/request';
 import type { TrialKind } from '@crustan/core/trial/trial';
 import { sameVariant, variantsOf } from '@crustan/core/trial/variantsOf';
 import { sayFailure, useKeepTrialMutation } from '../../store/bookApi';
@@ -50,7 +50,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
       const variant = variants[i];
       return variant ? [requestHere(variant, kitchen)] : [];
     });
-    const on = plannedOn(kitchen, cutOf(request).species);
+    const on = plannedOn(kitchen, request);
     const plateAt = plateMoment(plate, kitchenNow());
     const planned = await planRecordsOf(asked, { on, plateAt, kitchen, show });
     setPlanning(false);

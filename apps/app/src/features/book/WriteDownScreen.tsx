@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Link, useRouter } from 'expo-router';
 import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
-import { cutOf } from '@crustan/core/plan/request';
 import { bookApi, sayFailure } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { plannedOn, requestHere } from '../../store/kitchenSlice';
@@ -48,7 +47,7 @@ export const WriteDownScreen = () => {
     setWrong(undefined);
     try {
       const asked = requestHere(request, kitchen);
-      const on = { ...plannedOn(kitchen, cutOf(request).species), minimum: undefined };
+      const on = { ...plannedOn(kitchen, request), minimum: undefined };
       const [planned] = await planRecordsOf([asked], { on, plateAt: inAt, kitchen, show });
       if (!planned?.ok) {
         setWrong(planned ? sayObstacle(planned.obstacle, asked, show) : 'It was not planned.');

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { SPECIES, type Species } from '@crustan/core/food';
-import { MINIMUM_TEMPERATURES } from '@crustan/core/safety';
+import { minimumFor } from '@crustan/core/safety/minimumTemperature';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useScales } from '../../store/useScales';
@@ -23,7 +23,7 @@ export const ScaleEditor = () => {
   const scales = useAppSelector((state) => state.kitchen.scales);
   const [species, setSpecies] = useState<Species>('beef');
   const scale = scaleOf(species);
-  const minimum = MINIMUM_TEMPERATURES[species];
+  const minimum = minimumFor({ species });
   const move = (index: number, from: number): void => {
     const moved = scale.map((step, i) => {
       if (i !== index) return { ...step };

@@ -67,12 +67,13 @@ describe('the kitchen', () => {
 
   it('a lock, or someone at risk, keeps plans to the table', () => {
     const { kitchen } = kitchenOf();
-    expect(plannedOn(kitchen(), 'duck').minimum).toBeUndefined();
+    const DUCK = { cut: 'duck-breast' } as const;
+    expect(plannedOn(kitchen(), DUCK).minimum).toBeUndefined();
     fireEvent.click(screen.getByText('Locked to the published minimum'));
-    expect(plannedOn(kitchen(), 'duck').minimum).toBe(73.9);
+    expect(plannedOn(kitchen(), DUCK).minimum).toBe(73.9);
     fireEvent.click(screen.getByText('a caution beside each plan'));
     fireEvent.click(screen.getByText('Someone at risk'));
-    expect(plannedOn(kitchen(), 'beef').minimum).toBe(62.8);
+    expect(plannedOn(kitchen(), { cut: 'ribeye' }).minimum).toBe(62.8);
   });
 
   it('sets burner, oven, salt and the rule for the rest, all of it fit to be kept', () => {

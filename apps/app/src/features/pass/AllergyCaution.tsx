@@ -1,33 +1,32 @@
-import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import { dishConflicts, type DishConflict } from '@crustan/core/pass/orderAllergens';
 import type { Order } from '@crustan/core/pass/serviceEvent';
-import { cutOf } from '@crustan/core/plan/request';
-import { allergensOf } from '@crustan/core/safety';
 import { Caution } from '../../ui/Caution';
+import { sayAllergens } from '../../words/allergenWords';
+import { SharedPanCautions } from './SharedPanCautions';
+import type { PassNow } from './usePass';
 
 interface Props {
-  readonly ticket: Pick<Order, 'allergy' | 'pieces'>;
-  readonly dishes: readonly KeptDish[];
+  readonly ticket: Pick<Order, 'id' | 'allergens' | 'allergy' | 'pieces'>;
+  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'gear' | 'schedule' | 'line'>;
 }
 
-/** What a dish's own plan brings to the plate: its animal's allergens, and milk where it is basted. */
-const allergensIn = ({ portions }: KeptDish): readonly string[] => {
-  const request = portions[0]?.options[0]?.plan.request;
-  if (!request) return [];
-  return [...allergensOf(cutOf(request).species), ...(request.baste > 0 ? ['milk'] : [])];
-};
+const sayConflict = ({ dish, carries, unstated }: DishConflict): string =>
+  [
+    ...(carries.length === 0 ? [] : [`${dish.name} contains ${sayAllergens(carries)}.`]),
+    ...(unstated.length === 0
+      ? []
+      : [`${dish.name}: allergens of ${unstated.join(', ')} are not stated.`]),
+  ].join(' ');
 
-/** Says where a table has ordered what it must not be served. What sauces and sides bring is not known here. */
-export const AllergyCaution = ({ ticket: { allergy, pieces }, dishes }: Props) => {
-  if (allergy === undefined) return null;
-  const said = allergy.toLowerCase();
-  const wrong = dishes.filter(
-    (dish) =>
-      pieces.some((piece) => piece.dish === dish.id) &&
-      allergensIn(dish).some((allergen) => said.includes(allergen) || allergen.includes(said)),
-  );
-  return wrong.length === 0 ? null : (
-    <Caution lead="Check this order.">
-      {`${wrong.map(({ name }) => name).join(' and ')}: the plan itself has ${allergy} in it. What the sides and the sauce bring is not known here.`}
-    </Caution>
+/** Cautions of an allergic table: dishes that carry what it avoids, and pans that held it. */
+export const AllergyCaution = ({ ticket, pass }: Props) => {
+  const conflicts = dishConflicts(ticket, pass.dishes);
+  return (
+    <>
+      {conflicts.length === 0 ? null : (
+        <Caution lead="Check this order.">{conflicts.map(sayConflict).join(' ')}</Caution>
+      )}
+      <SharedPanCautions pass={pass} ticket={ticket.id} />
+    </>
   );
 };

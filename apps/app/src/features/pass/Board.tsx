@@ -15,6 +15,7 @@ import { ClockLanes } from './ClockLanes';
 import { LateTables } from './LateTables';
 import { ProbeAdvice } from './ProbeAdvice';
 import { sayDone, sayDue, sayThing } from './passWords';
+import { SharedPanCautions } from './SharedPanCautions';
 import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -94,6 +95,7 @@ export const Board = ({ pass, presses }: Props) => {
           )}
         </View>
         <View className={`gap-4 ${wide ? 'flex-1' : ''}`}>
+          <SharedPanCautions pass={pass} />
           <LateTables pass={pass} presses={presses} />
           {watches ? null : <ProbeAdvice pass={pass} />}
           <ClockLanes pass={pass} />

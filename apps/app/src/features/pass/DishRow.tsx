@@ -1,8 +1,11 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import { requiredMinimum, type MinimumRules } from '@crustan/core/plan/minimumOf';
+import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
 import { TextField } from './TextField';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -21,8 +24,23 @@ const sayLeft = (left: number): string => {
   return left === 0 ? 'none left' : `${left} left`;
 };
 
+/** Portions that end under the minimum that the kitchen requires, with that minimum, C. */
+const underMinimum = (
+  portions: KeptDish['portions'],
+  rules: MinimumRules,
+): ReadonlyMap<string, number> =>
+  new Map(
+    portions.flatMap(({ doneness, target, options: [option] }) => {
+      const minimum = option && requiredMinimum(rules, option.plan.request);
+      return minimum !== undefined && target < minimum ? [[doneness, minimum] as const] : [];
+    }),
+  );
+
 /** A dish as it is ordered: a tap for each piece, and how many are left where they were counted. */
 export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, onAdd }: Props) => {
+  const show = useShow();
+  const rules = useAppSelector((state) => state.kitchen);
+  const under = underMinimum(portions, rules);
   const [counting, setCounting] = useState<string>();
   const counted = pass.state.stock.get(id);
   const left = counted === undefined ? undefined : counted - asked;
@@ -60,13 +78,20 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
             key={doneness}
             role="button"
             aria-label={`Add ${name}, ${doneness}`}
+            aria-disabled={under.has(doneness)}
+            disabled={under.has(doneness)}
             onPress={() => onAdd(doneness)}
-            className="min-h-touch justify-center rounded border border-iron-500 px-3 active:bg-iron-700"
+            className={`min-h-touch justify-center rounded border border-iron-500 px-3 active:bg-iron-700 ${under.has(doneness) ? 'opacity-40' : ''}`}
           >
             <Text tone="text-salt-50">{`+ ${doneness}`}</Text>
           </Pressable>
         ))}
       </View>
+      {[...under].map(([doneness, minimum]) => (
+        <Text key={doneness} voice="small" tone="text-salt-200">
+          {`${doneness} ends under ${show.temperature(minimum, 1)}, the minimum set in Kitchen.`}
+        </Text>
+      ))}
       {counting === undefined ? null : (
         <View className="flex-row items-end gap-2">
           <TextField

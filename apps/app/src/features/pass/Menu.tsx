@@ -1,12 +1,27 @@
 import { ScrollView, View } from 'react-native';
 import { Link } from 'expo-router';
+import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import { dishAllergens } from '@crustan/core/pass/orderAllergens';
+import { unstatedSides } from '@crustan/core/plan/plateAllergens';
 import { sayFailure } from '../../store/bookApi';
 import { useDishesQuery, useDropDishMutation } from '../../store/passApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { sayAllergens } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { NewDish } from './NewDish';
+
+/** Allergens of a dish and the sides that nobody stated, in a few words. */
+const allergenLine = (dish: Pick<KeptDish, 'portions' | 'sides'>): string | undefined => {
+  const contains = sayAllergens(dishAllergens(dish));
+  const unstated = unstatedSides(dish.sides);
+  const parts = [
+    ...(contains === '' ? [] : [`contains ${contains}`]),
+    ...(unstated.length === 0 ? [] : [`allergens not stated: ${unstated.join(', ')}`]),
+  ];
+  return parts.length === 0 ? undefined : parts.join('; ');
+};
 
 /** A menu is read by the minute. */
 const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
@@ -60,6 +75,7 @@ export const Menu = () => {
                   ...sides.map(
                     (side) => `with ${side.name}, ${minutes(side.handsOn + side.handsOff)}`,
                   ),
+                  allergenLine({ portions, sides }),
                   cost === undefined ? undefined : `costs ${cost}`,
                   price === undefined ? undefined : `sold at ${price}`,
                 ]

@@ -3,9 +3,9 @@ import { View } from 'react-native';
 import { keptPlan } from '@crustan/core/formats/keptPlan';
 import type { PieceOption } from '@crustan/core/pass/dish';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
+import { requiredMinimum } from '@crustan/core/plan/minimumOf';
 import { cutOf } from '@crustan/core/plan/request';
 import { waysFor, WAY_TRAITS, type Way } from '@crustan/core/plan/way';
-import { MINIMUM_TEMPERATURES } from '@crustan/core/safety/minimumTemperature';
 import { sayFailure } from '../../store/bookApi';
 import { useKeepDishMutation } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
@@ -58,7 +58,7 @@ export const NewDish = () => {
   const [keep, kept] = useKeepDishMutation();
   const cut = cutOf(draft);
   const scale = scaleOf(cut.species);
-  const minimum = kitchen.locked ? MINIMUM_TEMPERATURES[cut.species].celsius : undefined;
+  const minimum = requiredMinimum(kitchen, draft);
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState<readonly string[]>([
     donenessOf(cut.species, draft.target).name,
@@ -90,7 +90,7 @@ export const NewDish = () => {
         setShare(undefined);
         setRefused(
           minimum !== undefined && step.target < minimum
-            ? `${capital(step.name)} ends under ${show.temperature(minimum)}, which this kitchen keeps to: choose a doneness over it.`
+            ? `${capital(step.name)} ends under ${show.temperature(minimum, 1)}, the minimum set in Kitchen. Choose a higher doneness.`
             : `${capital(step.name)} cannot be planned this way: change the plan, then come back.`,
         );
         return;

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
+import type { AllergenId } from '@crustan/core/food/allergens';
 import { serviceJob } from '@crustan/core/pass/lineNow';
 import { sidesOf } from '@crustan/core/pass/menuDish';
 import type { Order, OrderedPiece } from '@crustan/core/pass/serviceEvent';
@@ -10,6 +11,7 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { passWorker } from '../../workers/passWorker';
+import { AllergyField } from './AllergyField';
 import { DishRow } from './DishRow';
 import { TextField } from './TextField';
 import { toldPieces, type PassNow } from './usePass';
@@ -36,6 +38,7 @@ type When = (typeof WHEN)[number]['value'];
 interface Draft {
   readonly table: string;
   readonly pieces: readonly OrderedPiece[];
+  readonly allergens: readonly AllergenId[];
   readonly allergy: string;
   readonly when: When | 'kept';
   readonly order: string;
@@ -49,6 +52,7 @@ const draftOf = (ticket: Ticket | undefined): Draft => ({
     doneness,
     ...(note === undefined ? {} : { note }),
   })),
+  allergens: ticket?.allergens ?? [],
   allergy: ticket?.allergy ?? '',
   when: ticket ? 'kept' : 'soon',
   order: ticket?.id ?? newId(),
@@ -58,7 +62,7 @@ const draftOf = (ticket: Ticket | undefined): Draft => ({
 export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
   const show = useShow();
   const [draft, setDraft] = useState(() => draftOf(ticket));
-  const { table, pieces, allergy, when } = draft;
+  const { table, pieces, allergens, allergy, when } = draft;
   const change = (by: Partial<Draft>): void => setDraft((before) => ({ ...before, ...by }));
   const minutes = WHEN.find(({ value }) => value === when)?.minutes;
   const { landsAt, late } = useQuote(pass, pieces, minutes);
@@ -82,7 +86,9 @@ export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
       ...(wanted === undefined ? {} : { wanted }),
       ...(quoted === undefined ? {} : { quoted }),
       ...(when === 'held' ? { held: true as const } : {}),
+      ...(allergens.length === 0 ? {} : { allergens: [...allergens] }),
       ...(allergy.trim() === '' ? {} : { allergy: allergy.trim() }),
+      ...(ticket?.note === undefined ? {} : { note: ticket.note }),
     };
     presses.say(
       { kind: ticket ? 'changed' : 'ordered', order },
@@ -96,23 +102,20 @@ export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
       <Text voice="head" tone="text-salt-50" heading={2}>
         {ticket ? `Change table ${ticket.table}` : 'Take an order'}
       </Text>
-      <View className="flex-row flex-wrap gap-2">
-        <TextField
-          label="Table"
-          value={table}
-          onIron
-          onChange={(text) => change({ table: text.slice(0, 40) })}
-          onEnter={add}
-        />
-        <TextField
-          label="Must not be served (allergy)"
-          value={allergy}
-          onIron
-          wide
-          onChange={(text) => change({ allergy: text })}
-          onEnter={add}
-        />
-      </View>
+      <TextField
+        label="Table"
+        value={table}
+        onIron
+        onChange={(text) => change({ table: text.slice(0, 40) })}
+        onEnter={add}
+      />
+      <AllergyField
+        allergens={allergens}
+        note={allergy}
+        onAllergens={(chosen) => change({ allergens: chosen })}
+        onNote={(text) => change({ allergy: text })}
+        onEnter={add}
+      />
       {pass.dishes.map((dish) => (
         <DishRow
           key={dish.id}

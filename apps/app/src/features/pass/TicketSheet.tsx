@@ -1,6 +1,8 @@
 import { View } from 'react-native';
+import { avoidedBy, dishConflicts } from '@crustan/core/pass/orderAllergens';
 import { sidesOf } from '@crustan/core/pass/menuDish';
 import { Text } from '../../ui/Text';
+import { sayAllergens, sayAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { sayPiece } from './passWords';
 import type { PassNow } from './usePass';
@@ -20,7 +22,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
           state === 'held' ? 'held until fired' : undefined,
           wanted === undefined ? undefined : `wanted ${show.clock(wanted)}`,
           landing ? `lands ${show.clock(pass.momentOf(landing.landsAt))}` : undefined,
-          allergy === undefined ? undefined : `NO ${allergy}`,
+          sayAvoided(avoidedBy(ticket), allergy)?.toUpperCase(),
           note,
         ].filter((part) => part !== undefined);
         return (
@@ -34,6 +36,14 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
             })}
             {sides.map(({ side, plates }) => (
               <Text key={side.name}>{`☐ ${side.name} × ${plates}`}</Text>
+            ))}
+            {dishConflicts(ticket, pass.dishes).map(({ dish, carries, unstated }) => (
+              <Text key={dish.id} voice="strong">
+                {`CHECK ${dish.name}: ${[
+                  ...(carries.length === 0 ? [] : [`contains ${sayAllergens(carries)}`]),
+                  ...(unstated.length === 0 ? [] : [`not stated: ${unstated.join(', ')}`]),
+                ].join('; ')}`}
+              </Text>
             ))}
           </View>
         );

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
+import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { sayDuration } from '@crustan/core/units';
 import { newId } from '../../store/newId';
@@ -8,6 +9,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { WIDE } from '../../ui/wide';
+import { sayAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';
@@ -95,6 +97,7 @@ interface RowProps extends Props {
 const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
   const show = useShow();
   const { id, table, state, pieces, wanted, sentAt, allergy, note } = ticket;
+  const avoided = sayAvoided(avoidedBy(ticket), allergy);
   const landing = pass.schedule?.tickets.find((one) => one.id === id);
   const when =
     state === 'sent' && sentAt !== undefined
@@ -112,12 +115,12 @@ const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
         </Text>
         <Text voice="figure" tone="text-salt-200">{`${when}${promise}`}</Text>
       </View>
-      {allergy === undefined ? null : (
+      {avoided === undefined ? null : (
         <View className="self-start rounded bg-hazard px-2">
-          <Text voice="label">{`No ${allergy}`}</Text>
+          <Text voice="label">{avoided}</Text>
         </View>
       )}
-      <AllergyCaution ticket={ticket} dishes={pass.dishes} />
+      <AllergyCaution ticket={ticket} pass={pass} />
       {note === undefined ? null : (
         <Text voice="small" tone="text-salt-200">
           {note}

@@ -2,6 +2,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { answerWith, json } from '../../fakeServer';
 import { renderWithStore } from '../../renderWithStore';
+import { kitchenChanged } from '../../store/kitchenSlice';
 import { roleTold } from '../../store/reachSlice';
 import { uuid } from '../../testing';
 import { After } from './After';
@@ -10,6 +11,15 @@ import { OpenService } from './OpenService';
 import { begun, OPENS, ordered, ORDERS, pieceOn, STRIP } from './testing';
 
 jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
+const mockMinimums: unknown[] = [];
+jest.mock('../../workers/passWorker', () => ({
+  passWorker: () => ({
+    portion: ({ minimum }: { minimum: unknown }) => {
+      mockMinimums.push(minimum);
+      return Promise.resolve([]);
+    },
+  }),
+}));
 jest.mock('../../workers/useForecasts', () => ({
   useForecasts: () => ({}),
   movedPull: () => undefined,
@@ -38,6 +48,28 @@ describe('the menu, and what a service came to', () => {
     fireEvent.click(within(dishes).getByRole('button', { name: 'Take off Strip' }));
     await waitFor(() => expect(asked.some(({ method }) => method === 'DELETE')).toBe(true));
   });
+
+  it('names the allergens of a dish, and the sides that nobody stated', async () => {
+    const side = { name: 'Mash', handsOn: 60, handsOff: 0, needs: 'burner', keeps: 1 } as const;
+    const sauce = { ...side, name: 'Sauce', allergens: ['milk', 'celery'] };
+    answerWith(() => json({ dishes: [{ ...STRIP, sides: [side, sauce] }] }));
+    renderWithStore(<Menu />);
+    const dishes = await screen.findByRole('list', { name: 'Dishes' });
+    expect(dishes.textContent).toContain('contains celery, milk; allergens not stated: Mash');
+  });
+
+  it.each(['locked', 'atRisk'] as const)(
+    'a dish under the published minimum is refused while the kitchen is %s',
+    async (rule) => {
+      answerWith(() => json({ dishes: [] }));
+      const { store } = renderWithStore(<Menu />);
+      act(() => void store.dispatch(kitchenChanged({ [rule]: true })));
+      fireEvent.click(await screen.findByRole('button', { name: /^Put .* on the menu$/ }));
+      await waitFor(() => expect(mockMinimums).toEqual([62.8]));
+      expect(screen.getByRole('alert').textContent).toMatch(/ends under 62.8 °C, the minimum set/);
+      mockMinimums.length = 0;
+    },
+  );
 
   it('says of a late table why it was', async () => {
     const [order] = [ordered(100, '7', 1, { wanted: OPENS + 1_800_000 })];

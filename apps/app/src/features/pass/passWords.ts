@@ -1,9 +1,11 @@
+import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { Taken } from '@crustan/core/pass/timeline';
 import type { Thing } from '@crustan/core/pass/thingsToDo';
 import type { LateReason, WhyLate } from '@crustan/core/pass/whyLate';
 import { sayDuration } from '@crustan/core/units';
 import type { Firmness } from '@crustan/core/pass/firmness';
 import type { ActionKind } from '@crustan/core/schedule/actions';
+import { sayAvoided } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
 import type { Show } from '../../words/show';
 import type { PassNow } from './usePass';
@@ -63,6 +65,16 @@ export const sayPlace = (
   return placed ? gearName(pass, place, placed[place]) : '';
 };
 
+/** What a table must not be served, behind a task. */
+const avoidedOf = ({ state }: Pick<PassNow, 'state'>, id: string): string => {
+  const ticket = state.tickets.find((one) => one.id === id);
+  const says = ticket && sayAvoided(avoidedBy(ticket), ticket.allergy);
+  return says === undefined ? '' : ` · ${says}`;
+};
+
+/** Actions that bring a piece into contact with a pan or with fat. */
+const ALLERGY_ACTIONS: readonly ActionKind[] = ['in', 'butter', 'back'];
+
 export interface ThingWords {
   readonly does: string;
   /** Of what, and for whom. */
@@ -85,7 +97,7 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
     case 'plate': {
       const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);
       const count = ticket?.pieces.length ?? 0;
-      const allergy = ticket?.allergy === undefined ? '' : ` · no ${ticket.allergy}`;
+      const allergy = avoidedOf(pass, thing.ticket);
       return {
         does: 'Plate and send',
         of: `${sayTable(pass, thing.ticket)} · ${count === 1 ? '1 piece' : `${count} pieces`}${allergy}`,
@@ -104,7 +116,8 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
         thing.action === 'in'
           ? ` ${sayPlace(pass, thing.piece, thing.station === 'oven' ? 'oven' : 'pan')}`
           : '';
-      return { does: `${does}${where}`, of, happened };
+      const allergy = ALLERGY_ACTIONS.includes(thing.action) ? avoidedOf(pass, thing.ticket) : '';
+      return { does: `${does}${where}`, of: `${of}${allergy}`, happened };
     }
   }
 };

@@ -11,7 +11,7 @@ import { GearStrip } from './GearStrip';
 import { LateTables } from './LateTables';
 import { Tickets } from './Tickets';
 import { TicketSheet } from './TicketSheet';
-import { begun, heardPresses, ORDERS, passOf, pieceOn, toldOf } from './testing';
+import { begun, heardPresses, ordered, ORDERS, passOf, pieceOn, STRIP, toldOf } from './testing';
 import type { PassNow } from './usePass';
 
 jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
@@ -63,7 +63,7 @@ describe('the board', () => {
     shown(passOf(ORDERS));
     fireEvent.click(screen.getByRole('radio', { name: 'Plates' }));
     expect(screen.getByRole('heading', { level: 2, name: 'Plate and send' })).toBeTruthy();
-    expect(screen.getByText('Table 7 · 2 pieces · no nuts')).toBeTruthy();
+    expect(screen.getByText('Table 7 · 2 pieces · No tree nuts, peanuts (nuts)')).toBeTruthy();
   });
 
   it('on a phone that watches has everything but the buttons', () => {
@@ -186,7 +186,7 @@ describe('tickets', () => {
 
   it('held ones come first and are fired; open ones are held, changed, cancelled', () => {
     const presses = shown();
-    expect(ticket('7').textContent).toContain('No nuts');
+    expect(ticket('7').textContent).toContain('No tree nuts, peanuts (nuts)');
     fireEvent.click(within(ticket('8')).getByText('Fire table 8'));
     fireEvent.click(within(ticket('7')).getByText('Hold'));
     fireEvent.click(within(ticket('7')).getByText('Cancel'));
@@ -210,6 +210,59 @@ describe('tickets', () => {
     expect(presses.said).toMatchObject([
       { kind: 'ordered', order: { table: '12', held: true, pieces: [{}, { doneness: 'rare' }] } },
     ]);
+  });
+
+  it('an allergy is chosen from the declarable allergens, with a note, and a dish that carries it is named', () => {
+    const presses = shown();
+    fireEvent.change(screen.getByRole('textbox', { name: 'Table' }), { target: { value: '12' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Add Strip, rare' }));
+    fireEvent.click(screen.getByText('Add an allergy'));
+    expect(screen.getAllByRole('checkbox')).toHaveLength(14);
+    fireEvent.click(screen.getByRole('checkbox', { name: 'milk' }));
+    fireEvent.change(screen.getByRole('textbox', { name: 'Allergy note' }), {
+      target: { value: 'mild' },
+    });
+    fireEvent.click(screen.getByText('Add the order'));
+    expect(presses.said).toMatchObject([
+      { kind: 'ordered', order: { table: '12', allergens: ['milk'], allergy: 'mild' } },
+    ]);
+  });
+
+  it('a doneness under the minimum that the kitchen requires is not ordered', () => {
+    const pass = passOf(ORDERS);
+    const { store } = renderWithStore(<Tickets pass={pass} presses={heardPresses()} />);
+    const rare = () => screen.getByRole('button', { name: 'Add Strip, rare' });
+    expect(rare().getAttribute('aria-disabled')).not.toBe('true');
+    act(() => void store.dispatch(kitchenChanged({ atRisk: true })));
+    expect(rare().getAttribute('aria-disabled')).toBe('true');
+    expect(screen.getByText('rare ends under 62.8 °C, the minimum set in Kitchen.')).toBeTruthy();
+  });
+
+  it('names a dish that carries what its table avoids, and a pan that met it', () => {
+    const orders = [ordered(100, '7', 1), ordered(200, '8', 1, { allergens: ['milk'] })];
+    const told = toldOf(orders);
+    const [first, second] = told.pieces;
+    if (!first || !second) throw new Error('two pieces');
+    const buttered = (dish: typeof STRIP) => ({
+      ...dish,
+      portions: dish.portions.map((portion) => ({
+        ...portion,
+        options: portion.options.map((option) => ({
+          ...option,
+          plan: { ...option.plan, request: { ...option.plan.request, baste: 60 } },
+        })),
+      })),
+    });
+    const pass = {
+      ...passOf(orders, { ...told, pieces: [{ ...first, start: 3500 }, second] }),
+      dishes: [buttered(STRIP)],
+    };
+    renderWithStore(<Tickets pass={pass} presses={heardPresses()} />);
+    expect(ticket('8').textContent).toContain('Strip contains milk.');
+    expect(ticket('8').textContent).toContain(
+      'Use a clean pan. Cast iron, 26 cm also holds milk. Wash it and take fresh fat before Strip, rare.',
+    );
+    expect(ticket('7').textContent).not.toContain('milk');
   });
 
   it('a change keeps the pieces that stay, and a begun one cannot be taken off', () => {
@@ -236,7 +289,9 @@ describe('tickets', () => {
   it('go onto paper with their boxes', () => {
     renderWithStore(<TicketSheet pass={passOf(ORDERS)} />);
     const sheet = screen.getByLabelText('Ticket sheet').textContent;
-    expect(sheet).toMatch(/Table 7 · lands \d\d:\d\d · NO nuts · by the window/);
+    expect(sheet).toMatch(
+      /Table 7 · lands \d\d:\d\d · NO TREE NUTS, PEANUTS \(NUTS\) · by the window/,
+    );
     expect(sheet).toContain('Table 8 · held until fired');
     expect(sheet?.match(/☐ Strip, rare/g)).toHaveLength(3);
   });

@@ -1,20 +1,23 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
-import { RUBS } from '@crustan/core/food/rubs';
+import { minimumOf } from '@crustan/core/plan/minimumOf';
+import { plateAllergens, unstatedSides } from '@crustan/core/plan/plateAllergens';
 import { cutOf } from '@crustan/core/plan/request';
 import {
-  allergensOf,
   frozenFirst,
   KEEPS_RAW,
-  MINIMUM_TEMPERATURES,
+  mayBeTreated,
+  MINIMUMS,
   NO_CREDIT_BELOW,
   PARASITE_FREEZING,
   PARASITES_DIE_AT,
 } from '@crustan/core/safety';
 import { sayDuration } from '@crustan/core/units';
+import { useAppSelector } from '../../store/store';
 import { Caution } from '../../ui/Caution';
 import { Text } from '../../ui/Text';
+import { plateAllergenWords } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 
 const sayHours = (hours: number): string =>
@@ -36,13 +39,10 @@ const daysKept = ({ saltAhead, surface, airing }: CookPlan['request']): number =
 export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
   const { species, tied } = cutOf(plan.request);
-  const minimum = MINIMUM_TEMPERATURES[species];
-  const { rubs = [], baste } = plan.request;
-  const allergens = [
-    ...allergensOf(species),
-    ...(baste > 0 ? ['milk'] : []),
-    ...rubs.flatMap((rub) => RUBS[rub].allergen ?? []),
-  ];
+  const minimum = minimumOf(plan.request);
+  const sides = useAppSelector((state) => state.draft.sides);
+  const intact = plan.request.treated === undefined;
+  const allergens = plateAllergenWords(plateAllergens(plan.request, sides), unstatedSides(sides));
   const keeps = KEEPS_RAW[species];
   const kept = daysKept(plan.request);
   return (
@@ -55,9 +55,9 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           {`That is the published minimum for ${minimum.food} (${minimum.source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.`}
         </Caution>
       ) : null}
-      {minimum.stricter && plan.peakCore < minimum.stricter.celsius ? (
+      {intact && mayBeTreated(species) && plan.peakCore < MINIMUMS.treated.celsius ? (
         <Text voice="small">
-          {`For ${minimum.stricter.food} the same source asks ${show.temperature(minimum.stricter.celsius, 1)}.`}
+          {`Tenderised, injected or minced meat needs ${show.temperature(MINIMUMS.treated.celsius, 1)}: state it under the cut.`}
         </Text>
       ) : null}
       {frozenFirst(species, plan.peakCore) ? (
@@ -92,16 +92,18 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           {`${sayDuration(Math.max(60, Math.round(plan.inRange / 60) * 60))} between ${show.degrees(5)} and ${show.temperature(60)}, of the two hours usually allowed.`}
         </Text>
       )}
-      {species === 'beef' || species === 'veal' ? (
+      {(species === 'beef' || species === 'veal') && intact ? (
         <Text voice="small">
           {plan.lethality < 0.1
             ? `No reduction of Salmonella is claimed in the core, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
             : `About ${logs(plan.lethality)} log10 of Salmonella in the core${plan.rimLethality === undefined ? '' : `, ${logs(plan.rimLethality)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
         </Text>
       ) : null}
-      {allergens.length > 0 ? (
-        <Text voice="small">{`Allergen on this plate: ${allergens.join(', ')}.`}</Text>
-      ) : null}
+      {allergens === undefined ? null : (
+        <Text voice="small" testID="allergens">
+          {allergens}
+        </Text>
+      )}
     </View>
   );
 });

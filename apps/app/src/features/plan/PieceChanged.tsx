@@ -21,6 +21,8 @@ const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => str
   cover: ({ cover }) => `rested ${COVER_WORDS[cover]}`,
   hold: () => 'not held',
   airing: () => 'not dried in the fridge',
+  game: () => 'game from its usual origin',
+  treated: () => 'intact meat',
 };
 
 /** Says what went with the piece before, and takes it back in one tap. */

@@ -1,12 +1,14 @@
 import { memo, useMemo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
+import { plateAllergens, unstatedSides } from '@crustan/core/plan/plateAllergens';
 import { inAtFor, placeSides, runOf, sharedBy, type PlacedSide } from '@crustan/core/schedule';
 import { sayDuration } from '@crustan/core/units';
 import { gearInUse } from '../../store/kitchenSlice';
 import { dayOf, daysAhead } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
+import { containing, plateAllergenWords } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
 import { sayDay, sayMoment } from '../../words/sayPlate';
 import type { Show } from '../../words/show';
@@ -50,6 +52,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
     const beside = placeSides(run, sharedBy(plan), sides).map((placed) => sideLine(placed, show));
     return [...own, ...beside].toSorted((a, b) => a.at - b.at);
   }, [run, plan, show, gear, sides]);
+  const allergens = plateAllergenWords(plateAllergens(plan.request, sides), unstatedSides(sides));
   const days = byDay(lines, inAt);
   // A run of one evening needs no day at its head, unless the evening is another one.
   const dated = days.length > 1 || daysAhead(dayOf(plateAt), now) > 0;
@@ -58,6 +61,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
       <Text voice="head" heading={2}>
         {`The run, back from ${dated ? sayMoment(plateAt, now, show) : show.clock(plateAt)}`}
       </Text>
+      {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
       <OrderFaults request={plan.request} />
       <RubPlaces plan={plan} />
       <LateSteps run={run} request={plan.request} gear={gear} plateAt={plateAt} now={now} />
@@ -127,7 +131,7 @@ const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): Line => ({
   key: `side ${side.name}`,
   at,
   does: side.name,
-  why: `${sayDuration(side.handsOn)} of hands, then ${sayDuration(side.handsOff)} by itself`,
+  why: `${sayDuration(side.handsOn)} of hands, then ${sayDuration(side.handsOff)} by itself${containing(side.allergens)}`,
   hands: 'on',
   conflict: conflict && sayConflict(conflict, show),
 });

@@ -2,17 +2,49 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { Side } from '@crustan/core/schedule';
 import { OwnSide } from '../../forms';
+import { sayAllergens } from '../../words/allergenWords';
 import { sidesChanged } from '../../store/draftSlice';
 import { useAppDispatch } from '../../store/store';
+import { AllergenChips } from '../../ui/AllergenChips';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 
 /** Sides that often go with a seared piece, with usual minutes: a start, to be edited. */
 const USUAL_SIDES: readonly Side[] = [
-  { name: 'Pan sauce', handsOn: 180, handsOff: 60, needs: 'pan', keeps: 300 },
-  { name: 'Greens in the pan’s fat', handsOn: 120, handsOff: 120, needs: 'pan', keeps: 120 },
-  { name: 'Mashed potatoes', handsOn: 420, handsOff: 1500, needs: 'burner', keeps: 1800 },
-  { name: 'Roast roots', handsOn: 480, handsOff: 2400, needs: 'oven', oven: 200, keeps: 900 },
+  {
+    name: 'Pan sauce',
+    handsOn: 180,
+    handsOff: 60,
+    needs: 'pan',
+    keeps: 300,
+    // Butter, wine and stock.
+    allergens: ['milk', 'sulphites', 'celery'],
+  },
+  {
+    name: 'Greens in the pan’s fat',
+    handsOn: 120,
+    handsOff: 120,
+    needs: 'pan',
+    keeps: 120,
+    allergens: [],
+  },
+  {
+    name: 'Mashed potatoes',
+    handsOn: 420,
+    handsOff: 1500,
+    needs: 'burner',
+    keeps: 1800,
+    allergens: ['milk'],
+  },
+  {
+    name: 'Roast roots',
+    handsOn: 480,
+    handsOff: 2400,
+    needs: 'oven',
+    oven: 200,
+    keeps: 900,
+    allergens: [],
+  },
 ];
 
 const MOST_SIDES = 8;
@@ -22,6 +54,8 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState(false);
   const set = (next: readonly Side[]) => dispatch(sidesChanged([...next]));
+  const [stating, setStating] = useState<string>();
+  const stated = sides.find(({ name }) => name === stating);
   const left = USUAL_SIDES.filter(({ name }) => !sides.some((side) => side.name === name));
   return (
     <View className="gap-2">
@@ -43,6 +77,42 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
           onPress={() => setOpen(!open)}
         />
       </View>
+      {sides.map(({ name, allergens }) => (
+        <Pressable
+          key={name}
+          role="button"
+          aria-expanded={stating === name}
+          onPress={() => setStating(stating === name ? undefined : name)}
+          className="min-h-touch justify-center"
+        >
+          <Text voice="small" tone="text-flame-light" className="underline">
+            {`${name}: ${allergens === undefined ? 'state its allergens' : allergens.length === 0 ? 'no declarable allergen' : `contains ${sayAllergens(allergens)}`}`}
+          </Text>
+        </Pressable>
+      ))}
+      {stated === undefined ? null : (
+        <View className="gap-2 border-l-4 border-flame-light bg-salt-0 p-3">
+          <AllergenChips
+            label={`Allergens of ${stated.name}`}
+            chosen={stated.allergens ?? []}
+            onChange={(allergens) =>
+              set(sides.map((side) => (side === stated ? { ...side, allergens } : side)))
+            }
+          />
+          <View className="flex-row flex-wrap gap-2">
+            {stated.allergens === undefined ? (
+              <Button
+                kind="plain"
+                label="It contains none of these"
+                onPress={() =>
+                  set(sides.map((side) => (side === stated ? { ...side, allergens: [] } : side)))
+                }
+              />
+            ) : null}
+            <Button kind="plain" label="Done" onPress={() => setStating(undefined)} />
+          </View>
+        </View>
+      )}
       {open && sides.length < MOST_SIDES ? (
         <View className="gap-3 border-l-4 border-flame-light bg-salt-0 p-3">
           <View className="flex-row flex-wrap gap-2">

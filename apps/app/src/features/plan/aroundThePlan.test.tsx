@@ -244,6 +244,6 @@ describe('the cautions', () => {
 
   it('name the butter', () => {
     renderWithStore(<Cautions plan={planOf({ ...REQUEST, baste: 60 })} />);
-    expect(screen.getByText('Allergen on this plate: milk.')).toBeTruthy();
+    expect(screen.getByText('Contains milk (butter for basting).')).toBeTruthy();
   });
 });

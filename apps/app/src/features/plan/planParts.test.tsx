@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { planWay, type PlanUpdate } from '@crustan/core/plan';
 import { inAtFor, runOf } from '@crustan/core/schedule';
 import { renderWithStore } from '../../renderWithStore';
@@ -226,7 +226,11 @@ describe('the larder', () => {
   it('is searched by name and by animal, and a press takes the cut', () => {
     const { store } = renderWithStore(<CutChooser request={REQUEST} />);
     const search = screen.getByLabelText('Search the larder');
-    const shown = () => screen.queryAllByRole('radio').map((cut) => cut.textContent);
+    const shown = () =>
+      screen
+        .queryAllByRole('radio')
+        .filter((one) => one.closest('[aria-label="Intact or treated meat"]') === null)
+        .map((cut) => cut.textContent);
     expect(shown().length).toBeGreaterThan(20);
     fireEvent.change(search, { target: { value: 'lamb' } });
     expect(shown()).toEqual([
@@ -257,11 +261,11 @@ describe('the larder', () => {
 });
 
 describe('the cautions of a plan', () => {
-  it('ask for frozen fish under 60 C, in the cook’s units, and name the allergen', () => {
+  it('ask for frozen fish under 63 C, in the cook’s units, and name the allergen', () => {
     const salmon = planOf({ ...REQUEST, cut: 'salmon-fillet', target: 48, weight: 0.17 });
     const { store } = renderWithStore(<Cautions plan={salmon} />);
     expect(screen.getByText(/-20 °C for 7 days or -35 °C for 15 hours/)).toBeTruthy();
-    expect(screen.getByText('Allergen on this plate: fish.')).toBeTruthy();
+    expect(screen.getByText('Contains fish (salmon).')).toBeTruthy();
     act(() => void store.dispatch(unitsChosen('imperial')));
     expect(screen.getByText(/-4 °F for 7 days/)).toBeTruthy();
   });
@@ -269,7 +273,33 @@ describe('the cautions of a plan', () => {
   it('ask more of wild game', () => {
     const venison = planOf({ ...REQUEST, cut: 'venison-loin', target: 54, weight: 0.18 });
     renderWithStore(<Cautions plan={venison} />);
-    expect(screen.getByText(/wild or uninspected game the same source asks 73\.9/)).toBeTruthy();
+    expect(screen.queryByText(/wild or uninspected game/)).toBeNull();
+    cleanup();
+    renderWithStore(
+      <Cautions plan={{ ...venison, request: { ...venison.request, game: 'wild' } }} />,
+    );
+    expect(screen.getByText('Ends under the published 73.9 °C.')).toBeTruthy();
+    expect(screen.getByText(/minimum for wild or uninspected game/)).toBeTruthy();
+  });
+
+  it('ask 71.1 C of tenderised meat, and claim no reduction for it', () => {
+    const steak = planOf({ ...REQUEST, treated: 'tenderised' });
+    renderWithStore(<Cautions plan={steak} />);
+    expect(screen.getByText('Ends under the published 71.1 °C.')).toBeTruthy();
+    expect(screen.queryByText(/Salmonella/)).toBeNull();
+  });
+});
+
+describe('the questions about the meat', () => {
+  it('are asked of game and of meat, not of fish, and go into the request', () => {
+    const boar = { ...REQUEST, cut: 'boar-loin' } as const;
+    const { store } = renderWithStore(<CutChooser request={boar} />);
+    fireEvent.click(screen.getByRole('radio', { name: /^Farmed/ }));
+    fireEvent.click(screen.getByRole('radio', { name: /^Tenderised/ }));
+    expect(store.getState().draft.request).toMatchObject({ game: 'farmed', treated: 'tenderised' });
+    cleanup();
+    renderWithStore(<CutChooser request={{ ...REQUEST, cut: 'tuna-steak' }} />);
+    expect(screen.queryByRole('radio', { name: /^Tenderised/ })).toBeNull();
   });
 });
 

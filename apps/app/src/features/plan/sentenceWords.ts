@@ -1,12 +1,7 @@
-import {
-  cutOf,
-  USUAL_BLAST,
-  WARM_OVEN,
-  type Hold,
-  type PlanRequest,
-} from '@crustan/core/plan/request';
+import { USUAL_BLAST, WARM_OVEN, type Hold, type PlanRequest } from '@crustan/core/plan/request';
 import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
 import { sayDuration } from '@crustan/core/units';
+import { pieceName } from '../../words/cutWords';
 import { KNOB_WORDS, REST_ON_WORDS, THAW_WORDS } from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
@@ -95,5 +90,5 @@ export const sayRest = ({ cover, restOn }: PlanRequest): string =>
 /** The article a piece takes, or how many there are. */
 export const sayHowMany = (request: PlanRequest): string => {
   if (request.pieces > 1) return `${request.pieces} of `;
-  return /^[aeiou]/i.test(cutOf(request).name) ? 'an ' : 'a ';
+  return /^[aeiou]/i.test(pieceName(request)) ? 'an ' : 'a ';
 };

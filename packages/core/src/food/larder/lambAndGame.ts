@@ -35,6 +35,7 @@ export const LAMB_AND_GAME = {
   'venison-loin': {
     name: 'venison loin steak',
     species: 'venison',
+    game: 'farmed',
     tissue: 'venison',
     aspect: 1.4,
     thickness: 0.03,
@@ -45,6 +46,7 @@ export const LAMB_AND_GAME = {
   'venison-haunch': {
     name: 'venison haunch steak',
     species: 'venison',
+    game: 'farmed',
     tissue: 'venison',
     aspect: 1.5,
     thickness: 0.022,

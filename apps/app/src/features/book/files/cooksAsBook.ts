@@ -4,7 +4,6 @@ import { BOOK_FORMAT } from '@crustan/core/formats/bookFormat';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { CookRow } from '@crustan/core/formats/cooksCsv';
 import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
-import { cutOf } from '@crustan/core/plan/request';
 import { plannedOn } from '../../../store/kitchenSlice';
 import { newId } from '../../../store/newId';
 import { sayObstacle } from '../../../words/obstacleWords';
@@ -37,7 +36,7 @@ export const cooksAsBook = async (
   for (const row of rows) {
     if (stopped()) return undefined;
     const { request, at, title, cookedSeconds, judgement } = row;
-    const on = { ...plannedOn(kitchen, cutOf(request).species), minimum: undefined };
+    const on = { ...plannedOn(kitchen, request), minimum: undefined };
     const [planned] = await planRecordsOf([request], { on, plateAt: at, kitchen, show });
     if (!planned?.ok) {
       const why = planned ? sayObstacle(planned.obstacle, request, show) : 'It was not planned.';

@@ -3,6 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { Link } from 'expo-router';
 import { cardRequests, type Card } from '@crustan/core/plan/card';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { plateAllergens } from '@crustan/core/plan/plateAllergens';
 import { cutOf } from '@crustan/core/plan/request';
 import { usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
 import { gearUsed, panInUse, requestHere } from '../../../store/kitchenSlice';
@@ -14,6 +15,7 @@ import { Measure } from '../../../ui/Measure';
 import { Progress } from '../../../ui/Progress';
 import { saveFile } from '../../../ui/saveFile';
 import { Text } from '../../../ui/Text';
+import { plateAllergenWords } from '../../../words/allergenWords';
 import { capital, pieceName } from '../../../words/cutWords';
 import { usedWords } from '../../../words/usedWords';
 import { useShow } from '../../../words/useShow';
@@ -68,6 +70,7 @@ export const CardScreen = () => {
     ...(WAY_TRAITS[draft.way].noPan ? [] : [sayPan(draft, show), sayMoves(draft)]),
     ...(usesOven(draft.way) ? [sayOven(draft, show)] : []),
   ].join(', ');
+  const allergens = plateAllergenWords(plateAllergens(draft), []);
   const used = usedWords(gearUsed(kitchen), card.request, show);
 
   const save = async (): Promise<void> => {
@@ -89,6 +92,7 @@ export const CardScreen = () => {
           {`${saySurface(draft)}, ${saySalt(draft)}, from ${sayStart(draft, show)}; ${heat}; rested ${sayRest(draft)}. On ${pan.mass} kg of iron and ${pan.power / 1000} kW of ${pan.burner}.`}
         </Text>
         {used === undefined ? null : <Text voice="small">{used}</Text>}
+        {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
       </View>
       <View className="no-print gap-3 lg:max-w-[620px]">
         <Chips

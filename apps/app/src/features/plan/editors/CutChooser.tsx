@@ -10,6 +10,7 @@ import { Choice } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
 import { capital } from '../../../words/cutWords';
 import { useShow } from '../../../words/useShow';
+import { MeatEditor } from './MeatEditor';
 
 const speciesName = (species: string): string => capital(species.replace('-', ' '));
 
@@ -90,6 +91,7 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
             : `, with ${show.length(cut.fatEdge)} of fat along one edge`
         }. Sliced ${cut.slicing}.`}
       </Text>
+      <MeatEditor request={request} />
       <View className="items-start">
         <Button kind="plain" label="Describe your own" onPress={() => setEditing(true)} />
       </View>

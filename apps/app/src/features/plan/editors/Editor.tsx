@@ -4,8 +4,8 @@ import { footprint } from '@crustan/core/food';
 import { REST_COVERS } from '@crustan/core/heat/restCover';
 import { REST_SURFACES } from '@crustan/core/heat/restSurface';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { minimumOf } from '@crustan/core/plan/minimumOf';
 import { cutOf } from '@crustan/core/plan/request';
-import { MINIMUM_TEMPERATURES } from '@crustan/core/safety';
 import { requestChanged, type Draft } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { useScales } from '../../../store/useScales';
@@ -108,7 +108,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
     case 'oven':
       return <OvenEditor request={request} />;
     case 'target': {
-      const minimum = MINIMUM_TEMPERATURES[cut.species];
+      const minimum = minimumOf(request);
       return (
         <View className="gap-2">
           <DonenessStrip

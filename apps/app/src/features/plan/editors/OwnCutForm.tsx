@@ -81,6 +81,22 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
       />
       <Controller
         control={control}
+        name="game"
+        render={({ field }) => (
+          <Choice
+            label="Game"
+            value={field.value ?? 'no'}
+            onChange={(game) => field.onChange(game === 'no' ? undefined : game)}
+            options={[
+              { value: 'no', label: 'Not game' },
+              { value: 'farmed', label: 'Farmed game', detail: 'and inspected' },
+              { value: 'wild', label: 'Wild game', detail: 'or not inspected' },
+            ]}
+          />
+        )}
+      />
+      <Controller
+        control={control}
         name="tissue"
         render={({ field }) => (
           <Choice

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { RUB_IDS, RUBS } from '@crustan/core/food/rubs';
+import { RUB_IDS, RUBS, type RubId } from '@crustan/core/food/rubs';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Chips } from '../../../ui/Chips';
@@ -7,10 +7,12 @@ import { Text } from '../../../ui/Text';
 
 const OPTIONS = RUB_IDS.map((value) => ({ value, label: RUBS[value].name }));
 
+const NONE: readonly RubId[] = [];
+
 /** What else goes on the piece; the run says when. */
 export const RubsEditor = () => {
   const dispatch = useAppDispatch();
-  const rubs = useAppSelector((state) => state.draft.request.rubs ?? []);
+  const rubs = useAppSelector((state) => state.draft.request.rubs ?? NONE);
   return (
     <View className="gap-2">
       <Text voice="label">Rubs and spices</Text>

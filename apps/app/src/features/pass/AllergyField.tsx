@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { AllergenId } from '@crustan/core/food/allergens';
+import { AllergenChips } from '../../ui/AllergenChips';
+import { Button } from '../../ui/Button';
+import { sayAllergens } from '../../words/allergenWords';
+import { TextField } from './TextField';
+
+interface Props {
+  readonly allergens: readonly AllergenId[];
+  readonly note: string;
+  readonly onAllergens: (allergens: AllergenId[]) => void;
+  readonly onNote: (note: string) => void;
+  readonly onEnter: () => void;
+}
+
+/** What a table must not be served: chosen from the declarable allergens, with a note beside it. */
+export const AllergyField = ({ allergens, note, onAllergens, onNote, onEnter }: Props) => {
+  const [open, setOpen] = useState(false);
+  return (
+    <View className="gap-2">
+      <View className="items-start">
+        <Button
+          kind="stovePlain"
+          label={
+            allergens.length === 0
+              ? open
+                ? 'Close the allergens'
+                : 'Add an allergy'
+              : `No ${sayAllergens(allergens)}`
+          }
+          spoken={
+            allergens.length === 0 ? undefined : `No ${sayAllergens(allergens)}: change the allergy`
+          }
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open ? (
+        <AllergenChips
+          label="Must not be served"
+          onIron
+          chosen={allergens}
+          onChange={onAllergens}
+        />
+      ) : null}
+      {open || allergens.length > 0 || note !== '' ? (
+        <View className="flex-row">
+          <TextField
+            label="Allergy note"
+            value={note}
+            onIron
+            wide
+            onChange={(text) => onNote(text.slice(0, 120))}
+            onEnter={onEnter}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+};

@@ -1,0 +1,24 @@
+import { sharedPans } from '@crustan/core/pass/sharedPan';
+import { Caution } from '../../ui/Caution';
+import { sayAllergens } from '../../words/allergenWords';
+import { sayPiece } from './passWords';
+import type { PassNow } from './usePass';
+
+interface Props {
+  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'gear' | 'schedule' | 'line'>;
+  /** One table's pieces; absent: every open table's. */
+  readonly ticket?: string;
+}
+
+/** Cautions of pans that held what an allergic table must not be served. */
+export const SharedPanCautions = ({ pass, ticket }: Props) => {
+  const { state, dishes, gear, schedule, line } = pass;
+  const shared = sharedPans({ state, dishes, gear, epoch: line.epoch }, schedule?.pieces ?? []);
+  return shared
+    .filter((one) => ticket === undefined || one.ticket === ticket)
+    .map(({ piece, pan, allergens }) => (
+      <Caution key={piece} lead="Use a clean pan.">
+        {`${gear.pans[pan]?.name ?? 'The pan'} also holds ${sayAllergens(allergens)}. Wash it and take fresh fat before ${sayPiece(pass, piece)}.`}
+      </Caution>
+    ));
+};

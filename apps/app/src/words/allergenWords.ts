@@ -1,0 +1,56 @@
+import { ALLERGENS, type AllergenId } from '@crustan/core/food/allergens';
+import { RUBS } from '@crustan/core/food/rubs';
+import { fatOf } from '@crustan/core/gear/fats';
+import type { Ingredient, PlateAllergen } from '@crustan/core/plan/plateAllergens';
+
+/** `milk, peanuts`. */
+export const sayAllergens = (ids: readonly AllergenId[]): string =>
+  ids.map((id) => ALLERGENS[id].name).join(', ');
+
+/** `. Contains milk`, to end a sentence; empty if there is nothing to declare. */
+export const containing = (ids: readonly AllergenId[] = []): string =>
+  ids.length === 0 ? '' : `. Contains ${sayAllergens(ids)}`;
+
+const sayIngredient = (ingredient: Ingredient): string => {
+  switch (ingredient.kind) {
+    case 'animal':
+      return ingredient.species.replace('-', ' ');
+    case 'fat':
+      return fatOf(ingredient.fat).name;
+    case 'butter':
+      return 'butter for basting';
+    case 'rub':
+      return RUBS[ingredient.rub].name;
+    case 'side':
+      return ingredient.name;
+  }
+};
+
+/** `milk (butter for basting), fish (salmon)`. */
+export const sayPlateAllergens = (found: readonly PlateAllergen[]): string =>
+  found
+    .map(
+      ({ allergen, from }) => `${ALLERGENS[allergen].name} (${from.map(sayIngredient).join(', ')})`,
+    )
+    .join('; ');
+
+/** The whole line about a plate: what it contains, and the sides nobody stated. */
+export const plateAllergenWords = (
+  found: readonly PlateAllergen[],
+  unstated: readonly string[],
+): string | undefined => {
+  const parts = [
+    ...(found.length === 0 ? [] : [`Contains ${sayPlateAllergens(found)}.`]),
+    ...(unstated.length === 0 ? [] : [`Allergens not stated: ${unstated.join(', ')}.`]),
+  ];
+  return parts.length === 0 ? undefined : parts.join(' ');
+};
+
+/** `No fish, milk (mild)`: what a table must not be served, its note in brackets; `Allergy: kiwi` for a note only. */
+export const sayAvoided = (
+  ids: readonly AllergenId[],
+  note: string | undefined,
+): string | undefined => {
+  if (ids.length === 0) return note === undefined ? undefined : `Allergy: ${note}`;
+  return `No ${sayAllergens(ids)}${note === undefined ? '' : ` (${note})`}`;
+};

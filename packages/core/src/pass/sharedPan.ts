@@ -1,0 +1,86 @@
+import { ALLERGEN_IDS, type AllergenId } from '../food/allergens';
+import { panAllergens } from '../plan/plateAllergens';
+import { portionOf, type MenuDish } from './menuDish';
+import { avoidedBy } from './orderAllergens';
+import type { PlacedPiece } from './serviceSchedule';
+import type { ServiceState } from './serviceTickets';
+
+/** A piece of an allergic table that shares its pan with what carries the allergen. */
+export interface SharedPan {
+  readonly ticket: string;
+  readonly piece: string;
+  /** Index of the pan in the gear's list. */
+  readonly pan: number;
+  readonly allergens: readonly AllergenId[];
+}
+
+interface Line {
+  readonly state: Pick<ServiceState, 'tickets'>;
+  readonly dishes: readonly MenuDish[];
+  readonly gear: { readonly pans: readonly { readonly id: string }[] };
+  /** Second 0 of the service, ms since 1970. */
+  readonly epoch: number;
+}
+
+interface PanUse {
+  readonly ticket: string;
+  readonly piece: string;
+  readonly pan: number;
+  /** Seconds of the service in the heat. */
+  readonly from: number;
+  readonly to: number;
+  readonly carries: readonly AllergenId[];
+}
+
+/** Every piece that was, is or will be in a pan. A pan that the kitchen no longer has is left out. */
+const panUses = (
+  { state, dishes, gear, epoch }: Line,
+  placed: readonly PlacedPiece[],
+): readonly PanUse[] =>
+  state.tickets.flatMap((ticket) =>
+    [...ticket.pieces, ...ticket.dropped].flatMap((piece): readonly PanUse[] => {
+      const slot = placed.find(({ id }) => id === piece.id);
+      const { begun } = piece;
+      const option = portionOf(dishes, piece)?.options.at(begun?.option ?? slot?.option ?? 0);
+      if (!option || (!begun && (!slot || ticket.state === 'cancelled'))) return [];
+      const inPan = option.steps.alone.stays.some(({ place }) => place === 'pan');
+      const pan = begun ? gear.pans.findIndex(({ id }) => id === begun.pan) : (slot?.pan ?? -1);
+      if (!inPan || pan === -1) return [];
+      const from = begun ? (begun.at - epoch) / 1000 : (slot?.start ?? 0);
+      return [
+        {
+          ticket: ticket.id,
+          piece: piece.id,
+          pan,
+          from,
+          to: from + option.steps.alone.heatSeconds,
+          carries: panAllergens(option.plan.request),
+        },
+      ];
+    }),
+  );
+
+/**
+ * Pieces of open allergic tables whose pan holds, or held earlier in the service, what carries the allergen: each
+ * wants a clean pan and fresh fat.
+ */
+export const sharedPans = (line: Line, placed: readonly PlacedPiece[]): readonly SharedPan[] => {
+  const uses = panUses(line, placed);
+  return line.state.tickets
+    .filter(({ state }) => state === 'open')
+    .flatMap((ticket) => {
+      const avoided = avoidedBy(ticket);
+      return uses
+        .filter((use) => use.ticket === ticket.id)
+        .flatMap((use): readonly SharedPan[] => {
+          const met = uses.filter(
+            (other) => other !== use && other.pan === use.pan && other.from < use.to,
+          );
+          const allergens = ALLERGEN_IDS.filter(
+            (id) => avoided.includes(id) && met.some(({ carries }) => carries.includes(id)),
+          );
+          const { piece, pan } = use;
+          return allergens.length === 0 ? [] : [{ ticket: ticket.id, piece, pan, allergens }];
+        });
+    });
+};
