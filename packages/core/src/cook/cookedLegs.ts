@@ -1,15 +1,40 @@
 import { FAN_OVEN, STILL_OVEN } from '../heat';
 import { BUTTER_PAN } from '../plan/butter';
-import { legsOf, ROLLED_EDGE_SHARE, type Heat, type Leg } from '../plan/legs';
+import {
+  gearFor,
+  legsOf,
+  ONE_EDGE_SHARE,
+  ROLLED_EDGE_SHARE,
+  type Heat,
+  type Leg,
+} from '../plan/legs';
 import type { PlannedLeg } from '../plan/planResult';
-import type { PlanRequest } from '../plan/request';
+import { modelOf, type PlanRequest } from '../plan/request';
+import { shareOnIron } from '../plan/shareOnIron';
 import type { TimedLeg } from '../plan/timedLeg';
 import { ACTION_TRAITS } from '../schedule/actions';
 import type { Progress } from './progress';
 
-/** Where the piece is through a leg that a change of plan brought. */
-const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRequest): Heat => {
+/** The leg before, and whether the plan was changed in it. */
+interface Before {
+  readonly leg: PlannedLeg;
+  readonly heat: Heat;
+  readonly continues: boolean;
+}
+
+/**
+ * Heat of a leg, derived from its kind: of a cook's own steps, and of a change of plan in an event that does not state
+ * it. What is left of the leg in which the plan was changed keeps that leg's heat.
+ */
+const derivedHeat = (leg: PlannedLeg, before: Before | undefined, request: PlanRequest): Heat => {
   const pan = leg.pan ?? request.pan;
+  const from = before?.leg.pan;
+  const touching = shareOnIron(request);
+  const share = touching === 1 ? {} : { share: touching };
+  if (before?.continues === true && before.leg.kind === leg.kind && from === leg.pan) {
+    // Without a pan as a body, a cold pan would start cold again.
+    if (before.heat.on !== 'cold-pan' || modelOf(request).panBody) return before.heat;
+  }
   const h = request.fan ? FAN_OVEN : STILL_OVEN;
   switch (leg.kind) {
     case 'oven':
@@ -21,13 +46,20 @@ const heatOf = (leg: PlannedLeg, before: PlannedLeg | undefined, request: PlanRe
         ? { on: 'rest', cover: 'open' }
         : { on: 'warm-oven', air: leg.air };
     case 'edge':
+      return { on: 'edge', pan, share: ONE_EDGE_SHARE };
     case 'edges':
       return { on: 'edge', pan, share: ROLLED_EDGE_SHARE };
     case 'baste':
-      return { on: 'pan', pan: Math.min(pan, BUTTER_PAN), from: before?.pan ?? pan, basted: true };
+      return {
+        on: 'pan',
+        pan: Math.min(pan, BUTTER_PAN),
+        from: from ?? pan,
+        basted: true,
+        ...share,
+      };
     case 'sear':
     case 'turns':
-      return { on: 'pan', pan, ...(before?.pan === undefined ? {} : { from: before.pan }) };
+      return { on: 'pan', pan, ...(from === undefined ? {} : { from }), ...share };
   }
 };
 
@@ -75,9 +107,15 @@ const legBegins = ({ progress: { legs, actions }, inAt }: CookedTimes): readonly
  */
 export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly TimedLeg[] => {
   const { progress, turnedAt } = times;
-  const { legs, actions, changed } = progress;
+  const { legs, actions, kept } = progress;
   const begins = legBegins(times);
-  const planned = changed === undefined ? likeWay(legs, request) : [];
+  const planned = likeWay(progress.planned, request).slice(0, kept);
+  const heats: Heat[] = [];
+  legs.forEach((leg, i) => {
+    const before =
+      i === 0 ? undefined : { leg: legs[i - 1], heat: heats[i - 1], continues: i === kept };
+    heats.push(leg.heat ?? planned.at(i)?.heat ?? derivedHeat(leg, before, request));
+  });
   const unpressed = actions.filter(
     ({ kind, done }) => kind === 'turn' && done !== 'pressed' && done !== 'skipped',
   );
@@ -89,13 +127,13 @@ export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly T
     const flips = turns
       .filter((turn) => turn > from + 1 && turn <= to + 1)
       .map((turn) => Math.min(seconds, (turn - from) / 1000));
-    const own = planned[i];
+    const heat = heats[i];
     return {
       kind: leg.kind,
-      heat: own?.heat ?? heatOf(leg, legs[i - 1], request),
+      heat,
       fixed: 0,
       unknownShare: i === progress.decidingLeg ? 1 : 0,
-      gear: leg.gear ?? own?.gear ?? {},
+      gear: leg.gear ?? gearFor(heat, request.gear),
       thenFlip: false,
       seconds,
       flips,

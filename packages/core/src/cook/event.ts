@@ -1,3 +1,4 @@
+import type { Heat } from '../plan/legs';
 import type { LegKind } from '../plan/legKind';
 import type { ActionKind } from '../schedule/actions';
 import { PRESS_KINDS, type PressKind } from './press';
@@ -39,6 +40,8 @@ export interface RemainingLeg {
   /** C, where it has one. */
   readonly pan?: number | undefined;
   readonly air?: number | undefined;
+  /** Heat that it was simulated in; absent in older events: derived from the kind. */
+  readonly heat?: Heat | undefined;
   /** Turns, s from its start; one at its end included. */
   readonly flips: readonly number[];
   /** The thermometer decides when this one ends. */

@@ -15,6 +15,9 @@ export interface TimedAction extends Action {
 
 /** Done and remaining actions of a cook, on its present legs. */
 export interface Progress {
+  /** The plan's legs before any change, and how many of them were begun before the first one. */
+  readonly planned: readonly PlannedLeg[];
+  readonly kept: number;
   /** The plan's legs, or what changes of plan made of them; `at` in s of plan time. */
   readonly legs: readonly PlannedLeg[];
   readonly restSeconds: number;
@@ -55,8 +58,8 @@ const withTail = (
   const core = legs[current].core;
   return [
     ...kept,
-    ...tail.map(({ kind, seconds, pan, air, flips }): PlannedLeg => {
-      const leg = { kind, at: from, seconds, pan, air, flips, core };
+    ...tail.map(({ kind, seconds, pan, air, heat, flips }): PlannedLeg => {
+      const leg = { kind, at: from, seconds, pan, air, heat, flips, core };
       from += seconds;
       return leg;
     }),
@@ -65,6 +68,7 @@ const withTail = (
 
 /** State of the walk through the events. */
 interface Walk {
+  kept: number;
   legs: readonly PlannedLeg[];
   restSeconds: number;
   decides: number;
@@ -110,6 +114,7 @@ const legAt = ({ legs, made, left }: Walk, planned: number): number => {
 const takeChange = (walk: Walk, event: ChangedEvent): void => {
   const planned = (event.at - walk.anchor.at) / 1000 + walk.anchor.planned;
   const current = legAt(walk, planned);
+  walk.kept = Math.min(walk.kept, current + 1);
   walk.legs = withTail(walk.legs, current, planned, event);
   const decides = event.legs.findIndex((leg) => leg.decides);
   walk.decides = current + 1 + (decides === -1 ? event.legs.length - 1 : decides);
@@ -161,6 +166,7 @@ export const progressOf = (
   forecast?: number,
 ): Progress => {
   const walk: Walk = {
+    kept: plan.legs.length,
     legs: plan.legs,
     restSeconds: plan.restSeconds,
     decides: decidingLeg(plan),
@@ -187,6 +193,8 @@ export const progressOf = (
   }));
   const decided = made.find((action) => action.leg > decides || action.kind === 'pull');
   return {
+    planned: plan.legs,
+    kept: walk.kept,
     legs,
     restSeconds: walk.restSeconds,
     actions: [...made, ...due],

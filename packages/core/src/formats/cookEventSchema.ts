@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { INSTRUMENTS, TROUBLES, type CookEvent, type Instrument } from '../cook/event';
 import { PRESS_KINDS } from '../cook/press';
+import { REST_COVERS } from '../heat/restCover';
 import { LEG_KINDS } from '../plan/legKind';
+import type { Heat } from '../plan/legs';
 import { PLAN_LIMITS, type Limit } from '../plan/limits';
 import { ACTION_KINDS } from '../schedule/actions';
 import { bounded } from './bounded';
@@ -27,11 +29,35 @@ export const INSTRUMENT_LIMITS: Readonly<Record<Instrument, Limit>> = {
 const at = moment;
 const seconds = z.number().min(0).max(86_400);
 
+const pan = bounded(PLAN_LIMITS.pan, 'C');
+const air = bounded(PLAN_LIMITS.air, 'C');
+const share = z.number().min(0).max(1);
+/** Convection coefficient, W/m2K. */
+const h = z.number().min(0).max(200);
+
+const heatSchema = z.discriminatedUnion('on', [
+  z.strictObject({
+    on: z.literal('pan'),
+    pan,
+    from: pan.optional(),
+    basted: z.boolean().optional(),
+    share: share.optional(),
+  }),
+  z.strictObject({ on: z.literal('cold-pan'), pan }),
+  z.strictObject({ on: z.literal('edge'), pan, share }),
+  z.strictObject({ on: z.literal('rack'), air, h }),
+  z.strictObject({ on: z.literal('oven-pan'), air, h, pan }),
+  z.strictObject({ on: z.literal('warm-oven'), air }),
+  z.strictObject({ on: z.literal('counter'), air }),
+  z.strictObject({ on: z.literal('rest'), cover: z.enum(REST_COVERS) }),
+]) satisfies z.ZodType<Heat>;
+
 const tailLeg = z.strictObject({
   kind: z.enum(LEG_KINDS),
   seconds,
-  pan: bounded(PLAN_LIMITS.pan, 'C').optional(),
-  air: bounded(PLAN_LIMITS.air, 'C').optional(),
+  pan: pan.optional(),
+  air: air.optional(),
+  heat: heatSchema.optional(),
   flips: z.array(seconds).max(400).readonly(),
   decides: z.literal(true).optional(),
 });

@@ -13,10 +13,10 @@ export type Heat =
   | {
       readonly on: 'pan';
       readonly pan: number;
-      readonly from?: number;
-      readonly basted?: boolean;
+      readonly from?: number | undefined;
+      readonly basted?: boolean | undefined;
       /** Rolled, or browned part by part: a place touches the iron for this share of the time. */
-      readonly share?: number;
+      readonly share?: number | undefined;
     }
   /** In a pan that comes up with the piece in it. */
   | { readonly on: 'cold-pan'; readonly pan: number }
@@ -53,7 +53,7 @@ export interface Leg {
 const FAT_EDGE_SECONDS = 40;
 const OTHER_EDGES_SECONDS = 40;
 /** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */
-const ONE_EDGE = 0.5;
+export const ONE_EDGE_SHARE = 0.5;
 export const ROLLED_EDGE_SHARE = 0.2;
 /** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
 const FLESH_SIDE_SECONDS = 60;
@@ -225,7 +225,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly LegPart[]>> = {
 
 const edge = (kind: 'edge' | 'edges', pan: number): LegPart => ({
   kind,
-  heat: { on: 'edge', pan, share: kind === 'edge' ? ONE_EDGE : ROLLED_EDGE_SHARE },
+  heat: { on: 'edge', pan, share: kind === 'edge' ? ONE_EDGE_SHARE : ROLLED_EDGE_SHARE },
   fixed: kind === 'edge' ? FAT_EDGE_SECONDS : OTHER_EDGES_SECONDS,
   unknownShare: 0,
   thenFlip: false,
@@ -243,10 +243,14 @@ const GEAR_OF: Readonly<Record<Heat['on'], readonly GearKind[]>> = {
   rest: [],
 };
 
-/** A leg on its gear; absent: the usual kitchen's. */
-export const onGear = (leg: LegPart, gear: GearIds = USUAL_GEAR): Leg => ({
+/** Ids of the gear that a heat takes; absent: the default kitchen's. */
+export const gearFor = ({ on }: Heat, gear: GearIds = USUAL_GEAR): GearTaken =>
+  Object.fromEntries(GEAR_OF[on].map((kind) => [kind, gear[kind]]));
+
+/** A leg on its gear; absent: the default kitchen's. */
+export const onGear = (leg: LegPart, gear?: GearIds): Leg => ({
   ...leg,
-  gear: Object.fromEntries(GEAR_OF[leg.heat.on].map((kind) => [kind, gear[kind]])),
+  gear: gearFor(leg.heat, gear),
 });
 
 /** A leg in a pan that touches it for a share of the time. */

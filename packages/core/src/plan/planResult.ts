@@ -1,4 +1,5 @@
 import type { GearTaken } from '../gear';
+import type { Heat } from './legs';
 import type { LegKind } from './legKind';
 import type { OwnStep } from './ownSteps';
 import type { PlanRequest } from './request';
@@ -51,6 +52,8 @@ export interface PlannedLeg {
   /** C, where it has one. */
   readonly pan?: number | undefined;
   readonly air?: number | undefined;
+  /** Heat of a leg that a change of plan brought; absent: as the request's method has it. */
+  readonly heat?: Heat | undefined;
   /** Turns in it, s from its start; one at its end included. */
   readonly flips: readonly number[];
   /** Core at its end, C. */

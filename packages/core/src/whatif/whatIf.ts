@@ -49,6 +49,7 @@ const tailOf = (leg: TimedLeg, decides: boolean): RemainingLeg => {
     kind,
     seconds,
     flips,
+    heat,
     ...('pan' in heat ? { pan: heat.pan } : {}),
     ...('air' in heat && heat.on !== 'counter' ? { air: heat.air } : {}),
     ...(decides ? ({ decides: true } as const) : {}),
