@@ -78,6 +78,26 @@ describe('the kitchen’s clock', () => {
     expect(kitchenNow()).toBe(T0 + 20 * 60_000);
   });
 
+  it('is not slow after a locked phone whose page ticked on before it slept', () => {
+    const visibility = jest.spyOn(document, 'visibilityState', 'get');
+    visibility.mockReturnValue('hidden');
+    clockMayHaveSlept();
+    for (let s = 1; s <= 3; s += 1) {
+      jest.advanceTimersByTime(1000);
+      expect(kitchenNow()).toBe(T0 + s * 1000);
+    }
+    // Locked for five minutes, the monotonic clock stood still; a timer fires before the page is seen again.
+    moveClock(5 * 60_000);
+    expect(kitchenNow()).toBe(T0 + 3000 + 5 * 60_000);
+    visibility.mockReturnValue('visible');
+    clockMayHaveSlept();
+    expect(kitchenNow()).toBe(T0 + 3000 + 5 * 60_000);
+    // Seen and awake, the phone's own clock is no longer believed.
+    moveClock(5 * 60_000);
+    expect(Math.abs(kitchenNow() - (T0 + 3000 + 5 * 60_000))).toBeLessThan(50);
+    visibility.mockRestore();
+  });
+
   it('runs faster from where it is, slower again without a jump, and forgets it at the end', () => {
     setClockSpeed(60);
     jest.advanceTimersByTime(1000);

@@ -78,7 +78,8 @@ const steadyNow = (): number => {
     tell();
     doubters.forEach((heard) => heard());
   }
-  mayHaveSlept = false;
+  // A hidden page may fall asleep at any moment, also after a tick: the doubt stays until it is seen again.
+  if (document.visibilityState === 'visible') mayHaveSlept = false;
   return base.steady + (mono - base.mono);
 };
 

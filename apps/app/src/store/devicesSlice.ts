@@ -11,6 +11,43 @@ export interface DeviceSaid {
   readonly at: number;
 }
 
+/** The last message of an instrument. */
+export interface DeviceHeard extends DeviceSaid {
+  /** Usual interval of its messages, ms; undefined after the first. */
+  readonly every: number | undefined;
+}
+
+/** Missed intervals after which an instrument is silent. */
+const MISSED = 3;
+/** Interval that is assumed until a second message has come, ms of the kitchen's time. */
+const FIRST_INTERVAL = 10_000;
+/** Radios and networks falter for less than this, ms of the world's time: no instrument is silent sooner. */
+const LEAST_SILENCE = 5000;
+/** Weight of a new interval in the usual one. */
+const NEWS = 0.3;
+
+/** Usual interval of an instrument's messages with one more of them; a missed message does not lengthen it. */
+const intervalWith = (before: DeviceHeard | undefined, at: number): number | undefined => {
+  if (before === undefined || at <= before.at) return before?.every;
+  const gap = at - before.at;
+  if (before.every === undefined) return gap;
+  return gap > MISSED * before.every ? before.every : (1 - NEWS) * before.every + NEWS * gap;
+};
+
+/**
+ * Time since an instrument's last message if it missed three of its intervals, ms; undefined while it sends.
+ * @param now ms since 1970, by the kitchen's clock
+ * @param speed of the kitchen's clock
+ */
+export const silentFor = (
+  { at, every = FIRST_INTERVAL }: DeviceHeard,
+  now: number,
+  speed: number,
+): number | undefined => {
+  const age = now - at;
+  return age > Math.max(MISSED * every, LEAST_SILENCE * speed) ? age : undefined;
+};
+
 export interface DevicesState {
   source: DeviceSource | undefined;
   /** The cook whose piece it is in. */
@@ -18,7 +55,7 @@ export interface DevicesState {
   /** The stand-in kitchen's seed. */
   seed: number;
   /** What each instrument said last. */
-  last: Partial<Record<Instrument, DeviceSaid>>;
+  last: Partial<Record<Instrument, DeviceHeard>>;
   /** What went wrong, in words. */
   trouble: string | undefined;
   /** Readings that were no temperature. */
@@ -45,7 +82,8 @@ export const devicesSlice = createSlice({
       state.last = {};
     },
     deviceSaid: (state, action: PayloadAction<DeviceSaid>) => {
-      state.last[action.payload.by] = action.payload;
+      const { by, at } = action.payload;
+      state.last[by] = { ...action.payload, every: intervalWith(state.last[by], at) };
       state.trouble = undefined;
     },
     rubbishSaid: (state) => {

@@ -1,27 +1,40 @@
 import { View } from 'react-native';
 import { panSense } from '@crustan/core/gear/panSense';
-import { showDuration } from '@crustan/core/units';
+import { sayDuration, showDuration } from '@crustan/core/units';
+import { clockSpeed } from '../../store/clock';
+import { silentFor, type DeviceHeard } from '../../store/devicesSlice';
 import { useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
+import { INSTRUMENT_WORDS } from '../../words/instrumentWords';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 
-/** What the linked thermometers say just now, and what the pan's figure means. */
+/** Instruments that send by themselves, in the order they are shown. */
+const INSTRUMENT_ORDER = ['probe', 'oven', 'gun'] as const;
+
+/** Current figures of the linked thermometers; a silent one's last figure with its age, and what the pan's figure means. */
 export const DeviceLine = ({ live }: { readonly live: LiveCook }) => {
   const show = useShow();
   const { pan } = useGear();
   const { source, cook, last, trouble, rubbish } = useAppSelector((state) => state.devices);
+  const now = useNow(1000);
   if (source === undefined || cook !== live.cook.id) return null;
-  const wanted = live.plan.legs[live.current.leg ?? 0]?.pan ?? live.plan.request.pan;
   const inPan = live.state.place === 'pan' || live.state.place === 'before';
+  const fresh = (heard: DeviceHeard | undefined): DeviceHeard | undefined =>
+    heard && silentFor(heard, now, clockSpeed()) === undefined ? heard : undefined;
+  const says = INSTRUMENT_ORDER.flatMap((by) => {
+    const heard = last[by];
+    if (!heard || (by === 'gun' && !inPan)) return [];
+    const age = silentFor(heard, now, clockSpeed());
+    const figure = `${INSTRUMENT_WORDS[by]} ${by === 'probe' ? show.temperature(heard.celsius, 1) : show.degrees(heard.celsius)}`;
+    return [age === undefined ? figure : `${figure} (${sayDuration(age / 1000)} ago)`];
+  });
+  const wanted = live.plan.legs[live.current.leg ?? 0]?.pan ?? live.plan.request.pan;
+  const gun = fresh(last.gun);
   const sense =
-    last.gun && inPan ? panSense(last.gun.celsius, wanted, live.plan.request.fat, pan) : undefined;
-  const says = [
-    last.probe && `probe ${show.temperature(last.probe.celsius, 1)}`,
-    last.oven && `oven ${show.degrees(last.oven.celsius)}`,
-    last.gun && inPan && `pan ${show.degrees(last.gun.celsius)}`,
-  ].filter((word) => word !== undefined && word !== false);
+    gun && inPan ? panSense(gun.celsius, wanted, live.plan.request.fat, pan) : undefined;
   return (
     <View className="gap-1" testID="devices">
       <Text voice="figure" tone="text-salt-50">

@@ -1,14 +1,21 @@
 import { View } from 'react-native';
+import { sayDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
+import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import { sayForecast, sayKitchen, sayProbe } from './forecastWords';
 import type { LiveCook } from './liveCook';
 
+/** An older reading's age is stated, s. */
+const OLD_S = 60;
+
 /** What the readings make of the cook: where it goes, what the kitchen is like, a probe that lies. */
 export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
   const show = useShow();
+  const now = useNow(10_000);
   const { forecast, plan, state } = live;
   if (!forecast || state.place === 'sliced') return null;
+  const age = (now - (state.readings.at(-1)?.at ?? now)) / 1000;
   const probe = state.place === 'rest' ? undefined : sayProbe(forecast);
   const kitchen = sayKitchen(forecast, plan.request, show);
   return (
@@ -24,7 +31,7 @@ export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
       <Text voice="note" tone="text-iron-400">
         {forecast.readings === 0
           ? 'From your presses alone, for a kitchen that may be off by as much as kitchens are; a reading narrows it.'
-          : `From ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}; four times in five it lies within.`}
+          : `From ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}${age < OLD_S ? '' : `, the last ${sayDuration(60 * Math.round(age / 60))} ago`}; four times in five it lies within.`}
       </Text>
     </View>
   );

@@ -1,7 +1,8 @@
 import { selectStoveCooks } from '../../store/passSlice';
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
+import type { DueStep } from '@crustan/core/cook/cookState';
 import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
 import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
@@ -15,9 +16,10 @@ import { AddPiece } from './AddPiece';
 import { Finished } from './Finished';
 import { Kept } from './Kept';
 import { Lanes } from './Lanes';
-import { mostUrgent, type LiveCook } from './liveCook';
+import type { LiveCook } from './liveCook';
 import { LiveCurve } from './LiveCurve';
 import { NowAndNext } from './NowAndNext';
+import { SilentDevices } from './SilentDevices';
 import { StepsLeft } from './StepsLeft';
 import { UnderWay } from './UnderWay';
 import { sayAction } from './stoveWords';
@@ -96,10 +98,15 @@ const Live = () => {
   const { width } = useWindowDimensions();
   const now = useNow(1000);
   const alone = cooks.length === 1;
-  // Whichever piece is looked at, the one that is due calls.
-  const due = mostUrgent(cooks);
-  const words = due ? sayAction(due.current, due.plan, show) : '';
-  useCalls(due, alone || !due ? words : `${due.cook.plan.title}: ${words}`, now);
+  // Every piece calls, whichever is looked at.
+  const wordsOf = useCallback(
+    ({ cook, plan }: LiveCook, step: DueStep): string => {
+      const words = sayAction(step, plan, show);
+      return alone ? words : `${cook.plan.title}: ${words}`;
+    },
+    [alone, show],
+  );
+  useCalls(cooks, wordsOf, now);
   if (!shown) return null;
   return (
     <View className="min-h-0 flex-1 gap-3">
@@ -112,6 +119,7 @@ const Live = () => {
         </Text>
       </View>
       <ClockLine />
+      <SilentDevices />
       {alone ? null : <Lanes cooks={cooks} shown={shown} />}
       <View className="min-h-0 flex-1 flex-row gap-6">
         <View className="min-h-0 max-w-[640px] flex-1">

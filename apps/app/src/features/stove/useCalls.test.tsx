@@ -33,20 +33,27 @@ const live = liveCook(cook, GEAR, T0, undefined);
 const due = live.current.dueAt;
 
 const Caller = ({ at, of = live }: { readonly at: number; readonly of?: LiveCook }) => {
-  useCalls(of, 'Turn it', at);
+  useCalls([of], (_live, { kind }) => kind, at);
   return null;
 };
+/** The same cook with a step due at another time, and nothing else to come. */
+const withDue = (kind: 'turn' | 'pull', dueAt: number): LiveCook => {
+  const step = { kind, dueAt, leg: 0 };
+  return { ...live, current: step, state: { ...live.state, current: step, left: [step] } };
+};
+const beeps = () => jest.mocked(beep).mock.calls.map(([call]) => call);
 
 describe('calling the cook', () => {
   beforeEach(() => jest.clearAllMocks());
 
   it('calls once at the head start and once when it is due, however often it is looked at', () => {
-    const { rerender } = renderWithStore(<Caller at={due - 60_000} />);
+    const { rerender } = renderWithStore(<Caller at={due - 20_000} />);
+    for (const left of [19_000, 16_000]) rerender(<Caller at={due - left} />);
     expect(beep).not.toHaveBeenCalled();
-    for (const left of [15_000, 14_000, 9000, 3000]) rerender(<Caller at={due - left} />);
-    expect(jest.mocked(beep).mock.calls).toEqual([['soon']]);
+    for (const left of [15_000, 14_000, 9000, 3000, 1000]) rerender(<Caller at={due - left} />);
+    expect(beeps()).toEqual(['soon']);
     for (const late of [0, 1000, 2000]) rerender(<Caller at={due + late} />);
-    expect(jest.mocked(beep).mock.calls).toEqual([['soon'], ['turn']]);
+    expect(beeps()).toEqual(['soon', 'turn']);
     expect(jest.mocked(buzz).mock.calls).toEqual([['soon'], ['turn']]);
     expect(say).not.toHaveBeenCalled();
   });
@@ -60,14 +67,60 @@ describe('calling the cook', () => {
         ),
     );
     rerender(<Caller at={due - 59_000} />);
-    expect(say).toHaveBeenCalledWith('Soon: Turn it');
+    expect(say).toHaveBeenCalledWith('Soon: turn');
     rerender(<Caller at={due + 500} />);
-    expect(jest.mocked(notify).mock.calls).toEqual([['Soon: Turn it'], ['Turn it']]);
+    expect(jest.mocked(notify).mock.calls).toEqual([['Soon: turn'], ['turn']]);
     expect(beep).not.toHaveBeenCalled();
   });
 
-  it('is silent about what was due long before the page was opened', () => {
-    renderWithStore(<Caller at={due + 120_000} />);
+  it('calls again when a reading moves the pull from 19:00 to 19:10, not when it moves by seconds', () => {
+    const at = T0;
+    const moved = at + 600_000;
+    const { rerender } = renderWithStore(<Caller of={withDue('pull', at)} at={at - 10_000} />);
+    rerender(<Caller of={withDue('pull', at)} at={at} />);
+    rerender(<Caller of={withDue('pull', at + 8000)} at={at + 9000} />);
+    expect(beeps()).toEqual(['soon', 'out']);
+    for (let t = at + 10_000; t <= moved + 2000; t += 1000) {
+      rerender(<Caller of={withDue('pull', moved)} at={t} />);
+    }
+    expect(beeps()).toEqual(['soon', 'out', 'soon', 'out']);
+  });
+
+  it('calls every step of a hidden page that is woken once a minute', () => {
+    const { rerender, store } = renderWithStore(
+      <Caller of={withDue('turn', T0)} at={T0 - 600_000} />,
+    );
+    act(() => void store.dispatch(attentionChanged({ notification: true })));
+    for (let offset = 0; offset < 60; offset += 7) {
+      jest.clearAllMocks();
+      const dueAt = T0 + 3_600_000 * (offset + 1);
+      for (let t = dueAt - 300_000 + offset * 1000; t < dueAt + 120_000; t += 60_000) {
+        rerender(<Caller of={withDue('turn', dueAt)} at={t} />);
+      }
+      expect(beeps()).toEqual(['soon', 'turn']);
+    }
+  });
+
+  it('calls a step that a sleeping page missed as it wakes, and says how late it is', () => {
+    const { rerender, store } = renderWithStore(<Caller at={due - 300_000} />);
+    act(() => void store.dispatch(attentionChanged({ voice: true })));
+    rerender(<Caller at={due + 125_000} />);
+    expect(jest.mocked(say).mock.calls).toEqual([['Overdue by 2 min 5 s: turn']]);
+    rerender(<Caller at={due + 126_000} />);
+    expect(beeps()).toEqual(['turn']);
+  });
+
+  it('calls the pull although the turn before it was never pressed', () => {
+    const pull = live.state.left.find(({ kind }) => kind === 'pull');
+    if (!pull) throw new Error('no pull');
+    const { rerender } = renderWithStore(<Caller at={due} />);
+    for (let t = due; t <= pull.dueAt; t += 1000) rerender(<Caller at={t} />);
+    rerender(<Caller at={pull.dueAt} />);
+    expect(beeps()).toEqual(['turn', 'soon', 'out']);
+  });
+
+  it('is silent about a cook that was left hours ago', () => {
+    renderWithStore(<Caller of={withDue('pull', T0)} at={T0 + 2 * 3_600_000} />);
     expect(beep).not.toHaveBeenCalled();
   });
 });
