@@ -22,7 +22,7 @@ const kinds = async (url: string) => (await newest(url)).events.map(({ kind }) =
 const start = async (page: Page, url: string): Promise<void> => {
   await openPlan(page, url);
   await page.getByRole('button', { name: 'Start at the stove' }).click();
-  await expect(page.getByTestId('happened')).toHaveText('It is in the pan');
+  await expect(page.getByTestId('happened')).toHaveText('The pan is on');
 };
 const EVERY_PRESS = 'Every press is in the book.';
 
@@ -44,7 +44,7 @@ test('requests that fail on the way, in every way, lose no press and double none
   await pressOn(page, 'I turned it');
   await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS, { timeout: 90_000 });
   expect(met()).toBeGreaterThanOrEqual(4);
-  expect(await kinds(served.url)).toEqual(['started', 'in', 'turned']);
+  expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
 });
 
 test('a device that keeps nothing says so, and the book has it all the same', async ({
@@ -57,7 +57,7 @@ test('a device that keeps nothing says so, and the book has it all the same', as
   await expect(page.getByTestId('not-kept')).toContainText('storage is full or blocked');
   await pressOn(page, 'It is in the pan');
   await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS, { timeout: 30_000 });
-  expect(await kinds(served.url)).toEqual(['started', 'in']);
+  expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in']);
 });
 
 test('two pages of one phone press on one cook, and nothing of either is lost', async ({
@@ -68,7 +68,7 @@ test('two pages of one phone press on one cook, and nothing of either is lost', 
   await start(page, served.url);
   const other = await context.newPage();
   await other.goto(`${served.url}/stove`);
-  await expect(other.getByTestId('happened')).toHaveText('It is in the pan');
+  await expect(other.getByTestId('happened')).toHaveText('The pan is on');
   await served.kill('SIGKILL');
   await pressOn(page, 'It is in the pan');
   // The other page has it from this device: the server is gone.
@@ -79,7 +79,7 @@ test('two pages of one phone press on one cook, and nothing of either is lost', 
     for (const one of [page, other]) {
       await expect(one.getByTestId('kept')).toHaveText(EVERY_PRESS, { timeout: 90_000 });
     }
-    expect(await kinds(served.url)).toEqual(['started', 'in', 'turned']);
+    expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
   } finally {
     await again.kill('SIGKILL');
   }
@@ -110,7 +110,7 @@ test('a cook that is deleted while it is on is put back with its presses', async
   await pressOn(page, 'It is in the pan');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS);
-  expect(await kinds(served.url)).toEqual(['started', 'in']);
+  expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in']);
 });
 
 test('after a restore the phone sends what the book lacks', async ({ page, served }) => {
@@ -130,7 +130,9 @@ test('after a restore the phone sends what the book lacks', async ({ page, serve
       timeout: 40_000,
     })
     .toBe(1);
-  await expect.poll(() => kinds(served.url), { timeout: 40_000 }).toEqual(['started', 'in']);
+  await expect
+    .poll(() => kinds(served.url), { timeout: 40_000 })
+    .toEqual(['started', 'pan-on', 'in']);
 });
 
 test('a change of the kitchen survives a 500 and a reload without a server', async ({

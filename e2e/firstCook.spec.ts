@@ -94,7 +94,13 @@ test('loses nothing to a reload, a killed server, a second phone', async ({ page
     const list = await (await fetch(`${served.url}/api/cooks`)).json();
     const answer = await fetch(`${served.url}/api/cooks/${list.cooks[0].id}`);
     const cook = cookRecordSchema.parse(await answer.json());
-    expect(cook.events.map(({ kind }) => kind)).toEqual(['started', 'in', 'turned', 'turned']);
+    expect(cook.events.map(({ kind }) => kind)).toEqual([
+      'started',
+      'pan-on',
+      'in',
+      'turned',
+      'turned',
+    ]);
 
     // Another device takes the same cook up where it is.
     const other = await browser.newPage();

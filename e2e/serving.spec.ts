@@ -72,7 +72,7 @@ test('killed after every press, it has every press it acknowledged', async ({ de
   };
   try {
     await send('PUT', `/api/cooks/${id}`, { id, startedAt: Date.now(), plan: plans.plans[0] });
-    const kinds = ['started', 'in', 'turned', 'turned', 'pulled', 'sliced'];
+    const kinds = ['started', 'pan-on', 'in', 'turned', 'turned', 'pulled', 'sliced'];
     for (const kind of kinds) {
       const event = { id: crypto.randomUUID(), kind, at: Date.now() };
       await send('POST', `/api/cooks/${id}/events`, { events: [event] });

@@ -77,7 +77,7 @@ test('works with the network gone, opened anew, and catches up', async ({ page, 
     await expect(page.getByTestId('kept')).toContainText('1 press is kept on this device');
     await context.setOffline(false);
     await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
-    expect(await kindsOf(served.url)).toEqual(['started', 'in', 'turned']);
+    expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
     // Nothing of it ends by itself: the tab closed and opened, the cook is where it was.
     const other = await context.newPage();
     await page.close();
@@ -118,7 +118,7 @@ test('two phones on one cook agree, one of them minutes wrong, the server killed
       await expect(phone.getByTestId('happened')).toHaveText('It is out of the pan');
       await expect(phone.getByTestId('kept')).toHaveText('Every press is in the book.');
     }
-    expect(await kindsOf(served.url)).toEqual(['started', 'in', 'turned']);
+    expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
 
     await served.kill('SIGKILL');
     await pressOn(other, 'It is out of the pan');

@@ -140,6 +140,7 @@ const VIEWS = [
     async (page) => {
       await start(page);
       await press(page);
+      await press(page);
       await page.getByText('Every press is in the book.').waitFor();
     },
   ],

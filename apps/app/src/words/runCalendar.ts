@@ -18,12 +18,14 @@ const AHEAD = 60;
 
 /**
  * A run as iCalendar: an event for every step, with alarms for those that want the cook.
+ * @param of which piece and method it is: runs of two pieces for one plate are told apart by it
  * @param link to the plan it is of, which goes along with every step
  */
 export const runCalendar = (
   title: string,
   steps: readonly CalendarStep[],
   plateAt: number,
+  of: string,
   link?: string,
 ): string => {
   const calendar = new ICalCalendar({
@@ -33,7 +35,7 @@ export const runCalendar = (
   steps.forEach((step, i) => {
     const end = steps[i + 1]?.at ?? plateAt;
     const event = calendar.createEvent({
-      id: `${plateAt}-${i}@crustan`,
+      id: `${plateAt}-${of}-${i}@crustan`,
       start: new Date(step.at),
       end: new Date(Math.max(end, step.at + 60_000)),
       summary: step.does,

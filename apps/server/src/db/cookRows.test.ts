@@ -32,6 +32,13 @@ const anyEvent: fc.Arbitrary<CookEvent> = fc.oneof(
     celsius: fc.double({ min: -5, max: 120, noNaN: true }).map((value) => value + 0),
     by: fc.constantFrom(...INSTRUMENTS),
   }),
+  fc.record({
+    id: uuid,
+    at,
+    kind: fc.constant('reading' as const),
+    celsius: fc.double({ min: -5, max: 120, noNaN: true }).map((value) => value + 0),
+    lowest: fc.constant(true as const),
+  }),
   fc.record({ id: uuid, at, kind: fc.constant('undo' as const), of: uuid }),
   fc.record({ id: uuid, at, kind: fc.constant('corrected' as const), of: uuid, to: at }),
   fc.record({

@@ -28,24 +28,10 @@ export const toEvent = (row: Omit<EventRow, 'seq' | 'receivedAt'>): CookEvent =>
   });
 };
 
-/** What an event says beyond the columns that are searched by. */
-const detailOf = (event: CookEvent): string | null => {
-  switch (event.kind) {
-    case 'reading':
-      return event.by === undefined ? null : JSON.stringify({ by: event.by });
-    case 'corrected':
-      return JSON.stringify({ of: event.of, to: event.to });
-    case 'skipped':
-      return JSON.stringify({ step: event.step });
-    case 'note':
-      return JSON.stringify({ text: event.text });
-    case 'changed': {
-      const { why, legs, restSeconds } = event;
-      return JSON.stringify({ why, legs, restSeconds });
-    }
-    default:
-      return null;
-  }
+/** Everything of an event that has no column of its own, as JSON; null if there is nothing. */
+const detailOf = ({ id: _id, kind: _kind, at: _at, ...event }: CookEvent): string | null => {
+  const { celsius: _celsius, ...said } = { celsius: undefined, ...event };
+  return Object.keys(said).length === 0 ? null : JSON.stringify(said);
 };
 
 export const eventRow = (

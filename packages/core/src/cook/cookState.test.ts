@@ -6,7 +6,7 @@ import { cookState } from './cookState';
 import { inAtFor, runOf } from '../schedule';
 import { type CookEvent } from './event';
 import { PRESS_KINDS, type PressKind } from './press';
-import { preheatStep } from './preheatStep';
+import { heatedIn, preheatStep } from './preheatStep';
 import { replay } from './replay';
 
 const request: PlanRequest = { ...STEAK, thickness: 0.022, weight: 0.28, pan: 220 };
@@ -141,13 +141,20 @@ it('whatever is pressed, in whatever order, there is a next thing, and it never 
   );
 });
 
-it('has the pan put on in time, then leaves it to the clock', () => {
+it('has the pan put on in time, until its press says that it is on', () => {
   const run = runOf(planOf('once'));
   const plannedIn = inAtFor(run, T0 + 3_600_000);
-  const step = preheatStep(run, plannedIn, T0);
+  const step = preheatStep(run, plannedIn, []);
   expect(step?.kind).toBe('heat');
   expect(step?.dueAt).toBeLessThan(plannedIn - 120_000);
-  expect(preheatStep(run, plannedIn, (step?.dueAt ?? 0) + 1)).toBeUndefined();
+  const on: CookEvent = { id: 'on', kind: 'pan-on', at: plannedIn - 60_000 };
+  expect(preheatStep(run, plannedIn, [on])).toBeUndefined();
+  // Put on a minute before its time, the pan is hot that much later than planned.
+  const takes = plannedIn - (step?.dueAt ?? 0);
+  expect(heatedIn(run, plannedIn, [on])).toBe(plannedIn - 60_000 + takes);
+  expect(heatedIn(run, plannedIn, [])).toBe(plannedIn);
+  const oven = runOf(planOf('oven-sear', { thickness: 0.04, weight: 0.45 }));
+  expect(preheatStep(oven, plannedIn, [])).toBeUndefined();
 });
 
 describe('replay', () => {

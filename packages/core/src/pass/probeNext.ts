@@ -48,9 +48,14 @@ export const probeNext = (pieces: readonly ProbedPiece[], now: number): ProbeAdv
     .toSorted((a, b) => b.worth - a.worth)
     .at(0);
   if (!best || best.worth * READING_SECONDS < LEAST_WORTH) return undefined;
-  const { id, unsureEnd, unsureSeconds, decidesAt } = best.piece;
-  return { id, unsureEnd, unsureSeconds, seconds: Math.max(0, decidesAt - now) };
+  return probeAdvice(best.piece, now);
 };
+
+/** The advice on one piece, whatever a reading of it is worth. */
+export const probeAdvice = (
+  { id, unsureEnd, unsureSeconds, decidesAt }: ProbedPiece,
+  now: number,
+): ProbeAdvice => ({ id, unsureEnd, unsureSeconds, seconds: Math.max(0, decidesAt - now) });
 
 /** Less than this is not worth a hand, K. */
 const LEAST_WORTH = 0.2;

@@ -52,14 +52,29 @@ const probedPieces = (pass: PassNow): readonly ProbedPiece[] =>
     }),
   );
 
+/** A figure that is being typed, and the piece that it was read from. */
+interface TypedReading {
+  readonly piece: string;
+  readonly text: string;
+}
+
 /** One thermometer among many pieces: which to probe next and why, and what a finger should feel. */
 export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
   const show = useShow();
   const dispatch = useAppDispatch();
-  const [text, setText] = useState('');
+  const [typed, setTyped] = useState<TypedReading>();
   const now = (pass.line.now - pass.line.epoch) / 1000;
-  const advice = probeNext(probedPieces(pass), now);
+  const pieces = probedPieces(pass);
+  // A figure belongs to the piece that was shown when its first digit was typed.
+  const kept =
+    typed &&
+    probeNext(
+      pieces.filter(({ id }) => id === typed.piece),
+      now,
+    );
+  const advice = kept ?? probeNext(pieces, now);
   if (!advice) return null;
+  const text = kept && typed ? typed.text : '';
   const ticket = pass.state.tickets.find(({ pieces }) => pieces.some(({ id }) => id === advice.id));
   const piece = ticket?.pieces.find(({ id }) => id === advice.id);
   const option = piece && optionOf(pass, piece);
@@ -71,7 +86,7 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
     text.trim() !== '' && Number.isFinite(figure) && celsius >= -5 && celsius <= 120;
   const read = (): void => {
     dispatch(pressed({ cook: advice.id, event: { ...fresh(), kind: 'reading', celsius } }));
-    setText('');
+    setTyped(undefined);
   };
   return (
     <View className="gap-2 border-t border-iron-700 pt-3" role="group" aria-label="Probe next">
@@ -85,7 +100,9 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
         <TextInput
           aria-label={`Reading, ${unit.symbol}`}
           value={text}
-          onChangeText={setText}
+          onChangeText={(next) =>
+            setTyped(next === '' ? undefined : { piece: advice.id, text: next })
+          }
           inputMode="decimal"
           onSubmitEditing={() => (plausible ? read() : undefined)}
           className="min-h-touch w-[96px] rounded border border-iron-500 bg-iron-900 px-3 font-text text-16 text-salt-50"

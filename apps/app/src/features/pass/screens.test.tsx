@@ -3,12 +3,14 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import type { WayOut } from '@crustan/core/pass/waysOut';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
+import { cookStarted, selectCooks } from '../../store/stoveSlice';
 import { roleTold } from '../../store/reachSlice';
 import { uuid } from '../../testing';
 import { Board } from './Board';
 import { ClockLanes } from './ClockLanes';
 import { GearStrip } from './GearStrip';
 import { LateTables } from './LateTables';
+import { ProbeAdvice } from './ProbeAdvice';
 import { Tickets } from './Tickets';
 import { TicketSheet } from './TicketSheet';
 import { begun, heardPresses, ordered, ORDERS, passOf, pieceOn, STRIP, toldOf } from './testing';
@@ -166,6 +168,44 @@ describe('tables that will be late', () => {
   it('is nothing at all where all is well', () => {
     const { container } = shown(passOf(ORDERS));
     expect(container.textContent).toBe('');
+  });
+});
+
+describe('the advice on which piece to probe', () => {
+  it('keeps the piece that was shown when the figure was begun', () => {
+    const [one, two] = [uuid(101), uuid(102)];
+    const on = (id: string, late: number) => {
+      const piece = pieceOn(id);
+      const { progress } = piece.state;
+      const decidedAt = progress.decidedAt + late * 1000;
+      return [
+        id,
+        { ...piece, state: { ...piece.state, progress: { ...progress, decidedAt } } },
+      ] as const;
+    };
+    const events = [...ORDERS, begun(one), { ...begun(two), id: uuid(906) }];
+    const shownWith = (first: number, second: number) =>
+      passOf(events, toldOf(events), new Map([on(one, first), on(two, second)]));
+    const { store, rerender } = renderWithStore(<ProbeAdvice pass={shownWith(400, 2000)} />);
+    act(() => {
+      for (const { cook } of [pieceOn(one), pieceOn(two)]) {
+        const { id, startedAt, plan, events: said } = cook;
+        const [event] = said;
+        if (event) store.dispatch(cookStarted({ id, startedAt, plan, event }));
+      }
+    });
+    const field = (): HTMLElement => screen.getByRole('textbox', { name: /^Reading/ });
+    fireEvent.change(field(), { target: { value: '4' } });
+    // By now the other piece is the one to probe next.
+    rerender(<ProbeAdvice pass={shownWith(2000, 400)} />);
+    fireEvent.change(field(), { target: { value: '48' } });
+    const readings = (id: string) =>
+      selectCooks(store.getState())
+        .find((cook) => cook.id === id)
+        ?.events.filter(({ kind }) => kind === 'reading');
+    fireEvent.click(screen.getByText(/^It reads so/));
+    expect(readings(one)).toMatchObject([{ kind: 'reading', celsius: 48 }]);
+    expect(readings(two)).toEqual([]);
   });
 });
 

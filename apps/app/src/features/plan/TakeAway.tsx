@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { useRouter } from 'expo-router';
 import { fatOf } from '@crustan/core/gear/fats';
 import type { CookPlan } from '@crustan/core/plan';
+import type { PlanRequest } from '@crustan/core/plan/request';
 import { useAppStore } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
@@ -18,6 +19,16 @@ interface Props {
   readonly inAt: number;
   readonly lines: readonly RunLine[];
 }
+
+/** Tells the runs of different pieces for one plate apart; the same run has the same id again. */
+const runId = ({ cut, own, way, thickness, weight, target, pan, start }: PlanRequest): string =>
+  [
+    own?.name.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-') ?? cut,
+    way,
+    Math.round(thickness * 1e4),
+    Math.round(weight * 1e4),
+    ...[target, pan, start].map((celsius) => Math.round(celsius * 10)),
+  ].join('-');
 
 /** The run taken elsewhere: a calendar with alarms, a printed page, a link, a file. */
 export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
@@ -37,6 +48,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
         alarm: hands === 'on' || /^(Into|Oven|Dry pan|Out)/.test(does),
       })),
       plateAt,
+      runId(plan.request),
       linkOf(store.getState().draft.request, store.getState().draft.plate),
     );
     saveFile('crustan-run.ics', 'text/calendar', text);

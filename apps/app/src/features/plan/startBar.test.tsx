@@ -1,8 +1,9 @@
 import { keptPlan } from '@crustan/core/formats';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../../renderWithStore';
-import { selectCooks } from '../../store/stoveSlice';
-import { planOf, REQUEST, uuid } from '../../testing';
+import { selectStoveCooks, serviceOpened, serviceSaid } from '../../store/passSlice';
+import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { PlanActions } from './PlanActions';
 import { StartBar } from './StartBar';
 import { answerWith, json } from '../../fakeServer';
@@ -37,6 +38,30 @@ describe('the start of a plan under the thumb', () => {
     // Pressed again it goes to that cook: there is one.
     fireEvent.click(screen.getByText('Go to the cook'));
     expect(selectCooks(store.getState())).toHaveLength(1);
+  });
+
+  it('starts a cook of its own while a service is open: the pieces of its tables are not its plate', async () => {
+    const { store } = shown();
+    const order = {
+      id: uuid(40),
+      table: '4',
+      pieces: [{ id: uuid(41), dish: uuid(42), doneness: 'rare' }],
+    };
+    const service = { id: uuid(2), name: 'F', opensAt: PLATE, closesAt: PLATE + 1, dishes: [] };
+    const event = { id: uuid(43), kind: 'started', at: PLATE } as const;
+    act(() => {
+      store.dispatch(serviceOpened({ service }));
+      store.dispatch(serviceSaid({ id: uuid(44), at: PLATE, kind: 'ordered', order }));
+      store.dispatch(
+        cookStarted({
+          ...{ id: uuid(41), startedAt: PLATE, plan: recordOf(mockPlan, PLATE) },
+          ...{ together: { id: order.id, waits: 0 }, event },
+        }),
+      );
+    });
+    fireEvent.click(screen.getByText('Start at the stove'));
+    await waitFor(() => expect(selectStoveCooks(store.getState())).toHaveLength(1));
+    expect(selectStoveCooks(store.getState())[0]?.together?.id).not.toBe(order.id);
   });
 
   it('starts nothing where no plan came of it', async () => {

@@ -2,7 +2,8 @@ import { useRouter } from 'expo-router';
 import type { PlanRecord } from '@crustan/core/formats';
 import { kitchenNow } from '../../store/clock';
 import { newId } from '../../store/newId';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { selectStoveCooks } from '../../store/passSlice';
+import { cookStarted } from '../../store/stoveSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { useGear } from '../../store/useGear';
 
@@ -24,7 +25,7 @@ export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): Sta
   const router = useRouter();
   const store = useAppStore();
   const gear = useGear();
-  const underWay = useAppSelector((state) => selectCooks(state).length > 0);
+  const underWay = useAppSelector((state) => selectStoveCooks(state).length > 0);
   const goToStove = (): void => router.push('/stove');
   return {
     underWay,
@@ -48,7 +49,7 @@ export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): Sta
       const plan = await record();
       if (!plan) return;
       const { startTogether } = await import('../../store/startTogether');
-      startTogether(dispatch, [plan], selectCooks(store.getState()), gear);
+      startTogether(dispatch, [plan], selectStoveCooks(store.getState()), gear);
       goToStove();
     },
   };

@@ -1,4 +1,4 @@
-import { selectCooks } from '../../store/stoveSlice';
+import { selectStoveCooks } from '../../store/passSlice';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
@@ -21,7 +21,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const gear = useGear();
-  const on = useAppSelector(selectCooks);
+  const on = useAppSelector(selectStoveCooks);
   const { data: plans, error } = usePlansQuery();
   const now = useNow(60_000);
   const [chosen, setChosen] = useState<readonly string[]>([]);

@@ -16,6 +16,9 @@ interface Props {
   readonly senseOf?: (celsius: number) => ReadingSense;
 }
 
+const isCore = (celsius: number): boolean =>
+  Number.isFinite(celsius) && celsius >= READING_LIMIT.least && celsius <= READING_LIMIT.most;
+
 /** Types in what the thermometer says, in the cook's own unit. */
 export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
   const { units } = useShow();
@@ -38,7 +41,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
       return;
     }
     const { least, most } = READING_LIMIT;
-    if (text.trim() === '' || !Number.isFinite(figure) || celsius < least || celsius > most) {
+    if (text.trim() === '' || !isCore(celsius)) {
       const range = `${showQuantity('temperature', least, units)} to ${showQuantity('temperature', most, units)}`;
       setRefused(`A core reads ${range}; type what the thermometer shows.`);
       return;
@@ -93,6 +96,13 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
               if (doubted.sense.kind === 'other-unit') onRead(doubted.sense.celsius, lowest);
             }}
           />
+          {isCore(doubted.celsius) ? (
+            <Button
+              kind="stovePlain"
+              label={`It is ${showQuantity('temperature', doubted.celsius, units)}`}
+              onPress={() => onRead(doubted.celsius, lowest)}
+            />
+          ) : null}
         </View>
       ) : doubted?.sense.kind === 'unlikely' ? (
         <Text tone="text-salt-50" role="alert">

@@ -18,7 +18,7 @@ const cook = {
   plan: recordOf(planOf(), T0 + 3_600_000),
   events: [{ id: uuid(50), kind: 'in' as const, at: T0 }],
 };
-const live = liveCook(cook, { pan: DEFAULT_PAN, oven: DEFAULT_OVEN }, T0, undefined);
+const live = liveCook(cook, { pan: DEFAULT_PAN, oven: DEFAULT_OVEN }, undefined);
 
 describe('a thermometer that stops sending', () => {
   beforeEach(() => {

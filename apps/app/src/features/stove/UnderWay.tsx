@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { bookApi, useCooksInfiniteQuery } from '../../store/bookApi';
 import { cookResumed } from '../../store/stoveSlice';
 import { useAppDispatch } from '../../store/store';
@@ -16,20 +17,24 @@ export const UnderWay = () => {
   const show = useShow();
   const now = useNow(60_000);
   const { data } = useCooksInfiniteQuery({}, { refetchOnMountOrArgChange: true });
-  const open = data?.pages[0]?.cooks.filter(
-    (cook, i, all) =>
-      !cook.finished &&
-      now - cook.createdAt < STILL_ON &&
-      // Pieces for one plate are taken up together, by the first of them.
-      (cook.together === undefined ||
-        all.findIndex(({ together }) => together === cook.together) === i),
-  );
+  const open = data?.pages
+    .flatMap(({ cooks }) => cooks)
+    .filter((cook) => !cook.finished && now - cook.createdAt < STILL_ON)
+    // Pieces for one plate are resumed together, by the first that is unfinished.
+    .filter(
+      (cook, i, all) =>
+        cook.together === undefined ||
+        all.findIndex(({ together }) => together === cook.together) === i,
+    );
   if (!open || open.length === 0) return null;
   const resume = async (id: string): Promise<void> => {
     const { data: cooks } = await dispatch(
       bookApi.endpoints.together.initiate(id, { forceRefetch: true, subscribe: false }),
     );
-    cooks?.forEach((cook) => dispatch(cookResumed(cook)));
+    for (const cook of cooks ?? []) {
+      const sliced = effectiveEvents(cook.events).some(({ kind }) => kind === 'sliced');
+      if (!sliced) dispatch(cookResumed(cook));
+    }
   };
   return (
     <View className="gap-3">

@@ -13,13 +13,15 @@ interface Props {
 }
 
 /** What warms up before the piece meets it: pressed, the book can learn how fast it does. */
-export const WarmUp = ({ live: { cook, plan, state }, press }: Props) => {
+export const WarmUp = ({ live: { cook, plan, state, current }, press }: Props) => {
   const effective = effectiveEvents(cook.events);
   const said = (kind: PressKind): boolean => effective.some((event) => event.kind === kind);
   const firstPan = plan.legs.findIndex(({ kind }) => kind !== 'oven' && kind !== 'board');
   const before = state.place === 'before';
   const inOven = state.place === 'oven';
   const wantsPan =
+    // The step under "Now" has the large button.
+    current.kind !== 'heat' &&
     !startsCold(plan.request) &&
     (firstPan === 0 ? before : inOven && plan.legs[0]?.kind === 'oven') &&
     !said('pan-on');

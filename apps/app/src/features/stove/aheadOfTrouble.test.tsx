@@ -51,7 +51,6 @@ const liveOf = (late: number): LiveCook =>
   liveCook(
     cook,
     { pan: DEFAULT_PAN, oven: DEFAULT_OVEN },
-    T0 + 60_000,
     forecastOf(T0 + (thick.pullAt + late) * 1000, -20),
   );
 
@@ -162,7 +161,6 @@ describe('wet hands', () => {
     const before = liveCook(
       { ...cook, events: [] },
       { pan: DEFAULT_PAN, oven: DEFAULT_OVEN },
-      T0,
       undefined,
     );
     pressing(before);

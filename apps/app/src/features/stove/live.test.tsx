@@ -87,7 +87,7 @@ describe('what the stove says of a forecast', () => {
       expect(sayProbe({ ...forecast, probe: { kind, chance: 0.3 } })).toBeUndefined();
     }
     const bad = { ...forecast, probe: { kind: 'out', chance: 0.99 } as const };
-    renderWithStore(<ForecastLines live={liveCook(cookOf(2, [IN]), GEAR, T0, bad)} />);
+    renderWithStore(<ForecastLines live={liveCook(cookOf(2, [IN]), GEAR, bad)} />);
     expect(screen.getByRole('alert').textContent).toContain('reads the air');
   });
 });
@@ -95,12 +95,12 @@ describe('what the stove says of a forecast', () => {
 describe('a live cook', () => {
   it('moves its pull and plate with the forecast, and not without readings', () => {
     const cook = cookOf(2, [IN]);
-    const plain = liveCook(cook, GEAR, T0, undefined);
-    const moved = liveCook(cook, GEAR, T0, forecast);
+    const plain = liveCook(cook, GEAR, undefined);
+    const moved = liveCook(cook, GEAR, forecast);
     expect(moved.current).toMatchObject({ kind: 'out', dueAt: forecast.pullAt });
     expect(moved.plan.pullCore).toBe(48.2);
     expect(moved.plateAt - plain.plateAt).toBeCloseTo(forecast.pullAt - plain.current.dueAt, 0);
-    const silent = liveCook(cook, GEAR, T0, { ...forecast, readings: 0 });
+    const silent = liveCook(cook, GEAR, { ...forecast, readings: 0 });
     expect(silent.current.dueAt).toBe(plain.current.dueAt);
   });
 
@@ -108,11 +108,10 @@ describe('a live cook', () => {
     const sliced = liveCook(
       cookOf(3, [IN, { id: uuid(51), kind: 'sliced', at: T0 + 1 }]),
       GEAR,
-      T0,
       undefined,
     );
-    const soon = liveCook(cookOf(4, [IN], planOf()), GEAR, T0, undefined);
-    const late = liveCook(cookOf(5, [IN]), GEAR, T0, undefined);
+    const soon = liveCook(cookOf(4, [IN], planOf()), GEAR, undefined);
+    const late = liveCook(cookOf(5, [IN]), GEAR, undefined);
     expect(mostUrgent([sliced, late, soon])?.cook.id).toBe(uuid(4));
     expect(mostUrgent([sliced])?.cook.id).toBe(uuid(3));
     const { store } = renderWithStore(<Lanes cooks={[late, soon]} shown={soon} />);
@@ -172,7 +171,7 @@ describe('when it goes wrong', () => {
 
   it('computes the ways out, and a choice becomes the cook’s course', async () => {
     const cook = cookOf(2, [IN]);
-    const live = liveCook(cook, GEAR, T0, forecast);
+    const live = liveCook(cook, GEAR, forecast);
     const onClose = jest.fn();
     const { store } = renderWithStore(<Troubles live={live} onClose={onClose} />);
     const { id, startedAt, plan: record } = cook;
@@ -189,7 +188,7 @@ describe('when it goes wrong', () => {
 describe('what happened', () => {
   const render = () => {
     const cook = cookOf(2, [IN]);
-    const rendered = renderWithStore(<History live={liveCook(cook, GEAR, T0, undefined)} />);
+    const rendered = renderWithStore(<History live={liveCook(cook, GEAR, undefined)} />);
     const { id, startedAt, plan: record } = cook;
     const start = { id, startedAt, plan: record };
     act(() => void rendered.store.dispatch(cookStarted({ ...start, event: IN })));
@@ -219,7 +218,7 @@ describe('what happened', () => {
 
 describe('thermometers and calls', () => {
   it('shows what is said, warns of a cool pan and a smoking one, counts rubbish', () => {
-    const live = liveCook(cookOf(2, [IN], planOf()), GEAR, T0, undefined);
+    const live = liveCook(cookOf(2, [IN], planOf()), GEAR, undefined);
     const { store } = renderWithStore(<DeviceLine live={live} />);
     const say = (by: 'gun' | 'probe', celsius: number) =>
       act(() => void store.dispatch(deviceSaid({ by, celsius, at: T0 })));

@@ -1,7 +1,8 @@
 import type { KeptPlan } from '@crustan/core/formats';
 import { cookState, type CookState, type DueStep } from '@crustan/core/cook/cookState';
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
-import { preheatStep } from '@crustan/core/cook/preheatStep';
+import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
+import { heatedIn, preheatStep } from '@crustan/core/cook/preheatStep';
 import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
 import type { ActiveCook } from '../../store/activeCook';
 import { movedPull } from '../../workers/useForecasts';
@@ -35,19 +36,19 @@ const plateOf = (state: CookState, run: Run, { cook, at }: { cook: ActiveCook; a
   return (sliced?.dueAt ?? at) + afterSlice + waitsOf(cook) * 1000;
 };
 
-/** Derives what the stove shows of a piece at `now`, ms since 1970. */
+/** Derives what the stove shows of a piece. */
 export const liveCook = (
   cook: ActiveCook,
   gear: RunGear,
-  now: number,
   forecast: Forecast | undefined,
 ): LiveCook => {
   const { plan, plateAt } = cook.plan;
   const run = runOf(plan, gear);
   const plannedIn = plannedInOf(cook, gear);
   const pull = movedPull(forecast);
-  const state = cookState(plan, plannedIn, cook.events, pull);
-  const heating = state.place === 'before' ? preheatStep(run, plannedIn, now) : undefined;
+  const effective = effectiveEvents(cook.events);
+  const state = cookState(plan, heatedIn(run, plannedIn, effective), cook.events, pull);
+  const heating = state.place === 'before' ? preheatStep(run, plannedIn, effective) : undefined;
   return {
     cook,
     plan: {

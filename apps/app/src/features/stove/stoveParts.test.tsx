@@ -4,6 +4,7 @@ import { cookState, type CookEvent, type DueStep } from '@crustan/core/cook';
 import { renderWithStore } from '../../renderWithStore';
 import { unitsChosen } from '../../store/unitsSlice';
 import { planOf, uuid } from '../../testing';
+import { readingSense } from '@crustan/core/estimate/readingSense';
 import { AddReading } from './AddReading';
 import { Countdown } from './Countdown';
 import { LastReading } from './LastReading';
@@ -64,6 +65,21 @@ describe('AddReading', () => {
     const imperial = show(true);
     type('Core temperature in °F', '122');
     expect(imperial.mock.calls[0][0]).toBeCloseTo(50, 9);
+  });
+
+  it('asks about a figure that looks like the other unit, and keeps either', () => {
+    const onRead = jest.fn();
+    const senseOf = (celsius: number) => readingSense(celsius, 54);
+    renderWithStore(<AddReading onRead={onRead} onClose={jest.fn()} senseOf={senseOf} />);
+    // A piece that is still 12 °C in the middle, where 54 °C was expected.
+    type('Core temperature in °C', '12');
+    expect(screen.getByRole('alert').textContent).toContain('That looks like Fahrenheit');
+    fireEvent.click(screen.getByText('It is 12 °C'));
+    expect(onRead).toHaveBeenLastCalledWith(12, false);
+    type('Core temperature in °C', '130');
+    expect(screen.queryByText('It is 130 °C')).toBeNull();
+    fireEvent.click(screen.getByText('Keep 54 °C'));
+    expect(onRead.mock.lastCall?.[0]).toBeCloseTo(54.4, 1);
   });
 
   it.each(['', 'hot', '130', '-20'])('refuses %p and says what a core reads', (text) => {

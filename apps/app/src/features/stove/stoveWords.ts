@@ -37,7 +37,7 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
     action: 'Put the pan on',
     how: ({ plan, show }) =>
       `Dry and on full, extractor first: it takes until the piece goes in to reach ${show.degrees(plan.request.pan)}. Set out tongs, thermometer, board and rack meanwhile.`,
-    happened: isIn,
+    happened: 'The pan is on',
   },
   in: {
     action: (told) => {
@@ -141,8 +141,8 @@ export const sayAction = say('action');
 export const sayHow = say('how');
 export const sayHappened = say('happened');
 
-/** The press a step's button records; judging records none. */
+/** The press a step's button records: always that of the step itself; judging records none. */
 export const pressOf = (step: DueStep): PressKind | undefined => {
   if (step.kind === 'judge') return undefined;
-  return step.kind === 'heat' ? 'in' : pressFor(step.kind);
+  return step.kind === 'heat' ? 'pan-on' : pressFor(step.kind);
 };

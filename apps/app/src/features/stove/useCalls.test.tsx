@@ -29,7 +29,7 @@ const cook = {
   refused: {},
   known: [],
 };
-const live = liveCook(cook, GEAR, T0, undefined);
+const live = liveCook(cook, GEAR, undefined);
 const due = live.current.dueAt;
 
 const Caller = ({ at, of = live }: { readonly at: number; readonly of?: LiveCook }) => {

@@ -2,7 +2,6 @@ import { selectStoveCooks } from '../../store/passSlice';
 import { useMemo } from 'react';
 import { useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
-import { useNow } from '../../ui/useNow';
 import { useForecasts } from '../../workers/useForecasts';
 import { liveCook, mostUrgent, plannedInOf, type LiveCook } from './liveCook';
 
@@ -16,14 +15,13 @@ export const useStove = (): Stove => {
   const cooks = useAppSelector(selectStoveCooks);
   const focus = useAppSelector((state) => state.stove.focus);
   const gear = useGear();
-  const now = useNow(1000);
   const followed = useMemo(
     () => cooks.map((cook) => ({ cook, plannedIn: plannedInOf(cook, gear) })),
     [cooks, gear],
   );
   const forecasts = useForecasts(followed, gear.pan);
   return useMemo(() => {
-    const live = cooks.map((cook) => liveCook(cook, gear, now, forecasts[cook.id]));
+    const live = cooks.map((cook) => liveCook(cook, gear, forecasts[cook.id]));
     return { cooks: live, shown: live.find(({ cook }) => cook.id === focus) ?? mostUrgent(live) };
-  }, [cooks, gear, now, forecasts, focus]);
+  }, [cooks, gear, forecasts, focus]);
 };

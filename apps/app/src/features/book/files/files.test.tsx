@@ -79,6 +79,7 @@ describe('what a file holds', () => {
       'A run',
       [{ at: T0, does: 'In', why: 'now', alarm: true }],
       T0 + 600_000,
+      'run',
       linkOf(REQUEST, { hour: '19:30' }),
     );
     for (const content of [recipe, calendar]) {
