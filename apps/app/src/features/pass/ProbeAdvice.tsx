@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { firmnessAt } from '@crustan/core/pass/firmness';
-import { probeNext, type ProbedPiece } from '@crustan/core/pass/probeNext';
+import { probeAdvice, probeNext, type ProbedPiece } from '@crustan/core/pass/probeNext';
 import { sayDuration, UNITS } from '@crustan/core/units';
 import { fresh } from '../../store/freshEvent';
 import { useAppDispatch } from '../../store/store';
@@ -66,13 +66,8 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
   const now = (pass.line.now - pass.line.epoch) / 1000;
   const pieces = probedPieces(pass);
   // A figure belongs to the piece that was shown when its first digit was typed.
-  const kept =
-    typed &&
-    probeNext(
-      pieces.filter(({ id }) => id === typed.piece),
-      now,
-    );
-  const advice = kept ?? probeNext(pieces, now);
+  const kept = typed && pieces.find(({ id }) => id === typed.piece);
+  const advice = kept ? probeAdvice(kept, now) : probeNext(pieces, now);
   if (!advice) return null;
   const text = kept && typed ? typed.text : '';
   const ticket = pass.state.tickets.find(({ pieces }) => pieces.some(({ id }) => id === advice.id));
