@@ -176,6 +176,47 @@ describe('a book of many cooks', () => {
     expect((await api.get('/api/kitchen')).body.kitchen.ovens[0].offset).toBe(4);
   });
 
+  it('offers the last valid kitchen in place of one that cannot be read, and takes the next change', async () => {
+    const put = (offset: number, version: string) =>
+      api
+        .put('/api/kitchen')
+        .set('If-Match', version)
+        .send({ kitchen: { ...DEFAULT_KITCHEN, ovens: [{ id: 'oven', offset }] } });
+    await put(-9, '"0"').expect(200);
+    await put(4, '"1"').expect(200);
+    const { sqlite } = temporary.book;
+    const broken = sqlite.prepare("update kitchens set record = '{half' where id = 1");
+    broken.run();
+    const offered = await api.get('/api/kitchen').expect(200);
+    expect(offered.headers['etag']).toBe('"2"');
+    expect(offered.body).toMatchObject({ recovered: true, kitchen: { ovens: [{ offset: -9 }] } });
+    expect((await api.get('/api/book/unreadable')).body.rows[0].where).toBe('the kitchen');
+    await put(7, '"2"').expect(200);
+    const now7 = await api.get('/api/kitchen').expect(200);
+    expect(now7.body).toMatchObject({ kitchen: { ovens: [{ offset: 7 }] } });
+    expect(now7.body.recovered).toBeUndefined();
+    // With nothing valid before it, the default is offered.
+    broken.run();
+    sqlite.prepare("update kitchens set record = '{half'").run();
+    const first = await api.get('/api/kitchen').expect(200);
+    expect(first.body).toMatchObject({ recovered: true, kitchen: DEFAULT_KITCHEN });
+    await put(1, first.headers['etag'] ?? '').expect(200);
+  });
+
+  it('takes a kitchen while the clock was never set, and reads one that was stored so', async () => {
+    now = Date.UTC(1970, 0, 2);
+    const stored = await api
+      .put('/api/kitchen')
+      .set('If-Match', '"0"')
+      .send({ kitchen: DEFAULT_KITCHEN })
+      .expect(200);
+    expect(stored.body.changedAt).toBe(Date.UTC(2020, 0, 1));
+    temporary.book.sqlite.prepare('update kitchens set changed_at = 1').run();
+    const read = await api.get('/api/kitchen').expect(200);
+    expect(read.body.recovered).toBeUndefined();
+    expect(read.body.changedAt).toBe(Date.UTC(2020, 0, 1));
+  });
+
   it('gives the newest finished cooks in full, to learn from', async () => {
     const ids = [
       await cook('Older', {}, undefined, T0),

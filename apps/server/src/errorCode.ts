@@ -16,6 +16,17 @@ export const whyOf = (error: unknown): string => {
   return typeof message === 'string' ? message : String(error);
 };
 
+/**
+ * Codes of a write that found no room: a full disk, a quota, a file that may not grow. SQLite reports the last as a
+ * failed write.
+ */
+const NO_ROOM: readonly string[] = [
+  'ENOSPC',
+  'EDQUOT',
+  'EFBIG',
+  'SQLITE_FULL',
+  'SQLITE_IOERR_WRITE',
+];
+
 /** Whether a write failed because there is no room. */
-export const isDiskFull = (error: unknown): boolean =>
-  ['ENOSPC', 'EDQUOT', 'SQLITE_FULL'].includes(errorCode(error) ?? '');
+export const isDiskFull = (error: unknown): boolean => NO_ROOM.includes(errorCode(error) ?? '');

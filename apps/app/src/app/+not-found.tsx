@@ -8,7 +8,7 @@ export default function NotFound() {
       <Text voice="head" heading={1}>
         There is nothing at this address
       </Text>
-      <Link href="/">
+      <Link href="/" className="py-3">
         <Text tone="text-flame-light" className="underline">
           Go to Plan
         </Text>

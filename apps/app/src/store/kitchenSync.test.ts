@@ -17,10 +17,16 @@ const fakeServer = () => {
     version: 0,
     changedAt: 1_800_000_000_000,
   };
-  const state = { down: false, fails: 0, puts: 0 };
+  const state = { down: false, fails: 0, puts: 0, recovered: false };
   const answer = (status: number): Response =>
     new Response(
-      status === 200 ? JSON.stringify({ kitchen: book.kitchen, changedAt: book.changedAt }) : null,
+      status === 200
+        ? JSON.stringify({
+            kitchen: book.kitchen,
+            changedAt: book.changedAt,
+            ...(state.recovered ? { recovered: true } : {}),
+          })
+        : null,
       { status, headers: { ETag: `"${book.version}"` } },
     );
   const change = (kitchen: Partial<Kitchen>): void => {
@@ -38,6 +44,7 @@ const fakeServer = () => {
       state.puts += 1;
       const tag = request.headers.get('If-Match');
       if (tag !== `"${book.version}"`) return answer(412);
+      state.recovered = false;
       change(JSON.parse(await request.text()).kitchen);
       return answer(200);
     },
@@ -56,6 +63,24 @@ describe('the kitchen kept with the book', () => {
   beforeEach(() => localStorage.clear());
   afterEach(stopAll);
   const awake = (): void => void window.dispatchEvent(new Event('online'));
+
+  it('keeps this device’s settings where the stored kitchen is unreadable, and offers the last valid one', async () => {
+    const server = fakeServer();
+    server.change(oven(-9));
+    const store = phone();
+    await waitFor(() => expect(ovenOf(store.getState().kitchen).offset).toBe(-9));
+    store.dispatch(kitchenChanged(oven(4)));
+    await waitFor(() => expect(server.book.version).toBe(2));
+    // The row of version 2 is damaged: the book answers with the one before it.
+    server.book.kitchen = { ...DEFAULT_KITCHEN, ...oven(-9) };
+    server.state.recovered = true;
+    awake();
+    await waitFor(() => expect(server.book.version).toBe(3));
+    expect(ovenOf(server.book.kitchen).offset).toBe(4);
+    expect(ovenOf(store.getState().kitchen).offset).toBe(4);
+    const offered = store.getState().reach.recovered;
+    expect(offered && ovenOf(offered).offset).toBe(-9);
+  });
 
   it('is taken from the book, and not sent back to it', async () => {
     const server = fakeServer();

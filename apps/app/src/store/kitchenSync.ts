@@ -4,6 +4,7 @@ import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/form
 import { bookApi, sayFailure } from './bookApi';
 import { keep, recall } from './device';
 import { kitchenBrought } from './kitchenSlice';
+import { kitchenOffered } from './reachSlice';
 import { onChange } from './onChange';
 import { mergeKitchen } from './mergeKitchen';
 import type { AppStore } from './store';
@@ -73,7 +74,11 @@ export const syncKitchen = (store: AppStore): (() => void) => {
     const { kept, version } = await store
       .dispatch(bookApi.endpoints.kitchen.initiate(undefined, NOT_CACHED))
       .unwrap();
-    if (kept) bring(kept, version);
+    if (kept?.recovered && base) {
+      // This device has a valid kitchen: it is sent in place of the unreadable one, and the book's last is offered.
+      store.dispatch(kitchenOffered(kept.kitchen));
+      rebase({ kitchen: kept.kitchen, version });
+    } else if (kept) bring(kept, version);
     else rebase({ kitchen: DEFAULT_KITCHEN, version });
   };
   /** @returns whether the book has it; false when another phone was first */

@@ -1,4 +1,5 @@
 import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { WhoAsks } from '@crustan/core/formats/phonesSchema';
 
 /** How this page reaches its kitchen. */
@@ -9,6 +10,8 @@ export interface ReachState {
   readonly unpaired: boolean;
   /** The server is of another build than this page. */
   readonly newer: boolean;
+  /** The stored kitchen could not be read: the last valid one before it, which the cook may choose. */
+  readonly recovered: Kitchen | undefined;
 }
 
 interface Told {
@@ -18,7 +21,12 @@ interface Told {
   readonly server: string;
 }
 
-const START: ReachState = { role: undefined, unpaired: false, newer: false };
+const START: ReachState = {
+  role: undefined,
+  unpaired: false,
+  newer: false,
+  recovered: undefined,
+};
 
 export const reachSlice = createSlice({
   name: 'reach',
@@ -26,13 +34,23 @@ export const reachSlice = createSlice({
   reducers: {
     /** What the server says of who asks, and of which build page and server are. */
     roleTold: (
-      _state: ReachState,
+      { recovered }: ReachState,
       { payload: { role, here, server } }: PayloadAction<Told>,
-    ): ReachState => ({ role, unpaired: false, newer: here !== undefined && here !== server }),
+    ): ReachState => ({
+      role,
+      unpaired: false,
+      newer: here !== undefined && here !== server,
+      recovered,
+    }),
     unpairedTold: (state: ReachState): ReachState => ({ ...state, unpaired: true }),
+    /** A valid kitchen is offered; undefined: the cook has answered. */
+    kitchenOffered: (
+      state: ReachState,
+      { payload }: PayloadAction<Kitchen | undefined>,
+    ): ReachState => ({ ...state, recovered: payload }),
   },
 });
-export const { roleTold, unpairedTold } = reachSlice.actions;
+export const { roleTold, unpairedTold, kitchenOffered } = reachSlice.actions;
 
 /** Something was refused or cut: it is asked anew whether this page is still let in. */
 export const reachDoubted = createAction('reach/doubted');

@@ -8,7 +8,7 @@ import { API, API_ROOT } from '../apiTable';
 import { cookStore } from '../db/cookStore';
 import { servedLan } from '../lan/servedLan';
 import { newId, planRecord, T0 } from '../testing';
-import { CODE_LASTS, MOST_WRONG } from './pairingCodes';
+import { CODE_LASTS, MOST_WRONG, MOST_WRONG_OF_ADDRESS } from './pairingCodes';
 import { isInTheClear } from './reach';
 
 const { ask, pair, phones, codes, now, later, folder, book, authority, port, answers } =
@@ -54,20 +54,35 @@ describe('a phone on the network', () => {
     expect((await ask('/api/v1/me', { headers: { Cookie: `${Cookie}x` } })).status).toBe(401);
   });
 
-  it('a code ends after five minutes, after its use and after ten wrong ones', async () => {
+  it('a code ends after five minutes and after its use', async () => {
     const first = codes().issue('cook', now()).code;
     later(CODE_LASTS + 1);
     expect((await ask('/pair', form(first))).status).toBe(403);
     const used = await pair();
     expect(used.answer.status).toBe(303);
+  });
+
+  it('strangers who guess void no code: each address has a few tries, then a new code is shown', () => {
     const at = now();
-    const { code } = codes().issue('cook', at);
+    const { code } = codes().issue('watcher', at);
     const wrong = code === '000000' ? '000001' : '000000';
-    for (let i = 1; i < MOST_WRONG; i += 1) {
-      expect(codes().try(wrong, at).kind).toBe('wrong');
+    for (let i = 0; i < MOST_WRONG_OF_ADDRESS; i += 1) {
+      expect(codes().try(wrong, '10.0.0.66', at).kind).toBe('wrong');
     }
-    expect(codes().try(wrong, at).kind).toBe('none');
-    expect(codes().try(code, at).kind).toBe('none');
+    expect(codes().try(wrong, '10.0.0.66', at).kind).toBe('blocked');
+    expect(codes().try(code, '10.0.0.66', at).kind).toBe('blocked');
+    expect(codes().current(at)?.code).toBe(code);
+    for (let i = MOST_WRONG_OF_ADDRESS; i < MOST_WRONG; i += 1) {
+      codes().try(wrong, `10.0.1.${i}`, at);
+    }
+    // The code that was guessed at is void, and the owner has the next one already.
+    const next = codes().current(at);
+    expect(next).toMatchObject({ role: 'watcher', endsAt: at + CODE_LASTS });
+    expect(codes().try(next?.code ?? '', '10.0.0.7', at)).toEqual({
+      kind: 'right',
+      role: 'watcher',
+    });
+    expect(codes().current(at)).toBeUndefined();
   });
 
   it('one address has five tries in five minutes', async () => {

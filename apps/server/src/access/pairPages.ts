@@ -18,6 +18,13 @@ const formSchema = z.object({
   name: phoneName,
 });
 
+/** What a code that is not taken is answered. */
+const WRONG = {
+  wrong: 'Wrong code. Look at the code in Kitchen again: it may have changed.',
+  blocked: 'Too many wrong codes from this phone. Ask for a new code in Kitchen.',
+  none: 'No code is good at present: ask for a new one in Kitchen.',
+} as const;
+
 interface Shown {
   readonly code?: string | undefined;
   readonly name?: string | undefined;
@@ -78,13 +85,11 @@ export const pairPages = (
       return;
     }
     const { code, name } = form.data;
-    const tried = codes?.try(code, now()) ?? { kind: 'none' };
+    const tried = codes?.try(code, req.socket.remoteAddress ?? '', now()) ?? {
+      kind: 'none',
+    };
     if (tried.kind !== 'right') {
-      const wrong =
-        tried.kind === 'wrong'
-          ? 'That is not the code that is shown.'
-          : 'No code is good at present: ask for a new one in Kitchen.';
-      again(403, { name, wrong });
+      again(403, { name, wrong: WRONG[tried.kind] });
       return;
     }
     const paired = phones?.pair(name, tried.role, now());

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
@@ -31,6 +31,26 @@ describe('the phones of a kitchen', () => {
     expect(statSync(path.join(folder, 'phones.json')).mode & 0o077).toBe(0);
     expect(readdirSync(folder)).toEqual(['phones.json']);
     expect(again.seen('x'.repeat(43), T0)).toBeUndefined();
+  });
+
+  it('lets a phone in although its last request cannot be written', () => {
+    const phones = phoneList(folder);
+    const token = phones.pair('Stove', 'cook', T0)?.token ?? '';
+    // A full disk: the file beside the list cannot be opened.
+    mkdirSync(path.join(folder, 'phones.json.next'));
+    expect(phones.seen(token, T0 + 3_600_000)).toMatchObject({ name: 'Stove' });
+    expect(phones.all()[0]?.seenAt).toBe(T0 + 3_600_000);
+    rmSync(path.join(folder, 'phones.json.next'), { recursive: true });
+    expect(phoneList(folder).all()[0]?.seenAt).toBe(T0);
+    phones.seen(token, T0 + 7_200_000);
+    expect(phoneList(folder).all()[0]?.seenAt).toBe(T0 + 7_200_000);
+  });
+
+  it('is readable after a start with a clock that was never set', () => {
+    const phones = phoneList(folder);
+    const token = phones.pair('Stove', 'cook', 12_345)?.token ?? '';
+    phones.seen(token, 99_999_999);
+    expect(phoneList(folder).seen(token, T0)).toMatchObject({ name: 'Stove' });
   });
 
   it('when one was last seen is kept to a minute', () => {

@@ -12,6 +12,7 @@ import {
 import path from 'node:path';
 import { phoneSchema, type Phone, type PhoneRole } from '@crustan/core/formats/phonesSchema';
 import { z } from 'zod';
+import { plausible } from '../plausible';
 import { BookError } from '../db/bookError';
 
 /** Beside the book, not in it: a restored book neither brings phones along nor takes them away. */
@@ -104,7 +105,8 @@ export const phoneList = (folder: string): PhoneList => {
     pair: (name, role, now) => {
       if (read().length >= MOST_PHONES) return undefined;
       const token = randomBytes(TOKEN_BYTES).toString('base64url');
-      const phone = { id: randomUUID(), name, role, pairedAt: now, seenAt: now };
+      const at = plausible(now);
+      const phone = { id: randomUUID(), name, role, pairedAt: at, seenAt: at };
       write([...read(), { ...phone, tokenHash: hashOf(token).toString('hex') }]);
       return { phone, token };
     },
@@ -114,9 +116,16 @@ export const phoneList = (folder: string): PhoneList => {
         timingSafeEqual(Buffer.from(tokenHash, 'hex'), hash),
       );
       if (!found) return undefined;
-      if (now < found.seenAt + SEEN_EVERY) return asPhone(found);
-      const seen = { ...found, seenAt: now };
-      write(read().map((one) => (one === found ? seen : one)));
+      const at = plausible(now);
+      if (at < found.seenAt + SEEN_EVERY) return asPhone(found);
+      const seen = { ...found, seenAt: at };
+      const next = read().map((one) => (one === found ? seen : one));
+      try {
+        write(next);
+      } catch {
+        // A full disk refuses no phone: the time is known until the server ends, and written with the next change.
+        phones = next;
+      }
       return asPhone(seen);
     },
     change: (id, change) => {

@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats';
+import { DEFAULT_KITCHEN, keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats';
+import { plausible } from '../plausible';
 import type { Book } from './openBook';
 import { kitchens } from './schema';
 
@@ -26,42 +27,64 @@ export interface KitchenStore {
   readonly bring: (kept: KeptKitchen, now: number) => void;
 }
 
-/** There is one kitchen in a book. */
-const ONLY = 1;
+/** Rows of the kitchen: the present one, and the last valid one before it. */
+const PRESENT = 1;
+const BEFORE = 2;
 
 export const kitchenStore = (book: Book): KitchenStore => {
-  const row = () => book.db.select().from(kitchens).where(eq(kitchens.id, ONLY)).get();
-  const get = (): VersionedKitchen | undefined => {
-    const kept = row();
-    return (
-      kept &&
-      book.damage.read('the kitchen', () => ({
-        ...keptKitchenSchema.parse({ kitchen: JSON.parse(kept.record), changedAt: kept.changedAt }),
-        version: kept.version,
-      }))
+  const rowOf = (id: number) => book.db.select().from(kitchens).where(eq(kitchens.id, id)).get();
+  type Row = NonNullable<ReturnType<typeof rowOf>>;
+  const read = (where: string, { record, changedAt }: Row): KeptKitchen | undefined =>
+    book.damage.read(where, () =>
+      // A clock that had never been set wrote a time that no message takes.
+      keptKitchenSchema.parse({ kitchen: JSON.parse(record), changedAt: plausible(changedAt) }),
     );
+  const present = (row: Row): KeptKitchen | undefined => read('the kitchen', row);
+  const get = (): VersionedKitchen | undefined => {
+    const row = rowOf(PRESENT);
+    if (!row) return undefined;
+    const { version } = row;
+    const kept = present(row);
+    if (kept) return { ...kept, version };
+    const before = rowOf(BEFORE);
+    const valid = before && read('the kitchen before', before);
+    const { kitchen, changedAt } = valid ?? {
+      kitchen: DEFAULT_KITCHEN,
+      changedAt: plausible(row.changedAt),
+    };
+    return { kitchen, changedAt, version, recovered: true };
   };
-  const write = (kitchen: KeptKitchen['kitchen'], version: number, changedAt: number): void => {
-    const values = { id: ONLY, changedAt, version, record: JSON.stringify(kitchen) };
+  const write = (id: number, values: Omit<Row, 'id'>): void => {
     book.db
       .insert(kitchens)
-      .values(values)
+      .values({ id, ...values })
       .onConflictDoUpdate({ target: kitchens.id, set: values })
       .run();
+  };
+  /** Stores a kitchen as the present one; the one it replaces is kept if it is valid. */
+  const replace = (kitchen: KeptKitchen['kitchen'], row: Row | undefined, at: number) => {
+    const version = (row?.version ?? NO_VERSION) + 1;
+    const changedAt = plausible(at);
+    book.db.transaction(() => {
+      if (row && present(row)) {
+        write(BEFORE, { changedAt: row.changedAt, version: row.version, record: row.record });
+      }
+      write(PRESENT, { changedAt, version, record: JSON.stringify(kitchen) });
+    });
+    return { kitchen, changedAt, version };
   };
   return {
     get,
     put: (kitchen, from, at) => {
-      const present = row()?.version ?? NO_VERSION;
-      if (present !== from) return undefined;
-      write(kitchen, present + 1, at);
-      return { kitchen, changedAt: at, version: present + 1 };
+      const row = rowOf(PRESENT);
+      return (row?.version ?? NO_VERSION) === from ? replace(kitchen, row, at) : undefined;
     },
     bring: ({ kitchen, changedAt }, now) => {
-      const present = row();
-      // A clock that was ahead does not win for ever.
-      if (present && Math.min(present.changedAt, now) > Math.min(changedAt, now)) return;
-      write(kitchen, (present?.version ?? NO_VERSION) + 1, Math.min(changedAt, now));
+      const row = rowOf(PRESENT);
+      // A clock that was ahead does not win for ever, and a kitchen that cannot be read not at all.
+      const later = row && Math.min(row.changedAt, now) > Math.min(changedAt, now);
+      if (row && later && present(row)) return;
+      replace(kitchen, row, Math.min(changedAt, now));
     },
   };
 };

@@ -10,6 +10,7 @@ import {
 } from '@crustan/core/formats';
 import { breather } from '../breathing';
 import { whyOf } from '../errorCode';
+import { plausible } from '../plausible';
 import { toEvent, toJudgement } from '../db/cookRows';
 import { BookWriter } from './bookWriter';
 import { copyServices } from './copyServices';
@@ -178,11 +179,12 @@ export const copyBook = async (
     if (record) writer.trial(record);
   }
   await copyServices({ from, to, rowsOf, tried, next });
-  for (const found of rowsOf(from, 'kitchens', 'id')) {
+  // The present one is the first row: it is written last, over the one before it.
+  for (const found of rowsOf(from, 'kitchens', 'id desc')) {
     const kept = tried('the kitchen', () =>
       keptKitchenSchema.parse({
         kitchen: JSON.parse(textOf(found['record'])),
-        changedAt: found['changed_at'],
+        changedAt: plausible(numberOf(found['changed_at']) ?? 0),
       }),
     );
     if (kept) writer.kitchen(kept, numberOf(found['version']) ?? 1);

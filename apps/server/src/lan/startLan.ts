@@ -9,6 +9,7 @@ import {
   type Authority,
   type ServerCertificate,
 } from './authority';
+import { BOUNDED_SERVER, boundConnections } from './boundConnections';
 import { lanNames, type LanNames } from './lanNames';
 import { isPrivate } from './nameConstraints';
 import type { Network } from './network';
@@ -37,19 +38,6 @@ export interface Lan {
 /** Names and addresses are looked at again so often, and the certificate's end with them, ms. */
 const LOOKED_AT = 60_000;
 const DAY = 86_400_000;
-/** A request's head must be there within this, and all of it within that; a silent line is cut, ms. */
-const WITHIN = { head: 15_000, whole: 10 * 60_000, silent: 60_000, kept: 10_000 } as const;
-const MOST_LINES = 400;
-
-/** Slow and silent lines are closed; a stream of events speaks every fifteen seconds. */
-const bounded = (server: http.Server | https.Server): void => {
-  server.headersTimeout = WITHIN.head;
-  server.requestTimeout = WITHIN.whole;
-  server.keepAliveTimeout = WITHIN.kept;
-  server.setTimeout(WITHIN.silent);
-  server.maxConnections = MOST_LINES;
-};
-
 const listening = (
   server: http.Server | https.Server,
   port: number,
@@ -87,17 +75,21 @@ export const startLan = async (options: LanOptions): Promise<Lan> => {
     say(`Not on ${left.join(', ')}: the kitchen’s authority signs for private networks alone.`);
   }
 
-  const server = https.createServer({ ...certificate, minVersion: 'TLSv1.2' }, app);
-  bounded(server);
+  const server = https.createServer(
+    { ...BOUNDED_SERVER, ...certificate, minVersion: 'TLSv1.2' },
+    app,
+  );
+  boundConnections(server);
   const port = await listening(server, options.port, host);
   const welcome = http.createServer(
+    BOUNDED_SERVER,
     welcomeApp({
       network: () => network(),
       answersTo: (name) => hosts.includes(name),
       certificate: () => Buffer.from(authority.certificate.rawData),
     }),
   );
-  bounded(welcome);
+  boundConnections(welcome);
   const welcomePort = await listening(welcome, options.welcomePort, host);
 
   const network = (): Network => {

@@ -10,7 +10,7 @@ import QRCode from 'qrcode';
 import { idParam } from '../apiRequests';
 import { phoneOf } from '../access/gate';
 import type { OpenAnswers } from '../access/openAnswers';
-import type { PairingCodes } from '../access/pairingCodes';
+import type { IssuedCode, PairingCodes } from '../access/pairingCodes';
 import type { PhoneList } from '../access/phoneList';
 import type { Network } from '../lan/network';
 import { parsed, problem } from '../problems';
@@ -28,6 +28,12 @@ const noSuchPhone = () => problem(404, 'No such phone', 'It was revoked, or neve
 const drawn = (text: string): Promise<string> =>
   QRCode.toString(text, { type: 'svg', errorCorrectionLevel: 'M', margin: 2 });
 
+/** A code with the address that its QR code opens. */
+const shownCode = async (issued: IssuedCode, { addresses }: Network): Promise<PairingCode> => {
+  const address = `${addresses[0] ?? ''}/pair?code=${issued.code}`;
+  return { ...issued, address, qr: await drawn(address) };
+};
+
 /** The paired phones, for the owner's machine alone; and who it is that asks. */
 export const phoneRoutes = (
   { phones, codes, answers, network }: Access,
@@ -36,8 +42,10 @@ export const phoneRoutes = (
   const routes = Router();
   routes.get('/', async (_req, res) => {
     const found = network();
+    const code = codes.current(now());
     const told: PhonesTold = {
       phones: [...phones.all()],
+      ...(found && code ? { code: await shownCode(code, found) } : {}),
       ...(found
         ? {
             network: {
@@ -60,11 +68,7 @@ export const phoneRoutes = (
         'Start Crustan with --lan: no phone reaches it as it is.',
       );
     }
-    const issuedAt = now();
-    const { code, endsAt } = codes.issue(role, issuedAt);
-    const address = `${found.addresses[0] ?? ''}/pair?code=${code}`;
-    const told: PairingCode = { code, role, issuedAt, endsAt, address, qr: await drawn(address) };
-    res.json(told);
+    res.json(await shownCode(codes.issue(role, now()), found));
   });
   routes.patch('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);

@@ -45,6 +45,8 @@ export type PairingCode = z.infer<typeof pairingCodeSchema>;
 /** The phones of a kitchen, and where it is found on the network; undefined: loopback only. */
 export const phoneListSchema = z.strictObject({
   phones: z.array(phoneSchema),
+  /** The pairing code that is good now: after many wrong tries it is another than was asked for. */
+  code: pairingCodeSchema.optional(),
   network: z
     .strictObject({
       /** Addresses that phones open, the most likely first. */

@@ -71,7 +71,7 @@ export const BeforeAfter = ({ past, titles }: Props) => {
             role="listitem"
             className="flex-row items-center gap-3 border-t border-salt-200 py-2"
           >
-            <Link href={`/book/${id}`} className="flex-1">
+            <Link href={`/book/${id}`} className="min-h-[28px] flex-1 py-1">
               <Text voice="small">{titles.get(id) ?? 'A cook'}</Text>
             </Link>
             <View

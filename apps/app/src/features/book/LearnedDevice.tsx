@@ -87,7 +87,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
         <View className="flex-row flex-wrap gap-x-3">
           <Text voice="small">{`From ${cooks.length} ${cooks.length === 1 ? 'cook' : 'cooks'}:`}</Text>
           {cooks.slice(0, NAMED).map(({ id, share }) => (
-            <Link key={id} href={`/book/${id}`}>
+            <Link key={id} href={`/book/${id}`} className="min-h-[28px] py-1">
               <Text voice="small" tone="text-flame-light" className="underline">
                 {`${titles.get(id) ?? 'a cook'}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`}
               </Text>

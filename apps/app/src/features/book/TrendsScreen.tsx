@@ -144,7 +144,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
                 role="listitem"
                 className="border-t border-salt-200 py-2"
               >
-                <Link href={`/book/${one.id}`}>
+                <Link href={`/book/${one.id}`} className="min-h-[28px] py-1">
                   <Text voice="strong">{capital(one.own ?? nameOf(one.cut))}</Text>
                 </Link>
                 <Text voice="small">

@@ -72,7 +72,7 @@ export const WriteDownScreen = () => {
     <BookFrame title="From memory">
       <Text>
         {`${capital(pieceName(request))}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}, ${show.temperature(request.pan)} pan. `}
-        <Link href="/">
+        <Link href="/" className="py-1">
           <Text tone="text-flame-light" className="underline">
             Say it otherwise in Plan
           </Text>

@@ -15,6 +15,7 @@ import { Line } from './Line';
 import { OnScreen } from './OnScreen';
 import { Pans } from './Pans';
 import { Phones } from './Phones';
+import { RecoveredKitchen } from './RecoveredKitchen';
 import { Salts } from './Salts';
 import { ScaleEditor } from './ScaleEditor';
 import { Section } from './Section';
@@ -49,8 +50,9 @@ export const KitchenScreen = () => {
             Kept with the book. Every plan made from now on uses it.
           </Text>
         </View>
+        <RecoveredKitchen />
         <View className="gap-6 lg:flex-row lg:gap-12">
-          <View className="flex-1 gap-6">
+          <View className="gap-6 lg:flex-1">
             <Section title="On this screen" says="Units, clock and light of this device.">
               <OnScreen />
             </Section>
@@ -127,7 +129,7 @@ export const KitchenScreen = () => {
               <Salts />
             </Section>
           </View>
-          <View className="flex-1 gap-6">
+          <View className="gap-6 lg:flex-1">
             <Section
               title="Who is at the table"
               says="With someone pregnant, very young, old or immune-weak, plans keep to the published minimum."

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Image, TextInput, View } from 'react-native';
-import type { Phone, PhoneList, PhoneRole } from '@crustan/core/formats/phonesSchema';
+import type { PairingCode, Phone, PhoneList, PhoneRole } from '@crustan/core/formats/phonesSchema';
 import { sayFailure } from '../../store/bookApi';
 import {
   useChangePhoneMutation,
@@ -62,7 +62,7 @@ export const Phones = () => {
           ))}
         </View>
       </View>
-      <PairPhone phones={data.phones} />
+      <PairPhone phones={data.phones} current={data.code} />
       {data.phones.length === 0 ? (
         <Text voice="small">No phone is paired yet.</Text>
       ) : (
@@ -76,10 +76,17 @@ export const Phones = () => {
   );
 };
 
-const PairPhone = ({ phones }: Pick<PhoneList, 'phones'>) => {
+interface PairProps extends Pick<PhoneList, 'phones'> {
+  /** The code that the server takes now. */
+  readonly current: PairingCode | undefined;
+}
+
+const PairPhone = ({ phones, current }: PairProps) => {
   const now = useNow(1000);
   const [role, setRole] = useState<PhoneRole>('cook');
-  const [ask, { data: code, error, isLoading }] = usePairingCodeMutation();
+  const [ask, { data: asked, error, isLoading }] = usePairingCodeMutation();
+  // Wrong tries of strangers replace a code: the newest that the server named is shown.
+  const code = current && (!asked || current.issuedAt >= asked.issuedAt) ? current : asked;
   // A phone that was paired since has used it up.
   const used = code !== undefined && phones.some(({ pairedAt }) => pairedAt >= code.issuedAt);
   const left = code && !used ? Math.ceil((code.endsAt - now) / 1000) : 0;

@@ -89,7 +89,7 @@ export const Menu = () => {
       <NewDish />
       <Text voice="small">
         What the line has to cook on (pans, burners, oven places, cooks) is kept in{' '}
-        <Link href="/kitchen">
+        <Link href="/kitchen" className="py-1">
           <Text voice="small" tone="text-flame-light" className="underline">
             Kitchen
           </Text>

@@ -63,7 +63,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
           value={text}
           onChangeText={setText}
           onSubmitEditing={take}
-          className="min-h-stove flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-head text-40 text-salt-50"
+          className="min-h-stove w-0 min-w-0 flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-head text-40 text-salt-50"
         />
         <Text voice="bigFigure" tone="text-salt-50">
           {unit.symbol}

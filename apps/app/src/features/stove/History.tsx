@@ -149,7 +149,7 @@ const Note = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) => {
           value={text}
           onChangeText={setText}
           onSubmitEditing={add}
-          className="min-h-stove flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-text text-16 text-salt-50"
+          className="min-h-stove w-0 min-w-0 flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-text text-16 text-salt-50"
         />
         <Button kind="stovePlain" label="Note it" onPress={add} />
       </View>

@@ -65,7 +65,7 @@ const NothingOn = () => {
           : 'Nothing is on. Plan a piece, then start it from the plan.'}
       </Text>
       {watches ? null : (
-        <Link href="/">
+        <Link href="/" className="min-h-touch pt-3">
           <Text tone="text-flame-dark" className="underline">
             Go to Plan
           </Text>
@@ -78,7 +78,7 @@ const NothingOn = () => {
             Or put kept plans on, several for one plate
           </Text>
           <AddPiece onDone={() => undefined} />
-          <Link href="/practice">
+          <Link href="/practice" className="min-h-touch pt-3">
             <Text tone="text-flame-dark" className="underline">
               Or practise: a cook in a hidden kitchen, at speed
             </Text>

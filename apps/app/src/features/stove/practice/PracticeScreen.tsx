@@ -104,7 +104,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
               />
             ))}
           </View>
-          <Link href="/stove">
+          <Link href="/stove" className="min-h-touch pt-3">
             <Text tone="text-flame-dark" className="underline">
               Back to the stove
             </Text>

@@ -1,0 +1,214 @@
+import type { Page } from '@playwright/test';
+
+export interface LayoutBounds {
+  /** Smallest side of what is touched, px. */
+  readonly touch: number;
+}
+
+/** Largest empty gap between two lines of a page's content, px. */
+const MOST_GAP = 200;
+
+/** What a function in the page is given. */
+interface Question extends LayoutBounds {
+  readonly mostGap: number;
+}
+
+/** Faults of what is visible now. Runs in the page: it may name nothing outside itself. */
+const faultsInView = ({ touch, mostGap }: Question): string[] => {
+  interface Box {
+    readonly left: number;
+    readonly top: number;
+    readonly right: number;
+    readonly bottom: number;
+  }
+  interface Ink {
+    readonly node: Element;
+    readonly says: string;
+    readonly box: Box;
+    readonly seen: Box;
+  }
+  const found = new Set<string>();
+  const width = document.documentElement.clientWidth;
+  const height = document.documentElement.clientHeight;
+  const CLIPS = /auto|scroll|hidden|clip/;
+
+  const boxOf = ({ left, top, right, bottom }: Box): Box => ({ left, top, right, bottom });
+  const meet = (a: Box, b: Box): Box => ({
+    left: Math.max(a.left, b.left),
+    top: Math.max(a.top, b.top),
+    right: Math.min(a.right, b.right),
+    bottom: Math.min(a.bottom, b.bottom),
+  });
+  const isEmpty = ({ left, top, right, bottom }: Box): boolean =>
+    right - left < 1 || bottom - top < 1;
+  const ancestors = (node: Element): Element[] => {
+    const all: Element[] = [];
+    for (let at: Element | null = node; at; at = at.parentElement) all.push(at);
+    return all;
+  };
+  /** Neither shown nor for screen readers only. */
+  const isHidden = (node: Element): boolean =>
+    ancestors(node).some((at) => {
+      const style = getComputedStyle(at);
+      return (
+        style.display === 'none' ||
+        style.visibility === 'hidden' ||
+        style.opacity === '0' ||
+        style.clip === 'rect(0px, 0px, 0px, 0px)' ||
+        style.clipPath.includes('inset(50%)')
+      );
+    });
+  /** The part that its scrolling and clipping ancestors leave to be seen. */
+  const seenOf = (node: Element, box: Box): Box => {
+    let seen = meet(box, { left: 0, top: 0, right: width, bottom: height });
+    for (const at of ancestors(node)) {
+      const style = getComputedStyle(at);
+      if (CLIPS.test(style.overflowX) || CLIPS.test(style.overflowY)) {
+        seen = meet(seen, boxOf(at.getBoundingClientRect()));
+      }
+    }
+    return seen;
+  };
+  const inSideScroller = (node: Element): boolean =>
+    ancestors(node).some((at) => {
+      const { overflowX } = getComputedStyle(at);
+      return /auto|scroll/.test(overflowX) && at.scrollWidth > at.clientWidth + 1;
+    });
+  const short = (text: string): string => text.trim().replace(/\s+/g, ' ').slice(0, 40);
+
+  /** Every line of text, as high as its letters are. */
+  const texts: Ink[] = [];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+    const parent = node.parentElement;
+    const says = node.textContent ?? '';
+    if (!parent || says.trim() === '' || isHidden(parent)) continue;
+    const range = document.createRange();
+    range.selectNodeContents(node);
+    for (const rect of range.getClientRects()) {
+      if (rect.width < 1 || rect.height < 1) continue;
+      const inset = 0.24 * rect.height;
+      const box = { ...boxOf(rect), top: rect.top + inset, bottom: rect.bottom - inset };
+      texts.push({ node: parent, says, box, seen: seenOf(parent, box) });
+    }
+  }
+
+  // Page and content no wider than the screen.
+  const over = document.documentElement.scrollWidth - width;
+  if (over > 0) found.add(`the page scrolls sideways by ${over} px`);
+  const edge = (node: Element, { left, right }: Box, says: string): void => {
+    if (inSideScroller(node)) return;
+    if (right > width + 1)
+      found.add(`“${short(says)}” goes ${Math.ceil(right - width)} px past the right edge`);
+    if (left < -1) found.add(`“${short(says)}” goes ${Math.ceil(-left)} px past the left edge`);
+  };
+  for (const { node, box, says } of texts) edge(node, box, says);
+
+  // What is touched is large enough, and inside the screen.
+  const TOUCHED =
+    '[role=button],[role=link],a[href],[role=radio],[role=checkbox],[role=tab],[role=switch],[role=slider],button,input,textarea';
+  for (const node of document.querySelectorAll(TOUCHED)) {
+    const box = boxOf(node.getBoundingClientRect());
+    if (isEmpty(box) || isHidden(node)) continue;
+    const says = node.getAttribute('aria-label') ?? node.textContent ?? '';
+    edge(node, box, says);
+    const isInline = getComputedStyle(node).display === 'inline';
+    const lines = isInline ? [...node.getClientRects()] : [node.getBoundingClientRect()];
+    // A word of a sentence is as wide as it is; its line is what a thumb hits.
+    const high = Math.min(...lines.map((line) => line.height));
+    const wide = isInline ? touch : Math.min(...lines.map((line) => line.width));
+    if (high < touch - 0.5 || wide < touch - 0.5) {
+      found.add(`“${short(says)}” is ${Math.round(wide)} by ${Math.round(high)} px to the touch`);
+    }
+  }
+
+  // No text on another. Text under an opaque bar is covered, not overlapped.
+  const isOpaque = (node: Element): boolean => {
+    const [, , , alpha = '1'] = getComputedStyle(node).backgroundColor.match(/[\d.]+/g) ?? [
+      '0',
+      '0',
+      '0',
+      '0',
+    ];
+    return Number(alpha) > 0.9;
+  };
+  const isCovered = (a: Ink, b: Ink, at: Box): boolean => {
+    const stack = document.elementsFromPoint((at.left + at.right) / 2, (at.top + at.bottom) / 2);
+    const [first, second] = [stack.indexOf(a.node), stack.indexOf(b.node)];
+    if (first === -1 || second === -1) return true;
+    const lower = first < second ? b.node : a.node;
+    return stack
+      .slice(Math.min(first, second), Math.max(first, second))
+      .some((node) => !node.contains(lower) && isOpaque(node));
+  };
+  const inView = texts.filter(({ seen }) => !isEmpty(seen));
+  inView.sort((a, b) => a.seen.top - b.seen.top);
+  inView.forEach((a, i) => {
+    for (const b of inView.slice(i + 1)) {
+      if (b.seen.top >= a.seen.bottom) break;
+      const shared = meet(a.seen, b.seen);
+      if (a.node === b.node || shared.right - shared.left < 3 || shared.bottom - shared.top < 3)
+        continue;
+      if (!isCovered(a, b, shared)) found.add(`“${short(a.says)}” overlaps “${short(b.says)}”`);
+    }
+  });
+
+  // No gap in what a page or a panel scrolls.
+  const DRAWN = 'svg,canvas,img,input,textarea,[role=button],[role=slider]';
+  for (const scroller of document.querySelectorAll('*')) {
+    if (!/auto|scroll/.test(getComputedStyle(scroller).overflowY) || isHidden(scroller)) continue;
+    const drawn = [...scroller.querySelectorAll(DRAWN)]
+      .filter((node) => !isHidden(node))
+      .map((node) => boxOf(node.getBoundingClientRect()))
+      .filter((box) => !isEmpty(box));
+    const written = texts.filter(({ node }) => scroller.contains(node)).map(({ box }) => box);
+    const boxes = [...drawn, ...written].sort((a, b) => a.top - b.top);
+    let bottom = boxes[0]?.bottom ?? 0;
+    for (const box of boxes) {
+      if (box.top - bottom > mostGap) {
+        const after = texts.find(({ box: one }) => one.top >= box.top - 1)?.says ?? '';
+        found.add(`a gap of ${Math.round(box.top - bottom)} px before “${short(after)}”`);
+      }
+      bottom = Math.max(bottom, box.bottom);
+    }
+  }
+  return [...found];
+};
+
+/** Scrolls the largest scrolling box of a page to a share of its length. @returns px that it scrolls in all */
+const scrollTo = (share: number): number => {
+  const boxes = [...document.querySelectorAll('*')].filter(
+    (node) =>
+      /auto|scroll/.test(getComputedStyle(node).overflowY) &&
+      node.scrollHeight > node.clientHeight + 1,
+  );
+  const [main] = boxes.sort(
+    (a, b) => b.clientWidth * b.clientHeight - a.clientWidth * a.clientHeight,
+  );
+  if (!main) return 0;
+  const length = main.scrollHeight - main.clientHeight;
+  main.scrollTop = share * length;
+  return length;
+};
+
+/**
+ * Layout faults of a page as it stands, from its top to its end: text that overlaps, content past an edge, sideways
+ * scrolling, small touch targets, empty gaps.
+ */
+export const layoutFaults = async (
+  page: Page,
+  bounds: LayoutBounds,
+): Promise<readonly string[]> => {
+  await page.addStyleTag({ content: '.offscreen-free{content-visibility:visible !important}' });
+  const viewport = page.viewportSize() ?? { width: 390, height: 844 };
+  const question = { ...bounds, mostGap: MOST_GAP };
+  const length = await page.evaluate(scrollTo, 0);
+  const steps = Math.ceil(length / (0.7 * viewport.height));
+  const found = new Set(await page.evaluate(faultsInView, question));
+  for (let step = 1; step <= steps; step += 1) {
+    await page.evaluate(scrollTo, step / steps);
+    for (const fault of await page.evaluate(faultsInView, question)) found.add(fault);
+  }
+  if (steps > 0) await page.evaluate(scrollTo, 0);
+  return [...found];
+};

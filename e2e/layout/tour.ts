@@ -1,0 +1,217 @@
+import { expect, type Page } from '@playwright/test';
+import { openPlan, pressOn } from '../kitchen';
+
+/** One view or state of a view: how it is come to from the stop before. */
+export interface Stop {
+  readonly name: string;
+  /** Its targets are as large as at a stove. */
+  readonly stove?: true;
+  readonly open: (page: Page, url: string) => Promise<void>;
+}
+
+const go =
+  (where: string, shown: string | RegExp) =>
+  async (page: Page, url: string): Promise<void> => {
+    await page.goto(`${url}${where}`);
+    await expect(page.getByText(shown).first()).toBeVisible({ timeout: 90_000 });
+    await page.waitForTimeout(400);
+  };
+const press =
+  (name: string | RegExp, then?: string | RegExp) =>
+  async (page: Page): Promise<void> => {
+    await page.getByRole('button', { name }).first().click();
+    if (then !== undefined) await expect(page.getByText(then).first()).toBeVisible();
+    await page.waitForTimeout(400);
+  };
+const radio =
+  (name: string | RegExp) =>
+  async (page: Page): Promise<void> => {
+    await page.getByRole('radio', { name }).first().click();
+    await page.waitForTimeout(600);
+  };
+const tab =
+  (name: string, shown: string | RegExp) =>
+  async (page: Page): Promise<void> => {
+    await page.getByRole('tab', { name }).click();
+    await expect(page.getByText(shown).first()).toBeVisible();
+    await page.waitForTimeout(600);
+  };
+
+const EDITORS = [
+  ...['cut', 'thickness', 'weight', 'surface', 'salt', 'start', 'pan', 'moves', 'oven', 'target'],
+  ...['cover', 'plate'],
+] as const;
+
+/** The plan of a piece, every editor of its sentence opened in turn. */
+const PLAN: readonly Stop[] = [
+  {
+    name: 'Plan',
+    open: async (page, url) => {
+      await openPlan(page, url);
+      await page.waitForTimeout(1500);
+    },
+  },
+  ...EDITORS.map((word): Stop => ({
+    name: `Plan, editor ${word}`,
+    open: async (page) => {
+      await page.getByTestId(`word-${word}`).click();
+      await expect(page.getByTestId('editor').locator('> *')).toHaveCount(2);
+      await page.waitForTimeout(1200);
+    },
+  })),
+  {
+    name: 'Plan, a whole rib, held',
+    open: async (page) => {
+      await page.getByTestId('word-cut').click();
+      await page.getByRole('radio', { name: 'Rib of beef on the bone', exact: true }).click();
+      await page.getByTestId('word-oven').click();
+      await page.getByRole('radio', { name: /^Tented/ }).click();
+      await page.getByRole('button', { name: 'Done' }).click();
+      await page.waitForTimeout(4000);
+    },
+  },
+  {
+    name: 'Plan, sides and their allergens',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Add a side or sauce' }).click();
+      await page.getByRole('button', { name: 'Pan sauce' }).click();
+      await page.getByRole('button', { name: /^Pan sauce: contains/ }).click();
+      await page.waitForTimeout(800);
+    },
+  },
+  { name: 'Card', open: go('/card', /Strip steak|Rib of beef/) },
+];
+
+const STOVE: readonly Stop[] = [
+  { name: 'Stove, nothing on', stove: true, open: go('/stove', 'Nothing is on') },
+  {
+    name: 'Stove, before the pan',
+    stove: true,
+    open: async (page, url) => {
+      await page.evaluate(() => localStorage.removeItem('crustan.request'));
+      await openPlan(page, url);
+      await press('Start at the stove')(page);
+      await expect(page.getByRole('timer')).toBeVisible();
+    },
+  },
+  {
+    name: 'Stove, the pan is on',
+    stove: true,
+    open: async (page) => {
+      await pressOn(page, 'The pan is on');
+      await page.waitForTimeout(600);
+    },
+  },
+  {
+    name: 'Stove, in the pan',
+    stove: true,
+    open: async (page) => {
+      await pressOn(page, 'It is in the pan');
+      await page.waitForTimeout(2500);
+    },
+  },
+  { name: 'Stove, a reading', stove: true, open: press('Add a reading') },
+  {
+    name: 'Stove, a reading refused',
+    stove: true,
+    open: async (page) => {
+      await page.getByRole('textbox', { name: /Core temperature/ }).fill('900');
+      await press('Keep reading')(page);
+    },
+  },
+  {
+    name: 'Stove, trouble',
+    stove: true,
+    open: async (page) => {
+      await press('Never mind')(page);
+      await press('Trouble')(page);
+    },
+  },
+  { name: 'Stove, a way out', stove: true, open: press('Guests are late', /^Ends at/) },
+  {
+    name: 'Stove, more',
+    stove: true,
+    open: async (page) => {
+      await press('Nothing is wrong')(page);
+      await press('More')(page);
+    },
+  },
+  ...(['Thermometers', 'Calling me', 'Another piece', 'Words'] as const).map((panel): Stop => ({
+    name: `Stove, more, ${panel}`,
+    stove: true,
+    open: radio(panel),
+  })),
+  {
+    name: 'Stove, turned',
+    stove: true,
+    open: async (page) => {
+      await press('Back to the cook')(page);
+      await pressOn(page, 'I turned it');
+      await page.waitForTimeout(600);
+    },
+  },
+  {
+    name: 'Stove, resting',
+    stove: true,
+    open: async (page) => {
+      await pressOn(page, 'It is out of the pan');
+      await page.waitForTimeout(800);
+    },
+  },
+  {
+    name: 'Stove, judging',
+    stove: true,
+    open: async (page) => {
+      await pressOn(page, 'I sliced it');
+      await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
+      await page.waitForTimeout(600);
+    },
+  },
+  { name: 'Practice', stove: true, open: go('/practice', 'The course') },
+  {
+    name: 'Practice, a lesson',
+    stove: true,
+    open: press(/A strip in the pan/, /Into the pan/),
+  },
+];
+
+const PASS: readonly Stop[] = [
+  { name: 'Pass, none open', open: go('/pass', /Take up: tonight|Open a service/) },
+  {
+    name: 'Pass, board',
+    stove: true,
+    open: async (page) => {
+      await press('Take up: tonight', 'Along the clock')(page);
+      await page.waitForTimeout(2500);
+    },
+  },
+  { name: 'Pass, tickets', stove: true, open: tab('Tickets', 'Take an order') },
+  {
+    name: 'Pass, tickets, an allergy',
+    stove: true,
+    open: press('Add an allergy', 'crustaceans'),
+  },
+  { name: 'Pass, menu', open: tab('Menu', 'Put the plan on the menu') },
+  { name: 'Pass, tomorrow', open: tab('Tomorrow', /prepare|Nothing is known/) },
+  { name: 'Pass, after', open: tab('After', /last week|tables/) },
+];
+
+const BOOK: readonly Stop[] = [
+  { name: 'Book', open: go('/book', 'Sunday ribeye') },
+  {
+    name: 'Book, a cook',
+    open: async (page) => {
+      await page.getByRole('link', { name: /Sunday ribeye/ }).click();
+      await expect(page.getByText('The slice, simulated with your times')).toBeVisible();
+      await page.waitForTimeout(1500);
+    },
+  },
+  { name: 'Book, learned', open: go('/book/learned', /past cooks are foreseen/) },
+  { name: 'Book, trends', open: go('/book/trends', 'Liked best') },
+  { name: 'Book, files', open: go('/book/files', 'Into the book') },
+  { name: 'Book, trials', open: go('/book/trials', /./) },
+  { name: 'Book, written down', open: go('/book/new', /./) },
+  { name: 'Kitchen', open: go('/kitchen', 'On this screen') },
+];
+
+export const TOUR: readonly Stop[] = [...PLAN, ...STOVE, ...PASS, ...BOOK];
