@@ -16,12 +16,14 @@ module.exports = {
       hazard: '#F2C430',
     },
     fontSize: {
-      12: ['12px', '16px'],
-      14: ['14px', '20px'],
-      16: ['16px', '24px'],
-      19: ['19px', '26px'],
-      24: ['24px', '34px'],
-      40: ['40px', '44px'],
+      // In rem, of 16 px unless the reader's browser says otherwise: text grows with it.
+      12: ['0.75rem', '1rem'],
+      14: ['0.875rem', '1.25rem'],
+      16: ['1rem', '1.5rem'],
+      19: ['1.1875rem', '1.625rem'],
+      24: ['1.5rem', '2.125rem'],
+      40: ['2.5rem', '2.75rem'],
+      // The largest figures are large enough: they do not grow.
       96: ['96px', '96px'],
       132: ['132px', '124px'],
     },

@@ -4,23 +4,55 @@ import { TOUR } from './tour';
 
 /** How a device shows the pages. */
 interface Look {
+  /** Width and height of the screen; undefined: the project's. */
+  readonly screen?: readonly [width: number, height: number];
   readonly units: 'metric' | 'imperial';
   readonly light: 'light' | 'dark';
+  /** Size of text, %. */
+  readonly text?: number;
 }
-const LOOKS: readonly Look[] = [
-  { units: 'metric', light: 'light' },
-  { units: 'imperial', light: 'dark' },
-];
 
-for (const { units, light } of LOOKS) {
-  test(`every view fits its screen, ${units}, ${light}`, async ({ page, demo }, info) => {
-    test.setTimeout(600_000);
+const UNITS = ['metric', 'imperial'] as const;
+const LIGHTS = ['light', 'dark'] as const;
+/** Every screen in every look; a large text on each. `npm test` runs the first two looks of the projects' screens. */
+const DEEP: readonly Look[] = (
+  [
+    [320, 640],
+    [390, 844],
+    [768, 1024],
+    [1280, 800],
+  ] as const
+).flatMap((screen): readonly Look[] => [
+  ...UNITS.flatMap((units) => LIGHTS.map((light) => ({ screen, units, light }))),
+  { screen, units: 'metric', light: 'light', text: 200 },
+]);
+const LOOKS: readonly Look[] =
+  process.env['CRUSTAN_DEEP'] === undefined
+    ? [
+        { units: 'metric', light: 'light' },
+        { units: 'imperial', light: 'dark' },
+      ]
+    : DEEP;
+
+/** Largest default text size of a browser, px. */
+const NORMAL_TEXT = 16;
+
+for (const { screen, units, light, text = 100 } of LOOKS) {
+  const title = `${screen ? `${screen[0]} px, ` : ''}${units}, ${light}, text at ${text} %`;
+  test(`every view fits its screen: ${title}`, async ({ page, demo }, info) => {
+    test.setTimeout(900_000);
+    // The deep tier sets its own screens: one project runs it.
+    test.skip(screen !== undefined && info.project.name !== 'wide');
+    if (screen) await page.setViewportSize({ width: screen[0], height: screen[1] });
     await page.addInitScript(
-      ([system, kept]) => {
+      ([system, kept, size]) => {
         localStorage.setItem('crustan.units', JSON.stringify(system));
         localStorage.setItem('crustan.light', JSON.stringify(kept));
+        document.addEventListener('DOMContentLoaded', () => {
+          document.documentElement.style.fontSize = `${size}px`;
+        });
       },
-      [units, light] as const,
+      [units, light, (NORMAL_TEXT * text) / 100] as const,
     );
     const found: string[] = [];
     for (const { name, stove, open } of TOUR) {
@@ -29,9 +61,6 @@ for (const { units, light } of LOOKS) {
       });
       const faults = await layoutFaults(page, { touch: stove ? 44 : 24 });
       found.push(...faults.map((fault) => `${name}: ${fault}`));
-      if (process.env['LAYOUT_SHOTS'] && faults.length > 0) {
-        await page.screenshot({ path: info.outputPath(`${name}.png`) });
-      }
     }
     expect(found).toEqual([]);
   });

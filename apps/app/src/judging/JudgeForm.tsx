@@ -65,7 +65,7 @@ const Field = ({ control, name, label, placeholder, error, onIron }: FieldProps)
   const { text, box } = tones(onIron);
   const long = name === 'notes';
   return (
-    <View className="min-w-[132px] flex-1 gap-1">
+    <View className="min-w-[8.25rem] flex-1 gap-1">
       <Text tone={text}>{label}</Text>
       <Controller
         control={control}

@@ -73,6 +73,19 @@ const SQUEEZE_FROM = 80;
 const SQUEEZED_SHARE = 0.26;
 const CORE_TICKS = [[0, SQUEEZE_FROM, 4]] as const;
 
+/** Labels of an axis nearer than this run into each other, px. */
+const LABEL_HEIGHT = 14;
+
+/** Ticks, from the lowest on, whose labels have room. */
+const apart = (ticks: readonly number[], y: (value: number) => number): readonly number[] =>
+  ticks
+    .toSorted((a, b) => a - b)
+    .reduce<readonly number[]>((kept, tick) => {
+      const last = kept.at(-1);
+      const fits = last === undefined || Math.abs(y(last) - y(tick)) >= LABEL_HEIGHT;
+      return fits ? [...kept, tick] : kept;
+    }, []);
+
 /** Curves over the cook. The temperature axis is linear to 80 C and squeezed above it. */
 export const CurveChart = memo(function CurveChart({
   curves,
@@ -109,7 +122,10 @@ export const CurveChart = memo(function CurveChart({
     .range(linear ? [bottom, PAD.top] : [bottom, squeeze, PAD.top])
     .clamp(true);
 
-  const ticks = ranges.flatMap((range) => temperatureTicks(units, ...range));
+  const ticks = apart(
+    ranges.flatMap((range) => temperatureTicks(units, ...range)),
+    y,
+  );
   const roomy = labelled(marks, ({ time }) => x(time), width);
 
   const pathOf = ({ time, value }: Curve): string =>

@@ -77,7 +77,7 @@ export const Keys = ({ keys, place = '' }: Props) => {
     >
       {keys.map(({ shown, says }) => (
         <View key={says} className="flex-row gap-3">
-          <Text voice="figure" tone="text-salt-50" className="w-[190px]">
+          <Text voice="figure" tone="text-salt-50" className="w-[11.875rem]">
             {shown}
           </Text>
           <Text tone="text-salt-200">{says}</Text>

@@ -2,12 +2,12 @@
 import { LatestSearch } from './latestSearch';
 
 /** A search of so many steps, each longer than a worker computes without looking up. */
-function* slow(steps: number, seen: number[] = []): Generator<null, string> {
+function* slow(steps: number, seen: number[] = []): Generator<number, string> {
   for (let i = 0; i < steps; i += 1) {
     const until = performance.now() + 15;
     while (performance.now() < until);
     seen.push(i);
-    yield null;
+    yield i;
   }
   return 'found';
 }
@@ -15,7 +15,7 @@ function* slow(steps: number, seen: number[] = []): Generator<null, string> {
 describe('the searches of a worker', () => {
   it('end with what they find, and tell how far they are', async () => {
     const told: number[] = [];
-    expect(await new LatestSearch().finish(slow(3), (steps) => told.push(steps))).toBe('found');
+    expect(await new LatestSearch().finish(slow(3), (step) => told.push(step))).toBe('found');
     expect(told).toEqual([0, 1, 2]);
   });
 

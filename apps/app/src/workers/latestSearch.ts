@@ -18,19 +18,16 @@ export class LatestSearch {
 
   /**
    * Runs a search to its end; undefined once another question has come.
-   * @param tell hears how many steps were made
+   * @param tell hears the last step that was made
    */
-  async finish<T>(
-    search: Generator<null, T>,
-    tell?: (steps: number) => void,
-  ): Promise<T | undefined> {
+  async finish<S, T>(search: Generator<S, T>, tell?: (step: S) => void): Promise<T | undefined> {
     const wanted = this.begin();
     let spell = performance.now();
-    for (let steps = 0; ; steps += 1) {
+    for (;;) {
       const step = search.next();
       if (step.done === true) return step.value;
       if (performance.now() - spell < SPELL) continue;
-      tell?.(steps);
+      tell?.(step.value);
       await breathe();
       if (!wanted()) return undefined;
       spell = performance.now();

@@ -4,6 +4,7 @@ import {
   learnKitchen,
   learnLag,
   type Forgotten,
+  type LearnProgress,
   type LearnedCrust,
   type LearnedKitchen,
   type LearnedLag,
@@ -21,7 +22,10 @@ export interface Lessons {
 const searches = new LatestSearch();
 
 /** Everything that the newest cooks teach, one after the other. */
-function* learnAll(cooks: readonly LoggedCook[], forgotten: Forgotten): Generator<null, Lessons> {
+function* learnAll(
+  cooks: readonly LoggedCook[],
+  forgotten: Forgotten,
+): Generator<LearnProgress, Lessons> {
   const kitchen = yield* learnKitchen(cooks, forgotten);
   const offset = kitchen.traits.find(({ key }) => key === 'oven')?.value ?? 0;
   const lag = learnLag(cooks, offset, forgotten['lag']);
@@ -29,9 +33,12 @@ function* learnAll(cooks: readonly LoggedCook[], forgotten: Forgotten): Generato
 }
 
 const service = {
-  /** Learns; undefined once another question has come. `tell` hears how many runs were made. */
-  learn: (cooks: readonly LoggedCook[], forgotten: Forgotten, tell: (runs: number) => void) =>
-    searches.finish(learnAll(cooks, forgotten), tell),
+  /** Learns; undefined once another question has come. `tell` hears how far it has come. */
+  learn: (
+    cooks: readonly LoggedCook[],
+    forgotten: Forgotten,
+    tell: (progress: LearnProgress) => void,
+  ) => searches.finish(learnAll(cooks, forgotten), tell),
   /** Takes back what was asked. */
   drop: (): void => searches.drop(),
 };

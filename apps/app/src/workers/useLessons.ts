@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { proxy, wrap, type Remote } from 'comlink';
 import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
 import type { CookRecord } from '@crustan/core/formats';
-import type { Forgotten } from '@crustan/core/learn/learnKitchen';
+import type { Forgotten, LearnProgress } from '@crustan/core/learn/learnKitchen';
 import type { Lessons, LearnService } from './learn.worker';
 
 let worker: Remote<LearnService> | undefined;
@@ -17,7 +17,8 @@ const learnWorker = (): Remote<LearnService> => {
 let known: { readonly key: string; readonly lessons: Lessons } | undefined;
 
 export type Learning =
-  | { readonly kind: 'learning'; readonly runs: number }
+  /** Share done, from 0 to 1. */
+  | { readonly kind: 'learning'; readonly share: number }
   | { readonly kind: 'learned'; readonly lessons: Lessons }
   | { readonly kind: 'failed' };
 
@@ -46,7 +47,7 @@ export const useLessons = (
       .learn(
         cooks.map(loggedCookOf),
         forgotten,
-        proxy((runs: number) => say({ kind: 'learning', runs })),
+        proxy(({ done, total }: LearnProgress) => say({ kind: 'learning', share: done / total })),
       )
       .then(
         (lessons) => {
@@ -62,5 +63,5 @@ export const useLessons = (
     };
   }, [cooks, forgotten, key]);
   if (known && known.key === key) return { kind: 'learned', lessons: known.lessons };
-  return state && state.key === key ? state.learning : { kind: 'learning', runs: 0 };
+  return state && state.key === key ? state.learning : { kind: 'learning', share: 0 };
 };

@@ -164,7 +164,7 @@ export type Kitchen = z.infer<typeof kitchenSchema>;
 
 const USUAL_PAN: z.infer<typeof kitchenPan> = {
   id: USUAL_GEAR.pan,
-  name: 'Cast iron, 26 cm',
+  name: 'Cast iron',
   diameter: DEFAULT_PAN.diameter,
   mass: DEFAULT_PAN.mass,
 };

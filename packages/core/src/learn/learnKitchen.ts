@@ -53,6 +53,12 @@ const NAMED = 0.02;
 /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
 export type Forgotten = Readonly<Record<DeviceKey, number>>;
 
+/** How far learning has come: cooks looked at over all passes, and in all. */
+export interface LearnProgress {
+  readonly done: number;
+  readonly total: number;
+}
+
 interface Lesson {
   readonly read: CookData;
   /** The device that each trait is of; undefined: forgotten. */
@@ -134,13 +140,13 @@ const traitsAt = (known: ArrayLike<number>, of: readonly number[]): LearnedTrait
  * Learns a kitchen from its cooks: every cook's readings and end, weighed against what usually
  * differs from cook to cook, say something of its oven, its burner, its pan and the cook's eye; all
  * together, and shrunk to the usual, they are what is known. A Gauss-Newton search: cooks are run
- * anew in the kitchen found. Yields between runs, so that it can be dropped.
+ * anew in the kitchen found. Yields its progress before each run, so that it can be dropped.
  * @param cooks in any order; the newest are taken
  */
 export function* learnKitchen(
   cooks: readonly LoggedCook[],
   forgotten: Forgotten = {},
-): Generator<null, LearnedKitchen> {
+): Generator<LearnProgress, LearnedKitchen> {
   const reads = cooks
     .toSorted((a, b) => b.at - a.at)
     .map(cookData)
@@ -168,11 +174,12 @@ export function* learnKitchen(
   /** Ends by the usual kitchen, exactly. */
   const before = new Map<string, number>();
   for (let pass = 0; pass < PASSES; pass += 1) {
-    for (const lesson of lessons) {
+    for (const [i, lesson] of lessons.entries()) {
+      const done = pass * lessons.length + i;
       const here = Float64Array.from(lesson.ofAll, (i) => known.mean[i]);
       const far = here.some((p, j) => Math.abs(p - lesson.at[j]) > MOVED);
       if (lesson.evidence && !far) continue;
-      yield null;
+      yield { done, total: PASSES * lessons.length };
       lesson.evidence = cookEvidence(lesson.read, traitsAt(known.mean, lesson.ofAll));
       lesson.at = here;
       const { check } = lesson.evidence;

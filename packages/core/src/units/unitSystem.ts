@@ -36,7 +36,7 @@ const scaled = (symbol: string, perSi: number, step: number, decimals: number): 
   toSi: (shown) => shown / perSi,
 });
 
-const METRES_PER_INCH = 0.0254;
+export const METRES_PER_INCH = 0.0254;
 const KILOGRAMS_PER_OUNCE = 0.028349523125;
 const KILOGRAMS_PER_POUND = 16 * KILOGRAMS_PER_OUNCE;
 

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { useRouter } from 'expo-router';
 import type { CookRecord } from '@crustan/core/formats';
+import { METRES_PER_INCH, type UnitSystem } from '@crustan/core/units';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { sayFailure, useDeleteCookMutation } from '../../store/bookApi';
 import { cookDeleted } from '../../store/deletedSlice';
@@ -12,7 +13,10 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 
 /** How much thicker or thinner "the same again" is offered, m. */
-const THICKER = 0.005;
+const THICKER: Readonly<Record<UnitSystem, number>> = {
+  metric: 0.005,
+  imperial: 0.25 * METRES_PER_INCH,
+};
 
 /** The same again, a little thicker or thinner, or out of the book. */
 export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
@@ -44,11 +48,11 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
       <View className="flex-row flex-wrap gap-2">
         <Button kind="plain" label="Plan it again" onPress={() => again(0)} />
         <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
-        {[THICKER, -THICKER].filter(fits).map((by) => (
+        {[THICKER[show.units], -THICKER[show.units]].filter(fits).map((by) => (
           <Button
             key={by}
             kind="plain"
-            label={`${show.length(Math.abs(by))} ${by > 0 ? 'thicker' : 'thinner'}`}
+            label={`${show.thickness(Math.abs(by))} ${by > 0 ? 'thicker' : 'thinner'}`}
             onPress={() => again(by)}
           />
         ))}

@@ -82,7 +82,7 @@ export const BeforeAfter = ({ past, titles }: Props) => {
               <Bar kelvin={was} filled={false} />
               <Bar kelvin={is} filled />
             </View>
-            <View className="w-[64px]" aria-hidden>
+            <View className="w-[4rem]" aria-hidden>
               <Text voice="note" tone="text-iron-500">
                 {signed(was)}
               </Text>

@@ -10,7 +10,7 @@ import { WAY_NAMES } from '../../words/wayWords';
 
 /** A figure with what it stands against. */
 const Pair = ({ value, against }: { readonly value: string; readonly against: string }) => (
-  <View className="w-[92px]">
+  <View className="w-[5.75rem]">
     <Text voice="figure">{value}</Text>
     <Text voice="note" tone="text-iron-500">
       {against}

@@ -46,7 +46,7 @@ export const EventList = ({ events, inAt }: Props) => {
       <View role="list">
         {shown.map((event) => (
           <View key={event.id} role="listitem" className="flex-row gap-3 py-1">
-            <Text voice="figure" className="w-[76px]">
+            <Text voice="figure" className="w-[4.75rem]">
               {show.clockSeconds(event.at)}
             </Text>
             <Text className="flex-1">{sayEvent(event, show)}</Text>

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { CookRecord } from '@crustan/core/formats';
 import { sayFailure, useRecentQuery } from '../../store/bookApi';
 import { useAppSelector } from '../../store/store';
+import { Progress } from '../../ui/Progress';
 import { Text } from '../../ui/Text';
 import { useLessons, type Learning } from '../../workers/useLessons';
 import { BeforeAfter, Gained } from './BeforeAfter';
@@ -49,9 +50,10 @@ const Lessons = ({ cooks, learning }: Props) => {
   }
   if (learning.kind === 'learning') {
     return (
-      <Text tone="text-iron-500" role="status">
-        {`Running ${cooks.length} cooks through the model again: ${learning.runs} runs so far.`}
-      </Text>
+      <Progress
+        label={`Running ${cooks.length} cooks through the model again`}
+        share={learning.share}
+      />
     );
   }
   const { lessons } = learning;

@@ -87,10 +87,10 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
         <Text voice="note" role="columnheader" tone="text-iron-500" className="flex-1">
           What
         </Text>
-        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[104px]">
+        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[6.5rem]">
           Planned
         </Text>
-        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[104px]">
+        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[6.5rem]">
           Actual
         </Text>
       </View>
@@ -100,10 +100,10 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
             <Text role="rowheader" className="flex-1">
               {row.name}
             </Text>
-            <Text voice="figure" role="cell" className="w-[104px]">
+            <Text voice="figure" role="cell" className="w-[6.5rem]">
               {row.planned}
             </Text>
-            <Text voice="figure" role="cell" className="w-[104px]">
+            <Text voice="figure" role="cell" className="w-[6.5rem]">
               {row.actual}
             </Text>
           </View>

@@ -51,7 +51,7 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
         <>
           {tasting.order.map((arm, i) => (
             <View key={arm} className="flex-row flex-wrap items-center gap-3">
-              <Text voice="strong" className="w-[110px]">
+              <Text voice="strong" className="w-[6.875rem]">
                 {plate(i)}
               </Text>
               {tasting.opened ? <Text>{capital(arms[arm]?.label ?? '')}</Text> : null}

@@ -18,7 +18,7 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({ push: mockPush, replace: mockPush }),
   usePathname: () => '/book',
 }));
-let mockLearning: Learning = { kind: 'learning', runs: 3 };
+let mockLearning: Learning = { kind: 'learning', share: 0.25 };
 jest.mock('../../workers/useLessons', () => ({ useLessons: () => mockLearning }));
 
 const T0 = Date.UTC(2026, 0, 2, 19, 0);
@@ -134,10 +134,10 @@ describe('what the cooks taught', () => {
   });
 
   it('says how far the running is, and what to do when nothing was measured', async () => {
-    mockLearning = { kind: 'learning', runs: 4 };
+    mockLearning = { kind: 'learning', share: 0.5 };
     answerWith(() => json({ cooks: [record()] }));
     const { unmount } = renderWithStore(<LearnedScreen />);
-    await screen.findByText(/Running 1 cooks? through the model again: 4 runs/);
+    await screen.findByText(/Running 1 cooks? through the model again · 50 %/);
     unmount();
     mockLearning = {
       kind: 'learned',

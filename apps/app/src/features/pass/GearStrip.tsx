@@ -39,13 +39,13 @@ export const GearStrip = ({ pass }: { readonly pass: PassNow }) => {
       <View role="list" aria-label="Pans and ovens" className="gap-2">
         {rows.map(({ key, name, at, holds, places }) => (
           <View key={key} role="listitem" className="flex-row gap-3 border-t border-iron-700 pt-2">
-            <Text voice="label" tone="text-salt-50" className="w-[132px]">
+            <Text voice="label" tone="text-salt-50" className="w-[8.25rem]">
               {name}
             </Text>
             <Text
               voice="figure"
               tone="text-salt-50"
-              className="w-[64px]"
+              className="w-[4rem]"
               style={{ fontVariant: ['tabular-nums'] }}
             >
               {show.degrees(at)}

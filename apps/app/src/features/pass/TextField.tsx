@@ -21,7 +21,7 @@ export const TextField = ({
   figures = false,
   wide = false,
 }: Props) => (
-  <View className={`gap-1 ${wide ? 'min-w-0 flex-1' : 'w-[132px]'}`}>
+  <View className={`gap-1 ${wide ? 'min-w-0 flex-1' : 'w-[8.25rem]'}`}>
     <Text voice="note" tone={onIron ? 'text-iron-400' : 'text-iron-500'}>
       {label}
     </Text>

@@ -300,7 +300,7 @@ describe('tickets', () => {
     renderWithStore(<Tickets pass={pass} presses={heardPresses()} />);
     expect(ticket('8').textContent).toContain('Strip contains milk.');
     expect(ticket('8').textContent).toContain(
-      'Use a clean pan. Cast iron, 26 cm also holds milk. Wash it and take fresh fat before Strip, rare.',
+      'Use a clean pan. Cast iron also holds milk. Wash it and take fresh fat before Strip, rare.',
     );
     expect(ticket('7').textContent).not.toContain('milk');
   });

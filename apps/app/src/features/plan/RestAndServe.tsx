@@ -47,10 +47,10 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
               >
                 {`${RULES[rule]}${rule === restRule && rule !== 'computed' ? ' (house rule)' : ''}`}
               </Text>
-              <Text role="cell" voice="figure" className="w-[52px]">
+              <Text role="cell" voice="figure" className="w-[3.25rem]">
                 {showDuration(seconds)}
               </Text>
-              <Text role="cell" voice="small" className="w-[120px]">
+              <Text role="cell" voice="small" className="w-[7.5rem]">
                 {core === undefined || short === undefined
                   ? 'past the curve'
                   : short < 0.3

@@ -106,7 +106,7 @@ const Step = ({ line, clock }: { readonly line: Line; readonly clock: string }) 
   const { does, why, hands, conflict } = line;
   return (
     <View role="listitem" className="flex-row gap-3">
-      <View className={clock.length > 5 ? 'w-[74px]' : 'w-[52px]'}>
+      <View className={clock.length > 5 ? 'w-[4.625rem]' : 'w-[3.25rem]'}>
         <Text voice="figure" numberOfLines={1}>
           {clock}
         </Text>

@@ -44,7 +44,7 @@ export const Sensitivity = memo(function Sensitivity({
       <View role="list" className="gap-1">
         {shown.map(({ input, error, seconds }) => (
           <View key={input} role="listitem" className="flex-row items-center gap-3">
-            <Text voice="small" className="w-[150px]">
+            <Text voice="small" className="w-[9.375rem]">
               {inputWords(input, error, show)}
             </Text>
             <View className="h-2 flex-1">
@@ -53,7 +53,7 @@ export const Sensitivity = memo(function Sensitivity({
                 style={{ width: `${Math.max(2, (100 * Math.abs(seconds)) / most)}%` }}
               />
             </View>
-            <Text voice="figure" className="w-[64px] text-right">
+            <Text voice="figure" className="w-[4rem] text-right">
               {`±${sayShort(seconds)}`}
             </Text>
           </View>

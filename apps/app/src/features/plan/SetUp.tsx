@@ -5,6 +5,7 @@ import { DONENESS_SCALES } from '@crustan/core/doneness';
 import { BURNER_KINDS, type BurnerKind } from '@crustan/core/gear/pan';
 import { OVEN_FUELS, type PlanRequest } from '@crustan/core/plan/request';
 import { STEM_SIDES } from '@crustan/core/heat/thermometer';
+import { METRES_PER_INCH, type UnitSystem } from '@crustan/core/units';
 import { requestChanged } from '../../store/draftSlice';
 import { greetingAnswered } from '../../store/firstSlice';
 import { kitchenChanged } from '../../store/kitchenSlice';
@@ -17,8 +18,14 @@ import { capital } from '../../words/cutWords';
 import { FUEL_WORDS, STEM_WORDS } from '../../words/kitchenWords';
 import { useShow } from '../../words/useShow';
 
-/** Cooking widths pans are sold by, m, and what cast iron of a common gauge weighs, kg/m2. */
-const WIDTHS = [0.2, 0.24, 0.26, 0.28, 0.3] as const;
+/** Cooking widths pans are sold by in each system, m: round millimetres, and inches in their fractions. */
+const WIDTHS: Readonly<Record<UnitSystem, readonly number[]>> = {
+  metric: [0.2, 0.24, 0.26, 0.28, 0.3],
+  imperial: [8, 9.5, 10.25, 12].map((inches) => inches * METRES_PER_INCH),
+};
+/** A pan within this of a width that is sold is of that width, m. */
+const SAME_WIDTH = 0.002;
+/** What cast iron of a common gauge weighs, kg/m2. */
 const MASS_PER_AREA = 35.5;
 /** What burners of a kind draw at full, W. Usual plates. */
 const POWERS: Readonly<Record<BurnerKind, number>> = { gas: 3000, electric: 1800, induction: 2200 };
@@ -56,6 +63,7 @@ export const SetUp = () => {
   const [table, setTable] = useState<number>();
   const change = (changed: Partial<Kitchen>): void => void dispatch(kitchenChanged(changed));
   const ask = (changed: Partial<PlanRequest>): void => void dispatch(requestChanged(changed));
+  const widths = WIDTHS[show.units];
   const { pans, burners, ovens } = kitchen;
   const [pan, burner, oven] = [panOf(kitchen), burnerOf(kitchen), ovenOf(kitchen)];
   const setWidth = (diameter: number): void => {
@@ -95,9 +103,9 @@ export const SetUp = () => {
       <Asked says="Your cast iron, across its floor">
         <Choice
           label="Pan"
-          value={String(WIDTHS.find((width) => width === pan.diameter) ?? '')}
+          value={String(widths.find((width) => Math.abs(width - pan.diameter) < SAME_WIDTH) ?? '')}
           onChange={(width) => setWidth(Number(width))}
-          options={WIDTHS.map((width) => ({ value: String(width), label: show.length(width) }))}
+          options={widths.map((width) => ({ value: String(width), label: show.thickness(width) }))}
         />
       </Asked>
       <Asked says="On">

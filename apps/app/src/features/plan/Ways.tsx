@@ -20,7 +20,7 @@ import { sayCrust } from '../../words/judgedWords';
 import { sayLoss } from '../../words/sayLoss';
 
 const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
-  <View className="min-w-[46px]">
+  <View className="min-w-[2.875rem]">
     <Text voice="figure">{value}</Text>
     <Text voice="note" tone="text-iron-500">
       {label}
@@ -84,7 +84,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
         chosen ? 'border-l-4 border-l-flame-light bg-salt-0 pl-3' : 'pl-4'
       }`}
     >
-      <View className="w-[84px] items-center pt-1">
+      <View className="w-[5.25rem] items-center pt-1">
         {figures && !obstacle ? (
           <Slice
             figures={figures}

@@ -77,7 +77,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
           </Text>
           {order.map(({ plan, inAt }) => (
             <View key={plan.id} role="listitem" className="flex-row gap-3">
-              <Text voice="figure" tone="text-iron-400" className="w-[52px]">
+              <Text voice="figure" tone="text-iron-400" className="w-[3.25rem]">
                 {show.clock(inAt)}
               </Text>
               <Text tone="text-salt-50" className="flex-1">

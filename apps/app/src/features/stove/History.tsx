@@ -46,7 +46,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
               onPress={() => setOpen(open === event.id ? undefined : event.id)}
               className="min-h-touch flex-row items-center gap-3"
             >
-              <Text voice="figure" tone="text-iron-400" className="w-[80px]">
+              <Text voice="figure" tone="text-iron-400" className="w-[5rem]">
                 {show.clockSeconds(event.at)}
               </Text>
               <Text tone="text-salt-50" className="flex-1">

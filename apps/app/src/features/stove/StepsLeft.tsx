@@ -27,7 +27,7 @@ export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }
             <Text
               voice="figure"
               tone="text-iron-400"
-              className="w-[84px]"
+              className="w-[5.25rem]"
               style={{ fontVariant: ['tabular-nums'] }}
             >
               {show.clockSeconds(step.dueAt)}

@@ -121,7 +121,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
       ) : null}
       {trouble === 'uneven' ? (
         <Text voice="small" tone="text-iron-400">
-          {`For an end ${show.length(THINNER)} thinner than the rest.`}
+          {`For an end ${show.thickness(THINNER)} thinner than the rest.`}
         </Text>
       ) : null}
       {before ? null : found === undefined ? (

@@ -20,7 +20,7 @@ export const CardTable = ({ card: { thicknesses, targets }, cells, names }: Prop
   return (
     <View role="table" aria-label="Card of times" testID="card" className="lg:max-w-[900px]">
       <View role="row" className="flex-row gap-2 border-b-2 border-iron-950 pb-1">
-        <Text role="columnheader" voice="note" className="w-[56px] self-end">
+        <Text role="columnheader" voice="note" className="w-[3.5rem] self-end">
           thick
         </Text>
         {targets.map((target, j) => (
@@ -34,7 +34,7 @@ export const CardTable = ({ card: { thicknesses, targets }, cells, names }: Prop
       </View>
       {thicknesses.map((thickness, i) => (
         <View key={thickness} role="row" className="flex-row gap-2 border-b border-salt-300 py-2">
-          <Text role="rowheader" voice="strong" className="w-[56px]">
+          <Text role="rowheader" voice="strong" className="w-[3.5rem]">
             {show.thickness(thickness)}
           </Text>
           {targets.map((target, j) => (

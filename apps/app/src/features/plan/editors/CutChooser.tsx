@@ -85,10 +85,10 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
       <Text voice="small" tone="text-iron-500">
         {`${capital(cut.name)} is taken as ${percent(water)} water, ${percent(protein)} protein, ${percent(fat)} fat (${TISSUE_SOURCE})${
           cut.skin ? `, with ${show.depth(cut.skin.thickness)} of skin` : ''
-        }${cut.bone === undefined ? '' : `, with a bone of ${show.length(cut.bone)} along one edge`}${
+        }${cut.bone === undefined ? '' : `, with a bone of ${show.thickness(cut.bone)} along one edge`}${
           cut.fatEdge === undefined
             ? ''
-            : `, with ${show.length(cut.fatEdge)} of fat along one edge`
+            : `, with ${show.thickness(cut.fatEdge)} of fat along one edge`
         }. Sliced ${cut.slicing}.`}
       </Text>
       <MeatEditor request={request} />

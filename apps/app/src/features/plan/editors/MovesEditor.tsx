@@ -38,7 +38,7 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
       <Hint>
         {fatEdge === undefined
           ? 'This piece usually comes without a fat edge.'
-          : `Usually with ${show.length(fatEdge)} of fat along one edge: score it, stand it up first.`}
+          : `Usually with ${show.thickness(fatEdge)} of fat along one edge: score it, stand it up first.`}
       </Hint>
       <Choice
         label="Pressed"

@@ -10,6 +10,7 @@ import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Slider } from '../../../ui/Slider';
 import { Text } from '../../../ui/Text';
+import { useShow } from '../../../words/useShow';
 import { sayAhead } from '../../../words/stepWords';
 
 const PLACES: Readonly<Record<DryingPlace, { readonly label: string; readonly detail: string }>> = {
@@ -58,6 +59,7 @@ interface AiringProps {
 }
 
 const AiringEditor = ({ request, change }: AiringProps) => {
+  const show = useShow();
   const airing = airingOf(request);
   const cut = cutOf(request);
   const { likely, least, most } = airedLoss(request);
@@ -86,7 +88,7 @@ const AiringEditor = ({ request, change }: AiringProps) => {
       </Text>
       {airing.seconds > keeps.least * DAY ? (
         <Text voice="small" role="note">
-          {`Raw, it keeps ${keeps.least} to ${keeps.most} days at 4 °C or under from the shop on (${keeps.source}). Days in a home fridge are not controlled ageing: throw it away on smell, slime or mould.`}
+          {`Raw, it keeps ${keeps.least} to ${keeps.most} days at ${show.temperature(4)} or under from the shop on (${keeps.source}). Days in a home fridge are not controlled ageing: throw it away on smell, slime or mould.`}
         </Text>
       ) : null}
     </>

@@ -30,7 +30,7 @@ export const Compared = ({ plan, way }: { readonly plan: CookPlan; readonly way:
   return (
     <View role="table" aria-label="Beside the computed way">
       <View role="row" className="flex-row gap-2 border-b border-iron-950 pb-1">
-        <Text role="columnheader" voice="note" className="w-[84px]" />
+        <Text role="columnheader" voice="note" className="w-[5.25rem]" />
         <Text role="columnheader" voice="label" className="flex-1">
           your times
         </Text>
@@ -40,7 +40,7 @@ export const Compared = ({ plan, way }: { readonly plan: CookPlan; readonly way:
       </View>
       {ROWS.map(([name, figure]) => (
         <View key={name} role="row" className="flex-row gap-2 border-b border-salt-200 py-1">
-          <Text role="rowheader" voice="small" className="w-[84px]">
+          <Text role="rowheader" voice="small" className="w-[5.25rem]">
             {name}
           </Text>
           <Text role="cell" className="flex-1">

@@ -21,7 +21,7 @@ export const Noticed = ({ senses }: { readonly senses: Senses }) => (
       ['Butter', senses.butter],
     ].map(([what, is]) => (
       <View key={what} role="listitem" className="flex-row gap-3">
-        <Text tone="text-iron-400" className="w-[110px]">
+        <Text tone="text-iron-400" className="w-[6.875rem]">
           {what}
         </Text>
         <Text tone="text-salt-50" className="flex-1">

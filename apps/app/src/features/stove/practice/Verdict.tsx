@@ -121,7 +121,7 @@ const Losses = ({
       ) : (
         losses.map((loss) => (
           <View key={loss.on} role="listitem" className="flex-row gap-3">
-            <Text voice="figure" tone="text-salt-50" className="w-[44px]">
+            <Text voice="figure" tone="text-salt-50" className="w-[2.75rem]">
               {`−${Math.round(loss.points)}`}
             </Text>
             <Text tone="text-salt-50" className="flex-1">
