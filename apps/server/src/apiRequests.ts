@@ -4,6 +4,7 @@ import {
   cookSearchSchema,
   demandDaySchema,
   serviceEventsSchema,
+  type ListMark,
 } from '@crustan/core/formats';
 
 /** What requests of the API say beside the messages that both sides share. */
@@ -19,6 +20,18 @@ export const cookEventBatch = z.strictObject({
     .min(1, 'must hold at least one event')
     .max(200, 'must hold at most 200 events'),
 });
+/** Where a page of a list begins. */
+export const planListQuery = z.object({
+  before: inAddress.optional(),
+  beforeId: z.uuid('must be a UUID').optional(),
+});
+
+/** Mark of a page; without an id, before everything of that moment. */
+export const markOf = (before: number, id = '00000000-0000-0000-0000-000000000000'): ListMark => ({
+  before,
+  id,
+});
+
 export const cookListQuery = cookSearchSchema.extend({
   from: inAddress.optional(),
   to: inAddress.optional(),
@@ -49,6 +62,9 @@ export const simulatedQuery = z.object({
   clock: z.coerce.number('must be a time in ms').int().positive(),
   speed: z.coerce.number('must be from 1 to 60').min(1).max(60).default(1),
 });
+
+/** Whether dishes that were taken off the menu are wanted too. */
+export const dishesQuery = z.object({ removed: z.enum(['true', 'false']).optional() });
 
 export const demandSchema = z.strictObject({
   days: z.array(demandDaySchema).max(5000, 'must hold at most 5000 days'),

@@ -10,6 +10,7 @@ import { practiceStore } from './db/practiceStore';
 import { planStore } from './db/planStore';
 import { serviceStore } from './db/serviceStore';
 import { trialStore } from './db/trialStore';
+import { writeInSlices } from './db/writeInSlices';
 import { openApi } from './openApi';
 import { bodyOf } from './ownRequests';
 import { noSuchPath } from './problems';
@@ -74,8 +75,8 @@ export const apiParts = ({
     '/plans': planRoutes(planStore(book)),
     '/cooks': cookRoutes(book, cooks, photoStore(book), cookIsNews, now),
     '/services': serviceRoutes(book, services, cooks, news, now),
-    '/dishes': dishRoutes(dishStore(book)),
-    '/demand': demandRoutes(demandStore(book)),
+    '/dishes': dishRoutes(dishStore(book), now),
+    '/demand': demandRoutes(demandStore(book), (days, write) => writeInSlices(book, days, write)),
     '/practice': practiceRoutes(practiceStore(book)),
     '/trials': trialRoutes(trialStore(book)),
     '/kitchen': kitchenRoutes(kitchenStore(book), now),

@@ -32,6 +32,8 @@ import {
   cookListQuery,
   cookStreamQuery,
   demandSchema,
+  dishesQuery,
+  planListQuery,
   linesQuery,
   recentQuery,
   serviceEventBatch,
@@ -93,7 +95,10 @@ export const API: readonly ApiRoute[] = [
   }),
   get('/openapi.json', 'cook', 'This description.', { gives: JSON_FILE }),
 
-  get('/plans', 'watcher', 'Kept plans.', { gives: planListSchema }),
+  get('/plans', 'watcher', 'A page of the kept plans, newest first.', {
+    query: planListQuery,
+    gives: planListSchema,
+  }),
   put('/plans/{id}', 'cook', 'Keeps a plan.', { takes: planRecordSchema, gives: planRecordSchema }),
   remove('/plans/{id}', 'cook', 'Drops a kept plan.'),
 
@@ -149,7 +154,10 @@ export const API: readonly ApiRoute[] = [
     stream,
   }),
 
-  get('/dishes', 'watcher', 'The menu.', { gives: dishListSchema }),
+  get('/dishes', 'watcher', 'The menu.', {
+    query: dishesQuery,
+    gives: dishListSchema,
+  }),
   put('/dishes/{id}', 'cook', 'Puts a dish on the menu.', {
     takes: menuDishSchema,
     gives: menuDishSchema,

@@ -176,6 +176,35 @@ describe('a book of many cooks', () => {
     expect((await api.get('/api/kitchen')).body.kitchen.ovens[0].offset).toBe(4);
   });
 
+  it('goes on past a row that cannot be read, in the list of cooks and in that of plans', async () => {
+    const { sqlite } = temporary.book;
+    for (let i = 0; i < 60; i += 1) {
+      now = T0 + i * 1000;
+      const id = newId();
+      await api
+        .put(`/api/cooks/${id}`)
+        .send({ id, startedAt: now, plan: planRecord(`Cook ${i}`) })
+        .expect(200);
+      const plan = { ...planRecord(`Plan ${i}`), createdAt: now };
+      await api.put(`/api/plans/${plan.id}`).send(plan).expect(200);
+    }
+    sqlite.prepare("update cooks set way = 'no such way' where title = 'Cook 30'").run();
+    sqlite.prepare("update plans set record = '{' where created_at = ?").run(T0 + 30_000);
+    const every = async (where: 'cooks' | 'plans'): Promise<number> => {
+      let count = 0;
+      let query = '';
+      for (let page = 0; page < 5; page += 1) {
+        const { body } = await api.get(`/api/${where}${query}`).expect(200);
+        count += body[where].length;
+        if (body.next === undefined) break;
+        query = `?before=${body.next.before}&beforeId=${body.next.id}`;
+      }
+      return count;
+    };
+    expect(await every('cooks')).toBe(59);
+    expect(await every('plans')).toBe(59);
+  });
+
   it('offers the last valid kitchen in place of one that cannot be read, and takes the next change', async () => {
     const put = (offset: number, version: string) =>
       api

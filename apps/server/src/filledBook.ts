@@ -75,7 +75,7 @@ export const fill = ({ book }: { readonly book: Book }, cooks = 3): readonly str
     ],
     T0,
   );
-  demandStore(book).put([{ date: '2026-02-27', dish: menu.name, count: 11 }]);
+  demandStore(book).put({ date: '2026-02-27', dish: menu.name, count: 11 });
   practiceStore(book).put({
     id: newId(),
     at: T0,

@@ -7,8 +7,11 @@ import { FIRST_GEAR } from '@crustan/core/learn';
 import { z } from 'zod';
 import { allLines } from './db/cookList';
 import { cookStore } from './db/cookStore';
+import { demandStore } from './db/demandStore';
+import { dishStore } from './db/dishStore';
 import { openBook } from './db/openBook';
 import { planStore } from './db/planStore';
+import { dish } from './testingMenu';
 import { MIGRATIONS, newId, planRecord, T0 } from './testing';
 
 describe('books of every released schema', () => {
@@ -97,7 +100,7 @@ describe('books of every released schema', () => {
     const id = filled(version);
     for (let opened = 0; opened < 2; opened += 1) {
       const book = openBook(folder, MIGRATIONS);
-      expect(book.schemaVersion).toBe(7);
+      expect(book.schemaVersion).toBe(8);
       const store = cookStore(book);
       const cook = store.get(id);
       expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);
@@ -106,7 +109,7 @@ describe('books of every released schema', () => {
         crust: 'deep-brown',
         notes: 'Smoky, and worth it',
       });
-      expect(planStore(book).list()[0]?.title).toBe('An old strip');
+      expect(planStore(book).list().plans[0]?.title).toBe('An old strip');
       // What lists show of it is filled in from what it kept.
       expect(allLines(book, { words: 'smoky strip' })).toMatchObject([
         { id, way: 'once', cut: 'strip-steak', actualSeconds: 395, finished: true },
@@ -116,6 +119,20 @@ describe('books of every released schema', () => {
       store.addEvents(id, [{ id: newId(), kind: 'note', at: T0 + 800_000, text: 'Again' }], T0);
       book.close();
     }
+  });
+
+  it('keeps the counts of past days and the menu of a book before services were counted', () => {
+    const file = released(7);
+    file.prepare("insert into demand (date, dish, count) values ('2026-11-20', 'Strip', 9)").run();
+    const menu = dish();
+    file
+      .prepare('insert into dishes (id, created_at, record) values (?, ?, ?)')
+      .run(menu.id, menu.createdAt, JSON.stringify(menu));
+    file.close();
+    const book = openBook(folder, MIGRATIONS);
+    expect(demandStore(book).all()).toEqual([{ date: '2026-11-20', dish: 'Strip', count: 9 }]);
+    expect(dishStore(book).list()).toEqual([menu]);
+    book.close();
   });
 
   it('leaves a file that is no book as it is', () => {

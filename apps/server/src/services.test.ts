@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import path from 'node:path';
-import { serviceInFullSchema } from '@crustan/core/formats';
+import { dishListSchema, serviceInFullSchema } from '@crustan/core/formats';
+import { z } from 'zod';
 import type { ServiceEvent } from '@crustan/core/pass';
 import { createApp } from './createApp';
 import { BOOK_NAME } from './db/bookFiles';
@@ -24,7 +25,7 @@ describe('a service in the book', () => {
     temporary.remove();
   });
 
-  const send = (method: string, at: string, body: unknown): Promise<Response> =>
+  const send = (method: string, at: string, body?: unknown): Promise<Response> =>
     fetch(`${url}${at}`, {
       method,
       headers: { 'Content-Type': 'application/json' },
@@ -131,6 +132,39 @@ describe('a service in the book', () => {
     expect((await send('POST', '/demand', { days: [{ ...day, date: 'Friday' }] })).status).toBe(
       400,
     );
+  });
+
+  it('adds the services of one day, counts each once, and lets a table replace them', async () => {
+    const day = { date: '2026-11-21', dish: newId(), count: 6 };
+    const sum = async (): Promise<unknown> => {
+      const { days } = z
+        .object({ days: z.array(z.object({ dish: z.string(), count: z.int() })) })
+        .parse(await (await fetch(`${url}/demand`)).json());
+      return days.find(({ dish }) => dish === day.dish)?.count;
+    };
+    await send('POST', '/demand', { days: [{ ...day, source: 'lunch' }] });
+    await send('POST', '/demand', { days: [{ ...day, count: 10, source: 'dinner' }] });
+    expect(await sum()).toBe(16);
+    await send('POST', '/demand', { days: [{ ...day, count: 11, source: 'dinner' }] });
+    expect(await sum()).toBe(17);
+    await send('POST', '/demand', { days: [{ ...day, count: 20 }] });
+    expect(await sum()).toBe(20);
+  });
+
+  it('keeps a dish that was taken off the menu for the services that name it', async () => {
+    const menu = dish();
+    await send('PUT', `/dishes/${menu.id}`, menu);
+    expect((await send('DELETE', `/dishes/${menu.id}`)).status).toBe(204);
+    expect((await send('DELETE', `/dishes/${menu.id}`)).status).toBe(404);
+    const ids = async (query: string): Promise<readonly string[]> =>
+      dishListSchema
+        .parse(await (await fetch(`${url}/dishes${query}`)).json())
+        .dishes.map(({ id }) => id);
+    expect(await ids('')).not.toContain(menu.id);
+    expect(await ids('?removed=true')).toContain(menu.id);
+    // Put on again, it is on the menu.
+    await send('PUT', `/dishes/${menu.id}`, menu);
+    expect(await ids('')).toContain(menu.id);
   });
 
   it('goes along in a restored backup', async () => {

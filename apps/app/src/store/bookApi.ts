@@ -8,6 +8,7 @@ import {
   cookListSchema,
   cookRecordSchema,
   planListSchema,
+  type PlanList,
   planRecordSchema,
   recentCooksSchema,
   type CookLine,
@@ -69,9 +70,16 @@ export const bookApi = createApi({
   }),
   tagTypes: ['Plans', 'Cook', 'Trials', 'Menu', 'Services', 'Demand', 'Phones', 'Practice'],
   endpoints: (build) => ({
-    plans: build.query<readonly PlanRecord[], void>({
-      query: () => '/plans',
-      transformResponse: (body) => readMessage(planListSchema, body).plans,
+    plans: build.infiniteQuery<PlanList, void, ListMark | null>({
+      infiniteQueryOptions: {
+        initialPageParam: null,
+        getNextPageParam: ({ next }) => next,
+      },
+      query: ({ pageParam: mark }) => ({
+        url: '/plans',
+        params: mark ? { before: mark.before, beforeId: mark.id } : {},
+      }),
+      transformResponse: (body) => readMessage(planListSchema, body),
       providesTags: ['Plans'],
     }),
     keepPlan: build.mutation<PlanRecord, PlanRecord>({
@@ -227,7 +235,7 @@ export const bookApi = createApi({
 });
 
 export const {
-  usePlansQuery,
+  usePlansInfiniteQuery,
   useKeepPlanMutation,
   useDropPlanMutation,
   useCooksInfiniteQuery,

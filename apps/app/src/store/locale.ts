@@ -11,6 +11,14 @@ const regionOf = (language: string): string | undefined => {
   }
 };
 
+/**
+ * The locale of dates and figures: the pages' language, English, as it is written in the reader's region.
+ */
+export const pageLocale = (language = navigator.language): string => {
+  const region = regionOf(language);
+  return region === undefined ? 'en' : `en-${region}`;
+};
+
 /** The units that are usual where the browser's language is spoken. */
 export const usualUnits = (language = navigator.language): UnitSystem =>
   IMPERIAL.includes(regionOf(language) ?? '') ? 'imperial' : 'metric';

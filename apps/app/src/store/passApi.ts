@@ -22,7 +22,8 @@ const demandListSchema = z.object({
 export const passApi = bookApi.injectEndpoints({
   endpoints: (build) => ({
     dishes: build.query<readonly KeptDish[], void>({
-      query: () => '/dishes',
+      // Dishes taken off the menu too: services of the past name them.
+      query: () => '/dishes?removed=true',
       transformResponse: (body) => readMessage(dishListSchema, body).dishes,
       providesTags: ['Menu'],
     }),

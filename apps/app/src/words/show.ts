@@ -1,4 +1,4 @@
-import type { HourCount } from '../store/locale';
+import { pageLocale, type HourCount } from '../store/locale';
 import { showNumber, showQuantity, UNITS, type UnitSystem } from '@crustan/core/units';
 
 /** How every figure on a screen is written, in the cook's own units. */
@@ -27,18 +27,22 @@ export interface Show {
   readonly day: (ms: number) => string;
   /** `Sun 22`. */
   readonly weekday: (ms: number) => string;
+  /** `Sunday 22 November`. */
+  readonly longDay: (ms: number) => string;
   /** `22 Nov`. */
   readonly date: (ms: number) => string;
   /** `°C · mm · g`. */
   readonly symbols: string;
 }
 
+const LOCALE = pageLocale();
+
 /** The browser's own calendar, in the language of the pages. */
 const timeFormats = (
   options: Intl.DateTimeFormatOptions,
 ): Record<HourCount, Intl.DateTimeFormat> => ({
-  24: new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', ...options }),
-  12: new Intl.DateTimeFormat('en-GB', {
+  24: new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', ...options }),
+  12: new Intl.DateTimeFormat(LOCALE, {
     hour: 'numeric',
     minute: '2-digit',
     hourCycle: 'h12',
@@ -47,8 +51,13 @@ const timeFormats = (
 });
 const CLOCK = timeFormats({});
 const CLOCK_SECONDS = timeFormats({ second: '2-digit' });
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric' });
-const MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const WEEKDAY = new Intl.DateTimeFormat(LOCALE, { weekday: 'short', day: 'numeric' });
+const LONG_DAY = new Intl.DateTimeFormat(LOCALE, {
+  weekday: 'long',
+  day: 'numeric',
+  month: 'long',
+});
+const MONTH = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short' });
 const DAY = timeFormats({ weekday: 'short', day: 'numeric', month: 'short' });
 
 /** From here on a weight is said in kilograms or pounds, kg. */
@@ -71,6 +80,7 @@ export const showIn = (units: UnitSystem, hours: HourCount = '24'): Show => ({
   clockSeconds: (ms) => CLOCK_SECONDS[hours].format(ms),
   day: (ms) => DAY[hours].format(ms),
   weekday: (ms) => WEEKDAY.format(ms),
+  longDay: (ms) => LONG_DAY.format(ms),
   date: (ms) => MONTH.format(ms),
   symbols: (['temperature', 'thickness', 'weight'] as const)
     .map((kind) => UNITS[units][kind].symbol)

@@ -1,5 +1,6 @@
 import { and, count, desc, eq, gte, isNull, lt, lte, or, sql, type SQL } from 'drizzle-orm';
 import type { CookLine, CookList, CookSearch, ListMark } from '@crustan/core/formats';
+import { nextPage } from './nextPage';
 import { toLine } from './cookRows';
 import type { Book } from './openBook';
 import { cooks, judgements, photos } from './schema';
@@ -52,7 +53,7 @@ const answering = ({ words, cut, way, crust, again, from, to }: CookSearch): SQL
     to === undefined ? undefined : lte(cooks.createdAt, to),
   );
 
-const lines = ({ db, damage }: Book, where: SQL | undefined, most: number): CookLine[] =>
+const rowsOf = ({ db }: Book, where: SQL | undefined, most: number) =>
   db
     .select({ cook: LISTED, judged: judgements, photo: photos.type })
     .from(cooks)
@@ -61,11 +62,13 @@ const lines = ({ db, damage }: Book, where: SQL | undefined, most: number): Cook
     .where(where)
     .orderBy(desc(cooks.createdAt), desc(cooks.id))
     .limit(most)
-    .all()
-    .flatMap(
-      ({ cook, judged, photo }) =>
-        damage.read(`cook ${cook.id}`, () => toLine(cook, judged, photo !== null)) ?? [],
-    );
+    .all();
+
+const linesOf = ({ damage }: Book, rows: ReturnType<typeof rowsOf>): CookLine[] =>
+  rows.flatMap(
+    ({ cook, judged, photo }) =>
+      damage.read(`cook ${cook.id}`, () => toLine(cook, judged, photo !== null)) ?? [],
+  );
 
 /** A page of the book, newest first, of the cooks that answer a search. */
 export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark): CookList => {
@@ -83,15 +86,11 @@ export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark):
       ? counted.leftJoin(judgements, eq(judgements.cookId, cooks.id)).where(wanted).get()
       : counted.where(wanted).get()
     )?.found ?? 0;
-  const page = lines(book, and(wanted, before), PAGE);
-  const last = page.at(-1);
-  return {
-    cooks: page,
-    found,
-    ...(last && page.length === PAGE ? { next: { before: last.createdAt, id: last.id } } : {}),
-  };
+  const rows = rowsOf(book, and(wanted, before), PAGE);
+  const marks = rows.map(({ cook: { id, createdAt } }) => ({ id, createdAt }));
+  return { cooks: linesOf(book, rows), found, ...nextPage(marks, PAGE) };
 };
 
 /** Every cook that answers a search as a line, for what is compared over time. */
 export const allLines = (book: Book, search: CookSearch = {}): CookLine[] =>
-  lines(book, answering(search), MOST_LINES);
+  linesOf(book, rowsOf(book, answering(search), MOST_LINES));

@@ -1,42 +1,60 @@
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import { menuDishSchema, type KeptDish } from '@crustan/core/formats';
+import { plausible } from '../plausible';
 import type { Book } from './openBook';
 import { dishes } from './schema';
 
 export interface DishStore {
-  /** Oldest first. */
+  /** Oldest first, those that were taken off the menu included. */
   readonly list: () => KeptDish[];
   readonly put: (dish: KeptDish) => void;
   /** A dish of another book; one that is there already stays as it is. */
   readonly bring: (dish: KeptDish) => void;
-  readonly remove: (id: string) => boolean;
+  /** Takes a dish off the menu; services of the past still name it. */
+  readonly remove: (id: string, at: number) => boolean;
 }
 
-const rowOf = (dish: KeptDish): typeof dishes.$inferInsert => ({
+const rowOf = ({ removedAt, ...dish }: KeptDish): typeof dishes.$inferInsert => ({
   id: dish.id,
   createdAt: dish.createdAt,
   record: JSON.stringify(dish),
+  removedAt: removedAt ?? null,
 });
 
 /** Dishes of the menu. */
-export const dishStore = (book: Book): DishStore => ({
-  list: () =>
-    book.db
-      .select()
-      .from(dishes)
-      .orderBy(asc(dishes.createdAt), asc(dishes.id))
-      .all()
-      .flatMap(book.damage.reader('dish', menuDishSchema)),
-  put: (dish) => {
-    const row = rowOf(dish);
-    book.db
-      .insert(dishes)
-      .values(row)
-      .onConflictDoUpdate({ target: dishes.id, set: { record: row.record } })
-      .run();
-  },
-  bring: (dish) => {
-    book.db.insert(dishes).values(rowOf(dish)).onConflictDoNothing().run();
-  },
-  remove: (id) => book.db.delete(dishes).where(eq(dishes.id, id)).run().changes > 0,
-});
+export const dishStore = (book: Book): DishStore => {
+  const read = book.damage.reader('dish', menuDishSchema);
+  return {
+    list: () =>
+      book.db
+        .select()
+        .from(dishes)
+        .orderBy(asc(dishes.createdAt), asc(dishes.id))
+        .all()
+        .flatMap((row) =>
+          read(row).map((dish) =>
+            row.removedAt === null ? dish : { ...dish, removedAt: plausible(row.removedAt) },
+          ),
+        ),
+    put: (dish) => {
+      const row = rowOf(dish);
+      book.db
+        .insert(dishes)
+        .values(row)
+        .onConflictDoUpdate({
+          target: dishes.id,
+          set: { record: row.record, removedAt: row.removedAt },
+        })
+        .run();
+    },
+    bring: (dish) => {
+      book.db.insert(dishes).values(rowOf(dish)).onConflictDoNothing().run();
+    },
+    remove: (id, at) =>
+      book.db
+        .update(dishes)
+        .set({ removedAt: at })
+        .where(and(eq(dishes.id, id), isNull(dishes.removedAt)))
+        .run().changes > 0,
+  };
+};

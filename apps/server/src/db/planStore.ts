@@ -1,32 +1,46 @@
-import { asc, desc, eq, sql } from 'drizzle-orm';
-import { planRecordSchema, type PlanRecord } from '@crustan/core/formats';
+import { and, asc, desc, eq, lt, or, sql } from 'drizzle-orm';
+import {
+  planRecordSchema,
+  type ListMark,
+  type PlanList,
+  type PlanRecord,
+} from '@crustan/core/formats';
+import { nextPage } from './nextPage';
 import type { Book } from './openBook';
 import { plans } from './schema';
 
 export interface PlanStore {
-  /** The newest of them, newest first. */
-  readonly list: () => PlanRecord[];
+  /** A page of them, newest first. */
+  readonly list: (mark?: ListMark) => PlanList;
   /** Every one, oldest first. */
   readonly all: () => PlanRecord[];
   readonly put: (record: PlanRecord) => void;
   readonly remove: (id: string) => boolean;
 }
 
-/** Most plans a list shows; older ones are found through their cooks. */
-const LISTED = 50;
+/** Plans to a page of the list. */
+const PAGE = 50;
 
 /** Kept plans. */
 export const planStore = (book: Book): PlanStore => {
   const parse = book.damage.reader('plan', planRecordSchema);
   return {
-    list: () =>
-      book.db
+    list: (mark) => {
+      const rows = book.db
         .select()
         .from(plans)
-        .orderBy(desc(plans.createdAt))
-        .limit(LISTED)
-        .all()
-        .flatMap(parse),
+        .where(
+          mark &&
+            or(
+              lt(plans.createdAt, mark.before),
+              and(eq(plans.createdAt, mark.before), lt(plans.id, mark.id)),
+            ),
+        )
+        .orderBy(desc(plans.createdAt), desc(plans.id))
+        .limit(PAGE)
+        .all();
+      return { plans: rows.flatMap(parse), ...nextPage(rows, PAGE) };
+    },
     all: () =>
       book.db
         .select()

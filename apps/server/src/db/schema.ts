@@ -136,6 +136,8 @@ export const dishes = sqliteTable('dishes', {
   id: text('id').primaryKey(),
   createdAt: integer('created_at').notNull(),
   record: text('record').notNull(),
+  /** When it was taken off the menu, ms since 1970; null: it is on it. */
+  removedAt: integer('removed_at'),
 });
 
 /** Services: one evening's tickets. */
@@ -188,6 +190,8 @@ export const demand = sqliteTable(
     date: text('date').notNull(),
     dish: text('dish').notNull(),
     count: integer('count').notNull(),
+    /** The service that it was counted from; empty: a table. */
+    source: text('source').notNull().default(''),
   },
-  (table) => [primaryKey({ columns: [table.date, table.dish] })],
+  (table) => [primaryKey({ columns: [table.date, table.dish, table.source] })],
 );

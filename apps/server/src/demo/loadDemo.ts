@@ -157,7 +157,7 @@ export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords
     }
     for (const plan of plans) planStore(book).put(plan);
     for (const dish of pass.dishes) dishStore(book).put(dish);
-    demandStore(book).put(pass.demand);
+    pass.demand.forEach(demandStore(book).put);
     const services = serviceStore(book);
     for (const { service, events } of pass.services) {
       services.put(service);
@@ -171,6 +171,6 @@ export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords
  * that holds anything is left alone.
  */
 export const loadDemo = (book: Book, now = Date.now()): void => {
-  if (planStore(book).list().length > 0 || cookStore(book).list().cooks.length > 0) return;
+  if (planStore(book).list().plans.length > 0 || cookStore(book).list().cooks.length > 0) return;
   writeDemo(book, demoRecords(now));
 };

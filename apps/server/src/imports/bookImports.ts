@@ -39,6 +39,8 @@ const WAITS_AT_MOST = 60 * 60_000;
 interface Job {
   state: BookImport;
   stopped: boolean;
+  /** Its parts are being written. */
+  storing: boolean;
   readonly file: string;
   readonly staging: Staging;
   /** Ends its claim on the book. */
@@ -54,8 +56,8 @@ export interface BookImports {
   /** Takes a file in, and reads it beside the book: nothing of it is in the book yet. */
   readonly begin: (file: Readable, size: number | undefined) => Promise<BookImport>;
   readonly get: (id: string) => BookImport | undefined;
-  /** Puts what was read in the book, all at once. */
-  readonly store: (id: string) => BookImport | undefined;
+  /** Writes what was read into the book: small parts in slices, then the cooks together. */
+  readonly store: (id: string) => Promise<BookImport | undefined>;
   /** Leaves nothing of it. */
   readonly stop: (id: string) => Promise<BookImport | undefined>;
   /** Another book is about to take this one's place: nothing is left of what waits to be stored. */
@@ -201,7 +203,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
     get: (id) => jobs.get(id)?.state,
     dropWaiting: async () => {
       for (const job of jobs.values()) {
-        if (job.state.phase === 'ready') await end(job, { phase: 'stopped' });
+        if (job.state.phase === 'ready' && !job.storing) await end(job, { phase: 'stopped' });
       }
     },
     begin: async (source, size) => {
@@ -211,6 +213,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
       const job: Job = {
         state: emptyImport(id),
         stopped: false,
+        storing: false,
         file: path.join(folder, `${id}.json`),
         staging: new Staging(book, id),
         end: ended,
@@ -247,14 +250,22 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         .catch(() => undefined);
       return job.state;
     },
-    store: (id) => {
+    store: async (id) => {
       const job = jobs.get(id);
-      if (job?.state.phase !== 'ready') return job?.state;
-      book.db.transaction(() => {
-        job.staging.publish();
-        for (const part of Object.values(job.parts)) part.store(book, now());
-        if (job.kitchen) kitchenStore(book).bring(job.kitchen, now());
-      });
+      if (job?.state.phase !== 'ready' || job.storing) return job?.state;
+      const stored = work.begin('An import', 'changes');
+      job.storing = true;
+      try {
+        for (const part of Object.values(job.parts)) await part.store(book, now());
+        // The cooks come last and together: a file whose cooks are there is in the book whole.
+        book.db.transaction(() => {
+          job.staging.publish();
+          if (job.kitchen) kitchenStore(book).bring(job.kitchen, now());
+        });
+      } finally {
+        job.storing = false;
+        stored();
+      }
       change(job, { phase: 'done', progress: 1 });
       forgetLater(job);
       return job.state;

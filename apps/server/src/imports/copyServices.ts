@@ -32,7 +32,10 @@ export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): 
       const { id, createdAt } = dish;
       to.db
         .insert(dishes)
-        .values({ id, createdAt, record: JSON.stringify(dish) })
+        .values({
+          ...{ id, createdAt, record: JSON.stringify(dish) },
+          removedAt: typeof found['removed_at'] === 'number' ? found['removed_at'] : null,
+        })
         .run();
     }
     await next();
@@ -72,11 +75,11 @@ export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): 
     }
     await next();
   }
-  for (const found of rowsOf(from, 'demand', 'date, dish')) {
+  for (const found of rowsOf(from, 'demand', 'date, dish, source')) {
     const [date, dish] = [textOf(found['date']), textOf(found['dish'])];
     to.db
       .insert(demand)
-      .values({ date, dish, count: numberOf(found['count'], 0) })
+      .values({ date, dish, count: numberOf(found['count'], 0), source: textOf(found['source']) })
       .run();
     await next();
   }

@@ -14,18 +14,20 @@ import { planStore } from '../db/planStore';
 import { practiceStore } from '../db/practiceStore';
 import { serviceStore } from '../db/serviceStore';
 import { trialStore } from '../db/trialStore';
+import { writeInSlices } from '../db/writeInSlices';
 
 /** A part of a book file with few entries: they are kept in memory until the import is stored. */
 interface KeptPart {
   /** Takes an entry. @returns what is wrong with it */
   readonly take: (value: unknown) => z.ZodError | undefined;
   readonly count: () => number;
-  readonly store: (book: Book, now: number) => void;
+  /** Writes its entries in slices: presses are stored in between. */
+  readonly store: (book: Book, now: number) => Promise<void>;
 }
 
 const part = <T>(
   schema: z.ZodType<T>,
-  store: (entries: readonly T[], book: Book, now: number) => void,
+  writer: (book: Book, now: number) => (entry: T) => void,
 ): KeptPart => {
   const entries: T[] = [];
   return {
@@ -35,7 +37,7 @@ const part = <T>(
       return error;
     },
     count: () => entries.length,
-    store: (book, now) => store(entries, book, now),
+    store: (book, now) => writeInSlices(book, entries, writer(book, now)),
   };
 };
 
@@ -47,16 +49,18 @@ type KeptPartName = (typeof KEPT_PARTS)[number];
  * same day and dish; of everything else what the book has stays as it is.
  */
 export const keptParts = (): Readonly<Record<KeptPartName, KeptPart>> => ({
-  plans: part(planRecordSchema, (plans, book) => plans.forEach(planStore(book).put)),
-  trials: part(trialSchema, (trials, book) => {
+  plans: part(planRecordSchema, (book) => planStore(book).put),
+  trials: part(trialSchema, (book) => {
     const store = trialStore(book);
-    for (const trial of trials) if (!store.get(trial.id)) store.put(trial);
+    return (trial) => {
+      if (!store.get(trial.id)) store.put(trial);
+    };
   }),
-  dishes: part(menuDishSchema, (dishes, book) => dishes.forEach(dishStore(book).bring)),
-  services: part(bookServiceSchema, (services, book, now) => {
+  dishes: part(menuDishSchema, (book) => dishStore(book).bring),
+  services: part(bookServiceSchema, (book, now) => {
     const store = serviceStore(book);
-    for (const { service, events } of services) store.bring(service, events, now);
+    return ({ service, events }) => store.bring(service, events, now);
   }),
-  demand: part(demandDaySchema, (days, book) => demandStore(book).put(days)),
-  practice: part(practiceResultSchema, (results, book) => results.forEach(practiceStore(book).put)),
+  demand: part(demandDaySchema, (book) => demandStore(book).put),
+  practice: part(practiceResultSchema, (book) => practiceStore(book).put),
 });

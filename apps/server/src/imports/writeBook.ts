@@ -81,7 +81,7 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
     }
   }
   if (every.length > 0) await list('services', serviceEntries());
-  await listIfAny('demand', demandStore(book).list());
+  await listIfAny('demand', demandStore(book).all());
   await listIfAny('practice', practiceStore(book).all());
   await list('cooks', cookEntries());
   await writeOn(res, '\n}\n');

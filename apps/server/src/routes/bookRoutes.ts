@@ -93,8 +93,8 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   routes.get('/imports/:id', (req, res) => {
     res.json(known(imports.get(parsed(idParam, req.params).id)));
   });
-  routes.post('/imports/:id/store', (req, res) => {
-    const state = known(imports.store(parsed(idParam, req.params).id));
+  routes.post('/imports/:id/store', async (req, res) => {
+    const state = known(await imports.store(parsed(idParam, req.params).id));
     if (state.phase !== 'done') {
       throw problem(
         409,

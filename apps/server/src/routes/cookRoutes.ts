@@ -12,6 +12,7 @@ import {
   cookListQuery,
   cookStreamQuery,
   idParam,
+  markOf,
   recentQuery,
 } from '../apiRequests';
 import type { CookNews } from '../cookNews';
@@ -46,11 +47,7 @@ export const cookRoutes = (
 
   routes.get('/', (req, res) => {
     const { before, beforeId, ...search } = parsed(cookListQuery, req.query);
-    const mark =
-      before === undefined
-        ? undefined
-        : { before, id: beforeId ?? '00000000-0000-0000-0000-000000000000' };
-    res.json(store.list(search, mark));
+    res.json(store.list(search, before === undefined ? undefined : markOf(before, beforeId)));
   });
   routes.get('/recent', (req, res) => {
     const ids = store.recent(parsed(recentQuery, req.query).most);

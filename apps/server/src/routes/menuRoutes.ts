@@ -1,15 +1,22 @@
 import { Router } from 'express';
 import { menuDishSchema } from '@crustan/core/formats';
-import { demandSchema, idParam } from '../apiRequests';
+import type { DemandDay } from '@crustan/core/par';
+import { demandSchema, dishesQuery, idParam } from '../apiRequests';
 import type { DemandStore } from '../db/demandStore';
 import type { DishStore } from '../db/dishStore';
 import { parsed, problem } from '../problems';
 
 /** Dishes of the menu. */
-export const dishRoutes = (store: DishStore): Router => {
+export const dishRoutes = (store: DishStore, now: () => number): Router => {
   const routes = Router();
-  routes.get('/', (_req, res) => {
-    res.json({ dishes: store.list() });
+  routes.get('/', (req, res) => {
+    const { removed } = parsed(dishesQuery, req.query);
+    const dishes = store.list();
+    // A page of an earlier version asks for the menu alone, and knows no dish that was taken off it.
+    res.json({
+      dishes:
+        removed === 'true' ? dishes : dishes.filter(({ removedAt }) => removedAt === undefined),
+    });
   });
   routes.put('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
@@ -21,7 +28,7 @@ export const dishRoutes = (store: DishStore): Router => {
     res.json({ id });
   });
   routes.delete('/:id', (req, res) => {
-    if (!store.remove(parsed(idParam, req.params).id)) {
+    if (!store.remove(parsed(idParam, req.params).id, now())) {
       throw problem(404, 'No such dish', 'This dish is not on the menu.');
     }
     res.status(204).end();
@@ -30,14 +37,17 @@ export const dishRoutes = (store: DishStore): Router => {
 };
 
 /** What was ordered on past days. */
-export const demandRoutes = (store: DemandStore): Router => {
+export const demandRoutes = (
+  store: DemandStore,
+  slices: (days: readonly DemandDay[], write: (day: DemandDay) => void) => Promise<void>,
+): Router => {
   const routes = Router();
   routes.get('/', (_req, res) => {
     res.json({ days: store.list() });
   });
-  routes.post('/', (req, res) => {
+  routes.post('/', async (req, res) => {
     const { days } = parsed(demandSchema, req.body);
-    store.put(days);
+    await slices(days, store.put);
     res.json({ stored: days.length });
   });
   return routes;

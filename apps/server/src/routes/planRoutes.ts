@@ -1,14 +1,15 @@
 import { Router } from 'express';
 import { planRecordSchema } from '@crustan/core/formats';
-import { idParam } from '../apiRequests';
+import { idParam, markOf, planListQuery } from '../apiRequests';
 import type { PlanStore } from '../db/planStore';
 import { parsed, problem } from '../problems';
 
 /** Kept plans. */
 export const planRoutes = (store: PlanStore): Router => {
   const routes = Router();
-  routes.get('/', (_req, res) => {
-    res.json({ plans: store.list() });
+  routes.get('/', (req, res) => {
+    const { before, beforeId } = parsed(planListQuery, req.query);
+    res.json(store.list(before === undefined ? undefined : markOf(before, beforeId)));
   });
   routes.put('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);

@@ -116,7 +116,12 @@ export const cookSearchSchema = z.strictObject({
 });
 export type CookSearch = z.infer<typeof cookSearchSchema>;
 
-export const planListSchema = z.strictObject({ plans: z.array(planRecordSchema) });
+export const planListSchema = z.strictObject({
+  plans: z.array(planRecordSchema),
+  /** Where the next page begins; absent: this is the last. */
+  next: listMarkSchema.optional(),
+});
+export type PlanList = z.infer<typeof planListSchema>;
 
 /** The newest finished cooks, in full: what a kitchen is learned from. */
 export const recentCooksSchema = z.strictObject({ cooks: z.array(cookRecordSchema) });

@@ -163,6 +163,7 @@ export const menuDishSchema = z.strictObject({
   cost: money.optional(),
   price: money.optional(),
   shelfDays: z.int().min(1).max(7),
+  removedAt: moment.optional(),
 }) satisfies z.ZodType<MenuDish>;
 export type KeptDish = z.infer<typeof menuDishSchema>;
 

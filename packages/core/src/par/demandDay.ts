@@ -2,8 +2,11 @@
 export interface DemandDay {
   /** As 2026-11-25. */
   readonly date: string;
+  /** Id of a dish of the menu, or the name that a table has. */
   readonly dish: string;
   readonly count: number;
+  /** The service that it was counted from; absent: a table. */
+  readonly source?: string | undefined;
 }
 
 const DAY = 86_400_000;

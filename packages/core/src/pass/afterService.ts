@@ -119,7 +119,7 @@ export const serviceReport = (
     timed: timed.length,
     refired: state.tickets.reduce((sum, { dropped }) => sum + dropped.length, 0),
     cancelled: state.tickets.filter((ticket) => ticket.state === 'cancelled').length,
-    use: usesOf(state, on, sent),
+    use: usesOf(state, dishes, on, sent),
     cost: costs.every((cost) => cost === undefined)
       ? undefined
       : costs.reduce<number>((sum, cost = 0) => sum + cost, 0),
@@ -131,27 +131,65 @@ export const serviceReport = (
   };
 };
 
+type HeatedPlace = 'pan' | 'oven';
+
+/** Where a piece is from an action on; undefined: on no gear. */
+const PLACE_FROM: Partial<Readonly<Record<TimedAction['kind'], HeatedPlace | 'none'>>> = {
+  'into-oven': 'oven',
+  out: 'pan',
+  back: 'pan',
+  lift: 'none',
+  pull: 'none',
+};
+
+interface Stay {
+  readonly place: HeatedPlace;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Stays of a piece in pan and oven, as its actions were done; ms since 1970. Empty until it was pulled. */
+const staysOf = (
+  actions: readonly TimedAction[] | undefined,
+  first: HeatedPlace,
+): readonly Stay[] => {
+  if (doneAt(actions, 'pull') === undefined) return [];
+  const stays: Stay[] = [];
+  let now: { readonly place: HeatedPlace | 'none'; readonly from: number } | undefined;
+  const done = (actions ?? []).filter(({ done: how }) => how !== undefined && how !== 'skipped');
+  for (const { kind, dueAt } of done.toSorted((a, b) => a.dueAt - b.dueAt)) {
+    const place = kind === 'in' ? first : PLACE_FROM[kind];
+    if (place === undefined || place === now?.place) continue;
+    if (now && now.place !== 'none') stays.push({ place: now.place, from: now.from, to: dueAt });
+    now = { place, from: dueAt };
+  }
+  return stays;
+};
+
 const usesOf = (
   { tickets }: ServiceState,
+  dishes: readonly MenuDish[],
   on: ReadonlyMap<string, readonly TimedAction[]>,
   sent: readonly SentTable[],
 ): ServiceReport['use'] => {
   const from = Math.min(...sent.map(({ orderedAt }) => orderedAt));
   const to = Math.max(...sent.map(({ sentAt }) => sentAt));
   if (!(to > from)) return [];
-  const busy = new Map<string, { readonly from: number; readonly to: number }[]>();
-  for (const { id, begun } of tickets.flatMap(({ pieces, dropped }) => [...pieces, ...dropped])) {
+  const busy = new Map<string, Stay[]>();
+  for (const piece of tickets.flatMap(({ pieces, dropped }) => [...pieces, ...dropped])) {
+    const { id, begun } = piece;
+    if (!begun) continue;
+    const option = portionOf(dishes, piece)?.options.at(begun.option);
     const actions = on.get(id);
-    const pulled = doneAt(actions, 'pull');
-    const began = doneAt(actions, 'in');
-    if (!begun || pulled === undefined || began === undefined) continue;
-    const moved = doneAt(actions, 'into-oven');
-    const add = (key: string | undefined, start: number, end: number): void => {
-      if (key === undefined) return;
-      busy.set(key, [...(busy.get(key) ?? []), { from: start, to: end }]);
-    };
-    add(begun.pan && `pan ${begun.pan}`, began, moved ?? pulled);
-    if (moved !== undefined) add(begun.oven && `oven ${begun.oven}`, moved, pulled);
+    // A dish of another book has no steps here: a piece that left an oven first was put into it.
+    const moved = actions?.find(({ kind }) => kind === 'into-oven' || kind === 'out');
+    const first = option?.steps.alone.stays[0]?.place ?? (moved?.kind === 'out' ? 'oven' : 'pan');
+    for (const stay of staysOf(actions, first)) {
+      const gear = begun[stay.place];
+      if (gear === undefined) continue;
+      const key = `${stay.place} ${gear}`;
+      busy.set(key, [...(busy.get(key) ?? []), stay]);
+    }
   }
   return [...busy].map(([key, stays]) => {
     const place = key.startsWith('pan') ? ('pan' as const) : ('oven' as const);

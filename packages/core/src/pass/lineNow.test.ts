@@ -148,6 +148,27 @@ describe('a line at a moment', () => {
       new Map([['a', timed]]),
     );
     expect(report).toMatchObject({ pieces: 1, cost: 9, refired: 0 });
+    // Followed to its end, its time in the oven is the oven's, also where it began there.
+    const whole = timed.map((action) => ({ ...action, done: 'pressed' as const }));
+    const used = (done: readonly (typeof whole)[number][]) => {
+      const { use } = serviceReport(
+        serviceState([ORDERED, begun, { id: 'x', at: T0 + 9_000_000, kind: 'sent', of: '7' }]),
+        [],
+        new Map([['a', done]]),
+      );
+      return new Map(use.map(({ place, share }) => [place, share * 9_000]));
+    };
+    const atSecond = (kind: string): number =>
+      ((whole.find((action) => action.kind === kind)?.dueAt ?? NaN) - T0) / 1000;
+    const seared = used(whole);
+    expect(seared.get('pan')).toBeCloseTo(atSecond('into-oven') - atSecond('in'), -1);
+    expect(seared.get('oven')).toBeCloseTo(atSecond('pull') - atSecond('into-oven'), -1);
+    const ovenFirst = whole.map((action) =>
+      action.kind === 'into-oven' ? { ...action, kind: 'out' as const } : action,
+    );
+    const roasted = used(ovenFirst);
+    expect(roasted.get('oven')).toBeCloseTo(atSecond('into-oven') - atSecond('in'), -1);
+    expect(roasted.get('pan')).toBeCloseTo(atSecond('pull') - atSecond('into-oven'), -1);
     expect(report.byDish).toEqual([{ dish: 'strip', name: 'Strip', count: 1 }]);
   });
 

@@ -29,6 +29,8 @@ export interface MenuDish {
   readonly price?: number | undefined;
   /** Days that a prepared piece is good for. */
   readonly shelfDays: number;
+  /** When it was taken off the menu, ms since 1970: its services still name it. */
+  readonly removedAt?: number | undefined;
 }
 
 export const portionOf = (

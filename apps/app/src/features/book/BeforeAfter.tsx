@@ -54,7 +54,7 @@ export const BeforeAfter = ({ past, titles }: Props) => {
       <Text voice="head" heading={2}>
         Past cooks, before and after
       </Text>
-      <View className="flex-row gap-5" aria-hidden>
+      <View className="flex-row flex-wrap gap-5" aria-hidden>
         <View className="flex-row items-center gap-2">
           <View className="h-[9px] w-5 border border-iron-500" />
           <Text voice="note">the usual kitchen</Text>

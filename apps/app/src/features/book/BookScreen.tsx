@@ -43,7 +43,8 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
     );
   }
   const cooks = data.pages.flatMap((page) => page.cooks);
-  if (cooks.length === 0) {
+  // A page whose rows cannot be read is empty, and the next one is not.
+  if (cooks.length === 0 && !hasNextPage) {
     return (
       <Text>
         {Object.keys(search).length === 0

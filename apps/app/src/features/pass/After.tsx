@@ -12,6 +12,7 @@ import {
   useServiceQuery,
   useServicesQuery,
 } from '../../store/passApi';
+import { dayOf } from '../../store/plateTime';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
@@ -109,17 +110,10 @@ const sayLate = (late: number): string => {
   return late > 0 ? `${sayDuration(late)} late` : `${sayDuration(-late)} early`;
 };
 
-/** ISO date of a moment, by this place's calendar. */
-const dateHere = (at: number): string => {
-  const day = new Date(at);
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
-};
-
 const Told = ({ found }: { readonly found: ServiceInFull }) => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
-  const { data: dishes = [] } = useDishesQuery();
+  const { data: dishes = [], error: noDishes } = useDishesQuery();
   const [keep, kept] = useKeepDemandMutation();
   const on = new Map(
     found.cooks.map(({ id, createdAt, plan, events }) => [
@@ -180,15 +174,18 @@ const Told = ({ found }: { readonly found: ServiceInFull }) => {
           disabled={byDish.length === 0 || kept.isLoading}
           onPress={() =>
             void keep(
-              byDish.map(({ name, count }) => ({
-                date: dateHere(found.service.opensAt),
-                dish: name,
+              byDish.map(({ dish, count }) => ({
+                date: dayOf(found.service.opensAt),
+                dish,
                 count,
+                source: found.service.id,
               })),
             )
           }
         />
       </View>
+      {noDishes ? <Text role="alert">{`Dishes not read: ${sayFailure(noDishes)}`}</Text> : null}
+      {kept.error ? <Text role="alert">{`Not counted. ${sayFailure(kept.error)}`}</Text> : null}
     </View>
   );
 };

@@ -10,6 +10,7 @@ import { Text } from '../../ui/Text';
 import { sayAllergens } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
+import { onMenu } from './onMenu';
 import { NewDish } from './NewDish';
 
 /** Allergens of a dish and the sides that nobody stated, in a few words. */
@@ -28,7 +29,8 @@ const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
 
 /** Dishes of the menu, and a new one from the plan that is drawn up. */
 export const Menu = () => {
-  const { data: dishes = [], error } = useDishesQuery();
+  const { data = [], error } = useDishesQuery();
+  const dishes = onMenu(data);
   const [drop] = useDropDishMutation();
   const show = useShow();
   return (

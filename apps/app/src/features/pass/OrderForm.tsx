@@ -13,6 +13,7 @@ import { useShow } from '../../words/useShow';
 import { passWorker } from '../../workers/passWorker';
 import { AllergyField } from './AllergyField';
 import { DishRow } from './DishRow';
+import { onMenu } from './onMenu';
 import { TextField } from './TextField';
 import { toldPieces, type PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -116,7 +117,7 @@ export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
         onNote={(text) => change({ allergy: text })}
         onEnter={add}
       />
-      {pass.dishes.map((dish) => (
+      {onMenu(pass.dishes).map((dish) => (
         <DishRow
           key={dish.id}
           dish={dish}

@@ -1,19 +1,23 @@
 import { useEffect, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { dateOf } from '@crustan/core/par';
 import { sayFailure } from '../../store/bookApi';
 import { useDemandQuery, useDishesQuery, useKeepDemandMutation } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
+import { nextDays, plateMoment } from '../../store/plateTime';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
 import type { DishPar } from '../../workers/pass.worker';
 import { passWorker } from '../../workers/passWorker';
+import { byName } from './demandNames';
 import { ParRow } from './ParRow';
 import { parsAsked } from './parsAsked';
 
-const DAY = 86_400_000;
+/** A moment of a day that no change of clocks leaps over. */
+const NOON = '12:00';
+
 /** How many of each dish to salt, thaw or temper for the next day: from what was ordered before. */
 export const Tomorrow = () => {
   const { data: days, error } = useDemandQuery();
@@ -22,15 +26,17 @@ export const Tomorrow = () => {
   const [pars, setPars] = useState<readonly DishPar[]>();
   const [stock, setStock] = useState<Readonly<Record<string, number>>>({});
   const [read, setRead] = useState<readonly string[]>([]);
-  const today = Math.floor(kitchenNow() / DAY);
-  const date = dateOf(today + 1);
+  const show = useShow();
+  // The kitchen's own calendar: tomorrow is another day in each zone, and 23 or 25 hours long at a change of clocks.
+  const [, date = ''] = nextDays(kitchenNow(), 2);
 
   useEffect(() => {
     if (days === undefined || days.length === 0) return undefined;
     let stale = false;
-    const asked = parsAsked([...new Set(days.map(({ dish }) => dish))], dishes, stock);
+    const named = byName(days, dishes);
+    const asked = parsAsked([...new Set(named.map(({ dish }) => dish))], dishes, stock);
     passWorker('menu')
-      .pars(days, date, asked)
+      .pars(named, date, asked)
       .then((found) => {
         if (!stale) setPars(found);
       })
@@ -57,7 +63,7 @@ export const Tomorrow = () => {
   };
   const save = async (): Promise<void> => {
     const { writeDemandCsv } = await import('@crustan/core/formats/csv');
-    saveFile('crustan-demand.csv', 'text/csv', writeDemandCsv(days ?? []));
+    saveFile('crustan-demand.csv', 'text/csv', writeDemandCsv(byName(days ?? [], dishes)));
   };
   return (
     <ScrollView
@@ -65,7 +71,7 @@ export const Tomorrow = () => {
       contentContainerClassName="max-w-[760px] gap-4 pb-8 pt-4"
     >
       <Text voice="strong" heading={1}>
-        {`How many for ${new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }).format((today + 1) * DAY)}`}
+        {`How many for ${show.longDay(plateMoment({ hour: NOON, day: date }, kitchenNow()))}`}
       </Text>
       {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
       {days?.length === 0 ? (
@@ -102,7 +108,7 @@ export const Tomorrow = () => {
         ))}
         {kept.error ? <Text role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text> : null}
         {days && days.length > 0 ? (
-          <View className="flex-row gap-2">
+          <View className="flex-row flex-wrap gap-2">
             <Button kind="plain" label="Save them as CSV" onPress={() => void save()} />
             <Button kind="plain" label="Print the prep list" onPress={() => window.print()} />
           </View>

@@ -39,7 +39,7 @@ describe('the menu, and what a service came to', () => {
     const asked = answerWith(({ method, path }) =>
       method === 'DELETE'
         ? new Response(null, { status: 204 })
-        : json(path.endsWith('/dishes') ? { dishes: [{ ...STRIP, sides: [side] }] } : {}),
+        : json(path.includes('/dishes') ? { dishes: [{ ...STRIP, sides: [side] }] } : {}),
     );
     renderWithStore(<Menu />);
     const dishes = await screen.findByRole('list', { name: 'Dishes' });
@@ -84,8 +84,9 @@ describe('the menu, and what a service came to', () => {
       closesAt: OPENS + 1,
       dishes: [],
     };
-    answerWith(({ path }) => {
-      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
+    const asked = answerWith(({ path }) => {
+      if (path.includes('/dishes')) return json({ dishes: [{ ...STRIP, removedAt: OPENS }] });
+      if (path.includes('/demand')) return new Response(null, { status: 500 });
       if (path.endsWith('/services')) return json({ services: [service] });
       const { id, startedAt, plan, events } = cook;
       const cooked = { id, createdAt: startedAt, plan, events: [...events, pulled] };
@@ -95,6 +96,12 @@ describe('the menu, and what a service came to', () => {
     const tables = await screen.findByRole('list', { name: 'Tables sent' });
     expect(tables.textContent).toMatch(/^Table 730 min late.*its last piece was begun .* late$/);
     expect(screen.getByText(/^1 table, 1 piece; 0 of 1 within/)).toBeTruthy();
+    // The dish was taken off the menu meanwhile: its pieces are counted, by its id and for this service.
+    fireEvent.click(screen.getByText('Count it for the pars'));
+    await screen.findByText(/^Not counted\./);
+    expect(asked.find(({ method }) => method === 'POST')?.body).toEqual({
+      days: [{ date: expect.any(String), dish: STRIP.id, count: 1, source: service.id }],
+    });
   });
 
   it('a service is opened, or one that is going on taken up; a watching phone only follows', async () => {
@@ -106,7 +113,7 @@ describe('the menu, and what a service came to', () => {
       dishes: [],
     };
     answerWith(({ path }) => {
-      if (path.endsWith('/dishes')) return json({ dishes: [STRIP] });
+      if (path.includes('/dishes')) return json({ dishes: [STRIP] });
       if (path.endsWith('/services')) return json({ services: [service] });
       return json({ service, events: ORDERS, cooks: [] });
     });

@@ -3,12 +3,13 @@ import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import { showDuration } from '@crustan/core/units';
-import { sayFailure, useDropPlanMutation, usePlansQuery } from '../../store/bookApi';
+import { sayFailure, useDropPlanMutation, usePlansInfiniteQuery } from '../../store/bookApi';
 import { byPlate } from '../../store/byPlate';
 import { draftTaken } from '../../store/draftSlice';
 import { plateTimeOf } from '../../store/plateTime';
 import { useAppDispatch } from '../../store/store';
 import { useGear } from '../../store/useGear';
+import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { sayNextDue } from '../../words/sayNextDue';
@@ -17,7 +18,9 @@ import { WAY_NAMES } from '../../words/wayWords';
 
 /** Plans put by, the next plate first, then those whose plate is past; tapping one takes it up again. */
 export const KeptPlans = memo(function KeptPlans() {
-  const { data: plans, error, isLoading } = usePlansQuery();
+  const { data, error, isLoading, hasNextPage, fetchNextPage, isFetchingNextPage } =
+    usePlansInfiniteQuery();
+  const plans = data?.pages.flatMap((page) => page.plans) ?? [];
   const now = useNow(60_000);
   if (isLoading) return null;
   return (
@@ -27,15 +30,25 @@ export const KeptPlans = memo(function KeptPlans() {
       </Text>
       {error ? (
         <Text voice="small">{sayFailure(error)}</Text>
-      ) : plans?.length === 0 ? (
+      ) : plans.length === 0 && !hasNextPage ? (
         <Text voice="small" tone="text-iron-500">
           None yet. Keep one and it waits here for tonight.
         </Text>
       ) : (
         <View>
-          {byPlate(plans ?? [], now).map((plan) => (
+          {byPlate(plans, now).map((plan) => (
             <KeptPlan key={plan.id} plan={plan} now={now} />
           ))}
+          {hasNextPage ? (
+            <View className="items-start pt-2">
+              <Button
+                kind="plain"
+                label="Older plans"
+                disabled={isFetchingNextPage}
+                onPress={() => void fetchNextPage()}
+              />
+            </View>
+          ) : null}
         </View>
       )}
     </View>

@@ -84,7 +84,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
         chosen ? 'border-l-4 border-l-flame-light bg-salt-0 pl-3' : 'pl-4'
       }`}
     >
-      <View className="w-[5.25rem] items-center pt-1">
+      <View className="w-[84px] items-center pt-1">
         {figures && !obstacle ? (
           <Slice
             figures={figures}
@@ -94,11 +94,11 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
           />
         ) : null}
       </View>
-      <View className="flex-1 gap-1">
+      <View className="min-w-0 flex-1 gap-1">
         <Text voice="strong">{WAY_NAMES[way]}</Text>
         {plan && !obstacle ? (
           <>
-            <View className="flex-row justify-between gap-2">
+            <View className="flex-row flex-wrap justify-between gap-x-2">
               <Small
                 value={showDuration(plan.cookSeconds)}
                 label={allAtStove(plan) ? 'all of it at the stove' : 'in all'}

@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
 import { inAtFor, runOf } from '@crustan/core/schedule/run';
 import { showDuration } from '@crustan/core/units';
-import { usePlansQuery, sayFailure } from '../../store/bookApi';
+import { usePlansInfiniteQuery, sayFailure } from '../../store/bookApi';
 import { byPlate } from '../../store/byPlate';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
@@ -22,7 +22,8 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   const show = useShow();
   const gear = useGear();
   const on = useAppSelector(selectStoveCooks);
-  const { data: plans, error } = usePlansQuery();
+  const { data, error, hasNextPage, fetchNextPage } = usePlansInfiniteQuery();
+  const plans = data?.pages.flatMap((page) => page.plans);
   const now = useNow(60_000);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const taken = (plans ?? []).filter(({ id }) => chosen.includes(id));
@@ -69,6 +70,9 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
             </Pressable>
           );
         })}
+        {hasNextPage ? (
+          <Button kind="stovePlain" label="Older plans" onPress={() => void fetchNextPage()} />
+        ) : null}
       </View>
       {taken.length === 0 || all.length < 2 ? null : (
         <View className="gap-1" role="list" aria-label="In which order">

@@ -6,6 +6,7 @@ import {
   useStopImportMutation,
   useStoreImportMutation,
 } from '../../../store/bookApi';
+import { pageLocale } from '../../../store/locale';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import { GoingOn } from './GoingOn';
@@ -16,7 +17,7 @@ import { sendBook, type Sending } from './sendBook';
 const ASKED = 300;
 
 const many = (count: number, one: string, more = `${one}s`): string =>
-  `${count.toLocaleString('en-GB')} ${count === 1 ? one : more}`;
+  `${count.toLocaleString(pageLocale())} ${count === 1 ? one : more}`;
 
 /** A book file on its way in: sent, read, told of, stored or not. */
 export const BookImport = ({
