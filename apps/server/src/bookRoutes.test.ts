@@ -232,6 +232,16 @@ describe('a book of many cooks', () => {
     await put(1, first.headers['etag'] ?? '').expect(200);
   });
 
+  it('takes a change of a kitchen whose version has more digits than were ever counted', async () => {
+    const put = (version: string) =>
+      api.put('/api/kitchen').set('If-Match', version).send({ kitchen: DEFAULT_KITCHEN });
+    await put('"0"').expect(200);
+    expect((await put('"12345678901234567890"').expect(412)).body.type).toBe(PROBLEM_TYPES.stale);
+    temporary.book.sqlite.prepare('update kitchens set version = 12345678901234567').run();
+    const { headers } = await api.get('/api/kitchen').expect(200);
+    await put(headers['etag'] ?? '').expect(200);
+  });
+
   it('takes a kitchen while the clock was never set, and reads one that was stored so', async () => {
     now = Date.UTC(1970, 0, 2);
     const stored = await api

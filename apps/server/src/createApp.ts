@@ -10,7 +10,7 @@ import { API_ROOT, API_VERSION } from './apiTable';
 import type { Book } from './db/openBook';
 import { hostsOf, ownHost, ownPages } from './ownRequests';
 import { answerProblem, noSuchPath, problem, readableAddress } from './problems';
-import { notReady } from './ready';
+import { readiness } from './ready';
 import { requestLog, type DestinationStream, type LogLevel } from './requestLog';
 import type { Access } from './routes/phoneRoutes';
 
@@ -86,8 +86,9 @@ export const createApp = ({
   app.get('/healthz', (_req, res) => {
     res.json({ status: 'ok', schemaVersion: book.schemaVersion, unreadable: book.damage.count });
   });
-  app.get('/readyz', (_req, res) => {
-    const why = notReady(book);
+  const ready = readiness(book);
+  app.get('/readyz', async (_req, res) => {
+    const why = await ready();
     if (why !== undefined) throw problem(503, 'Not ready', why);
     res.json({ status: 'ready' });
   });

@@ -176,6 +176,12 @@ describe('a restore', () => {
       'a view in the place of a table',
       'alter table events rename to real_events; create view events as select * from real_events',
     ],
+    ['a table whose columns are missing', 'alter table cooks drop column plan'],
+    [
+      'ids that are there twice',
+      `pragma foreign_keys = off; create table twice as select * from cooks; drop table cooks;
+       alter table twice rename to cooks; insert into cooks select * from cooks`,
+    ],
     ['no cooks', 'drop table judgements; drop table photos; drop table events; drop table cooks'],
   ])('refuses %s, and keeps the book', async (_what, sql) => {
     const id = startCook('Kept');
@@ -184,6 +190,29 @@ describe('a restore', () => {
     expect(answer.status).toBe(400);
     expect(temporary().book.identity).toBe(identity);
     expect(cookStore(temporary().book).has(id)).toBe(true);
+  });
+
+  it('serves no damaged copy, and is not ready while its pages are damaged', async () => {
+    startCook('Kept');
+    const { sqlite, folder } = temporary().book;
+    const ready = () => fetch(`${url()}/readyz`);
+    expect((await ready()).status).toBe(200);
+    for (let i = 0; i < 30; i += 1) startCook(`Cook ${i}`);
+    sqlite.pragma('wal_checkpoint(TRUNCATE)');
+    const file = path.join(folder, 'book.sqlite');
+    const pages = readFileSync(file);
+    const hurt = Buffer.from(pages);
+    // Every page but the first, which says what the file is.
+    hurt.fill(0x5a, 3 * 4096, pages.length - 4096);
+    writeFileSync(file, hurt);
+    const answer = await ready();
+    expect(answer.status).toBe(503);
+    expect(await answer.text()).toContain('The book is damaged');
+    // What SQLite still holds in memory is sound: without it the copy would be damaged too.
+    sqlite.pragma('shrink_memory');
+    expect((await ask('GET', '/api/book/backup')).status).toBe(500);
+    writeFileSync(file, pages);
+    expect((await ready()).status).toBe(200);
   });
 
   it('takes a book of the first schema, whose tables lack columns', async () => {

@@ -35,6 +35,11 @@ export const hostsOf = (listensOn: string, given: readonly string[]): ReadonlySe
 export const ownHost =
   (answersTo: (name: string) => boolean): RequestHandler =>
   (req, _res, next) => {
+    const hosts = req.rawHeaders.filter((header, i) => i % 2 === 0 && /^host$/i.test(header));
+    if (hosts.length > 1) {
+      next(problem(400, 'Two hosts', 'A request names one host.'));
+      return;
+    }
     const name = nameOf(req.headers.host);
     if (name !== undefined && answersTo(name)) {
       next();

@@ -1,14 +1,21 @@
-import { accessSync, constants, statfsSync } from 'node:fs';
+import { accessSync, constants, statfsSync, statSync } from 'node:fs';
+import path from 'node:path';
+import { BOOK_NAME } from './db/bookFiles';
+import { checkPages } from './db/checkPages';
 import type { Book } from './db/openBook';
 
 /** A press takes a few kB; with less room than this the next ones may not be kept, bytes. */
 const LEAST_ROOM = 5_000_000;
+/** Pages are checked again after this, and whenever the file changed, ms. */
+const CHECKED_FOR = 3_600_000;
 
-/** What keeps a server from taking presses; undefined: nothing does. */
-export const notReady = ({
-  sqlite,
-  folder,
-}: Pick<Book, 'sqlite' | 'folder'>): string | undefined => {
+type ReadyBook = Pick<Book, 'sqlite' | 'folder'>;
+
+/** Asks whether a server can take presses; the answer is what keeps it from it, undefined if nothing does. */
+export type Readiness = () => Promise<string | undefined>;
+
+/** Whether the disk and the book can be written. */
+const notWritable = ({ sqlite, folder }: ReadyBook): string | undefined => {
   try {
     sqlite.pragma('schema_version');
     accessSync(folder, constants.W_OK);
@@ -17,4 +24,27 @@ export const notReady = ({
   } catch {
     return 'The book cannot be read or written: look at the disk and the log.';
   }
+};
+
+/** Readiness of a server, with the pages of its book checked when the file changed. */
+export const readiness = (book: ReadyBook): Readiness => {
+  let checked: { readonly mark: string; readonly at: number; readonly found: string | undefined };
+  const pages = async (): Promise<string | undefined> => {
+    const file = path.join(book.folder, BOOK_NAME);
+    const { mtimeMs, size, ino } = statSync(file);
+    const mark = `${mtimeMs} ${size} ${ino}`;
+    const at = performance.now();
+    if (checked?.mark !== mark || at - checked.at > CHECKED_FOR) {
+      checked = { mark, at, found: await checkPages(file) };
+    }
+    return checked.found;
+  };
+  return async () => {
+    const why = notWritable(book);
+    if (why !== undefined) return why;
+    const damage = await pages();
+    return damage === undefined
+      ? undefined
+      : `The book is damaged (${damage}). Restore the last backup that is sound.`;
+  };
 };

@@ -1,3 +1,4 @@
+import { connect } from 'node:net';
 import http from 'node:http';
 import { describe, expect, it } from '@jest/globals';
 import { bookFileSchema, problemSchema, PROBLEM_TYPES } from '@crustan/core/formats';
@@ -23,6 +24,21 @@ describe('who may ask', () => {
     for (const where of ['/healthz', '/api/book/book.json']) {
       expect((await ask('GET', where, { Host: host })).status).toBe(status);
     }
+  });
+
+  it('refuses a request that names two hosts', async () => {
+    const { port } = new URL(url());
+    const answer = await new Promise<string>((resolve) => {
+      const socket = connect(Number(port), '127.0.0.1', () =>
+        socket.write(
+          'GET /healthz HTTP/1.1\r\nHost: localhost\r\nHost: rebound.example\r\nConnection: close\r\n\r\n',
+        ),
+      );
+      let heard = '';
+      socket.on('data', (bytes) => (heard += String(bytes)));
+      socket.on('close', () => resolve(heard));
+    });
+    expect(answer).toMatch(/^HTTP\/1.1 400/);
   });
 
   const PLAN = JSON.stringify(planRecord());

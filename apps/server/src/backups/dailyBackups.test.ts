@@ -1,4 +1,4 @@
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from '@jest/globals';
 import { runCommand } from '../commands';
@@ -41,6 +41,31 @@ describe('daily backups', () => {
     expect(cookStore(again).has(cook)).toBe(true);
     expect(cookStore(again).recent(10)).toHaveLength(0);
     again.close();
+    remove();
+  });
+
+  it('are not crowded out by files of a clock that ran ahead, nor made by one that was never set', async () => {
+    const { book, folder, remove } = temporaryBook();
+    let now = T0;
+    const said: string[] = [];
+    const say = (line: string): void => void said.push(line);
+    const backups = dailyBackups(book, { kept: 3, migrations: MIGRATIONS, now: () => now, say });
+    await backups.make();
+    const inFolder = path.join(folder, 'backups');
+    for (const year of [2097, 2098, 2099]) {
+      writeFileSync(path.join(inFolder, `book-${year}-01-01.sqlite`), 'ahead');
+    }
+    for (let day = 1; day < 4; day += 1) {
+      now = T0 + day * DAY;
+      await backups.make();
+    }
+    backups.stop();
+    expect(readdirSync(inFolder).toSorted()).toEqual(
+      [1, 2, 3].map((day) => `book-${new Date(T0 + day * DAY).toISOString().slice(0, 10)}.sqlite`),
+    );
+    now = 12_345;
+    await expect(backups.make()).rejects.toThrow('clock');
+    book.close();
     remove();
   });
 

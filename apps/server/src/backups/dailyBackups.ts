@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readdirSync, renameSync } from 'node:fs';
 import path from 'node:path';
 import { flushToDisk, removeFile } from '../db/bookFiles';
 import { checkFile } from '../db/checkFile';
+import { plausible } from '../plausible';
 import type { Book } from '../db/openBook';
 
 interface Options {
@@ -32,7 +33,10 @@ export const dailyBackups = (book: Book, { kept, migrations, now, say }: Options
   const folder = path.join(book.folder, FOLDER);
   const makeToday = async (): Promise<string | undefined> => {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
-    const file = path.join(folder, `book-${dayOf(now())}.sqlite`);
+    // A clock that was never set would name a backup of long ago, and the next ones would be the first to go.
+    if (now() !== plausible(now())) throw new Error('the clock of this machine is not set');
+    const today = `book-${dayOf(now())}.sqlite`;
+    const file = path.join(folder, today);
     if (existsSync(file)) return undefined;
     const copy = path.join(folder, 'being-made.sqlite');
     removeFile(copy);
@@ -47,7 +51,8 @@ export const dailyBackups = (book: Book, { kept, migrations, now, say }: Options
     }
     for (const old of readdirSync(folder)
       .filter((name) => NAME.test(name))
-      .toSorted()
+      // One that is dated in the future was made by a clock that ran ahead: it goes first.
+      .toSorted((a, b) => Number(a <= today) - Number(b <= today) || (a < b ? -1 : 1))
       .slice(0, -kept)) {
       removeFile(path.join(folder, old));
     }

@@ -18,8 +18,39 @@ export type FileCheck =
 
 const wrong = (why: string): FileCheck => ({ ok: false, why });
 
-/** Tables that every book has had from the first. */
-const ALWAYS = ['plans', 'cooks', 'events', 'judgements', '__drizzle_migrations'] as const;
+/** Tables that every book has had from the first, with the columns that its rows cannot do without. */
+const ALWAYS: Readonly<Record<string, readonly string[]>> = {
+  plans: ['id', 'created_at', 'plate_at', 'record'],
+  cooks: ['id', 'created_at', 'title', 'target', 'cook_seconds', 'plan'],
+  events: ['seq', 'id', 'cook_id', 'kind', 'at', 'received_at', 'celsius', 'undoes'],
+  judgements: ['cook_id', 'end_temperature', 'crust', 'notes', 'judged_at'],
+  __drizzle_migrations: ['created_at'],
+};
+/** What tells the rows of a table apart. */
+const UNIQUE: Readonly<Record<string, string>> = {
+  plans: 'id',
+  cooks: 'id',
+  events: 'id',
+  judgements: 'cook_id',
+};
+
+const columnsSchema = z.array(z.object({ name: z.string() }));
+
+/** What a file's tables lack of a book's; undefined if nothing. */
+const misfit = (sqlite: Database.Database): string | undefined => {
+  for (const [table, wanted] of Object.entries(ALWAYS)) {
+    const columns = columnsSchema.parse(sqlite.pragma(`table_info("${table}")`));
+    const missing = wanted.filter((column) => !columns.some(({ name }) => name === column));
+    if (missing.length > 0) return `its ${table} lack ${missing.join(', ')}`;
+  }
+  for (const [table, id] of Object.entries(UNIQUE)) {
+    const twice = sqlite
+      .prepare(`select 1 from "${table}" group by "${id}" having count(*) > 1 limit 1`)
+      .get();
+    if (twice !== undefined) return `an id of its ${table} is there twice`;
+  }
+  return undefined;
+};
 
 /**
  * Looks at a file without changing it or running anything that is stored in it: SQLite's own check,
@@ -38,9 +69,11 @@ export const checkFile = (file: string, migrations: string): FileCheck => {
         .parse(sqlite.prepare("select name, type from sqlite_master where type != 'index'").all())
         .map(({ name, type }) => [name, type]),
     );
-    if (!ALWAYS.every((name) => kinds.get(name) === 'table')) {
+    if (!Object.keys(ALWAYS).every((name) => kinds.get(name) === 'table')) {
       return wrong('it is a SQLite file, but not a Crustan book: it has no cooks');
     }
+    const lacks = misfit(sqlite);
+    if (lacks !== undefined) return wrong(lacks);
     const had = Number(sqlite.prepare('select count(*) from __drizzle_migrations').pluck().get());
     if (had > knownMigrations(migrations)) {
       return wrong('it was written by a later Crustan; update this one first');

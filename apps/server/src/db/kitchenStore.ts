@@ -31,6 +31,11 @@ export interface KitchenStore {
 const PRESENT = 1;
 const BEFORE = 2;
 
+/** Versions are counted from one: a larger number was not counted here. */
+const MOST_VERSION = 1e15;
+const versionOf = ({ version }: { readonly version: number }): number =>
+  Number.isSafeInteger(version) && version > 0 && version < MOST_VERSION ? version : 1;
+
 export const kitchenStore = (book: Book): KitchenStore => {
   const rowOf = (id: number) => book.db.select().from(kitchens).where(eq(kitchens.id, id)).get();
   type Row = NonNullable<ReturnType<typeof rowOf>>;
@@ -43,7 +48,7 @@ export const kitchenStore = (book: Book): KitchenStore => {
   const get = (): VersionedKitchen | undefined => {
     const row = rowOf(PRESENT);
     if (!row) return undefined;
-    const { version } = row;
+    const version = versionOf(row);
     const kept = present(row);
     if (kept) return { ...kept, version };
     const before = rowOf(BEFORE);
@@ -63,7 +68,7 @@ export const kitchenStore = (book: Book): KitchenStore => {
   };
   /** Stores a kitchen as the present one; the one it replaces is kept if it is valid. */
   const replace = (kitchen: KeptKitchen['kitchen'], row: Row | undefined, at: number) => {
-    const version = (row?.version ?? NO_VERSION) + 1;
+    const version = (row ? versionOf(row) : NO_VERSION) + 1;
     const changedAt = plausible(at);
     book.db.transaction(() => {
       if (row && present(row)) {
@@ -77,7 +82,7 @@ export const kitchenStore = (book: Book): KitchenStore => {
     get,
     put: (kitchen, from, at) => {
       const row = rowOf(PRESENT);
-      return (row?.version ?? NO_VERSION) === from ? replace(kitchen, row, at) : undefined;
+      return (row ? versionOf(row) : NO_VERSION) === from ? replace(kitchen, row, at) : undefined;
     },
     bring: ({ kitchen, changedAt }, now) => {
       const row = rowOf(PRESENT);

@@ -75,7 +75,7 @@ export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): 
     }
     await next();
   }
-  for (const found of rowsOf(from, 'demand', 'date, dish, source')) {
+  for (const found of rowsOf(from, 'demand', 'date, dish')) {
     const [date, dish] = [textOf(found['date']), textOf(found['dish'])];
     to.db
       .insert(demand)

@@ -6,13 +6,17 @@ import Database from 'better-sqlite3';
 import { NEXT_NAME, removeFile } from '../db/bookFiles';
 import { checkFile } from '../db/checkFile';
 import { closeFile, openFile, replaceBook, type Book } from '../db/openBook';
-import { isDiskFull } from '../errorCode';
+import { errorCode, isDiskFull, whyOf } from '../errorCode';
 import { copyBook, type CopiedBook } from './copyBook';
 import { countBytes } from './countBytes';
 
 export type Restored =
   | ({ readonly ok: true; readonly before: string } & CopiedBook)
   | { readonly ok: false; readonly why: string };
+
+/** Whether copying failed by what is in the file, not by this machine. */
+const isUnfit = (error: unknown): boolean =>
+  /^SQLITE_(ERROR|CONSTRAINT|MISMATCH|CORRUPT)/.test(errorCode(error) ?? '');
 
 /** Largest backup taken, bytes. */
 export const MOST_BACKUP_BYTES = 2_000_000_000;
@@ -57,6 +61,10 @@ export const restoreBook = async (
       to.sqlite.pragma('synchronous = OFF');
       copied = await copyBook(from, to);
       replaceBook(to, book);
+    } catch (error) {
+      // Columns that are missing, ids that are there twice: the file is no sound book.
+      if (!isUnfit(error)) throw error;
+      return refuse(`The file was not taken: its tables are not a book’s (${whyOf(error)}).`);
     } finally {
       from.close();
       closeFile(to);

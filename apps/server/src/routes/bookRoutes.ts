@@ -9,6 +9,7 @@ import { removeFile } from '../db/bookFiles';
 import { allLines } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
 import type { Book } from '../db/openBook';
+import { checkPages } from '../db/checkPages';
 import { bookImports } from '../imports/bookImports';
 import { restoreBook } from '../imports/restoreBook';
 import { everyCook, writeBook } from '../imports/writeBook';
@@ -115,6 +116,11 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     try {
       mkdirSync(folder, { recursive: true });
       await book.sqlite.backup(copy, { progress: () => PAGES });
+      const damage = await checkPages(copy);
+      if (damage !== undefined) {
+        const detail = `The book is damaged (${damage}): this copy would be too. Take the last backup that is sound.`;
+        throw problem(500, 'Damaged', detail);
+      }
       download(res, `crustan-backup-${dayOf(now())}.sqlite`, BACKUP_TYPE);
       res.set('Content-Length', String(statSync(copy).size));
     } catch (error) {
