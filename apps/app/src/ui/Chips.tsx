@@ -39,7 +39,7 @@ export const Chips = <T extends string>({
           aria-checked={on}
           disabled={on && without.length < least}
           onPress={() => onChange(on ? without : [...chosen, value])}
-          className={`min-h-touch min-w-touch justify-center rounded border-2 px-3 ${box[onIron ? 'iron' : 'salt']}`}
+          className={`min-h-touch min-w-touch max-w-full justify-center rounded border-2 px-3 ${box[onIron ? 'iron' : 'salt']}`}
         >
           <Text voice={on ? 'strong' : 'body'} tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
             {says}

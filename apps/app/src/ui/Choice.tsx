@@ -40,7 +40,7 @@ export const Choice = <T extends string>({
           role="radio"
           aria-checked={chosen}
           onPress={() => onChange(option.value)}
-          className={`min-h-touch min-w-touch justify-center rounded border-2 px-3 py-1 ${box}`}
+          className={`min-h-touch min-w-touch max-w-full justify-center rounded border-2 px-3 py-1 ${box}`}
         >
           <Text voice={chosen ? 'strong' : 'body'} tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
             {option.label}

@@ -30,7 +30,11 @@ export const BookFrame = ({ title, children, wide = false }: Props) => {
       <View
         className={`w-full gap-4 self-center px-4 pt-2 ${wide ? 'max-w-[1100px]' : 'max-w-[860px]'}`}
       >
-        <View role="navigation" aria-label="Parts of the book" className="no-print flex-row gap-5">
+        <View
+          role="navigation"
+          aria-label="Parts of the book"
+          className="no-print flex-row flex-wrap gap-x-5"
+        >
           {PARTS.map(({ href, name }) => {
             const here = href === whereIn(path);
             return (

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
+import { textScale } from '../../ui/textScale';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { optionOf, type PassNow } from './usePass';
@@ -26,6 +27,8 @@ export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
     { length: Math.floor(((PAST + AHEAD) * 1000) / TICK) },
     (_, i) => from + i * TICK,
   );
+  /** Larger text leaves room for fewer labels. */
+  const apart = Math.ceil(textScale());
   return (
     <View className="gap-2">
       <Text voice="head" tone="text-salt-50" heading={2}>
@@ -38,7 +41,7 @@ export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
         <View className="w-[96px]" />
         <View className="relative h-5 flex-1">
           {ticks
-            .filter((tick) => share((tick - epoch) / 1000) < LAST_LABEL)
+            .filter((tick, i) => i % apart === 0 && share((tick - epoch) / 1000) < LAST_LABEL)
             .map((tick) => (
               <Text
                 key={tick}
