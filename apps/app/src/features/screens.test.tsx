@@ -103,24 +103,30 @@ describe('the stove', () => {
       const again = screen.queryByTestId('happened');
       if (again) fireEvent.click(again);
     };
+    await pressOn('The pan is on');
     await pressOn('It is in the pan');
     await pressOn('I turned it');
     await pressOn('It is out of the pan');
     await pressOn('I sliced it');
     await screen.findByText('How was it?');
     const kinds = selectCooks(store.getState())[0]?.events.map(({ kind }) => kind);
-    expect(kinds).toEqual(['started', 'in', 'turned', 'pulled', 'sliced']);
+    expect(kinds).toEqual(['started', 'pan-on', 'in', 'turned', 'pulled', 'sliced']);
     jest.useRealTimers();
   });
 
-  it('has the pan put on first while there is time, and not when there is none', async () => {
-    const early = start(Date.now() + 3 * 3_600_000);
-    await screen.findByText('Put the pan on');
-    early.unmount();
-    start(Date.now() + 60_000);
-    await screen.findByText('Into the pan at 215°');
-    expect(screen.queryByText('Put the pan on')).toBeNull();
-  });
+  it.each([3 * 3_600_000, 60_000])(
+    'has the pan put on before the piece goes in, also when its time is past (plate in %i ms)',
+    async (ahead) => {
+      jest.useFakeTimers({ advanceTimers: true });
+      start(Date.now() + ahead);
+      await screen.findByRole('heading', { name: 'Put the pan on' });
+      act(() => jest.advanceTimersByTime(950));
+      fireEvent.click(screen.getByText('The pan is on'));
+      await screen.findByRole('heading', { name: 'Into the pan at 215°' });
+      expect(screen.queryByText('Put the pan on')).toBeNull();
+      jest.useRealTimers();
+    },
+  );
 
   it('says what waits for the server, and what the server refused', async () => {
     const { store } = start(Date.now() + 30 * 60_000);

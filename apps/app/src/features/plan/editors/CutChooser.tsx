@@ -46,6 +46,7 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
         placeholder="Search: lamb, fillet, tuna"
         className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
       />
+      <MeatEditor request={request} />
       {mine.length > 0 ? (
         <View className="gap-1">
           <Text voice="small" tone="text-iron-500">
@@ -91,7 +92,6 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
             : `, with ${show.thickness(cut.fatEdge)} of fat along one edge`
         }. Sliced ${cut.slicing}.`}
       </Text>
-      <MeatEditor request={request} />
       <View className="items-start">
         <Button kind="plain" label="Describe your own" onPress={() => setEditing(true)} />
       </View>

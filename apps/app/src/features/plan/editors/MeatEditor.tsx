@@ -5,6 +5,7 @@ import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
+import { pieceName } from '../../../words/cutWords';
 
 /** Questions that decide the published minimum: where game comes from, and whether the meat is intact. */
 export const MeatEditor = ({ request }: { readonly request: PlanRequest }) => {
@@ -13,6 +14,9 @@ export const MeatEditor = ({ request }: { readonly request: PlanRequest }) => {
   if (!mayBeTreated(species)) return null;
   return (
     <View className="gap-2">
+      <Text voice="small" tone="text-iron-500">
+        {`The ${pieceName(request)}`}
+      </Text>
       {game === undefined ? null : (
         <Choice
           label="Origin of the game"
