@@ -44,7 +44,7 @@ export const Button = ({
       disabled={disabled}
       onPress={onPress}
       testID={testID}
-      className={`items-center justify-center rounded ${BOX[kind]} ${disabled ? 'opacity-40' : 'active:opacity-80'}`}
+      className={`max-w-full items-center justify-center rounded ${BOX[kind]} ${disabled ? 'opacity-40' : 'active:opacity-80'}`}
     >
       <Text voice={voice} tone={tone} className="text-center">
         {label}

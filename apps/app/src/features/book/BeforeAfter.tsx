@@ -55,13 +55,17 @@ export const BeforeAfter = ({ past, titles }: Props) => {
         Past cooks, before and after
       </Text>
       <View className="flex-row flex-wrap gap-5" aria-hidden>
-        <View className="flex-row items-center gap-2">
+        <View className="max-w-full flex-row items-center gap-2">
           <View className="h-[9px] w-5 border border-iron-500" />
-          <Text voice="note">the usual kitchen</Text>
+          <Text voice="note" className="shrink">
+            the usual kitchen
+          </Text>
         </View>
-        <View className="flex-row items-center gap-2">
+        <View className="max-w-full flex-row items-center gap-2">
           <View className="h-[9px] w-5 bg-iron-950" />
-          <Text voice="note">with what the other cooks taught</Text>
+          <Text voice="note" className="shrink">
+            with what the other cooks taught
+          </Text>
         </View>
       </View>
       <View role="list">

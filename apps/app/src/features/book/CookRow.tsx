@@ -32,7 +32,7 @@ export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine
               {`${show.day(cook.createdAt)} · ${WAY_NAMES[cook.way].toLowerCase()}${cook.learned ? ' · with what was learned' : ''}${cook.photo ? ' · photograph' : ''}`}
             </Text>
           </View>
-          <View className="flex-row items-baseline gap-4">
+          <View className="flex-row flex-wrap items-baseline gap-x-4">
             <Pair
               value={endTemperature === undefined ? '–' : show.degrees(endTemperature)}
               against={`for ${show.degrees(cook.target)}`}

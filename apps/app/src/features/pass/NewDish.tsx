@@ -156,7 +156,7 @@ export const NewDish = () => {
       />
       <Text voice="small">Once salted and dried, a piece is good for</Text>
       <Choice label="A prepared piece keeps" options={SHELF} value={shelf} onChange={setShelf} />
-      <View className="flex-row gap-2">
+      <View className="flex-row flex-wrap gap-2">
         <TextField label="Costs you" value={cost} figures onChange={setCost} />
         <TextField label="Sold at" value={price} figures onChange={setPrice} />
       </View>
