@@ -26,7 +26,9 @@ export default defineConfig({
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
       // Where the screen's size makes a difference: the rest runs on the phone's alone.
-      testMatch: ['access', 'book', 'layout', 'pass', 'plan', 'stove'].map((name) => `**/${name}.spec.ts`),
+      testMatch: ['access', 'book', 'layout', 'pass', 'plan', 'stove'].map(
+        (name) => `**/${name}.spec.ts`,
+      ),
     },
   ],
 });
