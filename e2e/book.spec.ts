@@ -212,8 +212,10 @@ test('plans a trial, puts its pieces on together, and compares them', async ({ p
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(2);
   await page.getByRole('button', { name: 'Put 2 on, for one plate' }).click();
   await expect(page).toHaveURL(/stove/, { timeout: 60_000 });
-  // Two pieces, each in, turned, out, sliced: whichever is due first says so.
-  for (let press = 0; press < 8; press += 1) await pressOn(page, /in the pan|turned|out of|sliced/);
+  // Two pieces, each with its pan on, in, turned, out, sliced: whichever is due first says so.
+  for (let press = 0; press < 10; press += 1) {
+    await pressOn(page, /pan is on|in the pan|turned|out of|sliced/);
+  }
   await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
   await page.goto(`${own.url}/book/trials`);
   await page.getByRole('listitem').first().getByRole('link').click();
