@@ -38,9 +38,9 @@ export const watchReach = (store: AppStore): (() => void) => {
     } catch {
       // Out of reach is not unpaired: everything said is kept until it is there again.
     }
+    // A page that was opened without the network does not know its role yet: it asks until it does.
     const { role, unpaired } = store.getState().reach;
-    const phone = unpaired || (role !== undefined && role !== 'owner');
-    if (!stopped && phone) timer = setTimeout(() => void ask(), ASKED_AGAIN);
+    if (!stopped && (unpaired || role !== 'owner')) timer = setTimeout(() => void ask(), ASKED_AGAIN);
   };
   const seen = (): void => {
     if (document.visibilityState === 'visible') void ask();
