@@ -40,7 +40,8 @@ export const watchReach = (store: AppStore): (() => void) => {
     }
     // A page that was opened without the network does not know its role yet: it asks until it does.
     const { role, unpaired } = store.getState().reach;
-    if (!stopped && (unpaired || role !== 'owner')) timer = setTimeout(() => void ask(), ASKED_AGAIN);
+    if (!stopped && (unpaired || role !== 'owner'))
+      timer = setTimeout(() => void ask(), ASKED_AGAIN);
   };
   const seen = (): void => {
     if (document.visibilityState === 'visible') void ask();
