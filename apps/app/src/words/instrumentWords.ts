@@ -1,6 +1,6 @@
 import type { Instrument } from '@crustan/core/cook/event';
 
-/** What an instrument's figure is called. */
+/** Name of an instrument's figure. */
 export const INSTRUMENT_WORDS: Readonly<Record<Instrument, string>> = {
   typed: 'reading',
   probe: 'probe',

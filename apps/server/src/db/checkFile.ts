@@ -36,7 +36,7 @@ const UNIQUE: Readonly<Record<string, string>> = {
 
 const columnsSchema = z.array(z.object({ name: z.string() }));
 
-/** What a file's tables lack of a book's; undefined if nothing. */
+/** Reason that a file's tables do not fit a book; undefined if they fit. */
 const misfit = (sqlite: Database.Database): string | undefined => {
   for (const [table, wanted] of Object.entries(ALWAYS)) {
     const columns = columnsSchema.parse(sqlite.pragma(`table_info("${table}")`));

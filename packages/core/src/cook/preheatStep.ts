@@ -25,7 +25,7 @@ export const preheatStep = (
   return { kind: 'heat', dueAt: plannedIn - seconds * 1000 };
 };
 
-/** When the piece can go in, ms since 1970: as planned, or later if the pan was put on late. */
+/** Time at which the piece can go in, ms since 1970: as planned, or later if the pan was put on late. */
 export const heatedIn = (run: Run, plannedIn: number, effective: readonly CookEvent[]): number => {
   const [seconds, on] = [preheatSeconds(run), panOnAt(effective)];
   return seconds === undefined || on === undefined

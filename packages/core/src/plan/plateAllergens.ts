@@ -36,7 +36,7 @@ const grouped = (carriers: readonly Carrier[]): readonly PlateAllergen[] =>
     return from.length === 0 ? [] : [{ allergen, from }];
   });
 
-/** What the piece and its pan carry. A piece that starts in a cold pan cooks in its own fat. */
+/** Allergens of the piece and its pan. A piece that starts in a cold pan cooks in its own fat. */
 const pieceCarriers = (request: PlanRequest): readonly Carrier[] => {
   const { species } = cutOf(request);
   const { fat, baste, rubs = [] } = request;

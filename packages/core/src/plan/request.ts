@@ -73,9 +73,9 @@ export interface PlanRequest {
   readonly cut: CutId;
   /** The cook's own piece, in place of the larder's. */
   readonly own?: OwnCut | undefined;
-  /** Where game comes from; absent: as the cut says. */
+  /** Origin of game; default: the cut's. */
   readonly game?: GameOrigin | undefined;
-  /** What was done to the meat that carries its surface inside; absent: intact whole muscle. */
+  /** Treatment that carries the surface into the meat; default: intact whole muscle. */
   readonly treated?: MeatTreatment | undefined;
   readonly thickness: number;
   readonly weight: number;
