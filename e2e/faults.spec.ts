@@ -30,7 +30,7 @@ test('requests that fail on the way, in every way, lose no press and double none
   page,
   served,
 }) => {
-  const met = await meetFaults(page, /\/api\/v1\/cooks\/[^/]+(\/events)?$/, [
+  const met = await meetFaults(page, /\/api\/v1\/log$/, [
     { kind: 'status', status: 500 },
     { kind: 'lost' },
     { kind: 'status', status: 409 },
@@ -52,7 +52,7 @@ test('a device that keeps nothing says so, and the book has it all the same', as
   served,
 }) => {
   await fillStorage(page);
-  await meetFaults(page, /\/events$/, [{ kind: 'lost' }]);
+  await meetFaults(page, /\/api\/v1\/log$/, [{ kind: 'lost' }]);
   await start(page, served.url);
   await expect(page.getByTestId('not-kept')).toContainText('storage is full or blocked');
   await pressOn(page, 'It is in the pan');

@@ -24,6 +24,9 @@ const TYPES = ['application/json', 'text/plain', 'image/png', 'application/vnd.s
 const PARTS = ['events', 'judgement', 'photo', 'together', 'put-back', 'store', 'stream'] as const;
 const PLACES = [
   'cooks',
+  'services',
+  'log',
+  'log/stream',
   'plans',
   'trials',
   'kitchen',
@@ -82,6 +85,15 @@ const bodyFor = (random: Random, place: string, id: string, plan: object): unkno
   if (place === 'kitchen') return spoiled(random, { kitchen: DEFAULT_KITCHEN });
   if (place === 'plans') return spoiled(random, { ...plan, id });
   const events = [{ id: randomUUID(), kind: 'turned', at: now }];
+  if (place === 'log') {
+    const entry = {
+      of: 'cook',
+      stream: id,
+      device: 'phone',
+      event: spoiled(random, events[0] ?? {}),
+    };
+    return { entries: [spoiled(random, entry)] };
+  }
   return random() < 0.5
     ? spoiled(random, { id, startedAt: now, plan })
     : { events: [spoiled(random, events[0] ?? {})] };

@@ -119,7 +119,7 @@ export const benchLan = async () => {
     for (const [i, Cookie] of cookies.entries()) {
       let rest = '';
       lines.push(
-        await ask(`/api/v1/cooks/stream?cooks=${cook}`, {
+        await ask(`/api/v1/log/stream?follow=cook:${cook}.0`, {
           headers: { Cookie },
           onStream: (chunk) => {
             const at = performance.now();
@@ -140,11 +140,12 @@ export const benchLan = async () => {
       const id = randomUUID();
       heard.set(id, new Map());
       const began = performance.now();
-      await ask(`/api/v1/cooks/${cook}/events`, {
+      const event = { id, kind: 'reading', at: Date.now(), celsius: 20 + n / 2 };
+      await ask('/api/v1/log', {
         method: 'POST',
         headers: { Cookie: cookies[n % CLIENTS], 'Content-Type': 'application/json' },
         body: JSON.stringify({
-          events: [{ id, kind: 'reading', at: Date.now(), celsius: 20 + n / 2 }],
+          entries: [{ of: 'cook', stream: cook, device: `phone ${n % CLIENTS}`, event }],
         }),
         agent,
       });

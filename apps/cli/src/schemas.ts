@@ -9,6 +9,8 @@ import {
   cookResultSchema,
   cookStartSchema,
   judgementSchema,
+  logBatchSchema,
+  loggedSchema,
   planFileResultSchema,
   planFileSchema,
   planListSchema,
@@ -19,6 +21,7 @@ import {
   serviceInFullSchema,
   timesFileSchema,
   timesResultSchema,
+  toldScheduleSchema,
   trialSchema,
 } from '@crustan/core/formats';
 import { z } from 'zod';
@@ -38,12 +41,15 @@ const SCHEMAS = {
   'cook-record': cookRecordSchema,
   'cook-list': cookListSchema,
   judgement: judgementSchema,
+  'log-batch': logBatchSchema,
+  logged: loggedSchema,
   trial: trialSchema,
   'crustan-book-1': bookFileSchema,
   'book-import': bookImportSchema,
   'menu-dish': menuDishSchema,
   service: serviceInFullSchema,
   'crustan-service-1': serviceFileSchema,
+  'told-schedule': toldScheduleSchema,
   problem: problemSchema,
 } as const;
 

@@ -44,13 +44,25 @@ export const linesQuery = cookSearchSchema.extend({
   to: inAddress.optional(),
 });
 
-/** Most cooks one page follows at once. */
-const MOST_FOLLOWED = 24;
-export const cookStreamQuery = z.object({
-  cooks: z
-    .string('must be ids, a comma between them')
-    .transform((ids) => ids.split(','))
-    .pipe(z.array(z.uuid('must be UUIDs')).min(1).max(MOST_FOLLOWED)),
+/** Most streams one page follows at once; the cooks of a service go with it. */
+const MOST_FOLLOWED = 60;
+const FOLLOWED = /^(cook|service):([0-9a-f-]{36})\.(\d{1,15})$/;
+const followedSchema = z.string().transform((text, { addIssue }) => {
+  const [, of, id, seq] = FOLLOWED.exec(text) ?? [];
+  if (of === undefined || id === undefined) {
+    addIssue('must be cook:ID.SEQ or service:ID.SEQ');
+    return z.NEVER;
+  }
+  return { of: of === 'cook' ? ('cook' as const) : ('service' as const), id, seq: Number(seq) };
+});
+export const logStreamQuery = z.object({
+  /** Streams, a comma between them, and up to where in the log the page has each. */
+  follow: z
+    .string('must be streams, a comma between them')
+    .transform((text) => text.split(','))
+    .pipe(z.array(followedSchema).min(1).max(MOST_FOLLOWED)),
+  /** Book in whose log those places are; of another one's the page has nothing. */
+  book: z.uuid('must be a UUID').optional(),
 });
 
 export const serviceEventBatch = z.strictObject({ events: serviceEventsSchema });

@@ -1,9 +1,9 @@
 import express, { Router } from 'express';
-import { cookNews, type CookNews } from './cookNews';
 import { cookStore } from './db/cookStore';
 import { demandStore } from './db/demandStore';
 import { dishStore } from './db/dishStore';
 import { kitchenStore } from './db/kitchenStore';
+import { logStore } from './db/logStore';
 import type { Book } from './db/openBook';
 import { photoStore } from './db/photoStore';
 import { practiceStore } from './db/practiceStore';
@@ -11,6 +11,9 @@ import { planStore } from './db/planStore';
 import { serviceStore } from './db/serviceStore';
 import { trialStore } from './db/trialStore';
 import { writeInSlices } from './db/writeInSlices';
+import { addToLog } from './log/addToLog';
+import { logNews, type WrittenEntries } from './log/logNews';
+import { toldSchedules } from './log/toldSchedules';
 import { openApi } from './openApi';
 import { bodyOf } from './ownRequests';
 import { noSuchPath } from './problems';
@@ -20,10 +23,12 @@ import { deviceRoutes } from './routes/deviceRoutes';
 import { kitchenRoutes } from './routes/kitchenRoutes';
 import { demandRoutes, dishRoutes } from './routes/menuRoutes';
 import { phoneRoutes, whoRoutes, type Access } from './routes/phoneRoutes';
+import { logRoutes, placeOf } from './routes/logRoutes';
 import { planRoutes } from './routes/planRoutes';
 import { practiceRoutes } from './routes/practiceRoutes';
-import { newsOf, serviceRoutes } from './routes/serviceRoutes';
+import { serviceRoutes } from './routes/serviceRoutes';
 import { trialRoutes } from './routes/trialRoutes';
+import { eventText } from './sse';
 
 export interface ApiOptions {
   readonly book: Book;
@@ -46,17 +51,17 @@ export const apiParts = ({
 }: ApiOptions): Readonly<Record<string, Router>> => {
   const cooks = cookStore(book);
   const services = serviceStore(book);
-  const news = cookNews();
-  /** Who follows a service hears of its cooks too. */
-  const cookIsNews: CookNews = {
-    ...news,
-    tell: (cook) => {
-      news.tell(cook);
-      const order = cooks.tieOf(cook);
-      const service = order === undefined ? undefined : services.ofOrder(order);
-      if (service !== undefined) news.tell(newsOf(service));
-    },
-  };
+  const store = logStore(book);
+  const written: WrittenEntries = (entries) =>
+    eventText(
+      'log',
+      { entries: entries.map(({ seq, entry }) => ({ seq, entry })) },
+      placeOf(book, entries),
+    );
+  const news = logNews(written);
+  const add = addToLog(store, news, now);
+  const told = toldSchedules();
+  book.onSwap(told.clear);
   const plain = Router();
   /** The server's time: phones set theirs by the round trip, not by news that may come late. */
   plain.get('/clock', (_req, res) => {
@@ -72,9 +77,10 @@ export const apiParts = ({
     '/': plain,
     '/me': whoRoutes(build),
     ...(access ? { '/phones': phoneRoutes(access, now) } : {}),
+    '/log': logRoutes({ book, store, news, told, written, add }),
     '/plans': planRoutes(planStore(book)),
-    '/cooks': cookRoutes(book, cooks, photoStore(book), cookIsNews, now),
-    '/services': serviceRoutes(book, services, cooks, news, now),
+    '/cooks': cookRoutes(cooks, photoStore(book), news, add, now),
+    '/services': serviceRoutes(services, cooks, news, told, add),
     '/dishes': dishRoutes(dishStore(book), now),
     '/demand': demandRoutes(demandStore(book), (days, write) => writeInSlices(book, days, write)),
     '/practice': practiceRoutes(practiceStore(book)),

@@ -7,6 +7,7 @@ import {
   dishListSchema,
   judgementSchema,
   keptKitchenSchema,
+  logBatchSchema,
   menuDishSchema,
   planListSchema,
   planRecordSchema,
@@ -30,11 +31,11 @@ import { practiceListSchema, practiceResultSchema } from '@crustan/core/formats/
 import {
   cookEventBatch,
   cookListQuery,
-  cookStreamQuery,
   demandSchema,
   dishesQuery,
   planListQuery,
   linesQuery,
+  logStreamQuery,
   recentQuery,
   serviceEventBatch,
   simulatedQuery,
@@ -102,6 +103,16 @@ export const API: readonly ApiRoute[] = [
   put('/plans/{id}', 'cook', 'Keeps a plan.', { takes: planRecordSchema, gives: planRecordSchema }),
   remove('/plans/{id}', 'cook', 'Drops a kept plan.'),
 
+  post('/log', 'cook', 'Adds entries to the log; answered once they are on disk.', {
+    takes: logBatchSchema,
+    gives: acknowledged.extend({ book: z.uuid() }),
+  }),
+  get('/log/stream', 'watcher', 'Entries of streams as they are added.', {
+    query: logStreamQuery,
+    gives: EVENTS,
+    stream,
+  }),
+
   get('/cooks', 'watcher', 'A page of the book’s list.', {
     query: cookListQuery,
     gives: cookListSchema,
@@ -110,16 +121,14 @@ export const API: readonly ApiRoute[] = [
     query: recentQuery,
     gives: recentCooksSchema,
   }),
-  get('/cooks/stream', 'watcher', 'Events of cooks as they are said.', {
-    query: cookStreamQuery,
-    gives: EVENTS,
-    stream,
-  }),
   get('/cooks/{id}', 'watcher', 'A cook in full.', { gives: cookRecordSchema }),
-  put('/cooks/{id}', 'cook', 'Starts a cook.', { takes: cookStartSchema, gives: cookRecordSchema }),
+  put('/cooks/{id}', 'cook', 'Starts a cook: for pages of before the log.', {
+    takes: cookStartSchema,
+    gives: cookRecordSchema,
+  }),
   remove('/cooks/{id}', 'cook', 'Deletes a cook; it can be put back for a month.'),
   get('/cooks/{id}/together', 'watcher', 'The cooks of one plate.', { gives: recentCooksSchema }),
-  post('/cooks/{id}/events', 'cook', 'Adds events; answered once they are on disk.', {
+  post('/cooks/{id}/events', 'cook', 'Adds events: for pages of before the log.', {
     takes: cookEventBatch,
     gives: acknowledged,
   }),
@@ -137,21 +146,17 @@ export const API: readonly ApiRoute[] = [
 
   get('/services', 'watcher', 'Services of the book.', { gives: serviceListSchema }),
   get('/services/{id}', 'watcher', 'A service in full.', { gives: serviceInFullSchema }),
-  put('/services/{id}', 'cook', 'Opens a service.', {
+  put('/services/{id}', 'cook', 'Opens a service: for pages of before the log.', {
     takes: serviceRecordSchema,
     gives: serviceRecordSchema,
   }),
   remove('/services/{id}', 'cook', 'Deletes a service.'),
-  post('/services/{id}/events', 'cook', 'Adds events; answered once they are on disk.', {
+  post('/services/{id}/events', 'cook', 'Adds events: for pages of before the log.', {
     takes: serviceEventBatch,
     gives: acknowledged,
   }),
   put('/services/{id}/told', 'cook', 'What the cooks are told, shared by all pages.', {
     takes: toldScheduleSchema,
-  }),
-  get('/services/{id}/stream', 'watcher', 'What is said in a service and in its cooks.', {
-    gives: EVENTS,
-    stream,
   }),
 
   get('/dishes', 'watcher', 'The menu.', {

@@ -103,7 +103,7 @@ describe('the whole book as files', () => {
     expect((await store(read.id)).status).toBe(409);
     const count = (table: string) =>
       to.book.sqlite.prepare(`select count(*) from ${table}`).pluck().get();
-    expect([count('cooks'), count('events'), count('photos')]).toEqual([0, 0, 0]);
+    expect([count('cooks'), count('log'), count('photos')]).toEqual([0, 0, 0]);
 
     const cut = await send(whole.slice(0, whole.length - 3000));
     expect(cut.phase).toBe('ready');
@@ -146,7 +146,7 @@ describe('the whole book as files', () => {
     const read = await send(await text(`${from.url}/book.json`));
     expect(read.phase).toBe('ready');
     cleanUpImports(to.book);
-    expect(to.book.sqlite.prepare('select count(*) from events').pluck().get()).toBe(0);
+    expect(to.book.sqlite.prepare('select count(*) from log').pluck().get()).toBe(0);
   });
 
   it('names every part it leaves out, and takes the others', async () => {

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { loggedSchema } from '@crustan/core/formats';
 import { z } from 'zod';
-import { cookEventSchema, type CookRecord } from '@crustan/core/formats';
+import type { CookRecord } from '@crustan/core/formats';
 import { hiddenKitchen } from '@crustan/core/simulation';
 import { type CookEvent } from '@crustan/core/cook';
 import { planOf } from '@crustan/core/tests';
@@ -9,11 +10,7 @@ import { simulatedReadings } from './devices/simulatedKitchen';
 import { listening, type Listening } from './listening';
 import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from './testing';
 
-const newsSchema = z.object({
-  cook: z.string(),
-  now: z.number(),
-  events: z.array(cookEventSchema),
-});
+const newsSchema = z.object({ entries: z.array(loggedSchema) });
 
 /** Every kind of event there is, as the stove may send them. */
 const everyKind = (): readonly CookEvent[] => {
@@ -89,8 +86,13 @@ describe('a cook followed live', () => {
       }
     }
   }
-  const next = async (stream: AsyncGenerator<unknown>) =>
-    newsSchema.parse((await stream.next()).value);
+  /** Next entries of a stream, without those that open a cook: stream and event of each. */
+  const next = async (stream: AsyncGenerator<unknown>) => {
+    const { entries } = newsSchema.parse((await stream.next()).value);
+    return entries.flatMap(({ entry: { stream: of, event } }) =>
+      event.kind === 'opened' ? [] : [{ of, event }],
+    );
+  };
 
   it('keeps every kind of event as it was said', async () => {
     const id = await start();
@@ -106,46 +108,44 @@ describe('a cook followed live', () => {
     const first = press('in', 0);
     await send('POST', `/api/cooks/${id}/events`, { events: [first] });
     const beside = await start();
-    const stream = listen(`/api/cooks/stream?cooks=${id},${beside}`);
+    const stream = listen(`/api/log/stream?follow=cook:${id}.0,cook:${beside}.0`);
     expect((await stream.next()).value).toEqual({
       book: temporary.book.identity,
       replaces: [],
     });
-    expect(await next(stream)).toMatchObject({ cook: id, events: [first] });
-    expect(await next(stream)).toMatchObject({ cook: beside, events: [] });
+    expect(await next(stream)).toEqual([{ of: id, event: first }]);
     const second = press('turned', 60);
     // Sent twice, as a phone that was unsure would.
     await send('POST', `/api/cooks/${id}/events`, { events: [second] });
     await send('POST', `/api/cooks/${id}/events`, { events: [second] });
-    const heard = await next(stream);
-    expect(heard.events).toEqual([second]);
-    expect(Math.abs(heard.now - Date.now())).toBeLessThan(5000);
-    await send('POST', `/api/cooks/${beside}/events`, { events: [press('in', 5)] });
-    expect((await next(stream)).cook).toBe(beside);
-    expect((await fetch(`${url}/api/cooks/stream?cooks=all`)).status).toBe(400);
+    expect(await next(stream)).toEqual([{ of: id, event: second }]);
+    const third = press('in', 5);
+    await send('POST', `/api/cooks/${beside}/events`, { events: [third] });
+    expect(await next(stream)).toEqual([{ of: beside, event: third }]);
+    expect((await fetch(`${url}/api/log/stream?follow=all`)).status).toBe(400);
   });
 
   it('names a cook that is gone, and goes on with the others', async () => {
     const [one, two] = [await start(), await start()];
     const never = newId();
-    const stream = listen(`/api/cooks/stream?cooks=${one},${never},${two}`);
+    const stream = listen(`/api/log/stream?follow=cook:${one}.0,cook:${never}.0,cook:${two}.0`);
     await stream.next();
-    expect((await next(stream)).cook).toBe(one);
-    expect((await stream.next()).value).toEqual({ cook: never });
-    expect((await next(stream)).cook).toBe(two);
+    expect((await stream.next()).value).toEqual({ of: 'cook', id: never });
+    expect(await next(stream)).toEqual([]);
     await fetch(`${url}/api/cooks/${one}`, { method: 'DELETE' });
-    expect((await stream.next()).value).toEqual({ cook: one });
-    await send('POST', `/api/cooks/${two}/events`, { events: [press('in', 0)] });
-    expect((await next(stream)).cook).toBe(two);
+    expect((await stream.next()).value).toEqual({ of: 'cook', id: one });
+    const event = press('in', 0);
+    await send('POST', `/api/cooks/${two}/events`, { events: [event] });
+    expect(await next(stream)).toEqual([{ of: two, event }]);
     await fetch(`${url}/api/cooks/${one}/put-back`, { method: 'POST' });
-    expect((await next(stream)).cook).toBe(one);
+    expect((await stream.next()).value).toEqual({ of: 'cook', id: one });
   });
 
   it('answers the press before it tells the pages, however many follow', async () => {
     const id = await start();
     const followed = await Promise.all(
       Array.from({ length: 40 }, async () => {
-        const stream = listen(`/api/cooks/stream?cooks=${id}`);
+        const stream = listen(`/api/log/stream?follow=cook:${id}.0`);
         await stream.next();
         await stream.next();
         return stream;
@@ -153,7 +153,7 @@ describe('a cook followed live', () => {
     );
     const event = press('in', 0);
     await send('POST', `/api/cooks/${id}/events`, { events: [event] });
-    for (const stream of followed) expect((await next(stream)).events).toEqual([event]);
+    for (const stream of followed) expect(await next(stream)).toEqual([{ of: id, event }]);
   });
 
   it('knows the pieces of one plate by each of them', async () => {

@@ -4,14 +4,17 @@ import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import { FIRST_GEAR } from '@crustan/core/learn';
+import type { ServiceEvent } from '@crustan/core/pass';
 import { z } from 'zod';
 import { allLines } from './db/cookList';
 import { cookStore } from './db/cookStore';
 import { demandStore } from './db/demandStore';
 import { dishStore } from './db/dishStore';
+import { logStore } from './db/logStore';
 import { openBook } from './db/openBook';
 import { planStore } from './db/planStore';
-import { dish } from './testingMenu';
+import { serviceStore } from './db/serviceStore';
+import { dish, service } from './testingMenu';
 import { MIGRATIONS, newId, planRecord, T0 } from './testing';
 
 describe('books of every released schema', () => {
@@ -100,7 +103,7 @@ describe('books of every released schema', () => {
     const id = filled(version);
     for (let opened = 0; opened < 2; opened += 1) {
       const book = openBook(folder, MIGRATIONS);
-      expect(book.schemaVersion).toBe(8);
+      expect(book.schemaVersion).toBe(9);
       const store = cookStore(book);
       const cook = store.get(id);
       expect(cook?.events.filter(({ kind }) => kind !== 'note')).toHaveLength(6);
@@ -132,6 +135,52 @@ describe('books of every released schema', () => {
     const book = openBook(folder, MIGRATIONS);
     expect(demandStore(book).all()).toEqual([{ date: '2026-11-20', dish: 'Strip', count: 9 }]);
     expect(dishStore(book).list()).toEqual([menu]);
+    book.close();
+  });
+
+  it.each([6, 7, 8])('keeps the services of schema %i, and their order in the log', (version) => {
+    const file = released(version);
+    const evening = service([]);
+    const order = {
+      id: newId(),
+      table: '4',
+      pieces: [{ id: newId(), dish: newId(), doneness: 'rare' }],
+    };
+    const events: readonly ServiceEvent[] = [
+      { id: newId(), kind: 'ordered', at: T0, order },
+      { id: newId(), kind: 'fired', at: T0 + 1000, of: order.id },
+    ];
+    file
+      .prepare('insert into services (id, opens_at, record) values (?, ?, ?)')
+      .run(evening.id, evening.opensAt, JSON.stringify(evening));
+    const add = file.prepare(
+      'insert into service_events (id, service_id, ticket, at, received_at, record) values (?, ?, ?, ?, ?, ?)',
+    );
+    for (const event of events) {
+      const ticket = event.kind === 'ordered' ? order.id : null;
+      add.run(event.id, evening.id, ticket, event.at, T0, JSON.stringify(event));
+    }
+    add.run(newId(), evening.id, null, T0, T0, '{"half":');
+    const piece = newId();
+    const { id, plan } = { id: piece, plan: JSON.stringify(recordOf(version)) };
+    file
+      .prepare(
+        'insert into cooks (id, created_at, title, target, cook_seconds, plan, together) values (?, ?, ?, ?, ?, ?, ?)',
+      )
+      .run(id, T0, 'A piece', 54, 400, plan, order.id);
+    file.close();
+    const book = openBook(folder, MIGRATIONS);
+    expect(serviceStore(book).list()).toEqual([evening]);
+    expect(serviceStore(book).events(evening.id)).toEqual(events);
+    expect(serviceStore(book).cooks(evening.id)).toEqual([piece]);
+    expect(book.damage.count).toBe(1);
+    const { entries } = logStore(book).after([{ of: 'service', id: evening.id }], 0, 50);
+    expect(entries.map(({ entry: { of, event } }) => [of, event.kind])).toEqual([
+      ['cook', 'opened'],
+      ['service', 'opened'],
+      ['service', 'ordered'],
+      ['service', 'fired'],
+    ]);
     book.close();
   });
 

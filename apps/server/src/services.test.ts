@@ -70,7 +70,7 @@ describe('a service in the book', () => {
     expect(found.events).toEqual([event]);
     expect(found.cooks.map(({ id, events }) => [id, events.length])).toEqual([[piece, 2]]);
     const dishes = await (await fetch(`${url}/dishes`)).json();
-    expect(dishes).toEqual({ dishes: [menu] });
+    expect(dishes).toEqual({ dishes: [menu], version: 2 });
   });
 
   it('refuses events of another service, of no service, and what no event is', async () => {
@@ -90,32 +90,6 @@ describe('a service in the book', () => {
       400,
     );
     expect((await send('PUT', `/services/${newId()}`, one)).status).toBe(400);
-  });
-
-  it('tells everyone who follows of a ticket and of a press, from any of them', async () => {
-    const evening = service([]);
-    await send('PUT', `/services/${evening.id}`, evening);
-    const piece = newId();
-    const event = ordered([piece], newId());
-    if (event.kind !== 'ordered') throw new Error('an order');
-    const given = new AbortController();
-    const line = await fetch(`${url}/services/${evening.id}/stream`, { signal: given.signal });
-    const reader = line.body?.pipeThrough(new TextDecoderStream()).getReader();
-    let heard = '';
-    const until = async (words: string): Promise<void> => {
-      while (!heard.includes(words)) heard += (await reader?.read())?.value ?? '';
-    };
-    await until('event: events');
-    await send('POST', `/services/${evening.id}/events`, { events: [event] });
-    await until(event.order.id);
-    const tie = { id: event.order.id, waits: 0 };
-    const start = { id: piece, startedAt: T0, plan: planRecord(), together: tie };
-    await send('PUT', `/cooks/${piece}`, start);
-    const pressed = press('in', 5);
-    await send('POST', `/cooks/${piece}/events`, { events: [pressed] });
-    await until('event: cook');
-    await until(pressed.id);
-    given.abort();
   });
 
   it('keeps what was ordered by day and dish, the last word on a day standing', async () => {
@@ -182,7 +156,8 @@ describe('a service in the book', () => {
     expect(copied.leftOutCount).toBe(0);
     const count = (table: string): unknown =>
       other.book.sqlite.prepare(`select count(*) from ${table}`).pluck().get();
-    expect(['dishes', 'services', 'service_events', 'demand'].map(count)).toEqual([1, 1, 1, 1]);
+    // The log holds what opens the service, and the order.
+    expect(['dishes', 'services', 'log', 'demand'].map(count)).toEqual([1, 1, 2, 1]);
     other.remove();
   });
 });

@@ -2,8 +2,17 @@ import type { Request, Response } from 'express';
 
 /** A stream of server-sent events to one page. */
 export interface EventStream {
-  /** @returns false once the page is gone, or was let go because it does not read */
-  readonly send: (event: string, data: unknown) => boolean;
+  /**
+   * @param id what the browser says it had last when it takes the stream up again
+   * @returns false once the page is gone, or was let go because it does not read
+   */
+  readonly send: (event: string, data: unknown, id?: string) => boolean;
+  /** Sends a message that `eventText` has written. */
+  readonly write: (text: string) => boolean;
+  /** Bytes that the page has not read yet. */
+  readonly unread: () => number;
+  /** Resolves once the page has read what was sent, or is gone. @returns whether it is still there */
+  readonly drained: () => Promise<boolean>;
   /** Ends the stream: the browser takes it up again by itself. */
   readonly end: () => void;
 }
@@ -12,6 +21,12 @@ export interface EventStream {
 const KEPT_ALIVE = 15_000;
 /** A page that has so much unread does not read any more, bytes. It takes the stream up again when it does. */
 const MOST_UNREAD = 1_000_000;
+/** A page that reads nothing for so long is gone, ms. */
+const READS_WITHIN = 60_000;
+
+/** A message of a stream as it is sent. */
+export const eventText = (event: string, data: unknown, id?: string): string =>
+  `${id === undefined ? '' : `id: ${id}\n`}event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
 
 /**
  * Opens a stream of server-sent events.
@@ -24,8 +39,9 @@ export const openStream = (req: Request, res: Response, onClose: () => void): Ev
     'X-Accel-Buffering': 'no',
   });
   res.flushHeaders();
+  const gone = (): boolean => res.destroyed || res.writableEnded;
   const write = (text: string): boolean => {
-    if (res.destroyed || res.writableEnded) return false;
+    if (gone()) return false;
     if (res.writableLength > MOST_UNREAD) {
       res.destroy();
       return false;
@@ -33,13 +49,30 @@ export const openStream = (req: Request, res: Response, onClose: () => void): Ev
     res.write(text);
     return true;
   };
+  const drained = (): Promise<boolean> => {
+    if (gone() || !res.writableNeedDrain) return Promise.resolve(!gone());
+    return new Promise((resolve) => {
+      const timer = setTimeout(() => res.destroy(), READS_WITHIN);
+      const done = (): void => {
+        clearTimeout(timer);
+        res.off('drain', done);
+        res.off('close', done);
+        resolve(!gone());
+      };
+      res.once('drain', done);
+      res.once('close', done);
+    });
+  };
   const alive = setInterval(() => write(': here\n\n'), KEPT_ALIVE);
   req.once('close', () => {
     clearInterval(alive);
     onClose();
   });
   return {
-    send: (event, data) => write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`),
+    send: (event, data, id) => write(eventText(event, data, id)),
+    write,
+    unread: () => res.writableLength,
+    drained,
     end: () => {
       res.end();
     },

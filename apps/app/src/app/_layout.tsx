@@ -5,8 +5,8 @@ import { Provider } from 'react-redux';
 import { fetchPlaces } from '../places';
 import { keepPage } from '../keepPage';
 import { keepTime } from '../store/clockLink';
-import { followCooks } from '../store/cookLink';
-import { keepPresses } from '../store/keepPresses';
+import { keepLog } from '../store/keepLog';
+import { followLog } from '../store/logLink';
 import { syncKitchen } from '../store/kitchenSync';
 import { runOutbox } from '../store/outbox';
 import { keepLight } from '../store/keepLight';
@@ -24,24 +24,6 @@ export const ErrorBoundary = ({ error, retry }: ErrorBoundaryProps) => (
 /** The other places wait so long for the one that was tapped, ms. */
 const AFTER_THE_TAP = 1500;
 
-/** Begins what comes in a chunk of its own; what it returns ends it, now or as soon as it has begun. */
-const runLater = (begin: () => Promise<() => void>): (() => void) => {
-  let stopped = false;
-  let stop: (() => void) | undefined;
-  begin().then(
-    (end) => {
-      stop = end;
-      if (stopped) end();
-    },
-    // The next page load fetches it again; nothing is lost meanwhile but news.
-    () => undefined,
-  );
-  return () => {
-    stopped = true;
-    stop?.();
-  };
-};
-
 export default function Layout() {
   const [store] = useState(makeStore);
   useEffect(() => {
@@ -49,13 +31,12 @@ export default function Layout() {
       keepOnDevice(store),
       keepLight(store),
       keepNative(store),
-      keepPresses(store),
+      keepLog(store),
       keepTime(),
       runOutbox(store),
-      followCooks(store),
+      followLog(store),
       syncKitchen(store),
       watchReach(store),
-      runLater(async () => (await import('../store/passLink')).runPass(store)),
     ];
     return () => stops.toReversed().forEach((stop) => stop());
   }, [store]);

@@ -1,6 +1,6 @@
 import { restartClock } from '../store/clock';
 import { makeStore } from '../store/store';
-import { cookStarted, selectCooks } from '../store/stoveSlice';
+import { cookStarted, selectCooks } from '../store/logSlice';
 import { planOf, recordOf, uuid } from '../testing';
 import type { LinkListener } from './deviceLink';
 import { bluetoothLink } from './bluetoothLink';

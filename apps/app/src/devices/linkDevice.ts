@@ -11,7 +11,7 @@ import {
 } from '../store/devicesSlice';
 import { kitchenNow } from '../store/clock';
 import { newId } from '../store/newId';
-import { pressed } from '../store/stoveSlice';
+import { pressed } from '../store/logSlice';
 import type { AppStore } from '../store/store';
 import type { OpenLink } from './deviceLink';
 

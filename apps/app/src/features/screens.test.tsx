@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../renderWithStore';
-import { cookStarted, pressesKept, startRefused, selectCooks } from '../store/stoveSlice';
+import { cookStarted, entriesKept, entriesRefused, selectCooks } from '../store/logSlice';
 import { lineOf, planOf, recordOf, uuid } from '../testing';
 import { BookScreen } from './book/BookScreen';
 import { StoveScreen } from './stove/StoveScreen';
@@ -131,9 +131,11 @@ describe('the stove', () => {
   it('says what waits for the server, and what the server refused', async () => {
     const { store } = start(Date.now() + 30 * 60_000);
     await screen.findByText('1 press is kept on this device and will go to the book.');
-    store.dispatch(pressesKept({ kept: [], notKept: [uuid(10)] }));
+    store.dispatch(entriesKept({ kept: [], notKept: [uuid(10)] }));
     await screen.findByText(/does not keep 1 press: its storage is full or blocked/);
-    store.dispatch(startRefused({ cook: uuid(2), why: 'No: Not like this.' }));
+    store.dispatch(
+      entriesRefused({ stream: uuid(2), refused: { [uuid(2)]: 'No: Not like this.' } }),
+    );
     await screen.findByText(/The server does not take this cook\. No: Not like this\./);
     // The only copy: it is put away once it has been saved.
     expect(screen.queryByText('Put it away')).toBeNull();

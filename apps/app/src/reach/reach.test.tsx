@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { renderWithStore } from '../renderWithStore';
 import { roleTold, unpairedTold } from '../store/reachSlice';
-import { cookStarted } from '../store/stoveSlice';
+import { cookStarted } from '../store/logSlice';
 import { planOf, recordOf, uuid } from '../testing';
 import { KitchenShell } from './KitchenShell';
 import { loadNewer } from './loadNewer';

@@ -1,16 +1,9 @@
-import { z } from 'zod';
-import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
-import { planRecordSchema, togetherSchema } from '@crustan/core/formats/messages';
+import type { CookStart } from '@crustan/core/formats/messages';
 import type { CookEvent } from '@crustan/core/cook/event';
+import { isKnown, type KnownBook, type LogStream } from './logStream';
 
 /** A piece as it was started: what the book is told of it first. */
-export const startedSchema = z.object({
-  id: z.uuid(),
-  startedAt: z.int(),
-  plan: planRecordSchema,
-  together: togetherSchema.optional(),
-});
-export type Started = z.infer<typeof startedSchema>;
+export type Started = CookStart;
 
 /** One piece on this device's stove. */
 export interface ActiveCook extends Started {
@@ -27,14 +20,6 @@ export interface ActiveCook extends Started {
   readonly gone?: true;
 }
 
-export const emptyCook = (started: Started): ActiveCook => ({
-  ...started,
-  events: [],
-  startKnown: false,
-  known: [],
-  refused: {},
-});
-
 /** Events that are not in the book: those that wait, and those that it refused. */
 export const unsentEvents = ({ events, known }: ActiveCook): readonly CookEvent[] => {
   const there = new Set(known);
@@ -45,9 +30,44 @@ export const unsentEvents = ({ events, known }: ActiveCook): readonly CookEvent[
 export const waitingEvents = (cook: ActiveCook): readonly CookEvent[] =>
   unsentEvents(cook).filter(({ id }) => cook.refused[id] === undefined);
 
-/** What a first page kept: every cook whole, in one value. */
-export const firstKeptSchema = startedSchema.extend({
-  events: z.array(cookEventSchema),
-  startKnown: z.boolean(),
-  known: z.array(z.string()),
-});
+/** The cook of a stream; undefined while what opens it is not there. */
+const derived = ({ id, entries, gone }: LogStream, book: KnownBook): ActiveCook | undefined => {
+  const events: CookEvent[] = [];
+  const known: string[] = [];
+  const refused: Record<string, string> = {};
+  let opened: ActiveCook | undefined;
+  for (const kept of entries) {
+    const { entry } = kept;
+    if (entry.of !== 'cook') continue;
+    const { event } = entry;
+    const inBook = isKnown(kept, book);
+    if (event.kind === 'opened') {
+      const { at: startedAt, plan, together } = event;
+      opened = {
+        ...{ id, startedAt, plan, events, known, refused, startKnown: inBook },
+        ...(together ? { together } : {}),
+        ...(inBook || kept.refused === undefined ? {} : { startRefused: kept.refused }),
+        ...(gone ? { gone } : {}),
+      };
+      continue;
+    }
+    events.push(event);
+    if (inBook) known.push(event.id);
+    else if (kept.refused !== undefined) refused[event.id] = kept.refused;
+  }
+  return opened;
+};
+
+const derivedBefore = new WeakMap<
+  LogStream,
+  { readonly book: KnownBook; readonly cook: ActiveCook | undefined }
+>();
+
+/** The cook of a stream, the same object while the stream is; undefined while what opens it is not there. */
+export const cookOf = (stream: LogStream, book: KnownBook): ActiveCook | undefined => {
+  const before = derivedBefore.get(stream);
+  if (before?.book === book) return before.cook;
+  const cook = derived(stream, book);
+  derivedBefore.set(stream, { book, cook });
+  return cook;
+};

@@ -15,7 +15,6 @@ import {
   type CookList,
   type CookRecord,
   type CookSearch,
-  type CookStart,
   type ListMark,
   type PlanRecord,
 } from '@crustan/core/formats/messages';
@@ -23,13 +22,14 @@ import { problemSchema } from '@crustan/core/formats/problem';
 import { readMessage } from '@crustan/core/formats/readMessage';
 import { trialListSchema, trialSchema } from '@crustan/core/formats/trialSchema';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
-import type { CookEvent } from '@crustan/core/cook';
+import type { LogEntry } from '@crustan/core/formats/logSchema';
 import type { Trial } from '@crustan/core/trial/trial';
 import { API } from './apiAddress';
 
 const linesSchema = z.object({ cooks: z.array(cookLineSchema) });
 const recordsSchema = z.object({ cooks: z.array(cookRecordSchema) });
-export const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()) });
+const acknowledgedSchema = z.object({ acknowledged: z.array(z.string()), book: z.string() });
+type Acknowledged = z.infer<typeof acknowledgedSchema>;
 
 const unreadableSchema = z.object({
   count: z.int(),
@@ -125,23 +125,19 @@ export const bookApi = createApi({
       transformResponse: (body) => readMessage(recordsSchema, body).cooks,
       providesTags: (cooks = []) => cooks.map(({ id }) => cookTag(id)),
     }),
-    startCook: build.mutation<CookRecord, CookStart>({
-      query: (start) => ({ url: `/cooks/${start.id}`, method: 'PUT', body: start }),
-      transformResponse: (body) => readMessage(cookRecordSchema, body),
-      invalidatesTags: (_cook, _error, { id }) => [cookTag(id), LIST],
-    }),
-    sendEvents: build.mutation<
-      readonly string[],
-      { readonly id: string; readonly events: readonly CookEvent[] }
-    >({
-      query: ({ id, events }) => ({
-        url: `/cooks/${id}/events`,
-        method: 'POST',
-        body: { events },
-      }),
-      transformResponse: (body) => readMessage(acknowledgedSchema, body).acknowledged,
-      invalidatesTags: (_ids, _error, { id, events }) =>
-        events.every(({ kind }) => kind === 'reading') ? [cookTag(id)] : [cookTag(id), LIST],
+    /** Adds entries to the book's log. */
+    addToLog: build.mutation<Acknowledged, readonly LogEntry[]>({
+      query: (entries) => ({ url: '/log', method: 'POST', body: { entries } }),
+      transformResponse: (body) => readMessage(acknowledgedSchema, body),
+      invalidatesTags: (_said, _error, entries) => {
+        const cooks = entries.filter(({ of }) => of === 'cook');
+        const listed = cooks.some(({ event }) => event.kind !== 'reading');
+        return [
+          ...[...new Set(cooks.map(({ stream }) => stream))].map(cookTag),
+          ...(listed ? [LIST] : []),
+          ...(cooks.length < entries.length ? (['Services'] as const) : []),
+        ];
+      },
     }),
     judge: build.mutation<CookRecord, { readonly id: string; readonly judgement: Judgement }>({
       query: ({ id, judgement }) => ({

@@ -1,4 +1,5 @@
 import { planOf, recordOf, uuid } from '../testing';
+import type { LogEntry } from '@crustan/core/formats/logSchema';
 import { bringService } from './bringService';
 import { makeStore } from './store';
 
@@ -37,17 +38,16 @@ const json = (body: unknown): Response =>
 
 /** A server that takes everything, and what it was sent. */
 const serving = () => {
-  const sent: { readonly path: string; readonly count: number }[] = [];
+  const sent: { readonly path: string; readonly kinds: readonly string[] }[] = [];
   Object.assign(globalThis, {
     fetch: async (request: Request): Promise<Response> => {
       const { pathname } = new URL(request.url);
       const text = await request.text();
-      if (text === '') return json({ dishes: [] });
-      const body: { events?: readonly { id: string }[] } = JSON.parse(text);
-      const ids = body.events?.map(({ id }) => id);
-      sent.push({ path: `${request.method} ${pathname}`, count: ids?.length ?? 0 });
-      if (ids) return json({ acknowledged: ids });
-      return json(pathname.includes('/cooks/') ? COOK : SERVICE);
+      if (text === '') return json({ dishes: [], version: 1 });
+      const body: { entries: readonly LogEntry[] } = JSON.parse(text);
+      const kinds = body.entries.map(({ of, event }) => `${of} ${event.kind}`);
+      sent.push({ path: `${request.method} ${pathname}`, kinds });
+      return json({ acknowledged: body.entries.map(({ event }) => event.id), book: uuid(900) });
     },
   });
   return sent;
@@ -62,18 +62,20 @@ describe('a service from a file', () => {
       name: 'last week',
       tables: 2,
     });
-    expect(sent).toEqual([
-      { path: `PUT /api/v1/services/${SERVICE.id}`, count: 0 },
-      { path: `POST /api/v1/services/${SERVICE.id}/events`, count: 2 },
-      { path: `PUT /api/v1/cooks/${COOK.id}`, count: 0 },
-      { path: `POST /api/v1/cooks/${COOK.id}/events`, count: 1 },
-    ]);
+    const kinds = [
+      'service opened',
+      'service ordered',
+      'service ordered',
+      'cook opened',
+      'cook started',
+    ];
+    expect(sent).toEqual([{ path: 'POST /api/v1/log', kinds }]);
   });
 
   it('a long one goes in batches that the server takes', async () => {
     const sent = serving();
     await bringService(makeStore().dispatch, file({ events: orders(450), cooks: [] }));
-    expect(sent.slice(1).map(({ count }) => count)).toEqual([200, 200, 50]);
+    expect(sent.map(({ kinds }) => kinds.length)).toEqual([50, 50, 50, 50, 50, 50, 50, 50, 50, 1]);
   });
 
   it.each([

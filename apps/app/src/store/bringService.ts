@@ -1,15 +1,24 @@
-import { serviceFileSchema } from '@crustan/core/formats/serviceSchema';
+import type { LogEntry, ServiceOpened } from '@crustan/core/formats/logSchema';
+import { serviceFileSchema, type ServiceRecord } from '@crustan/core/formats/serviceSchema';
 import { bookApi } from './bookApi';
+import { deviceName } from './deviceName';
 import { passApi } from './passApi';
 import type { AppStore } from './store';
 
-/** Events are sent so many at once: the server's limit. */
-const BATCH = 200;
+/** Entries sent at once: a cook's plan is long, and the server reads messages up to a size. */
+const MOST_SENT = 50;
 
-const batches = <T>(all: readonly T[]): readonly (readonly T[])[] =>
-  Array.from({ length: Math.ceil(all.length / BATCH) }, (_, i) =>
-    all.slice(i * BATCH, (i + 1) * BATCH),
+const chunksOf = <T>(all: readonly T[], size: number): readonly (readonly T[])[] =>
+  Array.from({ length: Math.ceil(all.length / size) }, (_, i) =>
+    all.slice(i * size, (i + 1) * size),
   );
+
+const openedBy = (service: ServiceRecord): ServiceOpened => ({
+  id: service.id,
+  kind: 'opened',
+  at: service.opensAt,
+  service,
+});
 
 export type BroughtService =
   | { readonly ok: true; readonly name: string; readonly tables: number }
@@ -36,22 +45,30 @@ export const bringService = async (
   }
   const { service, dishes, events, cooks } = parsed.data;
   const { endpoints } = passApi;
-  const menu = await dispatch(endpoints.dishes.initiate(undefined, { subscribe: false })).unwrap();
-  for (const dish of dishes.filter(({ id }) => !menu.some((one) => one.id === id))) {
+  const menu = await dispatch(endpoints.menu.initiate(undefined, { subscribe: false })).unwrap();
+  for (const dish of dishes.filter(({ id }) => !menu.dishes.some((one) => one.id === id))) {
     await dispatch(endpoints.keepDish.initiate(dish, { track: false })).unwrap();
   }
-  await dispatch(endpoints.keepService.initiate(service, { track: false })).unwrap();
-  for (const batch of batches(events)) {
-    const said = { id: service.id, events: batch };
-    await dispatch(endpoints.sayInService.initiate(said, { track: false })).unwrap();
-  }
-  for (const { id, createdAt, plan, together, events: presses } of cooks) {
-    const start = { id, startedAt: createdAt, plan, ...(together ? { together } : {}) };
-    await dispatch(bookApi.endpoints.startCook.initiate(start, { track: false })).unwrap();
-    for (const batch of batches(presses)) {
-      const said = { id, events: batch };
-      await dispatch(bookApi.endpoints.sendEvents.initiate(said, { track: false })).unwrap();
-    }
+  const device = deviceName();
+  const entries: readonly LogEntry[] = [
+    ...[openedBy(service), ...events].map((event): LogEntry => ({
+      of: 'service',
+      stream: service.id,
+      device,
+      event,
+    })),
+    ...cooks.flatMap(({ id, createdAt: at, plan, together, events: presses }) => {
+      const opened = { id, kind: 'opened', at, plan, ...(together ? { together } : {}) } as const;
+      return [opened, ...presses].map((event): LogEntry => ({
+        of: 'cook',
+        stream: id,
+        device,
+        event,
+      }));
+    }),
+  ];
+  for (const batch of chunksOf(entries, MOST_SENT)) {
+    await dispatch(bookApi.endpoints.addToLog.initiate(batch, { track: false })).unwrap();
   }
   const tables = events.filter(({ kind }) => kind === 'ordered').length;
   return { ok: true, name: service.name, tables };

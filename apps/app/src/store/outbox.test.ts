@@ -1,11 +1,12 @@
 import { PROBLEM_TYPES } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/cook';
+import type { LogEntry } from '@crustan/core/formats/logSchema';
 import { planOf, recordOf, uuid } from '../testing';
 import { runOutbox } from './outbox';
 import { keepOnDevice } from './keepOnDevice';
 import { makeStore } from './store';
 import { unsentEvents, waitingEvents } from './activeCook';
-import { cookStarted, pressed, selectCooks } from './stoveSlice';
+import { cookStarted, pressed, selectCooks } from './logSlice';
 
 const plan = recordOf(planOf());
 const cookId = uuid(2);
@@ -15,11 +16,13 @@ const press = (n: number): CookEvent => ({ id: uuid(n), kind: 'turned', at: plan
 interface Sent {
   readonly method: string;
   readonly path: string;
-  readonly body: { readonly events?: readonly CookEvent[] };
+  readonly body: { readonly entries: readonly LogEntry[] };
 }
 
 const json = (body: unknown, status = 200): Response =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
+
+const idsOf = ({ body }: Sent): readonly string[] => body.entries.map(({ event }) => event.id);
 
 type Answers = (request: Sent) => Response | undefined;
 
@@ -34,9 +37,7 @@ const fakeServer = () => {
     sent.push(one);
     const said = state.says(one);
     if (said) return said;
-    return body.events
-      ? json({ acknowledged: body.events.map((event) => event.id) })
-      : json({ id: cookId, createdAt: plan.createdAt, plan, events: [] });
+    return json({ acknowledged: idsOf(one), book: uuid(900) });
   };
   Object.assign(globalThis, { fetch: answer });
   return { sent, state };
@@ -74,11 +75,15 @@ describe('the outbox', () => {
     start();
     store.dispatch(pressed({ cook: cookId, event: press(11) }));
     await until(() => waiting() === 0);
-    expect(server.sent.map(({ method, path }) => `${method} ${path}`)).toEqual([
-      `PUT /api/v1/cooks/${cookId}`,
-      `POST /api/v1/cooks/${cookId}/events`,
-    ]);
-    expect(server.sent[1]?.body.events).toEqual([started, press(11)]);
+    expect(server.sent.map(({ method, path }) => `${method} ${path}`)).toEqual(
+      server.sent.map(() => 'POST /api/v1/log'),
+    );
+    expect(server.sent.flatMap(idsOf)).toEqual([cookId, uuid(10), uuid(11)]);
+    // Each says from which device it is.
+    const devices = new Set(
+      server.sent.flatMap(({ body }) => body.entries.map(({ device }) => device)),
+    );
+    expect([...devices]).toEqual([expect.stringMatching(/^[0-9a-f-]{36}$/)]);
   });
 
   it('holds presses back while the server is away, and sends each once it is back', async () => {
@@ -92,14 +97,15 @@ describe('the outbox', () => {
     server.state.down = false;
     window.dispatchEvent(new Event('online'));
     await until(() => waiting() === 0);
-    const ids = server.sent.flatMap(({ body }) => body.events?.map((event) => event.id) ?? []);
-    expect(new Set(ids)).toEqual(new Set([uuid(10), uuid(12), uuid(13)]));
+    expect(new Set(server.sent.flatMap(idsOf))).toEqual(
+      new Set([cookId, uuid(10), uuid(12), uuid(13)]),
+    );
   });
 
   const problem = (status: number, more: object = {}): Response =>
     json({ type: 'about:blank', title: 'No', status, detail: 'Not like this.', ...more }, status);
   const stored = ({ sent }: ReturnType<typeof fakeServer>): ReadonlySet<string> =>
-    new Set(sent.flatMap(({ body }) => body.events?.map(({ id }) => id) ?? []));
+    new Set(sent.flatMap(idsOf));
 
   it.each([500, 502, 503, 507, 408, 409, 423, 425, 429, 421])(
     'tries again after a %i, and loses nothing',
@@ -112,12 +118,12 @@ describe('the outbox', () => {
       };
       start();
       await until(() => failures === 1);
-      expect(store.getState().stove.delayed).toContain('No');
+      expect(store.getState().log.delayed).toContain('No');
       window.dispatchEvent(new Event('online'));
       await until(() => failures === 2);
       window.dispatchEvent(new Event('online'));
       await until(() => waiting() === 0);
-      expect(store.getState().stove.delayed).toBeUndefined();
+      expect(store.getState().log.delayed).toBeUndefined();
     },
   );
 
@@ -144,7 +150,7 @@ describe('the outbox', () => {
     };
     start();
     await until(() => asked > 0);
-    await until(() => store.getState().stove.delayed !== undefined);
+    await until(() => store.getState().log.delayed !== undefined);
     expect(selectCooks(store.getState())[0]?.startRefused).toBeUndefined();
   });
 
@@ -153,11 +159,12 @@ describe('the outbox', () => {
     start();
     await until(() => waiting() === 0);
     const bad = uuid(13);
-    server.state.says = ({ body }) => {
-      const at = body.events?.findIndex(({ id }) => id === bad) ?? -1;
+    server.state.says = (one) => {
+      const at = idsOf(one).indexOf(bad);
+      const path = `entries[${at}].event.at`;
       return at === -1
         ? undefined
-        : problem(400, { errors: [{ path: `events[${at}].at`, message: 'must be before 2100' }] });
+        : problem(400, { errors: [{ path, message: 'must be before 2100' }] });
     };
     for (const n of [12, 13, 14]) store.dispatch(pressed({ cook: cookId, event: press(n) }));
     await until(() => waiting() === 0);
@@ -175,8 +182,7 @@ describe('the outbox', () => {
     start();
     await until(() => waiting() === 0);
     const bad = uuid(24);
-    server.state.says = ({ body }) =>
-      body.events?.some(({ id }) => id === bad) ? problem(status) : undefined;
+    server.state.says = (one) => (idsOf(one).includes(bad) ? problem(status) : undefined);
     for (let n = 20; n < 29; n += 1) store.dispatch(pressed({ cook: cookId, event: press(n) }));
     await until(() => waiting() === 0);
     const [cook] = selectCooks(store.getState());
@@ -197,7 +203,8 @@ describe('the outbox', () => {
 
   it('lets no cook hold up another', async () => {
     const { server, store, start } = begin();
-    server.state.says = ({ path }) => (path.includes(cookId) ? problem(500) : undefined);
+    server.state.says = ({ body }) =>
+      body.entries.some(({ stream }) => stream === cookId) ? problem(500) : undefined;
     start();
     const other = uuid(3);
     const event = { id: uuid(30), kind: 'started', at: plan.createdAt } as const;

@@ -1,16 +1,19 @@
-import { waitingEvents, type ActiveCook } from './activeCook';
+import type { LogEntry } from '@crustan/core/formats/logSchema';
 import { bookApi } from './bookApi';
+import { deviceName } from './deviceName';
+import {
+  bookNamed,
+  entriesAcknowledged,
+  entriesRefused,
+  hasWaiting,
+  selectBook,
+  selectStreams,
+  sendingDelayed,
+  streamGone,
+} from './logSlice';
+import { isWaiting, type KnownBook, type LogStream } from './logStream';
 import { onChange } from './onChange';
 import { sendOutcome, type SendOutcome } from './sendOutcome';
-import {
-  cookGone,
-  eventsAcknowledged,
-  eventsRefused,
-  sendingDelayed,
-  startAcknowledged,
-  startRefused,
-  selectCooks,
-} from './stoveSlice';
 import type { AppStore } from './store';
 
 /** The first wait after a sending failed, and the longest, ms; each is twice the one before. */
@@ -18,31 +21,40 @@ const FIRST_WAIT = 1500;
 const LONGEST_WAIT = 60_000;
 /** A wait is drawn up to a quarter shorter, so that phones do not come all at once. */
 const SPREAD = 0.25;
-const BATCH = 200;
+const BATCH = 100;
 /** One page of a device sends for all of them. */
 const LOCK = 'crustan-outbox';
 /** Where that page was put to sleep by the phone, the one that is looked at sends after so long, ms. */
 const SENDS_FOR_ANOTHER = 6000;
 
-/** What is remembered of a cook whose sending failed. */
+/** What is remembered of a stream whose sending failed. */
 interface Trying {
   readonly fails: number;
   readonly due: number;
-  /** Events sent at once. */
+  /** Entries sent at once. */
   readonly batch: number;
 }
 
 const FRESH: Trying = { fails: 0, due: 0, batch: BATCH };
 
-const hasWork = (cook: ActiveCook): boolean =>
-  cook.gone === undefined &&
-  cook.startRefused === undefined &&
-  (!cook.startKnown || waitingEvents(cook).length > 0);
+/** A cook that was deleted waits until it is back, and what the book refuses to open holds the rest back. */
+const hasWork = (stream: LogStream, book: KnownBook): boolean => {
+  const held = stream.entries.some(
+    ({ entry, refused }) => entry.event.kind === 'opened' && refused !== undefined,
+  );
+  return !stream.gone && !held && hasWaiting(stream, book);
+};
+
+/** Streams in the order in which they are sent: a cook's order belongs to its service. */
+const inOrder = (streams: Readonly<Record<string, LogStream>>): readonly LogStream[] => {
+  const all = Object.values(streams);
+  return [...all.filter(({ of }) => of === 'service'), ...all.filter(({ of }) => of === 'cook')];
+};
 
 /**
- * Sends what the server has not acknowledged: the cook itself, then its events, in order, until
- * nothing waits. Sending twice is harmless, so anything unsure is sent again. What fails is tried
- * again later, each cook by itself; only what the server says it will never take is set aside.
+ * Sends what the book has not acknowledged, each stream in the order of its entries, until nothing waits.
+ * Sending twice is harmless, so anything unsure is sent again. What fails is tried again later, each
+ * stream by itself; only what the server says it will never take is set aside.
  * @returns stops the outbox
  */
 export const runOutbox = (store: AppStore): (() => void) => {
@@ -60,16 +72,17 @@ export const runOutbox = (store: AppStore): (() => void) => {
     trying.set(id, { fails: fails + 1, due, batch });
   };
 
-  /** What becomes of one event, or of the cook's start, that failed with nothing beside it. */
-  const settle = (cook: ActiveCook, sent: readonly string[], outcome: SendOutcome): void => {
-    const { id } = cook;
+  /** What becomes of entries that failed with nothing beside them. */
+  const settle = (stream: string, sent: readonly string[], outcome: SendOutcome): void => {
     switch (outcome.kind) {
       case 'later':
         store.dispatch(sendingDelayed(outcome.why));
-        wait(id);
+        wait(stream);
         return;
       case 'gone':
-        store.dispatch(cookGone(id));
+        store.dispatch(streamGone(stream));
+        // A service is sent anew: not at once, lest a book that refuses it is asked for ever.
+        wait(stream);
         return;
       case 'events': {
         const refused = Object.fromEntries(
@@ -77,47 +90,49 @@ export const runOutbox = (store: AppStore): (() => void) => {
             sent[i] === undefined ? [] : [[sent[i], why]],
           ),
         );
-        store.dispatch(eventsRefused({ cook: id, refused }));
+        store.dispatch(entriesRefused({ stream, refused }));
         return;
       }
       case 'smaller':
       case 'refused': {
         const [only] = sent;
-        if (only === undefined) store.dispatch(startRefused({ cook: id, why: outcome.why }));
-        else if (sent.length === 1) {
-          store.dispatch(eventsRefused({ cook: id, refused: { [only]: outcome.why } }));
-          trying.set(id, { ...of(id), batch: BATCH });
+        if (only !== undefined && sent.length === 1) {
+          store.dispatch(entriesRefused({ stream, refused: { [only]: outcome.why } }));
+          trying.set(stream, { ...of(stream), batch: BATCH });
         } else {
           // Which of them is refused shows when they are sent apart: its neighbours are stored.
-          trying.set(id, { ...of(id), batch: Math.max(1, Math.floor(sent.length / 2)) });
+          trying.set(stream, { ...of(stream), batch: Math.max(1, Math.floor(sent.length / 2)) });
         }
       }
     }
   };
 
-  const sendOne = async (cook: ActiveCook): Promise<void> => {
-    const { id, startedAt, plan, together } = cook;
-    let sent: readonly string[] = [];
+  const sendOne = async ({ id, entries }: LogStream): Promise<void> => {
+    const book = selectBook(store.getState());
+    const batch = entries.filter((kept) => isWaiting(kept, book)).slice(0, of(id).batch);
+    const sent = batch.map(({ entry }) => entry.event.id);
+    const message = batch.map(({ entry }): LogEntry =>
+      entry.device === '' ? { ...entry, device: deviceName() } : entry,
+    );
     try {
-      if (!cook.startKnown) {
-        const start = { id, startedAt, plan, ...(together ? { together } : {}) };
-        await store
-          .dispatch(bookApi.endpoints.startCook.initiate(start, { track: false }))
-          .unwrap();
-        store.dispatch(startAcknowledged(id));
-      } else {
-        const events = waitingEvents(cook).slice(0, of(id).batch);
-        sent = events.map((event) => event.id);
-        const acknowledged = await store
-          .dispatch(bookApi.endpoints.sendEvents.initiate({ id, events }, { track: false }))
-          .unwrap();
-        store.dispatch(eventsAcknowledged({ cook: id, events: acknowledged }));
-      }
+      const said = await store
+        .dispatch(bookApi.endpoints.addToLog.initiate(message, { track: false }))
+        .unwrap();
+      if (book.name === undefined) store.dispatch(bookNamed({ name: said.book, replaces: [] }));
+      store.dispatch(
+        entriesAcknowledged({ stream: id, entries: said.acknowledged, book: said.book }),
+      );
       trying.set(id, { ...FRESH, batch: of(id).batch });
       store.dispatch(sendingDelayed(undefined));
     } catch (error) {
-      settle(cook, sent, sendOutcome(error));
+      settle(id, sent, sendOutcome(error));
     }
+  };
+
+  const withWork = (): readonly LogStream[] => {
+    const state = store.getState();
+    const book = selectBook(state);
+    return inOrder(selectStreams(state)).filter((stream) => hasWork(stream, book));
   };
 
   const send = async (): Promise<void> => {
@@ -129,18 +144,14 @@ export const runOutbox = (store: AppStore): (() => void) => {
       again = false;
       for (;;) {
         const now = performance.now();
-        const next = selectCooks(store.getState()).find(
-          (cook) => hasWork(cook) && of(cook.id).due <= now,
-        );
+        const next = withWork().find(({ id }) => of(id).due <= now);
         if (!next || stopped) break;
         await sendOne(next);
       }
     }
     busy = false;
     clearTimeout(timer);
-    const due = selectCooks(store.getState())
-      .filter(hasWork)
-      .map(({ id }) => of(id).due);
+    const due = withWork().map(({ id }) => of(id).due);
     if (due.length > 0 && !stopped) {
       timer = setTimeout(() => void send(), Math.max(0, Math.min(...due) - performance.now()));
     }
@@ -152,12 +163,15 @@ export const runOutbox = (store: AppStore): (() => void) => {
     void send();
   };
   const begin = (): (() => void) => {
-    const unsubscribe = onChange(store, selectCooks, () => void send());
+    const stops = [
+      onChange(store, selectStreams, () => void send()),
+      onChange(store, selectBook, () => void send()),
+    ];
     window.addEventListener('online', wake);
     document.addEventListener('visibilitychange', wake);
     void send();
     return () => {
-      unsubscribe();
+      stops.forEach((stop) => stop());
       window.removeEventListener('online', wake);
       document.removeEventListener('visibilitychange', wake);
     };
@@ -180,10 +194,10 @@ export const runOutbox = (store: AppStore): (() => void) => {
     // Given up when the page closes, or when the outbox stops: another page's goes on.
     navigator.locks.request(LOCK, { signal }, held).catch(() => undefined);
   }
-  let waited: readonly ActiveCook[] = [];
+  let waited: readonly LogStream[] = [];
   const other = setInterval(() => {
-    const waiting = selectCooks(store.getState()).filter(hasWork);
-    const stuck = waiting.some((cook) => waited.includes(cook));
+    const waiting = withWork();
+    const stuck = waiting.some((stream) => waited.includes(stream));
     waited = waiting;
     if (stuck && document.visibilityState === 'visible') void send();
   }, SENDS_FOR_ANOTHER);

@@ -4,27 +4,28 @@ import {
   dishListSchema,
   serviceInFullSchema,
   serviceListSchema,
-  serviceRecordSchema,
   type KeptDish,
   type ServiceInFull,
   type ServiceRecord,
   type ToldSchedule,
 } from '@crustan/core/formats/serviceSchema';
 import type { DemandDay } from '@crustan/core/par';
-import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
-import { acknowledgedSchema, bookApi } from './bookApi';
+import { bookApi } from './bookApi';
 
 const demandListSchema = z.object({
   days: z.array(z.object({ date: z.string(), dish: z.string(), count: z.int() })),
 });
 
+/** The menu, and its version. */
+export type Menu = z.infer<typeof dishListSchema>;
+
 /** The menu, the services and the past days of the server's book. */
 export const passApi = bookApi.injectEndpoints({
   endpoints: (build) => ({
-    dishes: build.query<readonly KeptDish[], void>({
+    menu: build.query<Menu, void>({
       // Dishes taken off the menu too: services of the past name them.
       query: () => '/dishes?removed=true',
-      transformResponse: (body) => readMessage(dishListSchema, body).dishes,
+      transformResponse: (body) => readMessage(dishListSchema, body),
       providesTags: ['Menu'],
     }),
     keepDish: build.mutation<null, KeptDish>({
@@ -45,23 +46,6 @@ export const passApi = bookApi.injectEndpoints({
       transformResponse: (body) => readMessage(serviceInFullSchema, body),
       providesTags: ['Services'],
     }),
-    keepService: build.mutation<ServiceRecord, ServiceRecord>({
-      query: (service) => ({ url: `/services/${service.id}`, method: 'PUT', body: service }),
-      transformResponse: (body) => readMessage(serviceRecordSchema, body),
-      invalidatesTags: ['Services'],
-    }),
-    sayInService: build.mutation<
-      readonly string[],
-      { readonly id: string; readonly events: readonly ServiceEvent[] }
-    >({
-      query: ({ id, events }) => ({
-        url: `/services/${id}/events`,
-        method: 'POST',
-        body: { events },
-      }),
-      transformResponse: (body) => readMessage(acknowledgedSchema, body).acknowledged,
-      invalidatesTags: ['Services'],
-    }),
     /** Shares what the cooks are told with the service's other pages. */
     tell: build.mutation<null, { readonly id: string; readonly schedule: ToldSchedule }>({
       query: ({ id, schedule }) => ({ url: `/services/${id}/told`, method: 'PUT', body: schedule }),
@@ -79,7 +63,7 @@ export const passApi = bookApi.injectEndpoints({
 });
 
 export const {
-  useDishesQuery,
+  useMenuQuery,
   useKeepDishMutation,
   useDropDishMutation,
   useServicesQuery,

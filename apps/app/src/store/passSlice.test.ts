@@ -1,24 +1,31 @@
 import { describe, expect, it } from '@jest/globals';
 import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
-import { makeStore } from './store';
+import { planOf, recordOf, uuid as id } from '../testing';
 import {
-  passRecalled,
-  selectService,
-  serviceAcknowledged,
-  serviceHeard,
-  serviceLeft,
+  bookNamed,
+  cookStarted,
+  entriesAcknowledged,
+  entriesHeard,
   serviceOpened,
-  serviceRefused,
   serviceSaid,
+} from './logSlice';
+import {
+  selectBasis,
+  selectLeft,
+  selectOpenService,
+  selectService,
+  selectServiceCooks,
+  selectStoveCooks,
+  serviceLeft,
   told,
   toldHeard,
-  waitingServiceEvents,
 } from './passSlice';
+import { makeStore } from './store';
 
-const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-const SERVICE = { id: id(1), name: 'Friday', opensAt: 1e12, closesAt: 2e12, dishes: [] };
-const event = (n: number): ServiceEvent => ({
+const BOOK = id(900);
+const SERVICE = { id: id(99), name: 'Friday', opensAt: 1e12, closesAt: 2e12, dishes: [] };
+const ordered = (n: number): ServiceEvent => ({
   id: id(n),
   at: 1e12 + n,
   kind: 'ordered',
@@ -28,59 +35,121 @@ const event = (n: number): ServiceEvent => ({
     pieces: [{ id: id(2000 + n), dish: id(3), doneness: 'rare' }],
   },
 });
-const schedule = (basis: number, at: number): ToldSchedule => ({
-  basis,
-  at,
-  pieces: [],
-  tickets: [],
-  sides: [],
-  unplaced: [],
-  moved: [],
-  late: 0,
+const schedule = (seq: number, at: number, menu = 1): ToldSchedule => ({
+  ...{ seq, menu, at },
+  ...{ pieces: [], tickets: [], sides: [], unplaced: [], moved: [], late: 0 },
 });
+
+const opened = () => {
+  const store = makeStore();
+  store.dispatch(bookNamed({ name: BOOK, replaces: [] }));
+  store.dispatch(serviceOpened({ service: SERVICE }));
+  const say = (event: ServiceEvent) => store.dispatch(serviceSaid({ service: SERVICE.id, event }));
+  const acknowledge = (stream: string, ...entries: readonly string[]) =>
+    store.dispatch(entriesAcknowledged({ stream, entries, book: BOOK }));
+  const begin = (n: number) =>
+    store.dispatch(
+      cookStarted({
+        ...{ id: id(2000 + n), startedAt: 1e12, plan: recordOf(planOf()) },
+        together: { id: id(1000 + n), waits: 0 },
+        event: { id: id(3000 + n), kind: 'started', at: 1e12 },
+      }),
+    );
+  return { store, say, acknowledge, begin };
+};
 
 describe('the open service on a page', () => {
   it('holds what is said until the book has it; what comes twice is once', () => {
-    const store = makeStore();
-    store.dispatch(serviceOpened({ service: SERVICE }));
-    store.dispatch(serviceSaid(event(1)));
-    store.dispatch(serviceSaid(event(1)));
-    store.dispatch(serviceHeard({ service: SERVICE.id, events: [event(2)] }));
-    store.dispatch(serviceHeard({ service: id(9), events: [event(5)] }));
+    const { store, say, acknowledge } = opened();
+    say(ordered(1));
+    say(ordered(1));
+    const heard = (stream: string, event: ServiceEvent) =>
+      store.dispatch(
+        entriesHeard({
+          book: BOOK,
+          logged: [{ seq: 7, entry: { of: 'service', stream, device: 'other', event } }],
+        }),
+      );
+    heard(SERVICE.id, ordered(2));
     expect(selectService(store.getState()).tickets.map(({ table }) => table)).toEqual(['1', '2']);
-    expect(waitingServiceEvents(store.getState().pass).map((one) => one.id)).toEqual([id(1)]);
-    store.dispatch(serviceAcknowledged([id(1)]));
-    expect(waitingServiceEvents(store.getState().pass)).toEqual([]);
-    store.dispatch(serviceSaid(event(3)));
-    store.dispatch(serviceRefused({ [id(3)]: 'must be a table' }));
-    expect(waitingServiceEvents(store.getState().pass)).toEqual([]);
+    expect(selectOpenService(store.getState())?.waiting).toBe(2);
+    acknowledge(SERVICE.id, SERVICE.id, id(1));
+    expect(selectOpenService(store.getState())).toMatchObject({ waiting: 0, inBook: true });
   });
 
-  it('takes up what the device kept, unless another was opened meanwhile', () => {
-    const kept = { service: SERVICE, serviceKnown: true, events: [event(1)], known: [id(1)] };
-    const fresh = makeStore();
-    fresh.dispatch(passRecalled(kept));
-    expect(fresh.getState().pass).toMatchObject(kept);
-    const busy = makeStore();
-    busy.dispatch(serviceOpened({ service: { ...SERVICE, id: id(8) } }));
-    busy.dispatch(passRecalled(kept));
-    expect(busy.getState().pass.service?.id).toBe(id(8));
-    busy.dispatch(serviceLeft());
-    expect(busy.getState().pass.service).toBeUndefined();
+  it('a table that was sent takes its pieces off the boards, and the version never falls', () => {
+    const { store, say, begin } = opened();
+    say(ordered(1));
+    begin(1);
+    store.dispatch(
+      entriesHeard({
+        book: BOOK,
+        logged: [
+          {
+            seq: 12,
+            entry: {
+              of: 'cook',
+              stream: id(2001),
+              device: '',
+              event: { id: id(3001), kind: 'started', at: 1e12 },
+            },
+          },
+        ],
+      }),
+    );
+    store.dispatch(told({ schedule: schedule(12, 1000), unsent: 0 }));
+    expect(selectServiceCooks(store.getState())).toHaveLength(1);
+    say({ id: id(30), at: 1e12 + 50, kind: 'sent', of: id(1001) });
+    expect(selectServiceCooks(store.getState())).toEqual([]);
+    expect(selectStoveCooks(store.getState())).toEqual([]);
+    expect(selectBasis(store.getState()).seq).toBe(12);
+    // A later order is in the log later: what is made from it replaces what was told.
+    store.dispatch(told({ schedule: schedule(13, 1500), unsent: 0 }));
+    expect(store.getState().pass.told?.seq).toBe(13);
+  });
+
+  it('one that is left stays until the book has all of it, and then goes with its served pieces', () => {
+    const { store, say, acknowledge, begin } = opened();
+    say(ordered(1));
+    say(ordered(2));
+    begin(1);
+    begin(2);
+    say({ id: id(30), at: 1e12 + 50, kind: 'sent', of: id(1001) });
+    expect(selectLeft(store.getState())).toEqual([]);
+    store.dispatch(serviceLeft());
+    expect(selectOpenService(store.getState())).toBeUndefined();
+    // The piece that still cooks is on the stove, the one that was served is not.
+    expect(selectStoveCooks(store.getState()).map((cook) => cook.id)).toEqual([id(2002)]);
+    expect(selectLeft(store.getState())).toEqual([id(2001)]);
+    acknowledge(SERVICE.id, id(1));
+    expect(store.getState().log.streams[SERVICE.id]?.entries).toHaveLength(4);
   });
 
   it('keeps to the schedule that every page shares, until more is known or a while has passed', () => {
-    const store = makeStore();
+    const { store } = opened();
     const at = (): number | undefined => store.getState().pass.told?.at;
-    store.dispatch(told(schedule(4, 1000)));
-    store.dispatch(told(schedule(4, 9000)));
+    const make = (made: ToldSchedule, unsent = 0) =>
+      store.dispatch(told({ schedule: made, unsent }));
+    const hear = (heard: ToldSchedule) =>
+      store.dispatch(toldHeard({ service: SERVICE.id, schedule: heard }));
+    make(schedule(4, 1000));
+    make(schedule(4, 9000));
     expect(at()).toBe(1000);
-    store.dispatch(told(schedule(5, 2000)));
-    store.dispatch(told(schedule(5, 30_000)));
+    make(schedule(5, 2000));
+    make(schedule(5, 30_000));
     expect(at()).toBe(30_000);
-    store.dispatch(toldHeard(schedule(5, 25_000)));
+    hear(schedule(5, 25_000));
     expect(at()).toBe(25_000);
-    store.dispatch(toldHeard(schedule(3, 90_000)));
+    hear(schedule(3, 90_000));
+    hear(schedule(9, 95_000, 0));
+    store.dispatch(toldHeard({ service: id(9), schedule: schedule(9, 99_000) }));
     expect(at()).toBe(25_000);
+    // What this page said and the book does not have yet is in its own schedule alone.
+    make(schedule(5, 26_000), 1);
+    hear(schedule(5, 27_000));
+    expect(at()).toBe(26_000);
+    make(schedule(6, 28_000));
+    hear(schedule(6, 29_000));
+    expect(at()).toBe(29_000);
   });
 });

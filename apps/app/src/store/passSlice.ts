@@ -4,173 +4,212 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { serviceState, type ServiceState } from '@crustan/core/pass/serviceTickets';
 import type { Station } from '@crustan/core/pass/thingsToDo';
 import type { ActiveCook } from './activeCook';
-import { selectCooks, type StoveState } from './stoveSlice';
+import { selectBook, selectCooks, selectStreams, serviceOpened, type WithLog } from './logSlice';
+import { heardOf, isKnown, isWaiting } from './logStream';
 
-/** The service that is open on this page, and what was said in it. */
+/** What this page shows of a service. */
 export interface PassState {
-  readonly service: ServiceRecord | undefined;
-  /** Whether the book has the service itself. */
-  readonly serviceKnown: boolean;
-  readonly events: readonly ServiceEvent[];
-  /** Events that the book has acknowledged. */
-  readonly known: readonly string[];
-  /** Events that the book will never take, and why. */
-  readonly refused: Readonly<Record<string, string>>;
-  /** Why nothing can be sent at present. */
-  readonly delayed: string | undefined;
-  /** This device could not keep the last of it. */
-  readonly notKept: boolean;
-  /** The schedule that all pages share. */
+  /** Service that is open on this page. */
+  readonly open: string | undefined;
+  /** The schedule that all pages share, or this one's own while it knows more. */
   readonly told: ToldSchedule | undefined;
+  /** Entries of this page that were in it and not in the book yet: it is this page's own. */
+  readonly unsent: number;
   /** What this page shows: one station's things, or everything. */
   readonly station: Station | 'all';
 }
 
-const EMPTY: PassState = {
-  service: undefined,
-  serviceKnown: false,
-  events: [],
-  known: [],
-  refused: {},
-  delayed: undefined,
-  notKept: false,
-  told: undefined,
-  station: 'all',
-};
+const EMPTY: PassState = { open: undefined, told: undefined, unsent: 0, station: 'all' };
 
-/** A schedule from the same events replaces an older one after so long, ms: the server's rule. */
+/** A schedule from the same log and menu replaces an older one after so long, ms: the server's rule. */
 const TOLD_AGAIN = 20_000;
 
-export const replacesTold = (next: ToldSchedule, before: ToldSchedule | undefined): boolean =>
-  before === undefined ||
-  next.basis > before.basis ||
-  (next.basis === before.basis && next.at > before.at + TOLD_AGAIN);
+/** Whether a schedule knows no less of the log and of the menu than another. */
+const knowsNoLess = (next: ToldSchedule, before: ToldSchedule): boolean =>
+  next.seq >= before.seq && next.menu >= before.menu;
 
-const withEvents = (
-  state: PassState,
-  added: readonly ServiceEvent[],
-  known: boolean,
-): PassState => {
-  const here = new Set(state.events.map(({ id }) => id));
-  const fresh = added.filter(({ id }) => !here.has(id));
-  const there = known ? [...new Set([...state.known, ...added.map(({ id }) => id)])] : state.known;
-  if (fresh.length === 0 && there.length === state.known.length) return state;
-  return { ...state, events: [...state.events, ...fresh], known: there };
+/** Whether a schedule that this page made replaces the one that is shown. */
+const replacesTold = (next: ToldSchedule, unsent: number, before: PassState): boolean => {
+  const { told } = before;
+  if (told === undefined || unsent > 0 || before.unsent > 0) return true;
+  if (!knowsNoLess(next, told)) return false;
+  const knowsMore = next.seq > told.seq || next.menu > told.menu;
+  return knowsMore || next.at > told.at + TOLD_AGAIN;
 };
 
 export const passSlice = createSlice({
   name: 'pass',
   initialState: EMPTY,
   reducers: {
-    /** A service is opened here, or taken up from the book. */
-    serviceOpened: (
+    /** The service that this device had open. */
+    passRecalled: (state: PassState, { payload }: PayloadAction<string>): PassState =>
+      state.open === undefined ? { ...state, open: payload } : state,
+    /** This page made a schedule; one that all share from the same log stands a while. */
+    told: (
       state: PassState,
-      { payload }: PayloadAction<{ service: ServiceRecord; inBook?: boolean }>,
+      { payload: { schedule, unsent } }: PayloadAction<{ schedule: ToldSchedule; unsent: number }>,
     ): PassState =>
-      state.service?.id === payload.service.id
-        ? state
-        : {
-            ...EMPTY,
-            station: state.station,
-            service: payload.service,
-            serviceKnown: payload.inBook === true,
-          },
-    /** What this device kept of a service; what was said here meanwhile stays. */
-    passRecalled: (
-      state: PassState,
-      { payload }: PayloadAction<Pick<PassState, 'service' | 'serviceKnown' | 'events' | 'known'>>,
-    ): PassState => {
-      if (state.service !== undefined || payload.service === undefined) return state;
-      return { ...state, ...payload };
-    },
-    serviceSaid: (state: PassState, { payload }: PayloadAction<ServiceEvent>): PassState =>
-      withEvents(state, [payload], false),
-    serviceHeard: (
-      state: PassState,
-      { payload }: PayloadAction<{ service: string; events: readonly ServiceEvent[] }>,
-    ): PassState =>
-      payload.service === state.service?.id ? withEvents(state, payload.events, true) : state,
-    serviceKept: (state: PassState): PassState => ({ ...state, serviceKnown: true }),
-    /** Another book has taken the place of the one that had it: all of it is sent anew. */
-    serviceGone: (state: PassState): PassState => ({ ...state, serviceKnown: false, known: [] }),
-    serviceAcknowledged: (
-      state: PassState,
-      { payload }: PayloadAction<readonly string[]>,
-    ): PassState => ({ ...state, known: [...new Set([...state.known, ...payload])] }),
-    serviceRefused: (
-      state: PassState,
-      { payload }: PayloadAction<Readonly<Record<string, string>>>,
-    ): PassState => ({ ...state, refused: { ...state.refused, ...payload } }),
-    passDelayed: (state: PassState, { payload }: PayloadAction<string | undefined>): PassState =>
-      state.delayed === payload ? state : { ...state, delayed: payload },
-    passNotKept: (state: PassState, { payload }: PayloadAction<boolean>): PassState =>
-      state.notKept === payload ? state : { ...state, notKept: payload },
-    /** This page made a schedule; one that all share from the same events stands a while. */
-    told: (state: PassState, { payload }: PayloadAction<ToldSchedule>): PassState =>
-      replacesTold(payload, state.told) ? { ...state, told: payload } : state,
+      replacesTold(schedule, unsent, state) ? { ...state, told: schedule, unsent } : state,
     /** The schedule that the book's server gives every page. */
-    toldHeard: (state: PassState, { payload }: PayloadAction<ToldSchedule>): PassState =>
-      payload.basis < (state.told?.basis ?? 0) ? state : { ...state, told: payload },
+    toldHeard: (
+      state: PassState,
+      {
+        payload: { service, schedule },
+      }: PayloadAction<{ service: string; schedule: ToldSchedule }>,
+    ): PassState => {
+      if (service !== state.open) return state;
+      // What this page said and the book does not have yet is in its own schedule alone.
+      const stands = state.told && (state.unsent > 0 || !knowsNoLess(schedule, state.told));
+      return stands ? state : { ...state, told: schedule, unsent: 0 };
+    },
     stationChosen: (
       state: PassState,
       { payload }: PayloadAction<PassState['station']>,
     ): PassState => ({ ...state, station: payload }),
+    /** Another book took the place of the one whose log the schedule was made from. */
+    toldDropped: (state: PassState): PassState => ({ ...state, told: undefined, unsent: 0 }),
     /** The service leaves this page; it stays in the book. */
     serviceLeft: (state: PassState): PassState => ({ ...EMPTY, station: state.station }),
   },
+  extraReducers: (build) => {
+    build.addCase(serviceOpened, (state, { payload: { service } }) =>
+      state.open === service.id ? state : { ...EMPTY, station: state.station, open: service.id },
+    );
+  },
 });
-export const {
-  serviceOpened,
-  passRecalled,
-  serviceSaid,
-  serviceHeard,
-  serviceKept,
-  serviceGone,
-  serviceAcknowledged,
-  serviceRefused,
-  passDelayed,
-  passNotKept,
-  told,
-  toldHeard,
-  stationChosen,
-  serviceLeft,
-} = passSlice.actions;
+export const { passRecalled, told, toldHeard, toldDropped, stationChosen, serviceLeft } =
+  passSlice.actions;
 
-interface WithPass {
+interface WithPass extends WithLog {
   readonly pass: PassState;
 }
 
-/** Events that wait to be sent, oldest first. */
-export const waitingServiceEvents = ({ events, known, refused }: PassState): ServiceEvent[] => {
-  const there = new Set(known);
-  return events.filter(({ id }) => !there.has(id) && refused[id] === undefined);
-};
+/** An event that the book refused, and why. */
+export interface RefusedEvent {
+  readonly event: ServiceEvent;
+  readonly why: string;
+}
 
-/** What the open service's events say. */
+/** The open service as this device has it. */
+export interface OpenService {
+  readonly service: ServiceRecord;
+  /** Whether the book has the service itself. */
+  readonly inBook: boolean;
+  /** Without those that the book refused. */
+  readonly events: readonly ServiceEvent[];
+  readonly refused: readonly RefusedEvent[];
+  /** Entries that are still to be sent: of the service alone. */
+  readonly waiting: number;
+}
+
+const selectOpen = ({ pass }: WithPass): string | undefined => pass.open;
+
+/** The open service; undefined where none is, or what opens it is not there yet. */
+export const selectOpenService: (state: WithPass) => OpenService | undefined = createSelector(
+  [selectStreams, selectBook, selectOpen],
+  (streams, book, open) => {
+    const stream = open === undefined ? undefined : streams[open];
+    const events: ServiceEvent[] = [];
+    const refused: RefusedEvent[] = [];
+    let opened: Pick<OpenService, 'service' | 'inBook'> | undefined;
+    let waiting = 0;
+    for (const kept of stream?.entries ?? []) {
+      const { entry, refused: why } = kept;
+      if (entry.of !== 'service') continue;
+      const { event } = entry;
+      if (isWaiting(kept, book)) waiting += 1;
+      if (event.kind === 'opened') {
+        opened = { service: event.service, inBook: isKnown(kept, book) };
+      } else if (why !== undefined && !isKnown(kept, book)) refused.push({ event, why });
+      else events.push(event);
+    }
+    return opened && { ...opened, events, refused, waiting };
+  },
+);
+
+const NOTHING: ServiceState = serviceState([]);
+
+/** The open service's tickets as its events have them. */
 export const selectService: (state: WithPass) => ServiceState = createSelector(
-  [({ pass }: WithPass) => pass.events],
-  serviceState,
+  selectOpenService,
+  (open) => (open ? serviceState(open.events) : NOTHING),
 );
 
-/** Ids of the open service's orders: what its cooks are tied by. */
-const selectOrders: (state: WithPass) => ReadonlySet<string> = createSelector(
-  [selectService],
-  ({ tickets }) => new Set(tickets.map(({ id }) => id)),
-);
+/** Ids of the tables' orders; pieces of those that were sent or cancelled are done with. */
+const selectOrders = createSelector(selectService, ({ tickets }) => ({
+  all: new Set(tickets.map(({ id }) => id)),
+  going: new Set(
+    tickets.flatMap(({ id, state }) => (state === 'open' || state === 'held' ? [id] : [])),
+  ),
+}));
 
-const ofService = (orders: ReadonlySet<string>, { together }: ActiveCook): boolean =>
+const isOf = (orders: ReadonlySet<string>, { together }: ActiveCook): boolean =>
   together !== undefined && orders.has(together.id);
 
-type WithBoth = WithPass & { readonly stove: StoveState };
-
-/** The cooks that are pieces of the open service. */
-export const selectServiceCooks: (state: WithBoth) => readonly ActiveCook[] = createSelector(
+/** Every cook that is a piece of the open service, those of tables that were sent included. */
+export const selectEveryPiece: (state: WithPass) => readonly ActiveCook[] = createSelector(
   [selectCooks, selectOrders],
-  (cooks, orders) => cooks.filter((cook) => ofService(orders, cook)),
+  (cooks, { all }) => cooks.filter((cook) => isOf(all, cook)),
 );
 
-/** The cooks of the stove: those of a service are the Pass's. */
-export const selectStoveCooks: (state: WithBoth) => readonly ActiveCook[] = createSelector(
-  [selectCooks, selectOrders],
-  (cooks, orders) => (orders.size === 0 ? cooks : cooks.filter((cook) => !ofService(orders, cook))),
+/** The cooks that are pieces of the open service, of tables that are not done with. */
+export const selectServiceCooks: (state: WithPass) => readonly ActiveCook[] = createSelector(
+  [selectEveryPiece, selectOrders],
+  (cooks, { going }) => cooks.filter((cook) => isOf(going, cook)),
+);
+
+/** Orders that are done with, of every service on this device: one that was left is here until the book has it. */
+const selectDone = createSelector(selectStreams, (streams): ReadonlySet<string> => {
+  const events = Object.values(streams).flatMap(({ entries }) =>
+    entries.flatMap(({ entry }) =>
+      entry.of === 'service' && entry.event.kind !== 'opened' ? [entry.event] : [],
+    ),
+  );
+  if (events.length === 0) return new Set();
+  const done = serviceState(events).tickets.filter(
+    ({ state }) => state === 'sent' || state === 'cancelled',
+  );
+  return new Set(done.map(({ id }) => id));
+});
+
+/** The cooks of the stove: those of the open service are the Pass's. */
+export const selectStoveCooks: (state: WithPass) => readonly ActiveCook[] = createSelector(
+  [selectCooks, selectOrders, selectDone],
+  (cooks, { all }, done) =>
+    all.size + done.size === 0
+      ? cooks
+      : cooks.filter((cook) => !isOf(all, cook) && !isOf(done, cook)),
+);
+
+/** Streams that are done with on this page: services that were left, and the pieces of their tables. */
+export const selectLeft: (state: WithPass) => readonly string[] = createSelector(
+  [selectStreams, selectOpen, selectCooks, selectOrders, selectDone],
+  (streams, open, cooks, { all }, done) => {
+    const services = Object.values(streams).filter(({ of, id }) => of === 'service' && id !== open);
+    if (services.length === 0) return [];
+    const pieces = cooks.filter((cook) => isOf(done, cook) && !isOf(all, cook));
+    // The service last: it says of which cooks it is done.
+    const left = pieces.map(({ id }) => id);
+    return left.length > 0 ? left : services.map(({ id }) => id);
+  },
+);
+
+/** What of the log the open service stands on: its last place in the book's log, and what is not in the book yet. */
+export interface ServiceBasis {
+  readonly seq: number;
+  readonly unsent: number;
+}
+
+export const selectBasis: (state: WithPass) => ServiceBasis = createSelector(
+  [selectStreams, selectBook, selectOpen, selectEveryPiece],
+  (streams, book, open, pieces) => {
+    let [seq, unsent] = [0, 0];
+    for (const id of [...(open === undefined ? [] : [open]), ...pieces.map((cook) => cook.id)]) {
+      const stream = streams[id];
+      if (!stream) continue;
+      seq = Math.max(seq, heardOf(stream, book));
+      unsent += stream.entries.filter((kept) => isWaiting(kept, book)).length;
+    }
+    return { seq, unsent };
+  },
 );

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
+import { selectOpenService } from './passSlice';
 import { reachDoubted, roleTold, unpairedTold } from './reachSlice';
 import { watchReach } from './reachLink';
-import { serviceOpened, serviceSaid } from './passSlice';
+import { serviceOpened, serviceSaid } from './logSlice';
 import { makeStore } from './store';
 
 const SERVICE = {
@@ -80,11 +81,12 @@ describe('how a page reaches its kitchen', () => {
     const store = makeStore();
     store.dispatch(serviceOpened({ service: SERVICE }));
     store.dispatch(roleTold({ role: 'watcher', ...SAME }));
-    store.dispatch(serviceSaid(SAID));
-    expect(store.getState().pass.events).toEqual([]);
+    const said = serviceSaid({ service: SERVICE.id, event: SAID });
+    store.dispatch(said);
+    expect(selectOpenService(store.getState())?.events).toEqual([]);
     store.dispatch(roleTold({ role: 'cook', ...SAME }));
-    store.dispatch(serviceSaid(SAID));
-    expect(store.getState().pass.events).toEqual([SAID]);
+    store.dispatch(said);
+    expect(selectOpenService(store.getState())?.events).toEqual([SAID]);
   });
 
   it('a page outside a build is never called older', () => {

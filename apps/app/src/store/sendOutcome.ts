@@ -26,14 +26,14 @@ const MAY_PASS: readonly number[] = [401, 403, 407, 408, 409, 421, 423, 425, 429
 const wordsOf = (status: number, problem: Problem | undefined): string =>
   problem ? `${problem.title}: ${problem.detail}` : `The server answered ${status}.`;
 
-/** Which events of a batch a problem names, by the paths of its errors: `events[3].celsius`. */
-const eventsNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | undefined => {
+/** Which entries of a batch a problem names, by the paths of its errors: `entries[3].event.celsius`. */
+const entriesNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | undefined => {
   const named = new Map<number, string>();
   for (const { path, message } of errors) {
-    const place = /^events\[(\d+)\]/.exec(path)?.[1];
-    // Something else is wrong too: the batch, not an event.
+    const place = /^entries\[(\d+)\]/.exec(path)?.[1];
+    // Something else is wrong too: the batch, not an entry.
     if (place === undefined) return undefined;
-    const field = path.replace(/^events\[\d+\]\.?/, '');
+    const field = path.replace(/^entries\[\d+\]\.?(?:event\.?)?/, '');
     named.set(Number(place), field === '' ? message : `${field} ${message}`);
   }
   return named.size === 0 ? undefined : named;
@@ -49,7 +49,7 @@ export const sendOutcome = (error: unknown): SendOutcome => {
   const { status } = failure;
   const problem = problemSchema.safeParse(failure.data).data;
   const why = wordsOf(status, problem);
-  const named = problem && eventsNamed(problem);
+  const named = problem && entriesNamed(problem);
   if (problem?.type === PROBLEM_TYPES.eventElsewhere && named) {
     return { kind: 'events', refused: named };
   }

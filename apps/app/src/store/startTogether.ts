@@ -4,7 +4,7 @@ import { runOf, type RunGear } from '@crustan/core/schedule/run';
 import { kitchenNow } from './clock';
 import { newId } from './newId';
 import type { ActiveCook } from './activeCook';
-import { cookStarted } from './stoveSlice';
+import { cookStarted } from './logSlice';
 import type { AppStore } from './store';
 import { fresh } from './freshEvent';
 

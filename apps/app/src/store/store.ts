@@ -14,6 +14,7 @@ import { draftSlice } from './draftSlice';
 import { firstSlice } from './firstSlice';
 import { kitchenSlice } from './kitchenSlice';
 import { lightSlice } from './lightSlice';
+import { logSlice } from './logSlice';
 import { passSlice } from './passSlice';
 import { reachSlice } from './reachSlice';
 import { stoveSlice } from './stoveSlice';
@@ -28,6 +29,7 @@ const reducer = combineReducers({
   kitchen: kitchenSlice.reducer,
   units: unitsSlice.reducer,
   light: lightSlice.reducer,
+  log: logSlice.reducer,
   stove: stoveSlice.reducer,
   pass: passSlice.reducer,
   attention: attentionSlice.reducer,

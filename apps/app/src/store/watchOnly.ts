@@ -1,7 +1,6 @@
 import type { Middleware } from '@reduxjs/toolkit';
 import { reachSlice } from './reachSlice';
-import { serviceSaid } from './passSlice';
-import { cookStarted, pressed } from './stoveSlice';
+import { cookStarted, pressed, serviceSaid } from './logSlice';
 
 /** What a cook says with a tap. */
 const SAID: readonly { readonly match: (action: unknown) => boolean }[] = [

@@ -162,7 +162,7 @@ describe('a phone on the network', () => {
           port: port(),
           servername: 'kitchen.local',
           ca: authority(),
-          path: `/api/v1/cooks/stream?cooks=${id}`,
+          path: `/api/v1/log/stream?follow=cook:${id}.0`,
           headers: { Cookie, Host: `kitchen.local:${port()}` },
         },
         (res) => {

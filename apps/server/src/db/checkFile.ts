@@ -22,14 +22,19 @@ const wrong = (why: string): FileCheck => ({ ok: false, why });
 const ALWAYS: Readonly<Record<string, readonly string[]>> = {
   plans: ['id', 'created_at', 'plate_at', 'record'],
   cooks: ['id', 'created_at', 'title', 'target', 'cook_seconds', 'plan'],
-  events: ['seq', 'id', 'cook_id', 'kind', 'at', 'received_at', 'celsius', 'undoes'],
   judgements: ['cook_id', 'end_temperature', 'crust', 'notes', 'judged_at'],
   __drizzle_migrations: ['created_at'],
+};
+/** Tables of which every book has one: the log of this version, or the events of those before it. */
+const LOGS: Readonly<Record<string, readonly string[]>> = {
+  log: ['seq', 'id', 'cook_id', 'service_id', 'kind', 'at', 'received_at', 'body'],
+  events: ['seq', 'id', 'cook_id', 'kind', 'at', 'received_at', 'celsius', 'undoes'],
 };
 /** What tells the rows of a table apart. */
 const UNIQUE: Readonly<Record<string, string>> = {
   plans: 'id',
   cooks: 'id',
+  log: 'id',
   events: 'id',
   judgements: 'cook_id',
 };
@@ -37,13 +42,18 @@ const UNIQUE: Readonly<Record<string, string>> = {
 const columnsSchema = z.array(z.object({ name: z.string() }));
 
 /** Reason that a file's tables do not fit a book; undefined if they fit. */
-const misfit = (sqlite: Database.Database): string | undefined => {
-  for (const [table, wanted] of Object.entries(ALWAYS)) {
+const misfit = (
+  sqlite: Database.Database,
+  hasTable: (name: string) => boolean,
+): string | undefined => {
+  const logs = Object.entries(LOGS).filter(([table]) => hasTable(table));
+  for (const [table, wanted] of [...Object.entries(ALWAYS), ...logs]) {
     const columns = columnsSchema.parse(sqlite.pragma(`table_info("${table}")`));
     const missing = wanted.filter((column) => !columns.some(({ name }) => name === column));
     if (missing.length > 0) return `its ${table} lack ${missing.join(', ')}`;
   }
   for (const [table, id] of Object.entries(UNIQUE)) {
+    if (!hasTable(table)) continue;
     const twice = sqlite
       .prepare(`select 1 from "${table}" group by "${id}" having count(*) > 1 limit 1`)
       .get();
@@ -69,10 +79,11 @@ export const checkFile = (file: string, migrations: string): FileCheck => {
         .parse(sqlite.prepare("select name, type from sqlite_master where type != 'index'").all())
         .map(({ name, type }) => [name, type]),
     );
-    if (!Object.keys(ALWAYS).every((name) => kinds.get(name) === 'table')) {
+    const hasTable = (name: string): boolean => kinds.get(name) === 'table';
+    if (!Object.keys(ALWAYS).every(hasTable) || !Object.keys(LOGS).some(hasTable)) {
       return wrong('it is a SQLite file, but not a Crustan book: it has no cooks');
     }
-    const lacks = misfit(sqlite);
+    const lacks = misfit(sqlite, hasTable);
     if (lacks !== undefined) return wrong(lacks);
     const had = Number(sqlite.prepare('select count(*) from __drizzle_migrations').pluck().get());
     if (had > knownMigrations(migrations)) {

@@ -1,5 +1,4 @@
 import {
-  cookEventSchema,
   cookLineSchema,
   judgementSchema,
   weighedLoss,
@@ -9,45 +8,10 @@ import {
 } from '@crustan/core/formats';
 import { progressOf, effectiveEvents, type CookEvent } from '@crustan/core/cook';
 import { cutOf } from '@crustan/core/plan';
-import type { cooks, events, judgements } from './schema';
+import type { cooks, judgements } from './schema';
 
 export type CookRow = typeof cooks.$inferSelect;
-export type EventRow = typeof events.$inferSelect;
 export type JudgementRow = typeof judgements.$inferSelect;
-
-export const toEvent = (row: Omit<EventRow, 'seq' | 'receivedAt'>): CookEvent => {
-  const { id, kind, at } = row;
-  const said: unknown = row.detail === null ? {} : JSON.parse(row.detail);
-  return cookEventSchema.parse({
-    id,
-    kind,
-    at,
-    ...(row.celsius === null ? {} : { celsius: row.celsius }),
-    ...(row.undoes === null ? {} : { of: row.undoes }),
-    ...(typeof said === 'object' ? said : {}),
-  });
-};
-
-/** Everything of an event that has no column of its own, as JSON; null if there is nothing. */
-const detailOf = ({ id: _id, kind: _kind, at: _at, ...event }: CookEvent): string | null => {
-  const { celsius: _celsius, ...said } = { celsius: undefined, ...event };
-  return Object.keys(said).length === 0 ? null : JSON.stringify(said);
-};
-
-export const eventRow = (
-  event: CookEvent,
-  cookId: string,
-  receivedAt: number,
-): Omit<EventRow, 'seq'> => ({
-  id: event.id,
-  cookId,
-  kind: event.kind,
-  at: event.at,
-  receivedAt,
-  celsius: event.kind === 'reading' ? event.celsius : null,
-  undoes: event.kind === 'undo' ? event.of : null,
-  detail: detailOf(event),
-});
 
 export const toJudgement = (row: JudgementRow): Judgement => {
   const detail: unknown = row.detail === null ? {} : JSON.parse(row.detail);

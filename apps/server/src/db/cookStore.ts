@@ -1,29 +1,20 @@
-import { and, asc, desc, eq, gt, isNotNull, isNull, lt, notInArray } from 'drizzle-orm';
-import {
-  planRecordSchema,
-  type CookList,
-  type CookRecord,
-  type CookSearch,
-  type Judgement,
-  type ListMark,
-  type PlanRecord,
-  type Together,
+import { and, asc, desc, eq, isNotNull, isNull, lt } from 'drizzle-orm';
+import type {
+  CookList,
+  CookRecord,
+  CookSearch,
+  Judgement,
+  ListMark,
+  PlanRecord,
+  Together,
 } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/cook';
 import { inBook, listCooks } from './cookList';
-import {
-  eventRow,
-  happenedColumns,
-  judgementRow,
-  plannedColumns,
-  SAYS_NOTHING_TO_LISTS,
-  searchOf,
-  tellsLists,
-  toEvent,
-  toJudgement,
-} from './cookRows';
+import { happenedColumns, judgementRow, plannedColumns, searchOf, toJudgement } from './cookRows';
+import { cookEvents, readPlan } from './logRows';
+import { logStore, openCook } from './logStore';
 import type { Book, BookFileHandle } from './openBook';
-import { cooks, events, judgements, photos } from './schema';
+import { cooks, judgements, log, photos } from './schema';
 
 export interface CookStore {
   /** Newest first, a page of them before a mark. */
@@ -32,13 +23,8 @@ export interface CookStore {
   readonly has: (id: string) => boolean;
   /** Does nothing when the cook is there already: the same start may be sent twice. */
   readonly start: (id: string, plan: PlanRecord, at: number, together?: Together) => void;
-  /** Events of a cook that reached the book after `seq`, and where it stands now. */
-  readonly since: (
-    cookId: string,
-    seq: number,
-  ) => { readonly events: readonly CookEvent[]; readonly seq: number };
-  /** What ties a cook to others, if anything does. */
-  readonly tieOf: (id: string) => string | undefined;
+  /** Events of a cook in the order of their time, without the one that opens it. */
+  readonly events: (cookId: string) => readonly CookEvent[];
   /** Every cook for the same plate. */
   readonly together: (id: string) => readonly string[];
   /** All or none; an event that is there already is left as it is. */
@@ -53,41 +39,12 @@ export interface CookStore {
   readonly recent: (most: number) => readonly string[];
 }
 
-/** Events of a batch that another cook has already, by their place in it: none of it was stored. */
-export class EventElsewhere extends Error {
-  constructor(readonly indexes: readonly number[]) {
-    super('an event of another cook');
-  }
-}
-
-/** A cook's plan; undefined, and noted, where it cannot be read. */
-export const readPlan = (
-  { damage }: Pick<BookFileHandle, 'damage'>,
-  id: string,
-  text: string,
-): PlanRecord | undefined =>
-  damage.read(`plan of cook ${id}`, () => planRecordSchema.parse(JSON.parse(text)));
-
-/** The events that can be read. */
-export const readable = (
-  { damage }: Pick<BookFileHandle, 'damage'>,
-  rows: readonly (typeof events.$inferSelect)[],
-): CookEvent[] =>
-  rows.flatMap(
-    (row) => damage.read(`event ${row.id} of cook ${row.cookId}`, () => toEvent(row)) ?? [],
-  );
-
 /** Logged cooks, their events and judgements. */
 export const cookStore = (book: Book): CookStore => {
   const eventsOf = (id: string): CookEvent[] =>
-    readable(
+    cookEvents(
       book,
-      book.db
-        .select()
-        .from(events)
-        .where(eq(events.cookId, id))
-        .orderBy(asc(events.at), asc(events.seq))
-        .all(),
+      book.db.select().from(log).where(eq(log.cookId, id)).orderBy(asc(log.at), asc(log.seq)).all(),
     );
   const planOf = (id: string): PlanRecord | undefined => {
     const row = book.db.select({ plan: cooks.plan }).from(cooks).where(eq(cooks.id, id)).get();
@@ -99,22 +56,6 @@ export const cookStore = (book: Book): CookStore => {
       .from(cooks)
       .where(and(eq(cooks.id, id), inBook))
       .get() !== undefined;
-  /** Brings what lists show up to what has happened. */
-  const sum = (cookId: string): void => {
-    const record = planOf(cookId);
-    if (!record) return;
-    const made = book.db
-      .select()
-      .from(events)
-      .where(and(eq(events.cookId, cookId), notInArray(events.kind, [...SAYS_NOTHING_TO_LISTS])))
-      .all();
-    book.db
-      .update(cooks)
-      .set(happenedColumns(record.plan, readable(book, made)))
-      .where(eq(cooks.id, cookId))
-      .run();
-  };
-
   return {
     has,
     list: (search, mark) => listCooks(book, search, mark),
@@ -146,33 +87,10 @@ export const cookStore = (book: Book): CookStore => {
       };
     },
     start: (id, plan, at, together) => {
-      book.db
-        .insert(cooks)
-        .values({
-          id,
-          createdAt: at,
-          title: plan.title,
-          plan: JSON.stringify(plan),
-          together: together?.id ?? null,
-          waits: together?.waits ?? null,
-          ...plannedColumns(plan),
-          search: searchOf(plan),
-        })
-        .onConflictDoNothing()
-        .run();
+      const tie = together ? { together } : {};
+      openCook(book, { id, kind: 'opened', at, plan, ...tie }, at);
     },
-    since: (cookId, seq) => {
-      const rows = book.db
-        .select()
-        .from(events)
-        .where(and(eq(events.cookId, cookId), gt(events.seq, seq)))
-        .orderBy(asc(events.seq))
-        .all();
-      return { events: readable(book, rows), seq: rows.at(-1)?.seq ?? seq };
-    },
-    tieOf: (id) =>
-      book.db.select({ tie: cooks.together }).from(cooks).where(eq(cooks.id, id)).get()?.tie ??
-      undefined,
+    events: eventsOf,
     together: (id) =>
       book.db
         .select({ id: cooks.id })
@@ -182,24 +100,10 @@ export const cookStore = (book: Book): CookStore => {
         .all()
         .map((row) => row.id),
     addEvents: (cookId, added, receivedAt) => {
-      book.db.transaction((tx) => {
-        const elsewhere = added.flatMap(({ id }, index) => {
-          const row = tx
-            .select({ cook: events.cookId })
-            .from(events)
-            .where(eq(events.id, id))
-            .get();
-          return row && row.cook !== cookId ? [index] : [];
-        });
-        if (elsewhere.length > 0) throw new EventElsewhere(elsewhere);
-        for (const event of added) {
-          tx.insert(events)
-            .values(eventRow(event, cookId, receivedAt))
-            .onConflictDoNothing({ target: events.id })
-            .run();
-        }
-        if (added.some(tellsLists)) sum(cookId);
-      });
+      logStore(book).add(
+        added.map((event) => ({ of: 'cook', stream: cookId, device: '', event })),
+        receivedAt,
+      );
     },
     judge: (cookId, judgement, at) => {
       const row = judgementRow(cookId, judgement, at);
@@ -253,7 +157,7 @@ export const fillIn = ({ db, damage }: Pick<BookFileHandle, 'db' | 'damage'>): v
   for (const { id, plan } of old) {
     const record = readPlan({ damage }, id, plan);
     if (!record) continue;
-    const made = readable({ damage }, db.select().from(events).where(eq(events.cookId, id)).all());
+    const made = cookEvents({ db, damage }, db.select().from(log).where(eq(log.cookId, id)).all());
     const said = db.select().from(judgements).where(eq(judgements.cookId, id)).get();
     db.update(cooks)
       .set({

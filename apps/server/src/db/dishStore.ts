@@ -1,12 +1,14 @@
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { menuDishSchema, type KeptDish } from '@crustan/core/formats';
 import { plausible } from '../plausible';
 import type { Book } from './openBook';
-import { dishes } from './schema';
+import { books, dishes } from './schema';
 
 export interface DishStore {
   /** Oldest first, those that were taken off the menu included. */
   readonly list: () => KeptDish[];
+  /** Counted at every change. */
+  readonly version: () => number;
   readonly put: (dish: KeptDish) => void;
   /** A dish of another book; one that is there already stays as it is. */
   readonly bring: (dish: KeptDish) => void;
@@ -24,7 +26,21 @@ const rowOf = ({ removedAt, ...dish }: KeptDish): typeof dishes.$inferInsert => 
 /** Dishes of the menu. */
 export const dishStore = (book: Book): DishStore => {
   const read = book.damage.reader('dish', menuDishSchema);
+  const count = (): void => {
+    book.db
+      .update(books)
+      .set({ menuVersion: sql`${books.menuVersion} + 1` })
+      .run();
+  };
+  /** Changes the menu and counts its version, both or neither. @returns whether anything changed */
+  const change = (write: () => { readonly changes: number }): boolean =>
+    book.db.transaction(() => {
+      const changed = write().changes > 0;
+      if (changed) count();
+      return changed;
+    });
   return {
+    version: () => book.db.select().from(books).get()?.menuVersion ?? 1,
     list: () =>
       book.db
         .select()
@@ -38,23 +54,27 @@ export const dishStore = (book: Book): DishStore => {
         ),
     put: (dish) => {
       const row = rowOf(dish);
-      book.db
-        .insert(dishes)
-        .values(row)
-        .onConflictDoUpdate({
-          target: dishes.id,
-          set: { record: row.record, removedAt: row.removedAt },
-        })
-        .run();
+      change(() =>
+        book.db
+          .insert(dishes)
+          .values(row)
+          .onConflictDoUpdate({
+            target: dishes.id,
+            set: { record: row.record, removedAt: row.removedAt },
+          })
+          .run(),
+      );
     },
     bring: (dish) => {
-      book.db.insert(dishes).values(rowOf(dish)).onConflictDoNothing().run();
+      change(() => book.db.insert(dishes).values(rowOf(dish)).onConflictDoNothing().run());
     },
     remove: (id, at) =>
-      book.db
-        .update(dishes)
-        .set({ removedAt: at })
-        .where(and(eq(dishes.id, id), isNull(dishes.removedAt)))
-        .run().changes > 0,
+      change(() =>
+        book.db
+          .update(dishes)
+          .set({ removedAt: at })
+          .where(and(eq(dishes.id, id), isNull(dishes.removedAt)))
+          .run(),
+      ),
   };
 };

@@ -57,28 +57,35 @@ export const cooks = sqliteTable(
   ],
 );
 
-/** Presses at the stove, only ever added. `seq` is the order in which they reached the book. */
-export const events = sqliteTable(
-  'events',
+/**
+ * The log: what happened in every cook and service, only ever added. A row belongs to one of the two, and its first
+ * row opens it.
+ */
+export const log = sqliteTable(
+  'log',
   {
+    /** Order in which entries reached the book: the one version that devices compare. */
     seq: integer('seq').primaryKey({ autoIncrement: true }),
     id: text('id').notNull().unique(),
-    cookId: text('cook_id')
-      .notNull()
-      .references(() => cooks.id, { onDelete: 'cascade' }),
+    cookId: text('cook_id').references(() => cooks.id, { onDelete: 'cascade' }),
+    serviceId: text('service_id').references(() => services.id, { onDelete: 'cascade' }),
+    /** Order that the entry begins: the order's cooks are tied by the same id. */
+    orderId: text('order_id'),
+    /** Device that added it; empty: not known. */
+    device: text('device').notNull().default(''),
     kind: text('kind').notNull(),
     /** ms since 1970 by the device's clock. */
     at: integer('at').notNull(),
     /** ms since 1970 by the server's clock. */
     receivedAt: integer('received_at').notNull(),
-    /** Core temperature read, C. */
-    celsius: real('celsius'),
-    /** The event an undo takes back. */
-    undoes: text('undoes'),
-    /** What else the event says, as JSON: a correction's time, a note's words, a change's legs. */
-    detail: text('detail'),
+    /** The rest of the event as JSON; null where it opens its stream: the cook's or the service's row says it. */
+    body: text('body'),
   },
-  (table) => [index('events_cook').on(table.cookId, table.at)],
+  (table) => [
+    index('log_cook').on(table.cookId, table.seq),
+    index('log_service').on(table.serviceId, table.seq),
+    index('log_order').on(table.orderId),
+  ],
 );
 
 /** What the cook said of it afterwards. */
@@ -129,6 +136,8 @@ export const books = sqliteTable('books', {
   identity: text('identity').notNull(),
   /** Identities of the books whose place this one took, the last first, a comma between them. */
   replaces: text('replaces').notNull().default(''),
+  /** Counted at every change of the menu: a schedule says from which it was made. */
+  menuVersion: integer('menu_version').notNull().default(1),
 });
 
 /** Dishes of the menu, each a message whole. */
@@ -149,27 +158,6 @@ export const services = sqliteTable(
     record: text('record').notNull(),
   },
   (table) => [index('services_opens_at').on(table.opensAt)],
-);
-
-/** What was said in a service, only ever added. `seq` is the order in which it reached the book. */
-export const serviceEvents = sqliteTable(
-  'service_events',
-  {
-    seq: integer('seq').primaryKey({ autoIncrement: true }),
-    id: text('id').notNull().unique(),
-    serviceId: text('service_id')
-      .notNull()
-      .references(() => services.id, { onDelete: 'cascade' }),
-    /** The order it speaks of, where it begins one: the order's cooks are tied by the same id. */
-    ticket: text('ticket'),
-    at: integer('at').notNull(),
-    receivedAt: integer('received_at').notNull(),
-    record: text('record').notNull(),
-  },
-  (table) => [
-    index('service_events_service').on(table.serviceId, table.seq),
-    index('service_events_ticket').on(table.ticket),
-  ],
 );
 
 /** How lessons and drills went, each a message whole. */

@@ -1,10 +1,16 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull } from 'drizzle-orm';
-import { serviceEventSchema, serviceRecordSchema, type ServiceRecord } from '@crustan/core/formats';
+import { and, asc, desc, eq, inArray, isNotNull } from 'drizzle-orm';
+import {
+  serviceRecordSchema,
+  type LogEntry,
+  type ServiceOpened,
+  type ServiceRecord,
+} from '@crustan/core/formats';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { inBook } from './cookList';
-import { EventElsewhere } from './cookStore';
+import { serviceEvents } from './logRows';
+import { logStore, openService } from './logStore';
 import type { Book } from './openBook';
-import { cooks, serviceEvents, services } from './schema';
+import { cooks, log, services } from './schema';
 
 export interface ServiceStore {
   /** The newest first. */
@@ -22,21 +28,13 @@ export interface ServiceStore {
     events: readonly ServiceEvent[],
     receivedAt: number,
   ) => void;
-  /** Events that reached the book after `seq`, and where it stands now. */
-  readonly since: (
-    id: string,
-    seq: number,
-  ) => { readonly events: readonly ServiceEvent[]; readonly seq: number };
+  /** Its events in the order in which they reached the book, without the one that opens it. */
+  readonly events: (id: string) => readonly ServiceEvent[];
   /** Ids of the cooks of its orders, in the order of their beginning. */
   readonly cooks: (id: string) => readonly string[];
-  /** The service that a cook's tie is an order of. */
-  readonly ofOrder: (order: string) => string | undefined;
 }
 
 const LISTED = 60;
-
-const orderOf = (event: ServiceEvent): string | null =>
-  event.kind === 'ordered' ? event.order.id : null;
 
 const rowOf = (service: ServiceRecord): typeof services.$inferInsert => ({
   id: service.id,
@@ -44,22 +42,25 @@ const rowOf = (service: ServiceRecord): typeof services.$inferInsert => ({
   record: JSON.stringify(service),
 });
 
+/** Event that opens a service, as older pages and books say it. */
+export const openedEvent = (service: ServiceRecord): ServiceOpened => ({
+  id: service.id,
+  kind: 'opened',
+  at: service.opensAt,
+  service,
+});
+
 /** Services and what was said in them. */
 export const serviceStore = (book: Book): ServiceStore => {
   const parse = book.damage.reader('service', serviceRecordSchema);
-  const addEvent = (serviceId: string, event: ServiceEvent, receivedAt: number): void => {
-    book.db
-      .insert(serviceEvents)
-      .values({
-        id: event.id,
-        serviceId,
-        ticket: orderOf(event),
-        at: event.at,
-        receivedAt,
-        record: JSON.stringify(event),
-      })
-      .onConflictDoNothing({ target: serviceEvents.id })
-      .run();
+  const add = (service: string, events: readonly ServiceEvent[], receivedAt: number): void => {
+    const entries = events.map((event): LogEntry => ({
+      of: 'service',
+      stream: service,
+      device: '',
+      event,
+    }));
+    logStore(book).add(entries, receivedAt);
   };
   return {
     list: () =>
@@ -82,49 +83,26 @@ export const serviceStore = (book: Book): ServiceStore => {
       return row && parse(row)[0];
     },
     put: (service) => {
-      const { id: _id, ...row } = rowOf(service);
-      book.db
-        .insert(services)
-        .values(rowOf(service))
-        .onConflictDoUpdate({ target: services.id, set: row })
-        .run();
+      openService(book, openedEvent(service), service.opensAt);
+      const { id, ...row } = rowOf(service);
+      book.db.update(services).set(row).where(eq(services.id, id)).run();
     },
     remove: (id) => book.db.delete(services).where(eq(services.id, id)).run().changes > 0,
-    addEvents: (serviceId, added, receivedAt) => {
-      book.db.transaction((tx) => {
-        const elsewhere = added.flatMap(({ id }, index) => {
-          const row = tx
-            .select({ service: serviceEvents.serviceId })
-            .from(serviceEvents)
-            .where(eq(serviceEvents.id, id))
-            .get();
-          return row && row.service !== serviceId ? [index] : [];
-        });
-        if (elsewhere.length > 0) throw new EventElsewhere(elsewhere);
-        for (const event of added) addEvent(serviceId, event, receivedAt);
-      });
-    },
+    addEvents: add,
     bring: (service, brought, receivedAt) => {
-      book.db.insert(services).values(rowOf(service)).onConflictDoNothing().run();
-      for (const event of brought) addEvent(service.id, event, receivedAt);
+      openService(book, openedEvent(service), service.opensAt);
+      add(service.id, brought, receivedAt);
     },
-    since: (id, seq) => {
-      const rows = book.db
-        .select()
-        .from(serviceEvents)
-        .where(and(eq(serviceEvents.serviceId, id), gt(serviceEvents.seq, seq)))
-        .orderBy(asc(serviceEvents.seq))
-        .all();
-      return {
-        events: rows.flatMap(book.damage.reader(`service ${id}, event`, serviceEventSchema)),
-        seq: rows.at(-1)?.seq ?? seq,
-      };
-    },
+    events: (id) =>
+      serviceEvents(
+        book,
+        book.db.select().from(log).where(eq(log.serviceId, id)).orderBy(asc(log.seq)).all(),
+      ),
     cooks: (id) => {
       const orders = book.db
-        .select({ ticket: serviceEvents.ticket })
-        .from(serviceEvents)
-        .where(and(eq(serviceEvents.serviceId, id), isNotNull(serviceEvents.ticket)));
+        .select({ ticket: log.orderId })
+        .from(log)
+        .where(and(eq(log.serviceId, id), isNotNull(log.orderId)));
       return book.db
         .select({ id: cooks.id })
         .from(cooks)
@@ -133,11 +111,5 @@ export const serviceStore = (book: Book): ServiceStore => {
         .all()
         .map((row) => row.id);
     },
-    ofOrder: (order) =>
-      book.db
-        .select({ service: serviceEvents.serviceId })
-        .from(serviceEvents)
-        .where(eq(serviceEvents.ticket, order))
-        .get()?.service,
   };
 };

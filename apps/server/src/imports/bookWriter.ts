@@ -1,20 +1,15 @@
 import type Database from 'better-sqlite3';
-import { and, eq, notInArray } from 'drizzle-orm';
 import type { BookCook, KeptKitchen, PlanRecord } from '@crustan/core/formats';
-import type { CookEvent } from '@crustan/core/cook';
 import type { Trial } from '@crustan/core/trial';
 import {
-  eventRow,
   happenedColumns,
   judgementRow,
   plannedColumns,
-  SAYS_NOTHING_TO_LISTS,
   searchOf,
   tellsLists,
 } from '../db/cookRows';
-import { readable, readPlan } from '../db/cookStore';
-import type { BookFileHandle } from '../db/openBook';
-import { cooks, events } from '../db/schema';
+import { cookRow } from '../db/logRows';
+import type { log } from '../db/schema';
 
 const COLUMNS = [
   'id',
@@ -63,12 +58,13 @@ export class BookWriter {
     const { sqlite } = this;
     return {
       has: sqlite.prepare('select 1 from cooks where id = ?'),
+      hasService: sqlite.prepare('select 1 from services where id = ?'),
       cook: sqlite.prepare(
         `insert into cooks (${COLUMNS.join(', ')}) values (${COLUMNS.map(() => '?').join(', ')})`,
       ),
-      event: sqlite.prepare(
-        `insert into events (id, cook_id, kind, at, received_at, celsius, undoes, detail)
-        values (@id, @cookId, @kind, @at, @receivedAt, @celsius, @undoes, @detail)
+      entry: sqlite.prepare(
+        `insert into log (id, cook_id, service_id, order_id, device, kind, at, received_at, body)
+        values (@id, @cookId, @serviceId, @orderId, @device, @kind, @at, @receivedAt, @body)
         on conflict (id) do nothing`,
       ),
       judgement: sqlite.prepare(
@@ -91,6 +87,10 @@ export class BookWriter {
 
   hasCook(id: string): boolean {
     return this.statements.has.get(id) !== undefined;
+  }
+
+  hasService(id: string): boolean {
+    return this.statements.hasService.get(id) !== undefined;
   }
 
   /** Writes a cook with its judgement, photograph and events. @returns events another cook has */
@@ -124,30 +124,21 @@ export class BookWriter {
       pending,
       deletedAt,
     );
+    const { id, createdAt: at } = cook;
+    this.entry(
+      cookRow({ id, kind: 'opened', at, plan, ...(together ? { together } : {}) }, id, receivedAt),
+    );
     let refused = 0;
-    for (const event of cook.events) refused += 1 - this.event(event, cook.id, receivedAt);
+    for (const event of cook.events) refused += 1 - this.entry(cookRow(event, id, receivedAt));
     if (cook.judgement) judgement.run(judgementRow(cook.id, cook.judgement, judgedAt));
     if (cook.photo) photo.run(cook.id, cook.photo.type, Buffer.from(cook.photo.data, 'base64'));
     return refused;
   }
 
-  /** @returns 1, or 0 where another cook has an event of this id */
-  event(event: CookEvent, cookId: string, receivedAt: number): number {
-    return this.statements.event.run(eventRow(event, cookId, receivedAt)).changes;
-  }
-
-  /** Brings what lists show of a cook up to its events, where those were written one by one. */
-  sum({ db, damage }: BookFileHandle, id: string): void {
-    const row = db.select({ plan: cooks.plan }).from(cooks).where(eq(cooks.id, id)).get();
-    const record = row && readPlan({ damage }, id, row.plan);
-    if (!record) return;
-    const made = db
-      .select()
-      .from(events)
-      .where(and(eq(events.cookId, id), notInArray(events.kind, [...SAYS_NOTHING_TO_LISTS])))
-      .all();
-    const told = readable({ damage }, made);
-    db.update(cooks).set(happenedColumns(record.plan, told)).where(eq(cooks.id, id)).run();
+  /** Adds a row to the log. @returns 1, or 0 where an entry of this id is there */
+  entry(row: typeof log.$inferInsert): number {
+    return this.statements.entry.run({ cookId: null, serviceId: null, orderId: null, ...row })
+      .changes;
   }
 
   plan(record: PlanRecord): void {

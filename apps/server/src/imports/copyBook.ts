@@ -11,9 +11,11 @@ import {
 import { breather } from '../breathing';
 import { whyOf } from '../errorCode';
 import { plausible } from '../plausible';
-import { toEvent, toJudgement } from '../db/cookRows';
+import { toJudgement } from '../db/cookRows';
+import { sumCook } from '../db/logRows';
 import { BookWriter } from './bookWriter';
 import { copyServices } from './copyServices';
+import { logOf } from './logOf';
 import { pictureType } from '../db/photoStore';
 import type { BookFileHandle } from '../db/openBook';
 
@@ -52,18 +54,6 @@ const rowsOf = (from: Database.Database, table: string, order: string): Iterable
   if (known === undefined) return [];
   return from.prepare<[], Row>(`select * from "${table}" order by ${order}`).iterate();
 };
-
-/** An event as a row of any schema has it: the first books knew no detail. */
-const eventOf = (found: Row) =>
-  toEvent({
-    id: textOf(found['id']),
-    cookId: textOf(found['cook_id']),
-    kind: textOf(found['kind']),
-    at: numberOf(found['at']) ?? NaN,
-    celsius: numberOf(found['celsius']),
-    undoes: textOrNull(found['undoes']),
-    detail: textOrNull(found['detail']),
-  });
 
 const judgementOf = (found: Row) =>
   toJudgement({
@@ -152,17 +142,16 @@ export const copyBook = async (
     cooks += 1;
     await next();
   }
-  for (const found of rowsOf(from, 'events', 'seq')) {
-    const cookId = textOf(found['cook_id']);
-    const event = tried(`event ${textOf(found['id'])} of cook ${cookId}`, () => eventOf(found));
-    if (event && writer.hasCook(cookId)) {
-      writer.event(event, cookId, numberOf(found['received_at']) ?? event.at);
-    }
+  await copyServices({ from, to, rowsOf, tried, next });
+  for (const row of logOf(from, rowsOf)) {
+    const copied = tried(row.where, () => row.read());
+    const there = row.of === 'cook' ? writer.hasCook(row.stream) : writer.hasService(row.stream);
+    if (copied && there) writer.entry(copied);
     await next();
   }
   for (const found of rowsOf(from, 'cooks', 'id')) {
     const id = textOf(found['id']);
-    if (writer.hasCook(id)) writer.sum(to, id);
+    if (writer.hasCook(id)) sumCook(to, id);
     await next();
   }
   for (const found of rowsOf(from, 'plans', 'created_at, id')) {
@@ -178,7 +167,6 @@ export const copyBook = async (
     );
     if (record) writer.trial(record);
   }
-  await copyServices({ from, to, rowsOf, tried, next });
   // The present one is the first row: it is written last, over the one before it.
   for (const found of rowsOf(from, 'kitchens', 'id desc')) {
     const kept = tried('the kitchen', () =>

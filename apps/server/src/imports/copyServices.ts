@@ -1,8 +1,10 @@
 import type Database from 'better-sqlite3';
 import { practiceResultSchema } from '@crustan/core/formats/practiceSchema';
-import { menuDishSchema, serviceEventSchema, serviceRecordSchema } from '@crustan/core/formats';
+import { menuDishSchema, serviceRecordSchema } from '@crustan/core/formats';
+import { openService } from '../db/logStore';
 import type { BookFileHandle } from '../db/openBook';
-import { demand, dishes, practice, serviceEvents, services } from '../db/schema';
+import { openedEvent } from '../db/serviceStore';
+import { demand, dishes, practice } from '../db/schema';
 
 /** A row of any table, as it lies in the file. */
 type Row = Readonly<Record<string, unknown>>;
@@ -21,7 +23,7 @@ const textOf = (value: unknown): string => (typeof value === 'string' ? value : 
 const numberOf = (value: unknown, otherwise: number): number =>
   typeof value === 'number' ? value : otherwise;
 
-/** Copies the menu, the services, the demand and what was practised of a book into a new one. */
+/** Copies the menu, the services without their events, the demand and what was practised of a book into a new one. */
 export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): Promise<void> => {
   const parsedRecord = (found: Row): unknown => JSON.parse(textOf(found['record']));
   for (const found of rowsOf(from, 'dishes', 'created_at, id')) {
@@ -40,39 +42,11 @@ export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): 
     }
     await next();
   }
-  const known = new Set<string>();
   for (const found of rowsOf(from, 'services', 'opens_at, id')) {
     const service = tried(`service ${textOf(found['id'])}`, () =>
       serviceRecordSchema.parse(parsedRecord(found)),
     );
-    if (service) {
-      const { id, opensAt } = service;
-      to.db
-        .insert(services)
-        .values({ id, opensAt, record: JSON.stringify(service) })
-        .run();
-      known.add(id);
-    }
-    await next();
-  }
-  for (const found of rowsOf(from, 'service_events', 'seq')) {
-    const serviceId = textOf(found['service_id']);
-    const event = tried(`event ${textOf(found['id'])} of service ${serviceId}`, () =>
-      serviceEventSchema.parse(parsedRecord(found)),
-    );
-    if (event && known.has(serviceId)) {
-      to.db
-        .insert(serviceEvents)
-        .values({
-          id: event.id,
-          serviceId,
-          ticket: event.kind === 'ordered' ? event.order.id : null,
-          at: event.at,
-          receivedAt: numberOf(found['received_at'], event.at),
-          record: JSON.stringify(event),
-        })
-        .run();
-    }
+    if (service) openService(to, openedEvent(service), service.opensAt);
     await next();
   }
   for (const found of rowsOf(from, 'demand', 'date, dish')) {

@@ -77,7 +77,7 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
   /** One service's events at a time: a season of them is long. */
   function* serviceEntries(): Generator<BookService> {
     for (const service of every) {
-      yield { service, events: [...services.since(service.id, 0).events] };
+      yield { service, events: [...services.events(service.id)] };
     }
   }
   if (every.length > 0) await list('services', serviceEntries());

@@ -7,35 +7,23 @@ import {
   PROBLEM_TYPES,
   type CookRecord,
 } from '@crustan/core/formats';
-import {
-  cookEventBatch,
-  cookListQuery,
-  cookStreamQuery,
-  idParam,
-  markOf,
-  recentQuery,
-} from '../apiRequests';
-import type { CookNews } from '../cookNews';
+import { cookEventBatch, cookListQuery, idParam, markOf, recentQuery } from '../apiRequests';
 import type { CookStore } from '../db/cookStore';
-import type { Book } from '../db/openBook';
 import { pictureType, type PhotoStore } from '../db/photoStore';
+import { oldPath, type AddToLog } from '../log/addToLog';
+import type { LogNews } from '../log/logNews';
 import { bodyOf } from '../ownRequests';
 import { noSuchCook, parsed, problem } from '../problems';
-import { refusingElsewhere } from './refusingElsewhere';
-import { openStream } from '../sse';
 
 /** A cook deleted longer ago than this is gone when the next one is deleted, ms. */
 const TAKEN_BACK_WITHIN = 30 * 86_400_000;
 
-/** Most pages that follow cooks at the same time: a kitchen has a few phones. */
-const MOST_FOLLOWERS = 500;
-
 /** Cooks, their events and judgements. Sending the same thing twice changes nothing. */
 export const cookRoutes = (
-  book: Book,
   store: CookStore,
   photos: PhotoStore,
-  news: CookNews,
+  news: LogNews,
+  add: AddToLog,
   now: () => number,
 ): Router => {
   const routes = Router();
@@ -53,38 +41,6 @@ export const cookRoutes = (
     const ids = store.recent(parsed(recentQuery, req.query).most);
     res.json({ cooks: ids.flatMap((id) => store.get(id) ?? []) });
   });
-  // Every phone on a cook hears what any of them says, from the book. One line for all its cooks:
-  // a browser keeps few lines open to one server.
-  // A cook that is not in the book is named as gone, and the others are followed. When another book
-  // takes this one's place the stream ends: it is taken up again and begins with the book's name.
-  routes.get('/stream', (req, res) => {
-    const { cooks } = parsed(cookStreamQuery, req.query);
-    if (news.followers() > MOST_FOLLOWERS) {
-      throw problem(503, 'Too many follow', 'Close a page that follows a cook, then try again.', {
-        type: PROBLEM_TYPES.busy,
-      });
-    }
-    const told = new Map<string, number>();
-    const tell = (cook: string) => (): void => {
-      if (!store.has(cook)) {
-        told.delete(cook);
-        stream.send('gone', { cook });
-        return;
-      }
-      const before = told.get(cook);
-      const fresh = store.since(cook, before ?? 0);
-      // The first word says that the cook is followed; after it, only what is new.
-      if (before !== undefined && fresh.events.length === 0) return;
-      if (stream.send('events', { cook, now: now(), events: fresh.events })) {
-        told.set(cook, fresh.seq);
-      }
-    };
-    const stops = cooks.map((id) => news.follow(id, tell(id)));
-    const stream = openStream(req, res, () => stops.forEach((stop) => stop()));
-    stops.push(book.onSwap(() => stream.end()));
-    stream.send('book', { book: book.identity, replaces: book.replaces });
-    cooks.forEach((id) => tell(id)());
-  });
   routes.get('/:id', (req, res) => {
     res.json(found(parsed(idParam, req.params).id));
   });
@@ -99,17 +55,20 @@ export const cookRoutes = (
     if (start.id !== id) {
       throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
     }
-    store.start(id, start.plan, start.startedAt, start.together);
+    const { startedAt: at, plan, together } = start;
+    const opened = { id, kind: 'opened', at, plan, ...(together ? { together } : {}) } as const;
+    add([{ of: 'cook', stream: id, device: '', event: opened }], oldPath);
     res.json(found(id));
   });
   routes.post('/:id/events', (req, res) => {
     const { id } = parsed(idParam, req.params);
     const { events } = parsed(cookEventBatch, req.body);
-    if (!store.has(id)) throw noSuchCook();
-    refusingElsewhere('cook', () => store.addEvents(id, events, now()));
-    news.tell(id);
-    // Answered only now: by here the events are on disk.
-    res.json({ acknowledged: events.map((event) => event.id) });
+    res.json({
+      acknowledged: add(
+        events.map((event) => ({ of: 'cook', stream: id, device: '', event })),
+        oldPath,
+      ),
+    });
   });
   routes.put('/:id/judgement', (req, res) => {
     const { id } = parsed(idParam, req.params);
@@ -121,7 +80,7 @@ export const cookRoutes = (
   routes.delete('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
     if (!store.remove(id, now())) throw noSuchCook();
-    news.tell(id);
+    news.notice({ of: 'cook', id }, 'gone', { of: 'cook', id });
     store.sweep(now() - TAKEN_BACK_WITHIN);
     res.status(204).end();
   });
@@ -132,7 +91,7 @@ export const cookRoutes = (
         type: PROBLEM_TYPES.noSuchCook,
       });
     }
-    news.tell(id);
+    news.notice({ of: 'cook', id }, 'back', { of: 'cook', id });
     res.json(found(id));
   });
 

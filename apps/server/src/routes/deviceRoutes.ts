@@ -33,7 +33,7 @@ export const deviceRoutes = (store: CookStore, now: () => number): Router => {
         stream.end();
         return;
       }
-      const events = store.since(id, 0).events;
+      const events = store.events(id);
       for (const reading of simulatedReadings(cook.plan, events, hidden, shown)) {
         stream.send('reading', reading);
       }

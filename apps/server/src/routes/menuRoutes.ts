@@ -14,6 +14,7 @@ export const dishRoutes = (store: DishStore, now: () => number): Router => {
     const dishes = store.list();
     // A page of an earlier version asks for the menu alone, and knows no dish that was taken off it.
     res.json({
+      version: store.version(),
       dishes:
         removed === 'true' ? dishes : dishes.filter(({ removedAt }) => removedAt === undefined),
     });

@@ -22,3 +22,4 @@ export * from './trialSchema';
 export * from './readMessage';
 export * from './timesFile';
 export * from './serviceSchema';
+export * from './logSchema';

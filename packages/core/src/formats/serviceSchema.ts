@@ -191,7 +191,11 @@ export const serviceInFullSchema = z.strictObject({
 export type ServiceInFull = z.infer<typeof serviceInFullSchema>;
 
 export const serviceListSchema = z.strictObject({ services: z.array(serviceRecordSchema) });
-export const dishListSchema = z.strictObject({ dishes: z.array(menuDishSchema) });
+export const dishListSchema = z.strictObject({
+  dishes: z.array(menuDishSchema),
+  /** Counted at every change of the menu; a server of an earlier version does not say. */
+  version: z.int().min(1).default(1),
+});
 
 /** A service as a file, with its dishes. */
 export const serviceFileSchema = z.strictObject({
@@ -206,8 +210,11 @@ const serviceSeconds = z.number().min(-86_400).max(200_000);
 
 /** A schedule as the pages of a service share it: what the cooks were told. */
 export const toldScheduleSchema = z.strictObject({
-  /** Events and presses it was made from, and when, ms since 1970: a page that knows more makes it anew. */
-  basis: z.int().min(0),
+  /** Last entry of the log that it was made from: a page that knows more makes it anew. */
+  seq: z.int().min(0),
+  /** Version of the menu that it was made from. */
+  menu: z.int().min(1),
+  /** When it was made, ms since 1970. */
   at: moment,
   pieces: z
     .array(

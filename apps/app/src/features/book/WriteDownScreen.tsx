@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Link, useRouter } from 'expo-router';
+import type { LogEntry } from '@crustan/core/formats/logSchema';
 import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
 import { bookApi, sayFailure } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { plannedOn, requestHere } from '../../store/kitchenSlice';
+import { deviceName } from '../../store/deviceName';
 import { newId } from '../../store/newId';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
@@ -54,13 +56,17 @@ export const WriteDownScreen = () => {
         return;
       }
       const id = newId();
-      await dispatch(
-        bookApi.endpoints.startCook.initiate({ id, startedAt: inAt, plan: planned.record }),
-      ).unwrap();
       const events = [
+        { id, kind: 'opened', at: inAt, plan: planned.record } as const,
         ...eventsFromMemory(planned.plan, { inAt, cookedSeconds: heat, restSeconds: rest }, newId),
       ];
-      await dispatch(bookApi.endpoints.sendEvents.initiate({ id, events })).unwrap();
+      const entries = events.map((event): LogEntry => ({
+        of: 'cook',
+        stream: id,
+        device: deviceName(),
+        event,
+      }));
+      await dispatch(bookApi.endpoints.addToLog.initiate(entries)).unwrap();
       router.replace(`/book/${id}`);
     } catch (error) {
       setWrong(sayFailure(error));

@@ -1,9 +1,10 @@
+import { logBatchSchema } from '@crustan/core/formats/logSchema';
 import type { ReactNode } from 'react';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { CookRecord } from '@crustan/core/formats';
 import type { Trial } from '@crustan/core/trial/trial';
 import { renderWithStore } from '../../renderWithStore';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/logSlice';
 import { lineOf, planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { LogImport } from './files/LogImport';
 import { PlanTrial } from './PlanTrial';
@@ -179,13 +180,7 @@ describe('a trial', () => {
 describe('a cook from memory', () => {
   it('is a plan of what the sentence says and the time it took, then its page', async () => {
     mockPlanned.mockResolvedValue([{ ok: true, plan: PLAN, record: recordOf(PLAN, T0) }]);
-    answer(({ path, body }) =>
-      json(
-        path.endsWith('/events')
-          ? { acknowledged: [] }
-          : { ...cook(1, 54), ...(typeof body === 'object' ? { id: uuid(1) } : {}) },
-      ),
-    );
+    answer(() => json({ acknowledged: [], book: uuid(900) }));
     renderWithStore(<WriteDownScreen />);
     fireEvent.click(screen.getByText('It took another time than planned'));
     fireEvent.change(screen.getByLabelText('Over heat in all in min'), { target: { value: '9' } });
@@ -194,11 +189,9 @@ describe('a cook from memory', () => {
     });
     fireEvent.click(screen.getByText('Write it in the book'));
     await waitFor(() => expect(mockPush).toHaveBeenCalledWith(expect.stringMatching(/^\/book\//)));
-    const sent = asked.find(({ path }) => path.endsWith('/events'))?.body;
-    const { events } = { events: [], ...(typeof sent === 'object' ? sent : {}) };
-    const times = new Map(
-      events.map(({ kind, at }: { kind: string; at: number }) => [kind, at] as const),
-    );
+    const { entries } = logBatchSchema.parse(asked.find(({ path }) => path.endsWith('/log'))?.body);
+    expect(entries[0]?.event).toMatchObject({ kind: 'opened', id: entries[0]?.stream });
+    const times = new Map(entries.map(({ event: { kind, at } }) => [kind, at] as const));
     expect((times.get('pulled') ?? 0) - (times.get('in') ?? 0)).toBe(540_000);
   });
 
@@ -231,9 +224,9 @@ describe('a log of a thermometer', () => {
   };
 
   it('says what was taken for what, whose it is, and adds it from when it met the heat', async () => {
-    answer(({ path, body }) =>
-      path.endsWith('/events')
-        ? json({ acknowledged: [], ...(typeof body === 'object' ? {} : {}) })
+    answer(({ path }) =>
+      path.endsWith('/log')
+        ? json({ acknowledged: [], book: uuid(900) })
         : json(path.endsWith(uuid(1)) ? cook(1, 54) : { found: 1, cooks: [lineOf(1)] }),
     );
     renderWithStore(<LogImport log={log} onOver={jest.fn()} />);
@@ -242,12 +235,10 @@ describe('a log of a thermometer', () => {
     fireEvent.click(await screen.findByText('Cook 1'));
     fireEvent.click(await screen.findByText(/^Add 2 readings/));
     await screen.findByText('2 readings are on the cook’s page.');
-    const first = asked.filter(({ path }) => path.endsWith('/events'));
-    expect(first[0]?.body).toMatchObject({
-      events: [
-        { kind: 'reading', at: T0, celsius: 5.1, by: 'probe' },
-        { kind: 'reading', at: T0 + 120_000, celsius: 22, by: 'probe' },
-      ],
-    });
+    const { entries } = logBatchSchema.parse(asked.find(({ path }) => path.endsWith('/log'))?.body);
+    expect(entries.map(({ event }) => event)).toMatchObject([
+      { kind: 'reading', at: T0, celsius: 5.1, by: 'probe' },
+      { kind: 'reading', at: T0 + 120_000, celsius: 22, by: 'probe' },
+    ]);
   });
 });

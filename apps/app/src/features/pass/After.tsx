@@ -6,17 +6,13 @@ import { serviceReport } from '@crustan/core/pass/afterService';
 import { serviceState } from '@crustan/core/pass/serviceTickets';
 import { sayDuration } from '@crustan/core/units';
 import { sayFailure } from '../../store/bookApi';
-import {
-  useDishesQuery,
-  useKeepDemandMutation,
-  useServiceQuery,
-  useServicesQuery,
-} from '../../store/passApi';
+import { useKeepDemandMutation, useServiceQuery, useServicesQuery } from '../../store/passApi';
 import { dayOf } from '../../store/plateTime';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
 import { Choice } from '../../ui/Choice';
+import { useDishes } from '../../store/useDishes';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
@@ -27,7 +23,7 @@ const OFFERED = 8;
 
 /** What a service came to: tables, lateness, use of the line, cost. */
 export const After = () => {
-  const open = useAppSelector((state) => state.pass.service?.id);
+  const open = useAppSelector((state) => state.pass.open);
   const { data: services = [], error } = useServicesQuery();
   const [chosen, setChosen] = useState<string>();
   const id = chosen ?? open ?? services[0]?.id;
@@ -113,7 +109,7 @@ const sayLate = (late: number): string => {
 const Told = ({ found }: { readonly found: ServiceInFull }) => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
-  const { data: dishes = [], error: noDishes } = useDishesQuery();
+  const { dishes, error: noDishes } = useDishes();
   const [keep, kept] = useKeepDemandMutation();
   const on = new Map(
     found.cooks.map(({ id, createdAt, plan, events }) => [

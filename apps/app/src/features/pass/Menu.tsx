@@ -4,7 +4,8 @@ import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { dishAllergens } from '@crustan/core/pass/orderAllergens';
 import { unstatedSides } from '@crustan/core/plan/plateAllergens';
 import { sayFailure } from '../../store/bookApi';
-import { useDishesQuery, useDropDishMutation } from '../../store/passApi';
+import { useDropDishMutation } from '../../store/passApi';
+import { useDishes } from '../../store/useDishes';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { sayAllergens } from '../../words/allergenWords';
@@ -29,7 +30,7 @@ const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
 
 /** Dishes of the menu, and a new one from the plan that is drawn up. */
 export const Menu = () => {
-  const { data = [], error } = useDishesQuery();
+  const { dishes: data, error } = useDishes();
   const dishes = onMenu(data);
   const [drop] = useDropDishMutation();
   const show = useShow();

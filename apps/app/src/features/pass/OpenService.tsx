@@ -1,11 +1,12 @@
 import { View } from 'react-native';
+import type { ServiceRecord } from '@crustan/core/formats/serviceSchema';
 import { sayFailure } from '../../store/bookApi';
-import { useDishesQuery, useServicesQuery, passApi } from '../../store/passApi';
+import { useServicesQuery } from '../../store/passApi';
+import { useDishes } from '../../store/useDishes';
 import { kitchenNow } from '../../store/clock';
+import { serviceOpened } from '../../store/logSlice';
 import { newId } from '../../store/newId';
-import { serviceHeard, serviceOpened } from '../../store/passSlice';
 import { useAppDispatch } from '../../store/store';
-import { cookResumed } from '../../store/stoveSlice';
 import { useWatches } from '../../store/useWatches';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -21,7 +22,7 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const watches = useWatches();
-  const { data: dishes = [] } = useDishesQuery();
+  const { dishes } = useDishes();
   const { data: services = [], error } = useServicesQuery();
   const open = (): void => {
     const opensAt = Math.round(kitchenNow());
@@ -37,18 +38,9 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
       }),
     );
   };
-  const takeUp = async (id: string): Promise<void> => {
-    const found = await dispatch(
-      passApi.endpoints.service.initiate(id, { forceRefetch: true, subscribe: false }),
-    ).unwrap();
-    dispatch(serviceOpened({ service: found.service, inBook: true }));
-    dispatch(serviceHeard({ service: id, events: found.events }));
-    const sent = new Set(
-      found.events.flatMap((event) => (event.kind === 'sent' ? [event.of] : [])),
-    );
-    for (const cook of found.cooks) {
-      if (!sent.has(cook.together?.id ?? '')) dispatch(cookResumed(cook));
-    }
+  /** What was said in it, and its pieces, come with the stream of the log. */
+  const takeUp = (service: ServiceRecord): void => {
+    dispatch(serviceOpened({ service, inBook: true }));
   };
   const now = kitchenNow();
   const going = services.filter(({ closesAt }) => closesAt > now).slice(0, OFFERED);
@@ -77,12 +69,12 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
           <Text voice="head" tone="text-salt-50" heading={2}>
             {watches ? 'Services that are going on' : 'Or take up one that is going on'}
           </Text>
-          {going.map(({ id, name }) => (
+          {going.map((service) => (
             <Button
-              key={id}
+              key={service.id}
               kind="stovePlain"
-              label={watches ? `Watch: ${name}` : `Take up: ${name}`}
-              onPress={() => void takeUp(id)}
+              label={watches ? `Watch: ${service.name}` : `Take up: ${service.name}`}
+              onPress={() => takeUp(service)}
             />
           ))}
         </View>

@@ -5,7 +5,9 @@ import { serviceJob } from '@crustan/core/pass/lineNow';
 import { sidesOf } from '@crustan/core/pass/menuDish';
 import type { Order, OrderedPiece } from '@crustan/core/pass/serviceEvent';
 import type { Ticket } from '@crustan/core/pass/serviceTickets';
+import { refusedDropped } from '../../store/logSlice';
 import { newId } from '../../store/newId';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
@@ -16,6 +18,7 @@ import { DishRow } from './DishRow';
 import { onMenu } from './onMenu';
 import { TextField } from './TextField';
 import { toldPieces, type PassNow } from './usePass';
+import type { RefusedOrder } from './RefusedEvents';
 import type { Presses } from './usePressed';
 
 interface Props {
@@ -23,6 +26,8 @@ interface Props {
   readonly presses: Presses;
   /** A ticket that is changed; absent: a new order is taken. */
   readonly ticket?: Ticket | undefined;
+  /** An order that the book refused, to be corrected. */
+  readonly refused?: RefusedOrder | undefined;
   readonly onDone: () => void;
 }
 
@@ -45,7 +50,7 @@ interface Draft {
   readonly order: string;
 }
 
-const draftOf = (ticket: Ticket | undefined): Draft => ({
+const draftOf = (ticket: Ticket | Order | undefined): Draft => ({
   table: ticket?.table ?? '',
   pieces: (ticket?.pieces ?? []).map(({ id, dish, doneness, note }) => ({
     id,
@@ -60,7 +65,10 @@ const draftOf = (ticket: Ticket | undefined): Draft => ({
 });
 
 /** An order taken: the table, its pieces by a tap each, when it wants them, and when it would land. */
-export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
+export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: Props) => {
+  const dispatch = useAppDispatch();
+  const service = useAppSelector((state) => state.pass.open);
+  const ticket = refused?.event.order ?? changed;
   const show = useShow();
   const [draft, setDraft] = useState(() => draftOf(ticket));
   const { table, pieces, allergens, allergy, when } = draft;
@@ -91,10 +99,14 @@ export const OrderForm = ({ pass, presses, ticket, onDone }: Props) => {
       ...(allergy.trim() === '' ? {} : { allergy: allergy.trim() }),
       ...(ticket?.note === undefined ? {} : { note: ticket.note }),
     };
+    const kind = refused?.event.kind ?? (ticket ? 'changed' : 'ordered');
     presses.say(
-      { kind: ticket ? 'changed' : 'ordered', order },
-      `the ${ticket ? 'change' : 'order'} of table ${order.table}`,
+      { kind, order },
+      `the ${kind === 'changed' ? 'change' : 'order'} of table ${order.table}`,
     );
+    if (refused && service !== undefined) {
+      dispatch(refusedDropped({ stream: service, entry: refused.event.id }));
+    }
     setDraft(draftOf(undefined));
     onDone();
   };
@@ -191,7 +203,7 @@ const useQuote = (
 ): Quote => {
   const [quote, setQuote] = useState<Quote>(NO_QUOTE);
   const asked = useMemo(() => pieces.map(({ dish, doneness }) => ({ dish, doneness })), [pieces]);
-  const basis = pass.schedule?.basis;
+  const madeAt = pass.schedule?.at;
   // The line changes with every second: asked anew when the order, or what is told, does.
   const latest = useRef(pass);
   useEffect(() => {
@@ -232,6 +244,6 @@ const useQuote = (
     return () => {
       stale = true;
     };
-  }, [asked, minutes, basis]);
+  }, [asked, minutes, madeAt]);
   return quote;
 };

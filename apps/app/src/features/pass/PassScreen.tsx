@@ -1,22 +1,29 @@
-import { useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import { selectOpenService, selectServiceCooks } from '../../store/passSlice';
+import { useCalls } from '../../calls/useCalls';
 import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { Text } from '../../ui/Text';
+import { setVolume } from '../../ui/sound';
 import { useAwake } from '../../ui/useAwake';
+import { useShow } from '../../words/useShow';
 import { After } from './After';
 import { Board } from './Board';
 import { Menu } from './Menu';
 import { OpenService } from './OpenService';
 import { Sections, type Section } from './Sections';
+import { passCalls } from './passCalls';
+import { sayThing } from './passWords';
 import { Tickets } from './Tickets';
 import { Tomorrow } from './Tomorrow';
-import { usePass } from './usePass';
+import { thingsOf } from './thingsOf';
+import { usePass, type Lacked, type PassNow } from './usePass';
 import { usePressed } from './usePressed';
 
 /** Several pieces landing together, and a service: the board, its tickets, the menu, the par, what it came to. */
 export const PassScreen = () => {
-  const open = useAppSelector((state) => state.pass.service !== undefined);
+  const open = useAppSelector((state) => selectOpenService(state) !== undefined);
   const watches = useWatches();
   const [section, setSection] = useState<Section>('board');
   const live = section === 'board' || section === 'tickets';
@@ -42,30 +49,67 @@ const Live = ({ section }: { readonly section: Section }) => {
   useAwake();
   const pass = usePass();
   const presses = usePressed(pass);
+  usePassCalls(pass);
   return (
     <View className="min-h-0 flex-1">
-      <Delayed />
+      <Delayed lacks={pass.lacks} />
       {section === 'board' ? <Board pass={pass} presses={presses} /> : null}
       {section === 'tickets' ? <Tickets pass={pass} presses={presses} /> : null}
     </View>
   );
 };
 
-/** What is not yet in the book, where that lasts. */
-const Delayed = () => {
-  const delayed = useAppSelector((state) => state.pass.delayed ?? state.stove.delayed);
-  const notKept = useAppSelector((state) => state.pass.notKept);
-  const refused = useAppSelector((state) => Object.values(state.pass.refused)[0]);
+/** Calls what is due at this phone's station; a phone that watches is not called. */
+const usePassCalls = (pass: PassNow): void => {
+  const show = useShow();
+  const watches = useWatches();
+  const station = useAppSelector((state) => state.pass.station);
+  const volume = useAppSelector((state) => state.attention.volume);
+  useEffect(() => setVolume(volume), [volume]);
+  const calls = useMemo(() => {
+    if (watches) return [];
+    const things = thingsOf(pass).filter((thing) => station === 'all' || thing.station === station);
+    return passCalls(things, pass.momentOf, (thing) => {
+      const { does, of } = sayThing(thing, pass, show);
+      return `${does}: ${of}`;
+    });
+  }, [pass, station, watches, show]);
+  useCalls(calls, pass.line.now);
+};
+
+/** What this page waits for, and what is not yet in the book, where that lasts. */
+const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
+  const delayed = useAppSelector((state) => state.log.delayed);
+  const notKept = useAppSelector((state) => state.log.notKept.length > 0);
+  const refused = useAppSelector(
+    (state) =>
+      (selectOpenService(state)?.refused.length ?? 0) +
+      selectServiceCooks(state).filter((cook) => Object.keys(cook.refused).length > 0).length,
+  );
   const says = [
     delayed === undefined
       ? undefined
       : `${delayed} What you say is kept on this phone and sent later.`,
     notKept ? 'This phone cannot keep it: do not close this page before it is sent.' : undefined,
-    refused === undefined ? undefined : `The book refused something: ${refused}`,
+    refused === 0 ? undefined : `The book did not take ${refused} of what was said: see Tickets.`,
   ].filter((line) => line !== undefined);
-  return says.length === 0 ? null : (
-    <Text voice="small" tone="text-salt-200" role="status">
-      {says.join(' ')}
-    </Text>
+  return (
+    <>
+      {says.length === 0 ? null : (
+        <Text voice="small" tone="text-salt-200" role="status">
+          {says.join(' ')}
+        </Text>
+      )}
+      {lacks === undefined ? null : (
+        <Text voice="small" tone="text-salt-50" role="alert" testID="lacks-menu">
+          {LACKED_WORDS[lacks]}
+        </Text>
+      )}
+    </>
   );
+};
+
+const LACKED_WORDS: Readonly<Record<Lacked, string>> = {
+  menu: 'This phone could not load the menu yet and asks again every few seconds. Until then it makes no schedule and shows no cautions about allergies; it shows what the other phones schedule.',
+  dish: 'A dish that is ordered is not in the menu that this phone has. The menu is asked for again; until it is there, the orders wait for their schedule from another phone.',
 };

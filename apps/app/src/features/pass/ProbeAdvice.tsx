@@ -5,7 +5,7 @@ import { probeAdvice, probeNext, type ProbedPiece } from '@crustan/core/pass/pro
 import { sayDuration, UNITS } from '@crustan/core/units';
 import { fresh } from '../../store/freshEvent';
 import { useAppDispatch } from '../../store/store';
-import { pressed } from '../../store/stoveSlice';
+import { pressed } from '../../store/logSlice';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';

@@ -4,7 +4,12 @@ import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { sayDuration } from '@crustan/core/units';
 import { newId } from '../../store/newId';
-import { serviceLeft } from '../../store/passSlice';
+import {
+  selectBasis,
+  selectOpenService,
+  serviceLeft,
+  type RefusedEvent,
+} from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -13,6 +18,7 @@ import { sayAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';
+import { RefusedEvents, type RefusedOrder } from './RefusedEvents';
 import { sayPiece } from './passWords';
 import { TakeBack } from './TakeBack';
 import { TicketSheet } from './TicketSheet';
@@ -24,17 +30,21 @@ interface Props {
   readonly presses: Presses;
 }
 
+const NONE_REFUSED: readonly RefusedEvent[] = [];
 const STATE_WORDS = { held: 'held', open: 'open', sent: 'sent', cancelled: 'cancelled' } as const;
 
 /** Orders taken, and every ticket with what can be said of it. */
 export const Tickets = ({ pass, presses }: Props) => {
   const dispatch = useAppDispatch();
   const wide = useWindowDimensions().width >= WIDE;
-  const waiting = useAppSelector(
-    ({ pass: state }) =>
-      state.events.length - state.known.length - Object.keys(state.refused).length,
-  );
+  const waiting = useAppSelector((state) => selectBasis(state).unsent);
+  const refused = useAppSelector((state) => selectOpenService(state)?.refused ?? NONE_REFUSED);
   const [changing, setChanging] = useState<string>();
+  const [correcting, setCorrecting] = useState<RefusedOrder>();
+  const leave = (): void => {
+    setChanging(undefined);
+    setCorrecting(undefined);
+  };
   const order = { held: 0, open: 1, sent: 2, cancelled: 3 } as const;
   const tickets = pass.state.tickets.toSorted(
     (a, b) => order[a.state] - order[b.state] || a.orderedAt - b.orderedAt,
@@ -48,11 +58,12 @@ export const Tickets = ({ pass, presses }: Props) => {
       <View className={`no-print ${wide ? 'flex-row gap-8' : 'gap-6'}`}>
         <View className={wide ? 'flex-1' : ''}>
           <OrderForm
-            key={changing ?? 'new'}
+            key={correcting?.event.id ?? changing ?? 'new'}
             pass={pass}
             presses={presses}
             ticket={pass.state.tickets.find(({ id }) => id === changing)}
-            onDone={() => setChanging(undefined)}
+            refused={correcting}
+            onDone={leave}
           />
         </View>
         <View className={`gap-3 ${wide ? 'flex-1' : ''}`}>
@@ -60,6 +71,7 @@ export const Tickets = ({ pass, presses }: Props) => {
             {tickets.length === 0 ? 'No table has ordered' : 'Tables'}
           </Text>
           <TakeBack presses={presses} />
+          <RefusedEvents refused={refused} onCorrect={setCorrecting} />
           <View role="list" aria-label="Tickets" className="gap-3">
             {tickets.map((ticket) => (
               <TicketRow
@@ -74,13 +86,15 @@ export const Tickets = ({ pass, presses }: Props) => {
           <Text voice="small" tone="text-iron-400" testID="service-kept">
             {waiting > 0
               ? `${waiting} of what was said waits to be sent.`
-              : 'Everything said is in the book.'}
+              : refused.length > 0
+                ? 'Everything else that was said is in the book.'
+                : 'Everything said is in the book.'}
           </Text>
           <Button kind="stovePlain" label="Print the tickets" onPress={() => window.print()} />
           <Button
             kind="stovePlain"
             label="Close the service"
-            disabled={waiting > 0}
+            disabled={waiting + refused.length > 0}
             onPress={() => dispatch(serviceLeft())}
           />
         </View>

@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { sayFailure } from '../../store/bookApi';
-import { useDemandQuery, useDishesQuery, useKeepDemandMutation } from '../../store/passApi';
+import { useDemandQuery, useKeepDemandMutation } from '../../store/passApi';
+import { useDishes } from '../../store/useDishes';
 import { kitchenNow } from '../../store/clock';
 import { nextDays, plateMoment } from '../../store/plateTime';
 import { Button } from '../../ui/Button';
@@ -21,7 +22,7 @@ const NOON = '12:00';
 /** How many of each dish to salt, thaw or temper for the next day: from what was ordered before. */
 export const Tomorrow = () => {
   const { data: days, error } = useDemandQuery();
-  const { data: dishes = [] } = useDishesQuery();
+  const { dishes } = useDishes();
   const [keep, kept] = useKeepDemandMutation();
   const [pars, setPars] = useState<readonly DishPar[]>();
   const [stock, setStock] = useState<Readonly<Record<string, number>>>({});

@@ -1,6 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { answerWith, json } from '../../fakeServer';
+import { selectOpenService } from '../../store/passSlice';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { roleTold } from '../../store/reachSlice';
@@ -122,7 +123,11 @@ describe('the menu, and what a service came to', () => {
     act(() => void store.dispatch(roleTold(watching)));
     expect(screen.queryByText('Open a service')).toBeNull();
     fireEvent.click(await screen.findByText('Watch: Friday'));
-    await waitFor(() => expect(store.getState().pass.events).toHaveLength(2));
-    expect(store.getState().pass.serviceKnown).toBe(true);
+    // What was said in it comes with the stream of the log.
+    expect(selectOpenService(store.getState())).toMatchObject({
+      service,
+      inBook: true,
+      events: [],
+    });
   });
 });

@@ -6,12 +6,8 @@ import { serviceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { LATE_REASONS } from '@crustan/core/pass/whyLate';
 import { renderWithStore } from '../../renderWithStore';
-import {
-  selectServiceCooks,
-  selectService,
-  serviceOpened,
-  serviceSaid,
-} from '../../store/passSlice';
+import { serviceOpened, serviceSaid } from '../../store/logSlice';
+import { selectServiceCooks, selectService } from '../../store/passSlice';
 import { makeStore } from '../../store/store';
 import { uuid } from '../../testing';
 import { showIn } from '../../words/show';
@@ -44,7 +40,7 @@ describe('what is pressed on the board', () => {
         },
       }),
     );
-    store.dispatch(serviceSaid(ORDERED));
+    store.dispatch(serviceSaid({ service: uuid(2), event: ORDERED }));
     const wrapper = ({ children }: { readonly children: ReactNode }) => (
       <Provider store={store}>{children}</Provider>
     );

@@ -3,7 +3,7 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import type { WayOut } from '@crustan/core/pass/waysOut';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/logSlice';
 import { roleTold } from '../../store/reachSlice';
 import { uuid } from '../../testing';
 import { Board } from './Board';

@@ -63,7 +63,8 @@ export const toldOf = (
 ): ToldSchedule => {
   const { tickets } = serviceState(events);
   return {
-    basis: events.length,
+    seq: events.length,
+    menu: 1,
     at: OPENS,
     pieces: tickets.flatMap(({ id, pieces }) =>
       pieces.map((piece) => ({
@@ -99,6 +100,7 @@ export const passOf = (
   const actions = new Map([...on].map(([id, piece]) => [id, piece.state.progress.actions]));
   const now = OPENS + 3600 * 1000;
   return {
+    lacks: undefined,
     state,
     dishes: [STRIP],
     gear,

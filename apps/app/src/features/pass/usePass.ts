@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { cookState, type CookState } from '@crustan/core/cook/cookState';
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
@@ -8,10 +8,17 @@ import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import type { ActiveCook } from '../../store/activeCook';
-import { passApi, useDishesQuery } from '../../store/passApi';
-import { selectService, selectServiceCooks, told } from '../../store/passSlice';
+import { passApi } from '../../store/passApi';
+import {
+  selectBasis,
+  selectOpenService,
+  selectService,
+  selectServiceCooks,
+  told,
+} from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
+import { useDishes } from '../../store/useDishes';
 import { useGear } from '../../store/useGear';
 import { useNow } from '../../ui/useNow';
 import { passWorker } from '../../workers/passWorker';
@@ -24,6 +31,21 @@ export interface PieceOn {
   readonly forecast: Forecast | undefined;
 }
 
+/** What a page may lack of the menu: all of it, or a dish that is ordered. */
+export type Lacked = 'menu' | 'dish';
+
+const lackedBy = (
+  { tickets }: ServiceState,
+  dishes: readonly KeptDish[],
+  version: number | undefined,
+): Lacked | undefined => {
+  if (version === undefined) return 'menu';
+  const known = new Set(dishes.map(({ id }) => id));
+  const going = tickets.filter(({ state }) => state === 'open' || state === 'held');
+  const unknown = going.some(({ pieces }) => pieces.some(({ dish }) => !known.has(dish)));
+  return unknown ? 'dish' : undefined;
+};
+
 /** The open service as it stands now. */
 export interface PassNow {
   readonly state: ServiceState;
@@ -32,6 +54,8 @@ export interface PassNow {
   readonly line: LineNow;
   readonly heat: GearHeat;
   readonly on: ReadonlyMap<string, PieceOn>;
+  /** What this page lacks to make a schedule of its own: it shows what the others tell. */
+  readonly lacks: Lacked | undefined;
   /** What the cooks are told; undefined until it has been made. */
   readonly schedule: ToldSchedule | undefined;
   /** ms since 1970 of a second of the service. */
@@ -42,12 +66,13 @@ export interface PassNow {
 const AGAIN = 30_000;
 /** A forecast that moves a piece by so much makes it anew, ms. */
 const MOVED = 15_000;
-const NO_DISHES: readonly KeptDish[] = [];
 
 /** A schedule in the form that pages share. */
-export const asTold = (found: ServiceSchedule, basis: number, at: number): ToldSchedule => ({
-  basis,
-  at: Math.round(at),
+export const asTold = (
+  found: ServiceSchedule,
+  { seq, menu, at }: Pick<ToldSchedule, 'seq' | 'menu' | 'at'>,
+): ToldSchedule => ({
+  ...{ seq, menu, at: Math.round(at) },
   pieces: [...found.pieces],
   tickets: found.tickets.map(({ hindered, ...ticket }) => ({
     ...ticket,
@@ -74,14 +99,20 @@ export const usePass = (): PassNow => {
   const state = useAppSelector(selectService);
   const cooks = useAppSelector(selectServiceCooks);
   const kitchen = useAppSelector((store) => store.kitchen);
-  const service = useAppSelector((store) => store.pass.service);
+  const open = useAppSelector(selectOpenService);
   const schedule = useAppSelector((store) => store.pass.told);
-  const said = useAppSelector((store) => store.pass.events.length);
-  const { data: dishes = NO_DISHES } = useDishesQuery();
+  const { seq, unsent } = useAppSelector(selectBasis);
+  const [again, setAgain] = useState(false);
+  const { dishes, version } = useDishes(again);
+  const lacks = lackedBy(state, dishes, version);
+  // Another page's schedule may be of a newer menu than this page has.
+  const older = version !== undefined && (schedule?.menu ?? 0) > version;
+  const wanted = lacks !== undefined || older;
+  if (again !== wanted) setAgain(wanted);
   const { pan } = useGear();
   const now = useNow(1000);
   const gear = useMemo(() => serviceGear(kitchen), [kitchen]);
-  const epoch = service?.opensAt ?? 0;
+  const epoch = open?.service.opensAt ?? 0;
   const followed = useMemo(
     () => cooks.map((cook) => ({ cook, plannedIn: cook.startedAt })),
     [cooks],
@@ -115,17 +146,15 @@ export const usePass = (): PassNow => {
   );
   const heat = useMemo(() => heatNow(line), [line]);
 
-  const presses = cooks.reduce((sum, cook) => sum + cook.events.length, 0);
-  const basis = said + presses;
   const moves = [...on.values()]
     .map(({ state: { progress } }) => Math.round(progress.decidedAt / MOVED))
     .join();
-  const asked = `${basis} ${dishes.length} ${Math.floor(now / AGAIN)} ${moves}`;
-  const serviceId = service?.id;
+  const serviceId = open?.service.id;
+  const asked = `${seq} ${unsent} ${version ?? ''} ${lacks ?? ''} ${Math.floor(now / AGAIN)} ${moves}`;
   const watches = useWatches();
-  const latest = useRef({ line, schedule, basis, serviceId, watches });
+  const latest = useRef({ line, schedule, seq, unsent, version, lacks, serviceId, watches });
   useEffect(() => {
-    latest.current = { line, schedule, basis, serviceId, watches };
+    latest.current = { line, schedule, seq, unsent, version, lacks, serviceId, watches };
   });
   useEffect(
     () => () => {
@@ -142,20 +171,17 @@ export const usePass = (): PassNow => {
     const make = async (): Promise<void> => {
       while (state.again) {
         state.again = false;
-        const {
-          line: at,
-          schedule: before,
-          basis: from,
-          serviceId: id,
-          watches: watching,
-        } = latest.current;
-        if (id === undefined) return;
-        const found = await passWorker('schedule').schedule(serviceJob(at, toldPieces(before)));
+        const from = latest.current;
+        const { line: at, serviceId: id, version: menu } = from;
+        // Without a dish that is ordered, a schedule would leave its table out.
+        if (id === undefined || menu === undefined || from.lacks !== undefined) return;
+        const job = serviceJob(at, toldPieces(from.schedule));
+        const found = await passWorker('schedule').schedule(job);
         if (latest.current.serviceId !== id) continue;
-        const made = asTold(found, from, at.now);
-        dispatch(told(made));
-        // A page that watches follows what the cooks' pages tell.
-        if (!watching) {
+        const made = asTold(found, { seq: from.seq, menu, at: at.now });
+        dispatch(told({ schedule: made, unsent: from.unsent }));
+        // Shared once the book has all that it was made from; a page that watches follows the cooks' pages.
+        if (!from.watches && from.unsent === 0) {
           await dispatch(passApi.endpoints.tell.initiate({ id, schedule: made }, { track: false }));
         }
       }
@@ -177,9 +203,10 @@ export const usePass = (): PassNow => {
       heat,
       on,
       schedule,
+      lacks,
       momentOf: (seconds) => epoch + seconds * 1000,
     }),
-    [state, dishes, gear, line, heat, on, schedule, epoch],
+    [state, dishes, gear, line, heat, on, schedule, lacks, epoch],
   );
 };
 

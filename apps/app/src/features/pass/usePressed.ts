@@ -6,9 +6,8 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { fresh } from '../../store/freshEvent';
 import { gearUsed } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
-import { serviceSaid } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { cookStarted, pressed } from '../../store/stoveSlice';
+import { cookStarted, pressed, serviceSaid } from '../../store/logSlice';
 import { optionOf, type PassNow } from './usePass';
 
 /** What can be taken back: events of cooks and of the service, said by one tap. */
@@ -33,11 +32,12 @@ type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K>
 export const usePressed = (pass: PassNow): Presses => {
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
+  const service = useAppSelector((state) => state.pass.open);
   const [last, setLast] = useState<Done>();
 
   const say = (event: DistributiveOmit<ServiceEvent, 'id' | 'at'>): string => {
     const said: ServiceEvent = { ...fresh(), ...event };
-    dispatch(serviceSaid(said));
+    if (service !== undefined) dispatch(serviceSaid({ service, event: said }));
     return said.id;
   };
   const press = (cook: string, kind: ReturnType<typeof pressFor>): string => {

@@ -32,7 +32,7 @@ export const useWaysOut = (
   useEffect(() => {
     latest.current = pass;
   });
-  const basis = pass.schedule?.basis;
+  const madeAt = pass.schedule?.at;
   useEffect(() => {
     if (piece === undefined) return undefined;
     let stale = false;
@@ -53,6 +53,6 @@ export const useWaysOut = (
     return () => {
       stale = true;
     };
-  }, [basis, ticket, piece, kitchen]);
+  }, [madeAt, ticket, piece, kitchen]);
   return piece === undefined ? NONE : found;
 };

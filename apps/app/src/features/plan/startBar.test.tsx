@@ -1,8 +1,8 @@
 import { keptPlan } from '@crustan/core/formats';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../../renderWithStore';
-import { selectStoveCooks, serviceOpened, serviceSaid } from '../../store/passSlice';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { serviceOpened, serviceSaid , cookStarted, selectCooks } from '../../store/logSlice';
+import { selectStoveCooks } from '../../store/passSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { PlanActions } from './PlanActions';
 import { StartBar } from './StartBar';
@@ -51,7 +51,8 @@ describe('the start of a plan under the thumb', () => {
     const event = { id: uuid(43), kind: 'started', at: PLATE } as const;
     act(() => {
       store.dispatch(serviceOpened({ service }));
-      store.dispatch(serviceSaid({ id: uuid(44), at: PLATE, kind: 'ordered', order }));
+      const ordered = { id: uuid(44), at: PLATE, kind: 'ordered', order } as const;
+      store.dispatch(serviceSaid({ service: service.id, event: ordered }));
       store.dispatch(
         cookStarted({
           ...{ id: uuid(41), startedAt: PLATE, plan: recordOf(mockPlan, PLATE) },

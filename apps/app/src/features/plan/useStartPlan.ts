@@ -3,7 +3,7 @@ import type { PlanRecord } from '@crustan/core/formats';
 import { kitchenNow } from '../../store/clock';
 import { newId } from '../../store/newId';
 import { selectStoveCooks } from '../../store/passSlice';
-import { cookStarted } from '../../store/stoveSlice';
+import { cookStarted } from '../../store/logSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { useGear } from '../../store/useGear';
 

@@ -8,7 +8,7 @@ import {
 import { kitchenNow } from '../../store/clock';
 import { offerAnswered } from '../../store/declinedSlice';
 import { fresh } from '../../store/freshEvent';
-import { pressed } from '../../store/stoveSlice';
+import { pressed } from '../../store/logSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';

@@ -6,7 +6,7 @@ import type { CookEvent } from '@crustan/core/cook/event';
 import { sayFailure, useJudgeMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { unsentEvents, type ActiveCook } from '../../store/activeCook';
-import { cookPutAway, pressed } from '../../store/stoveSlice';
+import { streamPutAway, pressed } from '../../store/logSlice';
 import { newId } from '../../store/newId';
 import { useScales } from '../../store/useScales';
 import { cutOf } from '@crustan/core/plan/request';
@@ -44,7 +44,7 @@ export const Finished = ({ cook, state }: Props) => {
             .then(
               () => {
                 // With presses that the book does not have it stays here; the line below says so.
-                dispatch(cookPutAway({ cook: cook.id }));
+                dispatch(streamPutAway({ stream: cook.id }));
                 if (ready) router.push(`/book/${cook.id}`);
               },
               // The mutation's own state shows what went wrong; the cook stays here.

@@ -4,7 +4,7 @@ import { type CookEvent } from '@crustan/core/cook/event';
 import { PRESS_KINDS, type PressKind } from '@crustan/core/cook/press';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { kitchenNow } from '../../store/clock';
-import { pressed } from '../../store/stoveSlice';
+import { pressed } from '../../store/logSlice';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

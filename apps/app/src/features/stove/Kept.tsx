@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { waitingEvents, type ActiveCook } from '../../store/activeCook';
 import { usePutBackMutation } from '../../store/bookApi';
-import { cookTriedAgain } from '../../store/stoveSlice';
+import { streamTriedAgain } from '../../store/logSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -12,7 +12,7 @@ const presses = (count: number): string => `${count} ${count === 1 ? 'press' : '
 
 /** Where the presses are: on this device at once, in the book when the server has said so. */
 export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
-  const { notKept, writing, delayed, unreadable } = useAppSelector((state) => state.stove);
+  const { notKept, writing, delayed, unreadable } = useAppSelector((state) => state.log);
   const waiting = waitingEvents(cook);
   const refused = Object.values(cook.refused);
   const here = waiting.filter(({ id }) => notKept.includes(id)).length;
@@ -67,7 +67,7 @@ const Trouble = ({ cook, says }: { readonly cook: ActiveCook; readonly says: str
       <Text voice="small" tone="text-salt-50">
         {says}
       </Text>
-      <Choices first={{ label: 'Send again', onPress: () => dispatch(cookTriedAgain(cook.id)) }}>
+      <Choices first={{ label: 'Send again', onPress: () => dispatch(streamTriedAgain(cook.id)) }}>
         <PutAway cook={cook} />
       </Choices>
     </View>
@@ -92,7 +92,7 @@ const Gone = ({ cook }: { readonly cook: ActiveCook }) => {
             putBack(cook.id)
               .unwrap()
               .then(
-                () => dispatch(cookTriedAgain(cook.id)),
+                () => dispatch(streamTriedAgain(cook.id)),
                 // The mutation's own state shows that it failed.
                 () => undefined,
               );

@@ -3,7 +3,7 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { readingSense } from '@crustan/core/estimate/readingSense';
 import { unsentEvents } from '../../store/activeCook';
-import { cookPutAway, pressed } from '../../store/stoveSlice';
+import { streamPutAway, pressed } from '../../store/logSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { wakeSound } from '../../ui/sound';
@@ -84,7 +84,7 @@ export const NowAndNext = ({
 
   const leave = (): void => {
     if (unsentEvents(cook).length > 0) setPanel('leave');
-    else dispatch(cookPutAway({ cook: cook.id }));
+    else dispatch(streamPutAway({ stream: cook.id }));
   };
 
   const { lastPress } = state;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { unsentEvents, type ActiveCook } from '../../store/activeCook';
-import { cookPutAway } from '../../store/stoveSlice';
+import { streamPutAway } from '../../store/logSlice';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
@@ -17,7 +17,7 @@ export const PutAway = ({ cook }: { readonly cook: ActiveCook }) => {
   const [saved, setSaved] = useState(false);
   const unsent = unsentEvents(cook).length;
   const leave = (): void => {
-    dispatch(cookPutAway(saved ? { cook: cook.id, saved } : { cook: cook.id }));
+    dispatch(streamPutAway(saved ? { stream: cook.id, saved } : { stream: cook.id }));
   };
   const save = (): void => {
     const text = JSON.stringify(pressesFile(cook), null, 2);

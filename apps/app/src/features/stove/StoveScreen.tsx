@@ -1,9 +1,10 @@
 import { selectStoveCooks } from '../../store/passSlice';
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
 import type { DueStep } from '@crustan/core/cook/cookState';
 import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
+import { useCalls } from '../../calls/useCalls';
 import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { setVolume } from '../../ui/sound';
@@ -23,13 +24,13 @@ import { SilentDevices } from './SilentDevices';
 import { StepsLeft } from './StepsLeft';
 import { UnderWay } from './UnderWay';
 import { sayAction } from './stoveWords';
-import { useCalls } from './useCalls';
+import { stoveCalls } from './stoveCalls';
 import { useStove } from './useStove';
 
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
 export const StoveScreen = () => {
   const on = useAppSelector((state) => selectStoveCooks(state).length > 0);
-  const recalled = useAppSelector((state) => state.stove.recalled);
+  const recalled = useAppSelector((state) => state.log.recalled);
   // What was on is read from the device first: an empty stove is not shown before it is known.
   if (!on && !recalled) return <View className="on-iron flex-1 bg-iron-950" />;
   if (!on) {
@@ -106,7 +107,10 @@ const Live = () => {
     },
     [alone, show],
   );
-  useCalls(cooks, wordsOf, now);
+  useCalls(
+    useMemo(() => stoveCalls(cooks, wordsOf), [cooks, wordsOf]),
+    now,
+  );
   if (!shown) return null;
   return (
     <View className="min-h-0 flex-1 gap-3">

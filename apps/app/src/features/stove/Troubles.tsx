@@ -3,7 +3,7 @@ import { Pressable, View } from 'react-native';
 import { TROUBLES, type Trouble } from '@crustan/core/cook/event';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { kitchenNow } from '../../store/clock';
-import { pressed } from '../../store/stoveSlice';
+import { pressed } from '../../store/logSlice';
 import { useAppDispatch } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { bookApi, useCooksInfiniteQuery } from '../../store/bookApi';
-import { cookResumed } from '../../store/stoveSlice';
+import { cookResumed } from '../../store/logSlice';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';

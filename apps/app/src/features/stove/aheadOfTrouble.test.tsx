@@ -6,7 +6,7 @@ import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { renderWithStore } from '../../renderWithStore';
 import type { ActiveCook } from '../../store/activeCook';
 import { offerAnswered } from '../../store/declinedSlice';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/logSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { AheadOfTrouble } from './AheadOfTrouble';
 import { liveCook, type LiveCook } from './liveCook';

@@ -9,7 +9,7 @@ import { DEFAULT_PAN } from '@crustan/core/gear/pan';
 import { renderWithStore } from '../../renderWithStore';
 import { deviceFailed, deviceLinked, deviceSaid, rubbishSaid } from '../../store/devicesSlice';
 import type { ActiveCook } from '../../store/activeCook';
-import { cookStarted, selectCooks } from '../../store/stoveSlice';
+import { cookStarted, selectCooks } from '../../store/logSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { AttentionSettings } from './AttentionSettings';

@@ -8,7 +8,8 @@ import { notify, say } from '../../ui/attention';
 import { beep, buzz } from '../../ui/calls';
 import { planOf, recordOf, uuid } from '../../testing';
 import { liveCook, type LiveCook } from './liveCook';
-import { useCalls } from './useCalls';
+import { useCalls } from '../../calls/useCalls';
+import { stoveCalls } from './stoveCalls';
 
 jest.mock('../../ui/calls', () => ({ beep: jest.fn(), buzz: jest.fn() }));
 jest.mock('../../ui/attention', () => ({
@@ -33,7 +34,10 @@ const live = liveCook(cook, GEAR, undefined);
 const due = live.current.dueAt;
 
 const Caller = ({ at, of = live }: { readonly at: number; readonly of?: LiveCook }) => {
-  useCalls([of], (_live, { kind }) => kind, at);
+  useCalls(
+    stoveCalls([of], (_live, { kind }) => kind),
+    at,
+  );
   return null;
 };
 /** The same cook with a step due at another time, and nothing else to come. */

@@ -1,11 +1,12 @@
 import { v5 } from 'uuid';
 import type { CookEvent, ReadingEvent } from '@crustan/core/cook/event';
+import { LOG_BATCH, type LogEntry } from '@crustan/core/formats/logSchema';
 import { bookApi } from '../../../store/bookApi';
+import { deviceName } from '../../../store/deviceName';
 import type { AppStore } from '../../../store/store';
 
 /** The same reading of the same cook is the same event, however often it is read from a file. */
 const READINGS = 'b8a7a0c6-6c55-4b0e-8b0f-0d1f0a0f5e3d';
-const BATCH = 200;
 
 /** Adds readings from a file to a cook. @returns how many were sent; fewer when stopped */
 export const sendReadings = async (
@@ -20,10 +21,10 @@ export const sendReadings = async (
   }));
   let sent = 0;
   while (sent < events.length && !stopped()) {
-    const batch = events.slice(sent, sent + BATCH);
-    await dispatch(
-      bookApi.endpoints.sendEvents.initiate({ id: cook, events: batch }, { track: false }),
-    ).unwrap();
+    const batch = events
+      .slice(sent, sent + LOG_BATCH)
+      .map((event): LogEntry => ({ of: 'cook', stream: cook, device: deviceName(), event }));
+    await dispatch(bookApi.endpoints.addToLog.initiate(batch, { track: false })).unwrap();
     sent += batch.length;
     progress(sent);
   }

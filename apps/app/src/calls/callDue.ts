@@ -1,5 +1,3 @@
-import type { DueStep } from '@crustan/core/cook/cookState';
-
 /** Due times that a step was called for, ms since 1970. */
 export interface Called {
   readonly soon?: number | undefined;
@@ -7,22 +5,6 @@ export interface Called {
 }
 
 export type CallTime = 'soon' | 'now';
-
-/** A step that moves by more than this after its call is called again, s. Turns follow each other closely. */
-export const CALL_TOLERANCE_S: Readonly<Record<Exclude<DueStep['kind'], 'judge'>, number>> = {
-  heat: 60,
-  in: 30,
-  flat: 10,
-  turn: 10,
-  butter: 15,
-  edges: 10,
-  'into-oven': 20,
-  out: 30,
-  lift: 30,
-  back: 20,
-  pull: 20,
-  slice: 60,
-};
 
 /** A step overdue by more belongs to a cook that was left: it is not called, s. */
 const LONGEST_OVERDUE_S = 3600;

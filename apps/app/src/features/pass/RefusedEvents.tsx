@@ -1,0 +1,53 @@
+import { View } from 'react-native';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { refusedDropped, streamTriedAgain } from '../../store/logSlice';
+import type { RefusedEvent } from '../../store/passSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+
+/** An order, new or changed, that the book refused. */
+export interface RefusedOrder extends RefusedEvent {
+  readonly event: Extract<ServiceEvent, { readonly order: object }>;
+}
+
+const isOrder = (refused: RefusedEvent): refused is RefusedOrder => 'order' in refused.event;
+
+/** What the book did not take is not on the boards of the others: each is corrected, sent again, or left out. */
+export const RefusedEvents = ({
+  refused,
+  onCorrect,
+}: {
+  readonly refused: readonly RefusedEvent[];
+  readonly onCorrect: (order: RefusedOrder) => void;
+}) => {
+  const dispatch = useAppDispatch();
+  const service = useAppSelector((state) => state.pass.open);
+  if (service === undefined) return null;
+  return refused.map((one) => {
+    const { event, why } = one;
+    const what = isOrder(one) ? `The order of table ${one.event.order.table}` : 'What was tapped';
+    return (
+      <View key={event.id} role="alert" className="gap-2">
+        <Text voice="small" tone="text-salt-50">
+          {`${what} is not in the book, and no other phone has it. ${why}`}
+        </Text>
+        <View className="flex-row flex-wrap gap-2">
+          {isOrder(one) ? (
+            <Button kind="stovePlain" label="Correct it" onPress={() => onCorrect(one)} />
+          ) : null}
+          <Button
+            kind="stovePlain"
+            label="Send it again"
+            onPress={() => dispatch(streamTriedAgain(service))}
+          />
+          <Button
+            kind="stovePlain"
+            label="Leave it out"
+            onPress={() => dispatch(refusedDropped({ stream: service, entry: event.id }))}
+          />
+        </View>
+      </View>
+    );
+  });
+};

@@ -1,0 +1,59 @@
+import type { ActionKind } from '@crustan/core/schedule/actions';
+import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { Callable } from '../../calls/useCalls';
+import type { Call } from '../../ui/calls';
+
+/** The pattern of each action on a piece: the stove's. */
+const CALL_OF: Readonly<Record<ActionKind, Call>> = {
+  in: 'move',
+  flat: 'turn',
+  turn: 'turn',
+  butter: 'next',
+  edges: 'turn',
+  'into-oven': 'move',
+  out: 'move',
+  lift: 'move',
+  back: 'move',
+  pull: 'out',
+  slice: 'next',
+};
+
+/** Moved by more than this after its call, a thing is called again, s: a schedule moves with every order. */
+const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
+  touch: 20,
+  heat: 60,
+  side: 60,
+  plate: 60,
+};
+
+/** What makes a thing the same thing, though its time moves. */
+const keyOf = (thing: Thing): string => {
+  switch (thing.kind) {
+    case 'touch':
+      return `${thing.piece} ${thing.action}`;
+    case 'heat':
+      return `${thing.place} ${thing.index} ${thing.celsius}`;
+    case 'side':
+      return `${thing.ticket} ${thing.name}`;
+    case 'plate':
+      return `${thing.ticket} plate`;
+  }
+};
+
+/** What is called of a service's things to do. @param momentOf ms since 1970 of a second of the service */
+export const passCalls = (
+  things: readonly Thing[],
+  momentOf: (seconds: number) => number,
+  wordsOf: (thing: Thing) => string,
+): readonly Callable[] =>
+  things.map((thing): Callable => {
+    const key = keyOf(thing);
+    return {
+      key,
+      piece: thing.kind === 'touch' ? thing.piece : key,
+      dueAt: momentOf(thing.due),
+      toleranceS: TOLERANCE_S[thing.kind],
+      call: thing.kind === 'touch' ? CALL_OF[thing.action] : 'next',
+      words: () => wordsOf(thing),
+    };
+  });

@@ -1,0 +1,171 @@
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { answerWith, json } from '../../fakeServer';
+import { renderWithStore } from '../../renderWithStore';
+import {
+  bookNamed,
+  entriesAcknowledged,
+  entriesHeard,
+  entriesRefused,
+  serviceOpened,
+  serviceSaid,
+} from '../../store/logSlice';
+import { selectOpenService, toldHeard } from '../../store/passSlice';
+import type { AppStore } from '../../store/store';
+import { uuid } from '../../testing';
+import { PassScreen } from './PassScreen';
+import { passCalls } from './passCalls';
+import { OPENS, ordered, STRIP, toldOf } from './testing';
+
+jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
+const mockJobs: unknown[] = [];
+jest.mock('../../workers/passWorker', () => ({
+  passWorker: () => ({
+    schedule: (job: unknown) => {
+      mockJobs.push(job);
+      return Promise.resolve({
+        ...{ pieces: [], tickets: [], sides: [], unplaced: [], moved: [] },
+        late: 0,
+      });
+    },
+    waysOut: () => Promise.resolve([]),
+  }),
+}));
+jest.mock('../../workers/useForecasts', () => ({
+  useForecasts: () => ({}),
+  movedPull: () => undefined,
+}));
+
+const BOOK = uuid(900);
+const SERVICE = {
+  ...{ id: uuid(2), name: 'Friday', opensAt: OPENS, closesAt: OPENS + 9e7 },
+  dishes: [STRIP.id],
+};
+const ORDER = ordered(100, '7');
+
+/** A Pass page on a service that the book has, with an order that the book has under `seq`. */
+const open = (seq: number) => {
+  const shown = renderWithStore(<PassScreen />);
+  act(() => {
+    const { store } = shown;
+    store.dispatch(bookNamed({ name: BOOK, replaces: [] }));
+    store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));
+    store.dispatch(
+      entriesHeard({
+        book: BOOK,
+        logged: [
+          { seq, entry: { of: 'service', stream: SERVICE.id, device: 'other', event: ORDER } },
+        ],
+      }),
+    );
+  });
+  return shown;
+};
+const say = (store: AppStore, event: ReturnType<typeof ordered>) =>
+  act(() => void store.dispatch(serviceSaid({ service: SERVICE.id, event })));
+
+describe('a page of the Pass', () => {
+  beforeEach(() => {
+    mockJobs.length = 0;
+  });
+
+  it('makes no schedule without the menu, says so, shows what the others tell, and asks again', async () => {
+    let down = true;
+    const asked = answerWith(({ path, method }) => {
+      if (method === 'PUT') return new Response(null, { status: 204 });
+      if (!path.includes('/dishes')) return json({});
+      return down ? new Response(null, { status: 503 }) : json({ dishes: [STRIP], version: 4 });
+    });
+    const { store } = open(9);
+    await waitFor(() => expect(asked.some(({ path }) => path.includes('/dishes'))).toBe(true));
+    expect(screen.getByTestId('lacks-menu').textContent).toContain('could not load the menu');
+    const told = () => asked.filter(({ method }) => method === 'PUT');
+    const theirs = { ...toldOf([ORDER]), seq: 9, menu: 4 };
+    act(() => void store.dispatch(toldHeard({ service: SERVICE.id, schedule: theirs })));
+    expect(store.getState().pass.told).toEqual(theirs);
+    expect([told(), mockJobs]).toEqual([[], []]);
+    down = false;
+    await waitFor(() => expect(screen.queryByTestId('lacks-menu')).toBeNull(), { timeout: 9000 });
+    say(store, ordered(300, '9'));
+    await waitFor(() => expect(mockJobs.length).toBeGreaterThan(0));
+  }, 20_000);
+
+  it('tells no schedule while an order of its own is not in the book, and then the one of the book’s place', async () => {
+    const asked = answerWith(({ path, method }) => {
+      if (method === 'PUT') return new Response(null, { status: 204 });
+      return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
+    });
+    const { store } = open(9);
+    const tellings = () => asked.filter(({ method }) => method === 'PUT').map(({ body }) => body);
+    await waitFor(() => expect(tellings().at(-1)).toMatchObject({ seq: 9, menu: 4 }));
+    const before = tellings().length;
+    say(store, ordered(300, '9'));
+    await waitFor(() => expect(store.getState().pass.unsent).toBe(1));
+    expect(tellings()).toHaveLength(before);
+    const [, mine] = selectOpenService(store.getState())?.events ?? [];
+    act(() => {
+      const entries = [mine?.id ?? ''];
+      store.dispatch(entriesAcknowledged({ stream: SERVICE.id, entries, book: BOOK }));
+      if (mine) {
+        const entry = { of: 'service', stream: SERVICE.id, device: '', event: mine } as const;
+        store.dispatch(entriesHeard({ book: BOOK, logged: [{ seq: 12, entry }] }));
+      }
+    });
+    await waitFor(() => expect(tellings().at(-1)).toMatchObject({ seq: 12, menu: 4 }));
+    expect(store.getState().pass).toMatchObject({ unsent: 0, told: { seq: 12 } });
+  });
+
+  it('shows an order that the book refused where it was taken, and sends it corrected', async () => {
+    answerWith(({ path, method }) => {
+      if (method === 'PUT') return new Response(null, { status: 204 });
+      return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
+    });
+    const { store } = open(9);
+    fireEvent.click(screen.getByRole('tab', { name: 'Tickets' }));
+    const bad = ordered(300, '9');
+    say(store, bad);
+    act(() => {
+      const refused = { [bad.id]: 'The message is too large.' };
+      store.dispatch(entriesRefused({ stream: SERVICE.id, refused }));
+    });
+    const alert = await screen.findByText(/^The order of table 9 is not in the book/);
+    expect(alert.textContent).toContain('The message is too large.');
+    expect(screen.getByTestId('service-kept').textContent).toBe(
+      'Everything else that was said is in the book.',
+    );
+    const tables = within(screen.getByRole('list', { name: 'Tickets' }));
+    expect(tables.queryByText('Table 9')).toBeNull();
+    fireEvent.click(screen.getByText('Correct it'));
+    fireEvent.change(screen.getByLabelText('Table'), { target: { value: '19' } });
+    fireEvent.click(screen.getByText('Change the order'));
+    expect(screen.queryByText(/is not in the book, and no other phone/)).toBeNull();
+    expect(tables.getByText('Table 19')).toBeTruthy();
+    const [, corrected] = selectOpenService(store.getState())?.events ?? [];
+    expect(corrected).toMatchObject({ kind: 'ordered', order: { table: '19' } });
+    expect(corrected?.id).not.toBe(bad.id);
+  });
+});
+
+describe('calls of the board', () => {
+  it('name a thing once however its time moves, and each with its own pattern', () => {
+    const base = { due: 60, seconds: 10, ticket: uuid(100) } as const;
+    const touch = { ...base, kind: 'touch', station: 'stove', piece: uuid(101) } as const;
+    const things = (due: number) =>
+      passCalls(
+        [
+          { ...touch, action: 'turn', due },
+          { ...touch, action: 'pull', due: due + 60 },
+          { ...base, kind: 'plate', station: 'plates' },
+          { ...base, kind: 'side', station: 'stove', name: 'Greens', plates: 2 },
+          { ...base, kind: 'heat', station: 'stove', place: 'pan', index: 0, celsius: 230 },
+        ],
+        (seconds) => OPENS + seconds * 1000,
+        ({ kind }) => kind,
+      );
+    const [turn, pull, ...others] = things(60);
+    expect([turn?.call, pull?.call]).toEqual(['turn', 'out']);
+    expect(others.map(({ call }) => call)).toEqual(['next', 'next', 'next']);
+    expect(turn?.dueAt).toBe(OPENS + 60_000);
+    expect(things(95).map(({ key }) => key)).toEqual(things(60).map(({ key }) => key));
+    expect(new Set(things(60).map(({ key }) => key)).size).toBe(5);
+  });
+});

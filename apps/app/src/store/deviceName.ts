@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import { keep, recall } from './device';
+import { newId } from './newId';
+
+let known: string | undefined;
+
+/** Name of this device in the log: drawn once and kept; of this page alone where nothing is kept. */
+export const deviceName = (): string => {
+  known ??= recall('device', (value) => z.string().min(1).max(60).safeParse(value).data);
+  if (known === undefined) {
+    known = newId();
+    keep('device', known);
+  }
+  return known;
+};

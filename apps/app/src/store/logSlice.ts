@@ -1,0 +1,355 @@
+import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { LogEntry, Logged, Subject } from '@crustan/core/formats/logSchema';
+import type { CookRecord } from '@crustan/core/formats/messages';
+import type { ServiceRecord } from '@crustan/core/formats/serviceSchema';
+import type { CookEvent } from '@crustan/core/cook/event';
+import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
+import { cookOf, type ActiveCook, type Started } from './activeCook';
+import {
+  isKnown,
+  isWaiting,
+  mergeStreams,
+  type KeptEntry,
+  type KnownBook,
+  type LogStream,
+} from './logStream';
+
+/** What this device kept and can no longer read. It stays on the device. */
+export interface Unreadable {
+  readonly where: string;
+  readonly why: string;
+  readonly value: unknown;
+}
+
+/** The log on this page: every cook that is on, and every service that is open or not yet sent. */
+export interface LogState {
+  /** In the order in which they came to this page, by id. */
+  readonly streams: Readonly<Record<string, LogStream>>;
+  readonly book: KnownBook;
+  /** Whether what this device kept has been read. */
+  readonly recalled: boolean;
+  /** Whether this device has a database, and entries that are on their way into it, by id. */
+  readonly hasDatabase: boolean;
+  readonly writing: readonly string[];
+  /** Entries that this device could not keep: they are on this page alone until the book has them. */
+  readonly notKept: readonly string[];
+  readonly unreadable: readonly Unreadable[];
+  /** Why nothing can be sent at present, in a line; sending goes on by itself. */
+  readonly delayed: string | undefined;
+}
+
+const withStream = (state: LogState, stream: LogStream): LogState =>
+  state.streams[stream.id] === stream
+    ? state
+    : { ...state, streams: { ...state.streams, [stream.id]: stream } };
+
+/** The state with one stream changed, if it is there. */
+const changed = (
+  state: LogState,
+  id: string,
+  change: (stream: LogStream) => LogStream,
+): LogState => {
+  const stream = state.streams[id];
+  return stream ? withStream(state, change(stream)) : state;
+};
+
+const merged = (
+  state: LogState,
+  { of, id }: Pick<LogStream, 'of' | 'id'>,
+  entries: readonly KeptEntry[],
+): LogState =>
+  withStream(
+    state,
+    mergeStreams(state.streams[id] ?? { of, id, entries: [] }, entries, state.book),
+  );
+
+/** Adds entries of this page: they wait to be kept and sent. */
+const withAdded = (state: LogState, entries: readonly LogEntry[]): LogState =>
+  entries.reduce((before: LogState, entry): LogState => {
+    const { of, stream: id, event } = entry;
+    const there = before.streams[id]?.entries.some((kept) => kept.entry.event.id === event.id);
+    if (there) return before;
+    const after = merged(before, { of, id }, [{ entry }]);
+    return after.hasDatabase ? { ...after, writing: [...after.writing, event.id] } : after;
+  }, state);
+
+/** What is sent names its device: the sending adds it. */
+const cookEntry = (
+  stream: string,
+  event: Extract<LogEntry, { of: 'cook' }>['event'],
+): LogEntry => ({
+  of: 'cook',
+  stream,
+  device: '',
+  event,
+});
+const openedCook = ({ id, startedAt: at, plan, together }: Started): LogEntry =>
+  cookEntry(id, { id, kind: 'opened', at, plan, ...(together ? { together } : {}) });
+const openedService = (service: ServiceRecord): LogEntry => ({
+  of: 'service',
+  stream: service.id,
+  device: '',
+  event: { id: service.id, kind: 'opened', at: service.opensAt, service },
+});
+
+/** Name for a book that an older page knew without saying which. */
+export const UNNAMED_BOOK = 'unnamed';
+
+/** Streams in which the book that an older page knew has the name of the one that answers. */
+const named = (
+  streams: Readonly<Record<string, LogStream>>,
+  name: string | undefined,
+): Readonly<Record<string, LogStream>> => {
+  const isUnnamed = ({ book }: KeptEntry): boolean => book === UNNAMED_BOOK;
+  if (name === undefined || !Object.values(streams).some((one) => one.entries.some(isUnnamed))) {
+    return streams;
+  }
+  return Object.fromEntries(
+    Object.entries(streams).map(([id, stream]) => [
+      id,
+      {
+        ...stream,
+        entries: stream.entries.map((kept) => (isUnnamed(kept) ? { ...kept, book: name } : kept)),
+      },
+    ]),
+  );
+};
+
+const inBook = (state: LogState, entries: readonly LogEntry[]): readonly KeptEntry[] =>
+  entries.map((entry) => ({ entry, book: state.book.name ?? UNNAMED_BOOK }));
+
+export const logSlice = createSlice({
+  name: 'log',
+  initialState: (): LogState => ({
+    streams: {},
+    book: { name: undefined, replaces: [] },
+    recalled: typeof indexedDB === 'undefined',
+    hasDatabase: typeof indexedDB !== 'undefined',
+    writing: [],
+    notKept: [],
+    unreadable: [],
+    delayed: undefined,
+  }),
+  reducers: {
+    /** What this device kept, read at the start; what was pressed meanwhile stays. */
+    logRecalled: (
+      state: LogState,
+      {
+        payload,
+      }: PayloadAction<{
+        streams: readonly LogStream[];
+        unreadable: readonly Unreadable[];
+      }>,
+    ): LogState => {
+      const kept = Object.fromEntries(payload.streams.map((stream) => [stream.id, stream]));
+      const recalled: LogState = {
+        ...{ ...state, recalled: true, streams: named(kept, state.book.name) },
+        unreadable: payload.unreadable,
+      };
+      return Object.values(state.streams).reduce(
+        (before, stream) => merged(before, stream, stream.entries),
+        recalled,
+      );
+    },
+    /** A stream as another page of this device has it. */
+    streamShared: (state: LogState, { payload }: PayloadAction<LogStream>): LogState =>
+      merged(state, payload, payload.entries),
+    /** A piece is begun: the cook, and its first press. */
+    cookStarted: (
+      state: LogState,
+      { payload: { event, ...cook } }: PayloadAction<Started & { event: CookEvent }>,
+    ): LogState =>
+      state.streams[cook.id]
+        ? state
+        : withAdded(state, [openedCook(cook), cookEntry(cook.id, event)]),
+    pressed: (
+      state: LogState,
+      { payload: { cook, event } }: PayloadAction<{ cook: string; event: CookEvent }>,
+    ): LogState => (state.streams[cook] ? withAdded(state, [cookEntry(cook, event)]) : state),
+    /** A service is opened here, or taken up from the book. */
+    serviceOpened: (
+      state: LogState,
+      {
+        payload: { service, inBook: known },
+      }: PayloadAction<{
+        service: ServiceRecord;
+        inBook?: boolean;
+      }>,
+    ): LogState => {
+      const entry = openedService(service);
+      if (known !== true) return withAdded(state, [entry]);
+      return merged(state, { of: 'service', id: service.id }, inBook(state, [entry]));
+    },
+    serviceSaid: (
+      state: LogState,
+      { payload: { service, event } }: PayloadAction<{ service: string; event: ServiceEvent }>,
+    ): LogState =>
+      state.streams[service]
+        ? withAdded(state, [{ of: 'service', stream: service, device: '', event }])
+        : state,
+    /** What became of writing entries to this device. */
+    entriesKept: (
+      state: LogState,
+      {
+        payload: { kept, notKept },
+      }: PayloadAction<{
+        kept: readonly string[];
+        notKept: readonly string[];
+      }>,
+    ): LogState => {
+      const [written, failed] = [new Set(kept), new Set(notKept)];
+      const alone = new Set([...state.notKept.filter((id) => !written.has(id)), ...notKept]);
+      const writing = state.writing.filter((id) => !written.has(id) && !failed.has(id));
+      const same =
+        writing.length === state.writing.length &&
+        alone.size === state.notKept.length &&
+        notKept.every((id) => state.notKept.includes(id));
+      return same ? state : { ...state, writing, notKept: [...alone] };
+    },
+    /** The book has these entries of a stream on its disk. */
+    entriesAcknowledged: (
+      state: LogState,
+      {
+        payload: { stream: id, entries, book },
+      }: PayloadAction<{ stream: string; entries: readonly string[]; book: string }>,
+    ): LogState => {
+      const there = new Set(entries);
+      return changed(state, id, ({ gone: _gone, ...stream }) => ({
+        ...stream,
+        entries: stream.entries.map((kept) =>
+          there.has(kept.entry.event.id) && kept.book !== book ? { entry: kept.entry, book } : kept,
+        ),
+      }));
+    },
+    /** Entries of the book's log: of this page, or of another phone. */
+    entriesHeard: (
+      state: LogState,
+      { payload: { book, logged } }: PayloadAction<{ book: string; logged: readonly Logged[] }>,
+    ): LogState => {
+      const byStream = new Map<string, { of: Subject; kept: KeptEntry[] }>();
+      for (const { seq, entry } of logged) {
+        const { of, stream } = entry;
+        const found = byStream.get(stream) ?? { of, kept: [] };
+        found.kept.push({ entry, book, seq });
+        byStream.set(stream, found);
+      }
+      let after = state;
+      for (const [id, { of, kept }] of byStream) after = merged(after, { of, id }, kept);
+      return after;
+    },
+    /** Entries the book will never take, and why: set aside, never their neighbours. */
+    entriesRefused: (
+      state: LogState,
+      {
+        payload: { stream: id, refused },
+      }: PayloadAction<{ stream: string; refused: Readonly<Record<string, string>> }>,
+    ): LogState =>
+      changed(state, id, (stream) => ({
+        ...stream,
+        entries: stream.entries.map((kept) => {
+          const why = refused[kept.entry.event.id];
+          return why === undefined ? kept : { ...kept, refused: why };
+        }),
+      })),
+    /** An entry that the book refused is left out, or was said anew in another way. */
+    refusedDropped: (
+      state: LogState,
+      { payload: { stream: id, entry } }: PayloadAction<{ stream: string; entry: string }>,
+    ): LogState =>
+      changed(state, id, (stream) => ({
+        ...stream,
+        entries: stream.entries.filter(
+          ({ entry: { event }, refused }) => event.id !== entry || refused === undefined,
+        ),
+      })),
+    /** The stream is not in the book. A cook was deleted there, and waits until it is back; a service is sent anew. */
+    streamGone: (state: LogState, { payload }: PayloadAction<string>): LogState =>
+      changed(state, payload, (stream) => {
+        if (stream.of === 'cook') return stream.gone ? stream : { ...stream, gone: true };
+        const entries = stream.entries.map(({ entry, refused }) => ({ entry, refused }));
+        return { ...stream, entries };
+      }),
+    streamBack: (state: LogState, { payload }: PayloadAction<string>): LogState =>
+      changed(state, payload, (stream) => {
+        if (!stream.gone) return stream;
+        const { gone: _gone, ...back } = stream;
+        return back;
+      }),
+    /** The stream is to be tried again: it was put back, or what refused it was mended. */
+    streamTriedAgain: (state: LogState, { payload }: PayloadAction<string>): LogState =>
+      changed(state, payload, ({ gone: _gone, ...stream }) => ({
+        ...stream,
+        entries: stream.entries.map(({ refused: _why, ...kept }) => kept),
+      })),
+    /** The name of the book that answers, and of those whose place it took. */
+    bookNamed: (state: LogState, { payload }: PayloadAction<KnownBook>): LogState => {
+      const { name, replaces } = state.book;
+      if (payload.name === name && payload.replaces.join() === replaces.join()) return state;
+      return { ...state, book: payload, streams: named(state.streams, name ?? payload.name) };
+    },
+    sendingDelayed: (state: LogState, { payload }: PayloadAction<string | undefined>): LogState =>
+      state.delayed === payload ? state : { ...state, delayed: payload },
+    /** Takes up a cook the server knows: started on another device, or before this one forgot. */
+    cookResumed: (state: LogState, { payload }: PayloadAction<CookRecord>): LogState => {
+      const { id, createdAt: startedAt, plan, together, events } = payload;
+      const opened = openedCook({ id, startedAt, plan, ...(together ? { together } : {}) });
+      const entries = [opened, ...events.map((event) => cookEntry(id, event))];
+      const after = merged(state, { of: 'cook', id }, inBook(state, entries));
+      return changed(after, id, ({ gone: _gone, ...stream }) => stream);
+    },
+    /**
+     * A stream leaves this device. With entries that the book does not have it stays, unless they were
+     * saved as a file: this is their only copy.
+     */
+    streamPutAway: (
+      state: LogState,
+      { payload: { stream: id, saved } }: PayloadAction<{ stream: string; saved?: true }>,
+    ): LogState => {
+      const stream = state.streams[id];
+      if (!stream) return state;
+      if (!saved && stream.entries.some((kept) => !isKnown(kept, state.book))) return state;
+      const { [id]: _away, ...streams } = state.streams;
+      return { ...state, streams };
+    },
+  },
+});
+export const {
+  logRecalled,
+  streamShared,
+  cookStarted,
+  pressed,
+  serviceOpened,
+  serviceSaid,
+  entriesKept,
+  entriesAcknowledged,
+  entriesHeard,
+  entriesRefused,
+  refusedDropped,
+  streamGone,
+  streamBack,
+  streamTriedAgain,
+  bookNamed,
+  sendingDelayed,
+  cookResumed,
+  streamPutAway,
+} = logSlice.actions;
+
+export interface WithLog {
+  readonly log: LogState;
+}
+
+export const selectStreams = ({ log }: WithLog): LogState['streams'] => log.streams;
+export const selectBook = ({ log }: WithLog): KnownBook => log.book;
+
+/** Every piece that is on, in the order they came to this page. */
+export const selectCooks: (state: WithLog) => readonly ActiveCook[] = createSelector(
+  [selectStreams, selectBook],
+  (streams, book) =>
+    Object.values(streams).flatMap((stream) =>
+      stream.of === 'cook' ? (cookOf(stream, book) ?? []) : [],
+    ),
+);
+
+/** Whether a stream has entries that are still to be sent. */
+export const hasWaiting = (stream: LogStream, book: KnownBook): boolean =>
+  stream.entries.some((kept) => isWaiting(kept, book));

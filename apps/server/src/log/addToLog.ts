@@ -1,0 +1,51 @@
+import {
+  PROBLEM_TYPES,
+  type LogEntry,
+  type ProblemType,
+  type Subject,
+} from '@crustan/core/formats';
+import { MisplacedEntries, type LogStore } from '../db/logStore';
+import { problem, type ProblemError } from '../problems';
+import type { LogNews } from './logNews';
+
+const NOT_THERE: Readonly<Record<Subject, ProblemType>> = {
+  cook: PROBLEM_TYPES.noSuchCook,
+  service: PROBLEM_TYPES.noSuchService,
+};
+
+/** Adds entries to the book and tells who follows them. @returns ids of the entries: they are on disk */
+export type AddToLog = (entries: readonly LogEntry[], path: EntryPath) => readonly string[];
+
+/** Where an entry's field stands in the message that brought it. */
+export type EntryPath = (index: number, field: 'id' | 'stream') => string;
+
+/** The same in a message of the pages of before the log: `events` of one cook or service. */
+export const oldPath: EntryPath = (index, field) => `events[${index}].${field}`;
+
+/** @param now ms since 1970 */
+export const addToLog =
+  (store: LogStore, news: LogNews, now: () => number): AddToLog =>
+  (entries, path) => {
+    try {
+      news.tell(store.add(entries, now()));
+    } catch (error) {
+      if (!(error instanceof MisplacedEntries)) throw error;
+      throw refusal(error, path);
+    }
+    return entries.map(({ event }) => event.id);
+  };
+
+const refusal = ({ why, of, indexes }: MisplacedEntries, path: EntryPath): ProblemError => {
+  const told = (field: 'id' | 'stream', message: string) =>
+    indexes.map((index) => ({ path: path(index, field), message }));
+  if (why === 'elsewhere') {
+    return problem(409, `Of another ${of}`, 'None of these events was stored.', {
+      type: PROBLEM_TYPES.eventElsewhere,
+      errors: told('id', `is the id of an event of another ${of}`),
+    });
+  }
+  return problem(404, `No such ${of}`, `This ${of} is not in the book.`, {
+    type: NOT_THERE[of],
+    errors: told('stream', `is a ${of} that is not in the book`),
+  });
+};

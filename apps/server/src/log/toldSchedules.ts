@@ -1,0 +1,34 @@
+import type { ToldSchedule } from '@crustan/core/formats';
+
+/** Schedules that the cooks of each service were last told: made anew at any time, so they are in no book. */
+export interface ToldSchedules {
+  readonly get: (service: string) => ToldSchedule | undefined;
+  /** @returns whether it takes the place of the one before */
+  readonly put: (service: string, schedule: ToldSchedule) => boolean;
+  /** Another book has taken this one's place: its log is counted anew. */
+  readonly clear: () => void;
+}
+
+/** A schedule from the same log and menu replaces an older one after so long, ms. */
+const TOLD_AGAIN = 20_000;
+
+/** Whether a schedule knows no less of the log and of the menu than another, and more of one or later. */
+const replaces = (next: ToldSchedule, before: ToldSchedule | undefined): boolean => {
+  if (before === undefined) return true;
+  if (next.seq < before.seq || next.menu < before.menu) return false;
+  const knowsMore = next.seq > before.seq || next.menu > before.menu;
+  return knowsMore || next.at > before.at + TOLD_AGAIN;
+};
+
+export const toldSchedules = (): ToldSchedules => {
+  const told = new Map<string, ToldSchedule>();
+  return {
+    get: (service) => told.get(service),
+    put: (service, schedule) => {
+      if (!replaces(schedule, told.get(service))) return false;
+      told.set(service, schedule);
+      return true;
+    },
+    clear: () => told.clear(),
+  };
+};
