@@ -1,8 +1,12 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM_ARGS, ensureChromium } from './scripts/chromium.mjs';
 
+/** `npm run test:deep`: slow scenarios, and every screen where its size may make a difference. */
+const DEEP = process.env['CRUSTAN_DEEP'] !== undefined;
+
 export default defineConfig({
   testDir: './e2e',
+  testIgnore: DEEP ? [] : ['**/*.deep.spec.ts'],
   outputDir: './test-results',
   // Bounds against hanging, not measures of speed: two busy cores are slow.
   timeout: 120_000,
@@ -26,7 +30,7 @@ export default defineConfig({
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
       // Where the screen's size makes a difference: the rest runs on the phone's alone.
-      testMatch: ['access', 'book', 'layout', 'pass', 'plan', 'stove'].map(
+      testMatch: ['layout', 'pass', 'plan', ...(DEEP ? ['access', 'book', 'stove'] : [])].map(
         (name) => `**/${name}.spec.ts`,
       ),
     },

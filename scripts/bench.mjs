@@ -3,6 +3,7 @@ import { benchApp } from './benches/app.mjs';
 import { benchBook } from './benches/book.mjs';
 import { benchContract } from './benches/contract.mjs';
 import { benchEdges } from './benches/edges.mjs';
+import { benchEvening } from './benches/evening.mjs';
 import { benchFaults } from './benches/faults.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLan } from './benches/lan.mjs';
@@ -18,6 +19,7 @@ const BENCHES = {
   book: benchBook,
   contract: benchContract,
   edges: benchEdges,
+  evening: benchEvening,
   faults: benchFaults,
   heat: benchHeat,
   lan: benchLan,

@@ -4,15 +4,20 @@ import { parseArgs } from 'node:util';
 import { bundle } from '../bundle.mjs';
 import { CACHE, giveUp } from '../root.mjs';
 
-/** The seed that was asked for, as in --seed 7. */
-export const askedSeed = () => {
-  const { values } = parseArgs({
-    args: process.argv.slice(3),
-    options: { seed: { type: 'string', default: '1' } },
-  });
-  if (!/^\d{1,9}$/.test(values.seed)) giveUp('--seed wants a whole number, as in --seed 7');
-  return values.seed;
+const askedOptions = () => {
+  const text = { type: 'string' };
+  return parseArgs({ args: process.argv.slice(3), options: { seed: text, evenings: text } }).values;
 };
+
+/** A whole number that was asked for by its name, as in --evenings 4. */
+export const askedNumber = (name, otherwise) => {
+  const asked = askedOptions()[name] ?? String(otherwise);
+  if (!/^\d{1,9}$/.test(asked)) giveUp(`--${name} wants a whole number, as in --${name} 7`);
+  return Number(asked);
+};
+
+/** The seed that was asked for, as in --seed 7. */
+export const askedSeed = () => String(askedNumber('seed', 1));
 
 const runNode = (name, args) =>
   new Promise((resolve) => {

@@ -63,7 +63,10 @@ const derivedHeat = (leg: PlannedLeg, before: Before | undefined, request: PlanR
   }
 };
 
-/** The legs of a request's way, where a plan's are like them: a cook's own steps may be otherwise. */
+/**
+ * The legs of a request's way, where a plan's are like them: for plans of before a leg stated its heat. A cook's own steps
+ * may be otherwise.
+ */
 const likeWay = (legs: readonly PlannedLeg[], request: PlanRequest): readonly Leg[] => {
   const own = legsOf(request);
   const alike = own.every(({ kind, heat }, i) => {
@@ -109,7 +112,8 @@ export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly T
   const { progress, turnedAt } = times;
   const { legs, actions, kept } = progress;
   const begins = legBegins(times);
-  const planned = likeWay(progress.planned, request).slice(0, kept);
+  const stated = progress.planned.every(({ heat }) => heat !== undefined);
+  const planned = stated ? [] : likeWay(progress.planned, request).slice(0, kept);
   const heats: Heat[] = [];
   legs.forEach((leg, i) => {
     const before =

@@ -35,7 +35,7 @@ const share = z.number().min(0).max(1);
 /** Convection coefficient, W/m2K. */
 const h = z.number().min(0).max(200);
 
-const heatSchema = z.discriminatedUnion('on', [
+export const heatSchema = z.discriminatedUnion('on', [
   z.strictObject({
     on: z.literal('pan'),
     pan,

@@ -3,6 +3,7 @@ import type { PlanSpread, PullWindow } from '../plan/planResult';
 import { LEG_KINDS } from '../plan/legKind';
 import { PLAN_LIMITS } from '../plan/limits';
 import type { OwnStep } from '../plan/ownSteps';
+import { heatSchema } from './cookEventSchema';
 import { gearIdsSchema } from './gearIdsSchema';
 import { planRequestSchema } from './planRequestSchema';
 
@@ -21,6 +22,7 @@ const legSchema = z.strictObject({
   seconds,
   pan: celsius.optional(),
   air: celsius.optional(),
+  heat: heatSchema.optional(),
   flips: turns,
   core: celsius,
   coldest: celsius.optional(),

@@ -4,10 +4,12 @@ import { CUTS } from '../food';
 import { DEFAULT_PAN } from '../gear';
 import {
   allowedBend,
+  NOT_DEEP,
   peakAsTold,
   planCase,
   planCases,
   PROMISE,
+  someOf,
   STEAK,
   withinLongest,
 } from '../tests';
@@ -81,7 +83,7 @@ describe('what a plan promises', () => {
     }
   });
 
-  it.each([0.016, 0.018, 0.02, 0.022, 0.025])(
+  it.each(someOf([0.018, 0.016, 0.02, 0.022, 0.025], 5))(
     'low ovens keep their promise on pieces of %s m, or say why not',
     (thickness) => {
       for (const cut of ['strip-steak', 'pork-loin', 'salmon-fillet', 'lamb-loin'] as const) {
@@ -127,7 +129,7 @@ describe('what a plan promises', () => {
       { way: 'sear-oven', thickness: 0.036, weight: 0.42 },
       { way: 'oven-sear', thickness: 0.036, weight: 0.42 },
     ];
-    for (const base of bases) {
+    for (const base of someOf(bases, 3)) {
       for (const [key, by] of [
         ['thickness', 0.0002],
         ['pan', 1],
@@ -177,28 +179,31 @@ describe('what a plan promises', () => {
     expect(Math.abs(after - 2 * here + before)).toBeLessThan(allowedBend(here, plans[1]?.window));
   });
 
-  it('remedies are for the pan at hand, and each of them works on it', () => {
-    let tried = 0;
-    fc.assert(
-      fc.property(planCases, (at) => {
-        let remedies: readonly Remedy[] = [];
-        for (const update of planWay(at.request, { pan: at.pan })) {
-          // Plans have their own property; only what is refused is followed to its remedies.
-          if (update?.kind === 'plan') return;
-          if (update?.kind === 'obstacle') {
-            remedies = update.remedies ?? [];
+  (NOT_DEEP ? it.skip : it)(
+    'remedies are for the pan at hand, and each of them works on it',
+    () => {
+      let tried = 0;
+      fc.assert(
+        fc.property(planCases, (at) => {
+          let remedies: readonly Remedy[] = [];
+          for (const update of planWay(at.request, { pan: at.pan })) {
+            // Plans have their own property; only what is refused is followed to its remedies.
+            if (update?.kind === 'plan') return;
+            if (update?.kind === 'obstacle') {
+              remedies = update.remedies ?? [];
+            }
           }
-        }
-        for (const remedy of remedies) {
-          tried += 1;
-          const again = planCase({ request: remedied(at.request, remedy), pan: at.pan });
-          expect([remedy, again.feasible]).toEqual([remedy, true]);
-        }
-      }),
-      { numRuns: 14 },
-    );
-    expect(tried).toBeGreaterThan(0);
-  });
+          for (const remedy of remedies) {
+            tried += 1;
+            const again = planCase({ request: remedied(at.request, remedy), pan: at.pan });
+            expect([remedy, again.feasible]).toEqual([remedy, true]);
+          }
+        }),
+        { numRuns: 14 },
+      );
+      expect(tried).toBeGreaterThan(0);
+    },
+  );
 
   it('moves smoothly with its unknown, near the end of a face’s boiling too', () => {
     const request: PlanRequest = {

@@ -140,6 +140,7 @@ export class CookRecording {
       kind,
       at: planned.reduce((sum, before) => sum + before.seconds, 0),
       seconds,
+      heat,
       flips,
       core: solver.core,
       coldest: solver.coldest,

@@ -52,7 +52,7 @@ export interface PlannedLeg {
   /** C, where it has one. */
   readonly pan?: number | undefined;
   readonly air?: number | undefined;
-  /** Heat of a leg that a change of plan brought; absent: as the request's method has it. */
+  /** Heat that it was simulated in; absent in older plans and events: derived from the kind. */
   readonly heat?: Heat | undefined;
   /** Turns in it, s from its start; one at its end included. */
   readonly flips: readonly number[];

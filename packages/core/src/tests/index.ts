@@ -12,3 +12,4 @@ export * from './kitchenCooks';
 export * from './serviceCases';
 export * from './exactService';
 export * from './checkSchedule';
+export * from './tier';

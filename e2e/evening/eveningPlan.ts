@@ -1,0 +1,89 @@
+import { seededRandom } from '@crustan/core/maths';
+
+/** What happens in an evening beside cooking. */
+export type Deed =
+  | {
+      readonly kind: 'order';
+      readonly table: string;
+      readonly pieces: readonly Piece[];
+      readonly when: When;
+    }
+  | { readonly kind: 'fire' | 'cancel' | 'again'; readonly table: string }
+  | { readonly kind: 'change'; readonly table: string; readonly piece: Piece }
+  | { readonly kind: 'offline'; readonly phone: number; readonly minutes: number }
+  /** The page is opened anew while the menu cannot be loaded. */
+  | { readonly kind: 'reload'; readonly phone: number }
+  | { readonly kind: 'restart' | 'backup' | 'restore' };
+
+/** A dish and a doneness of the demo's menu, by the index of its button. */
+export type Piece = 'strip' | 'salmon';
+export type When = 'As soon as can be' | 'In 30 min' | 'In 45 min' | 'Held until fired';
+
+export interface TimedDeed {
+  /** Minutes of the kitchen's clock after the service was opened. */
+  readonly at: number;
+  readonly deed: Deed;
+}
+
+export interface EveningSize {
+  readonly tables: number;
+  /** Minutes over which the tables order. */
+  readonly minutes: number;
+  readonly restore: boolean;
+}
+
+const PIECES = ['strip', 'salmon'] as const;
+const WHEN = ['As soon as can be', 'As soon as can be', 'In 30 min', 'In 45 min'] as const;
+
+/**
+ * An evening drawn from a seed: tables that order over some minutes, one held and fired, changes, a table that leaves, a
+ * piece cooked again, a phone without the network, a page opened anew without the menu, a server killed, a restore, and an
+ * order after the first table was sent.
+ */
+export const eveningPlan = (
+  seed: number,
+  { tables, minutes, restore }: EveningSize,
+): readonly TimedDeed[] => {
+  const random = seededRandom(seed);
+  const between = (least: number, most: number): number => least + (most - least) * random();
+  const drawn = <T>(all: readonly [T, ...T[]]): T =>
+    all[Math.floor(random() * all.length)] ?? all[0];
+  const pieces = (): readonly Piece[] =>
+    Array.from({ length: 1 + Math.floor(random() * 4) }, () => drawn(PIECES));
+  const orders = Array.from({ length: tables }, (_, i): TimedDeed => {
+    const at = i === 0 ? 0 : between(0, minutes);
+    const held = i === 1;
+    const deed: Deed = {
+      ...{ kind: 'order', table: `${i + 1}`, pieces: pieces() },
+      when: held ? 'Held until fired' : drawn(WHEN),
+    };
+    return { at, deed };
+  });
+  const ordered = (i: number): number => orders[i]?.at ?? 0;
+  const table = (i: number): string => `${i + 1}`;
+  const some = (part: number): number => Math.floor(part * tables);
+  const others: readonly TimedDeed[] = [
+    { at: ordered(1) + between(8, 20), deed: { kind: 'fire', table: table(1) } },
+    {
+      at: ordered(some(0.4)) + between(1, 6),
+      deed: { kind: 'change', table: table(some(0.4)), piece: drawn(PIECES) },
+    },
+    { at: ordered(some(0.7)) + between(1, 8), deed: { kind: 'cancel', table: table(some(0.7)) } },
+    { at: ordered(0) + between(14, 18), deed: { kind: 'again', table: table(0) } },
+    { at: between(0.2, 0.8) * minutes, deed: { kind: 'offline', phone: 1, minutes: 5 } },
+    { at: between(0.1, 0.6) * minutes, deed: { kind: 'reload', phone: 0 } },
+    { at: between(0.3, 0.9) * minutes, deed: { kind: 'restart' } },
+    ...(restore
+      ? ([
+          { at: 0.3 * minutes, deed: { kind: 'backup' } },
+          { at: between(0.6, 0.9) * minutes, deed: { kind: 'restore' } },
+        ] as const)
+      : []),
+    // The first tables have been sent by now.
+    {
+      at: minutes + 35,
+      deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'As soon as can be' },
+    },
+  ];
+  return [...orders, ...others].toSorted((a, b) => a.at - b.at);
+};

@@ -1,0 +1,3 @@
+export * from './fullHouse';
+export * from './eveningPlan';
+export * from './runEvening';

@@ -1,0 +1,109 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { fastClock } from '../passLine';
+import { withClock } from '../passLine';
+
+export type Station = 'Stove' | 'Oven' | 'Plates';
+
+/** What a phone shows of the service. */
+export interface Shown {
+  /** The next thing: what it says when it is called, and whether it is due. */
+  readonly next: { readonly words: string; readonly ready: boolean } | undefined;
+  /** `Table 7: lands 19:32`, of every open table. */
+  readonly lanes: readonly string[];
+  /** Alerts: tables that find no place, a menu that is missing. */
+  readonly alerts: readonly string[];
+  /** Things that were called, oldest first. */
+  readonly calls: readonly string[];
+}
+
+export interface Phone {
+  readonly name: Station;
+  readonly context: BrowserContext;
+  readonly page: Page;
+  /** What was said in its log to the server: how long each took, ms. */
+  readonly pressMs: number[];
+  readonly errors: string[];
+}
+
+/** Opens a phone whose calls are heard, on a clock that runs faster. */
+export const openPhone = async (
+  browser: Browser,
+  name: Station,
+  clock: ReturnType<typeof fastClock>,
+): Promise<Phone> => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    isMobile: true,
+    hasTouch: true,
+    locale: 'en-GB',
+  });
+  await withClock(context, clock);
+  await context.addInitScript(() => {
+    const kept = {
+      ...{ sound: false, vibration: false, voice: true, notification: false },
+      ...{ headStart: 15, leftHanded: false },
+    };
+    localStorage.setItem('crustan.attention', JSON.stringify(kept));
+    const calls: string[] = [];
+    Object.assign(window, {
+      calls,
+      SpeechSynthesisUtterance: class {
+        constructor(readonly text: string) {}
+      },
+    });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel: () => undefined, speak: ({ text }: { text: string }) => calls.push(text) },
+    });
+  });
+  const page = await context.newPage();
+  const [pressMs, errors]: [number[], string[]] = [[], []];
+  page.on('requestfinished', (request) => {
+    const isPress = request.method() === 'POST' && request.url().endsWith('/log');
+    if (isPress) pressMs.push(request.timing().responseEnd);
+  });
+  page.on('pageerror', (error) => errors.push(error.message));
+  return { name, context, page, pressMs, errors };
+};
+
+/** Words of the next thing on the board, in the page. */
+const nextWords = (): string => {
+  const due = document.querySelector('[data-testid="due"]');
+  const said = due?.parentElement?.parentElement?.querySelector('[aria-live="polite"]');
+  return [...(said?.children ?? [])].map((one) => one.textContent ?? '').join(': ');
+};
+
+/** Reads what a phone shows, in one look. */
+export const look = async ({ page }: Phone): Promise<Shown> => {
+  const words = await page.evaluate(nextWords);
+  return page.evaluate((next) => {
+    const when = document.querySelector('[data-testid="due"]')?.textContent ?? '';
+    const calls: unknown = Reflect.get(window, 'calls');
+    return {
+      next:
+        next === '' ? undefined : { words: next, ready: when === 'now' || when.endsWith('late') },
+      lanes: [
+        ...document.querySelectorAll('[aria-label="Tables along the clock"] [role="listitem"]'),
+      ].map((one) => one.getAttribute('aria-label') ?? ''),
+      alerts: [...document.querySelectorAll('[role="alert"]')].map((one) => one.textContent ?? ''),
+      calls: Array.isArray(calls) ? calls.map(String) : [],
+    };
+  }, words);
+};
+
+/** Taps that the next thing was done, if it is still that one. @returns whether it was */
+export const tapNext = async ({ page }: Phone, words: string): Promise<boolean> => {
+  if ((await page.evaluate(nextWords)) !== words) return false;
+  return page.evaluate(() => {
+    const button = document.querySelector<HTMLElement>('[data-testid="happened"]');
+    button?.click();
+    return button !== null;
+  });
+};
+
+export const toTab = async ({ page }: Phone, name: 'Board' | 'Tickets'): Promise<void> => {
+  await page.getByRole('tab', { name }).click();
+};
+
+export const chooseStation = async ({ page, name }: Phone): Promise<void> => {
+  await page.getByRole('radio', { name, exact: true }).click();
+};

@@ -1,0 +1,391 @@
+import type { Browser } from '@playwright/test';
+import { DEFAULT_KITCHEN } from '@crustan/core/formats';
+import { startServed, type Served } from '../../scripts/served.mjs';
+import { fastClock, inBook, SALMON, STRIP } from '../passLine';
+import type { Deed, Piece, TimedDeed } from './eveningPlan';
+import { chooseStation, look, openPhone, tapNext, toTab, type Phone, type Shown } from './phone';
+
+/** What went wrong in an evening; all are counts. */
+export interface EveningCounts {
+  orders: number;
+  /** Open tables that a board neither placed nor said why, for longer than allowed. */
+  unscheduled: number;
+  /** Things that were due and not called. */
+  uncalled: number;
+  /** Things that were called more often than they were done. */
+  calledTwice: number;
+  /** Times at which two boards said different things for longer than allowed. */
+  disagreed: number;
+  lost: number;
+  duplicated: number;
+  /** Times at which a phone said that everything is in the book, and the book lacked something. */
+  falselySaved: number;
+  pageErrors: number;
+  pressMs: number[];
+  /** What went wrong, in words. */
+  notes: string[];
+}
+
+/** A board places an order, or says why not, within so long, ms of the world's time. */
+const PLACED_WITHIN = 10_000;
+/** Boards agree within so long, ms. */
+const AGREE_WITHIN = 2000;
+/** A thing that is due is called within so long, ms. */
+const CALLED_WITHIN = 3000;
+/** After a phone was without the network or a server, or opened anew, it has so long to catch up, ms. */
+const CATCHES_UP = 10_000;
+/** A look at all phones that takes longer says nothing of them, ms. */
+const STARVED = 700;
+/** An evening that takes longer than this is given up, minutes of the kitchen's clock. */
+const LONGEST = 400;
+
+const BUTTON: Readonly<Record<Piece, string>> = { strip: STRIP, salmon: SALMON };
+
+const sleep = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
+
+/** A kitchen with a pair of hands for each phone. */
+const threeOnTheLine = async (url: string): Promise<void> => {
+  const address = `${url}/api/kitchen`;
+  const version = (await fetch(address)).headers.get('ETag') ?? '"0"';
+  await fetch(address, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json', 'If-Match': version },
+    body: JSON.stringify({ kitchen: { ...DEFAULT_KITCHEN, hands: 3 } }),
+  });
+};
+
+/** Something that holds for too long is counted once, until it has stopped. */
+class Lasting {
+  private readonly since = new Map<string, { readonly at: number; counted: boolean }>();
+
+  constructor(private readonly allowed: number) {}
+
+  /** @returns names of what has now held for longer than allowed */
+  look(now: number, holding: readonly string[]): readonly string[] {
+    for (const name of this.since.keys()) if (!holding.includes(name)) this.since.delete(name);
+    return holding.filter((name) => {
+      const found = this.since.get(name) ?? { at: now, counted: false };
+      this.since.set(name, found);
+      const late = now - found.at > this.allowed && !found.counted;
+      if (late) found.counted = true;
+      return late;
+    });
+  }
+}
+
+/**
+ * Runs an evening on three phones, the stove's, the oven's and the plates', with a server of its own: the phones take
+ * orders and do what their boards call for, and after every step it is looked whether the boards hold what they promise.
+ */
+export const runEvening = async (
+  browser: Browser,
+  plan: readonly TimedDeed[],
+  speed: number,
+  /** Hears what happens as it happens. */
+  tell: (words: string) => void = () => undefined,
+): Promise<EveningCounts> => {
+  let served: Served = await startServed({ demo: true });
+  const { url, port, folder } = served;
+  await threeOnTheLine(url);
+  const clock = fastClock(speed);
+  const minutes = (): number => ((Date.now() - clock.real) * speed) / 60_000;
+  const counts: EveningCounts = {
+    ...{ orders: 0, unscheduled: 0, uncalled: 0, calledTwice: 0, disagreed: 0 },
+    ...{ lost: 0, duplicated: 0, falselySaved: 0, pageErrors: 0, pressMs: [], notes: [] },
+  };
+  const note = (words: string): void => {
+    const timed = `${minutes().toFixed(1)} min: ${words}`;
+    counts.notes.push(timed);
+    tell(timed);
+  };
+  const phones: Phone[] = [];
+  for (const name of ['Plates', 'Stove', 'Oven'] as const) {
+    phones.push(await openPhone(browser, name, clock));
+  }
+  const [plates, stove, oven] = phones;
+  if (!plates || !stove || !oven) throw new Error('three phones');
+  const byNumber: readonly Phone[] = [stove, oven];
+
+  await plates.page.goto(`${url}/pass`);
+  await plates.page.getByRole('button', { name: 'Open a service' }).click();
+  await chooseStation(plates);
+  for (const phone of byNumber) {
+    await phone.page.goto(`${url}/pass`);
+    await phone.page
+      .getByRole('button', { name: /^Take up: (?!tonight)/ })
+      .first()
+      .click();
+    await chooseStation(phone);
+  }
+
+  /** A phone that is cut off, or catches up, is not held to anything until then. */
+  const excused = new Map<Phone, number>();
+  const excuse = (phone: Phone, ms: number): void => {
+    excused.set(phone, Math.max(excused.get(phone) ?? 0, Date.now() + ms));
+  };
+  const excuseAll = (ms: number): void => phones.forEach((phone) => excuse(phone, ms));
+  /** Tables that are to be cooked, and since when: ordered, fired, and neither cancelled nor sent. */
+  const open = new Map<string, number>();
+  const ordered = new Set<string>();
+  const gone = new Set<string>();
+  let backup: ArrayBuffer | undefined;
+  const doneBy = new Map<Phone, Map<string, number>>(phones.map((phone) => [phone, new Map()]));
+  const readySince = new Map<Phone, { readonly words: string; readonly at: number }>();
+  const calledOf = new Map<Phone, readonly string[]>();
+  /** Calls of pages that were opened anew since. */
+  const earlier = new Map<Phone, readonly string[]>();
+
+  const ticket = (table: string) =>
+    plates.page
+      .getByRole('list', { name: 'Tickets' })
+      .getByRole('listitem')
+      .filter({ hasText: new RegExp(`^Table ${table}(?!\\d)`) });
+  const onTickets = async (what: () => Promise<void>): Promise<void> => {
+    await toTab(plates, 'Tickets');
+    await what();
+    await toTab(plates, 'Board');
+    await chooseStation(plates);
+  };
+
+  const perform = async (deed: Deed): Promise<void> => {
+    switch (deed.kind) {
+      case 'order':
+        await onTickets(async () => {
+          await plates.page.getByRole('textbox', { name: 'Table' }).fill(deed.table);
+          for (const piece of deed.pieces) {
+            await plates.page.getByRole('button', { name: `Add ${BUTTON[piece]}` }).click();
+          }
+          await plates.page.getByRole('radio', { name: deed.when }).click();
+          await plates.page.getByRole('button', { name: 'Add the order' }).click();
+          await ticket(deed.table).first().waitFor();
+        });
+        counts.orders += 1;
+        ordered.add(deed.table);
+        if (deed.when !== 'Held until fired') open.set(deed.table, Date.now());
+        return;
+      case 'fire':
+        await onTickets(() => ticket(deed.table).getByRole('button', { name: /^Fire/ }).click());
+        open.set(deed.table, Date.now());
+        return;
+      case 'cancel': {
+        if (!open.has(deed.table)) return;
+        await onTickets(() => ticket(deed.table).getByRole('button', { name: 'Cancel' }).click());
+        open.delete(deed.table);
+        gone.add(deed.table);
+        return;
+      }
+      case 'change':
+        if (!open.has(deed.table)) return;
+        await onTickets(async () => {
+          await ticket(deed.table).getByRole('button', { name: 'Change' }).click();
+          await plates.page.getByRole('button', { name: `Add ${BUTTON[deed.piece]}` }).click();
+          await plates.page.getByRole('button', { name: 'Change the order' }).click();
+        });
+        return;
+      case 'again':
+        await onTickets(async () => {
+          const button = ticket(deed.table).getByRole('button', { name: 'Cook again' }).first();
+          if (!(await button.isVisible())) return;
+          await button.click();
+          open.set(deed.table, Date.now());
+        });
+        return;
+      case 'offline': {
+        const phone = byNumber[deed.phone] ?? oven;
+        const ms = (deed.minutes * 60_000) / speed;
+        excuse(phone, ms + CATCHES_UP);
+        await phone.context.setOffline(true);
+        setTimeout(() => void phone.context.setOffline(false), ms);
+        return;
+      }
+      case 'reload': {
+        const phone = byNumber[deed.phone] ?? stove;
+        excuse(phone, CATCHES_UP);
+        earlier.set(phone, [...(earlier.get(phone) ?? []), ...(calledOf.get(phone) ?? [])]);
+        let refused = false;
+        await phone.page.route('**/dishes*', (route) => {
+          if (refused) return route.continue();
+          refused = true;
+          return route.fulfill({ status: 503, body: '' });
+        });
+        await phone.page.reload();
+        await chooseStation(phone);
+        return;
+      }
+      case 'restart':
+        excuseAll(CATCHES_UP);
+        await served.kill('SIGKILL');
+        served = await startServed({ data: folder, port });
+        return;
+      case 'backup':
+        backup = await (await fetch(`${url}/api/book/backup`)).arrayBuffer();
+        return;
+      case 'restore':
+        if (!backup) return;
+        excuseAll(CATCHES_UP);
+        await fetch(`${url}/api/book/backup`, {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/vnd.sqlite3' },
+          body: backup,
+        });
+    }
+  };
+
+  const unplaced = new Lasting(PLACED_WITHIN);
+  const differing = new Lasting(AGREE_WITHIN);
+  const tableOf = (lane: string): string => /^Table ([^:]+):/.exec(lane)?.[1] ?? '';
+
+  const check = (shown: ReadonlyMap<Phone, Shown>): void => {
+    const now = Date.now();
+    const held = phones.filter((phone) => (excused.get(phone) ?? 0) < now);
+    const missing = held.flatMap((phone) => {
+      const says = shown.get(phone);
+      if (!says) return [];
+      return [...open].flatMap(([table, since]) => {
+        const placed = says.lanes.some((lane) => lane.startsWith(`Table ${table}: lands`));
+        const why = says.alerts.some((words) => new RegExp(`Table ${table}(?!\\d)`).test(words));
+        return placed || why || now - since < PLACED_WITHIN
+          ? []
+          : [`${phone.name}, table ${table}`];
+      });
+    });
+    for (const name of unplaced.look(now, missing)) {
+      counts.unscheduled += 1;
+      note(`not scheduled: ${name}`);
+    }
+    const boards = held.flatMap((phone) => {
+      const says = shown.get(phone);
+      return says
+        ? [{ phone, lanes: new Map(says.lanes.map((lane) => [tableOf(lane), lane])) }]
+        : [];
+    });
+    const [first, ...others] = boards;
+    const different = others.flatMap(({ phone, lanes }) =>
+      [...open.keys()].flatMap((table) =>
+        lanes.get(table) === first?.lanes.get(table) ? [] : [`${phone.name}, table ${table}`],
+      ),
+    );
+    for (const name of differing.look(now, different)) {
+      counts.disagreed += 1;
+      note(`boards disagree: ${name}`);
+    }
+  };
+
+  /** Calls of a phone for things that are due, those before its page was opened anew included. */
+  const callsOf = (phone: Phone): readonly string[] =>
+    [...(earlier.get(phone) ?? []), ...(calledOf.get(phone) ?? [])].filter(
+      (text) => !text.startsWith('Soon'),
+    );
+  /** Things that were due and not called, by phone. */
+  const uncalled = new Map<string, number>();
+
+  /** Does the next thing of a phone once it is due and was called. */
+  const work = async (phone: Phone, { next, calls }: Shown): Promise<void> => {
+    calledOf.set(phone, calls);
+    if (!next?.ready) {
+      readySince.delete(phone);
+      return;
+    }
+    const before = readySince.get(phone);
+    const since = before?.words === next.words ? before.at : Date.now();
+    readySince.set(phone, { words: next.words, at: since });
+    const done = doneBy.get(phone) ?? new Map<string, number>();
+    const thing = thingOf(next.words);
+    const called = callsOf(phone).filter((text) => thingOf(text) === thing).length;
+    if (called <= (done.get(thing) ?? 0) - (uncalled.get(`${phone.name} ${thing}`) ?? 0)) {
+      if (Date.now() - since < CALLED_WITHIN) return;
+      uncalled.set(`${phone.name} ${thing}`, (uncalled.get(`${phone.name} ${thing}`) ?? 0) + 1);
+      if ((excused.get(phone) ?? 0) < Date.now()) {
+        counts.uncalled += 1;
+        note(`not called: ${phone.name}, ${next.words}`);
+      }
+    }
+    const clicked = await tapNext(phone, next.words);
+    if (clicked) tell(`${minutes().toFixed(1)} min: ${phone.name} did ${next.words}`);
+    if (clicked) done.set(thing, (done.get(thing) ?? 0) + 1);
+    if (clicked && next.words.startsWith('Plate and send')) {
+      open.delete(/Table ([^ ·:]+)/.exec(next.words)?.[1] ?? '');
+    }
+    readySince.delete(phone);
+  };
+
+  try {
+    const deeds = [...plan];
+    while ((deeds.length > 0 || open.size > 0) && minutes() < LONGEST) {
+      const [first] = deeds;
+      if (first && first.at <= minutes()) {
+        deeds.shift();
+        tell(`${minutes().toFixed(1)} min: ${JSON.stringify(first.deed)}`);
+        await perform(first.deed).catch((error: unknown) =>
+          note(`${first.deed.kind} could not be done: ${String(error).split('\n')[0]}`),
+        );
+      }
+      const began = Date.now();
+      const shown = new Map<Phone, Shown>();
+      for (const phone of phones) {
+        const says = await look(phone).catch(() => undefined);
+        if (says) shown.set(phone, says);
+      }
+      // Looked at one after the other, phones of a busy machine are not compared at one moment.
+      if (Date.now() - began > STARVED) excuseAll(AGREE_WITHIN);
+      check(shown);
+      for (const [phone, says] of shown) await work(phone, says);
+      await sleep(40);
+    }
+    if (open.size > 0) {
+      counts.unscheduled += open.size;
+      note(`never sent: ${[...open.keys()].join(', ')}`);
+    }
+    await sleep(2000);
+    await toTab(plates, 'Tickets');
+    const kept = plates.page.getByTestId('service-kept');
+    for (let i = 0; i < 40 && (await kept.textContent()) !== SAVED; i += 1) await sleep(500);
+    const saved = (await kept.textContent()) === SAVED;
+    const { state, cooks } = await inBook(url);
+    const tables = state.tickets.map(({ table }) => table);
+    const missing = [...ordered].filter((table) => !tables.includes(table));
+    const unsent = state.tickets.filter(
+      (one) => one.state !== (gone.has(one.table) ? 'cancelled' : 'sent'),
+    );
+    counts.lost += missing.length + unsent.length + (saved ? 0 : 1);
+    if (saved && missing.length > 0) counts.falselySaved += 1;
+    for (const table of missing) note(`lost: table ${table}`);
+    for (const { table, state: is } of unsent) note(`table ${table} is ${is} in the book`);
+    if (!saved) note('the plates’ phone never said that everything is in the book');
+    counts.duplicated += tables.length - new Set(tables).size;
+    for (const { id, events } of cooks) {
+      for (const kind of ['in', 'pulled', 'sliced'] as const) {
+        const times = events.filter((event) => event.kind === kind).length;
+        if (times <= 1) continue;
+        counts.duplicated += 1;
+        note(`${kind} is there ${times} times of ${id}`);
+      }
+    }
+    for (const phone of phones) {
+      const tally = new Map<string, number>();
+      for (const text of callsOf(phone)) {
+        const thing = thingOf(text);
+        tally.set(thing, (tally.get(thing) ?? 0) + 1);
+      }
+      for (const [words, times] of tally) {
+        const done = doneBy.get(phone)?.get(words) ?? 0;
+        if (times <= Math.max(1, done)) continue;
+        counts.calledTwice += times - Math.max(1, done);
+        note(`called ${times} times, done ${done}: ${phone.name}, ${words}`);
+      }
+      counts.pressMs.push(...phone.pressMs);
+      counts.pageErrors += phone.errors.length;
+      phone.errors.forEach((error) => note(`page error: ${phone.name}, ${error}`));
+    }
+    return counts;
+  } finally {
+    await Promise.all(phones.map(({ context }) => context.close()));
+    await served.stop();
+  }
+};
+
+/** A thing to do as it is called, without how late it is and how many pieces its table has by then. */
+const thingOf = (words: string): string =>
+  words.replace(/^Overdue by [^:]+: /, '').replace(/ · \d+ pieces?.*$/, '');
+
+const SAVED = 'Everything said is in the book.';

@@ -1,0 +1,65 @@
+// Random evenings on three phones with the real interface and server, and what a press costs with a full house.
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { build } from '../build.mjs';
+import { bundle } from '../bundle.mjs';
+import { CHROMIUM_ARGS, ensureChromium } from '../chromium.mjs';
+import { CACHE } from '../root.mjs';
+import { askedNumber, askedSeed } from './seeded.mjs';
+
+const EVENINGS = 20;
+/** Evenings that run side by side, each with a server and phones of its own. */
+const SIDE_BY_SIDE = 2;
+/** Times faster than the world's clock. */
+const SPEED = 30;
+const SIZE = { tables: 12, minutes: 75, restore: true };
+
+const share = (sorted, part) =>
+  sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))];
+
+export const benchEvening = async () => {
+  const seed = Number(askedSeed());
+  const evenings = askedNumber('evenings', EVENINGS);
+  await build();
+  const built = path.join(CACHE, 'evening.mjs');
+  await bundle('e2e/evening/index.ts', built);
+  const { eveningPlan, fullHouse, runEvening } = await import(pathToFileURL(built).href);
+  const { chromium } = await import('@playwright/test');
+  const house = await fullHouse();
+  const browser = await chromium.launch({
+    executablePath: ensureChromium(),
+    args: CHROMIUM_ARGS,
+  });
+  const counts = [];
+  try {
+    let next = 0;
+    const some = async () => {
+      for (let i = next++; i < evenings; i = next++) {
+        const plan = eveningPlan(seed * 1000 + i, SIZE);
+        const found = await runEvening(browser, plan, SPEED);
+        found.notes.forEach((words) => process.stderr.write(`evening ${i}: ${words}\n`));
+        counts.push(found);
+      }
+    };
+    await Promise.all(Array.from({ length: SIDE_BY_SIDE }, some));
+  } finally {
+    await browser.close();
+  }
+  const sum = (key) => counts.reduce((total, one) => total + one[key], 0);
+  const pressMs = counts.flatMap((one) => one.pressMs).toSorted((a, b) => a - b);
+  return {
+    evenings,
+    orders: sum('orders'),
+    unscheduled: sum('unscheduled'),
+    uncalled: sum('uncalled'),
+    calledTwice: sum('calledTwice'),
+    disagreed: sum('disagreed'),
+    lost: sum('lost'),
+    duplicated: sum('duplicated'),
+    falselySaved: sum('falselySaved'),
+    pageErrors: sum('pageErrors'),
+    slowestPressMs: Math.round(pressMs.at(-1) ?? 0),
+    eveningPressP99Ms: Math.round(share(pressMs, 0.99) ?? 0),
+    ...house,
+  };
+};
