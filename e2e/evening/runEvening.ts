@@ -201,7 +201,8 @@ export const runEvening = async (
       case 'reload': {
         const phone = byNumber[deed.phone] ?? stove;
         excuse(phone, CATCHES_UP);
-        earlier.set(phone, [...(earlier.get(phone) ?? []), ...(calledOf.get(phone) ?? [])]);
+        // A page that is opened anew calls again what is due and not done.
+        earlier.set(phone, answeredCalls(phone));
         let refused = false;
         await phone.page.route('**/dishes*', (route) => {
           if (refused) return route.continue();
@@ -276,6 +277,16 @@ export const runEvening = async (
     [...(earlier.get(phone) ?? []), ...(calledOf.get(phone) ?? [])].filter(
       (text) => !text.startsWith('Soon'),
     );
+  /** Calls of a phone that were answered: as many of each thing as were done. */
+  const answeredCalls = (phone: Phone): readonly string[] => {
+    const left = new Map(doneBy.get(phone));
+    return callsOf(phone).filter((text) => {
+      const thing = thingOf(text);
+      const times = left.get(thing) ?? 0;
+      left.set(thing, times - 1);
+      return times > 0;
+    });
+  };
   /** Things that were due and not called, by phone. */
   const uncalled = new Map<string, number>();
 

@@ -60,7 +60,7 @@ export const apiParts = ({
     );
   const news = logNews(written);
   const add = addToLog(store, news, now);
-  const told = toldSchedules();
+  const told = toldSchedules(() => book.identity);
   book.onSwap(told.clear);
   const plain = Router();
   /** The server's time: phones set theirs by the round trip, not by news that may come late. */

@@ -56,7 +56,7 @@ describe('the log', () => {
       for (let end = text.indexOf('\n\n'); end !== -1; end = text.indexOf('\n\n')) {
         const message = text.slice(0, end);
         text = text.slice(end + 2);
-        if (!message.startsWith(':')) yield messageOf(message);
+        if (message.includes('data: ')) yield messageOf(message);
       }
     }
   }
@@ -217,7 +217,7 @@ describe('the log', () => {
   it('shares a schedule made from more of the log or a newer menu, never one from less', async () => {
     await add(opened);
     const made = (seq: number, menu: number, at = T0): ToldSchedule => ({
-      ...{ seq, menu, at },
+      ...{ book: temporary().book.identity, seq, menu, at },
       ...{ pieces: [], tickets: [], sides: [], unplaced: [], moved: [], late: 0 },
     });
     const tell = (schedule: ToldSchedule) =>
@@ -235,6 +235,8 @@ describe('the log', () => {
     await tell(made(9, 2, T0 + 60_000));
     await tell(made(12, 1, T0 + 60_000));
     await tell(made(10, 2, T0 + 1000));
+    expect(await stands()).toEqual(told(made(10, 2)));
+    await tell({ ...made(90, 9, T0 + 60_000), book: newId() });
     expect(await stands()).toEqual(told(made(10, 2)));
     await tell(made(10, 3, T0 + 1000));
     expect(await stands()).toEqual(told(made(10, 3, T0 + 1000)));

@@ -21,6 +21,8 @@ export interface EventStream {
 const KEPT_ALIVE = 15_000;
 /** A page that has so much unread does not read any more, bytes. It takes the stream up again when it does. */
 const MOST_UNREAD = 1_000_000;
+/** A browser takes a broken line up again after so long, ms. */
+const TAKEN_UP_AFTER = 1000;
 /** A page that reads nothing for so long is gone, ms. */
 const READS_WITHIN = 60_000;
 
@@ -39,6 +41,7 @@ export const openStream = (req: Request, res: Response, onClose: () => void): Ev
     'X-Accel-Buffering': 'no',
   });
   res.flushHeaders();
+  res.write(`retry: ${TAKEN_UP_AFTER}\n\n`);
   const gone = (): boolean => res.destroyed || res.writableEnded;
   const write = (text: string): boolean => {
     if (gone()) return false;

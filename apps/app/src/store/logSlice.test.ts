@@ -148,10 +148,18 @@ describe('the log on a page', () => {
   });
 
   it('knows a cook that was deleted from the book, until the book has it again', () => {
-    const { store, cook } = started();
+    const { store, cook, acknowledged } = started();
+    store.dispatch(streamGone(id(2)));
+    // The book never had it: it is about to be sent.
+    expect(cook().gone).toBeUndefined();
+    acknowledged(id(2));
     store.dispatch(streamGone(id(2)));
     expect(cook().gone).toBe(true);
     store.dispatch(streamBack(id(2)));
+    expect(cook().gone).toBeUndefined();
+    // A press that met the restored book before this page heard of the restore is not of a deleted cook.
+    store.dispatch(streamGone(id(2)));
+    store.dispatch(bookNamed({ name: id(902), replaces: [BOOK] }));
     expect(cook().gone).toBeUndefined();
   });
 

@@ -115,6 +115,17 @@ const named = (
   );
 };
 
+/** Streams of which none counts as deleted: a restored book is asked anew. */
+const allBack = (
+  streams: Readonly<Record<string, LogStream>>,
+): Readonly<Record<string, LogStream>> =>
+  Object.fromEntries(
+    Object.entries(streams).map(([id, stream]) => {
+      const { gone, ...back } = stream;
+      return [id, gone ? back : stream];
+    }),
+  );
+
 const inBook = (state: LogState, entries: readonly LogEntry[]): readonly KeptEntry[] =>
   entries.map((entry) => ({ entry, book: state.book.name ?? UNNAMED_BOOK }));
 
@@ -265,7 +276,12 @@ export const logSlice = createSlice({
     /** The stream is not in the book. A cook was deleted there, and waits until it is back; a service is sent anew. */
     streamGone: (state: LogState, { payload }: PayloadAction<string>): LogState =>
       changed(state, payload, (stream) => {
-        if (stream.of === 'cook') return stream.gone ? stream : { ...stream, gone: true };
+        if (stream.of === 'cook') {
+          // An answer from before a restore was known says nothing: the cook is about to be sent anew.
+          const [opened] = stream.entries;
+          const wasThere = opened !== undefined && isKnown(opened, state.book);
+          return stream.gone || !wasThere ? stream : { ...stream, gone: true };
+        }
         const entries = stream.entries.map(({ entry, refused }) => ({ entry, refused }));
         return { ...stream, entries };
       }),
@@ -285,7 +301,9 @@ export const logSlice = createSlice({
     bookNamed: (state: LogState, { payload }: PayloadAction<KnownBook>): LogState => {
       const { name, replaces } = state.book;
       if (payload.name === name && payload.replaces.join() === replaces.join()) return state;
-      return { ...state, book: payload, streams: named(state.streams, name ?? payload.name) };
+      const streams = named(state.streams, name ?? payload.name);
+      const restored = name !== undefined && payload.replaces.includes(name);
+      return { ...state, book: payload, streams: restored ? allBack(streams) : streams };
     },
     sendingDelayed: (state: LogState, { payload }: PayloadAction<string | undefined>): LogState =>
       state.delayed === payload ? state : { ...state, delayed: payload },

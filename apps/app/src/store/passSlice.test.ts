@@ -36,7 +36,7 @@ const ordered = (n: number): ServiceEvent => ({
   },
 });
 const schedule = (seq: number, at: number, menu = 1): ToldSchedule => ({
-  ...{ seq, menu, at },
+  ...{ book: BOOK, seq, menu, at },
   ...{ pieces: [], tickets: [], sides: [], unplaced: [], moved: [], late: 0 },
 });
 
@@ -151,5 +151,8 @@ describe('the open service on a page', () => {
     make(schedule(6, 28_000));
     hear(schedule(6, 29_000));
     expect(at()).toBe(29_000);
+    // A restored book's log is counted anew.
+    make({ ...schedule(2, 30_000), book: id(901) });
+    expect(at()).toBe(30_000);
   });
 });

@@ -24,16 +24,16 @@ const EMPTY: PassState = { open: undefined, told: undefined, unsent: 0, station:
 /** A schedule from the same log and menu replaces an older one after so long, ms: the server's rule. */
 const TOLD_AGAIN = 20_000;
 
-/** Whether a schedule knows no less of the log and of the menu than another. */
+/** Whether a schedule knows no less of the log and of the menu than another; another book's log counts for nothing. */
 const knowsNoLess = (next: ToldSchedule, before: ToldSchedule): boolean =>
-  next.seq >= before.seq && next.menu >= before.menu;
+  next.book !== before.book || (next.seq >= before.seq && next.menu >= before.menu);
 
 /** Whether a schedule that this page made replaces the one that is shown. */
 const replacesTold = (next: ToldSchedule, unsent: number, before: PassState): boolean => {
   const { told } = before;
   if (told === undefined || unsent > 0 || before.unsent > 0) return true;
   if (!knowsNoLess(next, told)) return false;
-  const knowsMore = next.seq > told.seq || next.menu > told.menu;
+  const knowsMore = next.book !== told.book || next.seq > told.seq || next.menu > told.menu;
   return knowsMore || next.at > told.at + TOLD_AGAIN;
 };
 

@@ -20,12 +20,13 @@ const replaces = (next: ToldSchedule, before: ToldSchedule | undefined): boolean
   return knowsMore || next.at > before.at + TOLD_AGAIN;
 };
 
-export const toldSchedules = (): ToldSchedules => {
+/** @param book identity of the book whose log counts */
+export const toldSchedules = (book: () => string): ToldSchedules => {
   const told = new Map<string, ToldSchedule>();
   return {
     get: (service) => told.get(service),
     put: (service, schedule) => {
-      if (!replaces(schedule, told.get(service))) return false;
+      if (schedule.book !== book() || !replaces(schedule, told.get(service))) return false;
       told.set(service, schedule);
       return true;
     },

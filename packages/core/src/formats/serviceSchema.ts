@@ -210,6 +210,8 @@ const serviceSeconds = z.number().min(-86_400).max(200_000);
 
 /** A schedule as the pages of a service share it: what the cooks were told. */
 export const toldScheduleSchema = z.strictObject({
+  /** Book in whose log `seq` counts. */
+  book: z.string().min(1).max(60),
   /** Last entry of the log that it was made from: a page that knows more makes it anew. */
   seq: z.int().min(0),
   /** Version of the menu that it was made from. */

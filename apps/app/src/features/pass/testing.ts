@@ -63,6 +63,7 @@ export const toldOf = (
 ): ToldSchedule => {
   const { tickets } = serviceState(events);
   return {
+    book: uuid(900),
     seq: events.length,
     menu: 1,
     at: OPENS,

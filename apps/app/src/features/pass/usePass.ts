@@ -8,6 +8,7 @@ import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import type { ActiveCook } from '../../store/activeCook';
+import { selectBook, UNNAMED_BOOK } from '../../store/logSlice';
 import { passApi } from '../../store/passApi';
 import {
   selectBasis,
@@ -70,9 +71,9 @@ const MOVED = 15_000;
 /** A schedule in the form that pages share. */
 export const asTold = (
   found: ServiceSchedule,
-  { seq, menu, at }: Pick<ToldSchedule, 'seq' | 'menu' | 'at'>,
+  { book, seq, menu, at }: Pick<ToldSchedule, 'book' | 'seq' | 'menu' | 'at'>,
 ): ToldSchedule => ({
-  ...{ seq, menu, at: Math.round(at) },
+  ...{ book, seq, menu, at: Math.round(at) },
   pieces: [...found.pieces],
   tickets: found.tickets.map(({ hindered, ...ticket }) => ({
     ...ticket,
@@ -102,6 +103,7 @@ export const usePass = (): PassNow => {
   const open = useAppSelector(selectOpenService);
   const schedule = useAppSelector((store) => store.pass.told);
   const { seq, unsent } = useAppSelector(selectBasis);
+  const book = useAppSelector((store) => selectBook(store).name);
   const [again, setAgain] = useState(false);
   const { dishes, version } = useDishes(again);
   const lacks = lackedBy(state, dishes, version);
@@ -150,11 +152,11 @@ export const usePass = (): PassNow => {
     .map(({ state: { progress } }) => Math.round(progress.decidedAt / MOVED))
     .join();
   const serviceId = open?.service.id;
-  const asked = `${seq} ${unsent} ${version ?? ''} ${lacks ?? ''} ${Math.floor(now / AGAIN)} ${moves}`;
+  const asked = `${book ?? ''} ${seq} ${unsent} ${version ?? ''} ${lacks ?? ''} ${Math.floor(now / AGAIN)} ${moves}`;
   const watches = useWatches();
-  const latest = useRef({ line, schedule, seq, unsent, version, lacks, serviceId, watches });
+  const latest = useRef({ line, schedule, book, seq, unsent, version, lacks, serviceId, watches });
   useEffect(() => {
-    latest.current = { line, schedule, seq, unsent, version, lacks, serviceId, watches };
+    latest.current = { line, schedule, book, seq, unsent, version, lacks, serviceId, watches };
   });
   useEffect(
     () => () => {
@@ -177,8 +179,12 @@ export const usePass = (): PassNow => {
         if (id === undefined || menu === undefined || from.lacks !== undefined) return;
         const job = serviceJob(at, toldPieces(from.schedule));
         const found = await passWorker('schedule').schedule(job);
-        if (latest.current.serviceId !== id) continue;
-        const made = asTold(found, { seq: from.seq, menu, at: at.now });
+        // A service that was left, or a restore, makes what was found worth nothing.
+        if (latest.current.serviceId !== id || latest.current.book !== from.book) continue;
+        const made = asTold(found, {
+          ...{ book: from.book ?? UNNAMED_BOOK, seq: from.seq },
+          ...{ menu, at: at.now },
+        });
         dispatch(told({ schedule: made, unsent: from.unsent }));
         // Shared once the book has all that it was made from; a page that watches follows the cooks' pages.
         if (!from.watches && from.unsent === 0) {
