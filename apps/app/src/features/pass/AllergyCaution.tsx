@@ -7,7 +7,7 @@ import type { PassNow } from './usePass';
 
 interface Props {
   readonly ticket: Pick<Order, 'id' | 'allergens' | 'allergy' | 'pieces'>;
-  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'gear' | 'schedule' | 'line'>;
+  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
 }
 
 const sayConflict = ({ dish, carries, unstated }: DishConflict): string =>

@@ -18,7 +18,7 @@ import { sayDone, sayDue, sayThing } from './passWords';
 import { SharedPanCautions } from './SharedPanCautions';
 import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
-import type { Presses } from './usePressed';
+import { canBeDone, type Presses } from './usePressed';
 
 interface Props {
   readonly pass: PassNow;
@@ -146,6 +146,7 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
         <Button
           kind="stove"
           label={words.happened}
+          disabled={!canBeDone(next, pass)}
           onPress={() => presses.done(next, sayDone(words))}
           testID="happened"
         />

@@ -96,12 +96,18 @@ const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
   return (
     <>
       {says.length === 0 ? null : (
-        <Text voice="small" tone="text-salt-200" role="status">
+        <Text voice="small" tone="text-salt-200" role="status" className="pt-2">
           {says.join(' ')}
         </Text>
       )}
       {lacks === undefined ? null : (
-        <Text voice="small" tone="text-salt-50" role="alert" testID="lacks-menu">
+        <Text
+          voice="small"
+          tone="text-salt-50"
+          role="alert"
+          testID="lacks-menu"
+          className="border-l-4 border-hazard pl-3 pt-2"
+        >
           {LACKED_WORDS[lacks]}
         </Text>
       )}

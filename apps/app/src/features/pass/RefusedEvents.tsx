@@ -28,7 +28,7 @@ export const RefusedEvents = ({
     const { event, why } = one;
     const what = isOrder(one) ? `The order of table ${one.event.order.table}` : 'What was tapped';
     return (
-      <View key={event.id} role="alert" className="gap-2">
+      <View key={event.id} role="alert" className="gap-2 border-l-4 border-hazard pl-3">
         <Text voice="small" tone="text-salt-50">
           {`${what} is not in the book, and no other phone has it. ${why}`}
         </Text>

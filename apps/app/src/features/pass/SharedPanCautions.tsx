@@ -5,7 +5,7 @@ import { sayPiece } from './passWords';
 import type { PassNow } from './usePass';
 
 interface Props {
-  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'gear' | 'schedule' | 'line'>;
+  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
   /** One table's pieces; absent: every open table's. */
   readonly ticket?: string;
 }

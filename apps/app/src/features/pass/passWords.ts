@@ -34,12 +34,12 @@ export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
 };
 
 /** `Strip, medium-rare`. */
-export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes'>, id: string): string => {
+export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: string): string => {
+  const unknown = pass.lacks === undefined ? 'A dish gone from the menu' : 'A piece';
   for (const { pieces } of pass.state.tickets) {
     const piece = pieces.find((one) => one.id === id);
     if (!piece) continue;
-    const dish =
-      pass.dishes.find((one) => one.id === piece.dish)?.name ?? 'A dish gone from the menu';
+    const dish = pass.dishes.find((one) => one.id === piece.dish)?.name ?? unknown;
     return `${dish}, ${piece.doneness}`;
   }
   return 'A piece';

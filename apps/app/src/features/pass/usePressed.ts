@@ -28,6 +28,14 @@ export interface Presses {
 
 type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 
+/** Whether this page knows enough to say that a thing was done: a piece begins with the plan that the menu has of it. */
+export const canBeDone = (thing: Thing, pass: PassNow): boolean => {
+  if (thing.kind !== 'touch' || thing.action !== 'in') return true;
+  const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);
+  const piece = ticket?.pieces.find(({ id }) => id === thing.piece);
+  return piece !== undefined && optionOf(pass, piece) !== undefined;
+};
+
 /** What a tap on the board does: presses of the cooks, and events of the service. */
 export const usePressed = (pass: PassNow): Presses => {
   const dispatch = useAppDispatch();
@@ -104,6 +112,7 @@ export const usePressed = (pass: PassNow): Presses => {
       }
       case 'touch': {
         const { action, piece, ticket } = thing;
+        if (!canBeDone(thing, pass)) return;
         const said =
           action === 'in'
             ? begin(piece, ticket)
