@@ -1,10 +1,20 @@
 import { expect, test } from '@playwright/test';
 import { eveningPlan } from './eveningPlan';
-import { runEvening } from './runEvening';
+import { runEvening, THREE_PHONES, type EveningCounts } from './runEvening';
 
 /** With DEBUG set, what happens is written as it happens. */
 const tell = (words: string): void => {
   if (process.env['DEBUG'] === 'evening') process.stderr.write(`${words}\n`);
+};
+
+const expectNothingWrong = ({
+  orders: _all,
+  pressMs: _ms,
+  notes,
+  ...wrong
+}: EveningCounts): void => {
+  expect(notes).toEqual([]);
+  expect(Object.values(wrong).reduce((sum, count) => sum + count, 0)).toBe(0);
 };
 
 test('a short evening on three phones, the server killed, a restore, a phone cut off', async ({
@@ -12,9 +22,22 @@ test('a short evening on three phones, the server killed, a restore, a phone cut
 }) => {
   test.setTimeout(600_000);
   const plan = eveningPlan(7, { tables: 5, minutes: 30, restore: true });
-  const { orders, pressMs, notes, ...wrong } = await runEvening(browser, plan, 30, tell);
-  expect(orders).toBe(6);
-  expect(notes).toEqual([]);
-  expect(Object.values(wrong).reduce((sum, count) => sum + count, 0)).toBe(0);
-  expect(pressMs.length).toBeGreaterThan(20);
+  const found = await runEvening(browser, plan, { speed: 30, stations: THREE_PHONES, tell });
+  expectNothingWrong(found);
+  expect(found.orders).toBe(6);
+  expect(found.pressMs.length).toBeGreaterThan(20);
+});
+
+test('four steaks for four people, two of them rare, out of one pan by one cook', async ({
+  browser,
+}) => {
+  test.setTimeout(400_000);
+  const pieces = ['rare', 'rare', 'strip', 'strip'] as const;
+  const plan = [
+    { at: 0, deed: { kind: 'order', table: 'home', pieces, when: 'In 45 min' } },
+    { at: 15, deed: { kind: 'reload', phone: 0 } },
+  ] as const;
+  const found = await runEvening(browser, plan, { speed: 30, stations: ['Everything'], tell });
+  expectNothingWrong(found);
+  expect(found.orders).toBe(1);
 });

@@ -16,7 +16,7 @@ export type Deed =
   | { readonly kind: 'restart' | 'backup' | 'restore' };
 
 /** A dish and a doneness of the demo's menu, by the index of its button. */
-export type Piece = 'strip' | 'salmon';
+export type Piece = 'strip' | 'rare' | 'salmon';
 export type When = 'As soon as can be' | 'In 30 min' | 'In 45 min' | 'Held until fired';
 
 export interface TimedDeed {

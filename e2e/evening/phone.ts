@@ -2,7 +2,7 @@ import type { Browser, BrowserContext, Page } from '@playwright/test';
 import type { fastClock } from '../passLine';
 import { withClock } from '../passLine';
 
-export type Station = 'Stove' | 'Oven' | 'Plates';
+export type Station = 'Everything' | 'Stove' | 'Oven' | 'Plates';
 
 /** What a phone shows of the service. */
 export interface Shown {

@@ -3,7 +3,16 @@ import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import { startServed, type Served } from '../../scripts/served.mjs';
 import { fastClock, inBook, SALMON, STRIP } from '../passLine';
 import type { Deed, Piece, TimedDeed } from './eveningPlan';
-import { chooseStation, look, openPhone, tapNext, toTab, type Phone, type Shown } from './phone';
+import {
+  chooseStation,
+  look,
+  openPhone,
+  tapNext,
+  toTab,
+  type Phone,
+  type Shown,
+  type Station,
+} from './phone';
 
 /** What went wrong in an evening; all are counts. */
 export interface EveningCounts {
@@ -39,18 +48,34 @@ const STARVED = 700;
 /** An evening that takes longer than this is given up, minutes of the kitchen's clock. */
 const LONGEST = 400;
 
-const BUTTON: Readonly<Record<Piece, string>> = { strip: STRIP, salmon: SALMON };
+const BUTTON: Readonly<Record<Piece, string>> = {
+  strip: STRIP,
+  rare: 'Strip, 30 mm, rare',
+  salmon: SALMON,
+};
+
+export interface EveningSetting {
+  /** Times faster than the world's clock. */
+  readonly speed: number;
+  /** What the phones show; the first takes the orders. */
+  readonly stations: readonly [Station, ...Station[]];
+  /** Hears what happens as it happens. */
+  readonly tell?: (words: string) => void;
+}
+
+/** A phone for each place on the line. */
+export const THREE_PHONES = ['Plates', 'Stove', 'Oven'] as const;
 
 const sleep = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
 
 /** A kitchen with a pair of hands for each phone. */
-const threeOnTheLine = async (url: string): Promise<void> => {
+const setHands = async (url: string, hands: number): Promise<void> => {
   const address = `${url}/api/kitchen`;
   const version = (await fetch(address)).headers.get('ETag') ?? '"0"';
   await fetch(address, {
     method: 'PUT',
     headers: { 'Content-Type': 'application/json', 'If-Match': version },
-    body: JSON.stringify({ kitchen: { ...DEFAULT_KITCHEN, hands: 3 } }),
+    body: JSON.stringify({ kitchen: { ...DEFAULT_KITCHEN, hands } }),
   });
 };
 
@@ -80,13 +105,11 @@ class Lasting {
 export const runEvening = async (
   browser: Browser,
   plan: readonly TimedDeed[],
-  speed: number,
-  /** Hears what happens as it happens. */
-  tell: (words: string) => void = () => undefined,
+  { speed, stations, tell = () => undefined }: EveningSetting,
 ): Promise<EveningCounts> => {
   let served: Served = await startServed({ demo: true });
   const { url, port, folder } = served;
-  await threeOnTheLine(url);
+  await setHands(url, stations.length);
   const clock = fastClock(speed);
   const minutes = (): number => ((Date.now() - clock.real) * speed) / 60_000;
   const counts: EveningCounts = {
@@ -99,17 +122,14 @@ export const runEvening = async (
     tell(timed);
   };
   const phones: Phone[] = [];
-  for (const name of ['Plates', 'Stove', 'Oven'] as const) {
-    phones.push(await openPhone(browser, name, clock));
-  }
-  const [plates, stove, oven] = phones;
-  if (!plates || !stove || !oven) throw new Error('three phones');
-  const byNumber: readonly Phone[] = [stove, oven];
+  for (const name of stations) phones.push(await openPhone(browser, name, clock));
+  const [plates, ...others] = phones;
+  if (!plates) throw new Error('a phone');
 
   await plates.page.goto(`${url}/pass`);
   await plates.page.getByRole('button', { name: 'Open a service' }).click();
   await chooseStation(plates);
-  for (const phone of byNumber) {
+  for (const phone of others) {
     await phone.page.goto(`${url}/pass`);
     await phone.page
       .getByRole('button', { name: /^Take up: (?!tonight)/ })
@@ -191,7 +211,7 @@ export const runEvening = async (
         });
         return;
       case 'offline': {
-        const phone = byNumber[deed.phone] ?? oven;
+        const phone = others[deed.phone] ?? plates;
         const ms = (deed.minutes * 60_000) / speed;
         excuse(phone, ms + CATCHES_UP);
         await phone.context.setOffline(true);
@@ -199,7 +219,7 @@ export const runEvening = async (
         return;
       }
       case 'reload': {
-        const phone = byNumber[deed.phone] ?? stove;
+        const phone = others[deed.phone] ?? plates;
         excuse(phone, CATCHES_UP);
         // A page that is opened anew calls again what is due and not done.
         earlier.set(phone, answeredCalls(phone));

@@ -23,7 +23,9 @@ export const benchEvening = async () => {
   await build();
   const built = path.join(CACHE, 'evening.mjs');
   await bundle('e2e/evening/index.ts', built);
-  const { eveningPlan, fullHouse, runEvening } = await import(pathToFileURL(built).href);
+  const { eveningPlan, fullHouse, runEvening, THREE_PHONES } = await import(
+    pathToFileURL(built).href
+  );
   const { chromium } = await import('@playwright/test');
   const house = await fullHouse();
   const browser = await chromium.launch({
@@ -36,7 +38,7 @@ export const benchEvening = async () => {
     const some = async () => {
       for (let i = next++; i < evenings; i = next++) {
         const plan = eveningPlan(seed * 1000 + i, SIZE);
-        const found = await runEvening(browser, plan, SPEED);
+        const found = await runEvening(browser, plan, { speed: SPEED, stations: THREE_PHONES });
         found.notes.forEach((words) => process.stderr.write(`evening ${i}: ${words}\n`));
         counts.push(found);
       }
