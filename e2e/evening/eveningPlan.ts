@@ -1,6 +1,6 @@
 import { seededRandom } from '@crustan/core/maths';
 
-/** What happens in an evening beside cooking. */
+/** An event of an evening beside cooking. */
 export type Deed =
   | {
       readonly kind: 'order';
@@ -11,7 +11,7 @@ export type Deed =
   | { readonly kind: 'fire' | 'cancel' | 'again'; readonly table: string }
   | { readonly kind: 'change'; readonly table: string; readonly piece: Piece }
   | { readonly kind: 'offline'; readonly phone: number; readonly minutes: number }
-  /** The page is opened anew while the menu cannot be loaded. */
+  /** The page is reloaded while the menu cannot be loaded. */
   | { readonly kind: 'reload'; readonly phone: number }
   | { readonly kind: 'restart' | 'backup' | 'restore' };
 

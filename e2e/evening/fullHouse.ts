@@ -31,7 +31,7 @@ const BETWEEN = 60;
 /** Entries of one message, with plans in them. */
 const BATCH = 20;
 
-/** Time of a process's processor so far, ms: ticks of a hundredth of a second. */
+/** Processor time of a process, ms, from ticks of 10 ms. */
 const cpuOf = (pid: number): number => {
   const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]?.split(' ') ?? [];
   return 10 * (Number(fields[11]) + Number(fields[12]));

@@ -4,7 +4,7 @@ import { withClock } from '../passLine';
 
 export type Station = 'Everything' | 'Stove' | 'Oven' | 'Plates';
 
-/** What a phone shows of the service. */
+/** The service as a phone shows it. */
 export interface Shown {
   /** The next thing: what it says when it is called, and whether it is due. */
   readonly next: { readonly words: string; readonly ready: boolean } | undefined;
@@ -20,7 +20,7 @@ export interface Phone {
   readonly name: Station;
   readonly context: BrowserContext;
   readonly page: Page;
-  /** What was said in its log to the server: how long each took, ms. */
+  /** Duration of each request that added entries to the log, ms. */
   readonly pressMs: number[];
   readonly errors: string[];
 }

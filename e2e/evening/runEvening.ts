@@ -14,7 +14,7 @@ import {
   type Station,
 } from './phone';
 
-/** What went wrong in an evening; all are counts. */
+/** Counts of the faults of an evening. */
 export interface EveningCounts {
   orders: number;
   /** Open tables that a board neither placed nor said why, for longer than allowed. */
@@ -31,19 +31,19 @@ export interface EveningCounts {
   falselySaved: number;
   pageErrors: number;
   pressMs: number[];
-  /** What went wrong, in words. */
+  /** The faults in words. */
   notes: string[];
 }
 
-/** A board places an order, or says why not, within so long, ms of the world's time. */
+/** Time in which a board must place an order or say why not, ms of the world's time. */
 const PLACED_WITHIN = 10_000;
-/** Boards agree within so long, ms. */
+/** Time in which boards must agree, ms. */
 const AGREE_WITHIN = 2000;
-/** A thing that is due is called within so long, ms. */
+/** Time in which a due thing must be called, ms. */
 const CALLED_WITHIN = 3000;
-/** After a phone was without the network or a server, or opened anew, it has so long to catch up, ms. */
+/** Time to catch up after a phone was offline, without a server or reloaded, ms. */
 const CATCHES_UP = 10_000;
-/** A look at all phones that takes longer says nothing of them, ms. */
+/** Duration of a look at all phones above which it is not compared, ms. */
 const STARVED = 700;
 /** An evening that takes longer than this is given up, minutes of the kitchen's clock. */
 const LONGEST = 400;
@@ -57,7 +57,7 @@ const BUTTON: Readonly<Record<Piece, string>> = {
 export interface EveningSetting {
   /** Times faster than the world's clock. */
   readonly speed: number;
-  /** What the phones show; the first takes the orders. */
+  /** Stations of the phones; the first takes the orders. */
   readonly stations: readonly [Station, ...Station[]];
   /** Hears what happens as it happens. */
   readonly tell?: (words: string) => void;
@@ -152,7 +152,7 @@ export const runEvening = async (
   const doneBy = new Map<Phone, Map<string, number>>(phones.map((phone) => [phone, new Map()]));
   const readySince = new Map<Phone, { readonly words: string; readonly at: number }>();
   const calledOf = new Map<Phone, readonly string[]>();
-  /** Calls of pages that were opened anew since. */
+  /** Calls of pages before they were reloaded. */
   const earlier = new Map<Phone, readonly string[]>();
 
   const ticket = (table: string) =>
@@ -221,7 +221,7 @@ export const runEvening = async (
       case 'reload': {
         const phone = others[deed.phone] ?? plates;
         excuse(phone, CATCHES_UP);
-        // A page that is opened anew calls again what is due and not done.
+        // A reloaded page calls again the things that are due and not done.
         earlier.set(phone, answeredCalls(phone));
         let refused = false;
         await phone.page.route('**/dishes*', (route) => {
@@ -292,7 +292,7 @@ export const runEvening = async (
     }
   };
 
-  /** Calls of a phone for things that are due, those before its page was opened anew included. */
+  /** Calls of a phone for due things, including those before a reload. */
   const callsOf = (phone: Phone): readonly string[] =>
     [...(earlier.get(phone) ?? []), ...(calledOf.get(phone) ?? [])].filter(
       (text) => !text.startsWith('Soon'),

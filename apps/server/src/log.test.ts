@@ -60,7 +60,7 @@ describe('the log', () => {
       }
     }
   }
-  /** Reads a stream until it has said so many entries. */
+  /** Reads a stream until it has sent `wanted` entries. */
   const heard = async (stream: AsyncGenerator<Message>, wanted: number) => {
     const found: z.infer<typeof entriesSchema>['entries'] = [];
     let last: string | undefined;
@@ -153,7 +153,7 @@ describe('the log', () => {
     });
     const { found } = await heard(listen(`follow=cook:${one}.0`), 2);
     expect(found.map(({ entry }) => entry.event.id)).toEqual([one, event.id]);
-    // A cook that was deleted is not opened again by a phone that sends everything anew.
+    // A phone that sends everything again does not open a deleted cook.
     await ask('DELETE', `/api/cooks/${one}`);
     expect((await add(openedCook(one), cookEntry(one, fine))).status).toBe(404);
   });

@@ -19,11 +19,11 @@ export interface EventStream {
 
 /** Proxies and phones close a silent line; a comment now and then keeps it, ms. */
 const KEPT_ALIVE = 15_000;
-/** A page that has so much unread does not read any more, bytes. It takes the stream up again when it does. */
+/** Unread bytes above which a page is cut off. It opens the stream again when it reads. */
 const MOST_UNREAD = 1_000_000;
-/** A browser takes a broken line up again after so long, ms. */
+/** Wait of a browser before it opens a broken line again, ms. */
 const TAKEN_UP_AFTER = 1000;
-/** A page that reads nothing for so long is gone, ms. */
+/** Time without reading after which a page counts as gone, ms. */
 const READS_WITHIN = 60_000;
 
 /** A message of a stream as it is sent. */

@@ -30,18 +30,18 @@ type News = z.infer<typeof newsSchema>;
 /** A device that did not keep something is asked again, ms. */
 const TRIED_AGAIN = 5000;
 
-/** What is written of an entry beside the entry itself: written again when it changes. */
+/** State of an entry on the disk beside the entry itself. A change is written again. */
 const stateOf = ({ book = '', seq = 0, refused = '' }: KeptEntry): string =>
   `${book} ${seq} ${refused}`;
 
-/** What a first page kept: every cook whole, in one value. */
+/** Format of the first pages: every cook whole, in one value. */
 const firstKeptSchema = cookStartSchema.strip().extend({
   events: z.array(cookEventSchema),
   startKnown: z.boolean(),
   known: z.array(z.string()),
 });
 
-/** What the first pages kept in one value, a cook at a time: one bad one leaves the others. */
+/** Reads the cooks of the first pages one by one. A bad one does not affect the others. */
 const firstKept = (): Recalled => {
   const whole = z.array(z.unknown());
   const kept =
@@ -114,7 +114,7 @@ const keepPlace = (store: AppStore): (() => void) => {
  * @returns stops keeping
  */
 export const keepLog = (store: AppStore, database = new LogDatabase()): (() => void) => {
-  /** What is on the disk, by entry: its stream, and what it was when it was written. */
+  /** Entries on the disk, by id: their stream, and their state when they were written. */
   const written = new Map<string, { readonly stream: string; readonly state: string }>();
   const channel =
     typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL);
@@ -239,7 +239,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
       const alone = mine.some(
         (kept) => !isKnown(kept, book) && !news.entries.includes(kept.entry.event.id),
       );
-      // What only this page said stays, and is kept anew with what it belongs to.
+      // Entries of this page alone stay, and the whole stream is written again.
       if (!alone) {
         if (store.getState().pass.open === news.stream) store.dispatch(serviceLeft());
         store.dispatch(streamPutAway({ stream: news.stream, saved: true }));
@@ -260,7 +260,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
   const stops = [
     keepPlace(store),
     onChange(store, selectStreams, () => void write()),
-    // What was left goes once the book has every entry of it.
+    // Streams that the page has left are removed once the book has every entry.
     onChange(store, selectLeft, (left) => {
       for (const stream of left) store.dispatch(streamPutAway({ stream }));
     }),

@@ -20,7 +20,7 @@ const keptSchema = z.object({
 interface Schema extends DBSchema {
   /** Values are parsed when they are read: an older page may have written them. */
   entries: { key: string; value: unknown; indexes: { stream: string } };
-  /** What pages of before the one log kept: read once, and left where it cannot be read. */
+  /** Stores of pages before the one log. They are read once; unreadable records stay there. */
   cooks: { key: string; value: unknown };
   presses: { key: string; value: unknown };
 }
@@ -37,7 +37,7 @@ const VERSION = 2;
 /** An entry counts as kept when the browser has flushed it, not when it has taken note. */
 const STRICT = { durability: 'strict' } as const;
 
-/** What an older page kept of a cook: the cook, and each of its presses. */
+/** Records of an older page: a cook, and each of its presses. */
 const oldCookSchema = cookStartSchema.strip().extend({ startKnown: z.boolean() });
 const oldPressSchema = z.object({
   id: z.string(),
@@ -46,7 +46,7 @@ const oldPressSchema = z.object({
   known: z.boolean(),
   refused: z.string().optional(),
 });
-/** The same of a service, in a database of its own. */
+/** Records of a service were in a database of their own. */
 const OLD_PASS = 'crustan-pass';
 const oldServiceSchema = z.object({
   id: z.string(),
@@ -159,7 +159,7 @@ export class LogDatabase {
 
   private opened(): Promise<IDBPDatabase<Schema>> {
     this.db ??= open().catch((error: unknown) => {
-      // Tried anew with the next write.
+      // The next write tries again.
       this.db = undefined;
       throw error;
     });

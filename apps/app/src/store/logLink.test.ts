@@ -134,7 +134,7 @@ describe('the line to the book’s log', () => {
     says([ofService(order(20))]);
     expect(selectOpenService(store.getState())).toMatchObject({ inBook: true, waiting: 0 });
     line()?.says('book', { book: uuid(901), replaces: [BOOK] });
-    // What another phone had said is sent too: the restored book may lack it.
+    // Entries of other phones are sent too: the restored book may lack them.
     expect(selectOpenService(store.getState())).toMatchObject({ inBook: false, waiting: 2 });
   });
 

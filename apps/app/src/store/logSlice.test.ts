@@ -94,7 +94,7 @@ describe('the log on a page', () => {
     const { streams, book } = store.getState().log;
     const stream = streams[id(2)];
     expect(stream && heardOf(stream, book)).toBe(41);
-    // The same news again changes nothing, so that nothing is drawn or kept anew.
+    // The same entries again change nothing, so that nothing is drawn or written again.
     heard(press(11), press(12));
     expect(cook()).toBe(before);
   });

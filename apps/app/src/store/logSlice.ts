@@ -14,7 +14,7 @@ import {
   type LogStream,
 } from './logStream';
 
-/** What this device kept and can no longer read. It stays on the device. */
+/** A record of this device that can no longer be read. It stays on the device. */
 export interface Unreadable {
   readonly where: string;
   readonly why: string;
@@ -73,7 +73,7 @@ const withAdded = (state: LogState, entries: readonly LogEntry[]): LogState =>
     return after.hasDatabase ? { ...after, writing: [...after.writing, event.id] } : after;
   }, state);
 
-/** What is sent names its device: the sending adds it. */
+/** The outbox adds the device's name when it sends an entry. */
 const cookEntry = (
   stream: string,
   event: Extract<LogEntry, { of: 'cook' }>['event'],
@@ -115,7 +115,7 @@ const named = (
   );
 };
 
-/** Streams of which none counts as deleted: a restored book is asked anew. */
+/** Streams without the mark of a deleted cook: after a restore the book is asked again. */
 const allBack = (
   streams: Readonly<Record<string, LogStream>>,
 ): Readonly<Record<string, LogStream>> =>
@@ -142,7 +142,7 @@ export const logSlice = createSlice({
     delayed: undefined,
   }),
   reducers: {
-    /** What this device kept, read at the start; what was pressed meanwhile stays. */
+    /** Streams that this device kept, read at the start. Presses made meanwhile stay. */
     logRecalled: (
       state: LogState,
       {
@@ -198,7 +198,7 @@ export const logSlice = createSlice({
       state.streams[service]
         ? withAdded(state, [{ of: 'service', stream: service, device: '', event }])
         : state,
-    /** What became of writing entries to this device. */
+    /** Entries that were written to this device, and entries that could not be. */
     entriesKept: (
       state: LogState,
       {
@@ -262,7 +262,7 @@ export const logSlice = createSlice({
           return why === undefined ? kept : { ...kept, refused: why };
         }),
       })),
-    /** An entry that the book refused is left out, or was said anew in another way. */
+    /** A refused entry is left out, or replaced by a corrected one. */
     refusedDropped: (
       state: LogState,
       { payload: { stream: id, entry } }: PayloadAction<{ stream: string; entry: string }>,
@@ -273,11 +273,11 @@ export const logSlice = createSlice({
           ({ entry: { event }, refused }) => event.id !== entry || refused === undefined,
         ),
       })),
-    /** The stream is not in the book. A cook was deleted there, and waits until it is back; a service is sent anew. */
+    /** The stream is not in the book. A deleted cook waits until it is put back; a service is sent again. */
     streamGone: (state: LogState, { payload }: PayloadAction<string>): LogState =>
       changed(state, payload, (stream) => {
         if (stream.of === 'cook') {
-          // An answer from before a restore was known says nothing: the cook is about to be sent anew.
+          // This answer can be older than the news of a restore: the cook is about to be sent again.
           const [opened] = stream.entries;
           const wasThere = opened !== undefined && isKnown(opened, state.book);
           return stream.gone || !wasThere ? stream : { ...stream, gone: true };

@@ -1,6 +1,6 @@
 import type { LogEntry, Subject } from '@crustan/core/formats/logSchema';
 
-/** An entry of the log on this device, and what the server said of it. */
+/** An entry of the log on this device, and the server's answer to it. */
 export interface KeptEntry {
   readonly entry: LogEntry;
   /** Book that acknowledged it: it is on that book's disk. Absent: none did. */

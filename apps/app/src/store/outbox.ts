@@ -27,7 +27,7 @@ const LOCK = 'crustan-outbox';
 /** Where that page was put to sleep by the phone, the one that is looked at sends after so long, ms. */
 const SENDS_FOR_ANOTHER = 6000;
 
-/** What is remembered of a stream whose sending failed. */
+/** State of a stream whose sending failed. */
 interface Trying {
   readonly fails: number;
   readonly due: number;
@@ -72,7 +72,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
     trying.set(id, { fails: fails + 1, due, batch });
   };
 
-  /** What becomes of entries that failed with nothing beside them. */
+  /** Acts on the outcome of a failed sending. */
   const settle = (stream: string, sent: readonly string[], outcome: SendOutcome): void => {
     switch (outcome.kind) {
       case 'later':
@@ -81,7 +81,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
         return;
       case 'gone':
         store.dispatch(streamGone(stream));
-        // A service is sent anew: not at once, lest a book that refuses it is asked for ever.
+        // A service is sent again after a wait, so that a book that refuses it is not asked without end.
         wait(stream);
         return;
       case 'events': {

@@ -103,7 +103,7 @@ describe('the open service on a page', () => {
     expect(selectServiceCooks(store.getState())).toEqual([]);
     expect(selectStoveCooks(store.getState())).toEqual([]);
     expect(selectBasis(store.getState()).seq).toBe(12);
-    // A later order is in the log later: what is made from it replaces what was told.
+    // A later order has a higher place in the log: its schedule replaces the one before.
     store.dispatch(told({ schedule: schedule(13, 1500), unsent: 0 }));
     expect(store.getState().pass.told?.seq).toBe(13);
   });
@@ -144,14 +144,14 @@ describe('the open service on a page', () => {
     hear(schedule(9, 95_000, 0));
     store.dispatch(toldHeard({ service: id(9), schedule: schedule(9, 99_000) }));
     expect(at()).toBe(25_000);
-    // What this page said and the book does not have yet is in its own schedule alone.
+    // Entries that are not in the book yet are in this page's own schedule only.
     make(schedule(5, 26_000), 1);
     hear(schedule(5, 27_000));
     expect(at()).toBe(26_000);
     make(schedule(6, 28_000));
     hear(schedule(6, 29_000));
     expect(at()).toBe(29_000);
-    // A restored book's log is counted anew.
+    // The log of a restored book starts its own count.
     make({ ...schedule(2, 30_000), book: id(901) });
     expect(at()).toBe(30_000);
   });

@@ -7,7 +7,7 @@ import type { ActiveCook } from './activeCook';
 import { selectBook, selectCooks, selectStreams, serviceOpened, type WithLog } from './logSlice';
 import { heardOf, isKnown, isWaiting } from './logStream';
 
-/** What this page shows of a service. */
+/** The service that is open on this page, and how the page shows it. */
 export interface PassState {
   /** Service that is open on this page. */
   readonly open: string | undefined;
@@ -21,7 +21,7 @@ export interface PassState {
 
 const EMPTY: PassState = { open: undefined, told: undefined, unsent: 0, station: 'all' };
 
-/** A schedule from the same log and menu replaces an older one after so long, ms: the server's rule. */
+/** Age at which a schedule from the same log and menu is replaced, ms. The server has the same rule. */
 const TOLD_AGAIN = 20_000;
 
 /** Whether a schedule knows no less of the log and of the menu than another; another book's log counts for nothing. */
@@ -58,7 +58,7 @@ export const passSlice = createSlice({
       }: PayloadAction<{ service: string; schedule: ToldSchedule }>,
     ): PassState => {
       if (service !== state.open) return state;
-      // What this page said and the book does not have yet is in its own schedule alone.
+      // Entries that are not in the book yet are in this page's own schedule only.
       const stands = state.told && (state.unsent > 0 || !knowsNoLess(schedule, state.told));
       return stands ? state : { ...state, told: schedule, unsent: 0 };
     },
@@ -194,7 +194,7 @@ export const selectLeft: (state: WithPass) => readonly string[] = createSelector
   },
 );
 
-/** What of the log the open service stands on: its last place in the book's log, and what is not in the book yet. */
+/** Basis of a schedule: the service's last place in the book's log, and its entries that are not in the book yet. */
 export interface ServiceBasis {
   readonly seq: number;
   readonly unsent: number;

@@ -17,7 +17,7 @@ export const stoveSlice = createSlice({
     }),
   },
   extraReducers: (build) => {
-    // What was looked at has been answered: the next thing to do decides again.
+    // The piece in focus was answered: the next thing to do decides again.
     build.addCase(pressed, (state, { payload }) =>
       payload.event.kind === 'reading' ? state : NEXT,
     );

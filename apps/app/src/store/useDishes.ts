@@ -3,7 +3,7 @@ import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { useMenuQuery } from './passApi';
 
 const NO_DISHES: readonly KeptDish[] = [];
-/** A menu that could not be loaded, or that lacks a dish, is asked for again after so long, ms. */
+/** Wait before a missing menu or dish is requested again, ms. */
 const ASKED_AGAIN = 4000;
 
 export interface Dishes {

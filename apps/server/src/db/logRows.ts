@@ -57,13 +57,13 @@ export const rowOf = (entry: LogEntry, receivedAt: number): typeof log.$inferIns
 
 type StoredEvent = Pick<LogRow, 'id' | 'kind' | 'at' | 'body'>;
 
-/** Event of a row as it lies in the file, not checked. */
+/** Unchecked event of a row. */
 export const rawEvent = ({ id, kind, at, body }: StoredEvent): unknown => {
   const rest: unknown = JSON.parse(body ?? '{}');
   return { ...(typeof rest === 'object' ? rest : {}), id, kind, at };
 };
 
-/** The cook events of rows; what opens a cook is none of them, and a row that cannot be read leaves out itself. */
+/** Cook events of rows, without the opening one. An unreadable row is left out and reported. */
 export const cookEvents = ({ damage }: Reading, rows: readonly LogRow[]): CookEvent[] =>
   rows.flatMap((row) =>
     row.kind === 'opened'
@@ -73,7 +73,7 @@ export const cookEvents = ({ damage }: Reading, rows: readonly LogRow[]): CookEv
         ) ?? []),
   );
 
-/** The service events of rows; what opens a service is none of them, and a row that cannot be read leaves out itself. */
+/** Service events of rows, without the opening one. An unreadable row is left out and reported. */
 export const serviceEvents = ({ damage }: Reading, rows: readonly LogRow[]): ServiceEvent[] =>
   rows.flatMap((row) =>
     row.kind === 'opened'

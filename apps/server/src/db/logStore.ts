@@ -44,7 +44,7 @@ export interface LogStore {
   /** Whether a stream is in the book: a deleted cook is not. */
   readonly has: (stream: Stream) => boolean;
   /**
-   * Entries of streams that came after `seq`, at most so many rows of them; with a service go those of its cooks.
+   * Entries of streams after `seq`, at most `most` rows. A service includes the cooks of its orders.
    * @returns the entries, and the place in the log up to which they were read
    */
   readonly after: (

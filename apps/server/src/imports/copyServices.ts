@@ -6,7 +6,7 @@ import type { BookFileHandle } from '../db/openBook';
 import { openedEvent } from '../db/serviceStore';
 import { demand, dishes, practice } from '../db/schema';
 
-/** A row of any table, as it lies in the file. */
+/** A row of any table, unchecked. */
 type Row = Readonly<Record<string, unknown>>;
 
 interface Copying {

@@ -9,7 +9,7 @@ import {
 import { cookRow, rawEvent, serviceRow } from '../db/logRows';
 import type { log } from '../db/schema';
 
-/** A row of any table, as it lies in the file. */
+/** A row of any table, unchecked. */
 type Row = Readonly<Record<string, unknown>>;
 
 /** Row of an older book's log, or of this version's, still to be read. */

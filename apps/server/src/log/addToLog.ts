@@ -16,7 +16,7 @@ const NOT_THERE: Readonly<Record<Subject, ProblemType>> = {
 /** Adds entries to the book and tells who follows them. @returns ids of the entries: they are on disk */
 export type AddToLog = (entries: readonly LogEntry[], path: EntryPath) => readonly string[];
 
-/** Where an entry's field stands in the message that brought it. */
+/** Path of an entry's field in the message. */
 export type EntryPath = (index: number, field: 'id' | 'stream') => string;
 
 /** The same in a message of the pages of before the log: `events` of one cook or service. */

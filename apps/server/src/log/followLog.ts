@@ -10,7 +10,7 @@ export interface Followed extends Stream {
 
 /** Rows that are read and sent at once, before the page has read them and other requests are looked at. */
 const SENT_AT_ONCE = 50;
-/** A page with so much unread is sent nothing more until it has read it, bytes. */
+/** Unread bytes above which a page gets nothing more until it has read them. */
 const MOST_UNREAD = 256_000;
 
 const keyOf = ({ of, id }: Stream): string => `${of}:${id}`;
@@ -21,7 +21,7 @@ export interface Following {
   readonly news: LogNews;
   readonly followed: readonly Followed[];
   readonly written: WrittenEntries;
-  /** What is said first of a stream, once the page has all entries. */
+  /** Called for each stream once the page has all entries. */
   readonly caughtUp: (stream: Stream) => void;
 }
 
@@ -71,7 +71,7 @@ export const followLog = ({
   };
   const stop = news.follow({
     entries: (added, once) => {
-      // What is being caught up with is read from the book.
+      // A page that is behind reads these from the book.
       if (catchingUp) return;
       const mine = lacking(added).filter(({ seq }) => seq > position);
       if (mine.length === 0) return;

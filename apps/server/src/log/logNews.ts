@@ -13,7 +13,7 @@ export interface LogFollower {
 
 /** Tells the pages that follow the log what was added to it. */
 export interface LogNews {
-  /** Returns at once: pages are told after whoever added the entries has its answer. */
+  /** Returns at once: pages hear of the entries after the sender has its answer. */
   readonly tell: (added: readonly NewEntry[]) => void;
   readonly notice: LogFollower['notice'];
   /** @returns stops following */

@@ -1,15 +1,15 @@
 import type { ToldSchedule } from '@crustan/core/formats';
 
-/** Schedules that the cooks of each service were last told: made anew at any time, so they are in no book. */
+/** The latest shared schedule of each service. It can be computed again at any time, so no book keeps it. */
 export interface ToldSchedules {
   readonly get: (service: string) => ToldSchedule | undefined;
   /** @returns whether it takes the place of the one before */
   readonly put: (service: string, schedule: ToldSchedule) => boolean;
-  /** Another book has taken this one's place: its log is counted anew. */
+  /** Another book has taken this one's place: its log has its own count. */
   readonly clear: () => void;
 }
 
-/** A schedule from the same log and menu replaces an older one after so long, ms. */
+/** Age at which a schedule from the same log and menu is replaced, ms. */
 const TOLD_AGAIN = 20_000;
 
 /** Whether a schedule knows no less of the log and of the menu than another, and more of one or later. */

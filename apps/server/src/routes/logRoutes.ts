@@ -47,7 +47,7 @@ export const logRoutes = ({ book, store, news, told, written, add }: LogRouting)
       ),
     });
   });
-  // The stream begins with the book's name: after a restore it is another book, whose log is counted anew.
+  // The stream begins with the book's name: a restore makes another book, and its log has its own count.
   routes.get('/stream', (req, res) => {
     const { follow, book: knownBook } = parsed(logStreamQuery, req.query);
     if (news.followers() > MOST_FOLLOWERS) {

@@ -25,7 +25,7 @@ const serviceOpenedSchema = z.strictObject({
 });
 export type ServiceOpened = z.infer<typeof serviceOpenedSchema>;
 
-/** What a stream of the log is about. */
+/** Subject of a stream of the log. */
 export const SUBJECTS = ['cook', 'service'] as const;
 export type Subject = (typeof SUBJECTS)[number];
 

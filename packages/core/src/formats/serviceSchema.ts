@@ -212,11 +212,11 @@ const serviceSeconds = z.number().min(-86_400).max(200_000);
 export const toldScheduleSchema = z.strictObject({
   /** Book in whose log `seq` counts. */
   book: z.string().min(1).max(60),
-  /** Last entry of the log that it was made from: a page that knows more makes it anew. */
+  /** Last entry of the log that it was computed from. A page with a later entry computes it again. */
   seq: z.int().min(0),
   /** Version of the menu that it was made from. */
   menu: z.int().min(1),
-  /** When it was made, ms since 1970. */
+  /** Time at which it was computed, ms since 1970. */
   at: moment,
   pieces: z
     .array(

@@ -38,7 +38,7 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
       }),
     );
   };
-  /** What was said in it, and its pieces, come with the stream of the log. */
+  /** Its events and its pieces arrive with the stream of the log. */
   const takeUp = (service: ServiceRecord): void => {
     dispatch(serviceOpened({ service, inBook: true }));
   };

@@ -77,7 +77,7 @@ const usePassCalls = (pass: PassNow): void => {
   useCalls(calls, pass.line.now);
 };
 
-/** What this page waits for, and what is not yet in the book, where that lasts. */
+/** Notices: the page waits for something, or entries are not in the book yet. */
 const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
   const delayed = useAppSelector((state) => state.log.delayed);
   const notKept = useAppSelector((state) => state.log.notKept.length > 0);

@@ -13,7 +13,7 @@ export interface RefusedOrder extends RefusedEvent {
 
 const isOrder = (refused: RefusedEvent): refused is RefusedOrder => 'order' in refused.event;
 
-/** What the book did not take is not on the boards of the others: each is corrected, sent again, or left out. */
+/** Events that the book refused. No other phone has them. Each is corrected, sent again or left out. */
 export const RefusedEvents = ({
   refused,
   onCorrect,

@@ -123,7 +123,7 @@ describe('the menu, and what a service came to', () => {
     act(() => void store.dispatch(roleTold(watching)));
     expect(screen.queryByText('Open a service')).toBeNull();
     fireEvent.click(await screen.findByText('Watch: Friday'));
-    // What was said in it comes with the stream of the log.
+    // Its events arrive with the stream of the log.
     expect(selectOpenService(store.getState())).toMatchObject({
       service,
       inBook: true,

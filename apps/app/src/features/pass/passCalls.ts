@@ -26,7 +26,7 @@ const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
   plate: 60,
 };
 
-/** What makes a thing the same thing, though its time moves. */
+/** Identity of a thing to do. It does not change when the time moves. */
 const keyOf = (thing: Thing): string => {
   switch (thing.kind) {
     case 'touch':
@@ -40,7 +40,7 @@ const keyOf = (thing: Thing): string => {
   }
 };
 
-/** What is called of a service's things to do. @param momentOf ms since 1970 of a second of the service */
+/** Calls for the things to do of a service. @param momentOf ms since 1970 of a second of the service */
 export const passCalls = (
   things: readonly Thing[],
   momentOf: (seconds: number) => number,

@@ -32,7 +32,7 @@ export interface PieceOn {
   readonly forecast: Forecast | undefined;
 }
 
-/** What a page may lack of the menu: all of it, or a dish that is ordered. */
+/** Part of the menu that a page may lack: the whole menu, or a dish that is ordered. */
 export type Lacked = 'menu' | 'dish';
 
 const lackedBy = (
@@ -55,7 +55,7 @@ export interface PassNow {
   readonly line: LineNow;
   readonly heat: GearHeat;
   readonly on: ReadonlyMap<string, PieceOn>;
-  /** What this page lacks to make a schedule of its own: it shows what the others tell. */
+  /** Part of the menu that is missing for a schedule of this page's own. Until then it shows the shared one. */
   readonly lacks: Lacked | undefined;
   /** What the cooks are told; undefined until it has been made. */
   readonly schedule: ToldSchedule | undefined;

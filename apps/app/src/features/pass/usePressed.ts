@@ -28,7 +28,7 @@ export interface Presses {
 
 type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 
-/** Whether this page knows enough to say that a thing was done: a piece begins with the plan that the menu has of it. */
+/** Whether a thing can be marked as done on this page: a piece starts with its plan from the menu. */
 export const canBeDone = (thing: Thing, pass: PassNow): boolean => {
   if (thing.kind !== 'touch' || thing.action !== 'in') return true;
   const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);

@@ -6,8 +6,8 @@ import type { LiveCook } from './liveCook';
 type CalledKind = Exclude<DueStep['kind'], 'judge'>;
 
 /**
- * The pattern of each step, so that turning, moving and taking out are told apart by ear; and by how much it moves
- * before it is called again, s: turns follow each other closely.
+ * Sound pattern of each step: turning, moving and taking out sound different. A step that moves by more than its
+ * tolerance, s, is called again; turns have a small one because they follow each other quickly.
  */
 const CALLS: Readonly<Record<CalledKind, { readonly call: Call; readonly toleranceS: number }>> = {
   heat: { call: 'next', toleranceS: 60 },
@@ -31,7 +31,7 @@ const isCalled = (step: DueStep): step is CalledStep => step.kind !== 'judge';
 const stepsOf = ({ current, state: { left } }: LiveCook): readonly CalledStep[] =>
   (left.includes(current) ? left : [current, ...left]).filter(isCalled);
 
-/** What is called of every piece that is on. */
+/** Calls for the steps of every piece that is on. */
 export const stoveCalls = (
   cooks: readonly LiveCook[],
   wordsOf: (live: LiveCook, step: DueStep) => string,
