@@ -6,13 +6,12 @@ import { fetchPlaces } from '../places';
 import { keepPage } from '../keepPage';
 import { keepTime } from '../store/clockLink';
 import { keepLog } from '../store/keepLog';
-import { followLog } from '../store/logLink';
 import { syncKitchen } from '../store/kitchenSync';
-import { runOutbox } from '../store/outbox';
 import { keepLight } from '../store/keepLight';
 import { keepNative } from '../store/nativeDraft';
 import { keepOnDevice } from '../store/keepOnDevice';
 import { watchReach } from '../store/reachLink';
+import { runLater } from '../store/runLater';
 import { makeStore } from '../store/store';
 import { KitchenShell } from '../reach/KitchenShell';
 import { BrokenPage } from '../ui/BrokenPage';
@@ -33,10 +32,9 @@ export default function Layout() {
       keepNative(store),
       keepLog(store),
       keepTime(),
-      runOutbox(store),
-      followLog(store),
       syncKitchen(store),
       watchReach(store),
+      runLater(async () => (await import('../store/logTraffic')).runLogTraffic(store)),
     ];
     return () => stops.toReversed().forEach((stop) => stop());
   }, [store]);
