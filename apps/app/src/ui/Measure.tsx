@@ -71,8 +71,8 @@ export const Measure = ({
   return (
     <View className="gap-1">
       {named ? <Text voice="small">{label}</Text> : null}
-      <View className="flex-row items-center gap-3">
-        <View className="flex-1">
+      <View className="flex-row flex-wrap items-center gap-3">
+        <View className="min-w-[6rem] flex-1">
           <Slider
             label={label}
             value={unit.fromSi(value)}

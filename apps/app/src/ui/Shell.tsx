@@ -48,7 +48,12 @@ export const Shell = ({ only, children }: Props) => {
                   here ? 'border-flame-dark' : 'border-transparent'
                 }`}
               >
-                <Text voice="figure" tone={here ? 'text-salt-50' : 'text-iron-400'}>
+                {/* Five names share the width of a phone: larger text stops where they would no longer fit. */}
+                <Text
+                  voice="figure"
+                  tone={here ? 'text-salt-50' : 'text-iron-400'}
+                  className={wide ? '' : '!text-[length:min(1.125rem,5vw)] !leading-[1.3]'}
+                >
                   {name}
                 </Text>
               </Link>

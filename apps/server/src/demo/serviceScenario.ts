@@ -35,7 +35,12 @@ export const DEMO_DISHES: readonly DemoDish[] = [
       { name: 'medium-rare', target: 55 },
     ],
     others: ['once'],
-    sides: [{ name: 'Buttered greens', handsOn: 60, handsOff: 180, needs: 'burner', keeps: 240 }],
+    sides: [
+      {
+        ...{ name: 'Buttered greens', handsOn: 60, handsOff: 180, needs: 'burner', keeps: 240 },
+        allergens: ['milk'],
+      },
+    ],
     prepared: 11,
     cost: 9,
     price: 27,
@@ -55,7 +60,12 @@ export const DEMO_DISHES: readonly DemoDish[] = [
     },
     donenesses: [{ name: 'rosy', target: 57 }],
     others: [],
-    sides: [{ name: 'Red wine sauce', handsOn: 45, handsOff: 0, needs: 'nothing', keeps: 300 }],
+    sides: [
+      {
+        ...{ name: 'Red wine sauce', handsOn: 45, handsOff: 0, needs: 'nothing', keeps: 300 },
+        allergens: ['sulphites', 'celery'],
+      },
+    ],
     prepared: 5,
     cost: 7,
     price: 24,

@@ -73,9 +73,9 @@ export const BeforeAfter = ({ past, titles }: Props) => {
           <View
             key={id}
             role="listitem"
-            className="flex-row items-center gap-3 border-t border-salt-200 py-2"
+            className="flex-row flex-wrap items-center gap-3 border-t border-salt-200 py-2"
           >
-            <Link href={`/book/${id}`} className="min-h-[28px] flex-1 py-1">
+            <Link href={`/book/${id}`} className="min-h-[28px] min-w-[5rem] flex-1 py-1">
               <Text voice="small">{titles.get(id) ?? 'A cook'}</Text>
             </Link>
             <View

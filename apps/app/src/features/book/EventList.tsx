@@ -45,11 +45,11 @@ export const EventList = ({ events, inAt }: Props) => {
       )}
       <View role="list">
         {shown.map((event) => (
-          <View key={event.id} role="listitem" className="flex-row gap-3 py-1">
+          <View key={event.id} role="listitem" className="flex-row flex-wrap gap-x-3 py-1">
             <Text voice="figure" className="w-[4.75rem]">
               {show.clockSeconds(event.at)}
             </Text>
-            <Text className="flex-1">{sayEvent(event, show)}</Text>
+            <Text className="min-w-[5rem] flex-1">{sayEvent(event, show)}</Text>
             <Text voice="small" tone="text-iron-500">
               {inAt === undefined || event.at <= inAt ? '' : showDuration((event.at - inAt) / 1000)}
             </Text>

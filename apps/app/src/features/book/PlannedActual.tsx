@@ -83,27 +83,37 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
   ];
   return (
     <View role="table" aria-label="Planned against actual">
-      <View role="row" className="flex-row border-b border-iron-950 pb-1">
-        <Text voice="note" role="columnheader" tone="text-iron-500" className="flex-1">
+      <View role="row" className="flex-row flex-wrap border-b border-iron-950 pb-1">
+        <Text voice="note" role="columnheader" tone="text-iron-500" className="min-w-[5rem] flex-1">
           What
         </Text>
-        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[6.5rem]">
+        <Text
+          voice="note"
+          role="columnheader"
+          tone="text-iron-500"
+          className="w-[6.5rem] max-w-[50%]"
+        >
           Planned
         </Text>
-        <Text voice="note" role="columnheader" tone="text-iron-500" className="w-[6.5rem]">
+        <Text
+          voice="note"
+          role="columnheader"
+          tone="text-iron-500"
+          className="w-[6.5rem] max-w-[50%]"
+        >
           Actual
         </Text>
       </View>
       {rows.map((row) => (
         <View key={row.name} role="row" className="border-b border-salt-200 py-2">
-          <View className="flex-row items-baseline">
-            <Text role="rowheader" className="flex-1">
+          <View className="flex-row flex-wrap items-baseline">
+            <Text role="rowheader" className="min-w-[5rem] flex-1">
               {row.name}
             </Text>
-            <Text voice="figure" role="cell" className="w-[6.5rem]">
+            <Text voice="figure" role="cell" className="w-[6.5rem] max-w-[50%]">
               {row.planned}
             </Text>
-            <Text voice="figure" role="cell" className="w-[6.5rem]">
+            <Text voice="figure" role="cell" className="w-[6.5rem] max-w-[50%]">
               {row.actual}
             </Text>
           </View>

@@ -51,8 +51,8 @@ export const Menu = () => {
         <View role="list" aria-label="Dishes" className="gap-3">
           {dishes.map(({ id, name, portions, sides, cost, price, shelfDays }) => (
             <View key={id} role="listitem" className="gap-1 border-t border-salt-300 pt-2">
-              <View className="flex-row items-center justify-between gap-3">
-                <Text voice="head" heading={2}>
+              <View className="flex-row flex-wrap items-center justify-between gap-3">
+                <Text voice="head" heading={2} className="max-w-full">
                   {name}
                 </Text>
                 <Button

@@ -20,7 +20,7 @@ import { sayCrust } from '../../words/judgedWords';
 import { sayLoss } from '../../words/sayLoss';
 
 const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
-  <View className="min-w-[2.875rem]">
+  <View className="min-w-[2.875rem] max-w-full">
     <Text voice="figure">{value}</Text>
     <Text voice="note" tone="text-iron-500">
       {label}

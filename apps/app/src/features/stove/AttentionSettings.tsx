@@ -57,8 +57,8 @@ export const AttentionSettings = () => {
   return (
     <View className="gap-4">
       {TOGGLES.map(([key, name]) => (
-        <View key={key} className="flex-row items-center justify-between gap-3">
-          <Text tone="text-salt-50" className="flex-1">
+        <View key={key} className="flex-row flex-wrap items-center justify-between gap-3">
+          <Text tone="text-salt-50" className="min-w-[8rem] flex-1">
             {name}
           </Text>
           <Choice

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { Keys, NEXT_KEYS, type Key } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
+import { textScale } from '../../ui/textScale';
 import { WIDE } from '../../ui/wide';
 import { useShow } from '../../words/useShow';
 import { AheadOfTrouble } from './AheadOfTrouble';
@@ -45,6 +46,9 @@ const PANELS: readonly (readonly [Panel, string])[] = [
  */
 const BOUNCE = 900;
 
+/** Height in lines of ordinary text under which the buttons do not stay in place, px at the default size. */
+const LOW = 380;
+
 /** Where the list of keys stands. */
 const BESIDE = 'absolute bottom-0 left-[104%] w-[420px]';
 const OVER = 'absolute inset-x-0 top-0 z-10';
@@ -64,7 +68,10 @@ export const NowAndNext = ({
   const { cook, plan, state, current, next, forecast } = live;
   const { leftHanded, wetHands } = useAppSelector((all) => all.attention);
   const watches = useWatches();
-  const wide = useWindowDimensions().width >= WIDE;
+  const { width, height } = useWindowDimensions();
+  const wide = width >= WIDE;
+  /** Too low for buttons that stay in place: everything scrolls together. */
+  const low = height / textScale() < LOW;
   const press = (event: CookEvent): void => {
     wakeSound();
     dispatch(pressed({ cook: cook.id, event }));
@@ -80,7 +87,7 @@ export const NowAndNext = ({
   };
   const words = sayAction(current, plan, show);
   const close = (): void => setPanel(undefined);
-  const side = leftHanded ? 'flex-row-reverse' : 'flex-row';
+  const side = low ? 'flex-col' : leftHanded ? 'flex-row-reverse' : 'flex-row';
 
   const leave = (): void => {
     if (unsentEvents(cook).length > 0) setPanel('leave');
@@ -142,76 +149,83 @@ export const NowAndNext = ({
       </>
     );
   }
+  const above = (
+    <>
+      <View>
+        <Text voice="body" tone="text-iron-400">
+          {alone ? 'Now' : `Now: ${cook.plan.title}`}
+        </Text>
+        <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
+          {words}
+        </Text>
+      </View>
+      <Countdown step={current} small={!alone} />
+      <DeviceLine live={live} />
+      {state.place === 'before' ? <PanCaution /> : null}
+      <ForecastLines live={live} />
+      {watches ? null : <AheadOfTrouble live={live} now={now} />}
+      {watches ? null : <WarmUp live={live} press={press} />}
+      {next && next.kind !== 'judge' ? (
+        <View className="flex-row flex-wrap items-baseline gap-x-3 border-t border-iron-700 pt-3">
+          <Text tone="text-iron-400">Next</Text>
+          <Text voice="bigFigure" tone="text-salt-50" className="min-w-[7rem] flex-1">
+            {sayAction(next, plan, show)}
+          </Text>
+          <Text voice="figure" tone="text-iron-400">
+            {show.clockSeconds(next.dueAt)}
+          </Text>
+        </View>
+      ) : null}
+      <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
+      <LastReading state={state} />
+      {watches ? null : <PanSound live={live} />}
+    </>
+  );
+  const buttons = watches ? null : (
+    <View className="gap-3 border-t border-iron-700 pt-3">
+      {panel === 'reading' ? (
+        <AddReading
+          onClose={close}
+          senseOf={(celsius) =>
+            forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
+          }
+          onRead={(celsius, lowest) => {
+            press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });
+            close();
+          }}
+        />
+      ) : (
+        <>
+          <View className={`${side} gap-2`}>
+            {PANELS.map(([name, label]) => (
+              <View key={name} className="flex-1">
+                <Button kind="stovePlain" label={label} onPress={() => setPanel(name)} />
+              </View>
+            ))}
+          </View>
+          <Button
+            kind="stove"
+            label={sayHappened(current, plan, show)}
+            onPress={happened}
+            testID="happened"
+          />
+          <View className={`${side} gap-2`}>
+            <TakeBack state={state} press={press} fresh={fresh} />
+            <Extra live={live} press={press} onLeave={leave} />
+          </View>
+        </>
+      )}
+    </View>
+  );
   return (
     <>
       <Scrolled>
-        <View>
-          <Text voice="body" tone="text-iron-400">
-            {alone ? 'Now' : `Now: ${cook.plan.title}`}
-          </Text>
-          <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
-            {words}
-          </Text>
-        </View>
-        <Countdown step={current} small={!alone} />
-        <DeviceLine live={live} />
-        {state.place === 'before' ? <PanCaution /> : null}
-        <ForecastLines live={live} />
-        {watches ? null : <AheadOfTrouble live={live} now={now} />}
-        {watches ? null : <WarmUp live={live} press={press} />}
-        {next && next.kind !== 'judge' ? (
-          <View className="flex-row items-baseline gap-3 border-t border-iron-700 pt-3">
-            <Text tone="text-iron-400">Next</Text>
-            <Text voice="bigFigure" tone="text-salt-50" className="flex-1">
-              {sayAction(next, plan, show)}
-            </Text>
-            <Text voice="figure" tone="text-iron-400">
-              {show.clockSeconds(next.dueAt)}
-            </Text>
-          </View>
-        ) : null}
-        <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
-        <LastReading state={state} />
-        {watches ? null : <PanSound live={live} />}
+        {above}
+        {low ? buttons : null}
       </Scrolled>
       {/* Beside the piece on a wide screen, over it on a narrow one: nothing is pushed from under the thumb. */}
       {watches ? null : <Keys keys={keys} place={wide ? BESIDE : OVER} />}
-      {watches ? null : (
-        <View className="gap-3 border-t border-iron-700 pt-3">
-          {panel === 'reading' ? (
-            <AddReading
-              onClose={close}
-              senseOf={(celsius) =>
-                forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
-              }
-              onRead={(celsius, lowest) => {
-                press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });
-                close();
-              }}
-            />
-          ) : (
-            <>
-              <View className={`${side} gap-2`}>
-                {PANELS.map(([name, label]) => (
-                  <View key={name} className="flex-1">
-                    <Button kind="stovePlain" label={label} onPress={() => setPanel(name)} />
-                  </View>
-                ))}
-              </View>
-              <Button
-                kind="stove"
-                label={sayHappened(current, plan, show)}
-                onPress={happened}
-                testID="happened"
-              />
-              <View className={`${side} gap-2`}>
-                <TakeBack state={state} press={press} fresh={fresh} />
-                <Extra live={live} press={press} onLeave={leave} />
-              </View>
-            </>
-          )}
-        </View>
-      )}
+      {low ? null : buttons}
     </>
   );
 };

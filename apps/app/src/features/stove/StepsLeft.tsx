@@ -22,7 +22,7 @@ export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }
           <View
             key={`${step.kind} ${step.leg ?? ''} ${step.turn ?? ''}`}
             role="listitem"
-            className="flex-row gap-4 border-t border-iron-700 py-2"
+            className="flex-row flex-wrap gap-x-4 border-t border-iron-700 py-2"
           >
             <Text
               voice="figure"
@@ -32,7 +32,7 @@ export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }
             >
               {show.clockSeconds(step.dueAt)}
             </Text>
-            <Text voice="figure" tone="text-salt-50" className="flex-1">
+            <Text voice="figure" tone="text-salt-50" className="min-w-[6rem] flex-1">
               {sayAction(step, plan, show)}
             </Text>
           </View>
