@@ -49,7 +49,7 @@ export const Judged = ({ cook, replayed }: Props) => {
       {lines.length === 0 ? null : (
         <View className="flex-row flex-wrap gap-x-6 gap-y-2">
           {lines.map(([name, value]) => (
-            <View key={name}>
+            <View key={name} className="max-w-full">
               <Text voice="figure">{value}</Text>
               <Text voice="note" tone="text-iron-500">
                 {name}

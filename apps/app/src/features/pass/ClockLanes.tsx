@@ -29,6 +29,7 @@ export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
   );
   /** Larger text leaves room for fewer labels. */
   const apart = Math.ceil(textScale());
+  const lastLabel = 1 - (1 - LAST_LABEL) * textScale();
   return (
     <View className="gap-2">
       <Text voice="head" tone="text-salt-50" heading={2}>
@@ -41,7 +42,7 @@ export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
         <View className="w-[96px]" />
         <View className="relative h-5 flex-1">
           {ticks
-            .filter((tick, i) => i % apart === 0 && share((tick - epoch) / 1000) < LAST_LABEL)
+            .filter((tick, i) => i % apart === 0 && share((tick - epoch) / 1000) < lastLabel)
             .map((tick) => (
               <Text
                 key={tick}
