@@ -127,6 +127,22 @@ describe('the line to the book’s log', () => {
     expect(selectCooks(store.getState())[0]?.gone).toBeUndefined();
   });
 
+  it('follows the service and the latest of more cooks than one line takes', () => {
+    const store = begin();
+    store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));
+    const plan = recordOf(planOf());
+    for (let n = 0; n < 70; n += 1) {
+      const id = uuid(5000 + n);
+      const event = { id: uuid(6000 + n), kind: 'started', at: AT } as const;
+      store.dispatch(cookStarted({ id, startedAt: AT, plan, event }));
+      store.dispatch(entriesAcknowledged({ stream: id, entries: [id], book: BOOK }));
+    }
+    const followed = new URLSearchParams(line()?.url.split('?')[1]).get('follow')?.split(',') ?? [];
+    expect(followed).toHaveLength(60);
+    expect(followed[0]).toContain(`service:${SERVICE.id}`);
+    expect(followed.at(-1)).toContain(uuid(5069));
+  });
+
   it('sends everything again to a book that was restored in the place of the one that had it', () => {
     const store = begin();
     store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));

@@ -44,10 +44,10 @@ const parsed = <T>(schema: z.ZodType<T>, { data }: MessageEvent<string>): T | un
 const followedOf = (state: AppState): readonly string[] => {
   const open = selectOpenService(state);
   const cooks = selectStoveCooks(state).filter(({ startKnown }) => startKnown);
-  return [
-    ...(open?.inBook ? [`service:${open.service.id}`] : []),
-    ...cooks.map(({ id }) => `cook:${id}`),
-  ].slice(-MOST_FOLLOWED);
+  const service = open?.inBook ? [`service:${open.service.id}`] : [];
+  // Of more cooks than the server follows on one line, the latest.
+  const latest = cooks.slice(service.length - MOST_FOLLOWED).map(({ id }) => `cook:${id}`);
+  return [...service, ...latest];
 };
 
 /** Address of the line: every stream with the place up to which this page has heard it. */
