@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { startServed } from '../../scripts/served.mjs';
 import { eveningPlan } from './eveningPlan';
 import { runEvening, THREE_PHONES, type EveningCounts } from './runEvening';
 
@@ -24,7 +25,9 @@ test('a short evening on three phones, the server killed, a restore, a phone cut
 }) => {
   test.setTimeout(600_000);
   const plan = eveningPlan(7, { tables: 5, minutes: 30, restore: true });
-  const found = await runEvening(browser, plan, { speed: 30, stations: THREE_PHONES, tell });
+  const found = await runEvening(browser, plan, {
+    ...{ start: startServed, speed: 30, stations: THREE_PHONES, tell },
+  });
   expectNothingWrong(found);
   expect(found.orders).toBe(6);
   expect(found.pressMs.length).toBeGreaterThan(20);
@@ -39,7 +42,10 @@ test('four steaks for four people, two of them rare, out of one pan by one cook'
     { at: 0, deed: { kind: 'order', table: 'home', pieces, when: 'In 45 min' } },
     { at: 15, deed: { kind: 'reload', phone: 0 } },
   ] as const;
-  const found = await runEvening(browser, plan, { speed: 30, stations: ['Everything'], tell });
+  const found = await runEvening(browser, plan, {
+    ...{ start: startServed, speed: 30, tell },
+    stations: ['Everything'],
+  });
   expectNothingWrong(found);
   expect(found.orders).toBe(1);
 });

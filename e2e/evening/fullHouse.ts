@@ -7,7 +7,7 @@ import {
   type PlanRecord,
   type ServiceRecord,
 } from '@crustan/core/formats';
-import { startServed } from '../../scripts/served.mjs';
+import type { startServed } from '../../scripts/served.mjs';
 
 export interface FullHouse {
   readonly pieces: number;
@@ -42,9 +42,9 @@ const share = (values: readonly number[], part: number): number => {
   return Math.round(sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? 0);
 };
 
-/** Measures presses in a service of many pieces that a dozen pages follow. */
-export const fullHouse = async (): Promise<FullHouse> => {
-  const served = await startServed({ demo: true });
+/** Measures presses in a service of many pieces that a dozen pages follow. @param start starts a server of its own */
+export const fullHouse = async (start: typeof startServed): Promise<FullHouse> => {
+  const served = await start({ demo: true });
   const agent = new http.Agent({ keepAlive: true });
   const lines: http.ClientRequest[] = [];
   try {

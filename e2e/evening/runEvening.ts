@@ -1,6 +1,6 @@
 import type { Browser } from '@playwright/test';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats';
-import { startServed, type Served } from '../../scripts/served.mjs';
+import type { Served, startServed } from '../../scripts/served.mjs';
 import { fastClock, inBook, SALMON, STRIP } from '../passLine';
 import type { Deed, Piece, TimedDeed } from './eveningPlan';
 import {
@@ -55,6 +55,8 @@ const BUTTON: Readonly<Record<Piece, string>> = {
 };
 
 export interface EveningSetting {
+  /** Starts the server. */
+  readonly start: typeof startServed;
   /** Times faster than the world's clock. */
   readonly speed: number;
   /** Stations of the phones; the first takes the orders. */
@@ -105,9 +107,9 @@ class Lasting {
 export const runEvening = async (
   browser: Browser,
   plan: readonly TimedDeed[],
-  { speed, stations, tell = () => undefined }: EveningSetting,
+  { start, speed, stations, tell = () => undefined }: EveningSetting,
 ): Promise<EveningCounts> => {
-  let served: Served = await startServed({ demo: true });
+  let served: Served = await start({ demo: true });
   const { url, port, folder } = served;
   await setHands(url, stations.length);
   const clock = fastClock(speed);
@@ -236,7 +238,7 @@ export const runEvening = async (
       case 'restart':
         excuseAll(CATCHES_UP);
         await served.kill('SIGKILL');
-        served = await startServed({ data: folder, port });
+        served = await start({ data: folder, port });
         return;
       case 'backup':
         backup = await (await fetch(`${url}/api/book/backup`)).arrayBuffer();

@@ -5,6 +5,7 @@ import { build } from '../build.mjs';
 import { bundle } from '../bundle.mjs';
 import { CHROMIUM_ARGS, ensureChromium } from '../chromium.mjs';
 import { CACHE } from '../root.mjs';
+import { startServed } from '../served.mjs';
 import { askedNumber, askedSeed } from './seeded.mjs';
 
 const EVENINGS = 20;
@@ -27,7 +28,7 @@ export const benchEvening = async () => {
     pathToFileURL(built).href
   );
   const { chromium } = await import('@playwright/test');
-  const house = await fullHouse();
+  const house = await fullHouse(startServed);
   const browser = await chromium.launch({
     executablePath: ensureChromium(),
     args: CHROMIUM_ARGS,
@@ -38,7 +39,11 @@ export const benchEvening = async () => {
     const some = async () => {
       for (let i = next++; i < evenings; i = next++) {
         const plan = eveningPlan(seed * 1000 + i, SIZE);
-        const found = await runEvening(browser, plan, { speed: SPEED, stations: THREE_PHONES });
+        const found = await runEvening(browser, plan, {
+          start: startServed,
+          speed: SPEED,
+          stations: THREE_PHONES,
+        });
         found.notes.forEach((words) => process.stderr.write(`evening ${i}: ${words}\n`));
         counts.push(found);
       }
