@@ -196,7 +196,7 @@ describe('the log', () => {
     expect((await heard(stranger, 3)).found).toHaveLength(3);
   });
 
-  it('says of which book a service’s stream is, and begins anew after a restore', async () => {
+  it('says of which book a service’s stream is, and starts again after a restore', async () => {
     await add(opened);
     const backup = Buffer.from(await (await fetch(`${url()}/api/book/backup`)).arrayBuffer());
     await add(ordered(newId(), [newId()]));

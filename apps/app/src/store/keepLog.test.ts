@@ -62,7 +62,7 @@ describe('the log on the device', () => {
   });
   afterEach(closeAll);
 
-  it('are there again when the page is opened anew, known or not', async () => {
+  it('are there again after a reload, known or not', async () => {
     const one = page();
     one.start();
     one.store.dispatch(pressed({ cook: cookId, event: press(11) }));

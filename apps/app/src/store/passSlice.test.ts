@@ -108,7 +108,7 @@ describe('the open service on a page', () => {
     expect(store.getState().pass.told?.seq).toBe(13);
   });
 
-  it('one that is left stays until the book has all of it, and then goes with its served pieces', () => {
+  it('keeps a service that was left until the book has every entry, then drops it with its served pieces', () => {
     const { store, say, acknowledge, begin } = opened();
     say(ordered(1));
     say(ordered(2));
