@@ -1,4 +1,4 @@
-import { expect, findings, fits, test } from './kitchen';
+import { expect, test } from './kitchen';
 import { inBook, openService, order, SALMON, STRIP } from './passLine';
 
 test('a held course is fired, its moment taken back, a piece cooked again', async ({
@@ -103,20 +103,4 @@ test('a service goes out as a file and into another book; an order is changed', 
   const ticket = page.getByRole('listitem').filter({ hasText: 'Table 11' });
   await expect(ticket.getByText('Check this order.')).toBeVisible();
   await expect(ticket.getByText('Salmon on its skin contains fish.')).toBeVisible();
-});
-
-test('axe finds nothing in the Pass, and nothing is wider than the screen', async ({
-  page,
-  demo,
-}) => {
-  test.setTimeout(240_000);
-  await page.goto(`${demo.url}/pass`);
-  await page.getByRole('button', { name: 'Take up: tonight' }).click();
-  await expect(page.getByText('Along the clock')).toBeVisible();
-  for (const section of ['Board', 'Tickets', 'Menu', 'Tomorrow', 'After']) {
-    await page.getByRole('tab', { name: section }).click();
-    await expect(page.getByRole('heading').first()).toBeVisible();
-    expect(await findings(page)).toEqual([]);
-    await fits(page);
-  }
 });

@@ -13,7 +13,9 @@ export type Deed =
   | { readonly kind: 'offline'; readonly phone: number; readonly minutes: number }
   /** The page is reloaded while the menu cannot be loaded. */
   | { readonly kind: 'reload'; readonly phone: number }
-  | { readonly kind: 'restart' | 'backup' | 'restore' };
+  | { readonly kind: 'restart' | 'backup' | 'restore' }
+  /** The service is closed on every phone once its tables are sent, and another is opened. */
+  | { readonly kind: 'second-service' };
 
 /** A dish and a doneness of the demo's menu, by the index of its button. */
 export type Piece = 'strip' | 'rare' | 'salmon';
@@ -30,6 +32,8 @@ export interface EveningSize {
   /** Minutes over which the tables order. */
   readonly minutes: number;
   readonly restore: boolean;
+  /** Whether a second service of one table follows. */
+  readonly second: boolean;
 }
 
 const PIECES = ['strip', 'salmon'] as const;
@@ -37,12 +41,12 @@ const WHEN = ['As soon as can be', 'As soon as can be', 'In 30 min', 'In 45 min'
 
 /**
  * An evening drawn from a seed: tables that order over some minutes, one held and fired, changes, a table that leaves, a
- * piece cooked again, a phone without the network, a page opened anew without the menu, a server killed, a restore, and an
- * order after the first table was sent.
+ * piece cooked again, a phone without the network, a page opened anew without the menu, a server killed, a restore, an
+ * order after the first table was sent, and a second service.
  */
 export const eveningPlan = (
   seed: number,
-  { tables, minutes, restore }: EveningSize,
+  { tables, minutes, restore, second }: EveningSize,
 ): readonly TimedDeed[] => {
   const random = seededRandom(seed);
   const between = (least: number, most: number): number => least + (most - least) * random();
@@ -84,6 +88,15 @@ export const eveningPlan = (
       at: minutes + 35,
       deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'As soon as can be' },
     },
+    ...(second
+      ? ([
+          { at: minutes + 36, deed: { kind: 'second-service' } },
+          {
+            at: minutes + 37,
+            deed: { kind: 'order', table: '1', pieces: ['salmon'], when: 'As soon as can be' },
+          },
+        ] as const)
+      : []),
   ];
   return [...orders, ...others].toSorted((a, b) => a.at - b.at);
 };

@@ -65,16 +65,25 @@ export const openPhone = async (
   return { name, context, page, pressMs, errors };
 };
 
-/** Words of the next thing on the board, in the page. */
-const nextWords = (): string => {
+/**
+ * The next thing on the board, in the page.
+ * @param wanted if this is the next thing, its button is tapped in the same moment: boards change by themselves
+ * @returns its words, and whether it was tapped
+ */
+const nextThing = (wanted: string | undefined): { words: string; tapped: boolean } => {
   const due = document.querySelector('[data-testid="due"]');
   const said = due?.parentElement?.parentElement?.querySelector('[aria-live="polite"]');
-  return [...(said?.children ?? [])].map((one) => one.textContent ?? '').join(': ');
+  const words = [...(said?.children ?? [])].map((one) => one.textContent ?? '').join(': ');
+  const button = document.querySelector<HTMLButtonElement>('[data-testid="happened"]');
+  const tapped =
+    button !== null && !button.disabled && button.ariaDisabled !== 'true' && words === wanted;
+  if (tapped) button.click();
+  return { words, tapped };
 };
 
 /** Reads what a phone shows, in one look. */
 export const look = async ({ page }: Phone): Promise<Shown> => {
-  const words = await page.evaluate(nextWords);
+  const { words } = await page.evaluate(nextThing, undefined);
   return page.evaluate((next) => {
     const when = document.querySelector('[data-testid="due"]')?.textContent ?? '';
     const calls: unknown = Reflect.get(window, 'calls');
@@ -91,14 +100,8 @@ export const look = async ({ page }: Phone): Promise<Shown> => {
 };
 
 /** Taps that the next thing was done, if it is still that one. @returns whether it was */
-export const tapNext = async ({ page }: Phone, words: string): Promise<boolean> => {
-  if ((await page.evaluate(nextWords)) !== words) return false;
-  return page.evaluate(() => {
-    const button = document.querySelector<HTMLElement>('[data-testid="happened"]');
-    button?.click();
-    return button !== null;
-  });
-};
+export const tapNext = async ({ page }: Phone, words: string): Promise<boolean> =>
+  (await page.evaluate(nextThing, words)).tapped;
 
 export const toTab = async ({ page }: Phone, name: 'Board' | 'Tickets'): Promise<void> => {
   await page.getByRole('tab', { name }).click();

@@ -3,6 +3,11 @@ import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import type { Served, startServed } from '../../scripts/served.mjs';
 import { fastClock, inBook, SALMON, STRIP } from '../passLine';
 import type { Deed, Piece, TimedDeed } from './eveningPlan';
+import { layoutFaults } from '../layout/layoutFaults';
+import { noCounts, type EveningCounts } from './eveningCounts';
+import { HeardCalls, thingOf } from './heardCalls';
+import { heapBytes } from './heapBytes';
+import { Lasting } from './lasting';
 import {
   chooseStation,
   look,
@@ -14,35 +19,20 @@ import {
   type Station,
 } from './phone';
 
-/** Counts of the faults of an evening. */
-export interface EveningCounts {
-  orders: number;
-  /** Open tables that a board neither placed nor said why, for longer than allowed. */
-  unscheduled: number;
-  /** Things that were due and not called. */
-  uncalled: number;
-  /** Things that were called more often than they were done. */
-  calledTwice: number;
-  /** Times at which two boards said different things for longer than allowed. */
-  disagreed: number;
-  lost: number;
-  duplicated: number;
-  /** Times at which a phone said that everything is in the book, and the book lacked something. */
-  falselySaved: number;
-  pageErrors: number;
-  pressMs: number[];
-  /** The faults in words. */
-  notes: string[];
-}
-
 /** Time in which a board must place an order or say why not, ms of the world's time. */
 const PLACED_WITHIN = 10_000;
 /** Time in which boards must agree, ms. */
 const AGREE_WITHIN = 2000;
 /** Time in which a due thing must be called, ms. */
 const CALLED_WITHIN = 3000;
+/** Time in which a tap must show, ms. */
+const SHOWN_WITHIN = 2000;
 /** Time to catch up after a phone was offline, without a server or reloaded, ms. */
 const CATCHES_UP = 10_000;
+/** Memory that the scripts of a page may use after any step, bytes. */
+const MOST_HEAP = 120e6;
+/** Least side of what is touched in the Pass, px. */
+const TOUCH = 44;
 /** Duration of a look at all phones above which it is not compared, ms. */
 const STARVED = 700;
 /** An evening that takes longer than this is given up, minutes of the kitchen's clock. */
@@ -81,25 +71,6 @@ const setHands = async (url: string, hands: number): Promise<void> => {
   });
 };
 
-/** Something that holds for too long is counted once, until it has stopped. */
-class Lasting {
-  private readonly since = new Map<string, { readonly at: number; counted: boolean }>();
-
-  constructor(private readonly allowed: number) {}
-
-  /** @returns names of what has now held for longer than allowed */
-  look(now: number, holding: readonly string[]): readonly string[] {
-    for (const name of this.since.keys()) if (!holding.includes(name)) this.since.delete(name);
-    return holding.filter((name) => {
-      const found = this.since.get(name) ?? { at: now, counted: false };
-      this.since.set(name, found);
-      const late = now - found.at > this.allowed && !found.counted;
-      if (late) found.counted = true;
-      return late;
-    });
-  }
-}
-
 /**
  * Runs an evening on three phones, the stove's, the oven's and the plates', with a server of its own: the phones take
  * orders and do what their boards call for, and after every step it is looked whether the boards hold what they promise.
@@ -114,10 +85,7 @@ export const runEvening = async (
   await setHands(url, stations.length);
   const clock = fastClock(speed);
   const minutes = (): number => ((Date.now() - clock.real) * speed) / 60_000;
-  const counts: EveningCounts = {
-    ...{ orders: 0, unscheduled: 0, uncalled: 0, calledTwice: 0, disagreed: 0 },
-    ...{ lost: 0, duplicated: 0, falselySaved: 0, pageErrors: 0, pressMs: [], notes: [] },
-  };
+  const counts = noCounts();
   const note = (words: string): void => {
     const timed = `${minutes().toFixed(1)} min: ${words}`;
     counts.notes.push(timed);
@@ -128,17 +96,23 @@ export const runEvening = async (
   const [plates, ...others] = phones;
   if (!plates) throw new Error('a phone');
 
-  await plates.page.goto(`${url}/pass`);
-  await plates.page.getByRole('button', { name: 'Open a service' }).click();
-  await chooseStation(plates);
-  for (const phone of others) {
-    await phone.page.goto(`${url}/pass`);
-    await phone.page
-      .getByRole('button', { name: /^Take up: (?!tonight)/ })
-      .first()
-      .click();
-    await chooseStation(phone);
-  }
+  /** The first phone opens a service; the others take it up. */
+  const openOnAll = async (): Promise<void> => {
+    await plates.page.goto(`${url}/pass`);
+    await plates.page.getByRole('button', { name: 'Open a service' }).click();
+    await chooseStation(plates);
+    await plates.page.getByText('No table has ordered.').first().waitFor();
+    for (const phone of others) {
+      await phone.page.goto(`${url}/pass`);
+      await phone.page
+        .getByRole('button', { name: /^Take up: (?!tonight)/ })
+        .first()
+        .click();
+      await chooseStation(phone);
+      await phone.page.getByText('No table has ordered.').first().waitFor();
+    }
+  };
+  await openOnAll();
 
   /** A phone that is cut off, or catches up, is not held to anything until then. */
   const excused = new Map<Phone, number>();
@@ -151,11 +125,10 @@ export const runEvening = async (
   const ordered = new Set<string>();
   const gone = new Set<string>();
   let backup: ArrayBuffer | undefined;
-  const doneBy = new Map<Phone, Map<string, number>>(phones.map((phone) => [phone, new Map()]));
+  const heard = new Map<Phone, HeardCalls>(phones.map((phone) => [phone, new HeardCalls()]));
+  /** The last tap of each phone. */
+  const tapped = new Map<Phone, { readonly words: string; readonly at: number }>();
   const readySince = new Map<Phone, { readonly words: string; readonly at: number }>();
-  const calledOf = new Map<Phone, readonly string[]>();
-  /** Calls of pages before they were reloaded. */
-  const earlier = new Map<Phone, readonly string[]>();
 
   const ticket = (table: string) =>
     plates.page
@@ -167,6 +140,37 @@ export const runEvening = async (
     await what();
     await toTab(plates, 'Board');
     await chooseStation(plates);
+  };
+
+  /** Compares the service in the book with what was ordered, sent and cancelled on the phones. */
+  const checkBook = async (): Promise<void> => {
+    await sleep(2000);
+    await toTab(plates, 'Tickets');
+    const kept = plates.page.getByTestId('service-kept');
+    for (let i = 0; i < 40 && (await kept.textContent()) !== SAVED; i += 1) await sleep(500);
+    const saved = (await kept.textContent()) === SAVED;
+    const { state, cooks } = await inBook(url);
+    const tables = state.tickets.map(({ table }) => table);
+    const missing = [...ordered].filter((table) => !tables.includes(table));
+    const unsent = state.tickets.filter(
+      (one) => one.state !== (gone.has(one.table) ? 'cancelled' : 'sent'),
+    );
+    counts.lost += missing.length + unsent.length + (saved ? 0 : 1);
+    if (saved && missing.length > 0) counts.falselySaved += 1;
+    for (const table of missing) note(`lost: table ${table}`);
+    for (const { table, state: is } of unsent) note(`table ${table} is ${is} in the book`);
+    if (!saved) note('the plates’ phone never said that everything is in the book');
+    counts.duplicated += tables.length - new Set(tables).size;
+    for (const { id, events } of cooks) {
+      for (const kind of ['in', 'pulled', 'sliced'] as const) {
+        const times = events.filter((event) => event.kind === kind).length;
+        if (times <= 1) continue;
+        counts.duplicated += 1;
+        note(`${kind} is there ${times} times of ${id}`);
+      }
+    }
+    ordered.clear();
+    gone.clear();
   };
 
   const perform = async (deed: Deed): Promise<void> => {
@@ -223,8 +227,6 @@ export const runEvening = async (
       case 'reload': {
         const phone = others[deed.phone] ?? plates;
         excuse(phone, CATCHES_UP);
-        // A reloaded page calls again the things that are due and not done.
-        earlier.set(phone, answeredCalls(phone));
         let refused = false;
         await phone.page.route('**/dishes*', (route) => {
           if (refused) return route.continue();
@@ -232,9 +234,19 @@ export const runEvening = async (
           return route.fulfill({ status: 503, body: '' });
         });
         await phone.page.reload();
+        heard.get(phone)?.reloaded();
         await chooseStation(phone);
         return;
       }
+      case 'second-service':
+        await checkBook();
+        for (const phone of phones) {
+          await toTab(phone, 'Tickets');
+          await phone.page.getByRole('button', { name: 'Close the service' }).click();
+        }
+        await openOnAll();
+        excuseAll(CATCHES_UP);
+        return;
       case 'restart':
         excuseAll(CATCHES_UP);
         await served.kill('SIGKILL');
@@ -294,64 +306,82 @@ export const runEvening = async (
     }
   };
 
-  /** Calls of a phone for due things, including those before a reload. */
-  const callsOf = (phone: Phone): readonly string[] =>
-    [...(earlier.get(phone) ?? []), ...(calledOf.get(phone) ?? [])].filter(
-      (text) => !text.startsWith('Soon'),
-    );
-  /** Calls of a phone that were answered: as many of each thing as were done. */
-  const answeredCalls = (phone: Phone): readonly string[] => {
-    const left = new Map(doneBy.get(phone));
-    return callsOf(phone).filter((text) => {
-      const thing = thingOf(text);
-      const times = left.get(thing) ?? 0;
-      left.set(thing, times - 1);
-      return times > 0;
-    });
-  };
-  /** Things that were due and not called, by phone. */
-  const uncalled = new Map<string, number>();
-
   /** Does the next thing of a phone once it is due and was called. */
   const work = async (phone: Phone, { next, calls }: Shown): Promise<void> => {
-    calledOf.set(phone, calls);
+    const calling = heard.get(phone);
+    if (!calling) return;
+    for (const thing of calling.hear(calls, Date.now())) {
+      counts.calledTwice += 1;
+      note(`called twice: ${phone.name}, ${thing}`);
+    }
     if (!next?.ready) {
       readySince.delete(phone);
+      tapped.delete(phone);
       return;
+    }
+    if (tapped.get(phone)?.words !== next.words) tapped.delete(phone);
+    const tap = tapped.get(phone);
+    if (tap?.words === next.words) {
+      if (Date.now() - tap.at < SHOWN_WITHIN) return;
+      counts.lost += 1;
+      note(`a tap had no effect: ${phone.name}, ${next.words}`);
+      tapped.delete(phone);
     }
     const before = readySince.get(phone);
     const since = before?.words === next.words ? before.at : Date.now();
     readySince.set(phone, { words: next.words, at: since });
-    const done = doneBy.get(phone) ?? new Map<string, number>();
     const thing = thingOf(next.words);
-    const called = callsOf(phone).filter((text) => thingOf(text) === thing).length;
-    if (called <= (done.get(thing) ?? 0) - (uncalled.get(`${phone.name} ${thing}`) ?? 0)) {
+    if (!calling.awaits(thing)) {
       if (Date.now() - since < CALLED_WITHIN) return;
-      uncalled.set(`${phone.name} ${thing}`, (uncalled.get(`${phone.name} ${thing}`) ?? 0) + 1);
       if ((excused.get(phone) ?? 0) < Date.now()) {
         counts.uncalled += 1;
         note(`not called: ${phone.name}, ${next.words}`);
       }
     }
-    const clicked = await tapNext(phone, next.words);
-    if (clicked) tell(`${minutes().toFixed(1)} min: ${phone.name} did ${next.words}`);
-    if (clicked) done.set(thing, (done.get(thing) ?? 0) + 1);
-    if (clicked && next.words.startsWith('Plate and send')) {
-      open.delete(/Table ([^ ·:]+)/.exec(next.words)?.[1] ?? '');
+    if (await tapNext(phone, next.words)) {
+      tell(`${minutes().toFixed(1)} min: ${phone.name} did ${next.words}`);
+      calling.done(thing);
+      tapped.set(phone, { words: next.words, at: Date.now() });
+      if (next.words.startsWith('Plate and send')) {
+        open.delete(/Table ([^ ·:]+)/.exec(next.words)?.[1] ?? '');
+      }
     }
     readySince.delete(phone);
   };
 
+  /** Looks at one phone after a step: its layout, and the memory that its page uses. */
+  const inspect = async (phone: Phone, step: string): Promise<void> => {
+    const faults = await layoutFaults(phone.page, { touch: TOUCH });
+    counts.layoutFaults += faults.length;
+    faults.forEach((fault) => note(`layout after ${step}: ${phone.name}, ${fault}`));
+    const bytes = await heapBytes(phone.page);
+    if (bytes < MOST_HEAP) return;
+    counts.memoryExceeded += 1;
+    note(`memory after ${step}: ${phone.name} uses ${Math.round(bytes / 1e6)} MB`);
+  };
+
   try {
     const deeds = [...plan];
+    let steps = 0;
+    const isDue = (): boolean => {
+      const [first] = deeds;
+      if (!first) return false;
+      // A service is closed once its last table was sent.
+      return first.at <= minutes() && (first.deed.kind !== 'second-service' || open.size === 0);
+    };
     while ((deeds.length > 0 || open.size > 0) && minutes() < LONGEST) {
       const [first] = deeds;
-      if (first && first.at <= minutes()) {
+      if (first && isDue()) {
         deeds.shift();
         tell(`${minutes().toFixed(1)} min: ${JSON.stringify(first.deed)}`);
-        await perform(first.deed).catch((error: unknown) =>
-          note(`${first.deed.kind} could not be done: ${String(error).split('\n')[0]}`),
-        );
+        await perform(first.deed).catch((error: unknown) => {
+          counts.lost += 1;
+          note(`${first.deed.kind} could not be done: ${String(error).split('\n')[0]}`);
+        });
+        steps += 1;
+        const seen = phones[steps % phones.length] ?? plates;
+        await inspect(seen, first.deed.kind).catch(() => undefined);
+        excuseAll(AGREE_WITHIN);
       }
       const began = Date.now();
       const shown = new Map<Phone, Shown>();
@@ -369,43 +399,8 @@ export const runEvening = async (
       counts.unscheduled += open.size;
       note(`never sent: ${[...open.keys()].join(', ')}`);
     }
-    await sleep(2000);
-    await toTab(plates, 'Tickets');
-    const kept = plates.page.getByTestId('service-kept');
-    for (let i = 0; i < 40 && (await kept.textContent()) !== SAVED; i += 1) await sleep(500);
-    const saved = (await kept.textContent()) === SAVED;
-    const { state, cooks } = await inBook(url);
-    const tables = state.tickets.map(({ table }) => table);
-    const missing = [...ordered].filter((table) => !tables.includes(table));
-    const unsent = state.tickets.filter(
-      (one) => one.state !== (gone.has(one.table) ? 'cancelled' : 'sent'),
-    );
-    counts.lost += missing.length + unsent.length + (saved ? 0 : 1);
-    if (saved && missing.length > 0) counts.falselySaved += 1;
-    for (const table of missing) note(`lost: table ${table}`);
-    for (const { table, state: is } of unsent) note(`table ${table} is ${is} in the book`);
-    if (!saved) note('the plates’ phone never said that everything is in the book');
-    counts.duplicated += tables.length - new Set(tables).size;
-    for (const { id, events } of cooks) {
-      for (const kind of ['in', 'pulled', 'sliced'] as const) {
-        const times = events.filter((event) => event.kind === kind).length;
-        if (times <= 1) continue;
-        counts.duplicated += 1;
-        note(`${kind} is there ${times} times of ${id}`);
-      }
-    }
+    await checkBook();
     for (const phone of phones) {
-      const tally = new Map<string, number>();
-      for (const text of callsOf(phone)) {
-        const thing = thingOf(text);
-        tally.set(thing, (tally.get(thing) ?? 0) + 1);
-      }
-      for (const [words, times] of tally) {
-        const done = doneBy.get(phone)?.get(words) ?? 0;
-        if (times <= Math.max(1, done)) continue;
-        counts.calledTwice += times - Math.max(1, done);
-        note(`called ${times} times, done ${done}: ${phone.name}, ${words}`);
-      }
       counts.pressMs.push(...phone.pressMs);
       counts.pageErrors += phone.errors.length;
       phone.errors.forEach((error) => note(`page error: ${phone.name}, ${error}`));
@@ -416,9 +411,5 @@ export const runEvening = async (
     await served.stop();
   }
 };
-
-/** A thing to do as it is called, without how late it is and how many pieces its table has by then. */
-const thingOf = (words: string): string =>
-  words.replace(/^Overdue by [^:]+: /, '').replace(/ · \d+ pieces?.*$/, '');
 
 const SAVED = 'Everything said is in the book.';

@@ -79,6 +79,12 @@ const PLAN: readonly Stop[] = [
       await page.waitForTimeout(800);
     },
   },
+  {
+    name: 'Plan, chapters open',
+    open: async (page) => {
+      for (const chapter of ['Pan and fat', 'Rest and serve', 'Buying']) await press(chapter)(page);
+    },
+  },
   { name: 'Card', open: go('/card', /Strip steak|Rib of beef/) },
 ];
 
@@ -136,11 +142,13 @@ const STOVE: readonly Stop[] = [
       await press('More')(page);
     },
   },
-  ...(['Thermometers', 'Calling me', 'Another piece', 'Words'] as const).map((panel): Stop => ({
-    name: `Stove, more, ${panel}`,
-    stove: true,
-    open: radio(panel),
-  })),
+  ...(['Thermometers', 'Calling me', 'Another piece', 'What happened', 'Words'] as const).map(
+    (panel): Stop => ({
+      name: `Stove, more, ${panel}`,
+      stove: true,
+      open: radio(panel),
+    }),
+  ),
   {
     name: 'Stove, turned',
     stove: true,
@@ -206,10 +214,29 @@ const BOOK: readonly Stop[] = [
       await page.waitForTimeout(1500);
     },
   },
+  {
+    name: 'Book, a cook judged anew',
+    open: press('Edit the judgement', /Highest the middle/),
+  },
+  {
+    name: 'Book, filters',
+    open: async (page, url) => {
+      await go('/book', 'Sunday ribeye')(page, url);
+      await press('Filters')(page);
+    },
+  },
   { name: 'Book, learned', open: go('/book/learned', /past cooks are foreseen/) },
+  { name: 'Book, learned, set by hand', open: press('Set by hand') },
   { name: 'Book, trends', open: go('/book/trends', 'Liked best') },
   { name: 'Book, files', open: go('/book/files', 'Into the book') },
-  { name: 'Book, trials', open: go('/book/trials', /./) },
+  { name: 'Book, trials', open: go('/book/trials', 'Plan a trial') },
+  {
+    name: 'Book, a trial',
+    open: async (page) => {
+      await page.getByRole('listitem').first().getByRole('link').click();
+      await expect(page.getByText('What it shows, and what it cannot')).toBeVisible();
+    },
+  },
   { name: 'Book, written down', open: go('/book/new', /./) },
   { name: 'Kitchen', open: go('/kitchen', 'On this screen') },
 ];

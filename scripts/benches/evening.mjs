@@ -13,7 +13,7 @@ const EVENINGS = 20;
 const SIDE_BY_SIDE = 2;
 /** Times faster than the world's clock. */
 const SPEED = 30;
-const SIZE = { tables: 12, minutes: 75, restore: true };
+const SIZE = { tables: 12, minutes: 75, restore: true, second: true };
 
 const share = (sorted, part) =>
   sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))];
@@ -65,6 +65,8 @@ export const benchEvening = async () => {
     duplicated: sum('duplicated'),
     falselySaved: sum('falselySaved'),
     pageErrors: sum('pageErrors'),
+    layoutFaults: sum('layoutFaults'),
+    memoryExceeded: sum('memoryExceeded'),
     slowestPressMs: Math.round(pressMs.at(-1) ?? 0),
     eveningPressP99Ms: Math.round(share(pressMs, 0.99) ?? 0),
     ...house,

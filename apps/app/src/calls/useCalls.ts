@@ -48,7 +48,8 @@ export const useCalls = (callables: readonly Callable[], now: number): void => {
       const before = called.current.get(key) ?? {};
       const time = callDue(before, { dueAt, now, headStart, sinceLast, toleranceS, speed });
       if (time === undefined) return [];
-      called.current.set(key, { ...before, [time]: dueAt });
+      // What was called late and is put off to a moment from now was called for that moment too.
+      called.current.set(key, { ...before, [time]: Math.max(dueAt, time === 'now' ? now : dueAt) });
       return [{ callable, time }];
     });
     const pieces = [...new Set(due.map(({ callable }) => callable.piece))];

@@ -1,6 +1,7 @@
 import { restartClock } from '../store/clock';
 import { makeStore } from '../store/store';
-import { cookStarted, selectCooks } from '../store/logSlice';
+import { cookStarted } from '../store/logSlice';
+import { selectCooks } from '../store/logSelectors';
 import { planOf, recordOf, uuid } from '../testing';
 import type { LinkListener } from './deviceLink';
 import { bluetoothLink } from './bluetoothLink';

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../renderWithStore';
-import { cookStarted, entriesKept, entriesRefused, selectCooks } from '../store/logSlice';
+import { cookStarted, entriesKept, entriesRefused } from '../store/logSlice';
+import { selectCooks } from '../store/logSelectors';
 import { lineOf, planOf, recordOf, uuid } from '../testing';
 import { BookScreen } from './book/BookScreen';
 import { StoveScreen } from './stove/StoveScreen';

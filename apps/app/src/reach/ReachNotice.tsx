@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { selectCooks } from '../store/logSlice';
+import { selectCooks } from '../store/logSelectors';
 import { useAppSelector } from '../store/store';
 import { Button } from '../ui/Button';
 import { Text } from '../ui/Text';

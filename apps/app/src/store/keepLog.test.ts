@@ -10,11 +10,11 @@ import {
   cookStarted,
   entriesAcknowledged,
   pressed,
-  selectCooks,
   serviceOpened,
   serviceSaid,
   streamPutAway,
 } from './logSlice';
+import { selectCooks } from './logSelectors';
 import { selectOpenService, serviceLeft } from './passSlice';
 import { makeStore } from './store';
 

@@ -3,17 +3,9 @@ import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
 import { cookStartSchema } from '@crustan/core/formats/messages';
 import { keep, recall } from './device';
 import { LogDatabase, type Recalled } from './logDatabase';
-import {
-  bookNamed,
-  entriesKept,
-  logRecalled,
-  selectBook,
-  selectStreams,
-  streamPutAway,
-  streamShared,
-  UNNAMED_BOOK,
-  type Unreadable,
-} from './logSlice';
+import { bookNamed, entriesKept, logRecalled, streamPutAway, streamShared } from './logSlice';
+import { UNNAMED_BOOK, type Unreadable } from './logState';
+import { selectBook, selectStreams } from './logSelectors';
 import { isKnown, type KeptEntry, type LogStream } from './logStream';
 import { onChange } from './onChange';
 import { passRecalled, selectLeft, serviceLeft } from './passSlice';

@@ -4,7 +4,7 @@ import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
 import { logEntrySchema, type LogEntry } from '@crustan/core/formats/logSchema';
 import { cookStartSchema } from '@crustan/core/formats/messages';
 import { serviceEventSchema, serviceRecordSchema } from '@crustan/core/formats/serviceSchema';
-import { UNNAMED_BOOK, type Unreadable } from './logSlice';
+import { UNNAMED_BOOK, type Unreadable } from './logState';
 import type { KeptEntry, LogStream } from './logStream';
 
 /** An entry as it is kept: its event's id is the key. */

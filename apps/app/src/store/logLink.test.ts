@@ -2,13 +2,8 @@ import { planOf, recordOf, uuid } from '../testing';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import type { LogEntry } from '@crustan/core/formats/logSchema';
 import { followLog } from './logLink';
-import {
-  bookNamed,
-  cookStarted,
-  entriesAcknowledged,
-  selectCooks,
-  serviceOpened,
-} from './logSlice';
+import { bookNamed, cookStarted, entriesAcknowledged, serviceOpened } from './logSlice';
+import { selectCooks } from './logSelectors';
 import { selectBasis, selectOpenService, selectServiceCooks } from './passSlice';
 import { reachDoubted } from './reachSlice';
 import { makeStore } from './store';

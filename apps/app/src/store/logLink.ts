@@ -2,14 +2,8 @@ import { z } from 'zod';
 import { loggedSchema, SUBJECTS } from '@crustan/core/formats/logSchema';
 import { toldScheduleSchema } from '@crustan/core/formats/serviceSchema';
 import { API } from './apiAddress';
-import {
-  bookNamed,
-  entriesHeard,
-  selectBook,
-  selectStreams,
-  streamBack,
-  streamGone,
-} from './logSlice';
+import { bookNamed, entriesHeard, streamBack, streamGone } from './logSlice';
+import { selectBook, selectStreams } from './logSelectors';
 import { heardOf } from './logStream';
 import { onChange } from './onChange';
 import {

@@ -12,7 +12,6 @@ import {
   entriesRefused,
   pressed,
   refusedDropped,
-  selectCooks,
   serviceOpened,
   serviceSaid,
   streamBack,
@@ -20,6 +19,7 @@ import {
   streamPutAway,
   streamShared,
 } from './logSlice';
+import { selectCooks } from './logSelectors';
 import { heardOf } from './logStream';
 import { selectOpenService } from './passSlice';
 import { makeStore } from './store';

@@ -1,133 +1,24 @@
-import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { LogEntry, Logged, Subject } from '@crustan/core/formats/logSchema';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Logged, Subject } from '@crustan/core/formats/logSchema';
 import type { CookRecord } from '@crustan/core/formats/messages';
 import type { ServiceRecord } from '@crustan/core/formats/serviceSchema';
 import type { CookEvent } from '@crustan/core/cook/event';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
-import { cookOf, type ActiveCook, type Started } from './activeCook';
+import type { Started } from './activeCook';
 import {
-  isKnown,
-  isWaiting,
-  mergeStreams,
-  type KeptEntry,
-  type KnownBook,
-  type LogStream,
-} from './logStream';
-
-/** A record of this device that can no longer be read. It stays on the device. */
-export interface Unreadable {
-  readonly where: string;
-  readonly why: string;
-  readonly value: unknown;
-}
-
-/** The log on this page: every cook that is on, and every service that is open or not yet sent. */
-export interface LogState {
-  /** In the order in which they came to this page, by id. */
-  readonly streams: Readonly<Record<string, LogStream>>;
-  readonly book: KnownBook;
-  /** Whether what this device kept has been read. */
-  readonly recalled: boolean;
-  /** Whether this device has a database, and entries that are on their way into it, by id. */
-  readonly hasDatabase: boolean;
-  readonly writing: readonly string[];
-  /** Entries that this device could not keep: they are on this page alone until the book has them. */
-  readonly notKept: readonly string[];
-  readonly unreadable: readonly Unreadable[];
-  /** Why nothing can be sent at present, in a line; sending goes on by itself. */
-  readonly delayed: string | undefined;
-}
-
-const withStream = (state: LogState, stream: LogStream): LogState =>
-  state.streams[stream.id] === stream
-    ? state
-    : { ...state, streams: { ...state.streams, [stream.id]: stream } };
-
-/** The state with one stream changed, if it is there. */
-const changed = (
-  state: LogState,
-  id: string,
-  change: (stream: LogStream) => LogStream,
-): LogState => {
-  const stream = state.streams[id];
-  return stream ? withStream(state, change(stream)) : state;
-};
-
-const merged = (
-  state: LogState,
-  { of, id }: Pick<LogStream, 'of' | 'id'>,
-  entries: readonly KeptEntry[],
-): LogState =>
-  withStream(
-    state,
-    mergeStreams(state.streams[id] ?? { of, id, entries: [] }, entries, state.book),
-  );
-
-/** Adds entries of this page: they wait to be kept and sent. */
-const withAdded = (state: LogState, entries: readonly LogEntry[]): LogState =>
-  entries.reduce((before: LogState, entry): LogState => {
-    const { of, stream: id, event } = entry;
-    const there = before.streams[id]?.entries.some((kept) => kept.entry.event.id === event.id);
-    if (there) return before;
-    const after = merged(before, { of, id }, [{ entry }]);
-    return after.hasDatabase ? { ...after, writing: [...after.writing, event.id] } : after;
-  }, state);
-
-/** The outbox adds the device's name when it sends an entry. */
-const cookEntry = (
-  stream: string,
-  event: Extract<LogEntry, { of: 'cook' }>['event'],
-): LogEntry => ({
-  of: 'cook',
-  stream,
-  device: '',
-  event,
-});
-const openedCook = ({ id, startedAt: at, plan, together }: Started): LogEntry =>
-  cookEntry(id, { id, kind: 'opened', at, plan, ...(together ? { together } : {}) });
-const openedService = (service: ServiceRecord): LogEntry => ({
-  of: 'service',
-  stream: service.id,
-  device: '',
-  event: { id: service.id, kind: 'opened', at: service.opensAt, service },
-});
-
-/** Name for a book that an older page knew without saying which. */
-export const UNNAMED_BOOK = 'unnamed';
-
-/** Streams in which the book that an older page knew has the name of the one that answers. */
-const named = (
-  streams: Readonly<Record<string, LogStream>>,
-  name: string | undefined,
-): Readonly<Record<string, LogStream>> => {
-  const isUnnamed = ({ book }: KeptEntry): boolean => book === UNNAMED_BOOK;
-  if (name === undefined || !Object.values(streams).some((one) => one.entries.some(isUnnamed))) {
-    return streams;
-  }
-  return Object.fromEntries(
-    Object.entries(streams).map(([id, stream]) => [
-      id,
-      {
-        ...stream,
-        entries: stream.entries.map((kept) => (isUnnamed(kept) ? { ...kept, book: name } : kept)),
-      },
-    ]),
-  );
-};
-
-/** Streams without the mark of a deleted cook: after a restore the book is asked again. */
-const allBack = (
-  streams: Readonly<Record<string, LogStream>>,
-): Readonly<Record<string, LogStream>> =>
-  Object.fromEntries(
-    Object.entries(streams).map(([id, stream]) => {
-      const { gone, ...back } = stream;
-      return [id, gone ? back : stream];
-    }),
-  );
-
-const inBook = (state: LogState, entries: readonly LogEntry[]): readonly KeptEntry[] =>
-  entries.map((entry) => ({ entry, book: state.book.name ?? UNNAMED_BOOK }));
+  allBack,
+  changed,
+  cookEntry,
+  inBook,
+  merged,
+  named,
+  openedCook,
+  openedService,
+  withAdded,
+  type LogState,
+  type Unreadable,
+} from './logState';
+import { isKnown, type KeptEntry, type KnownBook, type LogStream } from './logStream';
 
 export const logSlice = createSlice({
   name: 'log',
@@ -351,23 +242,3 @@ export const {
   cookResumed,
   streamPutAway,
 } = logSlice.actions;
-
-export interface WithLog {
-  readonly log: LogState;
-}
-
-export const selectStreams = ({ log }: WithLog): LogState['streams'] => log.streams;
-export const selectBook = ({ log }: WithLog): KnownBook => log.book;
-
-/** Every piece that is on, in the order they came to this page. */
-export const selectCooks: (state: WithLog) => readonly ActiveCook[] = createSelector(
-  [selectStreams, selectBook],
-  (streams, book) =>
-    Object.values(streams).flatMap((stream) =>
-      stream.of === 'cook' ? (cookOf(stream, book) ?? []) : [],
-    ),
-);
-
-/** Whether a stream has entries that are still to be sent. */
-export const hasWaiting = (stream: LogStream, book: KnownBook): boolean =>
-  stream.entries.some((kept) => isWaiting(kept, book));

@@ -6,7 +6,8 @@ import { runOutbox } from './outbox';
 import { keepOnDevice } from './keepOnDevice';
 import { makeStore } from './store';
 import { unsentEvents, waitingEvents } from './activeCook';
-import { cookStarted, pressed, selectCooks } from './logSlice';
+import { cookStarted, pressed } from './logSlice';
+import { selectCooks } from './logSelectors';
 
 const plan = recordOf(planOf());
 const cookId = uuid(2);

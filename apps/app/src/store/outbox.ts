@@ -5,12 +5,10 @@ import {
   bookNamed,
   entriesAcknowledged,
   entriesRefused,
-  hasWaiting,
-  selectBook,
-  selectStreams,
   sendingDelayed,
   streamGone,
 } from './logSlice';
+import { hasWaiting, selectBook, selectStreams } from './logSelectors';
 import { isWaiting, type KnownBook, type LogStream } from './logStream';
 import { onChange } from './onChange';
 import { sendOutcome, type SendOutcome } from './sendOutcome';

@@ -4,7 +4,8 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { serviceState, type ServiceState } from '@crustan/core/pass/serviceTickets';
 import type { Station } from '@crustan/core/pass/thingsToDo';
 import type { ActiveCook } from './activeCook';
-import { selectBook, selectCooks, selectStreams, serviceOpened, type WithLog } from './logSlice';
+import { serviceOpened } from './logSlice';
+import { selectBook, selectCooks, selectStreams, type WithLog } from './logSelectors';
 import { heardOf, isKnown, isWaiting } from './logStream';
 
 /** The service that is open on this page, and how the page shows it. */

@@ -59,8 +59,8 @@ describe('the tickets of a service', () => {
     ]);
     const [ticket] = tickets;
     expect(ticket.pieces.map(({ id, option }) => [id, option])).toEqual([
-      ['7-d', 2],
       ['7-c', undefined],
+      ['7-d', 2],
     ]);
     // Two pages said that it was begun: the first of them stands.
     expect(ticket.dropped).toMatchObject([{ id: '7-a', note: 'no salt', begun }]);

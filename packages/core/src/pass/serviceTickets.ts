@@ -121,12 +121,13 @@ const told = (ticket: Ticket, event: ServiceEvent): Ticket => {
     case 'refired': {
       const old = ticket.pieces.find(({ id }) => id === event.instead);
       if (!old) return ticket;
-      const others = ticket.pieces.filter((piece) => piece !== old);
+      // It takes the place of the old one: boards number the pieces of a table by their order.
+      const replaced = asPiece(event.piece, old.id);
       return {
         ...ticket,
         state: 'open',
         sentAt: undefined,
-        pieces: [...others, asPiece(event.piece, old.id)],
+        pieces: ticket.pieces.map((piece) => (piece === old ? replaced : piece)),
         dropped: [...ticket.dropped, old],
       };
     }

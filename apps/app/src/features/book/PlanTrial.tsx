@@ -1,4 +1,4 @@
-import { selectCooks } from '../../store/logSlice';
+import { selectCooks } from '../../store/logSelectors';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useRouter } from 'expo-router';

@@ -26,11 +26,19 @@ const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
   plate: 60,
 };
 
-/** Identity of a thing to do. It does not change when the time moves. */
-const keyOf = (thing: Thing): string => {
+/**
+ * Identity of a thing to do. It does not change when the time moves.
+ * @param after the things after it: the turns of a piece are told apart by how many are left
+ */
+const keyOf = (thing: Thing, after: readonly Thing[]): string => {
   switch (thing.kind) {
-    case 'touch':
-      return `${thing.piece} ${thing.action}`;
+    case 'touch': {
+      const { piece, action } = thing;
+      const left = after.filter(
+        (one) => one.kind === 'touch' && one.piece === piece && one.action === action,
+      );
+      return `${piece} ${action} ${left.length}`;
+    }
     case 'heat':
       return `${thing.place} ${thing.index} ${thing.celsius}`;
     case 'side':
@@ -46,8 +54,8 @@ export const passCalls = (
   momentOf: (seconds: number) => number,
   wordsOf: (thing: Thing) => string,
 ): readonly Callable[] =>
-  things.map((thing): Callable => {
-    const key = keyOf(thing);
+  things.map((thing, i): Callable => {
+    const key = keyOf(thing, things.slice(i + 1));
     return {
       key,
       piece: thing.kind === 'touch' ? thing.piece : key,

@@ -1,3 +1,4 @@
+import type { ServiceRecord } from '@crustan/core/formats/serviceSchema';
 import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { Taken } from '@crustan/core/pass/timeline';
 import type { Thing } from '@crustan/core/pass/thingsToDo';
@@ -33,14 +34,26 @@ export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
   hard: 'hard, does not give',
 };
 
-/** `Strip, medium-rare`. */
+/** Name of a service, with the time at which it opened if another one has the same name. */
+export const sayService = (
+  { name, opensAt }: Pick<ServiceRecord, 'name' | 'opensAt'>,
+  services: readonly Pick<ServiceRecord, 'name'>[],
+  show: Show,
+): string =>
+  services.filter((one) => one.name === name).length > 1
+    ? `${name}, ${show.clock(opensAt)}`
+    : name;
+
+/** `Strip, medium-rare`; with a number if the table has several of them: `Strip, medium-rare, no. 2`. */
 export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: string): string => {
   const unknown = pass.lacks === undefined ? 'A dish gone from the menu' : 'A piece';
   for (const { pieces } of pass.state.tickets) {
     const piece = pieces.find((one) => one.id === id);
     if (!piece) continue;
     const dish = pass.dishes.find((one) => one.id === piece.dish)?.name ?? unknown;
-    return `${dish}, ${piece.doneness}`;
+    const same = pieces.filter((one) => one.dish === piece.dish && one.doneness === piece.doneness);
+    const number = same.length === 1 ? '' : `, no. ${same.indexOf(piece) + 1}`;
+    return `${dish}, ${piece.doneness}${number}`;
   }
   return 'A piece';
 };

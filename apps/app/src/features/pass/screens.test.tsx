@@ -3,7 +3,8 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import type { WayOut } from '@crustan/core/pass/waysOut';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
-import { cookStarted, selectCooks } from '../../store/logSlice';
+import { cookStarted } from '../../store/logSlice';
+import { selectCooks } from '../../store/logSelectors';
 import { roleTold } from '../../store/reachSlice';
 import { uuid } from '../../testing';
 import { Board } from './Board';
@@ -121,7 +122,7 @@ describe('tables that will be late', () => {
     expect(screen.getByRole('alert').textContent).toMatch(
       /^Table 7 will be 11 min 40 s late, at \d\d:\d\d: the pans are full\./,
     );
-    const other = await screen.findByText(/^Strip, rare: sear, then oven, lands \d\d:\d\d$/);
+    const other = await screen.findByText(/^Strip, rare, no. 1: sear, then oven, lands \d\d:\d\d$/);
     fireEvent.click(other);
     expect(presses.said).toEqual([{ kind: 'way', piece: uuid(101), option: 1 }]);
     const pans = store.getState().kitchen.pans.length;
@@ -161,7 +162,7 @@ describe('tables that will be late', () => {
     expect(all).toContain(
       'Greens for Table 7: every pair of hands is busy when it should be begun',
     );
-    expect(all).toContain('Strip, rare was told for now and is put off: the oven is full.');
+    expect(all).toContain('Strip, rare, no. 1 was told for now and is put off: the oven is full.');
     expect(all).toContain('Table 7 finds no place in the hours to come');
   });
 

@@ -8,7 +8,8 @@ import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import type { ActiveCook } from '../../store/activeCook';
-import { selectBook, UNNAMED_BOOK } from '../../store/logSlice';
+import { UNNAMED_BOOK } from '../../store/logState';
+import { selectBook } from '../../store/logSelectors';
 import { passApi } from '../../store/passApi';
 import {
   selectBasis,

@@ -1,7 +1,8 @@
 import { keptPlan } from '@crustan/core/formats';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { renderWithStore } from '../../renderWithStore';
-import { serviceOpened, serviceSaid, cookStarted, selectCooks } from '../../store/logSlice';
+import { serviceOpened, serviceSaid, cookStarted } from '../../store/logSlice';
+import { selectCooks } from '../../store/logSelectors';
 import { selectStoveCooks } from '../../store/passSlice';
 import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { PlanActions } from './PlanActions';

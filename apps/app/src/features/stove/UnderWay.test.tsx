@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { answerWith, json } from '../../fakeServer';
 import { renderWithStore } from '../../renderWithStore';
-import { selectCooks } from '../../store/logSlice';
+import { selectCooks } from '../../store/logSelectors';
 import { lineOf as anyLine, planOf, recordOf, uuid } from '../../testing';
 import { UnderWay } from './UnderWay';
 

@@ -114,6 +114,13 @@ describe('calling the cook', () => {
     expect(beeps()).toEqual(['turn']);
   });
 
+  it('does not repeat a late call for a step that is then put to the present moment', () => {
+    const { rerender } = renderWithStore(<Caller of={withDue('turn', T0)} at={T0 - 1_800_000} />);
+    rerender(<Caller of={withDue('turn', T0)} at={T0 + 600_000} />);
+    rerender(<Caller of={withDue('turn', T0 + 601_000)} at={T0 + 601_000} />);
+    expect(beeps()).toEqual(['turn']);
+  });
+
   it('calls the pull although the turn before it was never pressed', () => {
     const pull = live.state.left.find(({ kind }) => kind === 'pull');
     if (!pull) throw new Error('no pull');

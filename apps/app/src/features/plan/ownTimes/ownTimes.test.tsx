@@ -3,7 +3,7 @@ import { finished } from '@crustan/core/maths';
 import { judgeTimes, type OwnStep, type PlanRequest } from '@crustan/core/plan';
 import { renderWithStore } from '../../../renderWithStore';
 import { REQUEST } from '../../../testing';
-import { selectCooks } from '../../../store/logSlice';
+import { selectCooks } from '../../../store/logSelectors';
 import { OwnTimes } from './OwnTimes';
 
 const mockPush = jest.fn();

@@ -1,0 +1,139 @@
+import type { Page } from '@playwright/test';
+import { cookListSchema, cookRecordSchema } from '@crustan/core/formats';
+import { effectiveEvents } from '@crustan/core/cook';
+import { startServed } from '../../scripts/served.mjs';
+import { expect, openPlan, pressOn, setFigure, test } from '../kitchen';
+import { layoutFaults } from '../layout/layoutFaults';
+import { heapBytes } from './heapBytes';
+
+const WEDNESDAY = new Date('2026-10-07T18:00:00+02:00');
+const THURSDAY = new Date('2026-10-08T19:35:00+02:00');
+const FRIDAY = new Date('2026-10-09T18:00:00+02:00');
+/** Memory that a page may use after any step, bytes. */
+const MOST_HEAP = 120e6;
+
+/** The phone and the server of the kitchen are at a moment. */
+const standAt = async (page: Page, moment: Date): Promise<void> => {
+  await page.clock.install({ time: moment });
+  const from = Date.now();
+  await page.unrouteAll();
+  await page.route('**/api/v1/clock', (route) =>
+    route.fulfill({ json: { now: moment.getTime() + Date.now() - from } }),
+  );
+};
+
+const pressesIn = async (url: string) => {
+  const { cooks } = cookListSchema.parse(await (await fetch(`${url}/api/cooks`)).json());
+  const answer = await fetch(`${url}/api/cooks/${cooks[0]?.id}`);
+  return effectiveEvents(cookRecordSchema.parse(await answer.json()).events).map(
+    ({ kind }) => kind,
+  );
+};
+
+test.use({ timezoneId: 'Europe/Berlin' });
+
+test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with a probe, the guests late; judged, learned from, planned again', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  /** What holds after every step. */
+  const holds = async (step: string, touch = 24): Promise<void> => {
+    expect(await layoutFaults(page, { touch }), step).toEqual([]);
+    expect(errors, step).toEqual([]);
+    expect(await heapBytes(page), step).toBeLessThan(MOST_HEAP);
+  };
+  const served = await startServed();
+  try {
+    // Wednesday: planned for Friday, from the freezer.
+    await standAt(page, WEDNESDAY);
+    await openPlan(page, served.url);
+    await page.getByTestId('word-cut').click();
+    await page.getByRole('textbox', { name: 'Search the larder' }).fill('beef rib');
+    await page.getByRole('radio', { name: 'Ribeye' }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await setFigure(page, 'thickness', /Thickness in mm/, '40');
+    await page.getByTestId('way-oven-sear').click();
+    await page.getByTestId('word-salt').click();
+    await page.getByRole('radio', { name: 'A day' }).click();
+    await page.getByTestId('word-start').click();
+    await page.getByRole('radio', { name: 'Bagged in the fridge' }).click();
+    await page.getByTestId('word-plate').click();
+    await page.getByRole('radio', { name: 'Friday' }).click();
+    await page.getByLabel('On the plate at').fill('19:30');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByTestId('word-plate')).toHaveText('on Friday at 19:30');
+    await expect(page.getByText('Out of the freezer: it thaws bagged in the fridge')).toBeVisible();
+    await page.getByRole('button', { name: 'Keep this plan' }).click();
+    await expect(page.getByText(/^Next: out of the freezer: it thaws/)).toBeVisible();
+    await holds('planned on Wednesday');
+
+    // Thursday: it has thawed and is salted.
+    await standAt(page, THURSDAY);
+    await page.reload();
+    const kept = page.getByRole('button', { name: /^Ribeye, 40 mm .* 19:30/ }).first();
+    await expect(kept).toBeVisible();
+    await kept.click();
+    await expect(page.getByTestId('word-plate')).toHaveText('tomorrow at 19:30');
+    await holds('salted on Thursday');
+
+    // Friday: at the stove, with a probe in it.
+    await standAt(page, FRIDAY);
+    await page.reload();
+    await kept.click();
+    await expect(page.getByTestId('word-plate')).toHaveText('today at 19:30');
+    await page.getByRole('button', { name: 'Start at the stove' }).click();
+    await pressOn(page, 'It is in the oven');
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('radio', { name: 'Thermometers' }).click();
+    await page.getByRole('button', { name: /Link the stand-in/ }).click();
+    await page.getByRole('radio', { name: '60×' }).click();
+    await page.getByRole('button', { name: 'Back to the cook' }).click();
+    await expect(page.getByTestId('forecast')).toContainText(/give or take .* ends \d\d° to \d\d°/);
+    await holds('in the oven', 44);
+
+    // The guests are late: one of the ways to wait is taken.
+    await page.getByRole('button', { name: 'Trouble' }).click();
+    await page.getByRole('button', { name: 'Guests are late' }).click();
+    await page.getByRole('radio', { name: '20 min' }).click();
+    await page
+      .getByRole('button', { name: /Ends at/ })
+      .first()
+      .click();
+    await holds('the guests are late', 44);
+
+    // What the stove says is done, when it says so.
+    const happened = page.getByTestId('happened');
+    const judging = page.getByRole('heading', { name: 'How was it?' });
+    const due = page.getByRole('timer', { name: /late$/ });
+    for (let i = 0; i < 30 && !(await judging.isVisible()); i += 1) {
+      await expect(due.or(judging)).toBeVisible({ timeout: 120_000 });
+      if (await due.isVisible()) await happened.click();
+      await page.waitForTimeout(500);
+    }
+    await expect(judging).toBeVisible();
+    await holds('to be judged');
+    expect(await pressesIn(served.url)).toEqual(
+      expect.arrayContaining(['started', 'in', 'reading', 'changed', 'sliced']),
+    );
+
+    await page.getByRole('textbox', { name: /Highest the middle/ }).fill('56');
+    await page.getByRole('radio', { name: 'deep brown' }).click();
+    await page.getByRole('button', { name: 'Write it in the book' }).click();
+    await expect(page.getByRole('heading', { name: 'Ribeye, 40 mm' })).toBeVisible();
+    await holds('in the book');
+
+    // Learned from, and planned again.
+    await page.getByRole('link', { name: 'Learned' }).click();
+    await expect(page.getByText(/Ribeye, 40 mm/).first()).toBeVisible({ timeout: 60_000 });
+    await holds('learned');
+    await page.goto(`${served.url}/book`);
+    await page.getByRole('listitem').first().getByRole('link').click();
+    await page.getByRole('button', { name: 'Plan it again' }).click();
+    await expect(page.getByTestId('word-cut')).toHaveText('ribeye');
+    await holds('planned again');
+  } finally {
+    await served.stop();
+  }
+});

@@ -1,0 +1,51 @@
+/** A thing that moves by more than this is called again, ms of the world's time: the least tolerance of the board. */
+const MOVED = 20_000;
+
+/**
+ * The thing that a call or the board names, without how late it is and how many pieces its table has by then. The first
+ * of its kind gets a number only when there is a second.
+ */
+export const thingOf = (words: string): string =>
+  words
+    .replace(/^Overdue by [^:]+: /, '')
+    .replace(/, no\. 1(?!\d)/, '')
+    .replace(/ · \d+ pieces?.*$/, '');
+
+/** Calls of one phone for due things, and which of them were answered. */
+export class HeardCalls {
+  /** Calls of the page so far: a reloaded page begins anew. */
+  private count = 0;
+  /** Time of the last call of each thing that was called and is not done, ms. */
+  private readonly calledAt = new Map<string, number>();
+
+  /**
+   * Hears the calls that are new.
+   * @param calls all calls of the page since it was opened
+   * @returns things that were called again though they were neither done nor put off
+   */
+  hear(calls: readonly string[], now: number): readonly string[] {
+    const fresh = calls.slice(this.count).filter((text) => !text.startsWith('Soon'));
+    this.count = calls.length;
+    return fresh.flatMap((text) => {
+      const thing = thingOf(text);
+      const before = this.calledAt.get(thing);
+      this.calledAt.set(thing, now);
+      return before !== undefined && now - before < MOVED ? [thing] : [];
+    });
+  }
+
+  /** @returns whether a thing was called and is not done */
+  awaits(thing: string): boolean {
+    return this.calledAt.has(thing);
+  }
+
+  done(thing: string): void {
+    this.calledAt.delete(thing);
+  }
+
+  /** A page that is opened anew calls again what is due. */
+  reloaded(): void {
+    this.count = 0;
+    this.calledAt.clear();
+  }
+}

@@ -1,0 +1,18 @@
+/** Something that holds for too long is counted once, until it has stopped. */
+export class Lasting {
+  private readonly since = new Map<string, { readonly at: number; counted: boolean }>();
+
+  constructor(private readonly allowed: number) {}
+
+  /** @returns names of what has now held for longer than allowed */
+  look(now: number, holding: readonly string[]): readonly string[] {
+    for (const name of this.since.keys()) if (!holding.includes(name)) this.since.delete(name);
+    return holding.filter((name) => {
+      const found = this.since.get(name) ?? { at: now, counted: false };
+      this.since.set(name, found);
+      const late = now - found.at > this.allowed && !found.counted;
+      if (late) found.counted = true;
+      return late;
+    });
+  }
+}
