@@ -31,6 +31,7 @@ export const EVENT_WORDS: Readonly<Record<EventKind, EventWords>> = {
   butter: { line: 'Butter in', name: '“butter in”' },
   edges: { line: 'Round its edges', name: '“at its edges”' },
   'into-oven': { line: 'Into the oven', name: '“in the oven”' },
+  'oven-set': { line: 'Oven set', name: '“the oven is set”' },
   out: { line: 'Out of the oven, into the pan', name: '“out of the oven”' },
   lifted: { line: 'Out, onto the board', name: '“on the board”' },
   back: { line: 'Back in the pan', name: '“back in the pan”' },

@@ -208,6 +208,11 @@ export const stepWords = (
             : 'on a rack over a tray, the probe in the middle'
         }; about ${rounded(leg?.seconds ?? 0)}`,
       };
+    case 'oven-set':
+      return {
+        does: `Oven to ${show.degrees(leg?.air ?? 0)}`,
+        why: `the piece stays in; about ${rounded(leg?.seconds ?? 0)}`,
+      };
     case 'out':
       return {
         does: pullsFromOven(plan)

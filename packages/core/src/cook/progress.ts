@@ -1,5 +1,11 @@
 import type { CookPlan, PlannedLeg } from '../plan/planResult';
-import { ACTION_TRAITS, actionsOf, type Action, type ActionKind } from '../schedule/actions';
+import {
+  ACTION_TRAITS,
+  actionsOf,
+  beginningOf,
+  type Action,
+  type ActionKind,
+} from '../schedule/actions';
 import { isPress, type ChangedEvent, type CookEvent } from './event';
 import { PRESSES } from './press';
 
@@ -118,6 +124,13 @@ const takeChange = (walk: Walk, event: ChangedEvent): void => {
   walk.legs = withTail(walk.legs, current, planned, event);
   const decides = event.legs.findIndex((leg) => leg.decides);
   walk.decides = current + 1 + (decides === -1 ? event.legs.length - 1 : decides);
+  // The thermometer decides when something is done: at the end of the last leg before that.
+  while (
+    walk.decides + 1 < walk.legs.length &&
+    beginningOf(walk.legs[walk.decides + 1], walk.legs[walk.decides]) === undefined
+  ) {
+    walk.decides += 1;
+  }
   walk.left = walk.made.some(({ kind }) => kind === 'pull')
     ? // Out already: only the knife is moved.
       [{ kind: 'slice', at: planned + event.restSeconds, leg: current }]
@@ -184,14 +197,15 @@ export const progressOf = (
   }
   const { legs, made, left, decides } = walk;
   const ends = legs[decides].at + legs[decides].seconds;
-  const open = left.findIndex((action) => action.leg > decides || action.kind === 'pull');
-  const undecided = open !== -1 && left[open].at >= ends - 1;
-  const shift = forecast !== undefined && undecided ? forecast - dueIn(walk, { at: ends }) : 0;
+  const isDecision = (action: Action): boolean => action.leg > decides || action.kind === 'pull';
+  const decided = made.find(isDecision);
+  const open = left.findIndex(isDecision);
+  const shift =
+    forecast !== undefined && decided === undefined ? forecast - dueIn(walk, { at: ends }) : 0;
   const due = left.map((action, i): TimedAction => ({
     ...action,
     dueAt: dueIn(walk, action) + (i >= open && open !== -1 ? shift : 0),
   }));
-  const decided = made.find((action) => action.leg > decides || action.kind === 'pull');
   return {
     planned: plan.legs,
     kept: walk.kept,

@@ -48,6 +48,7 @@ export const TOUCH_SECONDS: Readonly<Record<ActionKind, number>> = {
   butter: 10,
   edges: 10,
   'into-oven': 15,
+  'oven-set': 5,
   out: 15,
   lift: 10,
   back: 10,

@@ -54,6 +54,7 @@ export const STATION_OF: Readonly<Record<ActionKind, Station>> = {
   butter: 'stove',
   edges: 'stove',
   'into-oven': 'oven',
+  'oven-set': 'oven',
   out: 'oven',
   lift: 'stove',
   back: 'stove',

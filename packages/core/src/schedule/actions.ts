@@ -8,6 +8,7 @@ export const ACTION_KINDS = [
   'butter',
   'edges',
   'into-oven',
+  'oven-set',
   'out',
   'lift',
   'back',
@@ -32,6 +33,7 @@ export const ACTION_TRAITS: Readonly<Record<ActionKind, ActionTraits>> = {
   butter: { beginsLeg: true, changesPlace: false, hands: 'on' },
   edges: { beginsLeg: true, changesPlace: false, hands: 'on' },
   'into-oven': { beginsLeg: true, changesPlace: true, hands: 'free' },
+  'oven-set': { beginsLeg: true, changesPlace: true, hands: 'free' },
   out: { beginsLeg: true, changesPlace: true, hands: 'on' },
   lift: { beginsLeg: true, changesPlace: true, hands: 'on' },
   back: { beginsLeg: true, changesPlace: true, hands: 'on' },
@@ -52,11 +54,14 @@ export interface Action {
 /** What an action needs to know of a leg. */
 export type LegTimes = Pick<PlannedLeg, 'kind' | 'at' | 'seconds' | 'flips'>;
 
-/** What begins a leg, after what was before it. */
-const begins = (leg: LegTimes, before: LegTimes | undefined): ActionKind | undefined => {
+/** What begins a leg, after what was before it; undefined: nothing is done. */
+export const beginningOf = (
+  leg: LegTimes,
+  before: LegTimes | undefined,
+): ActionKind | undefined => {
   if (!before) return 'in';
+  if (leg.kind === 'oven') return before.kind === 'oven' ? 'oven-set' : 'into-oven';
   if (leg.kind === before.kind && leg.kind !== 'sear') return undefined;
-  if (leg.kind === 'oven') return 'into-oven';
   if (leg.kind === 'board') return 'lift';
   if (before.kind === 'board') return 'back';
   if (before.kind === 'oven') return 'out';
@@ -84,8 +89,10 @@ export const actionsOf = (
   let end = from > 0 ? legs[from - 1].at + legs[from - 1].seconds : 0;
   for (let i = from; i < legs.length; i += 1) {
     const leg = legs[i];
-    const kind = begins(leg, legs[i - 1]);
-    if (kind) found.push({ kind, at: leg.at, leg: i });
+    const kind = beginningOf(leg, legs[i - 1]);
+    // Who chooses a change of plan sets the oven for it at that moment.
+    const isChosen = kind === 'oven-set' && i === from;
+    if (kind && !isChosen) found.push({ kind, at: leg.at, leg: i });
     end = leg.at + leg.seconds;
     const leaves = i + 1 === legs.length || placeOf(leg) !== placeOf(legs[i + 1]);
     for (const flip of leg.flips) {

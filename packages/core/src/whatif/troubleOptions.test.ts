@@ -3,6 +3,7 @@ import { DEFAULT_PAN, NOMINAL_KITCHEN } from '../gear';
 import { fatOf } from '../gear/fats';
 import { planOf, STEAK } from '../tests';
 import { cookState } from '../cook/cookState';
+import { pressFor } from '../cook/press';
 import { TROUBLES, type CookEvent, type Trouble } from '../cook/event';
 import { troubleOptions, type OptionId } from './troubleOptions';
 
@@ -109,6 +110,39 @@ describe('when it goes wrong', () => {
     events.push({ id: 'u', kind: 'undo', at: at + 80_000, of: 'c' });
     expect(now().left.at(-2)?.kind).toBe('slice');
     expect(now().progress.changed).toBeUndefined();
+  });
+
+  it('every way out comes to an end: each of its steps becomes due, though the forecast is never in the past', () => {
+    for (const plan of [thick, panOnly]) {
+      for (const trouble of TROUBLES) {
+        const { at, options } = ask(plan, 0.45, trouble);
+        for (const { id, legs, restSeconds } of options) {
+          const events: CookEvent[] = [
+            IN,
+            { id: 'c', kind: 'changed', at, why: trouble, legs, restSeconds },
+          ];
+          const asked = [trouble, id];
+          let now = at + 1000;
+          for (let step = 0; step < 60; step += 1) {
+            // The readings say: now.
+            const { current } = cookState(plan, T0, events, now);
+            if (current.kind === 'judge' || current.kind === 'heat') break;
+            now = Math.max(now, current.dueAt);
+            const { current: then } = cookState(plan, T0, events, now);
+            expect([...asked, then.kind, then.dueAt <= now + 1]).toEqual([
+              ...asked,
+              current.kind,
+              true,
+            ]);
+            events.push({ id: `${step}`, kind: pressFor(current.kind), at: now });
+          }
+          expect([...asked, cookState(plan, T0, events, now).current.kind]).toEqual([
+            ...asked,
+            'judge',
+          ]);
+        }
+      }
+    }
   });
 
   it('in the rest, guests late move the knife alone, and say how far it cools', () => {

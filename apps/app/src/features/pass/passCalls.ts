@@ -11,6 +11,7 @@ const CALL_OF: Readonly<Record<ActionKind, Call>> = {
   butter: 'next',
   edges: 'turn',
   'into-oven': 'move',
+  'oven-set': 'next',
   out: 'move',
   lift: 'move',
   back: 'move',

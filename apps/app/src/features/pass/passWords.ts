@@ -19,6 +19,7 @@ const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
   butter: ['Butter', 'The butter is in'],
   edges: ['Edges', 'At its edges'],
   'into-oven': ['Into the oven', 'In the oven'],
+  'oven-set': ['Set the oven', 'The oven is set'],
   out: ['Out of the oven', 'Out of the oven'],
   lift: ['Lift out', 'Lifted out'],
   back: ['Back in', 'Back in'],

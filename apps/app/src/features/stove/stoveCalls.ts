@@ -17,6 +17,7 @@ const CALLS: Readonly<Record<CalledKind, { readonly call: Call; readonly toleran
   butter: { call: 'next', toleranceS: 15 },
   edges: { call: 'turn', toleranceS: 10 },
   'into-oven': { call: 'move', toleranceS: 20 },
+  'oven-set': { call: 'next', toleranceS: 30 },
   out: { call: 'move', toleranceS: 30 },
   lift: { call: 'move', toleranceS: 30 },
   back: { call: 'move', toleranceS: 20 },

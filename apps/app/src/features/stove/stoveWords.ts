@@ -90,6 +90,11 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
         : ON_A_RACK,
     happened: 'It is in the oven',
   },
+  'oven-set': {
+    action: ({ leg, show }) => `Oven to ${show.degrees(leg?.air ?? 0)}`,
+    how: 'The piece stays in; keep the door shut.',
+    happened: 'The oven is set',
+  },
   out: {
     action: ({ plan, show }) =>
       pullsFromOven(plan)
