@@ -44,6 +44,7 @@ await Promise.all([
       'scripts/schemas.mjs',
       '--check',
     ]);
+    await check('no import cycles', process.execPath, ['scripts/cycles.mjs']);
     await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
     await check('types', bin('tsc'), ['-b']);
     await build();

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
-import { findingsOf } from './trialFindings';
+import { findingsOf } from './findingsOf';
 
 /** What the difference can and cannot show, figure by figure. */
 export const TrialFindings = ({ arms }: { readonly arms: readonly CookedArm[] }) => {

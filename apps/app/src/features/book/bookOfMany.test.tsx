@@ -12,7 +12,7 @@ import { BookScreen } from './BookScreen';
 import { cookCurves } from './cookCurves';
 import { Tasting } from './Tasting';
 import { TrendsScreen } from './TrendsScreen';
-import { findingsOf } from './trialFindings';
+import { findingsOf } from './findingsOf';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({

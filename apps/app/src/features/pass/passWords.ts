@@ -41,9 +41,7 @@ export const sayService = (
   services: readonly Pick<ServiceRecord, 'name'>[],
   show: Show,
 ): string =>
-  services.filter((one) => one.name === name).length > 1
-    ? `${name}, ${show.clock(opensAt)}`
-    : name;
+  services.filter((one) => one.name === name).length > 1 ? `${name}, ${show.clock(opensAt)}` : name;
 
 /** `Strip, medium-rare`; with a number if the table has several of them: `Strip, medium-rare, no. 2`. */
 export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: string): string => {
