@@ -26,26 +26,27 @@ const start = async (page: Page, url: string): Promise<void> => {
 };
 const EVERY_PRESS = 'Every press is in the book.';
 
-test('requests that fail on the way, in every way, lose no press and double none', async ({
-  page,
-  served,
-}) => {
-  const met = await meetFaults(page, /\/api\/v1\/log$/, [
-    { kind: 'status', status: 500 },
-    { kind: 'lost' },
-    { kind: 'status', status: 409 },
-    { kind: 'unanswered' },
-    { kind: 'status', status: 408 },
-    { kind: 'late', ms: 1500 },
-    { kind: 'status', status: 413 },
-  ]);
-  await start(page, served.url);
-  await pressOn(page, 'It is in the pan');
-  await pressOn(page, 'I turned it');
-  await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS, { timeout: 90_000 });
-  expect(met()).toBeGreaterThanOrEqual(4);
-  expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
-});
+test(
+  'requests that fail on the way, in every way, lose no press and double none',
+  { tag: '@deep' },
+  async ({ page, served }) => {
+    const met = await meetFaults(page, /\/api\/v1\/log$/, [
+      { kind: 'status', status: 500 },
+      { kind: 'lost' },
+      { kind: 'status', status: 409 },
+      { kind: 'unanswered' },
+      { kind: 'status', status: 408 },
+      { kind: 'late', ms: 1500 },
+      { kind: 'status', status: 413 },
+    ]);
+    await start(page, served.url);
+    await pressOn(page, 'It is in the pan');
+    await pressOn(page, 'I turned it');
+    await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS, { timeout: 90_000 });
+    expect(met()).toBeGreaterThanOrEqual(4);
+    expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
+  },
+);
 
 test('a device that keeps nothing says so, and the book has it all the same', async ({
   page,

@@ -87,35 +87,37 @@ test('killed after every press, it has every press it acknowledged', async ({ de
   }
 });
 
-test('a restore that is killed at any moment leaves one whole book, the old or the new', async ({
-  demo,
-}) => {
-  test.slow();
-  const backup = Buffer.from(await (await fetch(`${demo.url}/api/book/backup`)).arrayBuffer());
-  const inDemo = (await (await fetch(`${demo.url}/api/cooks`)).json()).found;
-  let served = await startServed();
-  const seen = new Set<number>();
-  const DONE = 0;
-  try {
-    for (const after of [5, 40, 80, 120, 160, 200, 250, 300, 400, 700, DONE]) {
-      const sending = fetch(`${served.url}/api/book/backup`, {
-        method: 'PUT',
-        headers: { 'Content-Type': 'application/vnd.sqlite3' },
-        body: backup,
-      }).catch(() => undefined);
-      const killed = new Promise((done) => setTimeout(done, after));
-      // The last one is killed once it has said that it is done.
-      await (after === DONE ? sending : killed);
+test(
+  'a restore that is killed at any moment leaves one whole book, the old or the new',
+  { tag: '@deep' },
+  async ({ demo }) => {
+    test.slow();
+    const backup = Buffer.from(await (await fetch(`${demo.url}/api/book/backup`)).arrayBuffer());
+    const inDemo = (await (await fetch(`${demo.url}/api/cooks`)).json()).found;
+    let served = await startServed();
+    const seen = new Set<number>();
+    const DONE = 0;
+    try {
+      for (const after of [5, 40, 80, 120, 160, 200, 250, 300, 400, 700, DONE]) {
+        const sending = fetch(`${served.url}/api/book/backup`, {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/vnd.sqlite3' },
+          body: backup,
+        }).catch(() => undefined);
+        const killed = new Promise((done) => setTimeout(done, after));
+        // The last one is killed once it has said that it is done.
+        await (after === DONE ? sending : killed);
+        await served.kill('SIGKILL');
+        await sending;
+        served = await startServed({ data: served.folder, port: served.port });
+        const { found } = await (await fetch(`${served.url}/api/cooks`)).json();
+        expect([0, inDemo]).toContain(found);
+        seen.add(found);
+        expect(readdirSync(served.folder)).not.toContain('book.next.sqlite');
+      }
+      expect(seen.has(inDemo)).toBe(true);
+    } finally {
       await served.kill('SIGKILL');
-      await sending;
-      served = await startServed({ data: served.folder, port: served.port });
-      const { found } = await (await fetch(`${served.url}/api/cooks`)).json();
-      expect([0, inDemo]).toContain(found);
-      seen.add(found);
-      expect(readdirSync(served.folder)).not.toContain('book.next.sqlite');
     }
-    expect(seen.has(inDemo)).toBe(true);
-  } finally {
-    await served.kill('SIGKILL');
-  }
-});
+  },
+);

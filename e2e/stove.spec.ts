@@ -135,45 +135,49 @@ test('two phones on one cook agree, one of them minutes wrong, the server killed
   }
 });
 
-test('several pieces for one plate: a lane each, one next thing for all', async ({ page }) => {
-  const served = await startServed({ demo: true });
-  try {
-    await page.goto(`${served.url}/stove`);
-    const plans = page.getByRole('checkbox');
-    await plans.nth(0).click();
-    await plans.nth(1).click();
-    await expect(page.getByRole('list', { name: 'In which order' })).toBeVisible();
-    await page.getByRole('button', { name: 'Put 2 on together' }).click();
-    const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
-    await expect(lanes).toHaveCount(2);
-    // Each piece's lane is looked at and pressed, and both are followed.
-    const happened = page.getByTestId('happened');
-    for (const piece of [0, 1]) {
-      const look = (): Promise<void> => lanes.nth(piece).getByRole('button').click();
-      await look();
-      await expect(happened).toHaveText(/pan is on|It is in the/);
-      if ((await happened.textContent()) === 'The pan is on') {
-        await pressOn(page, 'The pan is on');
+test(
+  'several pieces for one plate: a lane each, one next thing for all',
+  { tag: '@deep' },
+  async ({ page }) => {
+    const served = await startServed({ demo: true });
+    try {
+      await page.goto(`${served.url}/stove`);
+      const plans = page.getByRole('checkbox');
+      await plans.nth(0).click();
+      await plans.nth(1).click();
+      await expect(page.getByRole('list', { name: 'In which order' })).toBeVisible();
+      await page.getByRole('button', { name: 'Put 2 on together' }).click();
+      const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
+      await expect(lanes).toHaveCount(2);
+      // Each piece's lane is looked at and pressed, and both are followed.
+      const happened = page.getByTestId('happened');
+      for (const piece of [0, 1]) {
+        const look = (): Promise<void> => lanes.nth(piece).getByRole('button').click();
         await look();
+        await expect(happened).toHaveText(/pan is on|It is in the/);
+        if ((await happened.textContent()) === 'The pan is on') {
+          await pressOn(page, 'The pan is on');
+          await look();
+        }
+        await pressOn(page, /It is in the/);
       }
-      await pressOn(page, /It is in the/);
+      await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+      const on = (await cooksOf(served.url)).filter(({ together }) => together);
+      expect(on).toHaveLength(2);
+      expect(on[0].together?.id).toBe(on[1].together?.id);
+      for (const { events } of on)
+        expect(events.map(({ kind }: { kind: string }) => kind)).toContain('in');
+      // A third joins them.
+      await page.getByRole('button', { name: 'More' }).click();
+      await page.getByRole('radio', { name: 'Another piece' }).click();
+      await page.getByRole('checkbox').nth(2).click();
+      await page.getByRole('button', { name: 'Put it on' }).click();
+      await expect(lanes).toHaveCount(3);
+    } finally {
+      await served.kill('SIGKILL');
     }
-    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
-    const on = (await cooksOf(served.url)).filter(({ together }) => together);
-    expect(on).toHaveLength(2);
-    expect(on[0].together?.id).toBe(on[1].together?.id);
-    for (const { events } of on)
-      expect(events.map(({ kind }: { kind: string }) => kind)).toContain('in');
-    // A third joins them.
-    await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('radio', { name: 'Another piece' }).click();
-    await page.getByRole('checkbox').nth(2).click();
-    await page.getByRole('button', { name: 'Put it on' }).click();
-    await expect(lanes).toHaveCount(3);
-  } finally {
-    await served.kill('SIGKILL');
-  }
-});
+  },
+);
 
 test('practice: a pan too cold is heard, and the verdict says what was lost', async ({
   page,

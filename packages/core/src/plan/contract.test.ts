@@ -12,6 +12,7 @@ import {
   someOf,
   STEAK,
   withinLongest,
+  runsOf,
 } from '../tests';
 import { SEARCH_COLUMNS } from '../heat';
 import { planWay } from './planWay';
@@ -53,6 +54,7 @@ const remedied = (request: PlanRequest, remedy: Remedy): PlanRequest => {
 describe('what a plan promises', () => {
   it('a plan that is called feasible ends within half a degree, told as it is, on its section', () => {
     let feasible = 0;
+    const numRuns = runsOf(14, 2);
     fc.assert(
       fc.property(planCases, (at) => {
         const found = planCase(at);
@@ -67,9 +69,9 @@ describe('what a plan promises', () => {
         expect(Math.abs(peakAsTold(plan, at.pan) - at.request.target)).toBeLessThanOrEqual(PROMISE);
         expect(withinLongest(plan)).toBe(true);
       }),
-      { numRuns: 14 },
+      { numRuns },
     );
-    expect(feasible).toBeGreaterThan(3);
+    expect(feasible).toBeGreaterThan(0.2 * numRuns);
   });
 
   it('thin tuna from a low oven is over before the oven is needed: refused, with what would work', () => {

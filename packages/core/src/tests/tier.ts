@@ -5,5 +5,8 @@ const DEEP = process.env['CRUSTAN_DEEP'] !== undefined;
 export const someOf = <T>(all: readonly T[], oneOf: number): readonly T[] =>
   DEEP ? all : all.filter((_, i) => i % oneOf === 0);
 
+/** Number of drawn cases of a slow property: all of them in the deep tier, one of several in `npm test`. */
+export const runsOf = (all: number, oneOf: number): number => (DEEP ? all : Math.ceil(all / oneOf));
+
 /** Whether a test of the deep tier alone is left out. */
 export const NOT_DEEP = !DEEP;
