@@ -12,8 +12,8 @@ const EVENINGS = 20;
 /** Evenings that run side by side, each with a server and phones of its own. */
 const SIDE_BY_SIDE = 2;
 /** Times faster than the world's clock. */
-const SPEED = 30;
-const SIZE = { tables: 12, minutes: 75, restore: true, second: true };
+const SPEED = 60;
+const SIZE = { tables: 12, minutes: 45, restore: true, second: true };
 
 const share = (sorted, part) =>
   sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))];
