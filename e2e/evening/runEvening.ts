@@ -26,7 +26,7 @@ const AGREE_WITHIN = 2000;
 /** Time in which a due thing must be called, ms. */
 const CALLED_WITHIN = 3000;
 /** Time in which a tap must show, ms. */
-const SHOWN_WITHIN = 2000;
+const SHOWN_WITHIN = 6000;
 /** Time to catch up after a phone was offline, without a server or reloaded, ms. */
 const CATCHES_UP = 10_000;
 /** Memory that the scripts of a page may use after any step, bytes. */
