@@ -8,6 +8,7 @@ import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import type { ActiveCook } from '../../store/activeCook';
+import { clockSpeed } from '../../store/clock';
 import { UNNAMED_BOOK } from '../../store/logState';
 import { selectBook } from '../../store/logSelectors';
 import { passApi } from '../../store/passApi';
@@ -64,8 +65,9 @@ export interface PassNow {
   readonly momentOf: (seconds: number) => number;
 }
 
-/** Made anew without any news after so long, ms. */
+/** Made anew without any news after so long, ms, but not within so long of the world's time, where time runs faster. */
 const AGAIN = 30_000;
+const APART = 3000;
 /** A forecast that moves a piece by so much makes it anew, ms. */
 const MOVED = 15_000;
 
@@ -153,7 +155,7 @@ export const usePass = (): PassNow => {
     .map(({ state: { progress } }) => Math.round(progress.decidedAt / MOVED))
     .join();
   const serviceId = open?.service.id;
-  const asked = `${book ?? ''} ${seq} ${unsent} ${version ?? ''} ${lacks ?? ''} ${Math.floor(now / AGAIN)} ${moves}`;
+  const asked = `${book ?? ''} ${seq} ${unsent} ${version ?? ''} ${lacks ?? ''} ${Math.floor(now / Math.max(AGAIN, APART * clockSpeed()))} ${moves}`;
   const watches = useWatches();
   const latest = useRef({ line, schedule, book, seq, unsent, version, lacks, serviceId, watches });
   useEffect(() => {
