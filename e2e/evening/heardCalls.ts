@@ -1,3 +1,5 @@
+import type { HeardCall } from './phone';
+
 /** A thing that moves by more than this is called again, ms of the world's time: the least tolerance of the board. */
 const MOVED = 20_000;
 
@@ -23,14 +25,14 @@ export class HeardCalls {
    * @param calls all calls of the page since it was opened
    * @returns things that were called again though they were neither done nor put off
    */
-  hear(calls: readonly string[], now: number): readonly string[] {
-    const fresh = calls.slice(this.count).filter((text) => !text.startsWith('Soon'));
+  hear(calls: readonly HeardCall[]): readonly string[] {
+    const fresh = calls.slice(this.count).filter(({ text }) => !text.startsWith('Soon'));
     this.count = calls.length;
-    return fresh.flatMap((text) => {
+    return fresh.flatMap(({ text, at }) => {
       const thing = thingOf(text);
       const before = this.calledAt.get(thing);
-      this.calledAt.set(thing, now);
-      return before !== undefined && now - before < MOVED ? [thing] : [];
+      this.calledAt.set(thing, at);
+      return before !== undefined && at - before < MOVED ? [thing] : [];
     });
   }
 

@@ -13,7 +13,13 @@ export interface Shown {
   /** Alerts: tables that find no place, a menu that is missing. */
   readonly alerts: readonly string[];
   /** Things that were called, oldest first. */
-  readonly calls: readonly string[];
+  readonly calls: readonly HeardCall[];
+}
+
+/** Something that a phone said aloud, and when, ms of the world's time. */
+export interface HeardCall {
+  readonly text: string;
+  readonly at: number;
 }
 
 export interface Phone {
@@ -44,7 +50,7 @@ export const openPhone = async (
       ...{ headStart: 15, leftHanded: false },
     };
     localStorage.setItem('crustan.attention', JSON.stringify(kept));
-    const calls: string[] = [];
+    const calls: { text: string; at: number }[] = [];
     Object.assign(window, {
       calls,
       SpeechSynthesisUtterance: class {
@@ -52,7 +58,11 @@ export const openPhone = async (
       },
     });
     Object.defineProperty(window, 'speechSynthesis', {
-      value: { cancel: () => undefined, speak: ({ text }: { text: string }) => calls.push(text) },
+      value: {
+        cancel: () => undefined,
+        speak: ({ text }: { text: string }) =>
+          calls.push({ text, at: performance.timeOrigin + performance.now() }),
+      },
     });
   });
   const page = await context.newPage();
@@ -86,7 +96,7 @@ export const look = async ({ page }: Phone): Promise<Shown> => {
   const { words } = await page.evaluate(nextThing, undefined);
   return page.evaluate((next) => {
     const when = document.querySelector('[data-testid="due"]')?.textContent ?? '';
-    const calls: unknown = Reflect.get(window, 'calls');
+    const calls: HeardCall[] = Reflect.get(window, 'calls') ?? [];
     return {
       next:
         next === '' ? undefined : { words: next, ready: when === 'now' || when.endsWith('late') },
@@ -94,7 +104,7 @@ export const look = async ({ page }: Phone): Promise<Shown> => {
         ...document.querySelectorAll('[aria-label="Tables along the clock"] [role="listitem"]'),
       ].map((one) => one.getAttribute('aria-label') ?? ''),
       alerts: [...document.querySelectorAll('[role="alert"]')].map((one) => one.textContent ?? ''),
-      calls: Array.isArray(calls) ? calls.map(String) : [],
+      calls,
     };
   }, words);
 };

@@ -310,7 +310,7 @@ export const runEvening = async (
   const work = async (phone: Phone, { next, calls }: Shown): Promise<void> => {
     const calling = heard.get(phone);
     if (!calling) return;
-    for (const thing of calling.hear(calls, Date.now())) {
+    for (const thing of calling.hear(calls)) {
       counts.calledTwice += 1;
       note(`called twice: ${phone.name}, ${thing}`);
     }
