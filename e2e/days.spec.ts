@@ -61,10 +61,10 @@ test('Sunday’s dinner planned on Wednesday from the freezer, across a change o
   expect(Math.abs(startOf(/^On the plate/) - SUNDAY_DINNER.getTime())).toBeLessThan(90_000);
   expect(startOf(/and in, away/) - startOf(/^Salt it/)).toBeCloseTo(TWO_DAYS, -4);
 
-  // Half a day of thawing before it.
+  // Most of a day of thawing before it.
   const thawing = (startOf(/^Salt it/) - startOf(/^Out of the freezer/)) / 3_600_000;
-  expect(thawing).toBeGreaterThan(6);
-  expect(thawing).toBeLessThan(14);
+  expect(thawing).toBeGreaterThan(9);
+  expect(thawing).toBeLessThan(20);
 
   await page.getByRole('button', { name: 'Keep this plan' }).click();
   await expect(page.getByText(/^Next: out of the freezer: it thaws .*: Friday, /)).toBeVisible();

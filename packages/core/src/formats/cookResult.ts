@@ -13,8 +13,8 @@ export type CookFileOutcome =
 
 /** Runs the cook of a file: its stages, and over the cook what was lost, made safe, and browned. */
 export const cookResultOf = (file: CookFile): CookFileOutcome => {
-  const core = new Lethality();
-  const rim = new Lethality();
+  let core: Lethality | undefined;
+  let rim: Lethality | undefined;
   const { ice, ...cook } = cookOfFile(file);
   const readied = ice.length === 0 ? undefined : runIceStages(cook.piece, ice);
   if (readied && !readied.thawed && cook.stages.length > 0) {
@@ -27,8 +27,11 @@ export const cookResultOf = (file: CookFile): CookFileOutcome => {
     { ...cook, piece: { ...cook.piece, start } },
     {
       watch: (piece, dt) => {
-        core.follow(piece.coldest, dt);
-        rim.follow(piece.rim, dt);
+        const [inner, side] = core ? [[], []] : piece.meatCells;
+        core ??= new Lethality(inner);
+        rim ??= new Lethality(side);
+        core.follow(piece.temperature, dt);
+        rim.follow(piece.temperature, dt);
       },
     },
   );
@@ -44,7 +47,7 @@ export const cookResultOf = (file: CookFile): CookFileOutcome => {
         crust: [...crust],
       })),
       loss: lossOf(result.evaporated, result.drip),
-      logs: { core: core.logs, rim: rim.logs },
+      logs: { core: core?.logs ?? 0, rim: rim?.logs ?? 0 },
       crustName: [crustColour(upper, file), crustColour(lower, file)],
     },
   };

@@ -90,6 +90,24 @@ export class ColdestMeat {
     return section.openLeft ? Math.min(right, this.coldestOf(0, 1)) : right;
   }
 
+  /** Cells of the meat, its rim left out where it has one. */
+  get innerCells(): readonly number[] {
+    return this.meatOf(this.inner[0], this.inner[1]);
+  }
+
+  /** Cells of the meat at the side face. */
+  get rimCells(): readonly number[] {
+    const { columns, section } = this.piece;
+    const right = this.meatOf(columns - 1, columns);
+    return section.openLeft ? [...right, ...this.meatOf(0, 1)] : right;
+  }
+
+  private meatOf(from: number, to: number): readonly number[] {
+    const { rows, matter } = this.piece;
+    const cells = Array.from({ length: (to - from) * rows }, (_, i) => from * rows + i);
+    return cells.filter((c) => matter.meat[c] === 1);
+  }
+
   private coldestOf(from: number, to: number): number {
     const { temperature, matter, rows } = this.piece;
     let least = Infinity;

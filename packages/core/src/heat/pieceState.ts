@@ -161,6 +161,11 @@ export class PieceState {
     return this.meat.rim;
   }
 
+  /** Cells of the meat, its rim left out where it has one, and those at the side face. */
+  get meatCells(): readonly [inner: readonly number[], rim: readonly number[]] {
+    return [this.meat.innerCells, this.meat.rimCells];
+  }
+
   /** Turns the piece over. */
   flip(): void {
     this.flipped = !this.flipped;

@@ -32,8 +32,8 @@ export class CookRecording {
   private readonly time: number[] = [];
   private readonly core: number[] = [];
   private readonly surface: number[] = [];
-  private meat = new Lethality();
-  private side = new Lethality();
+  private meat: Lethality;
+  private side: Lethality;
   private inDanger = 0;
   private last = 0;
   private nextPoint = 0;
@@ -49,6 +49,9 @@ export class CookRecording {
     private readonly spacing: RecordingSpacing,
   ) {
     this.pullReading = readingBand(solver, request.stem);
+    const [inner, rim] = solver.meatCells;
+    this.meat = new Lethality(inner);
+    this.side = new Lethality(rim);
   }
 
   get trace(): Trace {
@@ -56,7 +59,7 @@ export class CookRecording {
     return { time: time.slice(), core: core.slice(), surface: surface.slice() };
   }
 
-  /** Log10 reductions in the coldest meat and at the side face. */
+  /** Log10 reductions in the meat that had least, and at the side face. */
   get lethality(): readonly [number, number] {
     return [this.meat.logs, this.side.logs];
   }
@@ -76,8 +79,8 @@ export class CookRecording {
     const { coldest } = solver;
     this.floor = floor;
     this.last = now;
-    this.meat.follow(coldest, dt);
-    this.side.follow(solver.rim, dt);
+    this.meat.follow(solver.temperature, dt);
+    this.side.follow(solver.temperature, dt);
     if (coldest > GROWS_BETWEEN[0] && coldest < GROWS_BETWEEN[1]) this.inDanger += dt;
     if (now >= this.nextPoint) {
       this.time.push(round(now, 1));

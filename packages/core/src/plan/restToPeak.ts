@@ -6,8 +6,10 @@ import {
   type Surroundings,
 } from '../heat';
 
-/** How far the core must fall below its peak before the rest counts as over it, K. */
+/** How far the core must fall below its peak before it is asked whether any heat is left to raise it, K. */
 const PAST_PEAK = 0.02;
+/** Nothing hotter than the peak by more than this is left in the piece when its rest ends, K. */
+const LEFT_OVER = 0.05;
 /** Longest rest searched for a peak, s. */
 const LONGEST_REST = 7200;
 
@@ -18,7 +20,17 @@ export interface RestPeak {
   readonly after: number;
 }
 
-/** Rests from the present state until the core is past its peak. */
+/** Temperature of the hottest cell, C. */
+const hottestOf = ({ temperature }: PieceSolver): number => {
+  let hottest = -Infinity;
+  for (const celsius of temperature) if (celsius > hottest) hottest = celsius;
+  return hottest;
+};
+
+/**
+ * Rests from the present state until the core is past its peak and no heat is left in the piece that could
+ * raise it again: heat of a late sear reaches the core after a first peak.
+ */
 export const restToPeak = (
   solver: PieceSolver,
   around: Surroundings | Environment,
@@ -33,7 +45,7 @@ export const restToPeak = (
       celsius = core;
       after = t;
     }
-    return core < celsius - PAST_PEAK;
+    return core < celsius - PAST_PEAK && hottestOf(solver) < celsius + LEFT_OVER;
   });
   return { celsius, after };
 };

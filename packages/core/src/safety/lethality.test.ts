@@ -25,20 +25,34 @@ describe('lethality', () => {
 
   it('credits a rising core no more than its steps, however long they are', () => {
     const logs = (step: number): number => {
-      const lethality = new Lethality();
-      for (let t = 0; t <= 600; t += step) lethality.follow(56 + t / 100, t === 0 ? 0 : step);
+      const lethality = new Lethality([0]);
+      for (let t = 0; t <= 600; t += step) {
+        lethality.follow(Float64Array.of(56 + t / 100), t === 0 ? 0 : step);
+      }
       return lethality.logs;
     };
     for (const step of [10, 30, 60]) expect(logs(step)).toBeLessThanOrEqual(logs(1) * 1.0005);
   });
 
+  it('credits each place what it had: where the coldest place moves, more than the coldest of each moment', () => {
+    const [each, coldest] = [new Lethality([0, 1]), new Lethality([0])];
+    for (let t = 0; t <= 1200; t += 10) {
+      // One side is hot while the other is not, and the other way round once it is turned.
+      const [hot, cool] = t < 600 ? [62, 54] : [54, 62];
+      each.follow(Float64Array.of(hot, cool), t === 0 ? 0 : 10);
+      coldest.follow(Float64Array.of(54), t === 0 ? 0 : 10);
+    }
+    expect(coldest.logs).toBe(0);
+    expect(each.logs).toBeCloseTo(lethalRate(62) * 600, -1);
+  });
+
   it('counts the coldest point through a cook: a fifteen-minute rest adds, a rare one has none', () => {
     const logsAt = (seconds: number): number => {
       const solver = solverFor({ tissue: 'lean-beef', thickness: 0.025, start: 8 });
-      const lethality = new Lethality();
+      const lethality = new Lethality(solver.meatCells[0]);
       let last = 0;
       const see = (t: number): boolean => {
-        lethality.follow(solver.coldest, t - last);
+        lethality.follow(solver.temperature, t - last);
         last = t;
         return false;
       };

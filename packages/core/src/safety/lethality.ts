@@ -32,26 +32,52 @@ const tableSeconds = (celsius: number): number => {
 export const lethalRate = (celsius: number): number =>
   celsius < NO_CREDIT_BELOW ? 0 : TABLE_LOGS / tableSeconds(celsius);
 
+/** No reduction over this is told: the table says no more than 6.5. */
+export const MOST_LOGS = 7;
+
 /**
- * Log10 reduction at the coldest point: the integral of the table's rate. Intact whole muscle of
- * beef, Salmonella; other hazards are not covered, and codes ask for a temperature or this, not less.
+ * Log10 reduction in the meat that had least of it: the table's rate is integrated in every cell, and the
+ * least integral counts. The coldest cell of a moment would not do: it moves when a piece is turned. Intact
+ * whole muscle of beef, Salmonella; other hazards are not covered, and codes ask for a temperature or this,
+ * not less.
  */
 export class Lethality {
-  logs = 0;
-  private last: number | undefined;
+  private readonly sums: Float64Array;
+  private readonly before: Float64Array;
+  private begun = false;
 
-  /** @param coldest temperature at the coldest point now, C */
-  follow(coldest: number, seconds: number): void {
-    // The rate at the mean temperature: of a rate that bends upwards, never more than its mean.
-    this.logs += seconds * lethalRate(((this.last ?? coldest) + coldest) / 2);
-    this.last = coldest;
+  /** @param cells those that count, as places in the piece's temperatures */
+  constructor(private readonly cells: readonly number[]) {
+    this.sums = new Float64Array(cells.length);
+    this.before = new Float64Array(cells.length);
+  }
+
+  /** Least log10 reduction of a cell so far. */
+  get logs(): number {
+    return this.sums.reduce((least, sum) => Math.min(least, sum), Infinity);
+  }
+
+  /**
+   * @param temperature of the piece's cells now, C
+   * @param seconds since the last time
+   */
+  follow(temperature: Float64Array, seconds: number): void {
+    const { cells, sums, before, begun } = this;
+    for (let i = 0; i < cells.length; i += 1) {
+      const now = temperature[cells[i]];
+      // The rate at the mean temperature: of a rate that bends upwards, never more than its mean.
+      sums[i] += seconds * lethalRate(((begun ? before[i] : now) + now) / 2);
+      before[i] = now;
+    }
+    this.begun = true;
   }
 
   /** Another that has been through the same. */
   copy(): Lethality {
-    const made = new Lethality();
-    made.logs = this.logs;
-    made.last = this.last;
+    const made = new Lethality(this.cells);
+    made.sums.set(this.sums);
+    made.before.set(this.before);
+    made.begun = this.begun;
     return made;
   }
 }

@@ -32,6 +32,9 @@ export const planCase = ({ request, pan }: PlanCase, minimum?: number): Planned 
   return found;
 };
 
+/** Longest rest in which a peak is looked for, s. */
+const HOUR = 3600;
+
 /** Where the core peaks when the legs that a plan tells are cooked by themselves, C. */
 export const peakAsTold = (
   { request, legs }: CookPlan,
@@ -44,7 +47,17 @@ export const peakAsTold = (
     const { seconds = 0, flips = [] } = legs[i] ?? {};
     return { ...leg, seconds, flips };
   });
-  return cook.endOf(told).peak;
+  // Looked for by its own code: through all of an hour's rest, however often the core falls meanwhile.
+  const decides = told.findLastIndex(({ unknownShare }) => unknownShare > 0);
+  let peak = -Infinity;
+  const see = (): boolean => {
+    peak = Math.max(peak, cook.solver.core);
+    return false;
+  };
+  told.forEach((leg, i) => cook.runLeg(leg, i > decides ? see : undefined));
+  peak = Math.max(peak, cook.solver.core);
+  cook.rest(HOUR, see);
+  return peak;
 };
 
 /**

@@ -9,6 +9,7 @@ import {
   KEEPS_RAW,
   mayBeTreated,
   MINIMUMS,
+  MOST_LOGS,
   NO_CREDIT_BELOW,
   PARASITE_FREEZING,
   PARASITES_DIE_AT,
@@ -17,14 +18,16 @@ import { sayDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { Caution } from '../../ui/Caution';
 import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
 import { plateAllergenWords } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 
 const sayHours = (hours: number): string =>
   hours % 24 === 0 ? `${hours / 24} days` : `${hours} hours`;
 
-/** Log10 reductions, no more claimed than nine. */
-const logs = (reductions: number): string => Math.min(reductions, 9).toFixed(1);
+/** Log10 reductions, no more told than the table supports. */
+const logs = (reductions: number): string =>
+  reductions > MOST_LOGS ? `over ${MOST_LOGS}` : `about ${reductions.toFixed(1)}`;
 
 /** Time between fridge and hot holding that the usual rule allows, s. */
 const TWO_HOURS = 7200;
@@ -96,7 +99,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         <Text voice="small">
           {plan.lethality < 0.1
             ? `No reduction of Salmonella is claimed in the core, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
-            : `About ${logs(plan.lethality)} log10 of Salmonella in the core${plan.rimLethality === undefined ? '' : `, ${logs(plan.rimLethality)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
+            : `${capital(logs(plan.lethality))} log10 of Salmonella in the core${plan.rimLethality === undefined ? '' : `, ${logs(plan.rimLethality)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
         </Text>
       ) : null}
       {allergens === undefined ? null : (
