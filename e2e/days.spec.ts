@@ -1,23 +1,13 @@
 import { readFile } from 'node:fs/promises';
 import ICAL from 'ical.js';
-import type { Page } from '@playwright/test';
 import { expect, openPlan, test } from './kitchen';
+import { standAt } from './standAt';
 
 // Clocks go back in the night to Sunday the 25th.
 const WEDNESDAY = new Date('2026-10-21T18:00:00+02:00');
 const SATURDAY_NOON = new Date('2026-10-24T12:00:00+02:00');
 const SUNDAY_DINNER = new Date('2026-10-25T19:30:00+01:00');
 const TWO_DAYS = 172_800_000;
-
-/** Both the phone and the server of the kitchen are at a moment. */
-const standAt = async (page: Page, moment: Date): Promise<void> => {
-  await page.clock.install({ time: moment });
-  const from = Date.now();
-  await page.unrouteAll();
-  await page.route('**/api/v1/clock', (route) =>
-    route.fulfill({ json: { now: moment.getTime() + Date.now() - from } }),
-  );
-};
 
 test.use({ timezoneId: 'Europe/Berlin', permissions: ['clipboard-read', 'clipboard-write'] });
 

@@ -91,6 +91,15 @@ export const pressOn = async (page: Page, label: string | RegExp): Promise<void>
   await happened.click();
 };
 
+/** Links the simulated thermometers of a cook at the stove and runs their kitchen sixty times faster. */
+export const linkStandIn = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('radio', { name: 'Thermometers' }).click();
+  await page.getByRole('button', { name: /Link the stand-in/ }).click();
+  await page.getByRole('radio', { name: '60×' }).click();
+  await page.getByRole('button', { name: 'Back to the cook' }).click();
+};
+
 /** The same press within this is the same press heard twice, ms. */
 export const ECHO = 3200;
 

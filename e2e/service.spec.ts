@@ -86,7 +86,7 @@ test(
       all = true;
       await cooking;
 
-      // What waited while the server was down is sent again within a minute.
+      // Events that waited for the server are sent within a minute.
       await expect.poll(() => slicedIn(served.url), { timeout: 90_000 }).toBe(12);
       const { state, cooks } = await inBook(served.url);
       expect(state.tickets.map(({ state: is }) => is)).toEqual(

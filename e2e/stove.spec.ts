@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { cookRecordSchema } from '@crustan/core/formats';
 import { effectiveEvents } from '@crustan/core/cook';
 import { startServed } from '../scripts/served.mjs';
-import { expect, openPlan, pressOn, setFigure, test } from './kitchen';
+import { expect, linkStandIn, openPlan, pressOn, setFigure, test } from './kitchen';
 
 /** The cooks of a server's book, in full, newest first. */
 const cooksOf = async (url: string) => {
@@ -34,11 +34,7 @@ test('readings from the stand-in kitchen find its oven out, and trouble is compu
 }) => {
   await startThick(page, own.url);
   await pressOn(page, 'It is in the oven');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('radio', { name: 'Thermometers' }).click();
-  await page.getByRole('button', { name: /Link the stand-in/ }).click();
-  await page.getByRole('radio', { name: '60×' }).click();
-  await page.getByRole('button', { name: 'Back to the cook' }).click();
+  await linkStandIn(page);
   await expect(page.getByTestId('devices')).toContainText(/probe \d+\.\d °C · oven \d+°/);
   // Kitchen 7's oven is far from its dial.
   await expect(page.getByTestId('forecast')).toContainText(/Your oven is behaving like 1[123]\d°/, {

@@ -1,8 +1,8 @@
-import type { Page } from '@playwright/test';
 import { cookListSchema, cookRecordSchema } from '@crustan/core/formats';
 import { effectiveEvents } from '@crustan/core/cook';
 import { startServed } from '../../scripts/served.mjs';
-import { expect, openPlan, pressOn, setFigure, test } from '../kitchen';
+import { expect, linkStandIn, openPlan, pressOn, setFigure, test } from '../kitchen';
+import { standAt } from '../standAt';
 import { layoutFaults } from '../layout/layoutFaults';
 import { heapBytes } from './heapBytes';
 
@@ -11,16 +11,6 @@ const THURSDAY = new Date('2026-10-08T19:35:00+02:00');
 const FRIDAY = new Date('2026-10-09T18:00:00+02:00');
 /** Memory that a page may use after any step, bytes. */
 const MOST_HEAP = 120e6;
-
-/** The phone and the server of the kitchen are at a moment. */
-const standAt = async (page: Page, moment: Date): Promise<void> => {
-  await page.clock.install({ time: moment });
-  const from = Date.now();
-  await page.unrouteAll();
-  await page.route('**/api/v1/clock', (route) =>
-    route.fulfill({ json: { now: moment.getTime() + Date.now() - from } }),
-  );
-};
 
 const pressesIn = async (url: string) => {
   const { cooks } = cookListSchema.parse(await (await fetch(`${url}/api/cooks`)).json());
@@ -38,7 +28,7 @@ test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with 
   test.setTimeout(300_000);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
-  /** What holds after every step. */
+  /** Checks after every step: layout, page errors, memory. */
   const holds = async (step: string, touch = 24): Promise<void> => {
     expect(await layoutFaults(page, { touch }), step).toEqual([]);
     expect(errors, step).toEqual([]);
@@ -85,11 +75,7 @@ test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with 
     await expect(page.getByTestId('word-plate')).toHaveText('at 19:30');
     await page.getByRole('button', { name: 'Start at the stove' }).click();
     await pressOn(page, 'It is in the oven');
-    await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('radio', { name: 'Thermometers' }).click();
-    await page.getByRole('button', { name: /Link the stand-in/ }).click();
-    await page.getByRole('radio', { name: '60×' }).click();
-    await page.getByRole('button', { name: 'Back to the cook' }).click();
+    await linkStandIn(page);
     await expect(page.getByTestId('forecast')).toContainText(/give or take .* ends \d\d° to \d\d°/);
     await holds('in the oven', 44);
 
@@ -103,7 +89,7 @@ test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with 
       .click();
     await holds('the guests are late', 44);
 
-    // What the stove says is done, when it says so.
+    // Every step is pressed when it is due.
     const happened = page.getByTestId('happened');
     const judging = page.getByRole('heading', { name: 'How was it?' });
     const due = page.getByRole('timer', { name: /late$/ });

@@ -41,7 +41,7 @@ const WHEN = ['As soon as can be', 'As soon as can be', 'In 30 min', 'In 45 min'
 
 /**
  * An evening drawn from a seed: tables that order over some minutes, one held and fired, changes, a table that leaves, a
- * piece cooked again, a phone without the network, a page opened anew without the menu, a server killed, a restore, an
+ * piece cooked again, a phone without the network, a page reloaded without the menu, a server killed, a restore, an
  * order after the first table was sent, and a second service.
  */
 export const eveningPlan = (

@@ -15,7 +15,7 @@ export const thingOf = (words: string): string =>
 
 /** Calls of one phone for due things, and which of them were answered. */
 export class HeardCalls {
-  /** Calls of the page so far: a reloaded page begins anew. */
+  /** Number of calls of the page since it was loaded. */
   private count = 0;
   /** Time of the last call of each thing that was called and is not done, ms. */
   private readonly calledAt = new Map<string, number>();
@@ -45,7 +45,7 @@ export class HeardCalls {
     this.calledAt.delete(thing);
   }
 
-  /** A page that is opened anew calls again what is due. */
+  /** Forgets the calls of a page that is reloaded: it calls again everything that is due. */
   reloaded(): void {
     this.count = 0;
     this.calledAt.clear();

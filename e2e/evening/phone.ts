@@ -12,8 +12,10 @@ export interface Shown {
   readonly lanes: readonly string[];
   /** Alerts: tables that find no place, a menu that is missing. */
   readonly alerts: readonly string[];
-  /** Things that were called, oldest first. */
+  /** Calls of the page since it was opened, oldest first. */
   readonly calls: readonly HeardCall[];
+  /** Longest delay of the page's timers since the last look, ms: a busy machine does not run the page. */
+  readonly delayMs: number;
 }
 
 /** Something that a phone said aloud, and when, ms of the world's time. */
@@ -51,8 +53,15 @@ export const openPhone = async (
     };
     localStorage.setItem('crustan.attention', JSON.stringify(kept));
     const calls: { text: string; at: number }[] = [];
+    const timers = { last: performance.now(), delayMs: 0 };
+    setInterval(() => {
+      const now = performance.now();
+      timers.delayMs = Math.max(timers.delayMs, now - timers.last - 100);
+      timers.last = now;
+    }, 100);
     Object.assign(window, {
       calls,
+      timers,
       SpeechSynthesisUtterance: class {
         constructor(readonly text: string) {}
       },
@@ -97,6 +106,9 @@ export const look = async ({ page }: Phone): Promise<Shown> => {
   return page.evaluate((next) => {
     const when = document.querySelector('[data-testid="due"]')?.textContent ?? '';
     const calls: HeardCall[] = Reflect.get(window, 'calls') ?? [];
+    const timers: { last: number; delayMs: number } = Reflect.get(window, 'timers');
+    const delayMs = Math.max(timers.delayMs, performance.now() - timers.last - 100);
+    timers.delayMs = 0;
     return {
       next:
         next === '' ? undefined : { words: next, ready: when === 'now' || when.endsWith('late') },
@@ -105,6 +117,7 @@ export const look = async ({ page }: Phone): Promise<Shown> => {
       ].map((one) => one.getAttribute('aria-label') ?? ''),
       alerts: [...document.querySelectorAll('[role="alert"]')].map((one) => one.textContent ?? ''),
       calls,
+      delayMs,
     };
   }, words);
 };

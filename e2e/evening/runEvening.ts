@@ -35,6 +35,8 @@ const MOST_HEAP = 120e6;
 const TOUCH = 44;
 /** Duration of a look at all phones above which it is not compared, ms. */
 const STARVED = 700;
+/** Delay of a page's timers from which its seconds are not judged until it has caught up, ms. */
+const DELAYED = 800;
 /** An evening that takes longer than this is given up, minutes of the kitchen's clock. */
 const LONGEST = 400;
 
@@ -391,6 +393,9 @@ export const runEvening = async (
       }
       // Looked at one after the other, phones of a busy machine are not compared at one moment.
       if (Date.now() - began > STARVED) excuseAll(AGREE_WITHIN);
+      for (const [phone, { delayMs }] of shown) {
+        if (delayMs > DELAYED) excuse(phone, CATCHES_UP);
+      }
       check(shown);
       for (const [phone, says] of shown) await work(phone, says);
       await sleep(40);

@@ -28,7 +28,7 @@ const LOOKS: readonly Look[] = DEEP
       { screen, units: 'metric', light: 'light', text: 200 },
     ])
   : [{ screen: [390, 844], units: 'metric', light: 'light' }];
-/** `npm test` looks for barriers at each stop of so many, the deep tier at all. */
+/** Stops of the tour per check for accessibility barriers. */
 const AXE_EVERY = DEEP ? 1 : 3;
 
 /** Largest default text size of a browser, px. */
@@ -36,10 +36,8 @@ const NORMAL_TEXT = 16;
 
 for (const { screen, units, light, text = 100 } of LOOKS) {
   const title = `${screen[0]} px, ${units}, ${light}, text at ${text} %`;
-  test(`every view fits its screen and has no barriers: ${title}`, async ({ page, demo }, info) => {
+  test(`every view fits its screen and has no barriers: ${title}`, async ({ page, demo }) => {
     test.setTimeout(900_000);
-    // A phone's browser lays a wide page out at its own width.
-    test.skip(DEEP && info.project.name !== 'wide');
     await page.setViewportSize({ width: screen[0], height: screen[1] });
     await page.addInitScript(
       ([system, kept, size]) => {

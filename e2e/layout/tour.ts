@@ -215,7 +215,7 @@ const BOOK: readonly Stop[] = [
     },
   },
   {
-    name: 'Book, a cook judged anew',
+    name: 'Book, a judgement edited',
     open: press('Edit the judgement', /Highest the middle/),
   },
   {

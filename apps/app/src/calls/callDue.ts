@@ -1,4 +1,4 @@
-/** Due times that a step was called for, or when it was called if that was later, ms since 1970. */
+/** Due times of a step's calls, or the times of the calls if those were later, ms since 1970. */
 export interface Called {
   readonly soon?: number | undefined;
   readonly now?: number | undefined;

@@ -48,7 +48,7 @@ export const useCalls = (callables: readonly Callable[], now: number): void => {
       const before = called.current.get(key) ?? {};
       const time = callDue(before, { dueAt, now, headStart, sinceLast, toleranceS, speed });
       if (time === undefined) return [];
-      // What was called late and is put off to a moment from now was called for that moment too.
+      // A late call counts for the present moment: a step that is then due now is not called again.
       called.current.set(key, { ...before, [time]: Math.max(dueAt, time === 'now' ? now : dueAt) });
       return [{ callable, time }];
     });

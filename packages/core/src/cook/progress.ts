@@ -124,7 +124,7 @@ const takeChange = (walk: Walk, event: ChangedEvent): void => {
   walk.legs = withTail(walk.legs, current, planned, event);
   const decides = event.legs.findIndex((leg) => leg.decides);
   walk.decides = current + 1 + (decides === -1 ? event.legs.length - 1 : decides);
-  // The thermometer decides when something is done: at the end of the last leg before that.
+  // The thermometer decides the time of the next action: the end of the last leg before it.
   while (
     walk.decides + 1 < walk.legs.length &&
     beginningOf(walk.legs[walk.decides + 1], walk.legs[walk.decides]) === undefined

@@ -25,8 +25,8 @@ const BOUND_WATER = 0.27;
 const POINT_SCALE = 0.54;
 
 /**
- * Where the first ice forms, C, from what is dissolved in the water: the form of Pham (1996), as recalled,
- * scaled to lean beef. Published points of raw meat and fish run from -0.9 to -2.2.
+ * Initial freezing point, C, from the solutes in the water: the correlation of Pham (1996), as recalled, scaled
+ * to lean beef. Published points of raw meat and fish run from -0.9 to -2.2.
  */
 export const freezingPoint = ({ water, protein, ash }: Composition): number =>
   POINT_SCALE * (-4.66 * (protein / water) - 46.4 * (ash / water));

@@ -13,8 +13,7 @@ export type CookFileOutcome =
 
 /** Runs the cook of a file: its stages, and over the cook what was lost, made safe, and browned. */
 export const cookResultOf = (file: CookFile): CookFileOutcome => {
-  let core: Lethality | undefined;
-  let rim: Lethality | undefined;
+  let lethality: { readonly core: Lethality; readonly rim: Lethality } | undefined;
   const { ice, ...cook } = cookOfFile(file);
   const readied = ice.length === 0 ? undefined : runIceStages(cook.piece, ice);
   if (readied && !readied.thawed && cook.stages.length > 0) {
@@ -27,11 +26,12 @@ export const cookResultOf = (file: CookFile): CookFileOutcome => {
     { ...cook, piece: { ...cook.piece, start } },
     {
       watch: (piece, dt) => {
-        const [inner, side] = core ? [[], []] : piece.meatCells;
-        core ??= new Lethality(inner);
-        rim ??= new Lethality(side);
-        core.follow(piece.temperature, dt);
-        rim.follow(piece.temperature, dt);
+        lethality ??= {
+          core: new Lethality(piece.meat.innerCells),
+          rim: new Lethality(piece.meat.rimCells),
+        };
+        lethality.core.follow(piece.temperature, dt);
+        lethality.rim.follow(piece.temperature, dt);
       },
     },
   );
@@ -47,7 +47,7 @@ export const cookResultOf = (file: CookFile): CookFileOutcome => {
         crust: [...crust],
       })),
       loss: lossOf(result.evaporated, result.drip),
-      logs: { core: core?.logs ?? 0, rim: rim?.logs ?? 0 },
+      logs: { core: lethality?.core.logs ?? 0, rim: lethality?.rim.logs ?? 0 },
       crustName: [crustColour(upper, file), crustColour(lower, file)],
     },
   };

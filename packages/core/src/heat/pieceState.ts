@@ -64,7 +64,7 @@ export class PieceState {
   readonly boiled: Float64Array;
 
   private readonly line: Midline;
-  private readonly meat: ColdestMeat;
+  readonly meat: ColdestMeat;
   readonly crusts: Browning;
   private readonly firstEnergy: number;
   private readonly firstMass: number;
@@ -159,11 +159,6 @@ export class PieceState {
   /** The coldest cell of the meat at the side face, C; of a slab, which has none, the coldest. */
   get rim(): number {
     return this.meat.rim;
-  }
-
-  /** Cells of the meat, its rim left out where it has one, and those at the side face. */
-  get meatCells(): readonly [inner: readonly number[], rim: readonly number[]] {
-    return [this.meat.innerCells, this.meat.rimCells];
   }
 
   /** Turns the piece over. */

@@ -11,8 +11,8 @@ import {
   PROMISE,
   someOf,
   STEAK,
-  withinLongest,
   runsOf,
+  withinLongest,
 } from '../tests';
 import { SEARCH_COLUMNS } from '../heat';
 import { planWay } from './planWay';
@@ -71,7 +71,7 @@ describe('what a plan promises', () => {
       }),
       { numRuns },
     );
-    expect(feasible).toBeGreaterThan(0.2 * numRuns);
+    expect(feasible).toBeGreaterThan(numRuns / 4);
   });
 
   it('thin tuna from a low oven is over before the oven is needed: refused, with what would work', () => {

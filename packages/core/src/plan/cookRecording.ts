@@ -49,9 +49,8 @@ export class CookRecording {
     private readonly spacing: RecordingSpacing,
   ) {
     this.pullReading = readingBand(solver, request.stem);
-    const [inner, rim] = solver.meatCells;
-    this.meat = new Lethality(inner);
-    this.side = new Lethality(rim);
+    this.meat = new Lethality(solver.meat.innerCells);
+    this.side = new Lethality(solver.meat.rimCells);
   }
 
   get trace(): Trace {

@@ -6,9 +6,9 @@ import {
   type Surroundings,
 } from '../heat';
 
-/** How far the core must fall below its peak before it is asked whether any heat is left to raise it, K. */
+/** Fall of the core below its peak, K, from which the end of the rest is checked. */
 const PAST_PEAK = 0.02;
-/** Nothing hotter than the peak by more than this is left in the piece when its rest ends, K. */
+/** The rest ends when no cell is hotter than the peak by more than this, K. */
 const LEFT_OVER = 0.05;
 /** Longest rest searched for a peak, s. */
 const LONGEST_REST = 7200;
@@ -28,8 +28,8 @@ const hottestOf = ({ temperature }: PieceSolver): number => {
 };
 
 /**
- * Rests from the present state until the core is past its peak and no heat is left in the piece that could
- * raise it again: heat of a late sear reaches the core after a first peak.
+ * Rests from the present state until the core is below its peak and no cell is hotter than the peak. The heat
+ * of a late sear can reach the core after a first peak.
  */
 export const restToPeak = (
   solver: PieceSolver,

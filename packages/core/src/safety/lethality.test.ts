@@ -49,7 +49,7 @@ describe('lethality', () => {
   it('counts the coldest point through a cook: a fifteen-minute rest adds, a rare one has none', () => {
     const logsAt = (seconds: number): number => {
       const solver = solverFor({ tissue: 'lean-beef', thickness: 0.025, start: 8 });
-      const lethality = new Lethality(solver.meatCells[0]);
+      const lethality = new Lethality(solver.meat.innerCells);
       let last = 0;
       const see = (t: number): boolean => {
         lethality.follow(solver.temperature, t - last);

@@ -32,29 +32,42 @@ const tableSeconds = (celsius: number): number => {
 export const lethalRate = (celsius: number): number =>
   celsius < NO_CREDIT_BELOW ? 0 : TABLE_LOGS / tableSeconds(celsius);
 
-/** No reduction over this is told: the table says no more than 6.5. */
+/** Rates between the first row and 70 C at even steps, K: the solver asks for every cell at every step. */
+const RATE_STEP = 0.02;
+const RATES = Float64Array.from(
+  { length: Math.round((AT_ONCE - NO_CREDIT_BELOW) / RATE_STEP) + 1 },
+  (_, i) => lethalRate(NO_CREDIT_BELOW + i * RATE_STEP),
+);
+
+/** The same at the step below the temperature: never more than the table's. */
+const rateBelow = (celsius: number): number => {
+  if (celsius < NO_CREDIT_BELOW) return 0;
+  const step = Math.floor((celsius - NO_CREDIT_BELOW) / RATE_STEP);
+  return RATES[Math.min(step, RATES.length - 1)];
+};
+
+/** Largest log10 reduction that is shown as a number: the published table ends at 6.5. */
 export const MOST_LOGS = 7;
 
 /**
- * Log10 reduction in the meat that had least of it: the table's rate is integrated in every cell, and the
- * least integral counts. The coldest cell of a moment would not do: it moves when a piece is turned. Intact
- * whole muscle of beef, Salmonella; other hazards are not covered, and codes ask for a temperature or this,
- * not less.
+ * Least log10 reduction of the meat's cells: the table's rate is integrated in each of them. Integrating the
+ * coldest temperature instead would give too little, because the coldest cell changes when a piece is turned.
+ * Valid for Salmonella in intact whole muscle of beef. Codes require a temperature or this reduction.
  */
 export class Lethality {
   private readonly sums: Float64Array;
   private readonly before: Float64Array;
   private begun = false;
 
-  /** @param cells those that count, as places in the piece's temperatures */
+  /** @param cells indices into the piece's temperatures */
   constructor(private readonly cells: readonly number[]) {
     this.sums = new Float64Array(cells.length);
     this.before = new Float64Array(cells.length);
   }
 
-  /** Least log10 reduction of a cell so far. */
+  /** Least log10 reduction over the cells; 0 without cells. */
   get logs(): number {
-    return this.sums.reduce((least, sum) => Math.min(least, sum), Infinity);
+    return this.sums.length === 0 ? 0 : this.sums.reduce((least, sum) => Math.min(least, sum));
   }
 
   /**
@@ -66,7 +79,7 @@ export class Lethality {
     for (let i = 0; i < cells.length; i += 1) {
       const now = temperature[cells[i]];
       // The rate at the mean temperature: of a rate that bends upwards, never more than its mean.
-      sums[i] += seconds * lethalRate(((begun ? before[i] : now) + now) / 2);
+      sums[i] += seconds * rateBelow(((begun ? before[i] : now) + now) / 2);
       before[i] = now;
     }
     this.begun = true;

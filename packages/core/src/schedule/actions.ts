@@ -54,7 +54,7 @@ export interface Action {
 /** What an action needs to know of a leg. */
 export type LegTimes = Pick<PlannedLeg, 'kind' | 'at' | 'seconds' | 'flips'>;
 
-/** What begins a leg, after what was before it; undefined: nothing is done. */
+/** Action that begins a leg after the one before it; undefined if the cook does nothing then. */
 export const beginningOf = (
   leg: LegTimes,
   before: LegTimes | undefined,
@@ -90,7 +90,7 @@ export const actionsOf = (
   for (let i = from; i < legs.length; i += 1) {
     const leg = legs[i];
     const kind = beginningOf(leg, legs[i - 1]);
-    // Who chooses a change of plan sets the oven for it at that moment.
+    // The cook sets the oven at the moment of a change of plan.
     const isChosen = kind === 'oven-set' && i === from;
     if (kind && !isChosen) found.push({ kind, at: leg.at, leg: i });
     end = leg.at + leg.seconds;

@@ -47,7 +47,7 @@ export const peakAsTold = (
     const { seconds = 0, flips = [] } = legs[i] ?? {};
     return { ...leg, seconds, flips };
   });
-  // Looked for by its own code: through all of an hour's rest, however often the core falls meanwhile.
+  // Code of its own: the maximum over a whole hour of rest, independent of the search's end condition.
   const decides = told.findLastIndex(({ unknownShare }) => unknownShare > 0);
   let peak = -Infinity;
   const see = (): boolean => {

@@ -27,19 +27,11 @@ const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
   plate: 60,
 };
 
-/**
- * Identity of a thing to do. It does not change when the time moves.
- * @param after the things after it: the turns of a piece are told apart by how many are left
- */
-const keyOf = (thing: Thing, after: readonly Thing[]): string => {
+/** Identity of a thing to do. It does not change when the time moves. @param left number of later things like it */
+const keyOf = (thing: Thing, left: number): string => {
   switch (thing.kind) {
-    case 'touch': {
-      const { piece, action } = thing;
-      const left = after.filter(
-        (one) => one.kind === 'touch' && one.piece === piece && one.action === action,
-      );
-      return `${piece} ${action} ${left.length}`;
-    }
+    case 'touch':
+      return `${thing.piece} ${thing.action} ${left}`;
     case 'heat':
       return `${thing.place} ${thing.index} ${thing.celsius}`;
     case 'side':
@@ -49,14 +41,29 @@ const keyOf = (thing: Thing, after: readonly Thing[]): string => {
   }
 };
 
+/** Keys of things in their order. Several turns of one piece have different keys: each counts the turns after it. */
+const keysOf = (things: readonly Thing[]): readonly string[] => {
+  const later = new Map<string, number>();
+  return things
+    .toReversed()
+    .map((thing) => {
+      const like = keyOf(thing, 0);
+      const left = later.get(like) ?? 0;
+      later.set(like, left + 1);
+      return keyOf(thing, left);
+    })
+    .toReversed();
+};
+
 /** Calls for the things to do of a service. @param momentOf ms since 1970 of a second of the service */
 export const passCalls = (
   things: readonly Thing[],
   momentOf: (seconds: number) => number,
   wordsOf: (thing: Thing) => string,
-): readonly Callable[] =>
-  things.map((thing, i): Callable => {
-    const key = keyOf(thing, things.slice(i + 1));
+): readonly Callable[] => {
+  const keys = keysOf(things);
+  return things.map((thing, i): Callable => {
+    const key = keys[i] ?? '';
     return {
       key,
       piece: thing.kind === 'touch' ? thing.piece : key,
@@ -66,3 +73,4 @@ export const passCalls = (
       words: () => wordsOf(thing),
     };
   });
+};

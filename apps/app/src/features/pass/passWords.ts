@@ -43,7 +43,7 @@ export const sayService = (
 ): string =>
   services.filter((one) => one.name === name).length > 1 ? `${name}, ${show.clock(opensAt)}` : name;
 
-/** `Strip, medium-rare`; with a number if the table has several of them: `Strip, medium-rare, no. 2`. */
+/** `Strip, medium-rare`, with a number if the table has several alike: `Strip, medium-rare, no. 2`. */
 export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: string): string => {
   const unknown = pass.lacks === undefined ? 'A dish gone from the menu' : 'A piece';
   for (const { pieces } of pass.state.tickets) {

@@ -65,8 +65,9 @@ export interface PassNow {
   readonly momentOf: (seconds: number) => number;
 }
 
-/** Made anew without any news after so long, ms, but not within so long of the world's time, where time runs faster. */
+/** Time after which the schedule is computed again without an event, ms of the kitchen's clock. */
 const AGAIN = 30_000;
+/** Least time between such computations, ms of the world's clock: a demonstration's clock runs faster. */
 const APART = 3000;
 /** A forecast that moves a piece by so much makes it anew, ms. */
 const MOVED = 15_000;
