@@ -16,7 +16,7 @@ import { useDishes } from '../../store/useDishes';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayService, sayWhyLate } from './passWords';
+import { sayWhyLate } from './passWords';
 
 /** Services that are offered to be looked at. */
 const OFFERED = 8;
@@ -24,7 +24,6 @@ const OFFERED = 8;
 /** What a service came to: tables, lateness, use of the line, cost. */
 export const After = () => {
   const open = useAppSelector((state) => state.pass.open);
-  const show = useShow();
   const { data: services = [], error } = useServicesQuery();
   const [chosen, setChosen] = useState<string>();
   const id = chosen ?? open ?? services[0]?.id;
@@ -41,10 +40,9 @@ export const After = () => {
       {services.length > 1 ? (
         <Choice
           label="Which service"
-          options={services.slice(0, OFFERED).map((service) => ({
-            value: service.id,
-            label: sayService(service, services, show),
-          }))}
+          options={services
+            .slice(0, OFFERED)
+            .map(({ id: value, name }) => ({ value, label: name }))}
           value={id}
           onChange={setChosen}
         />

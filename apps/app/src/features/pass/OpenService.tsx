@@ -11,7 +11,6 @@ import { useWatches } from '../../store/useWatches';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayService } from './passWords';
 
 /** A service is open for so long unless it is closed, ms. */
 const LASTS = 5 * 3600_000;
@@ -74,7 +73,7 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
             <Button
               key={service.id}
               kind="stovePlain"
-              label={`${watches ? 'Watch' : 'Take up'}: ${sayService(service, services, show)}`}
+              label={watches ? `Watch: ${service.name}` : `Take up: ${service.name}`}
               onPress={() => takeUp(service)}
             />
           ))}

@@ -1,4 +1,3 @@
-import type { ServiceRecord } from '@crustan/core/formats/serviceSchema';
 import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { Taken } from '@crustan/core/pass/timeline';
 import type { Thing } from '@crustan/core/pass/thingsToDo';
@@ -34,14 +33,6 @@ export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
   firm: 'firm, hardly gives',
   hard: 'hard, does not give',
 };
-
-/** Name of a service, with the time at which it opened if another one has the same name. */
-export const sayService = (
-  { name, opensAt }: Pick<ServiceRecord, 'name' | 'opensAt'>,
-  services: readonly Pick<ServiceRecord, 'name'>[],
-  show: Show,
-): string =>
-  services.filter((one) => one.name === name).length > 1 ? `${name}, ${show.clock(opensAt)}` : name;
 
 /** `Strip, medium-rare`, with a number if the table has several alike: `Strip, medium-rare, no. 2`. */
 export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: string): string => {

@@ -46,6 +46,11 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
   const sides = useAppSelector((state) => state.draft.sides);
   const intact = plan.request.treated === undefined;
   const allergens = plateAllergenWords(plateAllergens(plan.request, sides), unstatedSides(sides));
+  // The rim is mentioned where it had less than the core, and less than the table supports.
+  const rim =
+    (plan.rimLethality ?? Infinity) < Math.min(plan.lethality, MOST_LOGS)
+      ? plan.rimLethality
+      : undefined;
   const keeps = KEEPS_RAW[species];
   const kept = daysKept(plan.request);
   return (
@@ -99,7 +104,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         <Text voice="small">
           {plan.lethality < 0.1
             ? `No reduction of Salmonella is claimed in the core, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
-            : `${capital(logs(plan.lethality))} log10 of Salmonella in the core${plan.rimLethality === undefined ? '' : `, ${logs(plan.rimLethality)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
+            : `${capital(logs(plan.lethality))} log10 of Salmonella in the core${rim === undefined ? '' : `, ${logs(rim)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
         </Text>
       ) : null}
       {allergens === undefined ? null : (
