@@ -12,8 +12,8 @@ ensureInstalled();
 const ENTRY = 'apps/cli/src/estimateEnds.ts';
 const TABLE = 'packages/core/src/plan/estimateEffects.ts';
 const SOURCE = path.join(ROOT, 'packages/core/src/heat/estimates.ts');
-/** A contact of the faces carries these already (`plan/inputSpread`). */
-const IN_CONTACT = ['filmContact', 'looseContact', 'bulgedContact', 'bulgedSeconds'];
+/** An input of the plan carries these already (`plan/inputSpread`): the contact, and the oven's heat transfer. */
+const IN_INPUTS = ['filmContact', 'looseContact', 'bulgedContact', 'bulgedSeconds', 'stillOven'];
 /** Less is not told, K. */
 const LEAST = 0.01;
 
@@ -55,7 +55,7 @@ const endsWith = async (name, value) => {
 
 const effects = {};
 for (const [name, { least, most }] of Object.entries(ESTIMATES)) {
-  if (IN_CONTACT.includes(name)) continue;
+  if (IN_INPUTS.includes(name)) continue;
   const [low, high] = [await endsWith(name, least), await endsWith(name, most)];
   const byWay = new Map();
   cases.forEach(({ way }, i) => {

@@ -6,7 +6,10 @@ import { CACHE, giveUp } from '../root.mjs';
 
 const askedOptions = () => {
   const text = { type: 'string' };
-  return parseArgs({ args: process.argv.slice(3), options: { seed: text, evenings: text } }).values;
+  return parseArgs({
+    args: process.argv.slice(3),
+    options: { seed: text, evenings: text, tried: text },
+  }).values;
 };
 
 /** A whole number that was asked for by its name, as in --evenings 4. */

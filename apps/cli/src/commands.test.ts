@@ -107,12 +107,25 @@ describe('the command line', () => {
   });
 
   it('says what hinders a plan, and what would work', () => {
-    const result = planFileResultSchema.parse(
-      planCommand({ ...PLAN, thickness: 0.05, weight: 0.7, pan: 250 }).json,
-    );
+    const cool = {
+      ...PLAN,
+      way: 'oven-sear',
+      lowOven: 62,
+      target: 80,
+      thickness: 0.05,
+      weight: 0.7,
+    };
+    const result = planFileResultSchema.parse(planCommand(cool).json);
     if (result.feasible) throw new Error('feasible');
-    expect(result.obstacle.reason).toBe('burns');
+    expect(result.obstacle.reason).toBe('cool-oven');
     expect(result.remedies.length).toBeGreaterThan(0);
+  });
+
+  it('plans a crust that chars, and prints what avoids it', () => {
+    const hot = { ...PLAN, thickness: 0.032, weight: 0.4, pan: 260 };
+    const result = planFileResultSchema.parse(planCommand(hot).json);
+    if (!result.feasible) throw new Error('refused');
+    expect(result.remedies[0]).toMatchObject({ kind: 'turn-down' });
   });
 
   it('refuses with a problem that names the path and the range', () => {

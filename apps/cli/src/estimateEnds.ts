@@ -66,7 +66,7 @@ const planned = (): readonly Case[] =>
 const endOf = ({ request, legs }: Case): number => {
   const cook = new WayCook(request, { pan: DEFAULT_PAN });
   cook.reset();
-  return cook.endOf(legs).peak;
+  return cook.endOf(legs).reached;
 };
 
 const [mode, file] = process.argv.slice(2);

@@ -50,6 +50,7 @@ const OF_THE_PIECE = [
   'airing',
   'game',
   'treated',
+  'carveAfter',
 ] as const satisfies readonly (keyof PlanRequest)[];
 export type OfThePiece = (typeof OF_THE_PIECE)[number] | 'pan';
 
@@ -72,6 +73,7 @@ const asItComes = (request: PlanRequest): PlanRequest => {
     airing: undefined,
     game: undefined,
     treated: undefined,
+    carveAfter: undefined,
   };
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };

@@ -30,6 +30,7 @@ export const EVENT_WORDS: Readonly<Record<EventKind, EventWords>> = {
   flat: { line: 'Laid flat', name: '“flat”' },
   butter: { line: 'Butter in', name: '“butter in”' },
   edges: { line: 'Round its edges', name: '“at its edges”' },
+  'burner-down': { line: 'Burner turned down', name: '“the burner is down”' },
   'into-oven': { line: 'Into the oven', name: '“in the oven”' },
   'oven-set': { line: 'Oven set', name: '“the oven is set”' },
   out: { line: 'Out of the oven, into the pan', name: '“out of the oven”' },

@@ -1,3 +1,4 @@
+import { usesOven } from '@crustan/core/plan/way';
 import { ovenAirChange } from '@crustan/core/plan/ovenAir';
 import type { Obstacle, PlanRequest, Remedy } from '@crustan/core/plan';
 import { sayDuration } from '@crustan/core/units';
@@ -9,10 +10,6 @@ import { WAY_NAMES } from './wayWords';
 export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show): string => {
   const piece = pieceName(request);
   switch (obstacle.reason) {
-    case 'burns':
-      return `The crust burns before the middle arrives: the core needs ${sayDuration(
-        Math.round(obstacle.cookSeconds / 30) * 30,
-      )} in this pan, and the crust is bitter well before.`;
     case 'never':
       return `This pan never gets the middle to ${show.temperature(request.target)}: after ${sayDuration(
         obstacle.seconds,
@@ -32,6 +29,9 @@ export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show
         obstacle.width,
       )} wide and would not lie on its face. Check the two figures.`;
     case 'over':
+      if (request.panAfter !== undefined && !usesOven(request.way)) {
+        return `The middle passes ${show.degrees(request.target)} before the crust has browned: do not turn the burner down for a piece this thin.`;
+      }
       return `Searing alone carries the middle to ${show.temperature(obstacle.lowest)}, past ${show.degrees(request.target)}: it is too thin for an oven as well.`;
     case 'cool-oven':
       return `An oven at ${show.temperature(obstacle.air)} is too cool: its middle would stop at ${show.temperature(obstacle.highest)}.`;
@@ -49,6 +49,8 @@ export const remedyChange = (remedy: Remedy, request: PlanRequest): Partial<Plan
       return { thickness: remedy.thickness };
     case 'pan':
       return { pan: remedy.pan };
+    case 'turn-down':
+      return { panAfter: remedy.panAfter < request.pan ? remedy.panAfter : undefined };
     case 'way':
       return { way: remedy.way };
     case 'oven':
@@ -69,6 +71,9 @@ export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): str
       return remedy.pan < request.pan
         ? `Cooler pan: ${show.temperature(remedy.pan)}`
         : `Hotter pan: ${show.temperature(remedy.pan)}`;
+    case 'turn-down':
+      if (remedy.panAfter === request.pan) return 'Burner left as it is';
+      return `Burner down to ${show.temperature(remedy.panAfter)} once browned`;
     case 'way':
       return WAY_NAMES[remedy.way];
     case 'oven':
@@ -82,7 +87,6 @@ export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): str
 export const sayCellObstacle = ({ reason }: Obstacle): string => CELL_WORDS[reason];
 
 const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
-  burns: 'burns first',
   over: 'too thin: over',
   never: 'never gets there',
   'cool-oven': 'oven too cool',
@@ -96,8 +100,6 @@ const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
 /** The same in a few words, for a way among others. */
 export const sayBriefly = (obstacle: Obstacle, show: Show): string => {
   switch (obstacle.reason) {
-    case 'burns':
-      return 'Cannot: the crust burns before the middle arrives.';
     case 'over':
       return 'Cannot: the sears alone carry it past the end you want.';
     case 'never':

@@ -55,6 +55,13 @@ const sayHours = (seconds: number): string => {
   return `${hours < 6 ? Math.round(2 * hours) / 2 : Math.round(hours)} hours`;
 };
 
+/** `12 to 34 hours`: how long a thaw takes in a warmer and in a cooler place. */
+const sayThaw = (thaw: PlanFigures['thaw']): string => {
+  const { seconds = 0, least = seconds, most = seconds } = thaw ?? {};
+  const [short, long] = [sayHours(least), sayHours(most)];
+  return short === long ? short : `${short} to ${long}`;
+};
+
 /** Thawed in water or on the counter, it does not come out of the fridge. */
 const thawedOutside = ({ thaw }: PlanFigures['request']): boolean =>
   thaw !== undefined && thaw !== 'fridge-shelf' && thaw !== 'fridge-bag';
@@ -100,7 +107,7 @@ export const stepWords = (
     case 'thaw':
       return {
         does: `Out of the freezer: it thaws ${THAW_WORDS[request.thaw ?? 'fridge-bag']}`,
-        why: `${sayHours(plan.thaw?.seconds ?? 0)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}; ${dripWords(cut.species)} of it drips away`,
+        why: `${sayThaw(plan.thaw)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}; ${dripWords(cut.species)} of it drips away`,
       };
     case 'temper':
       return {
@@ -207,6 +214,11 @@ export const stepWords = (
             ? 'in its pan: sleeve on the handle'
             : 'on a rack over a tray, the probe in the middle'
         }; about ${rounded(leg?.seconds ?? 0)}`,
+      };
+    case 'burner-down':
+      return {
+        does: `Burner down, the pan to ${show.degrees(leg?.pan ?? 0)}`,
+        why: `it has browned; about ${rounded(leg?.seconds ?? 0)} until the next step`,
       };
     case 'oven-set':
       return {

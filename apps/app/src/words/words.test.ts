@@ -81,7 +81,6 @@ it('says each step of a run in both units, from the plan itself', () => {
 });
 
 it.each<Obstacle>([
-  { reason: 'burns', browning: 4, cookSeconds: 1500 },
   { reason: 'never', highest: 40, seconds: 5400 },
   { reason: 'burner', settles: 310 },
   { reason: 'crowded', length: 0.4, width: 0.2, diameter: 0.26 },
@@ -100,6 +99,9 @@ it.each<Obstacle>([
 it('says a remedy by the way it changes things', () => {
   expect(sayRemedy({ kind: 'thickness', thickness: 0.02 }, request, metric)).toBe('Thinner: 20 mm');
   expect(sayRemedy({ kind: 'pan', pan: 235 }, request, imperial)).toBe('Hotter pan: 455 °F');
+  const down = { kind: 'turn-down', panAfter: 190 } as const;
+  expect(sayRemedy(down, request, metric)).toBe('Burner down to 190 °C once browned');
+  expect(remedyChange(down, request)).toEqual({ panAfter: 190 });
   expect(sayRemedy({ kind: 'way', way: 'often' }, request, metric)).toBe(
     'In the pan, turned often',
   );

@@ -1,7 +1,8 @@
 import * as fc from 'fast-check';
 import { DISPLAY_COLUMNS } from '@crustan/core/heat';
+import { promisedCore } from '@crustan/core/plan';
 import {
-  peakAsTold,
+  endAsTold,
   planCase,
   planCases,
   PROMISE,
@@ -84,8 +85,8 @@ export const contractBench = (
     const { plan } = found;
     const { target } = at.request;
     const looked = Math.floor(i / parts) % NUDGED === 0;
-    const told = peakAsTold(plan, at.pan, looked ? DISPLAY_COLUMNS : undefined);
-    const off = Math.max(Math.abs(plan.peakCore - target), Math.abs(told - target));
+    const told = endAsTold(plan, at.pan, looked ? DISPLAY_COLUMNS : undefined);
+    const off = Math.max(Math.abs(promisedCore(plan) - target), Math.abs(told - target));
     worst = Math.max(worst, off);
     const about = `${i} ${at.request.cut} ${at.request.way} ${JSON.stringify(at.request)}`;
     if (off > PROMISE || !withinLongest(plan)) {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { DRY_BROWNING } from '@crustan/core/heat';
-import { ANCHORS, historyOf, indexOf } from './browningAnchors';
+import { ANCHORS } from './browningAnchors';
+import { historyOf, indexOf } from './browningFit';
 
 describe('the browning law', () => {
   it.each(ANCHORS)('$name lies where cooks have it', (anchor) => {

@@ -1,13 +1,5 @@
-import { USUAL_PAN_USED } from '@crustan/core/gear';
-import {
-  HEAT_MODELS,
-  runStage,
-  solverFor,
-  stageKitchen,
-  type Piece,
-  type Side,
-  type Stage,
-} from '@crustan/core/heat';
+import { CRUST_FROM } from '@crustan/core/doneness';
+import type { Knob, Piece, Side, Stage } from '@crustan/core/heat';
 
 /** What cooks report of a face after a treatment, as the range of browning index it stands for. */
 export interface Anchor {
@@ -16,6 +8,8 @@ export interface Anchor {
   readonly stages: readonly Stage[];
   /** The face that is judged: 0 went down first. */
   readonly side: Side;
+  /** Use of the burner's knob; absent: turned up as the food goes in. */
+  readonly knob?: Knob;
   readonly least: number;
   readonly most: number;
   /** Held aside while the law is fitted. */
@@ -33,6 +27,9 @@ const sear = (pan: number, seconds: number, thenFlip = true): Stage => ({
   seconds,
   thenFlip,
 });
+const pressed = (pan: number, seconds: number): Stage => ({
+  ...{ kind: 'sear', pan, seconds, thenFlip: true, press: 'pressed' },
+});
 const turned = (pan: number, minutes: number): Stage => ({
   kind: 'turns',
   pan,
@@ -41,12 +38,14 @@ const turned = (pan: number, minutes: number): Stage => ({
 });
 const LOW_OVEN: Stage = { kind: 'oven', air: 110, h: 12, seconds: 3300 };
 
-/** Crusts by the words of `doneness/crustColour`: golden from 0.9, deep brown 1.35, dark 1.85, burnt 2.7. */
-const PALE = { least: 0, most: 0.9 };
-const GOLDEN = { least: 0.9, most: 1.35 };
-const DEEP = { least: 1.35, most: 1.85 };
-const GOLDEN_TO_DEEP = { least: 0.9, most: 1.85 };
-const DEEP_TO_DARK = { least: 1.35, most: 2.7 };
+/** Crusts by the words of `doneness/crustColour`. */
+const { golden, 'deep-brown': deepBrown, dark, burnt } = CRUST_FROM.kitchen;
+const PALE = { least: 0, most: golden };
+const GOLDEN = { least: golden, most: deepBrown };
+const DEEP = { least: deepBrown, most: dark };
+const GOLDEN_TO_DEEP = { least: golden, most: dark };
+const DEEP_TO_DARK = { least: deepBrown, most: burnt };
+const DARK_NOT_BURNT = { least: dark, most: burnt };
 const BURNT_IS_NEAR = { least: 2.2, most: 2.9 };
 
 /** Anchors from practice; about one in three is held aside. */
@@ -166,91 +165,53 @@ export const ANCHORS: readonly Anchor[] = [
     side: 0,
     ...BURNT_IS_NEAR,
   },
+  {
+    name: 'empty pan at 290 C, 27 mm, 3 + 3 min, first face',
+    piece: { ...STEAK, thickness: 0.027, film: DAMP },
+    stages: [sear(290, 180), sear(290, 180)],
+    side: 0,
+    ...DARK_NOT_BURNT,
+  },
+  {
+    name: 'empty pan at 265 C, 25 mm, 3 + 3 min, first face',
+    piece: { ...STEAK, thickness: 0.025, film: DAMP },
+    stages: [sear(265, 180), sear(265, 180)],
+    side: 0,
+    ...DARK_NOT_BURNT,
+    aside: true,
+  },
+  {
+    name: 'smoking pan of 230 C, its knob left alone, pressed, 2.5 + 2.5 min, 3 min basted',
+    piece: { ...STEAK, film: DAMP },
+    stages: [pressed(230, 150), pressed(230, 150), sear(175, 180)],
+    side: 0,
+    knob: 'left',
+    ...GOLDEN_TO_DEEP,
+  },
+  {
+    name: '3 + 1 min at 230 C, 10 min in the pan in an oven of 220 C',
+    piece: { ...STEAK, thickness: 0.035, film: DAMP },
+    stages: [
+      sear(230, 180),
+      sear(230, 60, false),
+      { kind: 'oven', air: 220, h: 12, pan: 200, seconds: 600 },
+    ],
+    side: 0,
+    ...DEEP_TO_DARK,
+    aside: true,
+  },
+  {
+    name: '4 + 3 min at 230 C, first face',
+    piece: { ...STEAK, film: DAMP },
+    stages: [sear(230, 240), sear(230, 180)],
+    side: 0,
+    ...DEEP_TO_DARK,
+  },
+  {
+    name: 'low oven first, then 50 s at 260 C',
+    piece: { ...STEAK, thickness: 0.04 },
+    stages: [LOW_OVEN, sear(260, 50)],
+    side: 0,
+    ...DEEP,
+  },
 ];
-
-/** Area of a scallop on the iron, m2. */
-const SCALLOP_AREA = 0.00126;
-
-/** What a face has been through, step by step: s, C, and the share of its outer water that is gone. */
-export interface FaceHistory {
-  readonly seconds: readonly number[];
-  readonly celsius: readonly number[];
-  readonly dryness: readonly number[];
-  /** Rate of what it is made of, of bare meat's. */
-  readonly browns: number;
-}
-
-/** Cooks an anchor in the kitchen model and keeps its face's history. */
-export const historyOf = ({ piece, stages, side }: Anchor): FaceHistory => {
-  const solver = solverFor(piece, { model: HEAT_MODELS.kitchen, columns: 8 });
-  const area = piece.tissue === 'scallop' ? SCALLOP_AREA : USUAL_PAN_USED.area;
-  const kitchen = stageKitchen(solver, stages, { ...USUAL_PAN_USED, area });
-  const seconds: number[] = [];
-  const celsius: number[] = [];
-  const dryness: number[] = [];
-  const { middle } = solver.section;
-  for (const stage of stages) {
-    let last = 0;
-    runStage(
-      solver,
-      stage,
-      (t) => {
-        seconds.push(t - last);
-        celsius.push(solver.crusts.outerTemperature(middle, side));
-        dryness.push(solver.crusts.outerDryness(middle, side));
-        last = t;
-        return false;
-      },
-      kitchen,
-    );
-  }
-  const outer = middle * solver.rows + (side === 0 ? 0 : solver.rows - 1);
-  return { seconds, celsius, dryness, browns: solver.matter.browns[outer] ?? 1 };
-};
-
-/** A browning law that asks for heat and dryness together. */
-export interface BrowningLaw {
-  readonly rate: number;
-  readonly tenfold: number;
-  readonly onsetFrom: number;
-  readonly onsetTo: number;
-}
-
-/** Browning index of a history by a law: `heat/browning` without its solver. */
-export const indexOf = (
-  { seconds, celsius, dryness, browns }: FaceHistory,
-  { rate, tenfold, onsetFrom, onsetTo }: BrowningLaw,
-): number => {
-  let integral = 0;
-  seconds.forEach((dt, i) => {
-    const t = celsius[i] ?? 0;
-    const x = Math.min(1, Math.max(0, (t - onsetFrom) / (onsetTo - onsetFrom)));
-    const onset = x * x * (3 - 2 * x);
-    integral += dt * rate * browns * onset * (dryness[i] ?? 0) * 10 ** ((t - 150) / tenfold);
-  });
-  return Math.log10(1 + integral);
-};
-
-/** Misfit of a law over the anchors that were not held aside: outside their ranges, squared, and a little for being off their middles. */
-export const misfit = (histories: readonly FaceHistory[], law: BrowningLaw): number =>
-  ANCHORS.reduce((sum, { least, most, aside }, i) => {
-    const history = histories[i];
-    if (aside || !history) return sum;
-    const index = indexOf(history, law);
-    const out = Math.max(0, least - index, index - most);
-    const off = least > 0 ? index - (least + most) / 2 : 0;
-    return sum + out * out + 0.01 * off * off;
-  }, 0);
-
-/** The rate that fits best for a law's tenfold step and onset, by trying: what `DRY_BROWNING` was set from. */
-export const fitRate = (
-  histories: readonly FaceHistory[],
-  law: Omit<BrowningLaw, 'rate'>,
-): { readonly rate: number; readonly misfit: number } => {
-  let best = { rate: NaN, misfit: Infinity };
-  for (let rate = 0.2; rate < 8; rate *= 1.03) {
-    const found = misfit(histories, { ...law, rate });
-    if (found < best.misfit) best = { rate, misfit: found };
-  }
-  return best;
-};

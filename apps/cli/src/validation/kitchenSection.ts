@@ -20,7 +20,9 @@ import {
   type Stage,
 } from '@crustan/core/heat';
 import { AIRED_FISH, DUCK, SCALLOP } from '@crustan/core/tests';
-import { ANCHORS, historyOf, indexOf } from '../fit/browningAnchors';
+import { ANCHORS } from '../fit/browningAnchors';
+import { historyOf, indexOf } from '../fit/browningFit';
+import { SURFACE_POINTS } from '../fit/surfacePoints';
 
 export const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
   [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
@@ -116,6 +118,20 @@ const lossAt = (wanted: number): number => {
   return loss;
 };
 
+/** One row for each figure of an oven cook: its range, what the former law gave and this one gives. */
+const surfaceRows = (): readonly (readonly string[])[] =>
+  SURFACE_POINTS.map(({ name, unit, least, most, before, of, aside }) => {
+    const value = of();
+    return [
+      name,
+      `${least} to ${most} ${unit}`,
+      before.toFixed(1),
+      value.toFixed(1),
+      value >= least && value <= most ? 'inside' : 'outside',
+      aside ? 'held aside' : '',
+    ];
+  });
+
 const anchorRows = (): readonly (readonly string[])[] =>
   ANCHORS.map((anchor) => [
     anchor.name,
@@ -180,6 +196,11 @@ ${table(
 Crusts as cooks report them, as ranges of the browning index, and the law's (\`apps/cli/src/fit/browningAnchors\`):
 
 ${table(['treatment', 'reported', 'law', ''], anchorRows())}
+
+Oven cooks against figures from outside the model: practice, charts and an independent solver, all recalled. Rises are
+in the open air on a rack. Fitted with \`npm run fit -- surface\`; one figure in three was held aside:
+
+${table(['cook', 'reported', 'before', 'now', '', ''], surfaceRows())}
 
 Convergence of whole cooks on the kitchen's model: the peak, C, and what cells half as large and steps eight times as
 tight move it by; the energy error is of the whole ledger, with pan, board, fat and juice.

@@ -184,10 +184,10 @@ export const cookInTrueKitchen = (
     else if (action.kind === 'slice') press('sliced', passed + plan.restSeconds + 10 + late() * 4);
     else press(pressFor(action.kind), start);
   }
-  const peak = truth.restToPeak();
+  const { carved } = truth.restToPeak();
   return {
     events: events.toSorted((a, b) => a.at - b.at),
-    judgement: { ...judged(truth, peak.celsius, off), notes },
+    judgement: { ...judged(truth, carved, off), notes },
   };
 };
 

@@ -18,7 +18,7 @@ export type CrustColour = (typeof CRUST_COLOURS)[number];
  */
 export const CRUST_FROM: Readonly<Record<ModelName, Readonly<Record<CrustColour, number>>>> = {
   baseline: { pale: 0, golden: 1, 'deep-brown': 1.6, dark: 2.4, 'very-dark': 3, burnt: 3.3 },
-  kitchen: { pale: 0, golden: 0.9, 'deep-brown': 1.35, dark: 1.85, 'very-dark': 2.3, burnt: 2.7 },
+  kitchen: { pale: 0, golden: 0.78, 'deep-brown': 1.2, dark: 1.71, 'very-dark': 2.25, burnt: 2.7 },
 };
 
 /** What a browning index was computed with, and whose eye names it. */

@@ -30,7 +30,7 @@ it('names crust by the published thresholds', () => {
     'dark',
     'burnt',
   ]);
-  expect([0.89, 0.9, 1.35, 1.85, 2.7].map((index) => crustColour(index, KITCHEN))).toEqual([
+  expect([0.77, 0.78, 1.2, 1.71, 2.7].map((index) => crustColour(index, KITCHEN))).toEqual([
     'pale',
     'golden',
     'deep-brown',

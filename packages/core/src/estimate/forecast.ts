@@ -192,9 +192,9 @@ export class Forecaster {
       decided,
       pullCore: atEstimate((run) => run.end.pullCore),
       leeway: LEEWAY_KELVIN / slope,
-      end: atEstimate((run) => run.end.peak) + endSlope * (this.pull - linear.pull),
+      end: atEstimate((run) => run.end.reached) + endSlope * (this.pull - linear.pull),
       endSpread: Math.hypot(endSigma, MODEL_END_SIGMA),
-      peakAfter: base.end.peakAfter,
+      peakAfter: base.end.reachedAfter,
       core: atEstimate((run) => valueAt(linear, run, 0, seconds)),
       probe: estimate.probe,
       readings,
@@ -246,7 +246,7 @@ export class Forecaster {
     });
     const nudge = Math.max(NUDGE.least, NUDGE.fraction * pull);
     const later = run(point, legsAt(pull + nudge), []);
-    const endSlope = (later.end.peak - base.end.peak) / nudge;
+    const endSlope = (later.end.reached - base.end.reached) / nudge;
     return { key, moments, base, moved, endSlope, point: point.slice(), pull };
   }
 

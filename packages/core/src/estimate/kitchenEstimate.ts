@@ -50,7 +50,7 @@ export const kitchenEstimate = (
   const weights = fitWeights(fits);
   const { mean, covariance } = mixture(fits, weights, n);
   const { base, moved, endSlope, pull, point } = linear;
-  const end = (run: TracedRun): number => run.end.peak;
+  const end = (run: TracedRun): number => run.end.reached;
   const endBy = moved.map((run) => (end(run) - end(base)) / LINEAR_STEP);
   let expectedEnd = end(base);
   let endVariance = 0;

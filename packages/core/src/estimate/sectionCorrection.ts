@@ -57,6 +57,7 @@ export const sectionCorrection = (
         end: {
           ...end,
           pullCore: end.pullCore + section.end.pullCore - flat.end.pullCore,
+          reached: end.reached + section.end.reached - flat.end.reached,
           peak: end.peak + section.end.peak - flat.end.peak,
         },
       };

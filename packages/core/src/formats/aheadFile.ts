@@ -25,6 +25,9 @@ export const aheadResultSchema = z.strictObject({
       in: z.enum(THAW_PLACES),
       seconds: z.number().optional(),
       warm: z.number(),
+      /** In a warmer and in a cooler place of its kind, s. */
+      least: z.number().optional(),
+      most: z.number().optional(),
     }),
   ),
   /** Share of the weight that drips as it thaws: the least and the most. */
@@ -39,7 +42,14 @@ export const aheadResultSchema = z.strictObject({
     }),
   ),
   /** Salted so long before: brine lying on an undried face, kg/m2, and how deep it is, m. */
-  salts: z.array(z.strictObject({ ahead: z.number(), brine: z.number(), depth: z.number() })),
+  salts: z.array(
+    z.strictObject({
+      ahead: z.number(),
+      brine: z.number(),
+      depth: z.number(),
+      depths: z.tuple([z.number(), z.number()]).readonly(),
+    }),
+  ),
   /** Days that it keeps raw at 4 C or under. */
   keeps: z.strictObject({ least: z.number(), most: z.number(), source: z.string() }),
 });

@@ -3,7 +3,7 @@ import { footprint, isFish, THAW_DRIP } from '../food';
 import { DRYING_PLACES, freeze, FROZEN_THROUGH, THAW_PLACES } from '../heat';
 import { shapeOf } from '../plan/pieceOf';
 import { cutOf, thicknessOf, type PlanRequest } from '../plan/request';
-import { saltDepth, SALT_SCHOOLS } from '../plan/schools';
+import { saltDepth, saltDepths, SALT_SCHOOLS } from '../plan/schools';
 import { airedLoss, brineFilm } from '../plan/surfaceFilm';
 import { thawOf } from '../plan/thawOf';
 import { KEEPS_RAW } from '../safety';
@@ -26,8 +26,9 @@ export const aheadOf = (request: PlanRequest): AheadResult => {
   return {
     freezes: freeze(piece, FROZEN_THROUGH),
     thaws: THAW_PLACES.map((place) => {
-      const { seconds, warm } = thawOf({ ...request, thaw: place }) ?? { seconds: 0, warm: 0 };
-      return { in: place, seconds, warm };
+      const found = thawOf({ ...request, thaw: place });
+      const { seconds, warm = 0, least, most } = found ?? {};
+      return { in: place, seconds, warm, least, most };
     }),
     drip: [least, most],
     dries: DRYING_PLACES.flatMap((place) =>
@@ -49,6 +50,7 @@ export const aheadOf = (request: PlanRequest): AheadResult => {
       ahead,
       brine: brineFilm(request.salt, ahead),
       depth: Math.min(thickness / 2, saltDepth(ahead)),
+      depths: saltDepths(ahead, thickness),
     })),
     keeps: KEEPS_RAW[species],
   };

@@ -57,6 +57,7 @@ const currentSchema = z.strictObject({
   doneCore: celsius,
   peakCore: celsius,
   peakAfter: z.number().min(-86_400).max(86_400),
+  laterPeak: z.strictObject({ celsius, after: z.number().min(0).max(86_400) }).optional(),
   restSeconds: seconds,
   sliceCore: celsius,
   browning: twoFaces,
@@ -70,7 +71,14 @@ const currentSchema = z.strictObject({
   readings: z.strictObject({ pull: band, done: band, slice: band }).optional(),
   inRange: seconds.max(200_000).optional(),
   boneLag: finite.min(0).optional(),
-  thaw: z.strictObject({ seconds: thawing, warm: thawing }).optional(),
+  thaw: z
+    .strictObject({
+      seconds: thawing,
+      warm: thawing,
+      least: thawing.optional(),
+      most: thawing.optional(),
+    })
+    .optional(),
   smaller: z.strictObject({ done: celsius, peak: celsius }).optional(),
   hold: z
     .strictObject({
@@ -137,4 +145,5 @@ export const planSpreadSchema = z.strictObject({
       }),
     )
     .max(10),
+  flat: z.literal(true).optional(),
 }) satisfies z.ZodType<PlanSpread>;

@@ -15,6 +15,7 @@ export const planFileSchema = planRequestWith({
 const remedySchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('thickness'), thickness: z.number() }),
   z.strictObject({ kind: z.literal('pan'), pan: z.number() }),
+  z.strictObject({ kind: z.literal('turn-down'), panAfter: z.number() }),
   z.strictObject({ kind: z.literal('way'), way: z.enum(WAYS) }),
   z.strictObject({ kind: z.literal('oven'), air: z.number() }),
   z.strictObject({ kind: z.literal('target'), target: z.number() }),
@@ -32,7 +33,7 @@ export const planFileResultSchema = z.discriminatedUnion('feasible', [
     loss: lossSchema,
     logs: logsSchema,
     crustName: crustNameSchema,
-    /** Offered when the crust stays pale. */
+    /** Offered when the crust is pale or charred. */
     remedies: z.array(remedySchema),
     /** Seconds from the first heat, and clock times when a plate time was given. */
     run: z.array(

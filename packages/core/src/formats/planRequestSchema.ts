@@ -98,6 +98,7 @@ export const planRequestFields = {
   saltAhead: bounded(PLAN_LIMITS.saltAhead, 's').default(USUAL.saltAhead),
   pan: bounded(PLAN_LIMITS.pan, 'C'),
   panAfter: bounded(PLAN_LIMITS.pan, 'C').optional(),
+  carveAfter: bounded(PLAN_LIMITS.carveAfter, 's').optional(),
   fat: oneOf(FAT_IDS).default(USUAL.fat),
   press: oneOf(PRESS_NAMES).default(USUAL.press),
   knob: oneOf(KNOBS).default(USUAL.knob),

@@ -8,9 +8,21 @@ const LONGEST_STEP = 1;
 export const panSurface = ({ diameter }: PanOnBurner): number =>
   (Math.PI / 2) * diameter * diameter + Math.PI * diameter * WALL_HEIGHT;
 
-/** Power lost by the empty pan at a temperature, W: by both sides of its floor and its wall. */
-export const panLoss = (pan: PanOnBurner, celsius: number, kitchen: number): number =>
-  panSurface(pan) * ironLoss(celsius, kitchen);
+/**
+ * Power lost by the empty pan at a temperature, W: by the upper side of its floor and its wall, and by its
+ * underside as far as the burner is turned down. What the flame's side loses under a burner at full is in the
+ * burner's efficiency already.
+ * @param setting share of the burner's power, 0 to 1
+ */
+export const panLoss = (
+  pan: PanOnBurner,
+  celsius: number,
+  kitchen: number,
+  setting: number,
+): number => {
+  const underside = (Math.PI / 4) * pan.diameter * pan.diameter;
+  return (panSurface(pan) - setting * underside) * ironLoss(celsius, kitchen);
+};
 
 /**
  * A pan on its burner as one lump of iron:
@@ -46,6 +58,7 @@ export class PanBody {
   private slope(celsius: number, drawn: number): number {
     const { pan } = this;
     const heat = this.setting * pan.power * BURNER_EFFICIENCY[pan.burner];
-    return (heat - panLoss(pan, celsius, this.kitchen) - drawn) / (pan.mass * CAPACITY_IRON);
+    const lost = panLoss(pan, celsius, this.kitchen, this.setting);
+    return (heat - lost - drawn) / (pan.mass * CAPACITY_IRON);
   }
 }

@@ -1,5 +1,6 @@
 import { KELVIN } from '../units';
-import { CRUST_WATER_SHARE, STEFAN_BOLTZMANN } from './constants';
+import { CRUST_WATER_SHARE, STEFAN_BOLTZMANN, VAPOUR_DIFFUSIVITY_CRUST } from './constants';
+import { ESTIMATES } from './estimates';
 import { bulgedContact } from './bulge';
 import type { Face } from './face';
 import type { PieceState } from './pieceState';
@@ -10,6 +11,8 @@ import {
   vapourDensityOfAir,
   vapourResistance,
 } from './vapour';
+
+const CRUST_DIFFUSIVITY = ESTIMATES.crustDiffusivity.value;
 
 /** Hoisted: a global is looked up at every use. */
 const { min } = Math;
@@ -46,6 +49,8 @@ export interface FaceLayout {
   readonly area: Float64Array;
   /** Contact each place makes with a pan, as a share of flat meat's. */
   readonly contact: Float64Array;
+  /** Each place as juice comes to it: see `Exits`. */
+  readonly exit: Int32Array;
 }
 
 /**
@@ -59,6 +64,7 @@ export class FaceLine {
   /** Step in cell index inward, and cells to the far face: see `FaceLayout`. */
   readonly inward: number;
   readonly depth: number;
+  readonly exit: Int32Array;
   /** From the surroundings to the outer cell's centre, W/K. */
   readonly conductance: Float64Array;
   /** The cell vapour leaves, or -1 when none does. */
@@ -77,6 +83,7 @@ export class FaceLine {
     this.outer = layout.outer;
     this.inward = layout.inward;
     this.depth = layout.depth;
+    this.exit = layout.exit;
     this.conductance = new Float64Array(this.count);
     this.wetCell = new Int32Array(this.count);
     this.vapourSlope = new Float64Array(this.count);
@@ -161,8 +168,10 @@ export class FaceLine {
     if (model.frontInCell) dryDepth += sizes[k] * (1 - wetPartOf(share));
     else dryDepth += sizes[k] * (k === 0 ? 1 - share : 1 - share / 2);
     const t = temperature[c];
+    const diffusivity = model.juice ? CRUST_DIFFUSIVITY : VAPOUR_DIFFUSIVITY_CRUST;
     const ease =
-      (areaScale * area[p]) / vapourResistance(face.coefficient, face.temperature, dryDepth);
+      (areaScale * area[p]) /
+      vapourResistance(face.coefficient, face.temperature, dryDepth, diffusivity);
     const atMeat = vapourDensityAtMeat(t);
     this.wetCell[p] = c;
     this.vapourSlope[p] = ease * atMeat * (saturationSlope(t) - 1 / (t + KELVIN));

@@ -1,6 +1,7 @@
 import { integrate, CHOI_OKOS } from '../food/properties';
 import { CRUST_WATER_SHARE } from './constants';
 import { ESTIMATES } from './estimates';
+import type { Exit } from './exits';
 import type { PieceState } from './pieceState';
 import { shareHeld } from './waterHeld';
 
@@ -10,53 +11,61 @@ const { exp, min } = Math;
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const TIME = ESTIMATES.juiceTime.value;
 const TO_FRONT = ESTIMATES.juiceToFront.value;
+const TO_SURFACE = ESTIMATES.juiceToSurface.value;
 /** Under this peak meat holds all its water, C. */
 const NONE_UNDER = 38;
 
 /**
  * Juice that meat expels: what a cell has over what it holds after its peak temperature (van der Sman
- * 2007) leaves it with a time constant of minutes. Of it, a share reaches the boiling front of the
- * nearer face, as far as it boils away there; the rest drips. Only what the meat holds counts towards the dryness of a crust, so a
- * cell that has expelled its juice is as wet as before.
+ * 2007) leaves it with a time constant of minutes, towards the nearest place of the surface. Of it a share
+ * comes to the front there, as far as water leaves that place as vapour: a smaller one where it boils, as on
+ * iron, than where it evaporates below boiling. The rest drips.
+ * Only what the meat holds counts towards the dryness of a crust, so a cell that has expelled its juice is
+ * as wet as before.
  */
 export class Juice {
-  /** What came to the front of a half column, kg, and its enthalpy over liquid water's at 0 C, J. */
-  private mass = 0;
-  private enthalpy = 0;
+  /** Juice expelled towards each place of the surface, kg, and its enthalpy over liquid water's at 0 C, J. */
+  private readonly mass: Float64Array;
+  private readonly enthalpy: Float64Array;
 
   constructor(
     private readonly piece: PieceState,
     /** Heat capacity of each cell, J/K. */
     private readonly capacity: Float64Array,
-  ) {}
+  ) {
+    const { length } = piece.exits.places;
+    this.mass = new Float64Array(length);
+    this.enthalpy = new Float64Array(length);
+  }
 
   /** Moves the juice of a step. */
   follow(dt: number): void {
-    const { rows, columns, boiled } = this.piece;
-    const leaves = 1 - exp(-dt / TIME);
-    const half = rows >> 1;
-    for (let j = 0; j < columns; j += 1) {
-      const base = j * rows;
-      this.expel(base, base + half, boiled[2 * j], leaves);
-      if (this.mass > 0) this.wet(this.frontFrom(base, 1, half));
-      this.expel(base + half, base + rows, boiled[2 * j + 1], leaves);
-      if (this.mass > 0) this.wet(this.frontFrom(base + rows - 1, -1, half));
+    const { piece, mass, enthalpy } = this;
+    const { boiled, dried, exits } = piece;
+    this.expel(1 - exp(-dt / TIME));
+    for (let e = 0; e < mass.length; e += 1) {
+      if (mass[e] === 0) continue;
+      // Whether it boils at a moment would not do: near the end of boiling that changes with every step.
+      const leaves = boiled[e] + dried[e];
+      const most = leaves > 0 ? (TO_FRONT * boiled[e] + TO_SURFACE * dried[e]) / leaves : 0;
+      const arrives = min(most, leaves / mass[e]);
+      if (arrives > 0)
+        this.wet(this.frontOf(exits.places[e]), arrives * mass[e], arrives * enthalpy[e]);
+      piece.dripped += (1 - arrives) * mass[e];
+      piece.heatOut += (1 - arrives) * enthalpy[e];
+      mass[e] = 0;
+      enthalpy[e] = 0;
     }
     boiled.fill(0);
+    dried.fill(0);
   }
 
-  /**
-   * Expels the juice of the cells from `from` to `to`: what of it comes to their front is laid down in
-   * `mass` and `enthalpy`.
-   * @param boils what their front can take, kg: what has boiled away there. Whether it boils at a moment
-   *   would not do: near the end of boiling that changes with every step.
-   */
-  private expel(from: number, to: number, boils: number, leaves: number): void {
+  /** Expels a share of what each cell has over what it holds. */
+  private expel(leaves: number): void {
     const { piece } = this;
-    const { peak, temperature, water, full, perFull, volume, matter } = piece;
-    let expelled = 0;
-    let enthalpy = 0;
-    for (let c = from; c < to; c += 1) {
+    const { peak, temperature, water, full, perFull, volume, matter, count } = piece;
+    const { of } = piece.exits;
+    for (let c = 0; c < count; c += 1) {
       if (peak[c] < NONE_UNDER || matter.meat[c] === 0) continue;
       const over = full[c] - matter.water[c] * shareHeld(peak[c]);
       if (over <= 0) continue;
@@ -66,18 +75,13 @@ export class Juice {
       water[c] -= lost * share;
       full[c] -= lost;
       perFull[c] = 1 / full[c];
-      expelled += mass;
-      enthalpy += mass * integrate(WATER_CAPACITY, temperature[c]);
+      this.mass[of[c]] += mass;
+      this.enthalpy[of[c]] += mass * integrate(WATER_CAPACITY, temperature[c]);
     }
-    const arrives = expelled > 0 ? min(TO_FRONT, boils / expelled) : 0;
-    this.mass = arrives * expelled;
-    this.enthalpy = arrives * enthalpy;
-    piece.dripped += expelled - this.mass;
-    piece.heatOut += enthalpy - this.enthalpy;
   }
 
-  /** The first wet cell from a face inward; of a half that is dry, its face. */
-  private frontFrom(outer: number, inward: 1 | -1, depth: number): number {
+  /** The first wet cell from a place of the surface inward; of a line that is dry, its outermost. */
+  private frontOf({ outer, inward, depth }: Exit): number {
     const { water, full } = this.piece;
     let c = outer;
     for (let k = 0; k < depth; k += 1, c += inward) {
@@ -87,10 +91,10 @@ export class Juice {
   }
 
   /** What arrives mixes with the cell: cooler than it, so that the cell cools. */
-  private wet(cell: number): void {
+  private wet(cell: number, mass: number, enthalpy: number): void {
     const { temperature, water, volume } = this.piece;
-    const own = this.mass * integrate(WATER_CAPACITY, temperature[cell]);
-    water[cell] += this.mass / volume[cell];
-    temperature[cell] += (this.enthalpy - own) / this.capacity[cell];
+    const own = mass * integrate(WATER_CAPACITY, temperature[cell]);
+    water[cell] += mass / volume[cell];
+    temperature[cell] += (enthalpy - own) / this.capacity[cell];
   }
 }

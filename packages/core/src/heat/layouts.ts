@@ -1,3 +1,4 @@
+import { edgeExit, faceExit } from './exits';
 import type { FaceLayout } from './faceLine';
 import type { Matter } from './matter';
 import type { Side } from './pieceState';
@@ -21,6 +22,7 @@ export const faceLayout = (
     sizes: side === 0 ? heights : heights.slice().reverse(),
     area,
     contact,
+    exit: Int32Array.from(area, (_, j) => faceExit(j, side)),
   };
 };
 
@@ -38,5 +40,6 @@ export const edgeLayout = (section: Section, edge: 'left' | 'right'): FaceLayout
     sizes: edge === 'left' ? widths : widths.slice().reverse(),
     area: heights.map((height) => height * breadth[side]),
     contact: new Float64Array(rows).fill(1),
+    exit: Int32Array.from(heights, (_, i) => edgeExit(columns, i, edge)),
   };
 };

@@ -1,3 +1,14 @@
+/** Fields that a piece and its snapshot have in common. */
+export const SAVED_FIELDS = [
+  'temperature',
+  'water',
+  'peak',
+  'full',
+  'boiled',
+  'dried',
+  'rendered',
+] as const;
+
 /** A place to keep a piece's state, made once by `PieceState.snapshot`. */
 export interface PieceSnapshot {
   readonly temperature: Float64Array;
@@ -7,6 +18,7 @@ export interface PieceSnapshot {
   /** What each cell holds when full, kg/m3, and what of each row has rendered. */
   readonly full: Float64Array;
   readonly boiled: Float64Array;
+  readonly dried: Float64Array;
   readonly rendered: Float64Array;
   /** Of the last step, K/s: what the next one's error is told by. */
   readonly rate: Float64Array;

@@ -27,7 +27,7 @@ import { latentHeat } from './vapour';
 import { PieceBounds } from './pieceBounds';
 
 /** Hoisted: a global is looked up at every use. */
-const { floor, max, min, sqrt } = Math;
+const { max, min, sqrt } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const [, W1, W2] = WATER_CAPACITY;
@@ -244,8 +244,7 @@ export class PieceSolver extends PieceState {
   /** Takes what boils in a step out of a cell, kg; what it lacks comes back as heat. */
   private boilAway(c: number, mass: number): void {
     const lacks = this.takeWater(c, mass, LATENT_BOILING);
-    const column = floor(c / this.rows);
-    this.boiled[2 * column + (c - column * this.rows < this.rows / 2 ? 0 : 1)] += mass - lacks;
+    this.boiled[this.exits.of[c]] += mass - lacks;
     if (lacks > 0) this.giveBack(c, lacks * LATENT_BOILING);
   }
 
@@ -254,7 +253,7 @@ export class PieceSolver extends PieceState {
    * the front moves on within the step. What the whole line lacks comes back as heat.
    */
   private evaporate(
-    { outer, wetCell, inward, depth }: FaceLine,
+    { outer, wetCell, inward, depth, exit }: FaceLine,
     p: number,
     mass: number,
     latent: number,
@@ -266,6 +265,7 @@ export class PieceSolver extends PieceState {
     for (let c = wet; c !== far && lacks !== 0; c += inward) {
       lacks = this.takeWater(c, lacks, latent, leaves * this.full[c]);
     }
+    this.dried[exit[p]] += max(0, mass - lacks);
     if (lacks > 0) this.giveBack(wet, lacks * latent);
   }
 

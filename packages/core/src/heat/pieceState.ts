@@ -1,12 +1,13 @@
 import { Browning } from './browning';
 import { ColdestMeat } from './coldestMeat';
 import { CRUST_WATER_SHARE } from './constants';
+import { exitsOf, type Exits } from './exits';
 import { MELTING_HEAT, meltedShare } from './fatMelting';
 import { HEAT_MODELS, type HeatModel } from './heatModel';
 import type { Matter } from './matter';
 import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
 import { meatDepth } from './meatDepth';
-import type { PieceSnapshot } from './pieceSnapshot';
+import { SAVED_FIELDS, type PieceSnapshot } from './pieceSnapshot';
 import { renderedHeight } from './renderedHeight';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
@@ -60,8 +61,11 @@ export class PieceState {
   sinceTurn = Infinity;
   /** Since the meat's own changes were last made up for, s. */
   unchangedFor = 0;
-  /** What has boiled away since then in each half of a column, first face's half first, kg. */
+  /** Places at which juice comes to the surface. */
+  readonly exits: Exits;
+  /** Water that since then has boiled away at each place, and has evaporated there below boiling, kg. */
   readonly boiled: Float64Array;
+  readonly dried: Float64Array;
 
   private readonly line: Midline;
   readonly meat: ColdestMeat;
@@ -92,7 +96,9 @@ export class PieceState {
     this.heights = heights.slice();
     this.rendered = new Float64Array(this.rows);
     this.peak = new Float64Array(n).fill(start);
-    this.boiled = new Float64Array(2 * this.columns);
+    this.exits = exitsOf(section, matter);
+    this.boiled = new Float64Array(this.exits.places.length);
+    this.dried = new Float64Array(this.exits.places.length);
     this.volume = new Float64Array(n);
     for (let c = 0; c < n; c += 1) {
       const row = c % this.rows;
@@ -199,7 +205,8 @@ export class PieceState {
       peak: new Float64Array(this.count),
       browning: [new Float64Array(this.columns), new Float64Array(this.columns)],
       full: new Float64Array(this.count),
-      boiled: new Float64Array(2 * this.columns),
+      boiled: new Float64Array(this.exits.places.length),
+      dried: new Float64Array(this.exits.places.length),
       rendered: new Float64Array(this.rows),
       rate: new Float64Array(this.count),
       scalars: new Float64Array(10),
@@ -207,14 +214,9 @@ export class PieceState {
   }
 
   save(to: PieceSnapshot): void {
-    to.temperature.set(this.temperature);
-    to.water.set(this.water);
-    to.peak.set(this.peak);
+    for (const field of SAVED_FIELDS) to[field].set(this[field]);
     to.browning[0].set(this.crusts.integrals[0]);
     to.browning[1].set(this.crusts.integrals[1]);
-    to.full.set(this.full);
-    to.boiled.set(this.boiled);
-    to.rendered.set(this.rendered);
     to.scalars[0] = this.heatIn;
     to.scalars[1] = this.heatOut;
     to.scalars[2] = this.evaporated;
@@ -226,16 +228,11 @@ export class PieceState {
   }
 
   restore(from: PieceSnapshot): void {
-    this.temperature.set(from.temperature);
-    this.water.set(from.water);
-    this.peak.set(from.peak);
+    for (const field of SAVED_FIELDS) this[field].set(from[field]);
     this.crusts.integrals[0].set(from.browning[0]);
     this.crusts.integrals[1].set(from.browning[1]);
-    this.full.set(from.full);
-    this.boiled.set(from.boiled);
     for (let c = 0; c < this.count; c += 1)
       this.perFull[c] = this.full[c] > 0 ? 1 / this.full[c] : 0;
-    this.rendered.set(from.rendered);
     this.layHeights();
     this.heatIn = from.scalars[0];
     this.heatOut = from.scalars[1];

@@ -1,3 +1,4 @@
+import { ESTIMATES } from './estimates';
 import { PRESS, type Press } from './face';
 import { coreGoal } from './goal';
 import { HEAT_MODELS, type HeatModel } from './heatModel';
@@ -64,9 +65,10 @@ const onIron = (
   return new PieceOnIron(around, pan, times, model.sideSeesIron);
 };
 
-const inOven = (stage: OvenStage): Surroundings | Environment => {
+const inOven = (stage: OvenStage, { juice }: HeatModel): Surroundings | Environment => {
   const { air, h, pan, doors } = stage;
-  const around = pan === undefined ? onARack(air, h, stage) : inAPanInTheOven(air, h, pan, stage);
+  const oven = juice ? { vapour: ESTIMATES.ovenVapour.value, ...stage } : stage;
+  const around = pan === undefined ? onARack(air, h, oven) : inAPanInTheOven(air, h, pan, oven);
   return doors === undefined || doors.length === 0 ? around : new OvenDoors(around, air, doors);
 };
 
@@ -95,7 +97,7 @@ export const surroundingsOf = (
     case 'turns':
       return onIron(stage, kitchen);
     case 'oven':
-      return inOven(stage);
+      return inOven(stage, solver.model);
     case 'rest':
       return atRest(stage, solver);
     case 'counter':

@@ -15,7 +15,7 @@ export interface Surroundings {
 }
 
 /** Convection in an oven, W/m2 K. Estimates, +-25 %. */
-export const STILL_OVEN = 12;
+export const STILL_OVEN = ESTIMATES.stillOven.value;
 export const FAN_OVEN = 22;
 /** Beside and above a hot pan: air on the edge and on top, C, and its coefficient. Estimates. */
 export const BESIDE_PAN = 60;

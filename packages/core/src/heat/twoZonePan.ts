@@ -41,11 +41,12 @@ export type PanSnapshot = Float64Array;
  * floor evenly; the zones give heat to each other through the floor, to the kitchen by their surfaces,
  * and the food draws on the first:
  *
- *   mu c dTu/dt = s P - Au q(Tu) - G (Tu - Tr) - food
- *   mr c dTr/dt = (1 - s) P - Ar q(Tr) - G (Tr - Tu)
+ *   mu c dTu/dt = s P - (1 - f) Au q(Tu) - G (Tu - Tr) - food
+ *   mr c dTr/dt = (1 - s) P - (Ar - f Af) q(Tr) - G (Tr - Tu)
  *
  * with s the share of the floor that is covered, and G = 2 pi k t / ln(rm / rs) from the rim of the
- * covered disc to the middle of the ring round it.
+ * covered disc to the middle of the ring round it. The underside (Au, and Af of the rest) loses heat as far
+ * as the burner is turned down: at full, f = P / full = 1, its loss is in the burner's efficiency.
  */
 export class TwoZonePan {
   /** Under the food, and the rest, C. */
@@ -63,6 +64,7 @@ export class TwoZonePan {
   private readonly lateral: number;
   private readonly surfaceUnder: number;
   private readonly surfaceRest: number;
+  private readonly undersideRest: number;
   private readonly covered: number;
   /** Share of the covered floor that a turn finds fresh. */
   private readonly fresh: number;
@@ -91,7 +93,8 @@ export class TwoZonePan {
     this.lateral =
       (2 * Math.PI * CONDUCTIVITY_IRON * thickness) / Math.log((edge + 1) / (2 * edge));
     this.surfaceUnder = covered * floor;
-    this.surfaceRest = 2 * (1 - covered) * floor + Math.PI * diameter * WALL_HEIGHT;
+    this.undersideRest = (1 - covered) * floor;
+    this.surfaceRest = 2 * this.undersideRest + Math.PI * diameter * WALL_HEIGHT;
     this.fresh = spot === 'same' ? 0 : min(1, (1 - covered) / covered);
     this.under = start;
     this.rest = start;
@@ -123,9 +126,20 @@ export class TwoZonePan {
     this.setFor(celsius);
   }
 
-  /** What the empty pan at a heat loses, W: what a knob that is left alone gives. */
+  /**
+   * Power that keeps the empty pan at a temperature, W, and that a knob left alone gives. It covers the loss of the
+   * upper side and the wall, and of the underside as far as it is itself under full.
+   */
   private held(celsius: number): number {
-    return (this.surfaceUnder * 2 + this.surfaceRest) * ironLoss(celsius, this.kitchen);
+    const loss = ironLoss(celsius, this.kitchen);
+    const all = (this.surfaceUnder * 2 + this.surfaceRest) * loss;
+    const underside = (this.surfaceUnder + this.undersideRest) * loss;
+    return all / (1 + underside / this.iron.power);
+  }
+
+  /** Share of the underside's loss that is in the burner's efficiency. */
+  private lit(power: number): number {
+    return this.iron.power > 0 ? min(1, power / this.iron.power) : 0;
   }
 
   /** What the burner gives now, W. */
@@ -159,13 +173,14 @@ export class TwoZonePan {
   }
 
   private slopeUnder(under: number, rest: number, power: number, drawn: number): number {
-    const lost = this.surfaceUnder * ironLoss(under, this.kitchen);
+    const lost = (1 - this.lit(power)) * this.surfaceUnder * ironLoss(under, this.kitchen);
     const across = this.lateral * (under - rest);
     return (this.covered * power - lost - across - drawn) / this.capacityUnder;
   }
 
   private slopeRest(under: number, rest: number, power: number): number {
-    const lost = this.surfaceRest * ironLoss(rest, this.kitchen);
+    const lost =
+      (this.surfaceRest - this.lit(power) * this.undersideRest) * ironLoss(rest, this.kitchen);
     const across = this.lateral * (rest - under);
     return ((1 - this.covered) * power - lost - across) / this.capacityRest;
   }

@@ -38,7 +38,13 @@ export const vapourDensityOfAir = (pressure: number, celsius: number): number =>
  * @param coefficient convection, W/m2 K
  * @param air temperature of the air, C
  * @param dryDepth thickness of the dried layer, m
+ * @param diffusivity of vapour through it, m2/s
  */
-export const vapourResistance = (coefficient: number, air: number, dryDepth: number): number =>
+export const vapourResistance = (
+  coefficient: number,
+  air: number,
+  dryDepth: number,
+  diffusivity = VAPOUR_DIFFUSIVITY_CRUST,
+): number =>
   (AIR_DENSITY_TIMES_T / (air + KELVIN)) * (AIR_CAPACITY_LEWIS / coefficient) +
-  dryDepth / VAPOUR_DIFFUSIVITY_CRUST;
+  dryDepth / diffusivity;

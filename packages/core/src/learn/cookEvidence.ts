@@ -168,7 +168,7 @@ const checkOf = (read: CookData, model: CookModel, burnerPan: number): EndCheck 
   if (endTemperature === undefined && last === undefined) return undefined;
   const figure =
     endTemperature !== undefined || last === undefined
-      ? (run: CookModel['base']): number => run.end.peak
+      ? (run: CookModel['base']): number => run.end.reached
       : (run: CookModel['base']): number => run.seen[indexOf(read, last)];
   return {
     measured: endTemperature ?? last?.celsius ?? NaN,
@@ -220,7 +220,7 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
   };
   const fixed: Observation[] = [...gearRows(read, traits, burnerPan), ...read.typed.map(byHand)];
   if (read.cook.endTemperature !== undefined) {
-    const figure = (run: CookModel['base']): number => run.end.peak;
+    const figure = (run: CookModel['base']): number => run.end.reached;
     fixed.push({
       measured: read.cook.endTemperature,
       predicted: figure(model.base),

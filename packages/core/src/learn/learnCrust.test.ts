@@ -5,7 +5,7 @@ import { planOf, STEAK } from '../tests';
 import { learnCrust } from './learnCrust';
 import { FIRST_GEAR, type LoggedCook } from './loggedCook';
 
-const plan = planOf({ ...STEAK, way: 'often' });
+const plan = planOf({ ...STEAK, way: 'often', pan: 245 });
 const T0 = Date.UTC(2026, 10, 20, 18);
 
 /** A cook that kept its plan's times, its crust judged. */

@@ -47,6 +47,7 @@ export const TOUCH_SECONDS: Readonly<Record<ActionKind, number>> = {
   turn: 5,
   butter: 10,
   edges: 10,
+  'burner-down': 5,
   'into-oven': 15,
   'oven-set': 5,
   out: 15,

@@ -53,6 +53,7 @@ export const STATION_OF: Readonly<Record<ActionKind, Station>> = {
   turn: 'stove',
   butter: 'stove',
   edges: 'stove',
+  'burner-down': 'stove',
   'into-oven': 'oven',
   'oven-set': 'oven',
   out: 'oven',

@@ -4,7 +4,7 @@ import { browningIndex } from '../heat';
 import type { PlanRequest } from './request';
 import { ovenAir, ovenAirChange } from './ovenAir';
 import { solveWay } from './solveWay';
-import { AIRED_FROM, saltDepth, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
+import { AIRED_FROM, saltDepths, SALT_SCHOOLS, TEMPER_SCHOOLS } from './schools';
 import { brineFilm } from './surfaceFilm';
 import { timedFor } from './timedLeg';
 import { WayCook } from './wayCook';
@@ -15,8 +15,8 @@ export interface SaltSchool {
   readonly ahead: number;
   /** Brine lying on it when it is not dried, kg/m2. */
   readonly brine: number;
-  /** m */
-  readonly depth: number;
+  /** Depth of the salt, m: the least and the most by published diffusivities. */
+  readonly depths: readonly [number, number];
   /** Seconds in the pan until that face is golden, as the piece is dried. */
   readonly golden: number;
 }
@@ -50,7 +50,7 @@ export function* saltSchools(
     found.push({
       ahead,
       brine: brineFilm(request.salt, ahead),
-      depth: Math.min(request.thickness / 2, saltDepth(ahead)),
+      depths: saltDepths(ahead, request.thickness),
       golden: secondsToGolden({ ...request, surface, airing: undefined, saltAhead: ahead }, pan),
     });
   }

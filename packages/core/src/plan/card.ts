@@ -1,3 +1,4 @@
+import type { CrustComplaint } from './crustComplaint';
 import type { Obstacle } from './planResult';
 import type { PlanRequest } from './request';
 
@@ -22,6 +23,8 @@ export type CardCell =
       readonly pullCore: number;
       readonly restSeconds: number;
       readonly peakCore: number;
+      /** Caution about its crust. */
+      readonly complaint?: CrustComplaint | undefined;
     }
   | { readonly ok: false; readonly obstacle: Obstacle };
 

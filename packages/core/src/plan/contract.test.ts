@@ -5,7 +5,7 @@ import { DEFAULT_PAN } from '../gear';
 import {
   allowedBend,
   NOT_DEEP,
-  peakAsTold,
+  endAsTold,
   planCase,
   planCases,
   PROMISE,
@@ -17,6 +17,7 @@ import {
 import { SEARCH_COLUMNS } from '../heat';
 import { planWay } from './planWay';
 import { ovenAirChange } from './ovenAir';
+import { promisedCore } from './carving';
 import type { PlanUpdate, Remedy } from './planResult';
 import type { PlanRequest } from './request';
 import { WayCook } from './wayCook';
@@ -65,8 +66,8 @@ describe('what a plan promises', () => {
         }
         feasible += 1;
         const { plan } = found;
-        expect(Math.abs(plan.peakCore - at.request.target)).toBeLessThanOrEqual(PROMISE);
-        expect(Math.abs(peakAsTold(plan, at.pan) - at.request.target)).toBeLessThanOrEqual(PROMISE);
+        expect(Math.abs(promisedCore(plan) - at.request.target)).toBeLessThanOrEqual(PROMISE);
+        expect(Math.abs(endAsTold(plan, at.pan) - at.request.target)).toBeLessThanOrEqual(PROMISE);
         expect(withinLongest(plan)).toBe(true);
       }),
       { numRuns },
@@ -102,7 +103,7 @@ describe('what a plan promises', () => {
           };
           const found = planCase({ request, pan: DEFAULT_PAN });
           if (!found.feasible) expect(found.obstacle.reason).toBe('over');
-          else expect(Math.abs(peakAsTold(found.plan) - target)).toBeLessThanOrEqual(PROMISE);
+          else expect(Math.abs(endAsTold(found.plan) - target)).toBeLessThanOrEqual(PROMISE);
         }
       }
     },

@@ -55,7 +55,7 @@ function* averaged(
   }
   yield null;
   const found = cook.run(value);
-  return Math.abs(found.end.peak - goal) <= AVERAGE_WITHIN ? found : run;
+  return Math.abs(found.end.reached - goal) <= AVERAGE_WITHIN ? found : run;
 }
 
 /** Where a later time is looked for, in the first one found; a shorter one is not counted on. */
@@ -75,7 +75,7 @@ function* laterOf(
   const peakAt = (x: number): number => {
     const run = cook.run(x);
     runs.set(x, run);
-    return run.end.peak;
+    return run.end.reached;
   };
   let low: Crossing | undefined;
   for (const share of LATER) {

@@ -137,7 +137,7 @@ export function* judgeTimes(
   const flatPeak = (of: PlanRequest, timed: readonly TimedLeg[]): number => {
     const cook = new WayCook(of, { pan: onPan });
     cook.reset();
-    return cook.endOf(timed).peak;
+    return cook.endOf(timed).reached;
   };
   /** What the section adds to one dimension, K: taken to stay as it is nearby. */
   const edges = plan.peakCore - flatPeak(request, legs);
@@ -151,7 +151,7 @@ export function* judgeTimes(
   for (let i = 0; seconds !== undefined && i < CORRECTIONS; i += 1) {
     yield null;
     section.reset();
-    const miss = section.endOf(lasting(legs, free, seconds)).peak - target;
+    const miss = section.endOf(lasting(legs, free, seconds)).reached - target;
     if (Math.abs(miss) <= MENDED) break;
     const nudge = Math.max(5, 0.02 * seconds);
     const slope = (peakFor(seconds + nudge) - peakFor(seconds)) / nudge;
@@ -167,7 +167,7 @@ export function* judgeTimes(
       const deviation = { ...NOMINAL_KITCHEN, [input]: off };
       const cook = new WayCook(request, { pan: onPan, deviation });
       cook.reset();
-      return cook.endOf(legs).peak;
+      return cook.endOf(legs).reached;
     },
     (longer) => flatPeak(request, lasting(legs, free, longer)),
     estimatesSpread(request),

@@ -60,6 +60,10 @@ const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;
 /** How long an oven takes from a low heat to a blast, the piece standing out of it, s. Usual practice. */
 const BLAST_WAIT = 900;
+/** Both faces of a piece turned often are browned by then in a pan of 230 to 260 C, s. Estimate. */
+const TURNED_BROWN_SECONDS = 240;
+/** Browning index of a fatty skin that has rendered: golden. */
+const SKIN_GOAL = 1;
 /** What the first of two sears is to give: golden. */
 const FIRST_SEAR = 1;
 
@@ -125,6 +129,12 @@ const bothSides = (
   return [first, sear(later, { browningGoal: goal }, false, pan)];
 };
 
+/** On its fatty skin from a cold pan until that has rendered and browned. */
+const renderedSkin = ({ pan, crust }: PlanRequest): LegPart => ({
+  ...sear(pan, { browningGoal: Math.min(SKIN_GOAL, crust) }, true),
+  heat: { on: 'cold-pan', pan },
+});
+
 /** How a piece waits before it is browned: as was asked, and while an oven comes up to a blast. */
 const held = ({ hold, way }: PlanRequest): readonly LegPart[] => {
   const board = (seconds: number, heat: Heat): LegPart => ({
@@ -147,43 +157,51 @@ const held = ({ hold, way }: PlanRequest): readonly LegPart[] => {
 const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly LegPart[]>> = {
   once: (parts) => {
     const { request, later } = parts;
+    const { pan, baste, crust } = request;
+    const second = sear(later, { unknownShare: 0.5, fixed: -baste }, false);
+    if (later === pan) return [sear(pan, { unknownShare: 0.5 }, true), second, ...basted(parts)];
     return [
-      sear(request.pan, { unknownShare: 0.5 }, true),
-      sear(later, { unknownShare: 0.5, fixed: -request.baste }, false, request.pan),
+      sear(pan, { browningGoal: crust }, false),
+      sear(later, { unknownShare: 0.5 }, true, pan),
+      second,
       ...basted(parts),
     ];
   },
   often: (parts) => {
-    const { request } = parts;
-    const turns: LegPart = {
-      ...sear(request.pan, { unknownShare: 1, fixed: -request.baste }, false),
-      kind: 'turns',
-      turnEvery: request.every,
-    };
+    const { request, later } = parts;
+    const { pan, every, baste } = request;
+    const turning = (leg: LegPart): LegPart => ({ ...leg, turnEvery: every });
+    const turns = (time: Partial<LegPart>, heat: LegPart['heat']): LegPart =>
+      turning({ ...sear(pan, time, false), kind: 'turns', heat });
+    const steady = [turns({ unknownShare: 1, fixed: -baste }, { on: 'pan', pan })];
+    const hot = every * Math.ceil(TURNED_BROWN_SECONDS / every);
+    const turnedDown = [
+      { ...turns({ fixed: hot }, { on: 'pan', pan }), thenFlip: true },
+      turns({ unknownShare: 1, fixed: -baste }, { on: 'pan', pan: later, from: pan }),
+    ];
     // Turning goes on while it is basted: where the butter begins, nothing else changes.
-    const butter = basted({ ...parts, later: request.pan });
-    return [turns, ...butter.map((leg) => ({ ...leg, turnEvery: request.every }))];
+    return [...(later === pan ? steady : turnedDown), ...basted(parts).map(turning)];
   },
   'skin-down': (parts) => [
     sear(parts.request.pan, { unknownShare: SKIN_SHARE }, true),
     sear(parts.later, { unknownShare: 1 - SKIN_SHARE }, false, parts.request.pan),
     ...basted(parts),
   ],
-  'cold-pan': (parts) => [
-    {
-      ...sear(parts.request.pan, { unknownShare: 1 }, true),
-      heat: { on: 'cold-pan', pan: parts.request.pan },
-    },
-    sear(parts.later, { fixed: FLESH_SIDE_SECONDS }, false, parts.request.pan),
-    ...basted(parts),
-  ],
+  'cold-pan': (parts) => {
+    const { request, later } = parts;
+    return [
+      renderedSkin(request),
+      sear(later, { unknownShare: 1, fixed: -request.baste }, false, request.pan),
+      ...basted(parts),
+    ];
+  },
   'sear-oven': (parts) => {
     const { request, later } = parts;
     const { pan, crust, hotOven } = request;
     const cut = cutOf(request);
     const sides = bothSides(request, pan, later, crust);
     const [first] = sides;
-    const skin: LegPart = startsCold(request) ? { ...first, heat: { on: 'cold-pan', pan } } : first;
+    const skin = startsCold(request) ? renderedSkin(request) : first;
     const flesh = sear(later, { fixed: FLESH_SIDE_SECONDS / 3 }, false, pan);
     return [...(cut.skin ? [skin, flesh] : sides), ...basted(parts), oven(parts, hotOven)];
   },

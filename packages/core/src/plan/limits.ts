@@ -47,6 +47,8 @@ export const PLAN_LIMITS = {
   /** m */
   ribs: { least: 0.005, most: 0.04 },
   smaller: { least: 0.02, most: 0.1 },
+  /** s from the heat until a whole piece is carved. */
+  carveAfter: { least: 300, most: 5400 },
   /** C, an oven's air or a kitchen's. */
   air: { least: -20, most: 350 },
   /** W/m2 K */

@@ -6,8 +6,8 @@ export const LONGEST_OVEN = 8 * 3600;
 export const SHORTEST_SEAR = 20;
 export const LONGEST_SEAR = 300;
 /** Skin with fat under it is given the time to render, s. Usual practice. */
-export const SHORTEST_RENDER = 300;
-export const LONGEST_RENDER = 900;
+export const SHORTEST_RENDER = 480;
+export const LONGEST_RENDER = 780;
 /** A blast in a very hot oven, s. Usual practice. */
 export const SHORTEST_BLAST = 120;
 export const LONGEST_BLAST = 1200;

@@ -26,6 +26,7 @@ import {
 } from './longest';
 import { pieceInSurroundings, pieceOf, shapeOf } from './pieceOf';
 import { modelOf, type PlanRequest } from './request';
+import { carvingAfter } from './carving';
 import { restToPeak, type RestPeak } from './restToPeak';
 import { timedFor, type TimedLeg } from './timedLeg';
 
@@ -188,11 +189,11 @@ export class PieceCook {
     if (!this.solver.flipped) this.solver.flip();
   }
 
-  /** Rests from the present state until the core is past its peak. */
+  /** Rests from the present state until the core is past its peak and the piece is carved. */
   restToPeak(watch?: Observer): RestPeak {
     this.layDown();
     const rest = this.places.enter({ on: 'rest', cover: this.request.cover });
-    return restToPeak(this.solver, rest, watch);
+    return restToPeak(this.solver, rest, watch, carvingAfter(this.request));
   }
 
   /** Rests for a fixed time. */

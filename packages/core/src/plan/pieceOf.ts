@@ -110,7 +110,7 @@ export const pieceInSurroundings = (
     restOn: request.restOn,
     oven: {
       tray: request.tray,
-      ...(request.ovenFuel === 'gas' ? { vapour: ESTIMATES.gasVapour.value } : {}),
+      vapour: ESTIMATES[request.ovenFuel === 'gas' ? 'gasVapour' : 'ovenVapour'].value,
     },
     rolled: kind === 'rolled',
     // A whole piece's slab is thinner instead.

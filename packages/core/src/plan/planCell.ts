@@ -1,4 +1,5 @@
 import type { CardCell } from './card';
+import { crustComplaint } from './crustComplaint';
 import { planWay, type PlanWayOptions } from './planWay';
 import type { CookPlan } from './planResult';
 import type { PlanRequest } from './request';
@@ -10,6 +11,7 @@ const cellOf = (plan: CookPlan, spread: number): CardCell => ({
   pullCore: plan.pullCore,
   restSeconds: plan.restSeconds,
   peakCore: plan.peakCore,
+  complaint: crustComplaint(plan),
 });
 
 /** Plans one cell: on the section, with its spread. Yields between runs. */

@@ -98,6 +98,8 @@ export interface CookPlan {
   /** The core's peak, and when after it left the heat; below zero while still in it. */
   readonly peakCore: number;
   readonly peakAfter: number;
+  /** Of a whole piece that is carved before its core peaks: that peak if it is not carved, C, and when, s after the heat. */
+  readonly laterPeak?: { readonly celsius: number; readonly after: number } | undefined;
   /** Rest advised, from the heat to the knife. */
   readonly restSeconds: number;
   /** Core when it is sliced. */
@@ -118,7 +120,15 @@ export interface CookPlan {
   readonly rimLethality?: number | undefined;
   readonly inRange: number;
   /** Of a frozen piece: until it is thawed, and of that with the warmest of it over 5 C, s. */
-  readonly thaw?: { readonly seconds: number; readonly warm: number } | undefined;
+  readonly thaw?:
+    | {
+        readonly seconds: number;
+        readonly warm: number;
+        /** In a warmer and in a cooler place of its kind, s; absent in plans of before. */
+        readonly least?: number | undefined;
+        readonly most?: number | undefined;
+      }
+    | undefined;
   /** How far the meat along the bone lags behind the core as it leaves the heat, K. */
   readonly boneLag?: number | undefined;
   /** The smaller muscle beyond the bone as it leaves the heat, and the warmest its middle becomes, C. */
@@ -166,20 +176,22 @@ export interface PlanSpread {
   /** End temperature by the clock alone, K either way. */
   readonly endTemperature: number;
   readonly inputs: readonly InputSpread[];
+  /** The end hardly depends on the time: the range of the time is bounded by the time itself. */
+  readonly flat?: true | undefined;
 }
 
 /** Something that would work instead. */
 export type Remedy =
   | { readonly kind: 'thickness'; readonly thickness: number }
   | { readonly kind: 'pan'; readonly pan: number }
+  /** The burner turned down once the first face has browned, to hold the pan at `panAfter`, C. */
+  | { readonly kind: 'turn-down'; readonly panAfter: number }
   | { readonly kind: 'way'; readonly way: Way }
   | { readonly kind: 'oven'; readonly air: number }
   | { readonly kind: 'target'; readonly target: number };
 
 /** Why no plan was found. */
 export type Obstacle =
-  /** The crust is burnt before the middle arrives. */
-  | { readonly reason: 'burns'; readonly browning: number; readonly cookSeconds: number }
   /** The core never peaks at the target, however long it lies there. */
   | { readonly reason: 'never'; readonly highest: number; readonly seconds: number }
   /** What is fixed alone carries the core past the target. */
@@ -219,5 +231,5 @@ export type PlanUpdate =
       readonly obstacle: Obstacle;
       readonly remedies?: readonly Remedy[] | undefined;
     }
-  /** For a plan that works but stays pale. */
+  /** For a plan that reaches its target with a crust that is pale or charred. */
   | { readonly kind: 'remedies'; readonly remedies: readonly Remedy[] };

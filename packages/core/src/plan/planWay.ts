@@ -1,8 +1,7 @@
-import { crustFrom } from '../doneness';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import { DISPLAY_COLUMNS } from '../heat';
 import { checkGear } from './checkGear';
-import { palestBrowning } from './palestBrowning';
+import { crustComplaint } from './crustComplaint';
 import type { Obstacle, PlanUpdate, Remedy } from './planResult';
 import { recordLegs, recordRun } from './recordPlan';
 import { refineWay } from './refineWay';
@@ -64,8 +63,9 @@ export function* planWay(
   yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
   if (!inFull) return;
   yield { kind: 'spread', spread: yield* spreadOfWay(flat, quick, pan) };
-  if (palestBrowning(found.plan) < crustFrom('golden', request)) {
-    yield { kind: 'remedies', remedies: yield* remediesFor(request, 'pale', { pan, minimum }) };
+  const complaint = crustComplaint(found.plan);
+  if (complaint) {
+    yield { kind: 'remedies', remedies: yield* remediesFor(request, complaint, { pan, minimum }) };
   }
   yield null;
   const fine = yield* refineWay(request, refined, { pan, columns: DISPLAY_COLUMNS });

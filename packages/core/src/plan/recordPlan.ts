@@ -1,10 +1,11 @@
 import { boneIn } from '../food';
 import { atPlace, browningIndex, dripShare, evenness, greyBand, readingBand } from '../heat';
+import { carvingAfter } from './carving';
 import type { CookEnd } from './cookEnd';
 import { CookRecording, type RecordingSpacing } from './cookRecording';
 import type { CookPlan, Slices } from './planResult';
 import { inAPan } from './ovenLegs';
-import { cutOf } from './request';
+import { cutOf, type PlanRequest } from './request';
 import type { TimedLeg } from './timedLeg';
 import type { Ending, WayCook, WayRun } from './wayCook';
 
@@ -25,8 +26,19 @@ export interface RecordedPlan {
 const lengthOf = (legs: readonly TimedLeg[]): number =>
   legs.reduce((sum, { seconds }) => sum + seconds, 0);
 
-const restOf = ({ peakAfter }: CookEnd): number =>
-  Math.max(SHORTEST_REST, Math.ceil(peakAfter / 30) * 30);
+/** Rest advised: until a whole piece is carved, of others until the peak. */
+export const restOf = (request: PlanRequest, { peakAfter }: CookEnd): number =>
+  carvingAfter(request) ?? Math.max(SHORTEST_REST, Math.ceil(peakAfter / 30) * 30);
+
+/** The peak up to the carving, and the later one of a piece that is carved before it. */
+const peaksOf = ({ reached, reachedAfter, peak, peakAfter }: CookEnd) =>
+  peakAfter <= reachedAfter
+    ? { peakCore: peak, peakAfter }
+    : {
+        peakCore: reached,
+        peakAfter: reachedAfter,
+        laterPeak: { celsius: peak, after: peakAfter },
+      };
 
 const afterRest = (restSeconds: number): number =>
   Math.max(AFTERWARDS_LEAST, AFTERWARDS * restSeconds);
@@ -42,10 +54,11 @@ const decidingLeg = (legs: readonly TimedLeg[]): number =>
  * @param frames of the slice, about; one gives the first and the last
  */
 export const spacingFor = (
+  request: PlanRequest,
   { legs, end }: Pick<WayRun, 'legs' | 'end'>,
   frames = FRAMES,
 ): RecordingSpacing => {
-  const rest = restOf(end);
+  const rest = restOf(request, end);
   const whole = lengthOf(legs) + rest + afterRest(rest);
   return { points: whole / CURVE_POINTS, frames: whole / frames, decides: decidingLeg(legs) };
 };
@@ -83,7 +96,9 @@ export const recordLegs = (
   cook.reset();
   const known = end ?? cook.endOf(legs);
   cook.reset();
-  cook.recordWith(new CookRecording(solver, request, spacingFor({ legs, end: known }, frames)));
+  cook.recordWith(
+    new CookRecording(solver, request, spacingFor(request, { legs, end: known }, frames)),
+  );
   return recorded(cook, legs, cook.endingOf(legs), rest);
 };
 
@@ -96,7 +111,7 @@ const recorded = (
   cook: WayCook,
   legs: readonly TimedLeg[],
   { end, toRest }: Ending,
-  restSeconds = restOf(end),
+  restSeconds = restOf(cook.request, end),
 ): RecordedPlan => {
   const { solver, request } = cook;
   const decides = decidingLeg(legs);
@@ -117,7 +132,7 @@ const recorded = (
     browning: [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const,
     crust: [solver.crust(0), solver.crust(1)] as const,
     greyBand: greyBand(solver),
-    evenness: evenness(solver, end.peak),
+    evenness: evenness(solver, end.reached),
     evaporated: solver.evaporatedShare,
     drip: dripShare(solver),
     lethality,
@@ -143,8 +158,7 @@ const recorded = (
       turns: planned.flatMap((leg) => leg.flips.map((flip) => leg.at + flip)),
       pullCore: pull.core,
       doneCore,
-      peakCore: end.peak,
-      peakAfter: end.peakAfter,
+      ...peaksOf(end),
       restSeconds,
       ...judged,
       ...(boneLag === undefined ? {} : { boneLag }),

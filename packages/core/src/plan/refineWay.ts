@@ -6,7 +6,7 @@ import { isFlat, settledWhereFlat, SHOWN_WITHIN } from './flatEnd';
 import type { Obstacle } from './planResult';
 import { spacingFor } from './recordPlan';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
-import { burntCrust, longestOf, refused, tooCool } from './solveWay';
+import { longestOf, refused, tooCool } from './solveWay';
 import { WayCook, type WayRun } from './wayCook';
 
 /** After some runs an end is taken that is off by what the solver's steps leave open, K. */
@@ -70,7 +70,7 @@ export function* refineWay(
   found: Pick<SectionSolution, 'run' | 'slope'>,
   { pan, columns = searchColumns(request), frames }: RefineOptions,
 ): Generator<null, SectionResult> {
-  const recording = spacingFor(found.run, frames);
+  const recording = spacingFor(request, found.run, frames);
   const cook = new WayCook(request, { ...(pan ? { pan } : {}), columns, recording });
   const goal = request.target;
   const most = longestOf(request);
@@ -83,15 +83,14 @@ export function* refineWay(
   for (let i = 0; i < MOST_RUNS; i += 1) {
     yield null;
     const run = cook.run(value);
-    const at = { x: value, y: run.end.peak };
+    const at = { x: value, y: run.end.reached };
     slope = believedSlope(last, at, expected) ?? slope;
     last = at;
     const off = Math.abs(at.y - goal);
     if (off <= SHOWN_WITHIN || (i >= EAGER_RUNS && off <= STILL_SHOWN)) {
       const flat = cook.searsLater && isFlat(run, slope);
       const settled = flat ? yield* settledWhereFlat(cook, run, goal, most) : run;
-      const burnt = burntCrust(settled, request);
-      return burnt ? refused(burnt) : { ok: true, cook, run: settled, slope };
+      return { ok: true, cook, run: settled, slope };
     }
     if (at.y < goal) {
       if (at.x >= most) return refused(tooCool(request, at));

@@ -3,13 +3,14 @@ import { fatOf, hottestPan, type PanOnBurner } from '../gear';
 import { checkGear } from './checkGear';
 import { PLAN_LIMITS } from './limits';
 import { ovenAir, ovenAirChange } from './ovenAir';
+import { charredFrom, type CrustComplaint } from './crustComplaint';
 import { palestFace } from './palestBrowning';
 import type { Obstacle, Remedy } from './planResult';
 import { refineWay } from './refineWay';
 import { cutOf, type PlanRequest } from './request';
 import { solveWay } from './solveWay';
-import { usesLowOven, usesOven, waysFor } from './way';
-import { WayCook } from './wayCook';
+import { usesLowOven, usesOven, waysFor, type Way } from './way';
+import { WayCook, type WayRun } from './wayCook';
 
 /** Steps in which remedies are offered: whole millimetres and five degrees. */
 const THICKNESS_STEP = 0.001;
@@ -28,39 +29,60 @@ export interface PlanKitchen {
 }
 
 /** What is wrong with a request, as far as a remedy goes. */
-type Complaint = Obstacle['reason'] | 'pale';
+type Complaint = Obstacle['reason'] | CrustComplaint;
+
+/** Browning index that the palest face that matters must have, and that no face may reach. */
+export interface CrustBounds {
+  readonly least: number;
+  readonly under: number;
+}
+
+/** Crust neither pale nor charred. */
+export const goodCrust = (request: PlanRequest): CrustBounds => ({
+  least: crustFrom('golden', request),
+  under: charredFrom(request),
+});
+
+/** Crust that a remedy for each complaint must give; for the rest of them one that is not burnt. */
+const crustNeeded = (request: PlanRequest, complaint: Complaint): CrustBounds => {
+  const { least, under } = goodCrust(request);
+  if (complaint === 'charred') return { least: 0, under };
+  return { least: complaint === 'pale' ? least : 0, under: crustFrom('burnt', request) };
+};
 
 /** What a remedy is searched for in. */
 interface Search extends PlanKitchen {
   readonly request: PlanRequest;
-  /** It must also be golden on the faces that matter. */
-  readonly golden: boolean;
+  readonly crust: CrustBounds;
 }
+
+const hasCrust = (
+  request: PlanRequest,
+  faces: WayRun['faces'],
+  { least, under }: CrustBounds,
+): boolean => palestFace(request, faces) >= least && Math.max(...faces) < under;
 
 /** Whether a request works in one dimension. */
 export function* worksInOneDimension(
   request: PlanRequest,
   { pan, minimum = -Infinity }: PlanKitchen,
-  golden: boolean,
+  crust: CrustBounds,
 ): Generator<null, boolean> {
   if (request.target < minimum || checkGear(request, pan)) return false;
   const solved = yield* solveWay(new WayCook(request, { pan }));
-  return (
-    solved.ok && (!golden || palestFace(request, solved.run.faces) >= crustFrom('golden', request))
-  );
+  return solved.ok && hasCrust(request, solved.run.faces, crust);
 }
 
 /** Whether it works on the section too, in the very steps by which it will be planned. */
 function* worksOnSection(
   request: PlanRequest,
-  { pan, minimum, golden }: Search,
+  { pan, minimum, crust }: Search,
 ): Generator<null, boolean> {
   if (request.target < (minimum ?? -Infinity) || checkGear(request, pan)) return false;
   const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return false;
   const refined = yield* refineWay(request, solved, { pan, frames: 1 });
-  if (!refined.ok) return false;
-  return !golden || palestFace(request, refined.run.faces) >= crustFrom('golden', request);
+  return refined.ok && hasCrust(request, refined.run.faces, crust);
 }
 
 /** The nearest whole number of steps, rounded so that binary fractions leave no digits. */
@@ -83,13 +105,13 @@ function* nearestWorking(ladder: Ladder, search: Search): Generator<null, number
   const { from, to, step, request } = ladder;
   const rungs = Math.floor(Math.abs(to - from) / step + 1e-6);
   const rung = (i: number): number => onStep(to + i * Math.sign(from - to) * step, step);
-  if (rungs < 1 || !(yield* worksInOneDimension(request(rung(0)), search, search.golden)))
+  if (rungs < 1 || !(yield* worksInOneDimension(request(rung(0)), search, search.crust)))
     return undefined;
   let good = 0;
   let wrong = rungs;
   while (wrong - good > 1) {
     const middle = Math.floor((good + wrong) / 2);
-    if (yield* worksInOneDimension(request(rung(middle)), search, search.golden)) good = middle;
+    if (yield* worksInOneDimension(request(rung(middle)), search, search.crust)) good = middle;
     else wrong = middle;
   }
   // What only just works in one dimension may fail on the section: then the next one further in.
@@ -104,12 +126,13 @@ function* firstWorking(ladder: Ladder, search: Search): Generator<null, number |
   const { from, to, step, request } = ladder;
   for (let i = 1; i * step <= to - from + 1e-9; i += 1) {
     const value = onStep(from + (i + 0.5) * step - 1e-9, step);
-    const worth = yield* worksInOneDimension(request(value), search, search.golden);
+    const worth = yield* worksInOneDimension(request(value), search, search.crust);
     if (worth && (yield* worksOnSection(request(value), search))) return value;
   }
   return undefined;
 }
 
+const withPanAfter = (request: PlanRequest) => (panAfter: number) => ({ ...request, panAfter });
 const withPan = (request: PlanRequest) => (pan: number) => ({ ...request, pan });
 const withThickness = (request: PlanRequest) => (thickness: number) => ({ ...request, thickness });
 const withOven =
@@ -121,17 +144,41 @@ const panRemedy = (pan: number | undefined): Remedy | undefined =>
 const thicknessRemedy = (thickness: number | undefined): Remedy | undefined =>
   thickness === undefined ? undefined : { kind: 'thickness', thickness };
 
+/** The first of some ways that works. */
+function* wayAmong(search: Search, ways: readonly Way[]): Generator<null, Remedy | undefined> {
+  const { request } = search;
+  for (const way of ways) {
+    if (way !== request.way && (yield* worksOnSection({ ...request, way }, search))) {
+      return { kind: 'way', way };
+    }
+  }
+  return undefined;
+}
+
 type RemedySearch = (search: Search) => Generator<null, Remedy | undefined>;
 
 const SEARCHES = {
-  *way(search) {
+  way: (search) => wayAmong(search, waysFor(cutOf(search.request))),
+  turnOften: (search) =>
+    wayAmong(
+      search,
+      waysFor(cutOf(search.request)).filter((way) => way === 'often'),
+    ),
+  otherWay: (search) => wayAmong(search, waysFor(cutOf(search.request)).filter(usesOven)),
+  *steady(search) {
+    const { pan, panAfter } = search.request;
+    if (panAfter === undefined) return undefined;
+    const works = yield* worksOnSection({ ...search.request, panAfter: undefined }, search);
+    return works ? { kind: 'turn-down', panAfter: pan } : undefined;
+  },
+  *turnDown(search) {
     const { request } = search;
-    for (const way of waysFor(cutOf(request))) {
-      if (way !== request.way && (yield* worksOnSection({ ...request, way }, search))) {
-        return { kind: 'way', way };
-      }
-    }
-    return undefined;
+    const { pan, panAfter = pan, way } = request;
+    if (usesOven(way)) return undefined;
+    const to = PLAN_LIMITS.pan.least;
+    const ladder = { from: panAfter, to, step: DEGREES, request: withPanAfter(request) };
+    const lower = yield* nearestWorking(ladder, search);
+    return lower === undefined ? undefined : { kind: 'turn-down', panAfter: lower };
   },
   *hotterOven(search) {
     const { request } = search;
@@ -182,9 +229,9 @@ const SEARCHES = {
 
 /** What is tried for each complaint, the most likely first. */
 const TRIED: Readonly<Record<Complaint, readonly (keyof typeof SEARCHES)[]>> = {
-  burns: ['way', 'coolerPan', 'thinner'],
+  charred: ['turnDown', 'turnOften', 'thinner', 'coolerPan', 'otherWay'],
   never: ['way', 'hotterPan', 'thinner'],
-  over: ['way', 'thicker', 'hotterPan'],
+  over: ['steady', 'way', 'thicker', 'hotterPan'],
   'cool-oven': ['hotterOven', 'way'],
   pale: ['way', 'hotterPan', 'thicker'],
   burner: [],
@@ -200,11 +247,11 @@ export function* remediesFor(
   complaint: Complaint,
   kitchen: PlanKitchen,
 ): Generator<null, readonly Remedy[]> {
-  const search: Search = { ...kitchen, request, golden: complaint === 'pale' };
+  const search: Search = { ...kitchen, request, crust: crustNeeded(request, complaint) };
   const remedies: Remedy[] = [];
   for (const name of TRIED[complaint]) {
     // Sears beside an oven stop at their crust: neither pan nor thickness is what burns there.
-    if (complaint === 'burns' && usesOven(request.way) && name !== 'way') continue;
+    if (complaint === 'charred' && usesOven(request.way) && name !== 'otherWay') continue;
     const remedy: Remedy | undefined = yield* SEARCHES[name](search);
     if (remedy) remedies.push(remedy);
   }

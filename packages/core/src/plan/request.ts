@@ -112,6 +112,8 @@ export interface PlanRequest {
   readonly lowOven: number;
   readonly hotOven: number;
   readonly fan: boolean;
+  /** Seconds after the heat at which a whole piece is carved; absent: the usual, by weight. */
+  readonly carveAfter?: number | undefined;
   readonly ovenFuel: OvenFuel;
   /** A tray below the rack. */
   readonly tray: boolean;

@@ -13,11 +13,13 @@ const LEFT_OVER = 0.05;
 /** Longest rest searched for a peak, s. */
 const LONGEST_REST = 7200;
 
-/** The core's peak in the rest. */
+/** The core in the rest. */
 export interface RestPeak {
+  /** Its peak, C, and seconds after the rest began. */
   readonly celsius: number;
-  /** Seconds after the rest began. */
   readonly after: number;
+  /** Core when the piece is carved, C; of a piece that is not, its peak. */
+  readonly carved: number;
 }
 
 /** Temperature of the hottest cell, C. */
@@ -30,14 +32,18 @@ const hottestOf = ({ temperature }: PieceSolver): number => {
 /**
  * Rests from the present state until the core is below its peak and no cell is hotter than the peak. The heat
  * of a late sear can reach the core after a first peak.
+ * @param carveAfter s after the rest began; absent: not carved before its peak
  */
 export const restToPeak = (
   solver: PieceSolver,
   around: Surroundings | Environment,
   watch?: Observer,
+  carveAfter?: number,
 ): RestPeak => {
   let celsius = solver.core;
   let after = 0;
+  let carved = carveAfter === undefined ? undefined : solver.core;
+  let last = { t: 0, core: solver.core };
   runFor(solver, around, LONGEST_REST, (t) => {
     watch?.(t);
     const core = solver.core;
@@ -45,7 +51,13 @@ export const restToPeak = (
       celsius = core;
       after = t;
     }
+    if (carveAfter !== undefined && last.t < carveAfter) {
+      const share = Math.min(1, (carveAfter - last.t) / (t - last.t));
+      carved = last.core + share * (core - last.core);
+      last = { t, core };
+    }
+    if (carveAfter !== undefined && t < carveAfter) return false;
     return core < celsius - PAST_PEAK && hottestOf(solver) < celsius + LEFT_OVER;
   });
-  return { celsius, after };
+  return { celsius, after, carved: carved ?? celsius };
 };

@@ -3,8 +3,18 @@ import type { PlanRequest } from './request';
 /** Diffusivity of salt in raw muscle in a fridge, m2/s: published values run from 1 to 5e-10. */
 const SALT_DIFFUSIVITY = 2.5e-10;
 
+const SALT_DIFFUSIVITY_RANGE = [1e-10, 5e-10] as const;
+
 /** How deep salt has gone by diffusion, m: the depth 2 sqrt(D t). */
 export const saltDepth = (seconds: number): number => 2 * Math.sqrt(SALT_DIFFUSIVITY * seconds);
+
+/** The least and the most of that depth by the published diffusivities, m; no deeper than the middle. */
+export const saltDepths = (seconds: number, thickness: number): readonly [number, number] => {
+  const [least, most] = SALT_DIFFUSIVITY_RANGE;
+  const depth = (diffusivity: number): number =>
+    Math.min(thickness / 2, 2 * Math.sqrt(diffusivity * seconds));
+  return [depth(least), depth(most)];
+};
 
 /** Share of a coating salt that is left in the pan when it is put on just before. Estimate. */
 const LOST_AT_THE_PAN = 0.15;

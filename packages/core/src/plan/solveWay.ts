@@ -1,4 +1,3 @@
-import { crustFrom } from '../doneness';
 import { findCrossing, type Crossing } from '../maths/findCrossing';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import { ovenAir } from './ovenAir';
@@ -44,14 +43,6 @@ export const tooCool = (request: PlanRequest, highest: Crossing): Obstacle => {
     : { reason: 'cool-oven', air, highest: highest.y };
 };
 
-/** The obstacle of a crust that is burnt; undefined where neither face is. */
-export const burntCrust = ({ faces, legs }: WayRun, request: PlanRequest): Obstacle | undefined => {
-  const browning = Math.max(...faces);
-  if (browning <= crustFrom('burnt', request)) return undefined;
-  const cookSeconds = legs.reduce((sum, { seconds }) => sum + seconds, 0);
-  return { reason: 'burns', browning, cookSeconds };
-};
-
 /** A first guess: heat reaches the middle in about L^2 / (9 a); an oven's air is slower. */
 const firstGuess = (request: PlanRequest): number => {
   const { thickness } = request;
@@ -65,10 +56,10 @@ const slopeFrom = ({ value, end }: WayRun, runs: Iterable<WayRun>): number => {
   let slope = NaN;
   let nearest = Infinity;
   for (const other of runs) {
-    const away = Math.abs(other.end.peak - end.peak);
+    const away = Math.abs(other.end.reached - end.reached);
     if (away < SLOPE_SPAN || away >= nearest) continue;
     nearest = away;
-    slope = (other.end.peak - end.peak) / (other.value - value);
+    slope = (other.end.reached - end.reached) / (other.value - value);
   }
   return slope;
 };
@@ -89,7 +80,7 @@ export function* solveWay(cook: WayCook, guess?: number): Generator<null, WaySol
   const peakAt = (value: number): number => {
     const run = cook.run(value);
     runs.set(value, run);
-    return run.end.peak;
+    return run.end.reached;
   };
   yield null;
   let low: Crossing = { x: 0, y: peakAt(0) };
@@ -114,6 +105,5 @@ export function* solveWay(cook: WayCook, guess?: number): Generator<null, WaySol
   }
   const { x } = yield* findCrossing(peakAt, goal, low, high, PEAK_TOLERANCE);
   const run = runs.get(x) ?? cook.run(x);
-  const burnt = burntCrust(run, request);
-  return burnt ? refused(burnt) : { ok: true, run, slope: slopeFrom(run, runs.values()) };
+  return { ok: true, run, slope: slopeFrom(run, runs.values()) };
 }

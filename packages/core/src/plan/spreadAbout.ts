@@ -20,8 +20,9 @@ export function* spreadAbout(
 ): Generator<null, PlanSpread> {
   const nudge = Math.max(4, seconds * 0.04);
   yield null;
-  const slope = (nominal(seconds + nudge) - nominal(seconds - nudge)) / (2 * nudge);
-  const found: InputSpread[] = [];
+  const slopeOver = (span: number): number =>
+    (nominal(seconds + span) - nominal(seconds - span)) / (2 * span);
+  const found: { readonly input: Input; readonly error: number; readonly kelvin: number }[] = [];
   let kelvin = beside * beside;
   for (const [input, error] of inputs) {
     yield null;
@@ -30,9 +31,27 @@ export function* spreadAbout(
     const down = peakWith(input, -1);
     const effect = Math.abs(up - down) / 2;
     kelvin += effect * effect;
-    found.push({ input, error, seconds: effect / slope });
+    found.push({ input, error, kelvin: effect });
   }
-  found.sort((a, b) => b.seconds - a.seconds);
   const endTemperature = Math.sqrt(kelvin);
-  return { seconds: endTemperature / slope, endTemperature, inputs: found };
+  // A range of half the time or more is measured over a span as long: near a flat end the slope at it means little.
+  const near = slopeOver(nudge);
+  const wide = !(near > 0) || endTemperature / near > seconds / 2;
+  const slope = wide ? slopeOver(seconds / 2) : near;
+  const flat = !(slope > 0) || endTemperature / slope > seconds;
+  const timeFor = (effect: number): number =>
+    flat ? Math.min(seconds, effect / Math.abs(slope)) : effect / slope;
+  const moved = found
+    .map(({ input, error, kelvin: effect }): InputSpread => ({
+      input,
+      error,
+      seconds: timeFor(effect),
+    }))
+    .toSorted((a, b) => b.seconds - a.seconds);
+  return {
+    seconds: timeFor(endTemperature),
+    endTemperature,
+    inputs: moved,
+    ...(flat ? { flat: true as const } : {}),
+  };
 }

@@ -1,5 +1,5 @@
 import { PLAN_LIMITS } from './limits';
-import { worksInOneDimension, type PlanKitchen } from './remedies';
+import { goodCrust, worksInOneDimension, type PlanKitchen } from './remedies';
 import type { PlanRequest } from './request';
 
 /** Thicknesses are asked for in whole steps, m, and no thicker than this. */
@@ -34,7 +34,8 @@ export function* thicknessToAsk(
   request: PlanRequest,
   kitchen: PlanKitchen,
 ): Generator<null, ThicknessRange | undefined> {
-  const good = (thickness: number) => worksInOneDimension(cutTo(request, thickness), kitchen, true);
+  const good = (thickness: number) =>
+    worksInOneDimension(cutTo(request, thickness), kitchen, goodCrust(request));
   const here = rounded(request.thickness);
   let middle: number | undefined;
   for (let away = 0; away <= THICKEST && middle === undefined; away += STEP) {

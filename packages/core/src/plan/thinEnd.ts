@@ -19,5 +19,5 @@ export function* thinEnd(
   const zone: PlanRequest = { ...request, thickness: thin, weight: request.weight * share };
   const cook = new WayCook(zone, { pan });
   cook.reset();
-  return cook.endOf(solved.run.legs).peak;
+  return cook.endOf(solved.run.legs).reached;
 }

@@ -1,5 +1,6 @@
 import { DEFAULT_PAN, NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
 import { browningIndex, KITCHEN_AIR, type Observer } from '../heat';
+import { carvingAfter } from './carving';
 import type { CookEnd } from './cookEnd';
 import { CookRecording, type RecordingSpacing } from './cookRecording';
 import { inKitchen } from './inKitchen';
@@ -152,7 +153,7 @@ export class WayCook extends PieceCook {
   }
 
   /**
-   * Cooks timed legs from the present state until the core is past its peak.
+   * Cooks timed legs from the present state until the core is past its peak, and a whole piece is carved.
    * @param watch sees every step, the rest's too, s from the first of the legs
    */
   endOf(legs: readonly TimedLeg[], watch?: (seconds: number) => void): CookEnd {
@@ -204,10 +205,10 @@ export class WayCook extends PieceCook {
           return false;
         }),
     );
-    const end =
-      rest.celsius >= highest
-        ? { pullCore, peak: rest.celsius, peakAfter: rest.after }
-        : { pullCore, peak: highest, peakAfter: highestAt - passed };
-    return { end, toRest };
+    const [peak, peakAfter] =
+      rest.celsius >= highest ? [rest.celsius, rest.after] : [highest, highestAt - passed];
+    const carve = carvingAfter(this.request);
+    const [reached, reachedAfter] = carve === undefined ? [peak, peakAfter] : [rest.carved, carve];
+    return { end: { pullCore, reached, reachedAfter, peak, peakAfter }, toRest };
   }
 }

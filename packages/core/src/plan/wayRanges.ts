@@ -10,8 +10,8 @@ import { windowAbout } from './windowAbout';
  * to move by 1.5 C, the sears as planned.
  */
 export const windowOfWay = (flat: WayCook, run: WayRun): Generator<null, PullWindow> => {
-  const peakAt = (value: number): number => flat.endWith(run, value).peak;
-  return windowAbout(peakAt, run.end.peak, run.value, peakAt(0));
+  const peakAt = (value: number): number => flat.endWith(run, value).reached;
+  return windowAbout(peakAt, run.end.reached, run.value, peakAt(0));
 };
 
 /** The range of a way's time and end temperature, pulled by the clock. */
@@ -29,9 +29,9 @@ export const spreadOfWay = (
       const deviation = { ...NOMINAL_KITCHEN, [input]: off };
       const cook = new WayCook(request, { pan, deviation });
       cook.reset();
-      return cook.endOf(run.legs).peak;
+      return cook.endOf(run.legs).reached;
     },
-    (seconds) => flat.endWith(run, seconds).peak,
+    (seconds) => flat.endWith(run, seconds).reached,
     estimatesSpread(request),
   );
 };

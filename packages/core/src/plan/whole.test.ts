@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { CUTS, type CutId } from '../food';
-import { peakAsTold, PROMISE, rolledCores } from '../tests';
+import { endAsTold, PROMISE, rolledCores } from '../tests';
 import { sectionOf } from '../heat';
 import { actionsOf, runOf } from '../schedule';
 import { checkGear } from './checkGear';
@@ -51,8 +51,22 @@ describe('a rolled piece', () => {
 describe('whole pieces', () => {
   it.each(WHOLE)('%s ends within its promise, legs cooked as told', (cut) => {
     const plan = planned(asSold(cut, { hold: { in: 'tent', seconds: 1800 } }));
-    expect(Math.abs(plan.peakCore - CUTS[cut].target)).toBeLessThan(PROMISE);
-    expect(Math.abs(peakAsTold(plan) - CUTS[cut].target)).toBeLessThan(PROMISE);
+    expect(Math.abs(plan.sliceCore - CUTS[cut].target)).toBeLessThan(PROMISE);
+    expect(plan.restSeconds).toBe(CUTS[cut].weight > 2 ? 2100 : 1200);
+    expect(Math.abs(endAsTold(plan) - CUTS[cut].target)).toBeLessThan(PROMISE);
+  });
+
+  it('is at its target when it is carved: the later, the cooler it is pulled', () => {
+    const carved = [900, 2400].map((carveAfter) =>
+      planned(asSold('rib-roast', { lowOven: 150, carveAfter })),
+    );
+    const [soon, late] = carved;
+    for (const plan of carved) {
+      expect(plan.sliceCore).toBeCloseTo(plan.request.target, 0);
+      expect(plan.laterPeak?.celsius ?? plan.request.target).toBeGreaterThanOrEqual(plan.sliceCore);
+    }
+    expect(soon?.pullCore).toBeGreaterThan((late?.pullCore ?? 0) + 1);
+    expect(soon?.laterPeak?.celsius).toBeGreaterThan((soon?.sliceCore ?? 0) + 1);
   });
 
   it('lies in a warm oven for less of the oven before it, and comes out warmer on its face', () => {

@@ -7,6 +7,7 @@ export const ACTION_KINDS = [
   'turn',
   'butter',
   'edges',
+  'burner-down',
   'into-oven',
   'oven-set',
   'out',
@@ -32,6 +33,7 @@ export const ACTION_TRAITS: Readonly<Record<ActionKind, ActionTraits>> = {
   turn: { beginsLeg: false, changesPlace: false, hands: 'on' },
   butter: { beginsLeg: true, changesPlace: false, hands: 'on' },
   edges: { beginsLeg: true, changesPlace: false, hands: 'on' },
+  'burner-down': { beginsLeg: true, changesPlace: false, hands: 'on' },
   'into-oven': { beginsLeg: true, changesPlace: true, hands: 'free' },
   'oven-set': { beginsLeg: true, changesPlace: true, hands: 'free' },
   out: { beginsLeg: true, changesPlace: true, hands: 'on' },
@@ -52,7 +54,16 @@ export interface Action {
 }
 
 /** What an action needs to know of a leg. */
-export type LegTimes = Pick<PlannedLeg, 'kind' | 'at' | 'seconds' | 'flips'>;
+export type LegTimes = Pick<PlannedLeg, 'kind' | 'at' | 'seconds' | 'flips' | 'pan'>;
+
+/** A burner is turned down where the pan of a leg is cooler than that of the leg before by more than this, K. */
+const TURNED_DOWN = 5;
+const SEARED: readonly LegTimes['kind'][] = ['sear', 'turns'];
+
+const isTurnedDown = (leg: LegTimes, before: LegTimes): boolean =>
+  SEARED.includes(leg.kind) &&
+  SEARED.includes(before.kind) &&
+  (leg.pan ?? 0) < (before.pan ?? 0) - TURNED_DOWN;
 
 /** Action that begins a leg after the one before it; undefined if the cook does nothing then. */
 export const beginningOf = (
@@ -61,6 +72,7 @@ export const beginningOf = (
 ): ActionKind | undefined => {
   if (!before) return 'in';
   if (leg.kind === 'oven') return before.kind === 'oven' ? 'oven-set' : 'into-oven';
+  if (leg.pan !== undefined && isTurnedDown(leg, before)) return 'burner-down';
   if (leg.kind === before.kind && leg.kind !== 'sear') return undefined;
   if (leg.kind === 'board') return 'lift';
   if (before.kind === 'board') return 'back';

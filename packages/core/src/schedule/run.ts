@@ -111,8 +111,8 @@ const beforehand = (
     marks.push({ kind: 'dry', at: -seconds, hands: 'free', seconds });
   }
   if (thaw) {
-    // Thawed before anything else is done to it, by a whole part of the clock.
-    const seconds = Math.ceil(thaw.seconds / THAW_PARTS) * THAW_PARTS;
+    // Thawed before anything else is done to it, in a cool place too, by a whole part of the clock.
+    const seconds = Math.ceil((thaw.most ?? thaw.seconds) / THAW_PARTS) * THAW_PARTS;
     const first = Math.min(...marks.map(({ at }) => at));
     marks.push({ kind: 'thaw', at: first - seconds, hands: 'free', seconds });
   }

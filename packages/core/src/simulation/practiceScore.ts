@@ -64,11 +64,11 @@ export const bestCook = (
     const pan = request.pan - less;
     const cook = trueCook({ ...request, pan }, knowing, { pan: onBurner });
     const solved = finished(solveWay(cook));
-    if (solved.ok) {
-      const { legs, end } = solved.run;
+    if (!solved.ok) return undefined;
+    const { legs, end, faces } = solved.run;
+    if (Math.max(...faces) < crustFrom('burnt', request)) {
       return { plan: recordLegs(cook, legs, { end }).plan, pan };
     }
-    if (solved.obstacle.reason !== 'burns') return undefined;
   }
   return undefined;
 };

@@ -1,5 +1,6 @@
 import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import {
+  cutOf,
   legsOf,
   LONGEST_OVEN,
   LONGEST_PAN,
@@ -35,9 +36,9 @@ export const planCase = ({ request, pan }: PlanCase, minimum?: number): Planned 
 /** Longest rest in which a peak is looked for, s. */
 const HOUR = 3600;
 
-/** Where the core peaks when the legs that a plan tells are cooked by themselves, C. */
-export const peakAsTold = (
-  { request, legs }: CookPlan,
+/** Core at its peak, or when the piece is carved, if the legs of a plan are cooked by themselves, C. */
+export const endAsTold = (
+  { request, legs, restSeconds }: CookPlan,
   pan: PanOnBurner = DEFAULT_PAN,
   columns = searchColumns(request),
 ): number => {
@@ -56,6 +57,11 @@ export const peakAsTold = (
   };
   told.forEach((leg, i) => cook.runLeg(leg, i > decides ? see : undefined));
   peak = Math.max(peak, cook.solver.core);
+  // A whole piece is judged when it is carved.
+  if (cutOf(request).whole) {
+    cook.rest(restSeconds);
+    return cook.solver.core;
+  }
   cook.rest(HOUR, see);
   return peak;
 };

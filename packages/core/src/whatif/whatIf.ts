@@ -1,3 +1,4 @@
+import { carvingAfter } from '../plan/carving';
 import { browningIndex } from '../heat';
 import type { KitchenDeviation, PanOnBurner } from '../gear';
 import { findCrossing } from '../maths/findCrossing';
@@ -106,7 +107,9 @@ export class WhatIf {
     this.cook.restore(this.now);
     const end = this.cook.endOf(legs);
     const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
-    const rest = Math.max(SHORTEST_REST, Math.ceil(end.peakAfter / SLICED_EARLY) * SLICED_EARLY);
+    const rest =
+      carvingAfter(this.cook.request) ??
+      Math.max(SHORTEST_REST, Math.ceil(end.peakAfter / SLICED_EARLY) * SLICED_EARLY);
     const restSeconds = rest + holds;
     this.cook.restore(this.now);
     for (const leg of legs) this.cook.runLeg(leg);
@@ -116,7 +119,7 @@ export class WhatIf {
       legs: legs.map((leg, i) => tailOf(leg, i === decides)),
       seconds,
       restSeconds,
-      peak: end.peak,
+      peak: end.reached,
       sliceCore: solver.core,
       browning: [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))],
     };
@@ -138,7 +141,7 @@ export class WhatIf {
       });
     const peak = (seconds: number): number => {
       this.cook.restore(this.now);
-      return this.cook.endOf(withFree(seconds)).peak;
+      return this.cook.endOf(withFree(seconds)).reached;
     };
     const none = peak(0);
     if (none >= goal) return withFree(0);

@@ -10,6 +10,7 @@ const CALL_OF: Readonly<Record<ActionKind, Call>> = {
   turn: 'turn',
   butter: 'next',
   edges: 'turn',
+  'burner-down': 'next',
   'into-oven': 'move',
   'oven-set': 'next',
   out: 'move',

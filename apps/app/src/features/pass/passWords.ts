@@ -17,6 +17,7 @@ const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
   turn: ['Turn', 'Turned'],
   butter: ['Butter', 'The butter is in'],
   edges: ['Edges', 'At its edges'],
+  'burner-down': ['Burner down', 'The burner is down'],
   'into-oven': ['Into the oven', 'In the oven'],
   'oven-set': ['Set the oven', 'The oven is set'],
   out: ['Out of the oven', 'Out of the oven'],

@@ -1,5 +1,6 @@
 import { memo, useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
+import { crustComplaint, type CrustComplaint } from '@crustan/core/plan/crustComplaint';
 import { requestHere } from '../../store/kitchenSlice';
 import { plateMoment } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
@@ -70,6 +71,13 @@ const OwnTimesHere = () => {
   return <OwnTimesChapter request={request} />;
 };
 
+/** Caution about the crust, above the changes that avoid it. */
+const COMPLAINTS: Readonly<Record<CrustComplaint, string>> = {
+  pale: 'The middle is done before the crust browns.',
+  charred:
+    'This crust chars before the middle is done: it tastes bitter and the pan smokes. Some cooks want it so.',
+};
+
 interface AnswerProps {
   readonly view: PlanView;
   readonly plateAt: number;
@@ -100,7 +108,7 @@ const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
       />
       {remedies && remedies.length > 0 ? (
         <View className="gap-2">
-          <Text>It is done before it browns.</Text>
+          <Text>{COMPLAINTS[crustComplaint(plan) ?? 'pale']}</Text>
           <Remedies remedies={remedies} searching={computing} />
         </View>
       ) : null}

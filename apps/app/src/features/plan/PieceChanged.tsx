@@ -23,6 +23,7 @@ const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => str
   airing: () => 'not dried in the fridge',
   game: () => 'game from its usual origin',
   treated: () => 'intact meat',
+  carveAfter: () => 'carved after its usual rest',
 };
 
 /** Says what went with the piece before, and takes it back in one tap. */

@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import type { CookPlan, Slices } from '@crustan/core/plan';
-import { palestBrowning } from '@crustan/core/plan/palestBrowning';
+import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
@@ -176,7 +176,7 @@ const BigSlice = memo(function BigSlice({
         maxHeight={SLICE_HEIGHT}
         line={GREY}
         probe={probeIn(plan.request)}
-        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(palestBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides. ${sayLayers(figures, (celsius) => donenessOf(cutOf(plan.request).species, celsius).name, show)}`}
+        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(namedBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides. ${sayLayers(figures, (celsius) => donenessOf(cutOf(plan.request).species, celsius).name, show)}`}
       />
     </View>
   );

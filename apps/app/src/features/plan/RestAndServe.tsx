@@ -1,11 +1,13 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
+import { carvingAfter } from '@crustan/core/plan/carving';
 import { cutOf } from '@crustan/core/plan/request';
 import { mayWait, restByRule, type RestRule } from '@crustan/core/schedule';
 import { sayDuration, showDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
+import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { readingSentence } from '../../words/kitchenWords';
 
@@ -22,18 +24,32 @@ const COVER_COST = {
   wrapped: 'Wrapped: warmest, and the steam it keeps in softens the crust.',
 } as const;
 
+/** A whole piece at its carving, and what waiting longer costs. */
+const sayCarving = (plan: CookPlan, show: Show): string => {
+  const { laterPeak, restSeconds, sliceCore } = plan;
+  const carved = `Carved ${sayDuration(restSeconds)} after the heat, its core is at ${show.temperature(sliceCore, 1)}.`;
+  const cost =
+    laterPeak === undefined
+      ? `It peaked at ${show.temperature(plan.peakCore, 1)} ${sayDuration(Math.round(plan.peakAfter / 60) * 60)} after the heat, and cools from then on.`
+      : `Left whole, it goes on to ${show.temperature(laterPeak.celsius, 1)} at ${sayDuration(Math.round(laterPeak.after / 60) * 60)}: waiting costs ${show.difference(laterPeak.celsius - sliceCore)}.`;
+  return `${carved} ${cost} ${readingSentence(plan, 'slice', show)}`;
+};
+
 /** The computed peak, when to slice and how long it may wait, against the house's rule. */
 export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
   const { restRule, restSeconds } = useAppSelector((state) => state.kitchen);
   const rules: readonly RestRule[] = ['computed', 'none', 'fixed', 'half'];
   const waits = mayWait(plan);
+  const carve = carvingAfter(plan.request);
   return (
     <View className="gap-3">
       <Text>
-        {plan.peakAfter > 20
-          ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${sayDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${sayDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}. ${readingSentence(plan, 'slice', show)}`
-          : `The core is at its peak as it leaves the heat: little or no rest is wanted.`}
+        {carve !== undefined
+          ? sayCarving(plan, show)
+          : plan.peakAfter > 20
+            ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${sayDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${sayDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}. ${readingSentence(plan, 'slice', show)}`
+            : `The core is at its peak as it leaves the heat: little or no rest is wanted.`}
       </Text>
       <View role="table" aria-label="Rules for the rest">
         {rules.map((rule) => {

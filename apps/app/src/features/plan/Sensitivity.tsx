@@ -41,6 +41,7 @@ export const Sensitivity = memo(function Sensitivity({
       <Text voice="head" heading={2}>
         What matters most
       </Text>
+      {spread.flat ? <Text voice="small">The end hardly depends on the time.</Text> : null}
       <View role="list" className="gap-1">
         {shown.map(({ input, error, seconds }) => (
           <View key={input} role="listitem" className="flex-row items-center gap-3">

@@ -2,7 +2,7 @@ import { memo, useDeferredValue, useMemo } from 'react';
 import { Pressable, View } from 'react-native';
 import { fatOf, oilMargin } from '@crustan/core/gear/fats';
 import type { CookPlan } from '@crustan/core/plan';
-import { palestBrowning } from '@crustan/core/plan/palestBrowning';
+import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { cutOf } from '@crustan/core/plan/request';
 import { waysFor, type Way as WayName } from '@crustan/core/plan/way';
 import { showDuration } from '@crustan/core/units';
@@ -113,7 +113,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
               <Small value={show.length(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
-              {`${sayCrust(palestBrowning(plan), plan.request)} crust, ${
+              {`${sayCrust(namedBrowning(plan), plan.request)} crust, ${
                 SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
               }, loses about ${sayLoss(plan)}`}
             </Text>

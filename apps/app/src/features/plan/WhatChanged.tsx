@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
-import { palestBrowning } from '@crustan/core/plan/palestBrowning';
+import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { sayDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
@@ -26,8 +26,8 @@ export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonl
   if (Math.abs(grey) >= SAME.depth) {
     said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
   }
-  const crust = sayCrust(palestBrowning(now), now.request);
-  if (crust !== sayCrust(palestBrowning(before), before.request)) said.push(`the crust ${crust}`);
+  const crust = sayCrust(namedBrowning(now), now.request);
+  if (crust !== sayCrust(namedBrowning(before), before.request)) said.push(`the crust ${crust}`);
   return said;
 };
 

@@ -23,8 +23,8 @@ import { Sensitivity } from './Sensitivity';
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
 
 const mockSchools: readonly SaltSchool[] = [
-  { ahead: 0, brine: 0, depth: 0, golden: 171 },
-  { ahead: 900, brine: 0.12, depth: 0.0009, golden: 180 },
+  { ahead: 0, brine: 0, depths: [0, 0], golden: 171 },
+  { ahead: 900, brine: 0.12, depths: [0.0006, 0.0013], golden: 180 },
 ];
 const mockTempered: readonly TemperSchool[] = [
   { seconds: 0, core: 5, surface: 5, saves: 0 },

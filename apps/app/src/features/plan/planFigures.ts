@@ -1,6 +1,6 @@
 import { crustFrom } from '@crustan/core/doneness';
 import type { CookPlan, InputSpread } from '@crustan/core/plan';
-import { palestBrowning } from '@crustan/core/plan/palestBrowning';
+import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { usesOven } from '@crustan/core/plan/way';
 import { sayDuration, showDuration } from '@crustan/core/units';
@@ -66,7 +66,7 @@ export const planFigures = (
       label: oven ? 'in all' : 'in the pan',
       value: showDuration(plan.cookSeconds),
       why: spread
-        ? `Usually ${timeRange(plan.cookSeconds, spread.seconds)}: ${inputs}. By the clock alone the end is sure to about ±${show.difference(spread.endTemperature)}, with what the model only estimates; a thermometer at the pull is surer.`
+        ? `${spread.flat ? 'The end hardly depends on the time' : `Usually ${timeRange(plan.cookSeconds, spread.seconds)}: ${inputs}`}. By the clock alone the end is sure to about ±${show.difference(spread.endTemperature)}, with what the model only estimates; a thermometer at the pull is surer.`
         : 'Found by simulating the piece until its core peaks at the wanted end.',
     },
     {
@@ -97,7 +97,7 @@ export const planFigures = (
     },
     {
       label: 'crust',
-      value: sayCrust(palestBrowning(plan), plan.request),
+      value: sayCrust(namedBrowning(plan), plan.request),
       why: `First side ${sayCrust(first, plan.request)} (index ${first.toFixed(1)}), second ${sayCrust(other, plan.request)} (${other.toFixed(1)}). Golden from ${crustFrom('golden', plan.request)}, deep brown from ${crustFrom('deep-brown', plan.request)}, bitter from ${crustFrom('burnt', plan.request)}. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
     },
     {

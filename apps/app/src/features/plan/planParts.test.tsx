@@ -147,23 +147,23 @@ describe('the run', () => {
 });
 
 describe('a plan that cannot work', () => {
-  const obstacle = { reason: 'burns', browning: 4, cookSeconds: 1500 } as const;
+  const obstacle = { reason: 'never', highest: 40, seconds: 5400 } as const;
 
   it('says why, and a remedy does what it says', () => {
     const { store } = renderWithStore(
       <Blocked
         obstacle={obstacle}
         remedies={[
-          { kind: 'pan', pan: 200 },
+          { kind: 'pan', pan: 250 },
           { kind: 'thickness', thickness: 0.021 },
         ]}
         searching={false}
       />,
     );
-    expect(screen.getByText(/crust burns before the middle arrives/)).toBeTruthy();
-    fireEvent.click(screen.getByText('Cooler pan: 200 °C'));
+    expect(screen.getByText(/never gets the middle/)).toBeTruthy();
+    fireEvent.click(screen.getByText('Hotter pan: 250 °C'));
     fireEvent.click(screen.getByText('Thinner: 21 mm'));
-    expect(store.getState().draft.request).toMatchObject({ pan: 200, thickness: 0.021 });
+    expect(store.getState().draft.request).toMatchObject({ pan: 250, thickness: 0.021 });
   });
 
   it('says that it is still looking', () => {

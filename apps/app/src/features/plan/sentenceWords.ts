@@ -54,7 +54,7 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
   const said = [
     ...(edges === 'first' || edges === 'both' ? ['fat edge first'] : []),
     ...(edges === 'last' || edges === 'both' ? ['edges last'] : []),
-    ...(panAfter === undefined ? [] : ['burner down half-way']),
+    ...(panAfter === undefined ? [] : ['burner down once browned']),
     ...(baste > 0 ? ['basted'] : []),
     ...(press === 'pressed' ? ['pressed flat'] : []),
     ...(WAY_TRAITS[way].turned === 'often' && every !== 30 ? [`turned every ${every} s`] : []),

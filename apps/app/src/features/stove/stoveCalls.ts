@@ -16,6 +16,7 @@ const CALLS: Readonly<Record<CalledKind, { readonly call: Call; readonly toleran
   turn: { call: 'turn', toleranceS: 10 },
   butter: { call: 'next', toleranceS: 15 },
   edges: { call: 'turn', toleranceS: 10 },
+  'burner-down': { call: 'next', toleranceS: 15 },
   'into-oven': { call: 'move', toleranceS: 20 },
   'oven-set': { call: 'next', toleranceS: 30 },
   out: { call: 'move', toleranceS: 30 },

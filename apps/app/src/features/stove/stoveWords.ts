@@ -82,6 +82,11 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
     how: 'Rolled round with the tongs, each edge until it has coloured.',
     happened: 'I am at its edges',
   },
+  'burner-down': {
+    action: ({ leg, show }) => `Burner down, pan to ${show.degrees(leg?.pan ?? 0)}`,
+    how: 'It has browned: the rest of the heat comes more slowly.',
+    happened: 'The burner is down',
+  },
   'into-oven': {
     action: intoOven,
     how: ({ plan, leg }) =>

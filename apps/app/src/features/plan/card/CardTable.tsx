@@ -64,6 +64,7 @@ const CellFigures = memo(function CellFigures({ cell }: { readonly cell: CardCel
       <Text voice="note" tone="text-iron-500">{`± ${saySpread(cell.spread)}`}</Text>
       <Text voice="note">{`pull ${show.degrees(cell.pullCore)}`}</Text>
       <Text voice="note">{`rest ${sayCellTime(cell.restSeconds)}`}</Text>
+      {cell.complaint ? <Text voice="note">{`${cell.complaint} crust`}</Text> : null}
     </>
   );
 });

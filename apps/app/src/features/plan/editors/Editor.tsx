@@ -4,8 +4,10 @@ import { footprint } from '@crustan/core/food';
 import { REST_COVERS } from '@crustan/core/heat/restCover';
 import { REST_SURFACES } from '@crustan/core/heat/restSurface';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
+import { carvingAfter } from '@crustan/core/plan/carving';
 import { minimumOf } from '@crustan/core/plan/minimumOf';
 import { cutOf } from '@crustan/core/plan/request';
+import { sayDuration } from '@crustan/core/units';
 import { requestChanged, type Draft } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { useScales } from '../../../store/useScales';
@@ -29,6 +31,9 @@ import { StartEditor } from './StartEditor';
 import { SurfaceEditor } from './SurfaceEditor';
 import { UnevenAdvice } from './UnevenAdvice';
 
+/** Rests of a whole piece that are offered, s. */
+const CARVED_AFTER = [900, 1200, 1500, 1800, 2100, 2400, 3000] as const;
+
 interface Props {
   readonly word: Editable;
   readonly draft: Draft;
@@ -41,6 +46,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
   const { scaleOf } = useScales();
   const { request } = draft;
   const cut = cutOf(request);
+  const carve = carvingAfter(request);
   const measure = { units: show.units };
   switch (word) {
     case 'cut':
@@ -176,6 +182,20 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             }))}
           />
           <Hint>A board or a cold plate under it takes a degree or two of the peak.</Hint>
+          {carve === undefined ? null : (
+            <>
+              <Choice
+                label="Carved"
+                value={String(carve)}
+                onChange={(seconds) => dispatch(requestChanged({ carveAfter: Number(seconds) }))}
+                options={CARVED_AFTER.map((seconds) => ({
+                  value: String(seconds),
+                  label: `after ${sayDuration(seconds)}`,
+                }))}
+              />
+              <Hint>Its target is the core temperature when it is carved.</Hint>
+            </>
+          )}
         </View>
       );
     case 'plate':

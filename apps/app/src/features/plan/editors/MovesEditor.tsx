@@ -68,7 +68,7 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
           {
             value: 'down',
             label: 'Down once it has browned',
-            detail: `second side at ${show.degrees(request.panAfter ?? Math.max(120, request.pan - DOWN))}`,
+            detail: `then at ${show.degrees(request.panAfter ?? Math.max(120, request.pan - DOWN))}`,
           },
         ]}
       />
@@ -103,6 +103,7 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
           { value: '1.4', label: 'Deep brown' },
           { value: '1.7', label: 'Well browned' },
           { value: '2', label: 'Dark' },
+          { value: '2.5', label: 'Charred', detail: 'bitter to some; it smokes' },
         ]}
       />
       <Hint>Where an oven finishes it, each sear lasts until the crust is this.</Hint>

@@ -106,13 +106,13 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
           </Text>
         ))}
       </View>
-      {schools.map(({ ahead, depth, brine, golden }) => (
+      {schools.map(({ ahead, depths: [least, most], brine, golden }) => (
         <View key={ahead} role="row" className="flex-row border-b border-salt-200 py-1">
           <Text voice={ahead === chosen ? 'label' : 'small'} role="rowheader" className="flex-1">
             {ahead === 0 ? 'at the pan' : sayAhead(ahead)}
           </Text>
           <Text voice="small" role="cell" className="flex-1">
-            {show.depth(depth)}
+            {most > least ? `${show.depth(least)} to ${show.depth(most)}` : show.depth(least)}
           </Text>
           <Text voice="small" role="cell" className="flex-1">
             {`${Math.round(brine * 1000)} g/m²`}

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { lossOf } from '@crustan/core/heat/drip';
 import type { CookPlan } from '@crustan/core/plan';
-import { palestBrowning } from '@crustan/core/plan/palestBrowning';
+import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import type { Way } from '@crustan/core/plan/way';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../../ui/Text';
@@ -16,7 +16,7 @@ const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])
   ['ends at', (plan, show) => show.degrees(plan.peakCore)],
   ['in all', ({ cookSeconds }) => showDuration(cookSeconds)],
   ['at the stove', ({ stoveSeconds }) => showDuration(stoveSeconds)],
-  ['crust', (plan) => sayCrust(palestBrowning(plan), plan.request)],
+  ['crust', (plan) => sayCrust(namedBrowning(plan), plan.request)],
   ['grey band', ({ greyBand }, show) => show.depth(greyBand)],
   ['even', ({ evenness }) => `${Math.round(100 * evenness)} %`],
   ['loss', ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],

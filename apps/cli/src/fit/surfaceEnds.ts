@@ -1,0 +1,3 @@
+import { surfaceResiduals } from './surfacePoints';
+
+process.stdout.write(JSON.stringify(surfaceResiduals()));

@@ -1,0 +1,155 @@
+import {
+  ESTIMATES,
+  HEAT_MODELS,
+  lossOf,
+  simulate,
+  STILL_OVEN,
+  type Piece,
+  type Stage,
+} from '@crustan/core/heat';
+
+/** A figure of an oven cook from practice, charts or an independent solver, as the range it lies in. */
+export interface SurfacePoint {
+  readonly name: string;
+  readonly unit: 'K' | 'min' | '%' | 'C';
+  readonly least: number;
+  readonly most: number;
+  /** Figure by the former law, in which juice came to a front only as far as that boiled. */
+  readonly before: number;
+  readonly of: () => number;
+  /** Held aside while the law is fitted. */
+  readonly aside?: true;
+}
+
+const REST = 1800;
+const LONGEST = 6 * 3600;
+const vapour = ESTIMATES.ovenVapour.value;
+const oven = (air: number, untilCore: number): Stage => ({
+  ...{ kind: 'oven', air, h: STILL_OVEN, vapour, untilCore, maxSeconds: LONGEST },
+});
+const joint = (radius: number, thickness: number, start = 5): Piece => ({
+  ...{ tissue: 'lean-beef', thickness, start, shape: { kind: 'round', radius } },
+});
+const steak = (thickness: number, start: number): Piece => ({
+  ...{ tissue: 'lean-beef', thickness, start, shape: { kind: 'long', width: 0.1 } },
+});
+const cooked = (piece: Piece, stages: readonly Stage[]) =>
+  simulate({ piece, stages, model: HEAT_MODELS.kitchen });
+
+/** Rise of a joint's core in 20 minutes of open air after an oven, K. */
+const riseOf = (piece: Piece, air: number, pull: number): number => {
+  const { stages } = cooked(piece, [
+    oven(air, pull),
+    { kind: 'rest', cover: 'open', on: 'rack', seconds: 1200 },
+  ]);
+  return (stages[1]?.corePeak ?? NaN) - pull;
+};
+/** Minutes in an oven until the core is there. */
+const minutesOf = (piece: Piece, air: number, core: number): number =>
+  (cooked(piece, [oven(air, core)]).stages[0]?.seconds ?? NaN) / 60;
+/** Loss of a joint after its rest, % of its weight. */
+const lossAt = (piece: Piece, air: number, pull: number): number => {
+  const { evaporated, drip } = cooked(piece, [
+    oven(air, pull),
+    { kind: 'rest', cover: 'open', on: 'rack', seconds: REST },
+  ]);
+  return 100 * lossOf(evaporated, drip).central;
+};
+/** The surface after two hours in an oven, C. */
+const surfaceOf = (piece: Piece, air: number): number =>
+  cooked(piece, [{ kind: 'oven', air, h: STILL_OVEN, vapour, seconds: 7200 }]).stages[0]?.surface ??
+  NaN;
+
+/** Points of brief section 1; one in three is held aside. All figures of roasts are recalled. */
+export const SURFACE_POINTS: readonly SurfacePoint[] = [
+  {
+    name: 'joint, radius 80 mm, 130 mm, 163 C to 57.2 C: rise in 20 min',
+    ...{ unit: 'K', least: 5, most: 6.5 },
+    before: 10.5,
+    of: () => riseOf(joint(0.08, 0.13), 163, 57.2),
+  },
+  {
+    name: 'joint, radius 70 mm, 100 mm, 165 C to 52 C: rise in 20 min',
+    ...{ unit: 'K', least: 4, most: 6 },
+    before: 12.0,
+    of: () => riseOf(joint(0.07, 0.1), 165, 52),
+    aside: true,
+  },
+  {
+    name: 'joint, radius 70 mm, 100 mm, 110 C to 52 C: rise in 20 min',
+    ...{ unit: 'K', least: 1, most: 4 },
+    before: 5.1,
+    of: () => riseOf(joint(0.07, 0.1), 110, 52),
+  },
+  {
+    name: 'joint, radius 70 mm, 100 mm, 220 C to 52 C: rise in 20 min',
+    ...{ unit: 'K', least: 8, most: 12 },
+    before: 17.8,
+    of: () => riseOf(joint(0.07, 0.1), 220, 52),
+  },
+  {
+    name: 'joint, radius 80 mm, 130 mm, 120 C to 55 C: rise in 20 min',
+    ...{ unit: 'K', least: 1, most: 4 },
+    before: 5.3,
+    of: () => riseOf(joint(0.08, 0.13), 120, 55),
+    aside: true,
+  },
+  {
+    name: 'joint, radius 80 mm, 130 mm, 163 C to 60 C: loss',
+    ...{ unit: '%', least: 20, most: 25 },
+    before: 29.3,
+    of: () => lossAt(joint(0.08, 0.13), 163, 60),
+  },
+  {
+    name: 'joint, radius 80 mm, 130 mm, two hours at 115 C: surface',
+    ...{ unit: 'C', least: 65, most: 80 },
+    before: 69.8,
+    of: () => surfaceOf(joint(0.08, 0.13), 115),
+  },
+  {
+    name: 'steak, 38 mm, 107 C, 9 to 40.5 C',
+    ...{ unit: 'min', least: 39, most: 47 },
+    before: 45.7,
+    of: () => minutesOf(steak(0.038, 9), 107, 40.5),
+  },
+  {
+    name: 'steak, 38 mm, 135 C, 9 to 40.5 C',
+    ...{ unit: 'min', least: 25, most: 32 },
+    before: 34.4,
+    of: () => minutesOf(steak(0.038, 9), 135, 40.5),
+  },
+  {
+    name: 'steak, 34 mm, 93 C, 4 to 38 C',
+    ...{ unit: 'min', least: 44, most: 61 },
+    before: 48.0,
+    of: () => minutesOf(steak(0.034, 4), 93, 38),
+    aside: true,
+  },
+  {
+    name: 'steak, 47 mm, 121 C, 12 to 49 C',
+    ...{ unit: 'min', least: 30, most: 61 },
+    before: 61.7,
+    of: () => minutesOf(steak(0.047, 12), 121, 49),
+  },
+  {
+    name: 'steak, 50 mm, 99 C, 8 to 50 C',
+    ...{ unit: 'min', least: 80, most: 100 },
+    before: 94.2,
+    of: () => minutesOf(steak(0.05, 8), 99, 50),
+    aside: true,
+  },
+];
+
+export interface SurfaceResidual {
+  readonly name: string;
+  readonly value: number;
+  /** Distance from the middle of the range, in half ranges: within one is inside. */
+  readonly off: number;
+  readonly aside: boolean;
+}
+
+export const surfaceResiduals = (): readonly SurfaceResidual[] =>
+  SURFACE_POINTS.map(({ name, least, most, of, aside = false }) => {
+    const value = of();
+    return { name, value, off: (value - (least + most) / 2) / ((most - least) / 2), aside };
+  });
