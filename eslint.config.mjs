@@ -39,6 +39,7 @@ const CORE_ROOMS = [
   'trial',
   'formats',
   'tests',
+  'foreign',
 ];
 
 const oneWay = CORE_ROOMS.map((room, i) => ({
@@ -46,6 +47,15 @@ const oneWay = CORE_ROOMS.map((room, i) => ({
   from: CORE_ROOMS.slice(i + 1).map((later) => `./packages/core/src/${later}`),
   message: `The room '${room}' stands before that one: see docs/architecture.md.`,
 }));
+
+/** The foreign kitchen judges the model: it shares none of its physics. */
+const foreign = {
+  target: './packages/core/src/foreign/**/!(*.test).ts',
+  from: ['heat', 'cook', 'simulation', 'estimate', 'learn'].map(
+    (room) => `./packages/core/src/${room}`,
+  ),
+  message: 'The foreign kitchen has its own physics.',
+};
 
 const features = ['plan', 'stove', 'pass', 'book'];
 
@@ -91,7 +101,7 @@ export default [
   },
   {
     files: ['packages/core/**/*.ts'],
-    rules: { 'import/no-restricted-paths': ['error', { zones: oneWay }] },
+    rules: { 'import/no-restricted-paths': ['error', { zones: [...oneWay, foreign] }] },
   },
   // A Playwright fixture without dependencies is written with an empty pattern.
   { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },

@@ -5,6 +5,7 @@ import { benchContract } from './benches/contract.mjs';
 import { benchEdges } from './benches/edges.mjs';
 import { benchEvening } from './benches/evening.mjs';
 import { benchFaults } from './benches/faults.mjs';
+import { benchForeign } from './benches/foreign.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLan } from './benches/lan.mjs';
 import { benchLearn } from './benches/learn.mjs';
@@ -21,6 +22,7 @@ const BENCHES = {
   edges: benchEdges,
   evening: benchEvening,
   faults: benchFaults,
+  foreign: benchForeign,
   heat: benchHeat,
   lan: benchLan,
   learn: benchLearn,

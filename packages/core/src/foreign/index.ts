@@ -1,0 +1,2 @@
+export * from './cookForeign';
+export * from './foreignKitchen';
