@@ -11,8 +11,10 @@ import { aheadOf } from '@crustan/core/formats/aheadResult';
 import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
 import { crustColour } from '@crustan/core/doneness';
 import { lossOf } from '@crustan/core/heat/drip';
+import { isTableFor } from '@crustan/core/safety';
 import { cookResultOf } from '@crustan/core/formats/cookResult';
 import {
+  cutOf,
   judgeTimes,
   planWay,
   type CookPlan,
@@ -80,7 +82,9 @@ export const aheadCommand = (value: unknown): Outcome =>
 /** What a finished plan comes to beside its figures. */
 const comesTo = (plan: CookPlan) => ({
   loss: lossOf(plan.evaporated, plan.drip),
-  logs: { core: plan.lethality, rim: plan.rimLethality ?? plan.lethality },
+  ...(isTableFor(cutOf(plan.request).species)
+    ? { logs: { core: plan.lethality, rim: plan.rimLethality ?? plan.lethality } }
+    : {}),
   // It rests with the face that was seared first up.
   crustName: plan.browning.map((index) => crustColour(index, plan.request)),
 });

@@ -108,9 +108,17 @@ describe('a cook file’s keys of a real kitchen', () => {
     expect(loss.least).toBeLessThan(loss.central);
     expect(loss.most - loss.central).toBeCloseTo(0.03, 9);
     expect(loss.central).toBeCloseTo(evaporated + 0.6 * drip, 9);
-    expect(logs.core).toBeGreaterThan(1);
+    expect(logs?.core).toBeGreaterThan(1);
     expect(crustName.every((name) => name !== 'pale')).toBe(true);
   });
+
+  it.each(['duck', 'salmon'] as const)(
+    'claims no reduction in %s: the table is of beef',
+    (tissue) => {
+      const { logs } = run({ ...COOK, model: 'kitchen', piece: { ...STEAK, tissue } });
+      expect(logs).toBeUndefined();
+    },
+  );
 
   it.each<[string, Cook, string]>([
     ['a model nobody knows', { model: 'fancy' }, 'model'],
@@ -165,7 +173,7 @@ describe('a plan file', () => {
     expect(leg?.floor).toBeLessThan(216);
     expect(plan.readings?.pull[1]).toBeGreaterThan(plan.readings?.pull[0] ?? NaN);
     expect(loss.central).toBeGreaterThan(0.05);
-    expect(logs.core).toBe(plan.lethality);
+    expect(logs?.core).toBe(plan.lethality);
     expect(crustName).toHaveLength(2);
     const baseline = planned({ model: 'baseline' }).plan;
     expect(baseline.request.press).toBe('pressed');

@@ -289,7 +289,8 @@ export const cookResultSchema = z.strictObject({
   evaporated: z.number(),
   drip: z.number(),
   loss: lossSchema,
-  logs: logsSchema,
+  /** Absent for duck and fish, to which the table is not applied. */
+  logs: logsSchema.optional(),
   crustName: crustNameSchema,
   energyError: z.number(),
 });

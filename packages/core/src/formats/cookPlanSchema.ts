@@ -57,6 +57,7 @@ const currentSchema = z.strictObject({
   doneCore: celsius,
   peakCore: celsius,
   peakAfter: z.number().min(-86_400).max(86_400),
+  coldestPeak: celsius.optional(),
   laterPeak: z.strictObject({ celsius, after: z.number().min(0).max(86_400) }).optional(),
   restSeconds: seconds,
   sliceCore: celsius,

@@ -1,8 +1,20 @@
 import type { z } from 'zod';
 import { crustColour } from '../doneness/crustColour';
+import type { TissueName } from '../food';
 import { lossOf, runIceStages, simulate } from '../heat';
 import { Lethality } from '../safety';
 import { cookOfFile, type CookFile, type cookResultSchema } from './cookFile';
+
+/** Tissues of animals to which the table of lethality is not applied. */
+const NOT_IN_TABLE: readonly TissueName[] = [
+  'duck',
+  'duck-skin',
+  'fish-skin',
+  'salmon',
+  'tuna',
+  'white-fish',
+  'scallop',
+];
 
 type CookFileResult = Omit<z.infer<typeof cookResultSchema>, 'format' | 'elapsedMs'>;
 
@@ -47,7 +59,9 @@ export const cookResultOf = (file: CookFile): CookFileOutcome => {
         crust: [...crust],
       })),
       loss: lossOf(result.evaporated, result.drip),
-      logs: { core: lethality?.core.logs ?? 0, rim: lethality?.rim.logs ?? 0 },
+      ...(NOT_IN_TABLE.includes(cook.piece.tissue)
+        ? {}
+        : { logs: { core: lethality?.core.logs ?? 0, rim: lethality?.rim.logs ?? 0 } }),
       crustName: [crustColour(upper, file), crustColour(lower, file)],
     },
   };

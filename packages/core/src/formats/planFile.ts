@@ -31,7 +31,7 @@ export const planFileResultSchema = z.discriminatedUnion('feasible', [
     window: pullWindowSchema,
     spread: planSpreadSchema,
     loss: lossSchema,
-    logs: logsSchema,
+    logs: logsSchema.optional(),
     crustName: crustNameSchema,
     /** Offered when the crust is pale or charred. */
     remedies: z.array(remedySchema),

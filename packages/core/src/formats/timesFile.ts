@@ -44,6 +44,6 @@ export const timesResultSchema = z.strictObject({
   /** Thicknesses for which these times end at the target, and within 1.5 K of it, m. */
   thickness: z.strictObject({ right: z.number(), least: z.number(), most: z.number() }).optional(),
   loss: lossSchema,
-  logs: logsSchema,
+  logs: logsSchema.optional(),
   crustName: crustNameSchema,
 });

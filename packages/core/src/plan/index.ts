@@ -10,6 +10,7 @@ export * from './carving';
 export * from './cookPlaces';
 export * from './legSurroundings';
 export * from './limits';
+export * from './lowestTarget';
 export * from './minimumOf';
 export * from './crustComplaint';
 export * from './palestBrowning';

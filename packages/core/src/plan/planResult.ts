@@ -104,6 +104,8 @@ export interface CookPlan {
   readonly restSeconds: number;
   /** Core when it is sliced. */
   readonly sliceCore: number;
+  /** Peak temperature of the meat that was heated least, the rim included, C; absent in plans of before. */
+  readonly coldestPeak?: number | undefined;
   /** Browning index of the first face down and the other, when sliced. */
   readonly browning: readonly [number, number];
   /** Crust of the same faces, m. */
@@ -209,8 +211,8 @@ export type Obstacle =
     }
   /** Weight and thickness leave a piece that would stand like a tower, m. */
   | { readonly reason: 'tower'; readonly width: number }
-  /** The kitchen keeps to the table, C, and the wanted end is under it. */
-  | { readonly reason: 'locked'; readonly minimum: number }
+  /** The kitchen keeps to the table, C, and the wanted end is under it, or the coldest meat stays under it. */
+  | { readonly reason: 'locked'; readonly minimum: number; readonly coldest?: number | undefined }
   /** The piece is already as warm as it should end. */
   | { readonly reason: 'warm'; readonly start: number };
 

@@ -2,6 +2,7 @@ import { DEFAULT_PAN, type PanOnBurner } from '../gear';
 import { DISPLAY_COLUMNS } from '../heat';
 import { checkGear } from './checkGear';
 import { crustComplaint } from './crustComplaint';
+import { isUnder, lowestTarget } from './lowestTarget';
 import type { Obstacle, PlanUpdate, Remedy } from './planResult';
 import { recordLegs, recordRun } from './recordPlan';
 import { refineWay } from './refineWay';
@@ -29,12 +30,7 @@ export function* planWay(
   { pan = DEFAULT_PAN, minimum, inFull = true }: PlanWayOptions = {},
 ): Generator<PlanUpdate | null, void> {
   if (minimum !== undefined && request.target < minimum) {
-    const target = Math.ceil(minimum * 10) / 10;
-    yield {
-      kind: 'obstacle',
-      obstacle: { reason: 'locked', minimum },
-      remedies: [{ kind: 'target', target }],
-    };
+    yield* refuse(request, { reason: 'locked', minimum }, { pan, minimum, inFull });
     return;
   }
   const beforehand = checkGear(request, pan);
@@ -58,6 +54,11 @@ export function* planWay(
     return;
   }
   const found = recordRun(refined.cook, refined.run);
+  if (minimum !== undefined && isUnder(found.plan, minimum)) {
+    const coldest = found.plan.coldestPeak;
+    yield* refuse(request, { reason: 'locked', minimum, coldest }, { pan, minimum, inFull });
+    return;
+  }
   yield { kind: 'plan', plan: withThaw(found.plan), slices: found.slices };
   // Ranges are differences: one dimension gives them.
   yield { kind: 'window', window: yield* windowOfWay(flat, quick) };
@@ -84,6 +85,12 @@ function* refuse(
     obstacle.reason === 'warm' ? [{ kind: 'target', target: Math.ceil(request.start + 5) }] : [];
   yield { kind: 'obstacle', obstacle, remedies: warm };
   if (obstacle.reason === 'warm' || !inFull) return;
+  if (obstacle.reason === 'locked') {
+    const target = yield* lowestTarget(request, obstacle.minimum, pan);
+    const remedies: readonly Remedy[] = target === undefined ? [] : [{ kind: 'target', target }];
+    yield { kind: 'obstacle', obstacle, remedies };
+    return;
+  }
   const remedies = yield* remediesFor(request, obstacle.reason, { pan, minimum });
   yield { kind: 'obstacle', obstacle, remedies };
 }

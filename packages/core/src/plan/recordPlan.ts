@@ -69,6 +69,13 @@ const boneLagOf = ({ solver, request }: WayCook): number | undefined =>
     ? undefined
     : Math.max(0, solver.core - solver.coldest);
 
+/** Peak temperature of the meat that was heated least, the rim included, C. */
+const coldestPeakOf = ({ solver }: WayCook): number =>
+  [...solver.meat.innerCells, ...solver.meat.rimCells].reduce(
+    (least, cell) => Math.min(least, solver.peak[cell]),
+    Infinity,
+  );
+
 /** A field of the smaller muscle's middle, where the piece has one and is solved whole. */
 const smallerMuscle = ({ solver, request }: WayCook, field: Float64Array): number | undefined => {
   if (solver.columns === 1) return undefined;
@@ -129,6 +136,7 @@ const recorded = (
   const [lethality, rimLethality] = recording.lethality;
   const judged = {
     sliceCore: solver.core,
+    coldestPeak: coldestPeakOf(cook),
     browning: [browningIndex(solver.browned(0)), browningIndex(solver.browned(1))] as const,
     crust: [solver.crust(0), solver.crust(1)] as const,
     greyBand: greyBand(solver),

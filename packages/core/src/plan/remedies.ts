@@ -2,10 +2,12 @@ import { crustFrom } from '../doneness';
 import { fatOf, hottestPan, type PanOnBurner } from '../gear';
 import { checkGear } from './checkGear';
 import { PLAN_LIMITS } from './limits';
+import { isUnder } from './lowestTarget';
 import { ovenAir, ovenAirChange } from './ovenAir';
 import { charredFrom, type CrustComplaint } from './crustComplaint';
 import { palestFace } from './palestBrowning';
 import type { Obstacle, Remedy } from './planResult';
+import { recordRun } from './recordPlan';
 import { refineWay } from './refineWay';
 import { cutOf, type PlanRequest } from './request';
 import { solveWay } from './solveWay';
@@ -82,7 +84,8 @@ function* worksOnSection(
   const solved = yield* solveWay(new WayCook(request, { pan }));
   if (!solved.ok) return false;
   const refined = yield* refineWay(request, solved, { pan, frames: 1 });
-  return refined.ok && hasCrust(request, refined.run.faces, crust);
+  if (!refined.ok || !hasCrust(request, refined.run.faces, crust)) return false;
+  return minimum === undefined || !isUnder(recordRun(refined.cook, refined.run).plan, minimum);
 }
 
 /** The nearest whole number of steps, rounded so that binary fractions leave no digits. */

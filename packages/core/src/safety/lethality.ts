@@ -1,3 +1,5 @@
+import { isFish, type Species } from '../food/species';
+
 /**
  * Time at a core temperature that gives a 6.5 log10 reduction of Salmonella in beef: USDA FSIS
  * Appendix A, C and s.
@@ -11,6 +13,10 @@ export const LETHALITY_TABLE: readonly (readonly [number, number])[] = [
   [68.3, 22],
 ];
 const TABLE_LOGS = 6.5;
+
+/** Whether the table is used for an animal: it was made for beef, and is not applied to duck and fish. */
+export const isTableFor = (species: Species): boolean => species !== 'duck' && !isFish(species);
+
 /** The table's first row, C: no credit is given below it. */
 export const NO_CREDIT_BELOW = 54.4;
 /** From here the table says "at once", C: no rate above the one reached here is claimed. */

@@ -51,6 +51,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
     (plan.rimLethality ?? Infinity) < Math.min(plan.lethality, MOST_LOGS)
       ? plan.rimLethality
       : undefined;
+  const coldest = Math.min(plan.peakCore, plan.coldestPeak ?? Infinity);
   const keeps = KEEPS_RAW[species];
   const kept = daysKept(plan.request);
   return (
@@ -58,12 +59,12 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
       <Caution lead="Lid within reach.">
         If the oil flames: heat off, lid on, never water, leave the pan where it is.
       </Caution>
-      {plan.peakCore < minimum.celsius ? (
+      {coldest < minimum.celsius ? (
         <Caution lead={`Ends under the published ${show.temperature(minimum.celsius, 1)}.`}>
           {`That is the published minimum for ${minimum.food} (${minimum.source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.`}
         </Caution>
       ) : null}
-      {intact && mayBeTreated(species) && plan.peakCore < MINIMUMS.treated.celsius ? (
+      {intact && mayBeTreated(species) && coldest < MINIMUMS.treated.celsius ? (
         <Text voice="small">
           {`Tenderised, injected or minced meat needs ${show.temperature(MINIMUMS.treated.celsius, 1)}: state it under the cut.`}
         </Text>
@@ -80,7 +81,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           {`It keeps ${keeps.least} to ${keeps.most} at ${show.temperature(4)} or under (${keeps.source}). Throw it away on smell, slime or mould.`}
         </Caution>
       ) : null}
-      {tied && plan.peakCore < minimum.celsius ? (
+      {tied && coldest < minimum.celsius ? (
         <Caution lead="Rolled and tied: its outside is inside.">
           What was on the surface lies in the middle, where no sear reaches it. Codes do not take it
           for whole muscle: cook it to the table.
