@@ -36,7 +36,7 @@ export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show
     case 'cool-oven':
       return `An oven at ${show.temperature(obstacle.air)} is too cool: its middle would stop at ${show.temperature(obstacle.highest)}.`;
     case 'locked':
-      return `This kitchen keeps to the published table: ${show.temperature(obstacle.minimum, 1)} at least for this food.${obstacle.coldest === undefined ? '' : ` The coldest of the meat, beside the bone or at the side, would reach only ${show.temperature(obstacle.coldest, 1)}.`} The lock, and who is at the table tonight, are set in Kitchen.`;
+      return `This kitchen keeps to the published table: ${show.temperature(obstacle.minimum, 1)} at least for this food.${obstacle.coldest === undefined ? '' : ` The coldest of the meat, away from the middle, would reach only ${show.temperature(obstacle.coldest, 1)}.`} The lock, and who is at the table tonight, are set in Kitchen.`;
     case 'warm':
       return `It starts at ${show.temperature(obstacle.start)}, as warm as it should end.`;
   }

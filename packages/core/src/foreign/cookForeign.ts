@@ -33,7 +33,9 @@ export class ForeignCooking {
   private readonly pan: ForeignPan;
   private readonly board: ForeignBoard;
   private passed = 0;
+  /** Time since a face was laid on the pan, s, and whether the last leg was there. */
   private touched = 0;
+  private inPan = false;
   private sinceTurn = Infinity;
 
   constructor(
@@ -133,7 +135,9 @@ export class ForeignCooking {
     const usual = this.piece.longestStep;
     const every = leg.kind === 'turns' ? this.plan.request.every : undefined;
     const flips = [...leg.flips];
-    this.touched = 0;
+    const inPan = leg.kind !== 'oven' && leg.kind !== 'board';
+    if (!(inPan && this.inPan)) this.touched = 0;
+    this.inPan = inPan;
     let at = 0;
     while (at < longest - 1e-9) {
       if (until !== undefined && this.piece.core >= until) break;
