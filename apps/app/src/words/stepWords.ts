@@ -59,7 +59,9 @@ const sayHours = (seconds: number): string => {
 const sayThaw = (thaw: PlanFigures['thaw']): string => {
   const { seconds = 0, least = seconds, most = seconds } = thaw ?? {};
   const [short, long] = [sayHours(least), sayHours(most)];
-  return short === long ? short : `${short} to ${long}`;
+  const [figure, unit = ''] = short.split(' ');
+  if (short === long) return short;
+  return long.endsWith(unit) ? `${figure} to ${long}` : `${short} to ${long}`;
 };
 
 /** Thawed in water or on the counter, it does not come out of the fridge. */
