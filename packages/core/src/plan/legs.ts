@@ -65,7 +65,7 @@ const TURNED_BROWN_SECONDS = 240;
 /** Browning index of a fatty skin that has rendered: golden. */
 const SKIN_GOAL = 1;
 /** What the first of two sears is to give: golden. */
-const FIRST_SEAR = 1;
+const FIRST_SEAR = 0.85;
 
 /** A leg before it is known what it is on. */
 export type LegPart = Omit<Leg, 'gear'>;

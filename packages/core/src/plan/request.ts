@@ -157,7 +157,7 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   baste: 0,
   way: 'once',
   every: 30,
-  crust: 1.4,
+  crust: 1.25,
   lowOven: 110,
   hotOven: 180,
   fan: false,

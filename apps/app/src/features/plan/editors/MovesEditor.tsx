@@ -18,6 +18,20 @@ const EDGES_SAID: Readonly<Record<EdgeSear, string>> = {
   both: 'Both',
 };
 
+/** Browning indices of a sear that a cook may ask for. */
+const CRUSTS = [
+  { value: '0.95', label: 'Golden' },
+  { value: '1.25', label: 'Deep brown' },
+  { value: '1.55', label: 'Well browned' },
+  { value: '1.85', label: 'Dark' },
+  { value: '2.5', label: 'Charred', detail: 'bitter to some; it smokes' },
+] as const;
+/** Widest distance of an index from the option by which it is shown: plans of before have others. */
+const NEAR = 0.2;
+
+const crustOption = (crust: number): string =>
+  CRUSTS.find(({ value }) => Math.abs(Number(value) - crust) < NEAR)?.value ?? '';
+
 /** What is done at the stove beside turning. */
 export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
@@ -96,15 +110,9 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
       />
       <Choice
         label="Crust of a sear"
-        value={String(request.crust)}
-        onChange={(crust) => change({ crust: Number(crust) })}
-        options={[
-          { value: '1.1', label: 'Golden' },
-          { value: '1.4', label: 'Deep brown' },
-          { value: '1.7', label: 'Well browned' },
-          { value: '2', label: 'Dark' },
-          { value: '2.5', label: 'Charred', detail: 'bitter to some; it smokes' },
-        ]}
+        value={crustOption(request.crust)}
+        onChange={(value) => change({ crust: Number(value) })}
+        options={CRUSTS}
       />
       <Hint>Where an oven finishes it, each sear lasts until the crust is this.</Hint>
     </View>
