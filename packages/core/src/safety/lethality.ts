@@ -56,7 +56,7 @@ const rateBelow = (celsius: number): number => {
 export const MOST_LOGS = 7;
 
 /**
- * Least log10 reduction of the meat's cells: the table's rate is integrated in each of them. Integrating the
+ * Least log10 reduction among the cells of the meat: the rate of the table is integrated in each cell. Integrating the
  * coldest temperature instead would give too little, because the coldest cell changes when a piece is turned.
  * Valid for Salmonella in intact whole muscle of beef. Codes require a temperature or this reduction.
  */
