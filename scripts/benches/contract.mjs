@@ -14,5 +14,6 @@ export const benchContract = async () => {
     broken: sum('broken'),
     worst: Math.max(...found.map(({ worst }) => worst)),
     unsmooth: sum('unsmooth'),
+    slowestMs: Math.max(...found.map(({ slowestMs }) => slowestMs)),
   };
 };

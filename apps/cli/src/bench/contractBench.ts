@@ -22,8 +22,12 @@ export interface ContractFigures {
   readonly worst: number;
   /** Nudges of 0.2 mm or 1 C that made the total jump, or move the wrong way. */
   readonly unsmooth: number;
+  /** CPU time of the slowest feasible plan, ms. */
+  readonly slowestMs: number;
 }
 
+/** A plan that takes more CPU time than this is reported, ms. */
+const LONG_MS = 5000;
 /** One plan in so many is looked at on the finest section, and nudged. */
 const NUDGED = 5;
 const NUDGES = [
@@ -76,11 +80,16 @@ export const contractBench = (
   let broken = 0;
   let worst = 0;
   let unsmooth = 0;
+  let slowestMs = 0;
   cases.forEach((at, i) => {
     if (i % parts !== part) return;
     plans += 1;
+    const begun = process.cpuUsage();
     const found = planCase(at);
     if (!found.feasible) return;
+    const { user, system } = process.cpuUsage(begun);
+    const cpuMs = (user + system) / 1000;
+    slowestMs = Math.max(slowestMs, cpuMs);
     feasible += 1;
     const { plan } = found;
     const { target } = at.request;
@@ -89,11 +98,19 @@ export const contractBench = (
     const off = Math.max(Math.abs(promisedCore(plan) - target), Math.abs(told - target));
     worst = Math.max(worst, off);
     const about = `${i} ${at.request.cut} ${at.request.way} ${JSON.stringify(at.request)}`;
+    if (cpuMs > LONG_MS) talk(`slow, ${cpuMs.toFixed(0)} ms: ${about}`);
     if (off > PROMISE || !withinLongest(plan)) {
       broken += 1;
       talk(`broken by ${off.toFixed(2)}: ${about}`);
     }
     if (looked) unsmooth += unsmoothOf(at, found, (why) => talk(`unsmooth ${why}: ${about}`));
   });
-  return { plans, feasible, broken, worst: Number(worst.toFixed(3)), unsmooth };
+  return {
+    plans,
+    feasible,
+    broken,
+    worst: Number(worst.toFixed(3)),
+    unsmooth,
+    slowestMs: Math.round(slowestMs),
+  };
 };
