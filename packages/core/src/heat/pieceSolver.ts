@@ -1,10 +1,11 @@
 import { conductedPower } from './conductedPower';
-import { CRUST_WATER_SHARE, LATENT_BOILING } from './constants';
+import { LATENT_BOILING } from './constants';
 import type { Surroundings } from './surroundings';
 import type { FaceLine } from './faceLine';
 import { afterMelting, MELTS_FROM, MELTS_TO } from './fatMelting';
 import { fillCoefficients } from './fillCoefficients';
 import type { HeatModel } from './heatModel';
+import { LEFT_IN_CRUST, limitVapour } from './limitVapour';
 import { MatterChanges } from './matterChanges';
 import type { Matter } from './matter';
 import { meanRise } from './meanRise';
@@ -33,8 +34,10 @@ const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const [, W1, W2] = WATER_CAPACITY;
 /** A cell this near to dry is dry, kg/m3. */
 const NEARLY_DRY = 1e-6;
-/** What a cell that has dried below boiling keeps, of its first water: just less than makes it wet. */
-const LEFT_IN_CRUST = CRUST_WATER_SHARE - 1e-6;
+/** Most times that vapour is limited in a step. */
+const LIMITING = 3;
+/** Heat given back warms no cell by more than this while there is another behind it, K. */
+const GIVEN_BACK = 2;
 /** Error assumed of a first step, whose predecessor is missing, over its allowance. */
 const UNKNOWN_ERROR = 0.5;
 
@@ -149,6 +152,12 @@ export class PieceSolver extends PieceState {
     let error = this.solve(dt);
     while (error > 2 && dt > SHORTEST_STEP) {
       dt = max(SHORTEST_STEP, dt / min(4, sqrt(error) * 1.2));
+      error = this.solve(dt);
+    }
+    // A face that evaporates less gets warmer, and would evaporate more: the limit is found in some passes.
+    for (let pass = 0; pass < LIMITING; pass += 1) {
+      if (!limitVapour(this, this.bounds, this.arrays, this.change, dt)) break;
+      this.netPower();
       error = this.solve(dt);
     }
     this.commit(dt);
@@ -266,7 +275,7 @@ export class PieceSolver extends PieceState {
       lacks = this.takeWater(c, lacks, latent, leaves * this.full[c]);
     }
     this.dried[exit[p]] += max(0, mass - lacks);
-    if (lacks > 0) this.giveBack(wet, lacks * latent);
+    if (lacks > 0) this.giveBack(wet, lacks * latent, inward, far);
   }
 
   /**
@@ -285,11 +294,22 @@ export class PieceSolver extends PieceState {
     return lacks;
   }
 
-  /** Heat that was spent on water a cell did not have, J. */
-  private giveBack(c: number, heat: number): void {
+  /**
+   * Heat that was spent on water a cell did not have, J: back to it, and what would warm it too far to those behind it.
+   * @param inward step in cell index to the one behind it; 0: to itself alone
+   */
+  private giveBack(c: number, heat: number, inward = 0, far = c): void {
     const { temperature, volume, change } = this;
     const [s0, s1, s2] = this.matter.solids;
-    const t = min(temperature[c] + change[c], PROPERTY_CEILING);
-    change[c] += heat / (volume[c] * (s0[c] + t * (s1[c] + t * s2[c])));
+    let left = heat;
+    for (let at = c; ; at += inward) {
+      const t = min(temperature[at] + change[at], PROPERTY_CEILING);
+      const capacity = volume[at] * (s0[at] + t * (s1[at] + t * s2[at]));
+      const isLast = inward === 0 || at + inward === far;
+      const given = isLast ? left : min(left, GIVEN_BACK * capacity);
+      change[at] += given / capacity;
+      left -= given;
+      if (left <= 0 || isLast) return;
+    }
   }
 }

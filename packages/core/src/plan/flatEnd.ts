@@ -44,9 +44,9 @@ function* averaged(
     let rise = 0;
     for (const place of PLACES) {
       yield null;
-      const { peak } = cook.run(value + place * half).end;
-      off += (goal - peak) / PLACES.length;
-      rise += (place * peak) / PLACES_SQUARED;
+      const { reached } = cook.run(value + place * half).end;
+      off += (goal - reached) / PLACES.length;
+      rise += (place * reached) / PLACES_SQUARED;
     }
     if (rise <= 0) return run;
     const by = (off / rise) * half;
