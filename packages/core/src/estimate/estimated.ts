@@ -1,13 +1,17 @@
 import { deviationAt, NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
 import { inputSpread } from '../plan/inputSpread';
 import type { PlanRequest } from '../plan/request';
+import { DISCREPANCY_COUNT } from './discrepancy';
 
 /** The deviations that a live cook's readings are fitted by, in the order of every vector here. */
 export const ESTIMATED = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
 export type Estimated = (typeof ESTIMATED)[number];
 
-/** The position of the thermometer's constant error, which is fitted beside them. */
+/** The positions of what is fitted beside them: the thermometer's constant error, and the model's own error. */
 export const THERMOMETER_AT = ESTIMATED.length;
+export const DISCREPANCY_AT = ESTIMATED.length + 1;
+/** Parameters of a fit. */
+export const FITTED = DISCREPANCY_AT + DISCREPANCY_COUNT;
 
 /** What each of them usually deviates by: the unit of every vector here. */
 export type EstimatedSpreads = Readonly<Record<Estimated, number>>;

@@ -5,10 +5,12 @@ import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
 import { robustLeastSquares } from '../maths/robustLeastSquares';
 import { thinned } from '../maths/thinned';
+import { restDeviation } from '../plan/modelError';
 import type { TimedLeg } from '../plan/timedLeg';
 import { WayCook } from '../plan/wayCook';
 import {
   ESTIMATED,
+  FITTED,
   kitchenAt,
   spreadsOf,
   type Estimated,
@@ -16,6 +18,7 @@ import {
 } from './estimated';
 import type { Forecast } from './forecastResult';
 import { handObservations } from './handObservations';
+import { HANDS } from './handReading';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
 import { firstOvenLeg } from '../plan/ovenLegs';
@@ -29,8 +32,6 @@ import { PROBE_DEPTHS, tracedRun, type RunInput, type TracedRun } from './traced
 const NUDGE = { least: 10, fraction: 0.02 } as const;
 /** Most readings used, evenly chosen: more add no information. */
 const MOST_READINGS = 100;
-/** Standard deviation of the model's own error in the end, K. Estimate, 0.3 to 0.8. */
-const MODEL_END_SIGMA = 0.5;
 /** The model is linearised anew when the fit has moved so far: s, fraction of the pull, spreads. */
 const STALE = { least: 40, fraction: 0.03, spreads: 0.2 } as const;
 /** The section is compared anew when a parameter has moved so far, spreads. */
@@ -169,9 +170,14 @@ export class Forecaster {
   ): Forecast {
     const { base, endSlope } = linear;
     const slope = Math.max(LEAST_SLOPE, Math.abs(endSlope));
+    const { reached, pullCore } = base.end;
+    const afterPull = restDeviation(this.input.plan.request, reached - pullCore);
     const endSigma = decided ? estimate.endSigma : estimate.pullSigma * slope;
-    const atEstimate = (figure: (run: TracedRun) => number): number =>
-      figure(base) + linearChange(linear, estimate.mean, figure);
+    /** A figure of the core, with the model's own error at its moment, s from the first heat. */
+    const atEstimate = (figure: (run: TracedRun) => number, moment = linear.pull): number => {
+      const found = figure(base) + linearChange(linear, estimate.mean, figure);
+      return found + estimate.discrepancy(moment / linear.pull, found);
+    };
     const sigma = (key: Estimated): number =>
       estimate.sigma[ESTIMATED.indexOf(key)] * this.spreads[key];
     const kitchen = kitchenAt(estimate.mean, this.spreads);
@@ -188,14 +194,14 @@ export class Forecaster {
       ovenLike:
         air === undefined ? undefined : ovenLike(air, kitchen, estimate.covariance, this.spreads),
       pullAt: inAt + this.pull * 1000,
-      pullSpread: decided ? 0 : Math.hypot(estimate.pullSigma, MODEL_END_SIGMA / slope),
+      pullSpread: decided ? 0 : Math.hypot(estimate.pullSigma, afterPull / slope),
       decided,
       pullCore: atEstimate((run) => run.end.pullCore),
       leeway: LEEWAY_KELVIN / slope,
       end: atEstimate((run) => run.end.reached) + endSlope * (this.pull - linear.pull),
-      endSpread: Math.hypot(endSigma, MODEL_END_SIGMA),
+      endSpread: Math.hypot(endSigma, afterPull),
       peakAfter: base.end.reachedAfter,
-      core: atEstimate((run) => valueAt(linear, run, 0, seconds)),
+      core: atEstimate((run) => valueAt(linear, run, 0, seconds), seconds),
       probe: estimate.probe,
       readings,
     };
@@ -270,7 +276,8 @@ export class Forecaster {
     const positions = probePositions(
       { base: atReadings(linear.base), moved: linear.moved.map(atReadings), step: LINEAR_STEP },
       {
-        thickness: plan.request.thickness,
+        request: plan.request,
+        shares: moments.map((moment) => moment / linear.pull),
         readings: left.map(({ celsius }) => celsius),
         alongBone: this.correction.alongBone(moments, linear.pull),
         ovenAir: moments.map(
@@ -278,15 +285,20 @@ export class Forecaster {
         ),
       },
     );
-    const placed = [
-      ...ovenObservations(readings, progress, linear.point, this.spreads),
-      ...handObservations(byHand, linear, inAt, plan.request),
-    ];
-    // The thermometer's own error is fitted beside the deviations, about zero.
-    const point = Float64Array.of(...linear.point, 0);
-    const fits = positions.map(({ observations, prior }) =>
-      robustLeastSquares([...observations, ...placed], point, prior),
-    );
-    return kitchenEstimate(linear, positions, fits, plan.request.target);
+    const ofOven = ovenObservations(readings, progress, linear.point, this.spreads);
+    // The thermometer's error and the model's own are fitted beside the deviations, about zero.
+    const point = new Float64Array(FITTED);
+    point.set(linear.point);
+    // Where one of the two was not used, it is in one place.
+    const places = left.length === 0 ? positions.slice(0, 1) : positions;
+    const hands = byHand.length === 0 ? HANDS.slice(0, 1) : HANDS;
+    const accounts = hands.flatMap((hand) => {
+      const placed = [...ofOven, ...handObservations(byHand, linear, inAt, plan.request, hand)];
+      return places.map(({ kind, observations, prior }) => ({
+        kind,
+        fit: robustLeastSquares([...observations, ...placed], point, prior * hand.prior),
+      }));
+    });
+    return kitchenEstimate(linear, accounts, plan.request);
   }
 }

@@ -1,8 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { handReading, type HandPlacing } from './handReading';
+import { handReading, HANDS, type Hand, type HandPlacing } from './handReading';
 import { PROBE_DEPTHS } from './tracedRun';
 
+const USUAL_HAND: Hand = { scatter: 0.003, prior: 1 };
 const PLACED: HandPlacing = { stem: 'top', thickness: 0.03, lowest: false };
 
 /** A profile that is coldest in the middle: so much at the middle, so much more at the faces. */
@@ -13,21 +14,30 @@ const bowl =
 
 describe('a reading by hand', () => {
   it('of an even piece is its temperature, with no spread', () => {
-    const { expected, spread } = handReading(() => 52, PLACED);
+    const { expected, spread } = handReading(() => 52, PLACED, USUAL_HAND);
     expect(expected).toBe(52);
     expect(spread).toBe(0);
   });
 
   it('reads over the core of a hot piece: less from the side, least the lowest of three', () => {
     const over = (change: Partial<HandPlacing>): number =>
-      handReading(bowl(45, 40), { ...PLACED, ...change }).expected - 45;
+      handReading(bowl(45, 40), { ...PLACED, ...change }, USUAL_HAND).expected - 45;
     expect(over({})).toBeGreaterThan(1);
     expect(over({ stem: 'side' })).toBeLessThan(over({}) / 2);
     expect(over({ lowest: true })).toBeLessThan(over({}) / 2);
     expect(over({ thickness: 0.015 })).toBeGreaterThan(over({}));
   });
 
-  it('is expected between the nearest and the furthest that a hand comes to, never under the coldest', () => {
+  it('of an exact hand is the middle, of a careless one lies over it by more', () => {
+    const [exact, usual, careless] = HANDS.map((hand) => handReading(bowl(45, 40), PLACED, hand));
+    expect(exact?.expected).toBeLessThan(45.3);
+    expect(usual?.expected).toBeGreaterThan(exact?.expected ?? NaN);
+    expect(careless?.expected).toBeGreaterThan(usual?.expected ?? NaN);
+    expect(careless?.spread).toBeGreaterThan(usual?.spread ?? NaN);
+    expect(HANDS.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 9);
+  });
+
+  it('lies between the middle and the surface, with a spread within them', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 5, max: 60, noNaN: true }),
@@ -36,9 +46,13 @@ describe('a reading by hand', () => {
         fc.constantFrom('top', 'side'),
         fc.boolean(),
         (core, over, thickness, stem, lowest) => {
-          const { expected, spread } = handReading(bowl(core, over), { stem, thickness, lowest });
+          const { expected, spread } = handReading(
+            bowl(core, over),
+            { stem, thickness, lowest },
+            USUAL_HAND,
+          );
           expect(spread).toBeGreaterThanOrEqual(0);
-          expect(expected - spread).toBeGreaterThanOrEqual(core - 1e-9);
+          expect(expected).toBeGreaterThanOrEqual(core - 1e-9);
           expect(expected + spread).toBeLessThanOrEqual(core + over + 1e-9);
         },
       ),
@@ -47,6 +61,6 @@ describe('a reading by hand', () => {
 
   it('weighs above and below alike: a gradient from one face to the other cancels', () => {
     const slope = (depth: number): number => 50 + 12 * (PROBE_DEPTHS[depth] ?? NaN);
-    expect(handReading(slope, PLACED).expected).toBeCloseTo(50, 9);
+    expect(handReading(slope, PLACED, USUAL_HAND).expected).toBeCloseTo(50, 9);
   });
 });

@@ -9,24 +9,39 @@ export interface HandPlacing {
   readonly lowest: boolean;
 }
 
+/** A kind of hand: how far off the middle its tip usually lies along the thickness, on either side. */
+export interface Hand {
+  /** Standard deviation about the middle, m. */
+  readonly scatter: number;
+  /** How common it is, before any reading. */
+  readonly prior: number;
+}
+
 /**
- * How far off the middle a hand's tip lies, m: nearest and furthest of a usual placing. The lowest of
- * three is about as near as the nearest of one. A stem from the side is easily held level. Estimates.
+ * Hands from exact to careless. Estimates: a tip that was aimed at the middle lies a few millimetres off it. Which of
+ * them holds the thermometer is told by the readings themselves: those of an exact hand follow the model's middle.
  */
-const OFF = { least: 0.002, most: 0.005 } as const;
-const LOWEST = { least: 0, most: 0.002 } as const;
+export const HANDS: readonly Hand[] = [
+  { scatter: 0.0005, prior: 0.3 },
+  { scatter: 0.002, prior: 0.4 },
+  { scatter: 0.004, prior: 0.3 },
+];
+
+/** The lowest of three tries lies so much nearer to the middle; a stem from the side is easily held level. Estimates. */
+const LOWEST_SHARE = 0.4;
 const SIDE_SHARE = 1 / 3;
 
 /** Steps of the depths that runs keep, shares of half the thickness: see `PROBE_DEPTHS`. */
 const STEPS = 10;
+/** Places off the middle, standard deviations: the means of six parts of a normal distribution that are equally likely. */
+const PLACES = [-1.383, -0.674, -0.21, 0.21, 0.674, 1.383] as const;
 
-/** What runs have so far off the middle, C: the mean of above and below it, as often the one as the other. */
-const atOff = (seen: (depth: number) => number, off: number, thickness: number): number => {
-  const at = Math.min(STEPS, (off / (thickness / 2)) * STEPS);
+/** Temperature that a run has so far off the middle, C. @param off m, towards the face that went down first */
+const seenAt = (seen: (depth: number) => number, off: number, thickness: number): number => {
+  const at = Math.min(STEPS, (Math.abs(off) / (thickness / 2)) * STEPS);
   const inner = Math.min(STEPS - 1, Math.floor(at));
-  const mean = (step: number): number =>
-    step === 0 ? seen(0) : (seen(2 * step - 1) + seen(2 * step)) / 2;
-  return mean(inner) + (at - inner) * (mean(inner + 1) - mean(inner));
+  const of = (step: number): number => seen(step === 0 ? 0 : off > 0 ? 2 * step - 1 : 2 * step);
+  return of(inner) + (at - inner) * (of(inner + 1) - of(inner));
 };
 
 /** What a thermometer that is put in anew should show, and the deviation its placing gives it, C. */
@@ -36,17 +51,18 @@ export interface HandReading {
 }
 
 /**
- * A reading by hand, placed anew each time: not at one depth that a fit could learn, but anywhere a
- * cook's tip usually lies.
+ * A reading by hand, placed anew each time: not at one depth that a fit could learn, but about the middle, as a hand of
+ * a kind places it.
  * @param seen what the run has at the nth of `PROBE_DEPTHS`
  */
 export const handReading = (
   seen: (depth: number) => number,
   { stem, thickness, lowest }: HandPlacing,
+  { scatter }: Hand,
 ): HandReading => {
-  const { least, most } = lowest ? LOWEST : OFF;
-  const share = stem === 'side' ? SIDE_SHARE : 1;
-  const near = atOff(seen, least * share, thickness);
-  const far = atOff(seen, most * share, thickness);
-  return { expected: (near + far) / 2, spread: Math.abs(far - near) / 2 };
+  const size = scatter * (stem === 'side' ? SIDE_SHARE : 1) * (lowest ? LOWEST_SHARE : 1);
+  const shown = PLACES.map((place) => seenAt(seen, place * size, thickness));
+  const expected = shown.reduce((sum, celsius) => sum + celsius, 0) / shown.length;
+  const square = shown.reduce((sum, celsius) => sum + (celsius - expected) ** 2, 0);
+  return { expected, spread: Math.sqrt(square / shown.length) };
 };

@@ -1,8 +1,10 @@
 import { fitWeights, mixture } from '../maths/mixture';
 import type { RobustFit } from '../maths/robustLeastSquares';
-import { ESTIMATED } from './estimated';
+import type { PlanRequest } from '../plan/request';
+import { addDiscrepancy, DISCREPANCY_COUNT } from './discrepancy';
+import { DISCREPANCY_AT, ESTIMATED, FITTED } from './estimated';
 import { LINEAR_STEP, type LinearModel } from './linearModel';
-import type { ProbeKind, ProbePosition } from './probePositions';
+import type { ProbeKind } from './probePositions';
 import type { TracedRun } from './tracedRun';
 
 /** The posterior of the fit: the kitchen, the pull and the end, and how the probe lies. */
@@ -17,56 +19,74 @@ export interface KitchenEstimate {
   readonly pullSigma: number;
   /** K. */
   readonly endSigma: number;
+  /** The model's own error at a moment, K. @param share of the time to the pull @param celsius what the model has */
+  readonly discrepancy: (share: number, celsius: number) => number;
   readonly probe: { readonly kind: ProbeKind; readonly chance: number };
 }
 
 /** A slope of the end by the pull flatter than this would put the pull anywhere, K/s. */
 const LEAST_SLOPE = 1e-4;
 
+/** One account of the readings: how the probe lies, and the fit. */
+export interface Account {
+  readonly kind: ProbeKind;
+  readonly fit: RobustFit;
+}
+
 /** The kind of position that is most probable, over all positions of that kind. */
 const likeliest = (
-  positions: readonly ProbePosition[],
+  accounts: readonly Account[],
   weights: readonly number[],
 ): KitchenEstimate['probe'] => {
   const chances = new Map<ProbeKind, number>();
-  positions.forEach(({ kind }, h) => {
+  accounts.forEach(({ kind }, h) => {
     chances.set(kind, (chances.get(kind) ?? 0) + weights[h]);
   });
   const [kind, chance] = [...chances].reduce((best, one) => (one[1] > best[1] ? one : best));
   return { kind, chance };
 };
 
-/**
- * The estimate from the fits of all positions of the probe, each by its weight.
- * @param goal end temperature the pull is for, C
- */
+/** The estimate from the fits of all accounts of the readings, each by its weight. */
 export const kitchenEstimate = (
   linear: LinearModel,
-  positions: readonly ProbePosition[],
-  fits: readonly RobustFit[],
-  goal: number,
+  accounts: readonly Account[],
+  request: PlanRequest,
 ): KitchenEstimate => {
+  const { target: goal } = request;
   const n = ESTIMATED.length;
+  const fits = accounts.map(({ fit }) => fit);
   const weights = fitWeights(fits);
-  const { mean, covariance } = mixture(fits, weights, n);
+  const { mean, covariance } = mixture(fits, weights, FITTED);
   const { base, moved, endSlope, pull, point } = linear;
   const end = (run: TracedRun): number => run.end.reached;
-  const endBy = moved.map((run) => (end(run) - end(base)) / LINEAR_STEP);
+  const endBy = new Float64Array(FITTED);
+  moved.forEach((run, j) => (endBy[j] = (end(run) - end(base)) / LINEAR_STEP));
+  addDiscrepancy(endBy, DISCREPANCY_AT, request, 1, base.end.reached);
   let expectedEnd = end(base);
   let endVariance = 0;
-  for (let j = 0; j < n; j += 1) {
-    expectedEnd += endBy[j] * (mean[j] - point[j]);
-    for (let k = 0; k < n; k += 1) endVariance += endBy[j] * covariance[j * n + k] * endBy[k];
+  for (let j = 0; j < FITTED; j += 1) {
+    expectedEnd += endBy[j] * (mean[j] - (j < n ? point[j] : 0));
+    for (let k = 0; k < FITTED; k += 1) {
+      endVariance += endBy[j] * covariance[j * FITTED + k] * endBy[k];
+    }
   }
   const slope = Math.abs(endSlope) < LEAST_SLOPE ? LEAST_SLOPE : endSlope;
   const endSigma = Math.sqrt(endVariance);
   return {
-    mean,
-    sigma: Float64Array.from({ length: n }, (_, j) => Math.sqrt(covariance[j * n + j])),
-    covariance,
+    mean: mean.slice(0, n),
+    sigma: Float64Array.from({ length: n }, (_, j) => Math.sqrt(covariance[j * FITTED + j])),
+    covariance: Float64Array.from(
+      { length: n * n },
+      (_, i) => covariance[Math.floor(i / n) * FITTED + (i % n)],
+    ),
     pull: pull + (goal - expectedEnd) / slope,
     pullSigma: endSigma / Math.abs(slope),
     endSigma,
-    probe: likeliest(positions, weights),
+    discrepancy: (share, celsius) => {
+      const slopes = new Float64Array(DISCREPANCY_COUNT);
+      addDiscrepancy(slopes, 0, request, share, celsius);
+      return slopes.reduce((sum, slope, k) => sum + slope * mean[DISCREPANCY_AT + k], 0);
+    },
+    probe: likeliest(accounts, weights),
   };
 };

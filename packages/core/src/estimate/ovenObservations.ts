@@ -1,7 +1,7 @@
 import type { ReadingEvent } from '../cook/event';
 import type { Progress } from '../cook/progress';
 import type { Observation } from '../maths/robustLeastSquares';
-import { ESTIMATED, kitchenAt, type EstimatedSpreads } from './estimated';
+import { ESTIMATED, FITTED, kitchenAt, type EstimatedSpreads } from './estimated';
 import { firstOvenLeg } from '../plan/ovenLegs';
 
 /** Thermostats swing: one look at the oven's air is worth 6 K, many no better than 3 K. */
@@ -23,7 +23,7 @@ export const ovenObservations = (
   const seen = readings.filter(({ by }) => by === 'oven');
   if (air === undefined || seen.length === 0) return [];
   const mean = seen.reduce((sum, { celsius }) => sum + celsius, 0) / seen.length;
-  const slopes = new Float64Array(ESTIMATED.length + 1);
+  const slopes = new Float64Array(FITTED);
   slopes[ESTIMATED.indexOf('oven')] = spreads.oven;
   return [
     {

@@ -1,7 +1,9 @@
 import { THERMOMETER_SPREAD, TOTAL_SPREAD } from '../gear';
 import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { Observation } from '../maths/robustLeastSquares';
-import { ESTIMATED, THERMOMETER_AT } from './estimated';
+import type { PlanRequest } from '../plan/request';
+import { addDiscrepancy } from './discrepancy';
+import { DISCREPANCY_AT, ESTIMATED, FITTED, THERMOMETER_AT } from './estimated';
 import { PROBE_DEPTHS, type TracedRun } from './tracedRun';
 
 /** How a probe lies. */
@@ -23,7 +25,7 @@ const THICK_ENOUGH = 0.03;
 
 /** How often probes lie so. Estimate: most cooks place the tip within 6 mm of the middle. */
 const PRIOR = { middle: 0.86, off: 0.05, surface: 0.05, bone: 0.02, out: 0.02 } as const;
-/** Standard deviation of a reading about the model, noise and model error together, K. Estimate. */
+/** Standard deviation of a reading about the model with its own error, K. Estimate. */
 const SIGMA_IN_MEAT = 0.45;
 const SIGMA_ALONG_BONE = 1.5 * SIGMA_IN_MEAT;
 const SIGMA_IN_AIR = 9;
@@ -37,10 +39,11 @@ interface Runs {
 }
 
 interface Situation {
-  /** m, as measured. */
-  readonly thickness: number;
+  readonly request: PlanRequest;
   /** C. */
   readonly readings: readonly number[];
+  /** The moment of each as a share of the time to the pull. */
+  readonly shares: readonly number[];
   /** Temperature along the bone over that of the middle at each reading, K; absent without a bone. */
   readonly alongBone?: Float64Array | undefined;
   /** Air round the piece at each reading, as set, C; undefined outside the oven. */
@@ -54,7 +57,7 @@ const kindAt = (depth: number, thickness: number): ProbeKind => {
 };
 
 const emptySlopes = (): Float64Array => {
-  const slopes = new Float64Array(ESTIMATED.length + 1);
+  const slopes = new Float64Array(FITTED);
   slopes[THERMOMETER_AT] = THERMOMETER_SPREAD;
   return slopes;
 };
@@ -62,7 +65,7 @@ const emptySlopes = (): Float64Array => {
 /** Every position the probe may be in. */
 export const probePositions = (
   { base, moved, step }: Runs,
-  { thickness, readings, alongBone, ovenAir }: Situation,
+  { request, readings, shares, alongBone, ovenAir }: Situation,
 ): readonly ProbePosition[] => {
   const count = readings.length;
   const inMeat = (depth: number, over: ArrayLike<number> | undefined, sigma: number) =>
@@ -72,6 +75,7 @@ export const probePositions = (
       moved.forEach((run, j) => {
         slopes[j] = (run.seen[at] - base.seen[at]) / step;
       });
+      addDiscrepancy(slopes, DISCREPANCY_AT, request, shares[i], base.seen[at]);
       return { measured, predicted: base.seen[at] + (over?.[i] ?? 0), slopes, sigma };
     });
   const inAir = (air: (i: number) => number | undefined) =>
@@ -81,7 +85,7 @@ export const probePositions = (
       slopes[ESTIMATED.indexOf('oven')] = set === undefined ? 0 : TOTAL_SPREAD.oven;
       return { measured, predicted: set ?? KITCHEN_AIR, slopes, sigma: SIGMA_IN_AIR };
     });
-  const kinds = PROBE_DEPTHS.map((depth) => kindAt(depth, thickness));
+  const kinds = PROBE_DEPTHS.map((depth) => kindAt(depth, request.thickness));
   const share = (kind: ProbeKind): number => kinds.filter((other) => other === kind).length;
   return [
     ...kinds.map((kind, depth): ProbePosition => ({

@@ -9,6 +9,17 @@ import { ForeignPiece, type ForeignFace, type ForeignFaces } from './foreignPiec
 /** End of the leg that was solved: by the plan's clock, or when the core is at the plan's pull. */
 export type ForeignPull = 'clock' | 'core';
 
+/** The solved leg of a plan followed beyond its end. Temperatures C, times s from the first heat. */
+export interface ForeignTrace {
+  /** Moments of the records. */
+  readonly moments: readonly number[];
+  /** Temperatures of the middle column at each moment, from the face that went down first to the other. */
+  readonly middles: readonly Float64Array[];
+  /** Times of a pull, ascending, and the end of the cook after each. */
+  readonly pulls: readonly number[];
+  readonly ends: readonly number[];
+}
+
 /** One cook of a plan in a foreign kitchen. Temperatures C, times s. */
 export interface ForeignCook {
   /** Core as the solved leg ends; and its peak from then on, or of a whole piece the core when it is carved. */
@@ -129,9 +140,17 @@ export class ForeignCooking {
     this.sinceTurn += dt;
   }
 
-  /** Cooks a leg for its time, or until the core is at a temperature. */
-  private cookLeg(leg: PlannedLeg, until: number | undefined): void {
-    const longest = until === undefined ? leg.seconds : LONGEST_SHARE * leg.seconds;
+  /**
+   * Cooks a leg for its time, or until the core is at a temperature.
+   * @param lasts s, if not for its time
+   * @param see sees every step
+   */
+  private cookLeg(
+    leg: PlannedLeg,
+    until?: number,
+    lasts = until === undefined ? leg.seconds : LONGEST_SHARE * leg.seconds,
+    see?: () => void,
+  ): void {
     const usual = this.piece.longestStep;
     const every = leg.kind === 'turns' ? this.plan.request.every : undefined;
     const flips = [...leg.flips];
@@ -139,14 +158,15 @@ export class ForeignCooking {
     if (!(inPan && this.inPan)) this.touched = 0;
     this.inPan = inPan;
     let at = 0;
-    while (at < longest - 1e-9) {
+    while (at < lasts - 1e-9) {
       if (until !== undefined && this.piece.core >= until) break;
-      const dt = Math.min(usual, longest - at);
+      const dt = Math.min(usual, lasts - at);
       this.step(this.facesOf(leg), dt, leg.pan);
       at += dt;
+      see?.();
       // A leg that goes on beyond its plan is turned on at the same interval.
       const next = flips.at(0) ?? (every === undefined ? Infinity : every * Math.ceil(at / every));
-      if (at >= next - 1e-9 && at < longest + 1e-9) {
+      if (at >= next - 1e-9 && at < lasts + 1e-9) {
         if (flips.length > 0) flips.shift();
         this.turn();
       }
@@ -155,17 +175,30 @@ export class ForeignCooking {
     if (endsTurned) this.turn();
   }
 
-  /** Cooks the whole plan and rests it to its peak, or until it is carved. */
-  cook(pull: ForeignPull): ForeignCook {
-    const { legs, pullAt, pullCore: wanted, request } = this.plan;
-    const decides = legs.findIndex(({ at, seconds }) => Math.abs(at + seconds - pullAt) < 1);
-    let pullCore = this.piece.core;
-    let pulledAt = 0;
+  /** The leg that was solved. */
+  private get decides(): number {
+    const { legs, pullAt } = this.plan;
+    return legs.findIndex(({ at, seconds }) => Math.abs(at + seconds - pullAt) < 1);
+  }
+
+  /** Copies the state of another cook of the same plan. */
+  private takeFrom(other: ForeignCooking): void {
+    this.piece.takeFrom(other.piece);
+    this.pan.celsius = other.pan.celsius;
+    this.board.takeFrom(other.board);
+    this.passed = other.passed;
+    this.touched = other.touched;
+    this.inPan = other.inPan;
+    this.sinceTurn = other.sinceTurn;
+  }
+
+  /** Cooks what follows the solved leg, and rests. @returns the end, C */
+  private finish(): number {
+    const { legs, request } = this.plan;
     let peak = -Infinity;
-    legs.forEach((leg, i) => {
-      this.cookLeg(leg, pull === 'core' && i === decides ? wanted : undefined);
-      if (i === decides) [pullCore, pulledAt] = [this.piece.core, this.passed];
-      if (i > decides) peak = Math.max(peak, this.piece.core);
+    legs.slice(this.decides + 1).forEach((leg) => {
+      this.cookLeg(leg);
+      peak = Math.max(peak, this.piece.core);
     });
     const carve = carvingAfter(request);
     const cover = request.cover === 'open' ? 'open' : 'tent';
@@ -173,11 +206,52 @@ export class ForeignCooking {
     for (let t = 0; t < LONGEST_REST; t += dt) {
       const { core } = this.piece;
       peak = Math.max(peak, core);
-      if (carve !== undefined && t >= carve) return { pullCore, end: core, pullAt: pulledAt };
+      if (carve !== undefined && t >= carve) return core;
       if (carve === undefined && core < peak - FALLEN) break;
       const given = this.piece.step(this.atRest(cover), dt);
       this.board.step(-given / this.piece.faceArea, dt);
     }
-    return { pullCore, end: peak, pullAt: pulledAt };
+    return peak;
+  }
+
+  /** Cooks the whole plan and rests it to its peak, or until it is carved. */
+  cook(pull: ForeignPull): ForeignCook {
+    const { legs, pullCore: wanted } = this.plan;
+    const { decides } = this;
+    legs.slice(0, decides).forEach((leg) => this.cookLeg(leg));
+    this.cookLeg(legs[decides], pull === 'core' ? wanted : undefined);
+    const [pullCore, pullAt] = [this.piece.core, this.passed];
+    return { pullCore, end: this.finish(), pullAt };
+  }
+
+  /**
+   * Follows the solved leg until the last pull.
+   * @param every s between the records
+   * @param pulls s from the first heat, ascending, within the solved leg or beyond it
+   */
+  trace(every: number, pulls: readonly number[]): ForeignTrace {
+    const { legs } = this.plan;
+    const { decides } = this;
+    const moments: number[] = [];
+    const middles: Float64Array[] = [];
+    const ends: number[] = [];
+    const pulledAt: number[] = [];
+    const record = (): void => {
+      if (this.passed < moments.length * every) return;
+      moments.push(this.passed);
+      middles.push(this.piece.middle);
+    };
+    record();
+    legs.slice(0, decides).forEach((leg) => this.cookLeg(leg, undefined, undefined, record));
+    const last = pulls[pulls.length - 1] - this.passed;
+    this.cookLeg(legs[decides], undefined, last, () => {
+      record();
+      if (ends.length === pulls.length || this.passed < pulls[ends.length] - 1e-6) return;
+      const pulled = new ForeignCooking(this.plan, this.kitchen);
+      pulled.takeFrom(this);
+      pulledAt.push(this.passed);
+      ends.push(pulled.finish());
+    });
+    return { moments, middles, pulls: pulledAt, ends };
   }
 }

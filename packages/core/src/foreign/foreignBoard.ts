@@ -17,6 +17,11 @@ export class ForeignBoard {
     return this.layers[0];
   }
 
+  /** Copies the state of another board. */
+  takeFrom(other: ForeignBoard): void {
+    this.layers.set(other.layers);
+  }
+
   /** @param given power from the food, W/m2 */
   step(given: number, dt: number): void {
     const { layers } = this;

@@ -21,7 +21,8 @@ import {
 } from './cookData';
 import { panExcess, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
-import { handReading } from '../estimate/handReading';
+import { addDiscrepancy, DISCREPANCY_COUNT } from '../estimate/discrepancy';
+import { handReading, HANDS, type Hand } from '../estimate/handReading';
 
 /** The posterior of the kitchen's traits from one cook, in spreads, its own scatter marginalised. */
 export interface CookEvidence {
@@ -58,7 +59,9 @@ const AT = {
   ownPan: 10,
   thermometer: 11,
 } as const;
-const PARAMETERS = Object.keys(AT).length;
+/** The model's own error in this cook is fitted beside them. */
+const DISCREPANCY_AT = Object.keys(AT).length;
+const PARAMETERS = DISCREPANCY_AT + DISCREPANCY_COUNT;
 
 /** Standard deviations about the model, K: a probe left in, a reading by hand, the end as judged. Estimates. */
 const PROBED = 0.6;
@@ -200,17 +203,21 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
     const figure = (run: CookModel['base']): number => run.seen[depth * n + i];
     const slopes = slopesOf(model, figure, burnerPan);
     slopes[AT.thermometer] = THERMOMETER_SPREAD;
-    return { measured: event.celsius, predicted: figure(model.base), slopes, sigma };
+    const predicted = figure(model.base);
+    addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, read.moments[i] / read.pull, predicted);
+    return { measured: event.celsius, predicted, slopes, sigma };
   };
   const { stem, thickness } = plan.request;
   /** Placed anew each time: its own expected figure and spread. */
-  const byHand = (event: ReadingEvent): Observation => {
+  const byHand = (event: ReadingEvent, hand: Hand): Observation => {
     const i = indexOf(read, event);
     const placing = { stem, thickness, lowest: event.lowest ?? false };
-    const of = (run: CookModel['base']) => handReading((depth) => run.seen[depth * n + i], placing);
+    const of = (run: CookModel['base']) =>
+      handReading((depth) => run.seen[depth * n + i], placing, hand);
     const { expected, spread } = of(model.base);
     const slopes = slopesOf(model, (run) => of(run).expected, burnerPan);
     slopes[AT.thermometer] = THERMOMETER_SPREAD;
+    addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, read.moments[i] / read.pull, expected);
     return {
       measured: event.celsius,
       predicted: expected,
@@ -218,41 +225,40 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
       sigma: Math.hypot(TYPED, spread),
     };
   };
-  const fixed: Observation[] = [...gearRows(read, traits, burnerPan), ...read.typed.map(byHand)];
+  const fixed: Observation[] = [...gearRows(read, traits, burnerPan)];
   if (read.cook.endTemperature !== undefined) {
     const figure = (run: CookModel['base']): number => run.end.reached;
-    fixed.push({
-      measured: read.cook.endTemperature,
-      predicted: figure(model.base),
-      slopes: slopesOf(model, figure, burnerPan),
-      sigma: JUDGED,
-    });
+    const slopes = slopesOf(model, figure, burnerPan);
+    const predicted = figure(model.base);
+    addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, 1, predicted);
+    fixed.push({ measured: read.cook.endTemperature, predicted, slopes, sigma: JUDGED });
   }
-  const accounts: RobustFit[] =
+  /** How the probe lies: in each place of the meat, or outside it; one without rows where none was left in. */
+  const places: readonly { readonly prior: number; readonly rows: readonly Observation[] }[] =
     read.probed.length === 0
-      ? [robustLeastSquares(fixed, point, 1)]
+      ? [{ prior: 1, rows: [] }]
       : [
-          ...placesOf(plan.request.thickness).map(({ depth, prior }) =>
-            robustLeastSquares(
-              [...fixed, ...read.probed.map((event) => core(event, depth, PROBED))],
-              point,
-              prior * (1 - OUT.chance),
-            ),
-          ),
-          robustLeastSquares(
-            [
-              ...fixed,
-              ...read.probed.map((event) => ({
-                measured: event.celsius,
-                predicted: event.celsius,
-                slopes: unitPrior(),
-                sigma: OUT.deviation,
-              })),
-            ],
-            point,
-            OUT.chance,
-          ),
+          ...placesOf(thickness).map(({ depth, prior }) => ({
+            prior: prior * (1 - OUT.chance),
+            rows: read.probed.map((event) => core(event, depth, PROBED)),
+          })),
+          {
+            prior: OUT.chance,
+            rows: read.probed.map((event) => ({
+              measured: event.celsius,
+              predicted: event.celsius,
+              slopes: unitPrior(),
+              sigma: OUT.deviation,
+            })),
+          },
         ];
+  const hands = read.typed.length === 0 ? HANDS.slice(0, 1) : HANDS;
+  const accounts = hands.flatMap((hand): RobustFit[] => {
+    const placed = [...fixed, ...read.typed.map((event) => byHand(event, hand))];
+    return places.map(({ prior, rows }) =>
+      robustLeastSquares([...placed, ...rows], point, prior * hand.prior),
+    );
+  });
   return {
     ...mixture(accounts, fitWeights(accounts), TRAITS.length),
     check: checkOf(read, model, burnerPan),

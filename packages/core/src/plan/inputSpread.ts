@@ -1,6 +1,7 @@
 import { COOK_SPREAD, TOTAL_SPREAD } from '../gear';
 import { ESTIMATES, type Estimate, type EstimateName } from '../heat';
 import { ESTIMATE_EFFECTS } from './estimateEffects';
+import { errorKindOf, MODEL_ERROR } from './modelError';
 import type { InputSpread } from './planResult';
 import { modelOf, type PlanRequest } from './request';
 import { usesOven } from './way';
@@ -68,6 +69,18 @@ const counts = (estimate: string, request: PlanRequest): boolean => {
   if (!has) return true;
   return has(request) && request.learned?.known?.ovenHeat === undefined;
 };
+
+/**
+ * What the model leaves open of an end by the clock, one deviation, K; none of the baseline: its own error in kitchens of
+ * other physics, or where that is more what its estimates leave open.
+ */
+export const modelSpread = (request: PlanRequest): number =>
+  request.model === 'kitchen'
+    ? Math.max(
+        estimatesSpread(request),
+        MODEL_ERROR[errorKindOf(request)].clock * (request.target - request.start),
+      )
+    : 0;
 
 /** What the model's own estimates leave open of an end, one deviation, K; none of the baseline. */
 export const estimatesSpread = (request: PlanRequest): number =>

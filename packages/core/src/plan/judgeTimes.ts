@@ -6,7 +6,7 @@ import { LONGEST_OVEN, LONGEST_PAN } from './longest';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import type { OwnStep } from './ownSteps';
 import type { CookPlan, Slices } from './planResult';
-import { estimatesSpread, inputsOf, inputSpread } from './inputSpread';
+import { inputsOf, inputSpread, modelSpread } from './inputSpread';
 import { recordLegs } from './recordPlan';
 import type { PlanRequest } from './request';
 import { spreadAbout } from './spreadAbout';
@@ -170,7 +170,7 @@ export function* judgeTimes(
       return cook.endOf(legs).reached;
     },
     (longer) => flatPeak(request, lasting(legs, free, longer)),
-    estimatesSpread(request),
+    modelSpread(request),
   );
 
   /** Thicker ends cooler, so that the search runs over the negative. */

@@ -1,5 +1,5 @@
 import { deviationAt, NOMINAL_KITCHEN, type PanOnBurner } from '../gear';
-import { estimatesSpread, inputsOf, inputSpread } from './inputSpread';
+import { inputsOf, inputSpread, modelSpread } from './inputSpread';
 import type { PlanSpread, PullWindow } from './planResult';
 import { spreadAbout } from './spreadAbout';
 import { WayCook, type WayRun } from './wayCook';
@@ -32,6 +32,6 @@ export const spreadOfWay = (
       return cook.endOf(run.legs).reached;
     },
     (seconds) => flat.endWith(run, seconds).reached,
-    estimatesSpread(request),
+    modelSpread(request),
   );
 };

@@ -1,0 +1,44 @@
+import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { errorKindOf, MODEL_ERROR } from '../plan/modelError';
+import type { PlanRequest } from '../plan/request';
+
+/** Correlation falls by e over this share of the time to the pull. */
+const LENGTH = 0.6;
+/** The error has its whole size once the core has come this share of its rise. */
+const GROWN_AT = 0.25;
+
+/** Shares of the time to the pull between which the process is linear. */
+const KNOTS = [0, 0.35, 0.7, 1, 1.4] as const;
+/** Parameters of the process: each has a unit normal prior. */
+export const DISCREPANCY_COUNT = KNOTS.length;
+
+const factor = new CholeskyDecomposition(
+  new Matrix(KNOTS.map((a) => KNOTS.map((b) => Math.exp(-Math.abs(a - b) / LENGTH)))),
+).lowerTriangularMatrix.to2DArray();
+
+/**
+ * The model's own error: what a piece has over the model in its best kitchen, correlated in time within a cook and
+ * common to all readings of it: a Gaussian process over the share of the time to the pull. Writes its slopes by each of
+ * its parameters, K, into `slopes` from an index on.
+ * @param share of the time to the pull
+ * @param celsius what the model has there and then
+ */
+export const addDiscrepancy = (
+  slopes: Float64Array,
+  from: number,
+  request: PlanRequest,
+  share: number,
+  celsius: number,
+): void => {
+  const last = KNOTS.length - 1;
+  const found = KNOTS.findIndex((knot) => knot >= share);
+  const above = found === -1 ? last : Math.max(1, found);
+  const [x0, x1] = [KNOTS[above - 1], KNOTS[above]];
+  const weight = Math.min(1, Math.max(0, (share - x0) / (x1 - x0)));
+  const whole = request.target - request.start;
+  const grown = Math.min(1, Math.max(0, celsius - request.start) / (GROWN_AT * whole));
+  const size = MODEL_ERROR[errorKindOf(request)].along * whole * grown;
+  for (let k = 0; k < DISCREPANCY_COUNT; k += 1) {
+    slopes[from + k] = size * ((1 - weight) * factor[above - 1][k] + weight * factor[above][k]);
+  }
+};
