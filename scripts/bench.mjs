@@ -6,6 +6,7 @@ import { benchEdges } from './benches/edges.mjs';
 import { benchEvening } from './benches/evening.mjs';
 import { benchFaults } from './benches/faults.mjs';
 import { benchForeign } from './benches/foreign.mjs';
+import { benchForeignLearn } from './benches/foreignLearn.mjs';
 import { benchForeignLive } from './benches/foreignLive.mjs';
 import { benchHeat } from './benches/heat.mjs';
 import { benchLan } from './benches/lan.mjs';
@@ -24,6 +25,7 @@ const BENCHES = {
   evening: benchEvening,
   faults: benchFaults,
   foreign: benchForeign,
+  'foreign-learn': benchForeignLearn,
   'foreign-live': benchForeignLive,
   heat: benchHeat,
   lan: benchLan,

@@ -7,7 +7,12 @@ import {
   type PlanRequest,
   type Way,
 } from '@crustan/core/plan';
-import { drawForeignKitchen, ForeignCooking, type ForeignTrace } from '@crustan/core/foreign';
+import {
+  drawForeignKitchen,
+  ForeignCooking,
+  type ForeignKitchen,
+  type ForeignTrace,
+} from '@crustan/core/foreign';
 
 /** How a hand places a thermometer, and what it shows. */
 interface Hand {
@@ -101,7 +106,7 @@ const REQUESTS: Readonly<Record<ForeignKind, (random: () => number) => PlanReque
   pan: (random) => steakRequest(random, drawn(random, PAN_WAYS), 0.022, 0.04),
 };
 
-const drawPlan = (kind: ForeignKind, random: () => number): CookPlan => {
+export const drawForeignPlan = (kind: ForeignKind, random: () => number): CookPlan => {
   for (;;) {
     const planned = planOnSection(REQUESTS[kind](random));
     if (planned.ok) return planned.plan;
@@ -124,13 +129,12 @@ const shownAt = (
   return low + (at - below) * (high - low);
 };
 
-/** Draws the `nth` cook of a seed and cooks it. */
-export const followForeign = (seed: number, nth: number): ForeignFollowed => {
-  const random = seededRandom(seed * 7919 + nth);
-  const kind = KINDS[nth % KINDS.length] ?? 'pan';
-  const hand = kind === 'pan' ? HAND_NAMES[nth % HAND_NAMES.length] : undefined;
-  const plan = drawPlan(kind, random);
-  const kitchen = drawForeignKitchen(random);
+/** Cooks a plan in a foreign kitchen and reads it. */
+export const followIn = (
+  { kind, hand, plan }: Pick<ForeignFollowed, 'kind' | 'hand' | 'plan'>,
+  kitchen: ForeignKitchen,
+  random: () => number,
+): ForeignFollowed => {
   const solved = plan.legs.find(({ at, seconds }) => Math.abs(at + seconds - plan.pullAt) < 1);
   const from = solved?.at ?? 0;
   const pulls = PULLS.map((share) => from + share * (plan.pullAt - from));
@@ -157,4 +161,13 @@ export const followForeign = (seed: number, nth: number): ForeignFollowed => {
   }
   const { ends, pulls: pulled } = trace;
   return { kind, hand, plan, from, readings, pulls: pulled, ends };
+};
+
+/** Draws the `nth` cook of a seed and cooks it. */
+export const followForeign = (seed: number, nth: number): ForeignFollowed => {
+  const random = seededRandom(seed * 7919 + nth);
+  const kind = KINDS[nth % KINDS.length] ?? 'pan';
+  const hand = kind === 'pan' ? HAND_NAMES[nth % HAND_NAMES.length] : undefined;
+  const plan = drawForeignPlan(kind, random);
+  return followIn({ kind, hand, plan }, drawForeignKitchen(random), random);
 };

@@ -41,7 +41,8 @@ export interface ForeignLiveFigures {
   readonly handInside80: number;
 }
 
-const between = (xs: readonly number[], ys: readonly number[], x: number): number => {
+/** A figure at `x` by straight lines between `ys` at `xs`. */
+export const between = (xs: readonly number[], ys: readonly number[], x: number): number => {
   const found = xs.findIndex((one) => one >= x);
   const above = found === -1 ? xs.length - 1 : Math.max(1, found);
   const [x0 = 0, x1 = 1, y0 = 0, y1 = 0] = [xs[above - 1], xs[above], ys[above - 1], ys[above]];

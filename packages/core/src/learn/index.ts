@@ -8,3 +8,4 @@ export * from './loggedCook';
 export * from './panWarmUp';
 export * from './traits';
 export * from './trend';
+export * from './traitUse';

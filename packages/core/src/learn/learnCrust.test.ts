@@ -63,7 +63,7 @@ describe('the eye for crusts', () => {
 
   it('is not taken for a kitchen that browns less: what was learned of that is reckoned with', () => {
     const golden = Array.from({ length: 5 }, (_, n) => judged(n, 'golden'));
-    const weak = [{ key: `contact:${FIRST_GEAR.pan.name}`, value: 0.75 }];
+    const weak = [{ key: `contact:${FIRST_GEAR.pan.name}`, value: 0.75, use: 'yes' as const }];
     expect(learnCrust(golden, weak)?.value).toBeGreaterThan(
       (learnCrust(golden, [])?.value ?? 0) + 0.03,
     );

@@ -54,7 +54,7 @@ const chanceOf = (colour: CrustColour, index: number): number => {
  */
 const simulatedIndex = (
   cook: LoggedCook,
-  traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
+  traits: readonly Pick<LearnedTrait, 'key' | 'value' | 'use'>[],
 ): number | undefined => {
   const read = cookData(cook);
   if (read === undefined) return undefined;
@@ -81,7 +81,7 @@ const simulatedIndex = (
  */
 export const learnCrust = (
   cooks: readonly LoggedCook[],
-  traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
+  traits: readonly Pick<LearnedTrait, 'key' | 'value' | 'use'>[],
   since = -Infinity,
 ): LearnedCrust | undefined => {
   const seen = cooks.flatMap((cook) => {

@@ -4,6 +4,7 @@ import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear
 import { cookEvidence, type CookEvidence } from './cookEvidence';
 import { cookData, type CookData } from './cookData';
 import type { GearUsed, LoggedCook } from './loggedCook';
+import { BEYOND_SPREADS, provedTraits, type LeftOutCook, type TraitUse } from './traitUse';
 import { TRAITS, traitsBy, type LearnedTraits, type Trait } from './traits';
 
 /** A trait of one device: the oven's, the burner's, the cook's eye, or one pan's contact. */
@@ -23,6 +24,7 @@ export interface LearnedTrait {
   readonly deviation: number;
   /** Share of the usual spread that is still unknown: 1 nothing learned, 0 certain. */
   readonly unknown: number;
+  readonly use: TraitUse;
   /** The cooks that taught it, and the share of what is known that each gave; the most first. */
   readonly cooks: readonly { readonly id: string; readonly share: number }[];
 }
@@ -187,20 +189,42 @@ export function* learnKitchen(
     }
     known = gather(lessons, devices.length);
   }
-  const past = lessons.flatMap((lesson): BeforeAfter[] => {
+  const leftOut = lessons.flatMap((lesson): (LeftOutCook & { readonly id: string })[] => {
     const check = lesson.evidence?.check;
-    const first = before.get(lesson.read.cook.id);
-    if (!check || first === undefined) return [];
+    const usual = before.get(lesson.read.cook.id);
+    if (!check || usual === undefined) return [];
     const others = gather(
       lessons.filter((one) => one !== lesson),
       devices.length,
     );
-    const predicted = TRAITS.reduce(
-      (sum, _, j) => sum + check.slopes[j] * (others.mean[lesson.ofAll[j]] - lesson.at[j]),
-      check.predicted,
-    );
-    return [{ id: lesson.read.cook.id, before: first, after: predicted - check.measured }];
+    // The usual kitchen was simulated itself: what its straight line misses belongs to no trait.
+    const adds = TRAITS.map((_, j) => check.slopes[j] * others.mean[lesson.ofAll[j]]);
+    return [{ id: lesson.read.cook.id, usual, adds }];
   });
+  const beyond = (i: number): boolean => Math.abs(known.mean[i]) > BEYOND_SPREADS;
+  const proved = provedTraits(
+    leftOut,
+    TRAITS.map((_, j) => j).filter((j) =>
+      devices.every(({ trait }, i) => trait !== TRAITS[j] || !beyond(i)),
+    ),
+  );
+  const past = leftOut.map(({ id, usual, adds }): BeforeAfter => ({
+    id,
+    before: usual,
+    after: [...proved].reduce((sum, j) => sum + adds[j], usual),
+  }));
+  /** The gear's own thermometers told of it: it was not only inferred from ends. */
+  const measured = (trait: Trait): boolean =>
+    lessons.some(
+      ({ read }) =>
+        (trait === 'oven' && read.air !== undefined) ||
+        (trait === 'burner' && (read.panSeen !== undefined || read.warming.length > 0)),
+    );
+  const useOf = (trait: Trait, i: number): TraitUse => {
+    if (beyond(i)) return 'beyond';
+    if (measured(trait)) return 'yes';
+    return proved.has(TRAITS.indexOf(trait)) ? 'yes' : 'unproved';
+  };
   return {
     traits: devices.map(({ key, trait, pan }, i) => {
       const spread = Math.sqrt(known.covariance[i * devices.length + i]);
@@ -212,6 +236,7 @@ export function* learnKitchen(
         value,
         deviation: spread * perSpread(trait, value, KITCHEN_SPREAD[trait]),
         unknown: Math.min(1, spread),
+        use: useOf(trait, i),
         cooks: sharesOf(lessons, i),
       };
     }),
@@ -241,12 +266,13 @@ export const learnedKitchen = (
   forgotten: Forgotten = {},
 ): LearnedKitchen => finished(learnKitchen(cooks, forgotten));
 
-/** What is known of the kitchen a plan on this gear would be cooked in. */
+/** What plans on this gear use of what is known of the kitchen: what has proved to predict its cooks better. */
 export const traitsFor = (
-  traits: readonly Pick<LearnedTrait, 'key' | 'value'>[],
+  traits: readonly Pick<LearnedTrait, 'key' | 'value' | 'use'>[],
   gear: Pick<GearUsed, 'pan'>,
 ): LearnedTraits =>
   traitsBy(
     (trait) =>
-      traits.find(({ key }) => key === deviceKey(trait, gear))?.value ?? NOMINAL_KITCHEN[trait],
+      traits.find(({ key, use }) => use === 'yes' && key === deviceKey(trait, gear))?.value ??
+      NOMINAL_KITCHEN[trait],
   );

@@ -21,8 +21,8 @@ export interface ModelErrorSize {
 export const MODEL_ERROR: Readonly<Record<ErrorKind, ModelErrorSize>> = {
   once: { clock: 0.16, along: 0.22, rest: 0.2 },
   pan: { clock: 0.07, along: 0.06, rest: 0.2 },
-  oven: { clock: 0.05, along: 0.09, rest: 0.2 },
-  whole: { clock: 0.05, along: 0.22, rest: 0.3 },
+  oven: { clock: 0.04, along: 0.09, rest: 0.2 },
+  whole: { clock: 0.04, along: 0.22, rest: 0.3 },
 };
 
 /** What the model leaves open of any rest, one standard deviation, K. Estimate, 0.3 to 0.8. */

@@ -15,6 +15,7 @@ import {
   howSure,
   saySpread,
   sayTrait,
+  USE_CAUTIONS,
   type DeviceKind,
   type LearnedDeviceView,
 } from './learnedDevices';
@@ -45,7 +46,8 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const show = useShow();
   const dispatch = useAppDispatch();
   const [byHand, setByHand] = useState(false);
-  const { key, kind, pan, value, deviation, unknown, cooks, used, usual } = device;
+  const { key, kind, pan, value, deviation, unknown, use, cooks, used, usual } = device;
+  const caution = cooks.length === 0 ? undefined : USE_CAUTIONS[use];
   const says = sayTrait(kind, value, show);
   const take = (taken: number, by: 'cooks' | 'hand'): void => {
     const { least, most } = BY_HAND[kind].limit;
@@ -95,9 +97,10 @@ export const LearnedDevice = ({ device, titles }: Props) => {
           ))}
         </View>
       )}
+      {caution === undefined ? null : <Text voice="small">{caution}</Text>}
       <Text voice="label">{uses}</Text>
       <View className="flex-row flex-wrap gap-2">
-        {following || cooks.length === 0 ? null : (
+        {following || cooks.length === 0 || use !== 'yes' ? null : (
           <Button kind="plain" label={`Use ${says}`} onPress={() => take(value, 'cooks')} />
         )}
         {kind === 'crust' ? null : (

@@ -1,6 +1,7 @@
 import { ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
 import type { Trait } from '@crustan/core/learn/traits';
+import type { TraitUse } from '@crustan/core/learn/traitUse';
 import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
 
@@ -16,6 +17,7 @@ export interface LearnedDeviceView {
   /** Share of what is usually unknown that still is. */
   readonly unknown: number;
   readonly usual: number;
+  readonly use: TraitUse;
   readonly cooks: readonly { readonly id: string; readonly share: number | undefined }[];
   /** What plans use now. */
   readonly used: { readonly value: number; readonly by: 'cooks' | 'hand' } | undefined;
@@ -44,7 +46,7 @@ export const devicesOf = (
   kitchen: Kitchen,
 ): readonly LearnedDeviceView[] => {
   const traits = learned.traits.map(
-    ({ key, trait, pan, value, deviation, unknown, cooks }): LearnedDeviceView => ({
+    ({ key, trait, pan, value, deviation, unknown, use, cooks }): LearnedDeviceView => ({
       key,
       kind: trait,
       pan,
@@ -52,6 +54,7 @@ export const devicesOf = (
       deviation,
       unknown,
       usual: USUAL[trait],
+      use,
       cooks,
       used: usedOf(kitchen, key, trait),
     }),
@@ -71,6 +74,7 @@ export const devicesOf = (
             deviation: found.deviation,
             unknown: found.unknown,
             usual: USUAL[kind],
+            use: 'yes',
             cooks: found.cooks.map((id) => ({ id, share: undefined })),
             used: usedOf(kitchen, kind, kind),
           },
@@ -138,6 +142,14 @@ export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
   thickness: 'From pieces that cooked slower or faster than their thickness as you measured it.',
   crust:
     'From crusts as you judged them, beside what the model has of the same cooks. The words for a crust move by it: above zero you call them darker.',
+};
+
+/** Why plans should not use a figure. */
+export const USE_CAUTIONS: Readonly<Record<TraitUse, string | undefined>> = {
+  yes: undefined,
+  unproved: 'With this figure your past cooks are not predicted better. Plans do not need it yet.',
+  beyond:
+    'Kitchens do not differ by this much. Something else is wrong: check the thermometer, the dial and the thickness that you measure. Plans do not use it.',
 };
 
 /** How sure it is, in a word. */

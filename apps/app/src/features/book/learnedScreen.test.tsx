@@ -46,6 +46,7 @@ describe('what the cooks taught', () => {
         value: -12.4,
         deviation: 1.6,
         unknown: 0.11,
+        use: 'yes',
         cooks: [{ id: uuid(70), share: 0.6 }],
       },
       {
@@ -55,9 +56,36 @@ describe('what the cooks taught', () => {
         value: 0.92,
         deviation: 0.1,
         unknown: 0.6,
+        use: 'yes',
         cooks: [{ id: uuid(70), share: 1 }],
       },
-      { key: 'burner', trait: 'burner', value: 1, deviation: 0.18, unknown: 1, cooks: [] },
+      {
+        key: 'burner',
+        trait: 'burner',
+        value: 1,
+        deviation: 0.18,
+        unknown: 1,
+        use: 'yes',
+        cooks: [],
+      },
+      {
+        key: 'ovenHeat',
+        trait: 'ovenHeat',
+        value: 2.4,
+        deviation: 0.2,
+        unknown: 0.9,
+        use: 'beyond',
+        cooks: [{ id: uuid(70), share: 1 }],
+      },
+      {
+        key: 'thickness',
+        trait: 'thickness',
+        value: 0.002,
+        deviation: 0.001,
+        unknown: 0.7,
+        use: 'unproved',
+        cooks: [{ id: uuid(70), share: 1 }],
+      },
     ],
     past: [{ id: uuid(70), before: 3.1, after: -0.4 }],
   };
@@ -80,6 +108,17 @@ describe('what the cooks taught', () => {
     group(/Contact.*26 cm/).getByText(/a first idea/);
     group(/burner/).getByText('No cook says anything of it yet.');
     expect(group(/burner/).queryByText(/^Use/)).toBeNull();
+  });
+
+  it('does not offer what has not proved itself, or lies beyond what kitchens differ by', async () => {
+    await open();
+    const heat = group(/How fast the oven heats/);
+    heat.getByText(/Something else is wrong/);
+    expect(heat.queryByRole('button', { name: /^Use / })).toBeNull();
+    const thickness = group(/over the thickness/);
+    thickness.getByText(/past cooks are not predicted better/);
+    expect(thickness.queryByRole('button', { name: /^Use / })).toBeNull();
+    thickness.getByRole('button', { name: 'Set by hand' });
   });
 
   it('is used by plans once accepted, and they say so', async () => {

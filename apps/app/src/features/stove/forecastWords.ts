@@ -40,6 +40,15 @@ export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show)
   return contact > 0 ? 'The pan grips it better than usual.' : 'The pan grips it less than usual.';
 };
 
+/** A range this wide either way is given by its two ends, s. */
+const WIDE = 120;
+
+/** What would narrow a wide range. */
+const narrowing = ({ readings }: Forecast): string =>
+  readings === 0
+    ? 'A thermometer in the middle would narrow it.'
+    : 'A reading nearer to the end would narrow it.';
+
 /** When and where it ends, with the range that holds four times in five. */
 export const sayForecast = (forecast: Forecast, show: Show): string => {
   const end = EIGHTY * forecast.endSpread;
@@ -52,7 +61,12 @@ export const sayForecast = (forecast: Forecast, show: Show): string => {
     return `It ${ends}${highest}.`;
   }
   const spread = EIGHTY * forecast.pullSpread;
-  return `Due ${show.clock(forecast.pullAt)}, give or take ${showDuration(Math.max(10, Math.round(spread / 10) * 10))}; pulled then it ${ends}. You have ${showDuration(Math.round(forecast.leeway / 5) * 5)} either way.`;
+  const either = `You have ${showDuration(Math.round(forecast.leeway / 5) * 5)} either way.`;
+  if (spread >= WIDE) {
+    const [first, last] = [-1, 1].map((side) => show.clock(forecast.pullAt + side * spread * 1000));
+    return `Due ${first} to ${last}; pulled in the middle of that it ${ends}. ${narrowing(forecast)}`;
+  }
+  return `Due ${show.clock(forecast.pullAt)}, give or take ${showDuration(Math.max(10, Math.round(spread / 10) * 10))}; pulled then it ${ends}. ${either}`;
 };
 
 /** A probe is called misplaced from this chance on. */
