@@ -3,6 +3,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
 import type { CookRecord } from '@crustan/core/formats';
 import type { Forgotten, LearnProgress } from '@crustan/core/learn/learnKitchen';
+import { keepLessons, recallLessons, type KeptLessons } from './keptLessons';
 import type { Lessons, LearnService } from './learn.worker';
 
 let worker: Remote<LearnService> | undefined;
@@ -13,13 +14,23 @@ const learnWorker = (): Remote<LearnService> => {
   return worker;
 };
 
-/** The last answer, by what it was asked: going back to the page costs nothing. */
-let known: { readonly key: string; readonly lessons: Lessons } | undefined;
+/** The last answer, by what it was asked: going back to the page costs nothing, on another day neither. */
+let known: KeptLessons | undefined;
+let recalled = false;
+const knownLessons = (): KeptLessons | undefined => {
+  if (!recalled) known = recallLessons();
+  recalled = true;
+  return known;
+};
 
 export type Learning =
-  /** Share done, from 0 to 1. */
-  | { readonly kind: 'learning'; readonly share: number }
-  | { readonly kind: 'learned'; readonly lessons: Lessons }
+  | { readonly kind: 'learning'; readonly progress: LearnProgress | undefined }
+  | {
+      readonly kind: 'learned';
+      readonly lessons: Lessons;
+      /** Cooks have come or changed since: they are being counted in. */
+      readonly renewing?: LearnProgress | undefined;
+    }
   | { readonly kind: 'failed' };
 
 /** What the newest cooks teach, found in a worker and dropped when the page is left. */
@@ -32,27 +43,32 @@ export const useLessons = (
       cooks &&
       JSON.stringify([
         forgotten,
-        cooks.map(({ id, events, judgement }) => [id, events.length, judgement?.endTemperature]),
+        cooks.map(({ id, events, judgement }) => [
+          id,
+          events.length,
+          judgement?.endTemperature,
+          judgement?.crust,
+        ]),
       ]),
     [cooks, forgotten],
   );
-  const [state, setState] = useState<{ readonly key: string; readonly learning: Learning }>();
+  const [state, setState] = useState<{
+    readonly key: string;
+    readonly learning: Learning | LearnProgress;
+  }>();
   useEffect(() => {
-    if (!cooks || key === undefined || known?.key === key) return;
+    if (!cooks || key === undefined || knownLessons()?.key === key) return;
     let live = true;
-    const say = (learning: Learning): void => {
+    const say = (learning: Learning | LearnProgress): void => {
       if (live) setState({ key, learning });
     };
     learnWorker()
-      .learn(
-        cooks.map(loggedCookOf),
-        forgotten,
-        proxy(({ done, total }: LearnProgress) => say({ kind: 'learning', share: done / total })),
-      )
+      .learn(cooks.map(loggedCookOf), forgotten, proxy(say))
       .then(
         (lessons) => {
           if (!lessons) return;
           known = { key, lessons };
+          keepLessons(known);
           say({ kind: 'learned', lessons });
         },
         () => say({ kind: 'failed' }),
@@ -62,6 +78,12 @@ export const useLessons = (
       void learnWorker().drop();
     };
   }, [cooks, forgotten, key]);
-  if (known && known.key === key) return { kind: 'learned', lessons: known.lessons };
-  return state && state.key === key ? state.learning : { kind: 'learning', share: 0 };
+  const before = knownLessons();
+  if (before && before.key === key) return { kind: 'learned', lessons: before.lessons };
+  const now = state && state.key === key ? state.learning : undefined;
+  if (now && 'kind' in now) return now;
+  const progress = now ?? { done: 0, total: 0 };
+  // Until the new cooks are counted in, what the others taught is shown.
+  if (before && cooks) return { kind: 'learned', lessons: before.lessons, renewing: progress };
+  return { kind: 'learning', progress: now };
 };

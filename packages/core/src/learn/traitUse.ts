@@ -4,7 +4,8 @@ import { TRAITS } from './traits';
  * Whether plans should use what was learned of a trait: yes; not before past cooks are predicted better with it; or never,
  * as it lies beyond what kitchens differ by and something else is wrong.
  */
-export type TraitUse = 'yes' | 'unproved' | 'beyond';
+export const TRAIT_USES = ['yes', 'unproved', 'beyond'] as const;
+export type TraitUse = (typeof TRAIT_USES)[number];
 
 /** A figure further than this from the usual is beyond what kitchens differ by, prior standard deviations. */
 export const BEYOND_SPREADS = 3;

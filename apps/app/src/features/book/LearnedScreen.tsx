@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { CookRecord } from '@crustan/core/formats';
+import type { LearnProgress } from '@crustan/core/learn/learnKitchen';
 import { sayFailure, useRecentQuery } from '../../store/bookApi';
 import { useAppSelector } from '../../store/store';
 import { Progress } from '../../ui/Progress';
@@ -42,21 +43,31 @@ interface Props {
   readonly learning: Learning;
 }
 
+interface RunningProps {
+  readonly cooks: readonly CookRecord[];
+  readonly progress: LearnProgress | undefined;
+}
+
+/** How far learning has come, in runs of the model. */
+const Running = ({ cooks, progress }: RunningProps) => {
+  const { done, total } = progress ?? { done: 0, total: 0 };
+  const runs = total === 0 ? '' : `: run ${done} of ${total}`;
+  return (
+    <Progress
+      label={`${cooks.length === 1 ? 'One cook runs' : `${cooks.length} cooks run`} through the model again${runs}`}
+      share={total === 0 ? 0 : done / total}
+    />
+  );
+};
+
 const Lessons = ({ cooks, learning }: Props) => {
   const kitchen = useAppSelector((state) => state.kitchen);
   const titles = useMemo(() => new Map(cooks.map(({ id, plan }) => [id, plan.title])), [cooks]);
   if (learning.kind === 'failed') {
     return <Text role="alert">This device could not run the cooks again; open the page anew.</Text>;
   }
-  if (learning.kind === 'learning') {
-    return (
-      <Progress
-        label={`Running ${cooks.length} cooks through the model again`}
-        share={learning.share}
-      />
-    );
-  }
-  const { lessons } = learning;
+  if (learning.kind === 'learning') return <Running cooks={cooks} progress={learning.progress} />;
+  const { lessons, renewing } = learning;
   if (lessons.kitchen.cooks === 0) {
     return (
       <Text>
@@ -67,6 +78,7 @@ const Lessons = ({ cooks, learning }: Props) => {
   }
   return (
     <View className="gap-6">
+      {renewing ? <Running cooks={cooks} progress={renewing} /> : null}
       <Gained past={lessons.kitchen.past} />
       <View className="gap-6 lg:flex-row lg:flex-wrap lg:gap-x-12">
         {devicesOf(lessons, kitchen).map((device) => (

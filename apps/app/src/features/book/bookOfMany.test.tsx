@@ -20,7 +20,7 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({ push: mockPush, replace: mockPush }),
   usePathname: () => '/book',
 }));
-let mockLearning: Learning = { kind: 'learning', share: 0.25 };
+let mockLearning: Learning = { kind: 'learning', progress: { done: 1, total: 4 } };
 jest.mock('../../workers/useLessons', () => ({ useLessons: () => mockLearning }));
 
 const T0 = Date.UTC(2026, 0, 2, 19, 0);

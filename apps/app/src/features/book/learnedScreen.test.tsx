@@ -18,7 +18,7 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({ push: mockPush, replace: mockPush }),
   usePathname: () => '/book',
 }));
-let mockLearning: Learning = { kind: 'learning', share: 0.25 };
+let mockLearning: Learning = { kind: 'learning', progress: { done: 1, total: 4 } };
 jest.mock('../../workers/useLessons', () => ({ useLessons: () => mockLearning }));
 
 const T0 = Date.UTC(2026, 0, 2, 19, 0);
@@ -173,11 +173,21 @@ describe('what the cooks taught', () => {
   });
 
   it('says how far the running is, and what to do when nothing was measured', async () => {
-    mockLearning = { kind: 'learning', share: 0.5 };
+    mockLearning = { kind: 'learning', progress: { done: 2, total: 4 } };
     answerWith(() => json({ cooks: [record()] }));
     const { unmount } = renderWithStore(<LearnedScreen />);
-    await screen.findByText(/Running 1 cooks? through the model again · 50 %/);
+    await screen.findByText(/One cook runs through the model again: run 2 of 4 · 50 %/);
     unmount();
+    // What was known before stays on the page while a new cook is counted in.
+    mockLearning = {
+      kind: 'learned',
+      lessons: { kitchen, lag: undefined, crust: undefined },
+      renewing: { done: 1, total: 4 },
+    };
+    const counting = renderWithStore(<LearnedScreen />);
+    await screen.findByText(/run 1 of 4 · 25 %/);
+    group(/oven’s air/).getByText('−12.4 °C');
+    counting.unmount();
     mockLearning = {
       kind: 'learned',
       lessons: { kitchen: { cooks: 0, traits: [], past: [] }, lag: undefined, crust: undefined },

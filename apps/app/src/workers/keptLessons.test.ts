@@ -1,0 +1,48 @@
+import { keep } from '../store/device';
+import { keepLessons, recallLessons } from './keptLessons';
+import type { Lessons } from './learn.worker';
+
+const LESSONS: Lessons = {
+  kitchen: {
+    cooks: 3,
+    traits: [
+      {
+        key: 'oven',
+        trait: 'oven',
+        value: -6,
+        deviation: 4,
+        unknown: 0.3,
+        use: 'yes',
+        cooks: [{ id: 'a', share: 1 }],
+      },
+    ],
+    past: [{ id: 'a', before: 3, after: 1 }],
+  },
+  lag: undefined,
+  crust: { value: 0.1, deviation: 0.1, unknown: 0.4, cooks: ['a'] },
+};
+
+describe('the lessons that a device keeps', () => {
+  beforeEach(() => localStorage.clear());
+
+  it('are there on another day, with what they were learned from', () => {
+    expect(recallLessons()).toBeUndefined();
+    keepLessons({ key: 'three cooks', lessons: LESSONS });
+    expect(recallLessons()).toEqual({ key: 'three cooks', lessons: LESSONS });
+  });
+
+  it('are learned anew where another version kept them, or half of them', () => {
+    keep('lessons', { version: 0, key: 'three cooks', lessons: LESSONS });
+    expect(recallLessons()).toBeUndefined();
+    keep('lessons', { version: 1, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });
+    expect(recallLessons()).toBeUndefined();
+  });
+
+  it('are not kept by a device that refuses, which is no error', () => {
+    const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new Error('full');
+    });
+    expect(keepLessons({ key: 'x', lessons: LESSONS })).toBe(false);
+    full.mockRestore();
+  });
+});
