@@ -37,6 +37,8 @@ const PROBE_NOISE = 0.15;
 /** s between the readings of a probe, and between the records of a trace. */
 export const PROBE_EVERY = 30;
 const TRACE_EVERY = 10;
+/** s between the moments at which a hand may check. */
+const CHECK_EVERY = 10;
 /** Shares of the planned pull at which a hand reads. */
 export const HAND_READS = [0.4, 0.55, 0.7, 0.8, 0.9, 1, 1.1, 1.2, 1.35] as const;
 /** Shares of the solved leg at which a pull is tried. */
@@ -60,6 +62,8 @@ export interface ForeignFollowed {
   /** Begin of the solved leg, s from the first heat. */
   readonly from: number;
   readonly readings: readonly ForeignReading[];
+  /** Readings of a hand that checks once more before it pulls: one for each moment at which it may. */
+  readonly checks: readonly ForeignReading[];
   readonly pulls: readonly number[];
   readonly ends: readonly number[];
 }
@@ -143,16 +147,19 @@ export const followIn = (
   const last = trace.pulls.at(-1) ?? 0;
   const rounded = (celsius: number): number => Math.round(celsius * 10) / 10;
   const readings: ForeignReading[] = [];
+  const checks: ForeignReading[] = [];
   if (hand) {
     const { off, offScatter, bias, noise } = HANDS[hand];
     const side = random() < 0.5 ? -1 : 1;
-    for (const share of HAND_READS) {
-      const seconds = share * plan.pullAt;
-      if (seconds > last) break;
+    const read = (seconds: number): ForeignReading => {
       const placed = side * (off + offScatter * normal(random));
       const shown = shownAt(trace, seconds, placed, thickness);
-      readings.push({ seconds, celsius: rounded(shown + bias + noise * normal(random)) });
+      return { seconds, celsius: rounded(shown + bias + noise * normal(random)) };
+    };
+    for (const share of HAND_READS) {
+      if (share * plan.pullAt <= last) readings.push(read(share * plan.pullAt));
     }
+    for (let seconds = from; seconds <= last; seconds += CHECK_EVERY) checks.push(read(seconds));
   } else {
     for (let seconds = from + PROBE_EVERY; seconds <= last; seconds += PROBE_EVERY) {
       const shown = shownAt(trace, seconds, kitchen.probeOff, thickness) + kitchen.probeBias;
@@ -160,7 +167,7 @@ export const followIn = (
     }
   }
   const { ends, pulls: pulled } = trace;
-  return { kind, hand, plan, from, readings, pulls: pulled, ends };
+  return { kind, hand, plan, from, readings, checks, pulls: pulled, ends };
 };
 
 /** Draws the `nth` cook of a seed and cooks it. */

@@ -2,7 +2,13 @@ import { DEFAULT_PAN } from '@crustan/core/gear';
 import { pressFor, type CookEvent } from '@crustan/core/cook';
 import { Forecaster, type Forecast } from '@crustan/core/estimate';
 import { actionsOf } from '@crustan/core/schedule';
-import { HAND_READS, type ForeignFollowed, type HandName } from './foreignFollowed';
+import {
+  HAND_READS,
+  PROBE_EVERY,
+  type ForeignReading,
+  type ForeignFollowed,
+  type HandName,
+} from './foreignFollowed';
 
 const T0 = Date.UTC(2026, 2, 1, 18);
 /** Half widths of 80 % and 95 % ranges of a normal error, deviations. */
@@ -37,6 +43,8 @@ export interface ForeignLiveFigures {
   readonly handAdviceGood: number;
   readonly handBiasK: number;
   readonly byHand: Readonly<Record<HandName, { readonly good: number; readonly biasK: number }>>;
+  /** Of each forecast half-way by a probe: the deviation that it states and its error, s. */
+  readonly halfway: readonly (readonly [number, number])[];
   /** Pull predicted after the reading by hand at 70 % of the plan, inside 80 %. */
   readonly handInside80: number;
 }
@@ -71,7 +79,7 @@ const secondsOf = ({ pullAt }: Forecast): number => (pullAt - T0) / 1000;
 
 /** Follows a cook by its forecasts. */
 const judge = (followed: ForeignFollowed): Judged | undefined => {
-  const { plan, from, readings, hand, pulls, ends } = followed;
+  const { plan, from, readings, checks, hand, pulls, ends } = followed;
   const truePull = truePullOf(followed);
   if (truePull === undefined) return undefined;
   const forecaster = new Forecaster({ plan, plannedIn: T0, pan: DEFAULT_PAN });
@@ -82,8 +90,10 @@ const judge = (followed: ForeignFollowed): Judged | undefined => {
       kind: pressFor(kind),
       at: T0 + Math.round(at * 1000),
     }));
+  const checked: ForeignReading[] = [];
   const forecastAt = (seconds: number): Forecast => {
-    const events = readings
+    const events = [...readings, ...checked]
+      .toSorted((a, b) => a.seconds - b.seconds)
       .filter((reading) => reading.seconds <= seconds + 1e-6)
       .map(({ seconds: at, celsius }, i): CookEvent => ({
         id: `r${i}`,
@@ -108,10 +118,19 @@ const judge = (followed: ForeignFollowed): Judged | undefined => {
       );
   let advised = looks.at(-1) ?? plan.pullAt;
   for (const [i, look] of looks.entries()) {
-    const pull = secondsOf(forecastAt(look));
-    if (pull > (looks[i + 1] ?? Infinity)) continue;
-    advised = Math.max(look, pull);
-    break;
+    const next = looks[i + 1] ?? Infinity;
+    let pull = Math.max(look, secondsOf(forecastAt(look)));
+    if (pull > next) continue;
+    // A probe is read all the time: the forecast is looked at until its pull is there.
+    for (let now = look; !hand && now < pull - PROBE_EVERY;) {
+      now = Math.max(now + PROBE_EVERY, (now + pull) / 2);
+      pull = Math.max(now, secondsOf(forecastAt(now)));
+    }
+    // A hand reads once more before it pulls, and waits where that says so.
+    const check = hand && checks.find(({ seconds }) => seconds >= pull);
+    if (check) checked.push(check);
+    advised = check ? Math.max(check.seconds, secondsOf(forecastAt(check.seconds))) : pull;
+    if (advised <= next) break;
   }
   return { followed, truePull, half, late, near, advisedEnd: between(pulls, ends, advised) };
 };
@@ -172,6 +191,10 @@ export const foreignLiveFigures = (
       careless: ofHand('careless'),
       biased: ofHand('biased'),
     },
+    halfway: probed.map((one) => [
+      Math.round(one.half.pullSpread),
+      Math.round(error(one, one.half)),
+    ]),
     handInside80: share(byHand.map((one) => inside(one, one.late, EIGHTY))),
   };
 };

@@ -27,6 +27,8 @@ export interface LiveFigures {
   /** Share of misplaced probes named before the pull, and of good ones called misplaced. */
   readonly misplacedFound: number;
   readonly misplacedFalse: number;
+  /** Of each forecast half-way: the deviation that it states and its error, s. */
+  readonly halfway: readonly (readonly [number, number])[];
   /** Median time of one more reading, read every half minute, in some of the kitchens, ms. */
   readonly readingMs: number;
 }
@@ -177,6 +179,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     PLANNED.map((request) => ({ said, plan: planOf({ ...request, ...said }) })),
   );
   const times: number[] = [];
+  const halfway: [number, number][] = [];
   let within = 0;
   let expected = 0;
   // Of their own, so that the kitchens of a seed stay what they were.
@@ -216,6 +219,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     if (!half) continue;
     const forecastPull = (half.pullAt - T0) / 1000;
     const off2 = Math.abs(forecastPull - pull);
+    halfway.push([Math.round(half.pullSpread), Math.round(forecastPull - pull)]);
     error += off2;
     planError += Math.abs(plan.pullAt - pull);
     const allowed = Math.max(120, 0.06 * (pull - oven));
@@ -244,6 +248,7 @@ export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
     coverage80: share(covered),
     misplacedFound: share(found),
     misplacedFalse: share(falsely),
+    halfway,
     readingMs: Number(median(times).toFixed(1)),
   };
 };

@@ -14,6 +14,7 @@ import {
 import { learnedKitchens } from './learnedKitchens';
 import { followedKitchen } from '../bench/liveBench';
 import { drawChart } from './chart';
+import { coverageFigure } from './foreignSection';
 
 const INK = '#141618';
 const FLAME = '#1F4FD1';
@@ -153,5 +154,6 @@ export const validationFigures = (): ReadonlyMap<string, string> => {
     ['validation-flipping.svg', flippingFigure()],
     ['validation-forecast.svg', forecastFigure()],
     ['validation-learning.svg', learningFigure()],
+    ['validation-coverage.svg', coverageFigure()],
   ]);
 };

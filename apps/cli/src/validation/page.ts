@@ -1,6 +1,7 @@
 import { THERMOMETER_SPREAD, TOTAL_SPREAD } from '@crustan/core/gear';
 import { learnFigures } from '../bench/learnBench';
 import { liveBench } from '../bench/liveBench';
+import { foreignSection } from './foreignSection';
 import { kitchenSection, table } from './kitchenSection';
 import { KITCHENS_SHOWN, learnedKitchens } from './learnedKitchens';
 import {
@@ -199,8 +200,10 @@ Half-way through the oven a probe does not tell more than that: kitchens that re
 at the end, and what is done otherwise after the oven is in no reading. Twenty are few: of the bench's 200 as many
 fall within two minutes as the forecasts' own spreads lead to expect, and those spreads hold what they say.
 
-What this shows is how well the fit finds a kitchen that obeys the model. A real kitchen does not quite:
-the ranges carry 0.5 C of the model's own error in the end, and no more.
+What this shows is how well the fit finds a kitchen that obeys the model. A real kitchen does not quite: the model's
+own error is fitted beside the kitchen, as a process that is correlated in time within a cook and common to its readings,
+and the rest after the pull adds to it. Its sizes come from kitchens of other physics, see below: in a kitchen
+that obeys the model the ranges are therefore wider than they need be.
 
 ## Learning a kitchen
 
@@ -231,6 +234,7 @@ As above, the truth is our own model's: it shows that a kitchen is found, not th
 Where a kitchen hardly differs from the usual there is little to halve, and a sixth plan that was right by
 luck can come out worse: those are the ones that miss.
 
+${foreignSection()}
 ## What the model does not know
 
 How the juice moves inside, how a piece is pressed thinner, where a face lifts off the iron, the few millimetres

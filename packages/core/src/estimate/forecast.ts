@@ -293,10 +293,15 @@ export class Forecaster {
     const places = left.length === 0 ? positions.slice(0, 1) : positions;
     const hands = byHand.length === 0 ? HANDS.slice(0, 1) : HANDS;
     const accounts = hands.flatMap((hand) => {
-      const placed = [...ofOven, ...handObservations(byHand, linear, inAt, plan.request, hand)];
+      const placed = handObservations(byHand, linear, inAt, plan.request, hand);
+      const chance = hand.prior * placed.likelihood;
       return places.map(({ kind, observations, prior }) => ({
         kind,
-        fit: robustLeastSquares([...observations, ...placed], point, prior * hand.prior),
+        fit: robustLeastSquares(
+          [...observations, ...ofOven, ...placed.observations],
+          point,
+          prior * chance,
+        ),
       }));
     });
     return kitchenEstimate(linear, accounts, plan.request);

@@ -4,37 +4,53 @@ import type { Observation } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request';
 import { addDiscrepancy } from './discrepancy';
 import { DISCREPANCY_AT, FITTED, THERMOMETER_AT } from './estimated';
-import { handReading, type Hand } from './handReading';
+import { handReading, placesGiven, placesMoved, shownByHand, type Hand } from './handReading';
 import { valueAt, LINEAR_STEP, type LinearModel } from './linearModel';
 import type { TracedRun } from './tracedRun';
 
 /** Standard deviation of a hand's reading about the model where it was well placed, K. Estimate. */
 const SIGMA = 0.6;
 
-/** Readings by a kind of hand as observations of the kitchen, each placed anew. */
+interface HandObservations {
+  readonly observations: readonly Observation[];
+  /** Of the places where the tip must have been, relative to those of a hand that is well placed. */
+  readonly likelihood: number;
+}
+
+/**
+ * Readings by a kind of hand as observations of the kitchen. A tip off the middle of a piece in a pan shows more than the
+ * middle, never less: where it lay is weighed by what it shows, as far as the kitchen is in doubt.
+ */
 export const handObservations = (
   readings: readonly ReadingEvent[],
   linear: LinearModel,
   inAt: number,
   request: PlanRequest,
   hand: Hand,
-): readonly Observation[] => {
+): HandObservations => {
   const { stem, thickness } = request;
-  return readings.map(({ at, celsius, lowest = false }): Observation => {
+  let likelihood = 1;
+  const observations = readings.map(({ at, celsius, lowest = false }): Observation => {
     const moment = (at - inAt) / 1000;
-    const of = (run: TracedRun) =>
-      handReading(
+    const shownIn = (run: TracedRun): readonly number[] =>
+      shownByHand(
         (depth) => valueAt(linear, run, depth, moment),
         { stem, thickness, lowest },
         hand,
       );
-    const { expected, spread } = of(linear.base);
+    const shown = shownIn(linear.base);
+    const before = handReading(shown).expected;
     const slopes = new Float64Array(FITTED);
     slopes[THERMOMETER_AT] = THERMOMETER_SPREAD;
     linear.moved.forEach((run, j) => {
-      slopes[j] = (of(run).expected - expected) / LINEAR_STEP;
+      slopes[j] = (handReading(shownIn(run)).expected - before) / LINEAR_STEP;
     });
-    addDiscrepancy(slopes, DISCREPANCY_AT, request, moment / linear.pull, expected);
+    addDiscrepancy(slopes, DISCREPANCY_AT, request, moment / linear.pull, before);
+    const doubt = Math.hypot(SIGMA, ...slopes);
+    const places = placesGiven(shown, celsius, doubt);
+    likelihood *= Math.exp(-placesMoved(places));
+    const { expected, spread } = handReading(shown, places);
     return { measured: celsius, predicted: expected, slopes, sigma: Math.hypot(SIGMA, spread) };
   });
+  return { observations, likelihood };
 };

@@ -1,10 +1,22 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { handReading, HANDS, type Hand, type HandPlacing } from './handReading';
+import {
+  handReading,
+  HANDS,
+  placesGiven,
+  shownByHand,
+  type Hand,
+  type HandPlacing,
+  type HandReading,
+} from './handReading';
 import { PROBE_DEPTHS } from './tracedRun';
 
 const USUAL_HAND: Hand = { scatter: 0.003, prior: 1 };
 const PLACED: HandPlacing = { stem: 'top', thickness: 0.03, lowest: false };
+
+/** What a hand is expected to show before it has read. */
+const readBy = (seen: (depth: number) => number, placing: HandPlacing, hand: Hand): HandReading =>
+  handReading(shownByHand(seen, placing, hand));
 
 /** A profile that is coldest in the middle: so much at the middle, so much more at the faces. */
 const bowl =
@@ -14,14 +26,14 @@ const bowl =
 
 describe('a reading by hand', () => {
   it('of an even piece is its temperature, with no spread', () => {
-    const { expected, spread } = handReading(() => 52, PLACED, USUAL_HAND);
-    expect(expected).toBe(52);
-    expect(spread).toBe(0);
+    const { expected, spread } = readBy(() => 52, PLACED, USUAL_HAND);
+    expect(expected).toBeCloseTo(52, 9);
+    expect(spread).toBeCloseTo(0, 9);
   });
 
   it('reads over the core of a hot piece: less from the side, least the lowest of three', () => {
     const over = (change: Partial<HandPlacing>): number =>
-      handReading(bowl(45, 40), { ...PLACED, ...change }, USUAL_HAND).expected - 45;
+      readBy(bowl(45, 40), { ...PLACED, ...change }, USUAL_HAND).expected - 45;
     expect(over({})).toBeGreaterThan(1);
     expect(over({ stem: 'side' })).toBeLessThan(over({}) / 2);
     expect(over({ lowest: true })).toBeLessThan(over({}) / 2);
@@ -29,7 +41,7 @@ describe('a reading by hand', () => {
   });
 
   it('of an exact hand is the middle, of a careless one lies over it by more', () => {
-    const [exact, usual, careless] = HANDS.map((hand) => handReading(bowl(45, 40), PLACED, hand));
+    const [exact, usual, careless] = HANDS.map((hand) => readBy(bowl(45, 40), PLACED, hand));
     expect(exact?.expected).toBeLessThan(45.3);
     expect(usual?.expected).toBeGreaterThan(exact?.expected ?? NaN);
     expect(careless?.expected).toBeGreaterThan(usual?.expected ?? NaN);
@@ -46,7 +58,7 @@ describe('a reading by hand', () => {
         fc.constantFrom('top', 'side'),
         fc.boolean(),
         (core, over, thickness, stem, lowest) => {
-          const { expected, spread } = handReading(
+          const { expected, spread } = readBy(
             bowl(core, over),
             { stem, thickness, lowest },
             USUAL_HAND,
@@ -59,8 +71,19 @@ describe('a reading by hand', () => {
     );
   });
 
+  it('that is far too hot lay off the middle: it says little of it', () => {
+    const shown = shownByHand(bowl(45, 40), PLACED, { scatter: 0.004, prior: 1 });
+    const before = handReading(shown);
+    const hot = handReading(shown, placesGiven(shown, 62, 4));
+    const cool = handReading(shown, placesGiven(shown, 45, 4));
+    // Each is weighed against what its own place shows.
+    expect(hot.expected).toBeGreaterThan(before.expected + 2);
+    expect(cool.expected).toBeLessThan(before.expected);
+    expect(cool.spread).toBeLessThan(before.spread);
+  });
+
   it('weighs above and below alike: a gradient from one face to the other cancels', () => {
     const slope = (depth: number): number => 50 + 12 * (PROBE_DEPTHS[depth] ?? NaN);
-    expect(handReading(slope, PLACED, USUAL_HAND).expected).toBeCloseTo(50, 9);
+    expect(readBy(slope, PLACED, USUAL_HAND).expected).toBeCloseTo(50, 9);
   });
 });

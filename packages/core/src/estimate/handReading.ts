@@ -50,19 +50,47 @@ export interface HandReading {
   readonly spread: number;
 }
 
-/**
- * A reading by hand, placed anew each time: not at one depth that a fit could learn, but about the middle, as a hand of
- * a kind places it.
- * @param seen what the run has at the nth of `PROBE_DEPTHS`
- */
-export const handReading = (
+/** What runs have at each place where a hand may have put its tip, C. @param seen at the nth of `PROBE_DEPTHS` */
+export const shownByHand = (
   seen: (depth: number) => number,
   { stem, thickness, lowest }: HandPlacing,
   { scatter }: Hand,
-): HandReading => {
+): readonly number[] => {
   const size = scatter * (stem === 'side' ? SIDE_SHARE : 1) * (lowest ? LOWEST_SHARE : 1);
-  const shown = PLACES.map((place) => seenAt(seen, place * size, thickness));
-  const expected = shown.reduce((sum, celsius) => sum + celsius, 0) / shown.length;
-  const square = shown.reduce((sum, celsius) => sum + (celsius - expected) ** 2, 0);
-  return { expected, spread: Math.sqrt(square / shown.length) };
+  return PLACES.map((place) => seenAt(seen, place * size, thickness));
+};
+
+/** How much a reading moved the places from all alike, nats: an account that needs it is the less probable. */
+export const placesMoved = (weights: readonly number[]): number =>
+  weights.reduce(
+    (sum, weight) => sum + (weight > 0 ? weight * Math.log(weight * weights.length) : 0),
+    0,
+  );
+
+/** Probability of each place after a reading. @param sigma of the reading about what a place shows, K */
+export const placesGiven = (
+  shown: readonly number[],
+  measured: number,
+  sigma: number,
+): readonly number[] => {
+  const logs = shown.map((celsius) => -0.5 * ((measured - celsius) / sigma) ** 2);
+  const most = Math.max(...logs);
+  const raw = logs.map((log) => Math.exp(log - most));
+  const total = raw.reduce((sum, weight) => sum + weight, 0);
+  return raw.map((weight) => weight / total);
+};
+
+/**
+ * A reading by hand, placed anew each time: not at one depth that a fit could learn, but about the middle, as a hand of
+ * a kind places it.
+ * @param shown at each place
+ * @param weights of the places; absent: all alike, as before a reading
+ */
+export const handReading = (
+  shown: readonly number[],
+  weights: readonly number[] = shown.map(() => 1 / shown.length),
+): HandReading => {
+  const expected = shown.reduce((sum, celsius, k) => sum + weights[k] * celsius, 0);
+  const square = shown.reduce((sum, celsius, k) => sum + weights[k] * (celsius - expected) ** 2, 0);
+  return { expected, spread: Math.sqrt(square) };
 };

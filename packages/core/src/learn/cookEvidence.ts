@@ -22,7 +22,14 @@ import {
 import { panExcess, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
 import { addDiscrepancy, DISCREPANCY_COUNT } from '../estimate/discrepancy';
-import { handReading, HANDS, type Hand } from '../estimate/handReading';
+import {
+  handReading,
+  HANDS,
+  placesGiven,
+  placesMoved,
+  shownByHand,
+  type Hand,
+} from '../estimate/handReading';
 
 /** The posterior of the kitchen's traits from one cook, in spreads, its own scatter marginalised. */
 export interface CookEvidence {
@@ -209,21 +216,29 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
   };
   const { stem, thickness } = plan.request;
   /** Placed anew each time: its own expected figure and spread. */
-  const byHand = (event: ReadingEvent, hand: Hand): Observation => {
+  const byHand = (
+    event: ReadingEvent,
+    hand: Hand,
+  ): { readonly row: Observation; readonly likelihood: number } => {
     const i = indexOf(read, event);
     const placing = { stem, thickness, lowest: event.lowest ?? false };
-    const of = (run: CookModel['base']) =>
-      handReading((depth) => run.seen[depth * n + i], placing, hand);
-    const { expected, spread } = of(model.base);
-    const slopes = slopesOf(model, (run) => of(run).expected, burnerPan);
+    const shownIn = (run: CookModel['base']): readonly number[] =>
+      shownByHand((depth) => run.seen[depth * n + i], placing, hand);
+    const shown = shownIn(model.base);
+    const before = handReading(shown).expected;
+    const slopes = slopesOf(model, (run) => handReading(shownIn(run)).expected, burnerPan);
     slopes[AT.thermometer] = THERMOMETER_SPREAD;
-    addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, read.moments[i] / read.pull, expected);
-    return {
+    addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, read.moments[i] / read.pull, before);
+    const doubt = Math.hypot(TYPED, ...slopes);
+    const places = placesGiven(shown, event.celsius, doubt);
+    const { expected, spread } = handReading(shown, places);
+    const row = {
       measured: event.celsius,
       predicted: expected,
       slopes,
       sigma: Math.hypot(TYPED, spread),
     };
+    return { row, likelihood: Math.exp(-placesMoved(places)) };
   };
   const fixed: Observation[] = [...gearRows(read, traits, burnerPan)];
   if (read.cook.endTemperature !== undefined) {
@@ -254,9 +269,11 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
         ];
   const hands = read.typed.length === 0 ? HANDS.slice(0, 1) : HANDS;
   const accounts = hands.flatMap((hand): RobustFit[] => {
-    const placed = [...fixed, ...read.typed.map((event) => byHand(event, hand))];
+    const typed = read.typed.map((event) => byHand(event, hand));
+    const chance = typed.reduce((product, { likelihood }) => product * likelihood, hand.prior);
+    const placed = [...fixed, ...typed.map(({ row }) => row)];
     return places.map(({ prior, rows }) =>
-      robustLeastSquares([...placed, ...rows], point, prior * hand.prior),
+      robustLeastSquares([...placed, ...rows], point, prior * chance),
     );
   });
   return {
