@@ -197,8 +197,9 @@ ${liveTable()}
 ![The forecast along a cook](validation-forecast.svg)
 
 Half-way through the oven a probe does not tell more than that: kitchens that read alike so far are minutes apart
-at the end, and what is done otherwise after the oven is in no reading. Twenty are few: of the bench's 200 as many
-fall within two minutes as the forecasts' own spreads lead to expect, and those spreads hold what they say.
+at the end, and what is done otherwise after the oven is in no reading. The stated spreads lead to expect fewer within
+two minutes than are found: they count with the model's own error, which these kitchens do not have. For the same reason the
+forecast trusts the readings less here than it could.
 
 What this shows is how well the fit finds a kitchen that obeys the model. A real kitchen does not quite: the model's
 own error is fitted beside the kitchen, as a process that is correlated in time within a cook and common to its readings,
