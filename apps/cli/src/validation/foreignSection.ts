@@ -97,7 +97,7 @@ export const coverageFigure = (): string => {
   return drawChart({
     title: 'Pull predicted half-way: error against the stated deviation',
     x: 'stated deviation, minutes',
-    y: 'error, minutes',
+    y: 'minutes',
     series: [
       { label: 'own kitchens', colour: INK, points: ours, dots: true },
       { label: 'kitchens of other physics', colour: FLAME, points: theirs, dots: true },
