@@ -1,4 +1,4 @@
-// What five cooks teach of kitchens of other physics: twelve kitchens of a seed.
+// Errors of plans before and after learning from five cooks, in twelve kitchens of other physics.
 import { runSeeded } from './seeded.mjs';
 
 export const benchForeignLearn = async () => (await runSeeded('foreignLearn'))[0];

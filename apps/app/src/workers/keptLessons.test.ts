@@ -31,7 +31,7 @@ describe('the lessons that a device keeps', () => {
     expect(recallLessons()).toEqual({ key: 'three cooks', lessons: LESSONS });
   });
 
-  it('are learned anew where another version kept them, or half of them', () => {
+  it('are rejected if another version kept them or if they are incomplete', () => {
     keep('lessons', { version: 0, key: 'three cooks', lessons: LESSONS });
     expect(recallLessons()).toBeUndefined();
     keep('lessons', { version: 1, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });

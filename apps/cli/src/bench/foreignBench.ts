@@ -1,16 +1,8 @@
 import { CUTS, type CutId } from '@crustan/core/food';
 import { drawn, even, seededRandom } from '@crustan/core/maths';
-import {
-  planWay,
-  promisedCore,
-  usesOven,
-  USUAL,
-  type CookPlan,
-  type PlanRequest,
-  type PlanSpread,
-  type Way,
-} from '@crustan/core/plan';
+import { promisedCore, usesOven, USUAL, type PlanRequest, type Way } from '@crustan/core/plan';
 import { drawForeignKitchen, ForeignCooking } from '@crustan/core/foreign';
+import { drawRoast, planAndSpread, type PlanAndSpread } from './foreignPlans';
 
 const STEAKS = 40;
 const ROASTS = 10;
@@ -52,20 +44,6 @@ const median = (figures: readonly number[]): number => {
 const share = (all: readonly boolean[]): number => all.filter(Boolean).length / all.length;
 const mean = (all: readonly number[]): number => all.reduce((sum, x) => sum + x, 0) / all.length;
 
-interface Planned {
-  readonly plan: CookPlan;
-  readonly spread: PlanSpread;
-}
-
-const planned = (request: PlanRequest): Planned | undefined => {
-  let plan: CookPlan | undefined;
-  for (const update of planWay(request)) {
-    if (update?.kind === 'plan') ({ plan } = update);
-    if (update?.kind === 'spread' && plan) return { plan, spread: update.spread };
-  }
-  return undefined;
-};
-
 const steakRequest = (random: () => number): PlanRequest => {
   const cut: CutId = drawn(random, STEAK_CUTS);
   const thickness = even(random, 0.02, 0.045);
@@ -82,39 +60,23 @@ const steakRequest = (random: () => number): PlanRequest => {
   };
 };
 
-const roastRequest = (random: () => number): PlanRequest => {
-  const { thickness, weight } = CUTS['rib-roast'];
-  const scale = even(random, 0.75, 1.1);
-  return {
-    ...USUAL,
-    cut: 'rib-roast',
-    thickness: thickness * scale,
-    weight: weight * scale ** 2,
-    way: 'oven-sear',
-    start: even(random, 4, 12),
-    target: even(random, 52, 60),
-    pan: 215,
-    lowOven: even(random, 105, 160),
-  };
-};
-
 /** A request of a kind that can be planned: others are drawn again. */
-const drawPlanned = (draw: () => PlanRequest): Planned => {
+const drawPlanned = (draw: () => PlanRequest): PlanAndSpread => {
   for (;;) {
-    const found = planned(draw());
+    const found = planAndSpread(draw());
     if (found) return found;
   }
 };
 
 interface Ended {
-  readonly planned: Planned;
+  readonly planned: PlanAndSpread;
   readonly clockError: number;
   readonly pullError: number;
   readonly carryoverError: number;
   readonly timeRatio: number;
 }
 
-const endedOf = (found: Planned, random: () => number): Ended => {
+const endedOf = (found: PlanAndSpread, random: () => number): Ended => {
   const { plan } = found;
   const kitchen = drawForeignKitchen(random);
   const clock = new ForeignCooking(plan, kitchen).cook('clock');
@@ -152,7 +114,7 @@ export const foreignBench = (seed: number, talk: (line: string) => void): Foreig
   const roasts = Array.from({ length: ROASTS }, () =>
     say(
       endedOf(
-        drawPlanned(() => roastRequest(random)),
+        drawPlanned(() => drawRoast(random, 1.1)),
         random,
       ),
     ),

@@ -13,6 +13,7 @@ import {
   type ForeignKitchen,
   type ForeignTrace,
 } from '@crustan/core/foreign';
+import { drawRoast } from './foreignPlans';
 
 /** How a hand places a thermometer, and what it shows. */
 interface Hand {
@@ -88,25 +89,10 @@ const steakRequest = (random: () => number, way: Way, least: number, most: numbe
   };
 };
 
-const roastRequest = (random: () => number): PlanRequest => {
-  const { thickness, weight } = CUTS['rib-roast'];
-  const scale = even(random, 0.75, 1.05);
-  return {
-    ...USUAL,
-    cut: 'rib-roast',
-    thickness: thickness * scale,
-    weight: weight * scale ** 2,
-    way: 'oven-sear',
-    start: even(random, 4, 12),
-    target: even(random, 52, 60),
-    lowOven: even(random, 105, 160),
-  };
-};
-
 const REQUESTS: Readonly<Record<ForeignKind, (random: () => number) => PlanRequest>> = {
   'low-oven': (random) => steakRequest(random, 'oven-sear', 0.03, 0.05),
   'hot-oven': (random) => steakRequest(random, 'sear-oven', 0.032, 0.05),
-  roast: roastRequest,
+  roast: (random) => drawRoast(random, 1.05),
   pan: (random) => steakRequest(random, drawn(random, PAN_WAYS), 0.022, 0.04),
 };
 
@@ -117,7 +103,7 @@ export const drawForeignPlan = (kind: ForeignKind, random: () => number): CookPl
   }
 };
 
-/** What a tip shows: `off` from the middle along the thickness, m. */
+/** Temperature at a tip, C. @param off distance from the middle along the thickness, m */
 const shownAt = (
   { moments, middles }: ForeignTrace,
   seconds: number,

@@ -9,7 +9,7 @@ import {
   type LearnedKitchen,
   type LoggedCook,
 } from '@crustan/core/learn';
-import { planWay, type CookPlan, type PlanRequest, type PlanSpread } from '@crustan/core/plan';
+import type { CookPlan, PlanRequest } from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
 import {
   drawForeignPlan,
@@ -19,6 +19,7 @@ import {
   type HandName,
 } from './foreignFollowed';
 import { between } from './foreignLiveBench';
+import { planAndSpread } from './foreignPlans';
 
 const COOKS = 5;
 const COOKED: readonly (readonly [ForeignKind, HandName | undefined])[] = [
@@ -98,17 +99,6 @@ const loggedOf = (
   };
 };
 
-const plannedFrom = (
-  request: PlanRequest,
-): { readonly plan: CookPlan; readonly spread: PlanSpread } | undefined => {
-  let plan: CookPlan | undefined;
-  for (const update of planWay(request)) {
-    if (update?.kind === 'plan') ({ plan } = update);
-    if (update?.kind === 'spread' && plan) return { plan, spread: update.spread };
-  }
-  return undefined;
-};
-
 /** A plan's end by the clock over its target, its dial set by the learned offset, K. */
 const clockError = (plan: CookPlan, kitchen: ForeignKitchen, offset: number): number => {
   const dialled = { ...kitchen, ovenOffset: kitchen.ovenOffset - offset };
@@ -158,7 +148,7 @@ export const learnForeign = (seed: number, nth: number): ForeignLearned => {
   const plans = PLANNED.flatMap((kind): Judged[] => {
     const asked = drawForeignPlan(kind, random);
     const here = another(kitchen, random);
-    const found = plannedFrom(withLearned(asked.request, learned));
+    const found = planAndSpread(withLearned(asked.request, learned));
     if (!found) return [];
     return [
       {

@@ -2,9 +2,9 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import { errorKindOf, MODEL_ERROR } from '../plan/modelError';
 import type { PlanRequest } from '../plan/request';
 
-/** Correlation falls by e over this share of the time to the pull. */
+/** Share of the time to the pull over which the correlation falls by a factor of e. */
 const LENGTH = 0.6;
-/** The error has its whole size once the core has come this share of its rise. */
+/** Share of its rise after which the core has the full error. */
 const GROWN_AT = 0.25;
 
 /** Shares of the time to the pull between which the process is linear. */
@@ -17,11 +17,12 @@ const factor = new CholeskyDecomposition(
 ).lowerTriangularMatrix.to2DArray();
 
 /**
- * The model's own error: what a piece has over the model in its best kitchen, correlated in time within a cook and
- * common to all readings of it: a Gaussian process over the share of the time to the pull. Writes its slopes by each of
- * its parameters, K, into `slopes` from an index on.
+ * Writes the slopes of the model's own error by each of its parameters, K. The error is the difference between a piece and
+ * the model in the kitchen that explains it best. It is a Gaussian process over the share of the time to the pull, so
+ * that all readings of a cook have it in common.
+ * @param slopes array that takes them, from index `from` on
  * @param share of the time to the pull
- * @param celsius what the model has there and then
+ * @param celsius temperature of the model at that moment and place
  */
 export const addDiscrepancy = (
   slopes: Float64Array,

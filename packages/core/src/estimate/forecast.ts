@@ -3,22 +3,19 @@ import { cookedLegs } from '../cook/cookedLegs';
 import { effectiveEvents } from '../cook/effectiveEvents';
 import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
-import { robustLeastSquares } from '../maths/robustLeastSquares';
 import { thinned } from '../maths/thinned';
 import { restDeviation } from '../plan/modelError';
 import type { TimedLeg } from '../plan/timedLeg';
 import { WayCook } from '../plan/wayCook';
 import {
   ESTIMATED,
-  FITTED,
   kitchenAt,
   spreadsOf,
   type Estimated,
   type EstimatedSpreads,
 } from './estimated';
+import { fitAccounts } from './fitAccounts';
 import type { Forecast } from './forecastResult';
-import { handObservations } from './handObservations';
-import { HANDS } from './handReading';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
 import { firstOvenLeg } from '../plan/ovenLegs';
@@ -286,23 +283,14 @@ export class Forecaster {
       },
     );
     const ofOven = ovenObservations(readings, progress, linear.point, this.spreads);
-    // The thermometer's error and the model's own are fitted beside the deviations, about zero.
-    const point = new Float64Array(FITTED);
-    point.set(linear.point);
-    // Where one of the two was not used, it is in one place.
-    const places = left.length === 0 ? positions.slice(0, 1) : positions;
-    const hands = byHand.length === 0 ? HANDS.slice(0, 1) : HANDS;
-    const accounts = hands.flatMap((hand) => {
-      const placed = handObservations(byHand, linear, inAt, plan.request, hand);
-      const chance = hand.prior * placed.likelihood;
-      return places.map(({ kind, observations, prior }) => ({
-        kind,
-        fit: robustLeastSquares(
-          [...observations, ...ofOven, ...placed.observations],
-          point,
-          prior * chance,
-        ),
-      }));
+    const accounts = fitAccounts({
+      linear,
+      inAt,
+      request: plan.request,
+      // Where no probe was left in, it is in one place.
+      positions: left.length === 0 ? positions.slice(0, 1) : positions,
+      byHand,
+      ofOven,
     });
     return kitchenEstimate(linear, accounts, plan.request);
   }

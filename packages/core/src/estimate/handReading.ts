@@ -18,8 +18,8 @@ export interface Hand {
 }
 
 /**
- * Hands from exact to careless. Estimates: a tip that was aimed at the middle lies a few millimetres off it. Which of
- * them holds the thermometer is told by the readings themselves: those of an exact hand follow the model's middle.
+ * Hands from exact to careless. Estimates: a tip that was aimed at the middle lies a few millimetres off it. The readings
+ * show which kind it is: those of an exact hand follow the model's middle.
  */
 export const HANDS: readonly Hand[] = [
   { scatter: 0.0005, prior: 0.3 },
@@ -27,7 +27,7 @@ export const HANDS: readonly Hand[] = [
   { scatter: 0.004, prior: 0.3 },
 ];
 
-/** The lowest of three tries lies so much nearer to the middle; a stem from the side is easily held level. Estimates. */
+/** Scatter of the lowest of three tries, and of a stem from the side, as shares of the usual scatter. Estimates. */
 const LOWEST_SHARE = 0.4;
 const SIDE_SHARE = 1 / 3;
 
@@ -50,7 +50,7 @@ export interface HandReading {
   readonly spread: number;
 }
 
-/** What runs have at each place where a hand may have put its tip, C. @param seen at the nth of `PROBE_DEPTHS` */
+/** Temperatures of a run at the places where the tip may be, C. @param seen temperature at the nth of `PROBE_DEPTHS` */
 export const shownByHand = (
   seen: (depth: number) => number,
   { stem, thickness, lowest }: HandPlacing,
@@ -60,7 +60,7 @@ export const shownByHand = (
   return PLACES.map((place) => seenAt(seen, place * size, thickness));
 };
 
-/** How much a reading moved the places from all alike, nats: an account that needs it is the less probable. */
+/** Divergence of the weights from equal weights, nats. It lowers the probability of the account that needs them. */
 export const placesMoved = (weights: readonly number[]): number =>
   weights.reduce(
     (sum, weight) => sum + (weight > 0 ? weight * Math.log(weight * weights.length) : 0),

@@ -4,6 +4,7 @@ import type { Surroundings } from './surroundings';
 import type { FaceLine } from './faceLine';
 import { afterMelting, MELTS_FROM, MELTS_TO } from './fatMelting';
 import { fillCoefficients } from './fillCoefficients';
+import { giveBack } from './giveBack';
 import type { HeatModel } from './heatModel';
 import { LEFT_IN_CRUST, limitVapour } from './limitVapour';
 import { MatterChanges } from './matterChanges';
@@ -36,8 +37,6 @@ const [, W1, W2] = WATER_CAPACITY;
 const NEARLY_DRY = 1e-6;
 /** Most times that vapour is limited in a step. */
 const LIMITING = 3;
-/** Heat given back warms no cell by more than this while there is another behind it, K. */
-const GIVEN_BACK = 2;
 /** Error assumed of a first step, whose predecessor is missing, over its allowance. */
 const UNKNOWN_ERROR = 0.5;
 
@@ -254,7 +253,7 @@ export class PieceSolver extends PieceState {
   private boilAway(c: number, mass: number): void {
     const lacks = this.takeWater(c, mass, LATENT_BOILING);
     this.boiled[this.exits.of[c]] += mass - lacks;
-    if (lacks > 0) this.giveBack(c, lacks * LATENT_BOILING);
+    if (lacks > 0) giveBack(this, this.change, c, lacks * LATENT_BOILING);
   }
 
   /**
@@ -275,7 +274,7 @@ export class PieceSolver extends PieceState {
       lacks = this.takeWater(c, lacks, latent, leaves * this.full[c]);
     }
     this.dried[exit[p]] += max(0, mass - lacks);
-    if (lacks > 0) this.giveBack(wet, lacks * latent, inward, far);
+    if (lacks > 0) giveBack(this, this.change, wet, lacks * latent, inward, far);
   }
 
   /**
@@ -292,24 +291,5 @@ export class PieceSolver extends PieceState {
     this.evaporated += mass;
     this.heatOut += mass * (latent + integrate(WATER_CAPACITY, temperature[c] + change[c]));
     return lacks;
-  }
-
-  /**
-   * Heat that was spent on water a cell did not have, J: back to it, and what would warm it too far to those behind it.
-   * @param inward step in cell index to the one behind it; 0: to itself alone
-   */
-  private giveBack(c: number, heat: number, inward = 0, far = c): void {
-    const { temperature, volume, change } = this;
-    const [s0, s1, s2] = this.matter.solids;
-    let left = heat;
-    for (let at = c; ; at += inward) {
-      const t = min(temperature[at] + change[at], PROPERTY_CEILING);
-      const capacity = volume[at] * (s0[at] + t * (s1[at] + t * s2[at]));
-      const isLast = inward === 0 || at + inward === far;
-      const given = isLast ? left : min(left, GIVEN_BACK * capacity);
-      change[at] += given / capacity;
-      left -= given;
-      if (left <= 0 || isLast) return;
-    }
   }
 }

@@ -16,7 +16,7 @@ const LEAST_GAIN = 0.15;
 export interface LeftOutCook {
   /** Model less measured where nothing was learned, K. */
   readonly usual: number;
-  /** What each trait adds to that, as learned from the other cooks, K. */
+  /** Effect of each trait on that error, learned from the other cooks, K. */
   readonly adds: ArrayLike<number>;
 }
 

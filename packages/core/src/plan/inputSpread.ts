@@ -71,8 +71,8 @@ const counts = (estimate: string, request: PlanRequest): boolean => {
 };
 
 /**
- * What the model leaves open of an end by the clock, one deviation, K; none of the baseline: its own error in kitchens of
- * other physics, or where that is more what its estimates leave open.
+ * Standard deviation of the end by the clock that comes from the model, K; zero for the baseline. It is the model's own error
+ * in kitchens of other physics, or the effect of its estimates where that is larger.
  */
 export const modelSpread = (request: PlanRequest): number =>
   request.model === 'kitchen'

@@ -25,7 +25,7 @@ export const MODEL_ERROR: Readonly<Record<ErrorKind, ModelErrorSize>> = {
   whole: { clock: 0.04, along: 0.22, rest: 0.3 },
 };
 
-/** What the model leaves open of any rest, one standard deviation, K. Estimate, 0.3 to 0.8. */
+/** Standard deviation of the model in a rest without any rise, K. Estimate, 0.3 to 0.8. */
 const REST_LEAST = 0.5;
 
 export const errorKindOf = (request: Pick<PlanRequest, 'cut' | 'own' | 'way'>): ErrorKind => {

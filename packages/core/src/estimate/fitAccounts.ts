@@ -1,0 +1,47 @@
+import type { ReadingEvent } from '../cook/event';
+import { robustLeastSquares, type Observation } from '../maths/robustLeastSquares';
+import type { PlanRequest } from '../plan/request';
+import { FITTED } from './estimated';
+import { handObservations } from './handObservations';
+import { HANDS } from './handReading';
+import type { Account } from './kitchenEstimate';
+import type { LinearModel } from './linearModel';
+import type { ProbePosition } from './probePositions';
+
+interface Readings {
+  readonly linear: LinearModel;
+  /** When the piece met the heat, ms since 1970. */
+  readonly inAt: number;
+  readonly request: PlanRequest;
+  /** The positions that the probe may be in. */
+  readonly positions: readonly ProbePosition[];
+  readonly byHand: readonly ReadingEvent[];
+  readonly ofOven: readonly Observation[];
+}
+
+/** Fits the readings for every position of the probe and every kind of hand. */
+export const fitAccounts = ({
+  linear,
+  inAt,
+  request,
+  positions,
+  byHand,
+  ofOven,
+}: Readings): readonly Account[] => {
+  // The thermometer's error and the model's own are fitted beside the deviations, about zero.
+  const point = new Float64Array(FITTED);
+  point.set(linear.point);
+  const hands = byHand.length === 0 ? HANDS.slice(0, 1) : HANDS;
+  return hands.flatMap((hand) => {
+    const placed = handObservations(byHand, linear, inAt, request, hand);
+    const chance = hand.prior * placed.likelihood;
+    return positions.map(({ kind, observations, prior }) => ({
+      kind,
+      fit: robustLeastSquares(
+        [...observations, ...ofOven, ...placed.observations],
+        point,
+        prior * chance,
+      ),
+    }));
+  });
+};
