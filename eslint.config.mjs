@@ -34,6 +34,7 @@ const CORE_ROOMS = [
   'whatif',
   'pass',
   'par',
+  'phrases',
   'simulation',
   'learn',
   'trial',

@@ -54,6 +54,28 @@ test('shows everything in the other units at once', async ({ page, own }) => {
   await expect(page.getByTestId('word-pan')).toContainText('420 °F pan');
 });
 
+test('is filled by a sentence in the cook’s own words, here or from a link, and undone', async ({
+  page,
+  own,
+}) => {
+  await openPlan(page, own.url);
+  await page.getByRole('button', { name: 'Describe what you cook' }).click();
+  const field = page.getByRole('textbox', { name: 'Describe what you cook' });
+  await field.fill('two ribeyes, 4 cm, medium rare at eight, with chips');
+  await page.getByRole('button', { name: 'Fill the sentence' }).click();
+  await expect(page.getByTestId('word-cut')).toHaveText('ribeye');
+  await expect(page.getByTestId('word-count')).toHaveText('2 ×');
+  await expect(page.getByTestId('word-thickness')).toHaveText('40 mm');
+  await expect(page.getByTestId('word-plate')).toContainText('20:00');
+  await expect(page.getByText(/^“chips” was not used/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('word-cut')).toHaveText('strip steak');
+  await expect(page.getByTestId('word-count')).toHaveText('one');
+  await page.goto(`${own.url}/?say=${encodeURIComponent('duck breast from cold, at 7:15 pm')}`);
+  await expect(page.getByTestId('word-cut')).toHaveText('duck breast');
+  await expect(page.getByTestId('word-plate')).toContainText('19:15');
+});
+
 test('scrubs the slice along the cook by keyboard', async ({ page, own }) => {
   await openPlan(page, own.url);
   const slider = page.getByRole('slider', { name: 'Along the cook' });

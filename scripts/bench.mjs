@@ -13,6 +13,7 @@ import { benchLan } from './benches/lan.mjs';
 import { benchLearn } from './benches/learn.mjs';
 import { benchLive } from './benches/live.mjs';
 import { benchPass } from './benches/pass.mjs';
+import { benchPhrases } from './benches/phrases.mjs';
 import { benchPlan } from './benches/plan.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { giveUp } from './root.mjs';
@@ -32,6 +33,7 @@ const BENCHES = {
   learn: benchLearn,
   live: benchLive,
   pass: benchPass,
+  phrases: benchPhrases,
   plan: benchPlan,
 };
 const bench = BENCHES[process.argv[2]];

@@ -29,6 +29,26 @@ test('a short evening on three phones, the server killed, a restore, a phone cut
 });
 
 test(
+  'the only pan breaks with food in it, is back later, and every table is sent',
+  { tag: '@deep' },
+  async ({ browser }) => {
+    test.setTimeout(400_000);
+    const pieces = ['strip', 'strip'] as const;
+    const plan = [
+      { at: 0, deed: { kind: 'order', table: '1', pieces, when: 'As soon as can be' } },
+      { at: 9, deed: { kind: 'pan-out', minutes: 6 } },
+      { at: 10, deed: { kind: 'order', table: '2', pieces: ['rare'], when: 'As soon as can be' } },
+    ] as const;
+    const found = await runEvening(browser, plan, {
+      ...{ start: startServed, speed: 30, tell },
+      stations: ['Everything'],
+    });
+    expectNoFaults(found);
+    expect(found.orders).toBe(2);
+  },
+);
+
+test(
   'four steaks for four people, two of them rare, out of one pan by one cook',
   { tag: '@deep' },
   async ({ browser }) => {

@@ -11,6 +11,8 @@ export type Deed =
   | { readonly kind: 'fire' | 'cancel' | 'again'; readonly table: string }
   | { readonly kind: 'change'; readonly table: string; readonly piece: Piece }
   | { readonly kind: 'offline'; readonly phone: number; readonly minutes: number }
+  /** The pan breaks, what was in it is cooked again, and it is back after some minutes. */
+  | { readonly kind: 'pan-out'; readonly minutes: number }
   /** The page is reloaded while the menu cannot be loaded. */
   | { readonly kind: 'reload'; readonly phone: number }
   | { readonly kind: 'restart' | 'backup' | 'restore' }

@@ -226,6 +226,27 @@ export const runEvening = async (
         setTimeout(() => void phone.context.setOffline(false), ms);
         return;
       }
+      case 'pan-out': {
+        const { page } = plates;
+        const row = page
+          .getByRole('list', { name: 'Pans and ovens' })
+          .getByRole('listitem')
+          .first();
+        excuseAll(CATCHES_UP);
+        await row.getByRole('button', { name: /: out of use, back, or measured$/ }).click();
+        await row.getByRole('button', { name: /^Broken or dropped/ }).click();
+        const again = row.getByRole('button', { name: 'Cook it again' });
+        await row.getByRole('button', { name: /^It is back in use/ }).waitFor();
+        while (await again.first().isVisible()) await again.first().click();
+        setTimeout(
+          () => {
+            excuseAll(CATCHES_UP);
+            void row.getByRole('button', { name: /^It is back in use/ }).click();
+          },
+          (deed.minutes * 60_000) / speed,
+        );
+        return;
+      }
       case 'reload': {
         const phone = others[deed.phone] ?? plates;
         excuse(phone, CATCHES_UP);

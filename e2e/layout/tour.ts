@@ -86,6 +86,18 @@ const PLAN: readonly Stop[] = [
     },
   },
   { name: 'Card', open: go('/card', /Strip steak|Rib of beef/) },
+  {
+    name: 'Plan, described',
+    open: async (page, url) => {
+      await page.evaluate(() => localStorage.removeItem('crustan.request'));
+      await openPlan(page, url);
+      await press('Describe what you cook')(page);
+      const field = page.getByRole('textbox', { name: 'Describe what you cook' });
+      await field.fill('two ribeyes, 4 cm, medium rare at eight, with a mountain of chips');
+      await press('Fill the sentence', /^“mountain” was not used/)(page);
+      await page.waitForTimeout(1500);
+    },
+  },
 ];
 
 const STOVE: readonly Stop[] = [
@@ -235,6 +247,9 @@ const BOOK: readonly Stop[] = [
     open: async (page) => {
       await page.getByRole('listitem').first().getByRole('link').click();
       await expect(page.getByText('What it shows, and what it cannot')).toBeVisible();
+      // The slices come once the cooks were run again: before them their places are empty.
+      await expect(page.getByRole('img', { name: /^Slice of / }).first()).toBeVisible();
+      await page.waitForTimeout(800);
     },
   },
   { name: 'Book, written down', open: go('/book/new', /./) },

@@ -4,9 +4,9 @@ import {
   cookResultSchema,
   planFileResultSchema,
   problemSchema,
-  timesResultSchema,
 } from '@crustan/core/formats';
-import { aheadCommand, planCommand, simulateCommand } from './commands';
+import { timesResultSchema } from '@crustan/core/formats/timesFile';
+import { aheadCommand, planCommand, sayCommand, simulateCommand } from './commands';
 import { readRequests } from './readRequests';
 import { jsonSchemas } from './schemas';
 
@@ -89,6 +89,16 @@ describe('the command line', () => {
     if (!result.feasible) throw new Error('not feasible');
     expect(Math.abs(result.plan.peakCore - 55)).toBeLessThan(0.2);
     expect(Date.parse(result.run.at(-1)?.clock ?? '')).toBeCloseTo(Date.parse(PLAN.plateAt), -1);
+  });
+
+  it('plans a dinner in the cook’s own words, and refuses one without a piece', () => {
+    const { refused, json } = sayCommand('two ribeyes, 4 cm, medium rare at eight, with chips');
+    expect(refused).toBe(false);
+    expect(json).toMatchObject({
+      said: { request: { cut: 'ribeye', pieces: 2 }, hour: '20:00', unread: [{ text: 'chips' }] },
+      plan: { plan: { request: { cut: 'ribeye', thickness: 0.04, target: 55 } } },
+    });
+    expect(sayCommand('medium rare at eight').refused).toBe(true);
   });
 
   it('judges a cook’s own times, and refuses a step that it does not understand by its words', () => {

@@ -4,9 +4,9 @@ import {
   keptPlan,
   planFileSchema,
   problemOf,
-  timesFileSchema,
   type Problem,
 } from '@crustan/core/formats';
+import { timesFileSchema } from '@crustan/core/formats/timesFile';
 import { aheadOf } from '@crustan/core/formats/aheadResult';
 import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
 import { crustColour } from '@crustan/core/doneness';
@@ -17,6 +17,8 @@ import {
   cutOf,
   judgeTimes,
   planWay,
+  USUAL,
+  waysFor,
   type CookPlan,
   type Obstacle,
   type PlanSpread,
@@ -25,7 +27,12 @@ import {
 } from '@crustan/core/plan';
 import { finished } from '@crustan/core/maths';
 import { inAtFor, runOf } from '@crustan/core/schedule';
+import { CUT_IDS, CUTS } from '@crustan/core/food';
+import { readDinner } from '@crustan/core/phrases/readDinner';
 import { z } from 'zod';
+
+/** Longer sentences are cut, characters. */
+const LONGEST_SAID = 10_000;
 
 /** What a command made of its file: JSON to print, and whether it was refused. */
 export interface Outcome {
@@ -96,16 +103,18 @@ const timesOf = (value: unknown): Outcome =>
     // Its way is that of its steps.
     const judged = finished(judgeTimes({ ...request, way: 'once' }, times));
     if (!judged) return printed(undefined);
-    const { plan, off, spread, mend, thickness } = judged;
+    const { plan, off, spread, mend, thickness, ranges, ends } = judged;
     return printed({
       format: 'crustan-times-result/1',
       elapsedMs: since(begin),
-      steps: times,
+      steps: plan.ownSteps,
       plan: keptPlan(plan),
       off,
       spread,
       mend,
       thickness,
+      ranges,
+      ends,
       ...comesTo(plan),
     });
   });
@@ -156,6 +165,26 @@ const planOf = (value: unknown): Outcome =>
   });
 
 /** Every command that reads a file, by its name. */
+/**
+ * `crustan plan --say WORDS`: a dinner in a cook's own words, planned. Words that are not used are printed with the plan; a
+ * sentence without a piece is refused.
+ */
+export const sayCommand = (words: string): Outcome => {
+  const { request, hour, day, unread } = readDinner(words.slice(0, LONGEST_SAID));
+  const { cut } = request;
+  if (cut === undefined) {
+    return withParsed(z.strictObject({ cut: z.enum(CUT_IDS) }), {}, () => printed(undefined));
+  }
+  const { thickness, weight, target, pan = USUAL.pan } = CUTS[cut];
+  const { start, surface, cover } = USUAL;
+  const [way = 'once'] = waysFor(CUTS[cut]);
+  const usual = { thickness, weight, target, pan, start, surface, cover, way };
+  const asked = { format: 'crustan-plan/1', ...usual, ...request };
+  const { refused, json } = planOf(asked);
+  return refused
+    ? { refused, json }
+    : printed({ said: { request, hour, day, unread }, plan: json });
+};
 export const COMMANDS = {
   simulate: simulateCommand,
   plan: planCommand,

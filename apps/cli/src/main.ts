@@ -1,15 +1,22 @@
 import { readFileSync } from 'node:fs';
-import { COMMANDS, isCommandName, type Outcome } from './commands';
+import { COMMANDS, isCommandName, sayCommand, type Outcome } from './commands';
 import { readRequests } from './readRequests';
 
-const USAGE = `usage: npm run -s crustan -- ${Object.keys(COMMANDS).join(' FILE | ')} FILE`;
+const USAGE = `usage: npm run -s crustan -- ${Object.keys(COMMANDS).join(' FILE | ')} FILE | plan --say "two ribeyes, 4 cm, rare"`;
 
 const giveUp = (line: string): never => {
   process.stderr.write(`${line}\n`);
   process.exit(2);
 };
 
-const [name = '', file = ''] = process.argv.slice(2);
+const [name = '', file = '', words = ''] = process.argv.slice(2);
+if (name === 'plan' && file === '--say') {
+  const { refused, json } = sayCommand(words);
+  const said = JSON.stringify(json, null, 2);
+  if (refused) giveUp(said);
+  process.stdout.write(`${said}\n`);
+  process.exit(0);
+}
 if (!isCommandName(name) || file === '') giveUp(USAGE);
 const command: (value: unknown) => Outcome = isCommandName(name) ? COMMANDS[name] : giveUp(USAGE);
 

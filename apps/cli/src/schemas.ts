@@ -19,11 +19,10 @@ import {
   problemSchema,
   serviceFileSchema,
   serviceInFullSchema,
-  timesFileSchema,
-  timesResultSchema,
   toldScheduleSchema,
   trialSchema,
 } from '@crustan/core/formats';
+import { timesFileSchema, timesResultSchema } from '@crustan/core/formats/timesFile';
 import { z } from 'zod';
 
 const SCHEMAS = {

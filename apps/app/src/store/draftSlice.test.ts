@@ -5,7 +5,13 @@ import { keep, recall } from './device';
 import {
   cutChosen,
   draftSlice,
+  donenessSplit,
   draftTaken,
+  lowOvenChosen,
+  MOST_OTHERS,
+  otherTakenOff,
+  otherTakenUp,
+  pieceAdded,
   pieceTakenBack,
   plateChanged,
   requestChanged,
@@ -52,6 +58,34 @@ describe('the draft', () => {
     store.dispatch(pieceTakenBack());
     expect(store.getState().draft.request).toEqual(before);
     expect(wentWithThePiece(store.getState().draft)).toEqual([]);
+  });
+
+  it('several pieces for one plate: split, added, taken up, taken off, and no more than fit', () => {
+    const store = make();
+    const draft = () => store.getState().draft;
+    store.dispatch(requestChanged({ pieces: 5, target: 54 }));
+    store.dispatch(donenessSplit());
+    store.dispatch(requestChanged({ target: 63 }));
+    expect(draft().others).toMatchObject([{ pieces: 3, target: 54 }]);
+    expect(draft().request).toMatchObject({ pieces: 2, target: 63 });
+    store.dispatch(pieceAdded());
+    store.dispatch(cutChosen('duck-breast'));
+    expect(draft().others.map(({ cut, pieces }) => [cut, pieces])).toEqual([
+      ['strip-steak', 3],
+      ['strip-steak', 2],
+    ]);
+    // The sentence says another; the one that it said takes its place.
+    store.dispatch(otherTakenUp(0));
+    expect(draft().request).toMatchObject({ cut: 'strip-steak', pieces: 3, target: 54 });
+    expect(draft().others[0]).toMatchObject({ cut: 'duck-breast', pieces: 1 });
+    store.dispatch(otherTakenUp(7));
+    store.dispatch(lowOvenChosen());
+    expect(draft().request.way).toBe('oven-sear');
+    expect(waysFor(CUTS['duck-breast'])).toContain(draft().others[0]?.way);
+    store.dispatch(otherTakenOff(0));
+    expect(draft().others).toHaveLength(1);
+    for (let i = 0; i < 9; i += 1) store.dispatch(i % 2 === 0 ? pieceAdded() : donenessSplit());
+    expect(draft().others).toHaveLength(MOST_OTHERS);
   });
 
   it.each(CUT_IDS)('%s begins as it usually is, whatever was planned before', (cut) => {

@@ -10,6 +10,10 @@ import { firstPlateTime, type PlateTime } from './plateTime';
 /** The plan being written: the sentence, and the time on the plate as the cook says it. */
 export interface Draft {
   readonly request: PlanRequest;
+  /** Other pieces for the same plate. Each says how many alike. */
+  readonly others: PlanRequest[];
+  /** A second pan is used for them. */
+  readonly secondPan: boolean;
   readonly plate: PlateTime;
   /** What else goes on the plate. */
   readonly sides: readonly Side[];
@@ -17,12 +21,22 @@ export interface Draft {
   readonly times: string;
   /** The request as it was before another piece took its place, until something else is changed. */
   readonly before?: PlanRequest | undefined;
+  /** The draft as it was before a sentence filled it, until it is taken back. */
+  readonly beforeSaid?: { readonly request: PlanRequest; readonly plate: PlateTime } | undefined;
+}
+
+/** What a cook's own sentence says of the draft. */
+export interface SaidDraft {
+  readonly request: Partial<PlanRequest>;
+  readonly plate: PlateTime | undefined;
 }
 
 const firstDraft = (): Draft => {
   const { thickness, weight, target } = CUTS['strip-steak'];
   return {
     request: { ...USUAL, cut: 'strip-steak', thickness, weight, target },
+    others: [],
+    secondPan: false,
     plate: firstPlateTime(Date.now()),
     sides: [],
     times: '',
@@ -94,11 +108,19 @@ export const wentWithThePiece = ({ before, request }: Draft): readonly OfThePiec
 const recalled = (): PlanRequest | undefined =>
   recall('request', (value) => planRequestSchema.safeParse(value).data);
 
+/** Most other pieces on one plate. */
+export const MOST_OTHERS = 5;
+
+const othersSchema = planRequestSchema.array().max(MOST_OTHERS);
+
+const recalledOthers = (): PlanRequest[] =>
+  recall('others', (value) => othersSchema.safeParse(value).data) ?? [];
+
 export const draftSlice = createSlice({
   name: 'draft',
   initialState: (): Draft => {
     const first = firstDraft();
-    return { ...first, request: recalled() ?? first.request };
+    return { ...first, request: recalled() ?? first.request, others: recalledOthers() };
   },
   reducers: {
     requestChanged: (state, action: PayloadAction<Partial<PlanRequest>>) => {
@@ -119,10 +141,62 @@ export const draftSlice = createSlice({
       state.before = state.request;
       state.request = asItComes({ ...state.request, own: action.payload });
     },
+    /** A sentence in the cook's own words fills the draft. A piece that it names begins with its own usual. */
+    dinnerSaid: (state, { payload }: PayloadAction<SaidDraft>) => {
+      const { cut, ...said } = payload.request;
+      state.beforeSaid = { request: state.request, plate: state.plate };
+      state.before = undefined;
+      const { own, ...request } = state.request;
+      if (cut !== undefined && (own !== undefined || request.cut !== cut)) {
+        state.request = asItComes({ ...request, cut });
+      }
+      state.request = { ...state.request, ...said };
+      if (payload.plate) state.plate = payload.plate;
+    },
+    dinnerTakenBack: (state) => {
+      if (state.beforeSaid) Object.assign(state, state.beforeSaid);
+      state.beforeSaid = undefined;
+    },
     /** The piece before, with all that was decided for it. */
     pieceTakenBack: (state) => {
       if (state.before) state.request = state.before;
       state.before = undefined;
+    },
+    /** The sentence's piece goes on the plate; the sentence goes on with one more like it. */
+    pieceAdded: (state) => {
+      if (state.others.length >= MOST_OTHERS) return;
+      state.others.push({ ...state.request });
+      state.request.pieces = 1;
+      state.before = undefined;
+    },
+    /** Half of the pieces alike, or one more, are to be done differently: the sentence says how. */
+    donenessSplit: (state) => {
+      if (state.others.length >= MOST_OTHERS) return;
+      const { pieces } = state.request;
+      const left = Math.max(1, Math.ceil(pieces / 2));
+      state.others.push({ ...state.request, pieces: left });
+      state.request.pieces = Math.max(1, pieces - left);
+      state.before = undefined;
+    },
+    /** The sentence says another of the plate's pieces. */
+    otherTakenUp: (state, { payload }: PayloadAction<number>) => {
+      const other = state.others.at(payload);
+      if (!other) return;
+      state.others[payload] = state.request;
+      state.request = other;
+      state.before = undefined;
+    },
+    otherTakenOff: (state, { payload }: PayloadAction<number>) => {
+      state.others.splice(payload, 1);
+    },
+    secondPanChosen: (state, { payload }: PayloadAction<boolean>) => {
+      state.secondPan = payload;
+    },
+    /** Every piece that can begin in a low oven does. */
+    lowOvenChosen: (state) => {
+      for (const request of [state.request, ...state.others]) {
+        if (waysFor(cutOf(request)).includes('oven-sear')) request.way = 'oven-sear';
+      }
     },
     plateChanged: (state, action: PayloadAction<PlateTime>) => {
       state.plate = action.payload;
@@ -151,10 +225,18 @@ export const draftSlice = createSlice({
 });
 export const {
   requestChanged,
+  dinnerSaid,
+  dinnerTakenBack,
   requestRounded,
   cutChosen,
   ownChosen,
   pieceTakenBack,
+  pieceAdded,
+  donenessSplit,
+  otherTakenUp,
+  otherTakenOff,
+  secondPanChosen,
+  lowOvenChosen,
   plateChanged,
   plateHourChanged,
   plateDayChanged,

@@ -12,6 +12,7 @@ const KEPT: Readonly<Record<string, (state: AppState) => unknown>> = {
   hours: ({ units }) => units.hours,
   light: ({ light }) => light,
   request: ({ draft }) => draft.request,
+  others: ({ draft }) => draft.others,
 };
 
 /** Writes what must outlive this page to the device, at the moment it changes. */

@@ -1,5 +1,6 @@
 import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { ServiceRecord, ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import { knowsNoLess, supersedes } from '@crustan/core/formats/supersedes';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { serviceState, type ServiceState } from '@crustan/core/pass/serviceTickets';
 import type { Station } from '@crustan/core/pass/thingsToDo';
@@ -22,20 +23,11 @@ export interface PassState {
 
 const EMPTY: PassState = { open: undefined, told: undefined, unsent: 0, station: 'all' };
 
-/** Age at which a schedule from the same log and menu is replaced, ms. The server has the same rule. */
-const TOLD_AGAIN = 20_000;
-
-/** Whether a schedule knows no less of the log and of the menu than another; another book's log counts for nothing. */
-const knowsNoLess = (next: ToldSchedule, before: ToldSchedule): boolean =>
-  next.book !== before.book || (next.seq >= before.seq && next.menu >= before.menu);
-
 /** Whether a schedule that this page made replaces the one that is shown. */
 const replacesTold = (next: ToldSchedule, unsent: number, before: PassState): boolean => {
   const { told } = before;
   if (told === undefined || unsent > 0 || before.unsent > 0) return true;
-  if (!knowsNoLess(next, told)) return false;
-  const knowsMore = next.book !== told.book || next.seq > told.seq || next.menu > told.menu;
-  return knowsMore || next.at > told.at + TOLD_AGAIN;
+  return supersedes(next, told);
 };
 
 export const passSlice = createSlice({

@@ -11,8 +11,12 @@ import {
   type ParCosts,
 } from '@crustan/core/par';
 import {
+  plateTogether,
   portionOptions,
-  scheduleService,
+  ServiceSearch,
+  type PlanMemory,
+  type PlateFound,
+  type PlateQuestion,
   type PortionOption,
   type PortionQuestion,
   type ServiceJob,
@@ -20,9 +24,31 @@ import {
   waysOut,
   type WayOut,
 } from '@crustan/core/pass';
+import { breathe, SPELL } from './breathe';
 import { LatestSearch } from './latestSearch';
 
 const portions = new LatestSearch();
+const searches = new LatestSearch();
+const plates = new LatestSearch();
+
+/** Plans of a plate's pieces by what they were asked for, the newest last. */
+const MOST_KNOWN = 60;
+const known = new Map<string, ReturnType<PlanMemory['get']> & object>();
+const memory: PlanMemory = {
+  get: (key) => known.get(key),
+  set: (key, found) => {
+    known.set(key, found);
+    const oldest = known.keys().next().value;
+    if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest);
+  },
+};
+/** The search of the last job, as long as no other has come. */
+let searched: ServiceSearch | undefined;
+/** Time of the search before a press's first schedule is shown, ms. */
+const FIRST = 80;
+
+/** A schedule is told anew for a gain of so much, s of lateness: a board that changes is read again. */
+const WORTH_TELLING = 15;
 
 /** A dish's par for a day, with what was expected of it. */
 export interface DishPar {
@@ -30,6 +56,8 @@ export interface DishPar {
   readonly mean: number;
   /** Days of history it rests on. */
   readonly days: number;
+  /** The house is always closed on this weekday. */
+  readonly closed: boolean;
   readonly trend: number;
   readonly par: Par;
   /** What was expected of the last days before, against what came. */
@@ -73,16 +101,62 @@ const pastOf = (
 };
 
 const service = {
-  schedule: (job: ServiceJob): ServiceSchedule => scheduleService(job),
+  /** A job's first schedule, at once. */
+  schedule: (job: ServiceJob): ServiceSchedule => {
+    searches.drop();
+    const search = new ServiceSearch(job);
+    const began = performance.now();
+    let passed = 0;
+    while (passed < FIRST && search.improve(passed / FIRST)) passed = performance.now() - began;
+    searched = search;
+    return search.tell();
+  },
+  /**
+   * Goes on with the last job's search.
+   * @param ms how long, unless another job comes
+   * @returns a better schedule; undefined where none was found, or another job has come
+   */
+  improve: async (ms: number): Promise<ServiceSchedule | undefined> => {
+    const wanted = searches.begin();
+    const search = searched;
+    if (!search) return undefined;
+    const before = search.cost;
+    const began = performance.now();
+    let passed = 0;
+    let more = true;
+    while (more && passed < ms) {
+      const spell = performance.now();
+      while (more && performance.now() - spell < SPELL) {
+        more = search.improve(passed / ms);
+        passed = performance.now() - began;
+      }
+      await breathe();
+      if (!wanted()) return undefined;
+    }
+    return search.cost < before - WORTH_TELLING ? search.tell() : undefined;
+  },
+  /** Ends the search: something has happened that asks for another. */
+  stop: (): void => searches.drop(),
   waysOut: (...asked: Parameters<typeof waysOut>): readonly WayOut[] => waysOut(...asked),
   /** Plans a portion each of its ways; undefined once another is asked for. */
   portion: (question: PortionQuestion): Promise<readonly PortionOption[] | undefined> =>
     portions.finish(portionOptions(question)),
   drop: (): void => portions.drop(),
+  /** Times several pieces for one plate; undefined once another is asked for. */
+  plate: (question: PlateQuestion): Promise<PlateFound | undefined> =>
+    plates.finish(plateTogether(question, memory)),
   /** How many of each dish to have ready on a day. */
-  pars: (history: readonly DemandDay[], date: string, asked: readonly ParAsked[]): DishPar[] => {
+  pars: (
+    history: readonly DemandDay[],
+    date: string,
+    asked: readonly ParAsked[],
+    likeIt: ReadonlyMap<string, readonly string[]>,
+  ): DishPar[] => {
     const day = dayOf(date);
-    const fits = fitMenu(history.filter((one) => dayOf(one.date) < day));
+    const fits = fitMenu(
+      history.filter((one) => dayOf(one.date) < day),
+      likeIt,
+    );
     return asked.flatMap(({ dish, of, costs, shelfDays, stock }): readonly DishPar[] => {
       const mine = of.flatMap((name) => fits.get(name) ?? []);
       const [first] = mine;
@@ -98,7 +172,7 @@ const service = {
       });
       const past = pastOf(history, of, day);
       const mean = mine.reduce((sum, fit) => sum + fit.on(day).mean, 0);
-      return [{ dish, mean, days: first.days, trend: first.trend, par, past }];
+      return [{ dish, mean, days: first.days, trend: first.trend, closed: mean === 0, par, past }];
     });
   },
 };

@@ -3,8 +3,8 @@ import type { PassService } from './pass.worker';
 
 const workers = new Map<string, Remote<PassService>>();
 
-/** A worker of the Pass by what it does: schedules are not kept waiting by a dish that is planned. */
-export const passWorker = (does: 'schedule' | 'menu'): Remote<PassService> => {
+/** A worker of the Pass by what it does: schedules and prep counts do not wait for a dish that is planned. */
+export const passWorker = (does: 'schedule' | 'menu' | 'plate' | 'counts'): Remote<PassService> => {
   const found = workers.get(does);
   if (found) return found;
   const made = wrap<PassService>(

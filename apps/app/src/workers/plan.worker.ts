@@ -10,7 +10,7 @@ import {
   thinEnd,
   KNOB_STEPS,
   turnKnobs,
-  type OwnStep,
+  type SaidStep,
   type PlanRequest,
   type PlanUpdate,
 } from '@crustan/core/plan';
@@ -107,7 +107,7 @@ const service = {
   thickness: (request: PlanRequest, on: PlannedOn) => searches.finish(thicknessToAsk(request, on)),
   thinEnd: (request: PlanRequest, { pan }: PlannedOn, thin: number) =>
     searches.finish(thinEnd(request, pan, thin)),
-  times: (request: PlanRequest, { pan }: PlannedOn, steps: readonly OwnStep[]) =>
+  times: (request: PlanRequest, { pan }: PlannedOn, steps: readonly SaidStep[]) =>
     searches.finish(judgeTimes(request, steps, pan)),
   card: (request: PlanRequest, on: PlannedOn) => searches.finish(planCell(request, on)),
   loading: (request: PlanRequest, pan: PanOnBurner) => loadingOf(request, pan),

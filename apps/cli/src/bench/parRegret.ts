@@ -23,7 +23,14 @@ const FIRST = dayOf('2026-01-05');
 interface House {
   readonly weekdays: readonly number[];
   readonly trend: number;
+  /** Of its level over a year: half the swing as a logarithm, and when it is highest, share of the year. */
+  readonly season: { readonly swing: number; readonly peak: number };
 }
+
+const YEAR_DAYS = 365;
+
+const seasonal = (day: number, { season: { swing, peak } }: House): number =>
+  swing * Math.cos(2 * Math.PI * ((day - FIRST) / YEAR_DAYS - peak));
 
 /** A dish's true demand: its mean by weekday and trend, and how counts scatter. */
 const drawnDish = (random: () => number, house: House): ((day: number) => DemandForecast) => {
@@ -32,7 +39,10 @@ const drawnDish = (random: () => number, house: House): ((day: number) => Demand
   const trend = house.trend + 0.03 * normal(random);
   const dispersion = even(random, 0.02, 0.2);
   return (day) => ({
-    mean: mean * (weekdays[weekdayOf(day)] ?? 1) * Math.exp((trend * (day - FIRST)) / 28),
+    mean:
+      mean *
+      (weekdays[weekdayOf(day)] ?? 1) *
+      Math.exp((trend * (day - FIRST)) / 28 + seasonal(day, house)),
     dispersion,
   });
 };
@@ -56,14 +66,18 @@ export const SEASON = [84] as const;
 /**
  * Expected cost of the pars from fitted demand over that of the pars from the true one.
  * @param books days of history that a house has, drawn among them
+ * @param swing of the level over a year, half of it as a logarithm
  */
-export const parRegret = (seed: number, books: readonly number[]): number => {
+export const parRegret = (seed: number, books: readonly number[], swing = 0): number => {
   const random = seededRandom(seed);
+  // Of their own, so that the houses of a seed stay what they were.
+  const seasons = seededRandom(seed + 1);
   let [found, best] = [0, 0];
   for (let h = 0; h < HOUSES; h += 1) {
     const house: House = {
       weekdays: Array.from({ length: 7 }, () => even(random, -0.5, 0.5)),
       trend: even(random, -0.06, 0.06),
+      season: { swing, peak: seasons() },
     };
     const days = drawn(random, books);
     const truths = Array.from({ length: DISHES }, () => drawnDish(random, house));

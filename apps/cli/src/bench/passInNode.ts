@@ -1,4 +1,11 @@
+import { searchFigures } from './congestedServices';
 import { passFigures } from './passBench';
 
-const [seed = '1', services = '30'] = process.argv.slice(2);
-process.stdout.write(JSON.stringify(await passFigures(Number(seed), Number(services))));
+const [seed = '1', part, parts = '1'] = process.argv.slice(2);
+process.stdout.write(
+  JSON.stringify(
+    part === undefined
+      ? await passFigures(Number(seed))
+      : searchFigures(Number(seed), Number(part), Number(parts)),
+  ),
+);

@@ -22,15 +22,19 @@ const started = async (): Promise<number> => {
   const address = server.address();
   return typeof address === 'object' && address ? address.port : 0;
 };
-/** A connection, and how long after its opening it was closed, ms; undefined: it was not within three seconds. */
+/** The time after which a connection counts as left open, ms: a busy machine closes late. */
+const LEFT_OPEN = 20_000;
+/** A connection, and how long after its opening it was closed, ms; undefined: it was left open. */
 const connected = (port: number, say = '') => {
   const began = performance.now();
   const socket = net.connect(port, '127.0.0.1', () => socket.write(say));
   socket.on('error', () => undefined);
+  // An answer that nobody reads (a 408) would keep the socket from closing.
+  socket.resume();
   open.push(socket);
   const closed = new Promise<number | undefined>((done) => {
     socket.once('close', () => done(performance.now() - began));
-    setTimeout(() => done(undefined), 3000).unref();
+    setTimeout(() => done(undefined), LEFT_OPEN).unref();
   });
   return { socket, closed };
 };
@@ -55,9 +59,9 @@ describe('the connections of a server on the network', () => {
     const drip = setInterval(() => dripping.socket.write('x'), 100);
     const [head, whole] = await Promise.all([silent.closed, dripping.closed]);
     clearInterval(drip);
-    expect(head).toBeLessThan(2000);
-    expect(whole).toBeGreaterThan(LIMITS.whole - 200);
-  });
+    expect(head).toBeGreaterThan(LIMITS.head - LIMITS.checked);
+    expect(whole).toBeGreaterThan(LIMITS.whole - 2 * LIMITS.checked);
+  }, 30_000);
 
   it('have limits of seconds', () => {
     const { handshake, head, whole } = CONNECTION_LIMITS;

@@ -1,5 +1,6 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import { errorKindOf, MODEL_ERROR } from '../plan/modelError';
+import type { FitPrior } from '../maths/robustLeastSquares';
+import { ERROR_SIZES, errorKindOf, MODEL_ERROR } from '../plan/modelError';
 import type { PlanRequest } from '../plan/request';
 
 /** Share of the time to the pull over which the correlation falls by a factor of e. */
@@ -11,6 +12,16 @@ const GROWN_AT = 0.25;
 const KNOTS = [0, 0.35, 0.7, 1, 1.4] as const;
 /** Parameters of the process: each has a unit normal prior. */
 export const DISCREPANCY_COUNT = KNOTS.length;
+
+/**
+ * Priors of a fit whose last parameters are those of the process: one for each size that the error may have.
+ * @param count parameters of the fit
+ */
+export const discrepancyPriors = (request: PlanRequest, count: number): readonly FitPrior[] =>
+  ERROR_SIZES[errorKindOf(request)].map(({ share, chance }) => ({
+    chance,
+    sigma: new Float64Array(count).fill(1).fill(share, count - DISCREPANCY_COUNT),
+  }));
 
 const factor = new CholeskyDecomposition(
   new Matrix(KNOTS.map((a) => KNOTS.map((b) => Math.exp(-Math.abs(a - b) / LENGTH)))),

@@ -1,6 +1,7 @@
 import type { ReadingEvent } from '../cook/event';
 import { robustLeastSquares, type Observation } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request';
+import { discrepancyPriors } from './discrepancy';
 import { FITTED } from './estimated';
 import { handObservations } from './handObservations';
 import { HANDS } from './handReading';
@@ -19,7 +20,7 @@ interface Readings {
   readonly ofOven: readonly Observation[];
 }
 
-/** Fits the readings for every position of the probe and every kind of hand. */
+/** Fits the readings for every position of the probe, every kind of hand and every size of the model's own error. */
 export const fitAccounts = ({
   linear,
   inAt,
@@ -31,17 +32,19 @@ export const fitAccounts = ({
   // The thermometer's error and the model's own are fitted beside the deviations, about zero.
   const point = new Float64Array(FITTED);
   point.set(linear.point);
+  const sizes = discrepancyPriors(request, FITTED);
   const hands = byHand.length === 0 ? HANDS.slice(0, 1) : HANDS;
   return hands.flatMap((hand) => {
     const placed = handObservations(byHand, linear, inAt, request, hand);
     const chance = hand.prior * placed.likelihood;
-    return positions.map(({ kind, observations, prior }) => ({
-      kind,
-      fit: robustLeastSquares(
-        [...observations, ...ofOven, ...placed.observations],
-        point,
-        prior * chance,
-      ),
-    }));
+    return positions.flatMap(({ kind, observations, prior }) =>
+      sizes.map((size) => ({
+        kind,
+        fit: robustLeastSquares([...observations, ...ofOven, ...placed.observations], point, {
+          chance: size.chance * chance * prior,
+          sigma: size.sigma,
+        }),
+      })),
+    );
   });
 };

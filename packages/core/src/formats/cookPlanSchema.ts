@@ -40,6 +40,7 @@ const ownStepSchema = z.discriminatedUnion('do', [
     seconds,
     pan: celsius.optional(),
     every: seconds.optional(),
+    basted: z.literal(true).optional(),
   }),
   z.strictObject({ do: z.literal('turn') }),
   z.strictObject({ do: z.literal('oven'), seconds, air: celsius.optional() }),

@@ -20,6 +20,6 @@ export * from './gearUsedSchema';
 export * from './judgementSchema';
 export * from './trialSchema';
 export * from './readMessage';
-export * from './timesFile';
 export * from './serviceSchema';
+export * from './supersedes';
 export * from './logSchema';

@@ -17,6 +17,8 @@ export const planRecordSchema = z.strictObject({
   spread: planSpreadSchema.optional(),
   /** What it was planned on; the first books do not say. */
   gear: gearUsedSchema.optional(),
+  /** The cook whose pieces are in its pan before it: the pan is hot then, and it waits until they are out. */
+  panAfter: id.optional(),
   /** The trial it belongs to, and which of its pieces it is. */
   trial: z.strictObject({ id, arm: z.int().min(0).max(5) }).optional(),
 });

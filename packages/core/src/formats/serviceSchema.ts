@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ALLERGEN_IDS } from '../food/allergens';
 import type { MenuDish } from '../pass/menuDish';
-import type { ServiceEvent } from '../pass/serviceEvent';
+import { OUT_GEAR, OUT_REASONS, type ServiceEvent } from '../pass/serviceEvent';
 import { WAYS } from '../plan/way';
 import { ACTION_KINDS } from '../schedule/actions';
 import { id, moment } from './cookEventSchema';
@@ -87,6 +87,38 @@ export const serviceEventSchema = z.discriminatedUnion('kind', [
     gear: z.enum(['pan', 'oven']),
     of: gearId,
     celsius,
+  }),
+  z.strictObject({
+    id,
+    kind: z.literal('measured'),
+    at: moment,
+    gear: z.enum(['pan', 'oven']),
+    of: gearId,
+    celsius,
+  }),
+  z.strictObject({
+    id,
+    kind: z.literal('out'),
+    at: moment,
+    gear: z.enum(OUT_GEAR),
+    of: gearId,
+    why: z.enum(OUT_REASONS),
+  }),
+  z.strictObject({ id, kind: z.literal('back'), at: moment, gear: z.enum(OUT_GEAR), of: gearId }),
+  z.strictObject({
+    id,
+    kind: z.literal('put'),
+    at: moment,
+    piece: id,
+    pan: gearId.optional(),
+    oven: gearId.optional(),
+  }),
+  z.strictObject({ id, kind: z.literal('washed'), at: moment, of: gearId }),
+  z.strictObject({
+    id,
+    kind: z.literal('hands'),
+    at: moment,
+    count: z.int('must be a whole number').min(0).max(20),
   }),
   z.strictObject({ id, kind: z.literal('side'), at: moment, of: id, side: name(60) }),
   z.strictObject({
@@ -218,6 +250,8 @@ export const toldScheduleSchema = z.strictObject({
   menu: z.int().min(1),
   /** Time at which it was computed, ms since 1970. */
   at: moment,
+  /** The `at` of a schedule from the same log and menu that it was improved from, by the same page. */
+  improves: moment.optional(),
   pieces: z
     .array(
       z.strictObject({
@@ -228,6 +262,7 @@ export const toldScheduleSchema = z.strictObject({
         pan: index,
         oven: index,
         start: serviceSeconds,
+        washAt: serviceSeconds.optional(),
         readyAt: serviceSeconds,
         waits: z.number().min(0),
         overRested: z.number().min(0),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readOwnSteps } from '../plan/ownSteps';
+import { readSteps } from '../phrases/readSteps';
 import { WAYS } from '../plan/way';
 import { crustNameSchema, logsSchema, lossSchema } from './cookFile';
 import { cookPlanSchema } from './cookPlanSchema';
@@ -10,7 +10,7 @@ const ownSteps = z
   .string()
   .max(1000, 'must be at most 1000 characters')
   .transform((line, context) => {
-    const { steps, unread } = readOwnSteps(line);
+    const { steps, unread } = readSteps(line, { isLine: true });
     for (const { text, why } of unread) {
       context.addIssue({ code: 'custom', message: `“${text}” was not understood: ${why}` });
     }
@@ -43,6 +43,12 @@ export const timesResultSchema = z.strictObject({
   mend: z.strictObject({ legs: z.array(z.int()), seconds: z.number() }).optional(),
   /** Thicknesses for which these times end at the target, and within 1.5 K of it, m. */
   thickness: z.strictObject({ right: z.number(), least: z.number(), most: z.number() }).optional(),
+  /** The core's peak with every range at its least and at its most, C. */
+  ranges: z.strictObject({ least: z.number(), most: z.number() }).optional(),
+  /** Steps that end by the core: their place in `times`, how long they last, s, and how fast the core rises then, K/s. */
+  ends: z.array(
+    z.strictObject({ step: z.int(), seconds: z.number().optional(), rate: z.number() }),
+  ),
   loss: lossSchema,
   logs: logsSchema.optional(),
   crustName: crustNameSchema,

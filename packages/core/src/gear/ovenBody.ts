@@ -50,6 +50,12 @@ export class OvenBody {
     return this.dial + this.oven.offset;
   }
 
+  /** Air and walls are at what was measured, C. */
+  measured(celsius: number): void {
+    this.air = celsius;
+    this.walls = celsius;
+  }
+
   /** Opens the door for some seconds, from now. */
   openDoor(seconds: number): void {
     this.doorOpenFor = Math.max(this.doorOpenFor, seconds);

@@ -21,7 +21,7 @@ import {
 } from './cookData';
 import { panExcess, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
-import { addDiscrepancy, DISCREPANCY_COUNT } from '../estimate/discrepancy';
+import { addDiscrepancy, DISCREPANCY_COUNT, discrepancyPriors } from '../estimate/discrepancy';
 import {
   handReading,
   HANDS,
@@ -267,13 +267,19 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
             })),
           },
         ];
+  const sizes = discrepancyPriors(plan.request, PARAMETERS);
   const hands = read.typed.length === 0 ? HANDS.slice(0, 1) : HANDS;
   const accounts = hands.flatMap((hand): RobustFit[] => {
     const typed = read.typed.map((event) => byHand(event, hand));
     const chance = typed.reduce((product, { likelihood }) => product * likelihood, hand.prior);
     const placed = [...fixed, ...typed.map(({ row }) => row)];
-    return places.map(({ prior, rows }) =>
-      robustLeastSquares([...placed, ...rows], point, prior * chance),
+    return places.flatMap(({ prior, rows }) =>
+      sizes.map((size) =>
+        robustLeastSquares([...placed, ...rows], point, {
+          chance: size.chance * chance * prior,
+          sigma: size.sigma,
+        }),
+      ),
     );
   });
   return {

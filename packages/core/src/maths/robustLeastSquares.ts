@@ -24,15 +24,21 @@ const HUBER = 3.5;
 /** Passes of reweighting: the second one holds the outliers that the first one found. */
 const PASSES = 2;
 
+export interface FitPrior {
+  /** Probability of this account of the observations before any was made. */
+  readonly chance: number;
+  /** Standard deviation of each parameter about zero. */
+  readonly sigma: ArrayLike<number>;
+}
+
 /**
- * Linear least squares with Huber's loss and a unit normal prior on every parameter about zero.
+ * Linear least squares with Huber's loss and a normal prior on every parameter about zero.
  * @param point parameters at which the model was run
- * @param prior probability of this account of the observations before any was made
  */
 export const robustLeastSquares = (
   observations: readonly Observation[],
   point: Float64Array,
-  prior = 1,
+  prior: FitPrior,
 ): RobustFit => {
   const n = point.length;
   const weights = new Float64Array(observations.length).fill(1);
@@ -45,7 +51,7 @@ export const robustLeastSquares = (
   for (let pass = 0; pass < PASSES; pass += 1) {
     const a = new Float64Array(n * n);
     const b = new Float64Array(n);
-    for (let j = 0; j < n; j += 1) a[j * n + j] = 1;
+    for (let j = 0; j < n; j += 1) a[j * n + j] = 1 / prior.sigma[j] ** 2;
     observations.forEach(({ measured, predicted, slopes, sigma }, i) => {
       const weight = weights[i] / sigma ** 2;
       let atZero = measured - predicted;
@@ -58,7 +64,7 @@ export const robustLeastSquares = (
     });
     solution = solveNormal(a, b);
     const { x } = solution;
-    cost = x.reduce((sum, value) => sum + value * value, 0);
+    cost = x.reduce((sum, value, j) => sum + (value / prior.sigma[j]) ** 2, 0);
     observations.forEach(({ measured, predicted, slopes, sigma }, i) => {
       let residual = measured - predicted;
       for (let j = 0; j < n; j += 1) residual -= slopes[j] * (x[j] - point[j]);
@@ -68,9 +74,11 @@ export const robustLeastSquares = (
     });
   }
   const logNoise = observations.reduce((sum, { sigma }) => sum + Math.log(sigma), 0);
+  let logPrior = Math.log(prior.chance);
+  for (let j = 0; j < n; j += 1) logPrior -= Math.log(prior.sigma[j]);
   return {
     mean: solution.x,
     covariance: solution.inverse,
-    logEvidence: Math.log(prior) - cost / 2 - solution.logDet / 2 - logNoise,
+    logEvidence: logPrior - cost / 2 - solution.logDet / 2 - logNoise,
   };
 };

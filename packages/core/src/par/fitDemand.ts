@@ -11,6 +11,8 @@ export interface DemandForecast {
 /** A dish's demand by weekday and trend. */
 export interface DemandFit {
   readonly days: number;
+  /** Log of the mean of the last day, without its weekday. */
+  readonly level: number;
   /** Of the log of the mean over that of the dish: by weekday from Sunday, and per 28 days. */
   readonly weekdays: readonly number[];
   readonly trend: number;
@@ -26,6 +28,8 @@ export interface DemandPrior {
   /** Per 28 days. */
   readonly trend: number;
   readonly trendDeviation: number;
+  /** Log of the mean; absent: nothing is expected of it. */
+  readonly level?: { readonly centre: number; readonly deviation: number } | undefined;
 }
 
 /** Of a house that is not known. Estimates: a Saturday half as much again is nothing rare. */
@@ -35,9 +39,6 @@ const UNKNOWN_HOUSE: DemandPrior = {
   trend: 0,
   trendDeviation: 0.05,
 };
-/** How far one dish goes its own way from its house. Estimates. */
-const DISH_WEEKDAY_DEVIATION = 0.15;
-const DISH_TREND_DEVIATION = 0.03;
 /** Counts scatter by so much beyond chance until a dish's own have shown otherwise, and what that weighs, days. */
 const USUAL_DISPERSION = 0.1;
 const DISPERSION_DAYS = 60;
@@ -45,6 +46,8 @@ const MOST_DISPERSION = 1.5;
 /** Of Newton's method on the likelihood: it settles within a few. */
 const ROUNDS = 12;
 const TREND_DAYS = 28;
+/** After so many days a day says half as much of the level: seasons change it. Estimate, by `bench -- pass`. */
+const HALF_LIFE = 60;
 /** The fewest pieces a day that a mean is taken for. */
 const LEAST_MEAN = 0.05;
 
@@ -72,11 +75,16 @@ export const fitDemand = (
   const rows = days.map((day) => featuresOf(day, from));
   const size = WEEK + 2;
   const average = counts.reduce((sum, n) => sum + n, 0) / Math.max(1, counts.length);
-  const centres = [Math.log(Math.max(LEAST_MEAN, average)), ...prior.weekdays, prior.trend];
+  const { level } = prior;
+  const centres = [
+    level?.centre ?? Math.log(Math.max(LEAST_MEAN, average)),
+    ...prior.weekdays,
+    prior.trend,
+  ];
   const beta = [...centres];
-  // Of the intercept nothing is expected.
+  const weights = days.map((day) => 2 ** ((day - from) / HALF_LIFE));
   const held = [
-    1e-6,
+    level ? 1 / level.deviation ** 2 : 1e-6,
     ...prior.weekdays.map(() => 1 / prior.weekdayDeviation ** 2),
     1 / prior.trendDeviation ** 2,
   ];
@@ -93,14 +101,14 @@ export const fitDemand = (
       const variance = mean + dispersion * mean * mean;
       const error = counts[i] - mean;
       for (let a = 0; a < size; a += 1) {
-        slope[a] += (row[a] * mean * error) / variance;
+        slope[a] += (weights[i] * row[a] * mean * error) / variance;
         for (let b = 0; b < size; b += 1) {
-          const more = (row[a] * row[b] * mean * mean) / variance;
+          const more = (weights[i] * row[a] * row[b] * mean * mean) / variance;
           precision.set(a, b, precision.get(a, b) + more);
         }
       }
       // Rare counts say little of how they scatter.
-      const says = mean / (1 + mean);
+      const says = (weights[i] * mean) / (1 + mean);
       excess += (says * (error * error - mean)) / (mean * mean);
       weight += says;
     });
@@ -113,6 +121,7 @@ export const fitDemand = (
   const doubt = inverse(precision);
   return {
     days: days.length,
+    level: beta[0],
     weekdays: beta.slice(1, WEEK + 1),
     trend: beta[WEEK + 1],
     dispersion,
@@ -125,27 +134,4 @@ export const fitDemand = (
       return { mean, dispersion: dispersion + variance };
     },
   };
-};
-
-/**
- * Fits every dish of a house: first what all of them together say of its weekdays and its trend, then each
- * dish as it goes its own way from there.
- */
-export const fitMenu = (history: readonly DemandDay[]): ReadonlyMap<string, DemandFit> => {
-  const totals = new Map<string, number>();
-  const byDish = new Map<string, DemandDay[]>();
-  for (const day of history) {
-    totals.set(day.date, (totals.get(day.date) ?? 0) + day.count);
-    const mine = byDish.get(day.dish) ?? [];
-    mine.push(day);
-    byDish.set(day.dish, mine);
-  }
-  const house = fitDemand([...totals].map(([date, count]) => ({ date, count })));
-  const prior: DemandPrior = {
-    weekdays: house.weekdays,
-    weekdayDeviation: DISH_WEEKDAY_DEVIATION,
-    trend: house.trend,
-    trendDeviation: DISH_TREND_DEVIATION,
-  };
-  return new Map([...byDish].map(([dish, days]) => [dish, fitDemand(days, prior)]));
 };

@@ -3,3 +3,5 @@ export * from './demandDay';
 export * from './fitDemand';
 export * from './parFor';
 export * from './drawCount';
+export * from './closedDays';
+export * from './fitMenu';

@@ -3,7 +3,9 @@ import * as fc from 'fast-check';
 import { seededRandom } from '../maths/random';
 import { countChances, expected, quantile, sumChances } from './counts';
 import { dateOf, dayOf, weekdayOf } from './demandDay';
+import { closedDays } from './closedDays';
 import { fitDemand } from './fitDemand';
+import { fitMenu } from './fitMenu';
 import { parFor, type ParCosts } from './parFor';
 import { drawCount } from './drawCount';
 
@@ -74,6 +76,87 @@ describe('a dish’s demand', () => {
     expect(few.on(MONDAY + 5).mean).toBeLessThan(8);
     expect(few.on(MONDAY + 3).dispersion).toBeGreaterThan(2 * many.on(MONDAY + 90).dispersion);
     expect(fitDemand([]).on(MONDAY).mean).toBeGreaterThan(0);
+  });
+});
+
+describe('a house', () => {
+  const dishes = [6, 9, 4];
+  const WEEKS = 12;
+  /** Counts of a house that is closed on Mondays: without rows, or with rows of 0. */
+  const historyOf = (rows: boolean) =>
+    Array.from({ length: 7 * WEEKS }, (_, i) => MONDAY + i).flatMap((day) => {
+      const closed = weekdayOf(day) === 1;
+      if (closed && !rows) return [];
+      return dishes.map((mean, dish) => ({
+        date: dateOf(day),
+        dish: `d${dish}`,
+        count: closed ? 0 : mean + ((day + dish) % 3) - 1,
+      }));
+    });
+
+  it.each([true, false])('closed days are no days without demand (rows of 0: %s)', (rows) => {
+    const history = historyOf(rows);
+    expect(closedDays(history).weekdays).toEqual([
+      false,
+      true,
+      ...[false, false, false, false, false],
+    ]);
+    const fits = fitMenu(history);
+    const monday = MONDAY + 7 * WEEKS;
+    dishes.forEach((mean, dish) => {
+      const fit = fits.get(`d${dish}`);
+      expect(fit?.on(monday).mean).toBe(0);
+      expect(countChances(fit?.on(monday) ?? { mean: 1, dispersion: 0 })).toEqual([1]);
+      for (const ahead of [1, 2, 5]) {
+        expect((fit?.on(monday + ahead).mean ?? 0) / mean).toBeCloseTo(1, 0);
+      }
+    });
+  });
+
+  it('one quiet day of a small house is not taken for a closed one', () => {
+    const quiet = [0, 1, 2, 0, 1, 1, 0, 2, 1].map((count, i) => ({
+      ...{ date: dateOf(MONDAY + i), dish: 'd', count },
+    }));
+    expect(closedDays(quiet).dates.size).toBe(0);
+    expect(closedDays(quiet).weekdays.every((closed) => !closed)).toBe(true);
+  });
+
+  it('a new dish is expected to sell as dishes like it, and its own days take over', () => {
+    const history = historyOf(true);
+    const likeIt = new Map([['new', ['d1']]]);
+    const last = MONDAY + 7 * WEEKS;
+    const on = (counts: readonly number[]): number => {
+      const mine = counts.map((count, i) => ({
+        ...{ date: dateOf(last - counts.length + i), dish: 'new', count },
+      }));
+      return (
+        fitMenu([...history, ...mine], likeIt)
+          .get('new')
+          ?.on(last + 2).mean ?? NaN
+      );
+    };
+    expect(on([]) / 9).toBeCloseTo(1, 0);
+    const few = on([3, 3]);
+    expect(few).toBeGreaterThan(3);
+    expect(few).toBeLessThan(8);
+    expect(on(Array(13).fill(3))).toBeLessThan(few);
+    // Without any other dish nothing is known of one that was never ordered.
+    expect(fitMenu([], likeIt).has('new')).toBe(false);
+  });
+
+  it('follows a level that has changed with the season', () => {
+    const level = (day: number): number => (day < MONDAY + 250 ? 10 : 5);
+    const history = Array.from({ length: 340 }, (_, i) => ({
+      date: dateOf(MONDAY + i),
+      dish: 'd',
+      count: level(MONDAY + i) + (i % 3) - 1,
+    }));
+    const found =
+      fitMenu(history)
+        .get('d')
+        ?.on(MONDAY + 341).mean ?? NaN;
+    expect(found).toBeLessThan(6.5);
+    expect(found).toBeGreaterThan(3.5);
   });
 });
 

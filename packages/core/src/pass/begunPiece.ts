@@ -41,8 +41,10 @@ export const begunPiece = (
         const moved = actions.some(
           ({ at, done }) => done !== undefined && at >= stay.at + stay.seconds - 1,
         );
-        if (moved || to <= now) return [];
-        return [{ place, index: where[place] ?? 0, from: due(stay.at), to, celsius, area }];
+        const index = where[place];
+        // What the kitchen no longer has, or nobody named, is not taken from any other.
+        if (moved || to <= now || index === undefined) return [];
+        return [{ place, index, from: due(stay.at), to, celsius, area }];
       });
   const readyAt = outAt + steps.restSeconds;
   return {

@@ -1,3 +1,4 @@
+import type { AllergenBits, PieceAllergens } from './cleanPans';
 import type { Side } from '../schedule/sides';
 import type { PieceSteps } from './pieceSteps';
 
@@ -17,6 +18,8 @@ export interface PieceJob {
   readonly only?: number | undefined;
   /** What of it has happened, where it has begun. */
   readonly begun?: BegunPiece | undefined;
+  /** Absent: no table of the service avoids anything. */
+  readonly allergens?: PieceAllergens | undefined;
 }
 
 /** What is left of a piece that is on: times in seconds of the service, no longer to be chosen. */
@@ -67,3 +70,6 @@ export interface GearHeat {
   readonly pans: readonly number[];
   readonly ovens: readonly number[];
 }
+
+/** Allergens that each pan has held since it was washed last, in the order of the gear's list. */
+export type PansHeld = readonly AllergenBits[];

@@ -38,6 +38,12 @@ export class GearState {
     this.ovens[index].dial = celsius - this.gear.ovens[index].oven.offset;
   }
 
+  /** A pan or an oven is at what was measured, C. What it is set to stays. */
+  measure(place: 'pan' | 'oven', index: number, celsius: number): void {
+    if (place === 'pan') this.pans[index].temperature = celsius;
+    else this.ovens[index].measured(celsius);
+  }
+
   follow(seconds: number): void {
     this.pans.forEach((body, i) => {
       const short = this.panSet[i] - body.temperature;

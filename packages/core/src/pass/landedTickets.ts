@@ -1,12 +1,7 @@
+import type { Clean, PieceAllergens } from './cleanPans';
 import type { PieceJob, TicketJob } from './dish';
-import {
-  landTicket,
-  slotTicket,
-  takeLanding,
-  type FirmPiece,
-  type SlotTicket,
-  type TicketLanding,
-} from './landTicket';
+import { landTicket, takeLanding, type FirmPiece, type TicketLanding } from './landTicket';
+import { slotTicket, type SlotTicket } from './slotTicket';
 import { ServiceGrid, type Placement } from './serviceGrid';
 import type {
   MovedPiece,
@@ -16,6 +11,7 @@ import type {
   ServiceSchedule,
 } from './serviceSchedule';
 import { slotSteps } from './slotSteps';
+import type { Taken } from './timeline';
 
 /** How finely a service is scheduled. */
 export interface GridSpacing {
@@ -23,12 +19,15 @@ export interface GridSpacing {
   readonly slot?: number | undefined;
   /** Hands on one piece as it is plated, s. */
   readonly plating?: number | undefined;
+  /** Most that a piece may rest beyond what it keeps, where its ticket cannot land otherwise, s. */
+  readonly patience?: number | undefined;
 }
 
+const PAN: Taken = { reason: 'pan' };
 const SLOT = 5;
 /** What was told for so long is not moved without a reason, s. */
 export const TOLD_FIRMLY = 120;
-/** Pieces may rest so much beyond what they keep where a table cannot land otherwise, s. */
+/** Rest of a service's piece beyond what it keeps: the most, s. */
 const MOST_PATIENCE = 600;
 /** Of the time ahead, beyond the last promise, s. */
 const HORIZON = 2 * 3600;
@@ -52,6 +51,9 @@ const waiting = (
   overRested: Math.max(0, platedAt - keepsUntil),
 });
 
+/** When the first hands are on a piece: as its pan is washed for it, or as it meets the heat. Seconds of the service. */
+export const handsFrom = ({ start, washAt = start }: PlacedPiece): number => washAt;
+
 /** Every ticket of a service on one grid: landed, taken up, landed anew, and what that costs. */
 export class LandedTickets {
   readonly grid: ServiceGrid;
@@ -60,19 +62,24 @@ export class LandedTickets {
   /** Pieces told for the next moments, where they were told to be. */
   private readonly told = new Map<string, Placement>();
   private readonly firm = new Map<string, FirmPiece>();
+  private readonly patience: number;
   private landings: (TicketLanding | undefined)[];
+  /** Cost of each ticket as it is landed now, s; undefined until it is asked for. */
+  private readonly costs: (number | undefined)[];
 
   constructor(
     readonly job: ServiceJob,
-    { slot = SLOT, plating }: GridSpacing,
+    { slot = SLOT, plating, patience = MOST_PATIENCE }: GridSpacing,
   ) {
-    const { gear, heat, now, tickets } = job;
+    const { gear, heat, now, tickets, held } = job;
     const last = Math.max(now, ...tickets.map(({ promised = now }) => promised));
     const slots = Math.ceil((last - now + HORIZON) / slot);
-    this.grid = new ServiceGrid({ gear, heat, slot, slots, now, plating });
+    this.grid = new ServiceGrid({ gear, heat, slot, slots, now, plating, held });
+    this.patience = Math.round(patience / slot);
     this.settleBegun();
     this.tickets = tickets.flatMap((ticket) => this.parts(ticket));
     this.landings = this.tickets.map(() => undefined);
+    this.costs = this.tickets.map(() => undefined);
     this.settleTold();
   }
 
@@ -83,7 +90,7 @@ export class LandedTickets {
    */
   private parts(ticket: TicketJob): readonly SlotTicket[] {
     const whole = slotTicket(ticket, this.grid);
-    const patient = { ...whole, patience: Math.round(MOST_PATIENCE / this.grid.slot) };
+    const patient = { ...whole, patience: this.patience };
     const on = ticket.pieces.filter(({ begun }) => begun);
     if (ticket.pieces.length === 1) return [on.length > 0 ? patient : whole];
     for (const tried of on.length > 0 ? [patient] : [whole, patient]) {
@@ -100,9 +107,9 @@ export class LandedTickets {
 
   private settleBegun(): void {
     const { grid } = this;
-    for (const { id, begun } of this.job.tickets.flatMap(({ pieces }) => pieces)) {
+    for (const { id, begun, allergens } of this.job.tickets.flatMap(({ pieces }) => pieces)) {
       if (!begun) continue;
-      grid.placeBegun(begun);
+      grid.placeBegun(begun, allergens);
       this.firm.set(id, { out: grid.slotOf(begun.outAt), ready: grid.slotOf(begun.readyAt) });
     }
   }
@@ -117,33 +124,52 @@ export class LandedTickets {
         const was = told?.get(piece.id);
         const option = was && piece.options.at(was.option);
         const chosen = piece.only === undefined || piece.only === was?.option;
-        return option && chosen && piece.begun === undefined && was.start <= now + TOLD_FIRMLY
-          ? [{ id: piece.id, was, option }]
+        return option && chosen && piece.begun === undefined && handsFrom(was) <= now + TOLD_FIRMLY
+          ? [{ id: piece.id, was, option, allergens: piece.allergens }]
           : [];
       })
       .toSorted((a, b) => a.was.start - b.was.start);
-    for (const { id, was, option } of soon) {
+    for (const { id, was, option, allergens } of soon) {
       const { option: nth, full, pan, oven } = was;
       const steps = slotSteps(full ? option.full : option.alone, grid.slot);
       // What should have begun by now is begun now.
       const start = Math.max(0, grid.slotOf(was.start));
       const placement: Placement = { option: nth, full, pan, oven, start, steps };
-      const taken = grid.refuses(placement);
+      const clean = this.cleanAsTold(placement, allergens, was.washAt);
+      const taken = grid.refuses(placement) ?? (clean ? undefined : PAN);
       if (taken) {
         this.moved.push({ id, from: was.start, taken });
         continue;
       }
-      grid.place(placement, start + steps.heat);
-      this.told.set(id, placement);
+      const placed = { ...placement, allergens, clean };
+      grid.place(placed, start + steps.heat);
+      this.told.set(id, placed);
       this.firm.set(id, { out: start + steps.heat, ready: start + steps.ready });
     }
   }
 
+  /** Finds how the pan of a scheduled piece is clean. A washing whose time has come counts as under way before it is reported. */
+  private cleanAsTold(
+    placement: Placement,
+    allergens: PieceAllergens | undefined,
+    washAt: number | undefined,
+  ): Clean | undefined {
+    const { grid, job } = this;
+    const found = grid.cleanFor({ ...placement, allergens });
+    const underWay = washAt !== undefined && washAt <= job.now;
+    if (!underWay || (found && found.washAt === undefined)) return found;
+    const from = grid.slotOf(washAt);
+    return { from, washAt: from };
+  }
+
+  private set(i: number, landing: TicketLanding | undefined): void {
+    this.landings[i] = landing;
+    this.costs[i] = undefined;
+  }
+
   /** Lands tickets that are not on the grid, in an order; at random, each in a way of its own. */
   land(order: readonly number[], random?: () => number): void {
-    for (const i of order) {
-      this.landings[i] = landTicket(this.grid, this.tickets[i], this.firm, random);
-    }
+    for (const i of order) this.set(i, landTicket(this.grid, this.tickets[i], this.firm, random));
   }
 
   /** Lands tickets in an order, none of them begun before those before it. */
@@ -154,7 +180,7 @@ export class LandedTickets {
       const from = Math.max(ticket.from, last);
       const first = ticket.first + from - ticket.from;
       const landing = landTicket(this.grid, { ...ticket, from, first }, this.firm);
-      this.landings[i] = landing;
+      this.set(i, landing);
       last = Math.max(last, ...(landing?.placed ?? []).map(({ placement }) => placement.start));
     }
   }
@@ -173,7 +199,7 @@ export class LandedTickets {
   remove(i: number): void {
     const landing = this.landings[i];
     if (landing) takeLanding(this.grid, this.tickets[i], landing, -1);
-    this.landings[i] = undefined;
+    this.set(i, undefined);
   }
 
   snapshot(): readonly (TicketLanding | undefined)[] {
@@ -187,16 +213,13 @@ export class LandedTickets {
     for (const i of changed) {
       const landing = landings[i];
       if (landing) takeLanding(this.grid, this.tickets[i], landing, 1);
-      this.landings[i] = landing;
+      this.set(i, landing);
     }
   }
 
   /** Which tickets are worth taking up anew. */
   lateOnes(): readonly number[] {
-    return this.tickets.flatMap((ticket, i) => {
-      const landing = this.landings[i];
-      return landing === undefined || landing.lands > ticket.due ? [i] : [];
-    });
+    return [...this.tickets.keys()].filter((i) => this.latenessOf(i) > 0);
   }
 
   /** Tickets that are cooked about the same time as one. */
@@ -208,22 +231,37 @@ export class LandedTickets {
     );
   }
 
+  /** Cost of all tickets, s. */
   cost(): number {
-    const { slot } = this.grid;
     let cost = 0;
-    this.tickets.forEach((ticket, i) => {
-      const landing = this.landings[i];
-      if (!landing) {
-        cost += UNPLACED_COST;
-        return;
-      }
-      cost += Math.max(0, landing.lands - ticket.due) * slot;
-      for (const piece of this.piecesOf(i)) {
-        cost += WAIT_COST * piece.waits + OVER_RESTED_COST * piece.overRested;
-        const was = this.job.told?.get(piece.id);
-        if (was) cost += (MOVE_COST * Math.min(MOST_MOVED, Math.abs(was.start - piece.start))) / 60;
-      }
-    });
+    for (let i = 0; i < this.tickets.length; i += 1) cost += this.costs[i] ??= this.costOf(i);
+    return cost;
+  }
+
+  /** Tickets in the order in which they land. */
+  byLanding(): readonly number[] {
+    return [...this.tickets.keys()].toSorted((a, b) => this.landsAt(a) - this.landsAt(b));
+  }
+
+  /** Lateness of a ticket, s. One that does not land has `UNPLACED_COST`. */
+  latenessOf(i: number): number {
+    const landing = this.landings[i];
+    if (!landing) return UNPLACED_COST;
+    return Math.max(0, landing.lands - this.tickets[i].due) * this.grid.slot;
+  }
+
+  /** The slot in which a ticket lands; of one that does not, the last. */
+  landsAt(i: number): number {
+    return this.landings[i]?.lands ?? this.grid.slots;
+  }
+
+  private costOf(i: number): number {
+    let cost = this.latenessOf(i);
+    for (const piece of this.piecesOf(i)) {
+      cost += WAIT_COST * piece.waits + OVER_RESTED_COST * piece.overRested;
+      const was = this.job.told?.get(piece.id);
+      if (was) cost += (MOVE_COST * Math.min(MOST_MOVED, Math.abs(was.start - piece.start))) / 60;
+    }
     return cost;
   }
 
@@ -239,10 +277,11 @@ export class LandedTickets {
       return placement ? [{ id, placement }] : [];
     });
     const placed = [...free, ...told].map(({ id, placement }): PlacedPiece => {
-      const { option, full, pan, oven, start, steps } = placement;
+      const { option, full, pan, oven, start, steps, clean } = placement;
       const readyAt = grid.secondsOf(start + steps.ready);
       const keepsUntil = readyAt + steps.keeps * grid.slot;
-      const place = { option, full, pan, oven, start: grid.secondsOf(start), readyAt };
+      const washAt = clean?.washAt === undefined ? undefined : grid.secondsOf(clean.washAt);
+      const place = { option, full, pan, oven, start: grid.secondsOf(start), washAt, readyAt };
       return { id, ticket: job.id, ...place, ...waiting(platedAt, readyAt, keepsUntil) };
     });
     const on = job.pieces.flatMap(({ id, begun }): readonly PlacedPiece[] => {
@@ -257,13 +296,23 @@ export class LandedTickets {
   result(): Omit<ServiceSchedule, 'sides'> {
     const found = this.job.tickets.map(({ id }) => this.landingOf(id));
     const tickets = found.filter((ticket) => ticket !== undefined);
+    const scheduled = new Set(tickets.map(({ id }) => id));
     return {
-      pieces: this.tickets.flatMap((_, i) => this.piecesOf(i)),
+      // A table that does not land is not begun. What is on already stays.
+      pieces: this.tickets
+        .flatMap((_, i) => this.piecesOf(i))
+        .filter(({ id, ticket }) => scheduled.has(ticket) || this.isOn(id)),
       tickets,
       unplaced: this.job.tickets.flatMap(({ id }, i) => (found[i] ? [] : [id])),
       moved: this.moved,
       late: tickets.reduce((sum, { late }) => sum + late, 0),
     };
+  }
+
+  private isOn(piece: string): boolean {
+    return this.job.tickets.some(({ pieces }) =>
+      pieces.some(({ id, begun }) => id === piece && begun !== undefined),
+    );
   }
 
   /** A ticket's landing, of all its parts; undefined where one does not land. */

@@ -5,6 +5,7 @@ import { LINE } from '../tests/serviceCases';
 import { planOf, STEAK } from '../tests';
 import { begunPiece } from './begunPiece';
 import { firmnessAt } from './firmness';
+import { gearLeft } from './gearLeft';
 import { heatNow, serviceJob, thingsToDo, type LineNow } from './lineNow';
 import type { MenuDish } from './menuDish';
 import { pieceSteps } from './pieceSteps';
@@ -32,6 +33,18 @@ const DISH: MenuDish = {
   sides: [],
   cost: 9,
   shelfDays: 2,
+};
+/** The same dish, basted with butter. */
+const BUTTERED: MenuDish = {
+  ...DISH,
+  id: 'buttered',
+  portions: DISH.portions.map((portion) => ({
+    ...portion,
+    options: portion.options.map((option) => ({
+      ...option,
+      plan: { ...plan, request: { ...plan.request, baste: 60 } },
+    })),
+  })),
 };
 const T0 = Date.UTC(2026, 10, 26, 18);
 const said = (
@@ -64,6 +77,45 @@ describe('a line at a moment', () => {
     const [oven, piece] = [things.find(({ station }) => station === 'oven'), schedule.pieces[0]];
     const intoOven = piece.start + (steps.stays[1]?.at ?? 0);
     expect(oven?.due).toBeLessThan(intoOven - 300);
+  });
+
+  it('has a pan washed before an allergic table, and not again once that was pressed', () => {
+    const [piece] = ORDERED.order.pieces;
+    const begun: ServiceEvent = {
+      ...{ id: 'begun', at: T0 + 1000, kind: 'begun', piece: 'b', option: 0, full: false },
+      pan: 'wide',
+    };
+    const events: readonly ServiceEvent[] = [
+      { id: 'out', at: T0, kind: 'out', gear: 'pan', of: 'small', why: 'broken' },
+      {
+        ...{ ...ORDERED, id: 'first' },
+        order: { id: '6', table: '6', pieces: [{ ...piece, id: 'b', dish: 'buttered' }] },
+      },
+      begun,
+      { id: 'sent', at: T0 + 2000_000, kind: 'sent', of: '6' },
+      { ...ORDERED, order: { ...ORDERED.order, allergens: ['milk'], wanted: T0 + 5400_000 } },
+    ];
+    const at = (now: number, ...more: readonly ServiceEvent[]) => {
+      const asked = said([...events, ...more], now);
+      const line = { ...asked, dishes: [DISH, BUTTERED], gear: gearLeft(asked.gear, asked.state) };
+      const schedule = scheduleService(serviceJob(line));
+      return { line, schedule, things: thingsToDo(line, schedule, heatNow(line)) };
+    };
+    const { schedule, things } = at(2100);
+    const [wash] = things.filter(({ kind }) => kind === 'wash');
+    expect(wash).toMatchObject({ station: 'stove', ticket: '7', index: 0 });
+    expect(wash?.due).toBeLessThanOrEqual((schedule.pieces[0]?.start ?? 0) - 120);
+    // The clock of the phone that says it may be ahead.
+    const ahead: ServiceEvent = { id: 'w', at: T0 + 3011_000, kind: 'washed', of: 'wide' };
+    expect(heatNow(at(3010, ahead).line).pans[0]).toBeCloseTo(60);
+    const washed: ServiceEvent = { id: 'w', at: T0 + 3000_000, kind: 'washed', of: 'wide' };
+    const after = at(3010, washed);
+    expect(after.things.some(({ kind }) => kind === 'wash')).toBe(false);
+    // A washed pan has to be heated again.
+    expect(heatNow(after.line).pans[0]).toBeLessThan(70);
+    // Buttered steaks go into it again after it was washed: it is washed once more.
+    const again = { ...begun, id: 'again', at: T0 + 3100_000 };
+    expect(at(3110, washed, again).things.some(({ kind }) => kind === 'wash')).toBe(true);
   });
 
   it('asks for each side once for the whole table, in time for its plates', () => {

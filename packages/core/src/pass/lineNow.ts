@@ -1,9 +1,12 @@
 import type { TimedAction } from '../cook/progress';
 import type { Side } from '../schedule/sides';
 import { begunPiece } from './begunPiece';
+import { allergenBits, WASHING, type PieceAllergens } from './cleanPans';
 import type { GearHeat, PieceJob, TicketJob } from './dish';
 import { GearState } from './gearState';
 import { portionOf, sidesOf, type MenuDish } from './menuDish';
+import { avoidedBy } from './orderAllergens';
+import { pansHeld, pieceCarries } from './pansHeld';
 import { ovenReady, panReady, type ServiceGear } from './serviceGear';
 import type { PlacedPiece, ServiceJob, ServiceSchedule } from './serviceSchedule';
 import type { ServiceState, Ticket, TicketPiece } from './serviceTickets';
@@ -23,11 +26,14 @@ export interface LineNow {
 
 const secondsIn = ({ epoch }: Pick<LineNow, 'epoch'>, at: number): number => (at - epoch) / 1000;
 
-const indexOf = (all: readonly { readonly id: string }[], id: string | undefined): number =>
-  Math.max(
-    0,
-    all.findIndex((each) => each.id === id),
-  );
+/** Place in the gear's list; undefined for what the kitchen no longer has. */
+const indexOf = (
+  all: readonly { readonly id: string }[],
+  id: string | undefined,
+): number | undefined => {
+  const found = all.findIndex((each) => each.id === id);
+  return found === -1 ? undefined : found;
+};
 
 /** What pans and ovens are at: as they were set, and as the pieces laid into them needed. */
 export const heatNow = (line: LineNow): GearHeat => {
@@ -40,19 +46,23 @@ export const heatNow = (line: LineNow): GearHeat => {
         of: piece.begun?.[stay.place],
         celsius: stay.celsius,
         at: (piece.begun?.at ?? now) + stay.at * 1000,
+        measured: undefined,
       }));
     }),
   );
-  const sets = [...state.set, ...laid]
-    .filter(({ at }) => at <= now)
-    .toSorted((a, b) => a.at - b.at);
+  // What was said has happened, though the clock of the phone that said it is ahead.
+  const said = state.set.map((one) => ({ ...one, at: Math.min(one.at, now) }));
+  const sets = [...said, ...laid.filter(({ at }) => at <= now)].toSorted((a, b) => a.at - b.at);
   const body = new GearState(gear);
   let last = sets[0]?.at ?? now;
-  for (const { gear: place, of, celsius, at } of sets) {
+  for (const { gear: place, of, celsius, at, measured } of sets) {
     followFor(body, (at - last) / 1000);
     last = at;
-    if (place === 'pan') body.setPan(indexOf(gear.pans, of), celsius);
-    else body.setOven(indexOf(gear.ovens, of), celsius);
+    const index = indexOf(place === 'pan' ? gear.pans : gear.ovens, of);
+    if (index === undefined) continue;
+    if (measured) body.measure(place, index, celsius);
+    else if (place === 'pan') body.setPan(index, celsius);
+    else body.setOven(index, celsius);
   }
   followFor(body, (now - last) / 1000);
   return body.heat;
@@ -64,15 +74,27 @@ const followFor = (body: GearState, seconds: number): void => {
   for (let left = seconds; left > 1e-6; left -= STEP) body.follow(Math.min(STEP, left));
 };
 
-const pieceJob = (line: LineNow, piece: TicketPiece): PieceJob | undefined => {
+/** Allergens that a piece carries and avoids; undefined if no open table avoids any. */
+const allergensOf = (
+  { state, dishes }: LineNow,
+  ticket: Ticket,
+  piece: TicketPiece,
+): PieceAllergens | undefined => {
+  if (openTickets(state).every((open) => avoidedBy(open).length === 0)) return undefined;
+  const carries = pieceCarries(dishes, piece, piece.begun?.option ?? piece.option);
+  return { ticket: ticket.id, carries, avoids: allergenBits(avoidedBy(ticket)) };
+};
+
+const pieceJob = (line: LineNow, ticket: Ticket, piece: TicketPiece): PieceJob | undefined => {
   const { gear, on, now } = line;
   const portion = portionOf(line.dishes, piece);
   if (!portion) return undefined;
   const options = portion.options.map(({ steps }) => steps);
   const { id, option: only, begun } = piece;
+  const allergens = allergensOf(line, ticket, piece);
   const actions = on.get(id);
   const option = begun && options.at(begun.option);
-  if (!begun || !option || !actions) return { id, options, only };
+  if (!begun || !option || !actions) return { id, options, only, allergens };
   const where = {
     option: begun.option,
     full: begun.full,
@@ -85,7 +107,8 @@ const pieceJob = (line: LineNow, piece: TicketPiece): PieceJob | undefined => {
     done,
     due: secondsIn(line, dueAt),
   }));
-  return { id, options, only, begun: begunPiece(where, option, due, secondsIn(line, now)) };
+  const begunNow = begunPiece(where, option, due, secondsIn(line, now));
+  return { id, options, only, allergens, begun: begunNow };
 };
 
 /** The open tickets that are to be scheduled; one of a dish that is no longer there is left out. */
@@ -97,9 +120,10 @@ export const serviceJob = (line: LineNow, told?: ReadonlyMap<string, PlacedPiece
   gear: line.gear,
   now: secondsIn(line, line.now),
   heat: heatNow(line),
+  held: pansHeld(line),
   told,
   tickets: openTickets(line.state).flatMap((ticket): readonly TicketJob[] => {
-    const pieces = ticket.pieces.flatMap((piece) => pieceJob(line, piece) ?? []);
+    const pieces = ticket.pieces.flatMap((piece) => pieceJob(line, ticket, piece) ?? []);
     if (pieces.length === 0) return [];
     const at = (moment: number | undefined): number | undefined =>
       moment === undefined ? undefined : secondsIn(line, moment);
@@ -183,6 +207,7 @@ export const thingsToDo = (
       }
       const where = placed.get(piece.id);
       if (!where) continue;
+      if (where.washAt !== undefined) things.push(washing(ticket.id, where.pan, where.washAt));
       const first = portionOf(line.dishes, piece)?.options.at(where.option)?.steps.alone.stays[0];
       const station = first?.place === 'oven' ? 'oven' : 'stove';
       const due = where.start;
@@ -198,6 +223,10 @@ export const thingsToDo = (
   }
   return things.toSorted((a, b) => a.due - b.due);
 };
+
+const washing = (ticket: string, index: number, due: number): Thing => ({
+  ...{ kind: 'wash', station: 'stove', due, seconds: WASHING.seconds, index, ticket },
+});
 
 /** Where a side is made. */
 const SIDE_STATION = {

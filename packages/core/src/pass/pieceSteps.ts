@@ -15,6 +15,8 @@ export interface PieceStay {
   readonly celsius: number;
   /** Iron that the piece covers; a piece that takes its pan along into the oven has the whole of any pan. */
   readonly area: number;
+  /** Places that it takes on an oven's rack; absent: one. */
+  readonly pieces?: number | undefined;
 }
 
 /** What a pair of hands does to a piece, and for how long. Seconds from the first heat. */
@@ -85,7 +87,7 @@ export const keepsSeconds = ({ trace, peakCore, sliceCore }: CookPlan): number =
   return Math.min(KEEPS.most, Math.max(KEEPS.least, keeps));
 };
 
-const staysOf = (plan: CookPlan, area: number): readonly PieceStay[] => {
+const staysOf = (plan: CookPlan, area: number, pieces: number): readonly PieceStay[] => {
   const { legs, request } = plan;
   const panGoesAlong = request.ovenOn === 'pan' && !usesLowOven(request.way);
   const stays: PieceStay[] = [];
@@ -99,7 +101,14 @@ const staysOf = (plan: CookPlan, area: number): readonly PieceStay[] => {
       stays[stays.length - 1] = { ...before, seconds: leg.at + leg.seconds - before.at };
       return;
     }
-    stays.push({ place, at: leg.at, seconds: leg.seconds, celsius, area: of });
+    stays.push({
+      place,
+      at: leg.at,
+      seconds: leg.seconds,
+      celsius,
+      area: of,
+      ...(pieces > 1 ? { pieces } : {}),
+    });
   };
   for (const leg of legs) {
     if (inAPan(leg)) add('pan', leg, request.pan, area);
@@ -128,21 +137,27 @@ export interface KnownOfSteps {
   readonly recoverySeconds: number;
   /** The plan's own spread, s; absent: the usual share of its time. */
   readonly spreadSeconds?: number | undefined;
+  /** Pieces alike that go in and come out together; absent: one. */
+  readonly pieces?: number | undefined;
 }
 
-/** What one piece of a plan takes of the gear and the hands. */
+/** What the pieces of a plan take of the gear and the hands. */
 export const pieceSteps = (
   plan: CookPlan,
-  { recoverySeconds, spreadSeconds }: KnownOfSteps,
+  { recoverySeconds, spreadSeconds, pieces = 1 }: KnownOfSteps,
 ): PieceSteps => {
   const { request, legs, restSeconds, cookSeconds } = plan;
   const { area } = footprint(cutOf(request), request.weight, request.thickness);
   return {
     way: request.way,
-    stays: staysOf(plan, area),
+    stays: staysOf(plan, pieces * area, pieces),
     touches: actionsOf(legs, restSeconds)
       .filter(({ kind }) => kind !== 'slice')
-      .map(({ kind, at, leg }) => ({ kind, at, seconds: touchSeconds(kind, legs[leg]) })),
+      .map(({ kind, at, leg }) => ({
+        kind,
+        at,
+        seconds: pieces * touchSeconds(kind, legs[leg]),
+      })),
     heatSeconds: cookSeconds,
     restSeconds,
     keepsSeconds: keepsSeconds(plan),

@@ -42,7 +42,7 @@ describe('sides of a service', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
         const job = withSides(seed, 10);
-        const schedule = scheduleService(job, { rounds: 20 });
+        const schedule = scheduleService(job, { moves: 20 });
         const asked = new Map(
           job.tickets.flatMap(({ id, sides }) =>
             (sides ?? []).map((one) => [`${id} ${one.name}`, one] as const),

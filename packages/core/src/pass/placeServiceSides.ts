@@ -18,7 +18,7 @@ const refuses = (
     case 'pan':
       return grid.spare.fits(from, to) ? undefined : { reason: 'burner' };
     case 'oven': {
-      const found = grid.ovens.map((place) => place.refuses(from, to, oven, 1));
+      const found = grid.inUse.oven.map((i) => grid.ovens[i].refuses(from, to, oven, 1));
       if (found.length === 0 || found.includes(undefined)) return undefined;
       const [first] = found;
       return typeof first === 'number' ? { reason: 'oven-heat', set: first } : { reason: 'oven' };
@@ -33,29 +33,42 @@ interface Stretch {
   readonly to: number;
 }
 
-const take = (grid: ServiceGrid, { needs, oven = 0 }: SideJob, stretch: Stretch): void => {
-  const { from, hands, to } = stretch;
+/** @returns gives back what it took */
+const take = (
+  grid: ServiceGrid,
+  { needs, oven = 0 }: SideJob,
+  { from, hands, to }: Stretch,
+): (() => void) => {
+  const burner = needs === 'burner' || needs === 'pan';
+  const place =
+    needs === 'oven'
+      ? grid.inUse.oven
+          .map((i) => grid.ovens[i])
+          .find((one) => one.refuses(from, to, oven, 1) === undefined)
+      : undefined;
   grid.hands.take(from, hands);
-  if (needs === 'burner' || needs === 'pan') grid.spare.take(from, to);
-  if (needs === 'oven') {
-    grid.ovens
-      .find((place) => place.refuses(from, to, oven, 1) === undefined)
-      ?.take(from, to, oven, 1);
-  }
+  if (burner) grid.spare.take(from, to);
+  place?.take(from, to, oven, 1);
+  return () => {
+    grid.hands.take(from, hands, -1);
+    if (burner) grid.spare.take(from, to, -1);
+    place?.give(from, to, 1);
+  };
 };
 
 /**
  * Places the sides of the tickets that are on the grid, those that land first before the others and the
  * longest of a ticket first: each as late before the plating as hands, burners and ovens allow, but no
  * earlier than it keeps. One that finds no place stands where it would have to, and says what is taken.
- * What is placed is taken on the grid.
+ * The grid is as before when it returns.
  */
 export const placeServiceSides = (
   grid: ServiceGrid,
   { tickets }: Pick<ServiceJob, 'tickets'>,
   landings: readonly PlacedTicket[],
-): readonly PlacedServiceSide[] =>
-  landings
+): readonly PlacedServiceSide[] => {
+  const taken: (() => void)[] = [];
+  const placed = landings
     .toSorted((a, b) => a.landsAt - b.landsAt)
     .flatMap(({ id, landsAt }) => {
       const ticket = tickets.find((one) => one.id === id);
@@ -64,14 +77,18 @@ export const placeServiceSides = (
         grid.slotOf(landsAt) - Math.ceil((ticket.pieces.length * grid.plating) / grid.slot);
       return ticket.sides
         .toSorted((a, b) => b.handsOn + b.handsOff - (a.handsOn + a.handsOff))
-        .map((side) => placeSide(grid, side, id, plated));
+        .map((side) => placeSide(grid, side, id, plated, taken));
     });
+  for (const giveBack of taken) giveBack();
+  return placed;
+};
 
 const placeSide = (
   grid: ServiceGrid,
   side: SideJob,
   ticket: string,
   plated: number,
+  stretches: (() => void)[],
 ): PlacedServiceSide => {
   const { name, handsOn, handsOff, keeps, begun } = side;
   if (begun !== undefined) {
@@ -86,7 +103,7 @@ const placeSide = (
   for (let from = latest; from >= earliest; from -= 1) {
     const found = refuses(grid, side, at(from));
     if (!found) {
-      take(grid, side, at(from));
+      stretches.push(take(grid, side, at(from)));
       return { ticket, name, start: grid.secondsOf(from), readyAt: grid.secondsOf(from + takes) };
     }
     taken ??= found;

@@ -4,10 +4,10 @@ import loadHighs from 'highs';
 import { seededRandom } from '../maths/random';
 import { faultsOf } from '../tests/checkSchedule';
 import { exactLateness } from '../tests/exactService';
-import { drawnService, drawnSteps, LINE } from '../tests/serviceCases';
+import { drawnService, drawnSteps, LINE, withAllergens } from '../tests/serviceCases';
 import { runsOf, someOf } from '../tests/tier';
 import type { TicketJob } from './dish';
-import { scheduleService } from './scheduleService';
+import { scheduleInTurn, scheduleService } from './scheduleService';
 import { serviceGear } from './serviceGear';
 
 const serviceOf = (seed: number, pieces: number) => drawnService(seededRandom(seed), pieces);
@@ -17,7 +17,7 @@ describe('a service’s schedule', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 1, max: 24 }), (seed, n) => {
         const job = serviceOf(seed, n);
-        const schedule = scheduleService(job, { rounds: 20 });
+        const schedule = scheduleService(job, { moves: 20 });
         expect(faultsOf(job, schedule)).toEqual([]);
         const placed = new Set(schedule.pieces.map(({ id }) => id));
         const unplaced = job.tickets.filter(({ id }) => schedule.unplaced.includes(id));
@@ -27,6 +27,44 @@ describe('a service’s schedule', () => {
     );
   });
 
+  it('gives allergic tables a clean pan, washed where it held the allergen', () => {
+    const scheduled = (seed: number, pieces: number) => {
+      const job = withAllergens(seededRandom(seed), serviceOf(seed, pieces));
+      const schedule = scheduleService(job, { moves: 20 });
+      expect(faultsOf(job, schedule)).toEqual([]);
+      expect(schedule.unplaced).toEqual([]);
+      return schedule.pieces.filter(({ washAt }) => washAt !== undefined).length;
+    };
+    expect(scheduled(3, 20)).toBeGreaterThan(1);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 2, max: 20 }), (seed, n) => {
+        scheduled(seed, n);
+      }),
+      { numRuns: runsOf(60, 6) },
+    );
+  });
+
+  it('keeps a washing that is under way, though nobody has said that it is done', () => {
+    const first = serviceOf(3, 1);
+    const [ticket] = first.tickets;
+    const allergens = { ticket: ticket.id, carries: 0, avoids: 1 };
+    const job = {
+      ...first,
+      held: [1, 1],
+      tickets: [{ ...ticket, pieces: [{ ...ticket.pieces[0], allergens }] }],
+    };
+    const before = scheduleService(job).pieces[0];
+    const { washAt = -1 } = before;
+    expect(washAt).toBeGreaterThanOrEqual(job.now);
+    const told = new Map([[before.id, before]]);
+    const after = scheduleService({ ...job, now: washAt + 60, told });
+    // A press that makes a schedule anew in the middle of the washing does not begin it again.
+    expect(after.pieces[0]).toMatchObject({ start: before.start, washAt });
+    const clean = scheduleService({ ...job, now: washAt + 130, told, held: [0, 0] });
+    expect(clean.pieces[0].start).toBe(before.start);
+    expect(clean.pieces[0].washAt).toBeUndefined();
+  });
+
   it('is the same for the same job, and no later than first come, first served', () => {
     let [late, inTurn] = [0, 0];
     for (let seed = 1; seed <= 12; seed += 1) {
@@ -34,7 +72,7 @@ describe('a service’s schedule', () => {
       const schedule = scheduleService(job);
       expect(scheduleService(job)).toEqual(schedule);
       late += schedule.late;
-      inTurn += scheduleService(job, { inTurn: true }).late;
+      inTurn += scheduleInTurn(job).late;
     }
     expect(late).toBeLessThan(0.6 * inTurn);
   });

@@ -29,6 +29,14 @@ export interface Order {
   readonly note?: string | undefined;
 }
 
+export const OUT_REASONS = ['broken', 'dirty', 'unsteady'] as const;
+/** Why something is out of use: broken or dropped, food burnt onto it, or it does not hold its temperature. */
+export type OutReason = (typeof OUT_REASONS)[number];
+
+export const OUT_GEAR = ['pan', 'oven', 'burner'] as const;
+/** Kinds of gear that can be out of use. */
+export type OutGear = (typeof OUT_GEAR)[number];
+
 interface Happened {
   readonly id: string;
   /** ms since 1970, by the kitchen's clock. */
@@ -74,6 +82,38 @@ export type ServiceEvent =
       readonly celsius: number;
     })
   | (Happened & {
+      /** What a pan or an oven was measured at, C. */
+      readonly kind: 'measured';
+      readonly gear: 'pan' | 'oven';
+      readonly of: string;
+      readonly celsius: number;
+    })
+  | (Happened & {
+      /** Something of the kitchen is out of use until it is back. */
+      readonly kind: 'out';
+      readonly gear: OutGear;
+      readonly of: string;
+      readonly why: OutReason;
+    })
+  | (Happened & { readonly kind: 'back'; readonly gear: OutGear; readonly of: string })
+  | (Happened & {
+      /** A piece that is on was put into another pan or oven: by ids of the kitchen's gear. */
+      readonly kind: 'put';
+      readonly piece: string;
+      readonly pan?: string | undefined;
+      readonly oven?: string | undefined;
+    })
+  | (Happened & {
+      /** A pan was washed, and takes fresh fat: by its id. */
+      readonly kind: 'washed';
+      readonly of: string;
+    })
+  | (Happened & {
+      /** So many cooks are on the line from now on. */
+      readonly kind: 'hands';
+      readonly count: number;
+    })
+  | (Happened & {
       /** A side of an order was begun. */
       readonly kind: 'side';
       readonly of: string;
@@ -99,6 +139,12 @@ export const SERVICE_EVENT_KINDS = [
   'way',
   'begun',
   'set',
+  'measured',
+  'out',
+  'back',
+  'put',
+  'washed',
+  'hands',
   'side',
   'stock',
   'undo',

@@ -9,6 +9,8 @@ export interface ServicePan {
   readonly name: string;
   readonly burner: string;
   readonly pan: PanOnBurner;
+  /** It is out of use: nothing is placed in it. */
+  readonly out?: true | undefined;
 }
 
 /** An oven with so many places. */
@@ -16,6 +18,8 @@ export interface ServiceOven {
   readonly id: string;
   readonly slots: number;
   readonly oven: Oven;
+  /** It is out of use: nothing is placed in it. */
+  readonly out?: true | undefined;
 }
 
 /** What the pieces of a service share. */

@@ -1,5 +1,6 @@
 import { MOST_COVERED } from '../gear/crowding';
-import type { BegunPiece, GearHeat, PieceOption } from './dish';
+import { CleanPan, WASHING, type Clean, type PanStay, type PieceAllergens } from './cleanPans';
+import type { BegunPiece, GearHeat, PansHeld, PieceOption } from './dish';
 import { ovenReady, panReady, type ServiceGear } from './serviceGear';
 import { slotSteps, wholeArea, type SlotSteps } from './slotSteps';
 import { Counted, HeatedPlace, type Taken } from './timeline';
@@ -18,6 +19,9 @@ export interface Placement {
   readonly oven: number;
   readonly start: number;
   readonly steps: SlotSteps;
+  /** What must be kept apart in its pan; absent: nothing. */
+  readonly allergens?: PieceAllergens | undefined;
+  readonly clean?: Clean | undefined;
 }
 
 export interface GridOptions {
@@ -30,6 +34,7 @@ export interface GridOptions {
   readonly now: number;
   /** Hands on one piece as it is plated, s; absent: the usual. */
   readonly plating?: number | undefined;
+  readonly held?: PansHeld | undefined;
 }
 
 const panArea = (diameter: number): number =>
@@ -46,11 +51,14 @@ export class ServiceGrid {
   readonly holding: Counted;
   /** Burners without a pan of the service. */
   readonly spare: Counted;
+  /** Indices of the pans and ovens that are in use. */
+  readonly inUse: { readonly pan: readonly number[]; readonly oven: readonly number[] };
   /** Placements looked at so far: what a search spends. */
   tried = 0;
   private readonly now: number;
+  private readonly clean: readonly CleanPan[];
 
-  constructor({ gear, heat, slot, slots, now, plating = PLATING }: GridOptions) {
+  constructor({ gear, heat, slot, slots, now, plating = PLATING, held = [] }: GridOptions) {
     this.slot = slot;
     this.slots = slots;
     this.now = now;
@@ -67,9 +75,13 @@ export class ServiceGrid {
           ovenReady(oven, from, to),
         ),
     );
+    const used = (all: readonly { readonly out?: true | undefined }[]): readonly number[] =>
+      [...all.keys()].filter((i) => all[i].out !== true);
+    this.inUse = { pan: used(gear.pans), oven: used(gear.ovens) };
     this.hands = new Counted(slots, gear.hands);
     this.holding = new Counted(slots, gear.holding);
     this.spare = new Counted(slots, gear.spare);
+    this.clean = gear.pans.map((_, i) => new CleanPan(held.at(i) ?? 0));
   }
 
   /** The slot of a moment, seconds of the service. */
@@ -87,7 +99,8 @@ export class ServiceGrid {
   }
 
   /** What keeps a piece from being placed so; undefined where nothing does. */
-  refuses({ pan, oven, start, steps }: Omit<Placement, 'option' | 'full'>): Taken | undefined {
+  refuses(placement: Omit<Placement, 'option' | 'full' | 'clean'>): Taken | undefined {
+    const { pan, oven, start, steps, allergens } = placement;
     this.tried += 1;
     if (start < 0) return { reason: 'hands' };
     for (const { from, to } of steps.touches) {
@@ -95,6 +108,7 @@ export class ServiceGrid {
     }
     for (const stay of steps.stays) {
       const inPan = stay.place === 'pan';
+      if (!this.inUse[stay.place].includes(inPan ? pan : oven)) return { reason: stay.place };
       const place = inPan ? this.pans[pan] : this.ovens[oven];
       const to = start + stay.to + (inPan ? steps.recovery : 0);
       const amount = inPan ? this.amountIn(pan, stay.amount) : stay.amount;
@@ -102,11 +116,82 @@ export class ServiceGrid {
       if (found === 'full') return { reason: stay.place };
       if (found !== undefined) return { reason: `${stay.place}-heat`, set: found };
     }
-    return undefined;
+    return allergens && !this.cleanFor(placement) ? { reason: 'pan' } : undefined;
+  }
+
+  /** Slots that washing takes of the hands. */
+  private get washing(): number {
+    return Math.ceil(WASHING.seconds / this.slot);
+  }
+
+  /**
+   * How the pan of a piece is clean for it; undefined where it cannot be. A washing takes the pan, which is empty then,
+   * and a pair of hands.
+   */
+  cleanFor({
+    pan,
+    start,
+    steps,
+    allergens,
+  }: Omit<Placement, 'option' | 'full' | 'clean'>): Clean | undefined {
+    const stay = panStayOf(start, steps, allergens);
+    if (!stay) return { from: 0 };
+    const { celsius } = stay;
+    const place = this.pans[pan];
+    const washes = this.washing + place.changeSlots(WASHING.celsius, celsius);
+    const clean = this.clean[pan].cleanFor(stay, washes);
+    if (clean?.washAt === undefined) return clean;
+    const { washAt } = clean;
+    const until = washAt + this.washing;
+    const busy = steps.touches.some(({ from, to }) => start + from < until && start + to > washAt);
+    if (busy || washAt < 0 || !this.hands.fits(washAt, until)) return undefined;
+    return place.refuses(washAt, stay.from, celsius, place.capacity) === undefined
+      ? clean
+      : undefined;
+  }
+
+  /**
+   * Clears the starts at which hands are taken, or an oven where one is given, or else a pan: three parts, so that places
+   * which share one of them compute it once.
+   * @param free 1 for each start from `base` on that is free
+   */
+  clearHands(free: Uint8Array, base: number, { touches }: SlotSteps): void {
+    for (const { from, to } of touches) this.hands.clear(free, base, from, to - from);
+  }
+
+  clearOven(free: Uint8Array, base: number, { stays }: SlotSteps, oven: number): void {
+    for (const { place, from, to, celsius, amount } of stays) {
+      if (place !== 'oven') continue;
+      this.ovens[oven].clear(free, base, { from, length: to - from, celsius, amount });
+    }
+  }
+
+  clearPan(
+    free: Uint8Array,
+    base: number,
+    steps: SlotSteps,
+    pan: number,
+    allergens?: PieceAllergens,
+  ): void {
+    const { stays, recovery } = steps;
+    const stay = panStayOf(0, steps, allergens);
+    if (stay) this.clean[pan].clear(free, base, stay);
+    for (const { place, from, to, celsius, amount } of stays) {
+      if (place !== 'pan') continue;
+      const length = to - from + recovery;
+      this.pans[pan].clear(free, base, {
+        from,
+        length,
+        celsius,
+        amount: this.amountIn(pan, amount),
+      });
+    }
   }
 
   /** Takes, or gives back, what a placed piece needs until it lands. */
-  place({ pan, oven, start, steps }: Placement, lands: number, by: 1 | -1 = 1): void {
+  place(placement: Placement, lands: number, by: 1 | -1 = 1): void {
+    const { pan, oven, start, steps } = placement;
+    this.keepApart(placement, by);
     for (const { from, to } of steps.touches) this.hands.take(start + from, start + to, by);
     for (const stay of steps.stays) {
       const inPan = stay.place === 'pan';
@@ -120,13 +205,31 @@ export class ServiceGrid {
     this.holding.take(start + steps.heat, lands, by);
   }
 
+  /** Takes, or gives back, the pan for an allergic table, with its washing. */
+  private keepApart({ pan, start, steps, allergens, clean }: Placement, by: 1 | -1): void {
+    const stay = panStayOf(start, steps, allergens);
+    if (!stay) return;
+    if (by === 1) this.clean[pan].take(stay, clean);
+    else this.clean[pan].give(stay);
+    if (clean?.washAt === undefined) return;
+    const place = this.pans[pan];
+    const from = Math.max(0, clean.washAt);
+    if (by === 1) place.take(from, stay.from, stay.celsius, place.capacity);
+    else place.give(from, stay.from, place.capacity);
+    this.hands.take(from, clean.washAt + this.washing, by);
+  }
+
   /** Takes what a piece that is on still needs of the gear and the hands. */
-  placeBegun({ stays, touches }: BegunPiece): void {
+  placeBegun({ stays, touches }: BegunPiece, allergens?: PieceAllergens): void {
     for (const { place, index, from, to, celsius, area } of stays) {
       const gear = place === 'pan' ? this.pans.at(index) : this.ovens.at(index);
       if (!gear) continue;
       const amount = place === 'pan' ? Math.min(wholeArea(area), gear.capacity) : 1;
-      gear.take(Math.max(0, this.slotOf(from)), this.slotOf(to), Math.round(celsius), amount);
+      const stay = { from: Math.max(0, this.slotOf(from)), to: this.slotOf(to) };
+      gear.take(stay.from, stay.to, Math.round(celsius), amount);
+      if (place === 'pan' && allergens) {
+        this.clean[index].take({ ...stay, allergens }, { from: 0 });
+      }
     }
     for (const { at, seconds } of touches) {
       const from = this.slotOf(at);
@@ -145,12 +248,25 @@ export class ServiceGrid {
   }
 }
 
-/** The slot steps of every option, alone and in a full pan. */
+/** The stay of a piece in its pan, from its first heat there to its last; undefined where nothing is kept apart. */
+const panStayOf = (
+  start: number,
+  { stays, recovery }: SlotSteps,
+  allergens: PieceAllergens | undefined,
+): (PanStay & { readonly celsius: number }) | undefined => {
+  const first = stays.find(({ place }) => place === 'pan');
+  const last = stays.findLast(({ place }) => place === 'pan');
+  if (!allergens || !first || !last) return undefined;
+  const to = start + last.to + recovery;
+  return { from: start + first.from, to, allergens, celsius: first.celsius };
+};
+
+/** The slot steps of every option, alone and in a full pan: one object where both are the same. */
 export const optionSteps = (
   options: readonly PieceOption[],
   slot: number,
 ): readonly { readonly alone: SlotSteps; readonly full: SlotSteps }[] =>
-  options.map(({ alone, full }) => ({
-    alone: slotSteps(alone, slot),
-    full: slotSteps(full, slot),
-  }));
+  options.map(({ alone, full }) => {
+    const steps = slotSteps(alone, slot);
+    return { alone: steps, full: full === alone ? steps : slotSteps(full, slot) };
+  });

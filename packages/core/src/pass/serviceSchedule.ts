@@ -1,4 +1,4 @@
-import type { GearHeat, TicketJob } from './dish';
+import type { GearHeat, PansHeld, TicketJob } from './dish';
 import type { ServiceGear } from './serviceGear';
 import type { Taken } from './timeline';
 
@@ -8,6 +8,8 @@ export interface ServiceJob {
   readonly now: number;
   readonly heat: GearHeat;
   readonly tickets: readonly TicketJob[];
+  /** Absent: no pan holds an allergen that matters. */
+  readonly held?: PansHeld | undefined;
   /** What the cooks were last told, by piece. */
   readonly told?: ReadonlyMap<string, PlacedPiece> | undefined;
 }
@@ -22,6 +24,8 @@ export interface PlacedPiece {
   readonly pan: number;
   readonly oven: number;
   readonly start: number;
+  /** Its pan is washed for it from here on; absent: no need. */
+  readonly washAt?: number | undefined;
   /** Rested from here on. */
   readonly readyAt: number;
   /** Rested, and waiting for its table, s; how much of that is longer than it keeps. */

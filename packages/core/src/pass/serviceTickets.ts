@@ -1,4 +1,12 @@
-import type { BegunEvent, Order, OrderedPiece, ServiceEvent } from './serviceEvent';
+import { WASHING } from './cleanPans';
+import type {
+  BegunEvent,
+  Order,
+  OrderedPiece,
+  OutGear,
+  OutReason,
+  ServiceEvent,
+} from './serviceEvent';
 
 export const TICKET_STATES = ['held', 'open', 'sent', 'cancelled'] as const;
 export type TicketState = (typeof TICKET_STATES)[number];
@@ -34,6 +42,16 @@ export interface GearSet {
   readonly of: string;
   readonly celsius: number;
   readonly at: number;
+  /** It was measured: it is at this, whatever it was set to. */
+  readonly measured?: true | undefined;
+}
+
+/** Something of the kitchen that is out of use, by its id, and since when. */
+export interface GearOut {
+  readonly gear: OutGear;
+  readonly of: string;
+  readonly why: OutReason;
+  readonly at: number;
 }
 
 /** Everything a service's events say. */
@@ -42,6 +60,13 @@ export interface ServiceState {
   readonly tickets: readonly Ticket[];
   /** In the order of their time. */
   readonly set: readonly GearSet[];
+  readonly out: readonly GearOut[];
+  /** Pans that were washed, by id, in the order of their time. */
+  readonly washed: readonly { readonly of: string; readonly at: number }[];
+  /** Pieces that were put into each pan, by id. */
+  readonly inPans: readonly { readonly of: string; readonly piece: string; readonly at: number }[];
+  /** Cooks on the line, where it was said; absent: as the kitchen has it. */
+  readonly hands: number | undefined;
   /** Pieces that are left to be ordered, by dish, where they were counted. */
   readonly stock: ReadonlyMap<string, number>;
   /** The last event that can be taken back. */
@@ -140,23 +165,60 @@ const told = (ticket: Ticket, event: ServiceEvent): Ticket => {
         // Two phones may say it: the first stands.
         piece.begun ? piece : { ...piece, begun: event },
       );
+    case 'put':
+      return withPiece(ticket, event.piece, (piece) =>
+        piece.begun
+          ? { ...piece, begun: { ...piece.begun, ...putInto(event, piece.begun) } }
+          : piece,
+      );
     case 'side':
       return { ...ticket, sidesBegun: [...ticket.sidesBegun, { name: event.side, at: event.at }] };
     case 'ordered':
     case 'set':
+    case 'measured':
+    case 'out':
+    case 'back':
+    case 'washed':
+    case 'hands':
     case 'stock':
     case 'undo':
       return ticket;
   }
 };
 
+/** A pan or an oven that an event does not name stays as it was. */
+const putInto = (
+  { pan, oven }: Extract<ServiceEvent, { kind: 'put' }>,
+  begun: BegunEvent,
+): Pick<BegunEvent, 'pan' | 'oven'> => ({ pan: pan ?? begun.pan, oven: oven ?? begun.oven });
+
 const speaksOf = (event: ServiceEvent, { id, pieces }: Ticket): boolean => {
-  if ('order' in event) return event.order.id === id;
-  if (event.kind === 'set' || event.kind === 'stock' || event.kind === 'undo') return false;
-  if (event.kind === 'way' || event.kind === 'begun') {
-    return pieces.some((piece) => piece.id === event.piece);
+  switch (event.kind) {
+    case 'ordered':
+    case 'changed':
+      return event.order.id === id;
+    case 'way':
+    case 'begun':
+    case 'put':
+      return pieces.some((piece) => piece.id === event.piece);
+    case 'set':
+    case 'measured':
+    case 'out':
+    case 'back':
+    case 'washed':
+    case 'hands':
+    case 'stock':
+    case 'undo':
+      return false;
+    case 'fired':
+    case 'held':
+    case 'cancelled':
+    case 'sent':
+    case 'refired':
+    case 'moved':
+    case 'side':
+      return event.of === id;
   }
-  return event.of === id;
 };
 
 /** Pieces of a dish that a ticket has used up: of a cancelled one, those that were begun. */
@@ -170,6 +232,10 @@ export const serviceState = (events: readonly ServiceEvent[]): ServiceState => {
   const tickets = new Map<string, Ticket>();
   const set: GearSet[] = [];
   const stock = new Map<string, number>();
+  const out = new Map<string, GearOut>();
+  const washed: { of: string; at: number }[] = [];
+  const inPans: { of: string; piece: string; at: number }[] = [];
+  let hands: number | undefined;
   const put = (ticket: Ticket): void => {
     const before = tickets.get(ticket.id);
     for (const [dish, left] of stock) {
@@ -184,9 +250,28 @@ export const serviceState = (events: readonly ServiceEvent[]): ServiceState => {
     } else if (event.kind === 'set') {
       const { gear, of, celsius, at } = event;
       set.push({ gear, of, celsius, at });
+    } else if (event.kind === 'measured') {
+      const { gear, of, celsius, at } = event;
+      set.push({ gear, of, celsius, at, measured: true });
+    } else if (event.kind === 'out') {
+      const { gear, of, why, at } = event;
+      out.set(`${gear} ${of}`, { gear, of, why, at });
+    } else if (event.kind === 'back') {
+      out.delete(`${event.gear} ${event.of}`);
+    } else if (event.kind === 'washed') {
+      const { of, at } = event;
+      washed.push({ of, at });
+      // It stands off the heat after that.
+      const cold = { gear: 'pan', of, celsius: WASHING.celsius, at } as const;
+      set.push(cold, { ...cold, measured: true });
+    } else if (event.kind === 'hands') {
+      hands = event.count;
     } else if (event.kind === 'stock') {
       stock.set(event.dish, event.count);
     } else {
+      if ((event.kind === 'begun' || event.kind === 'put') && event.pan !== undefined) {
+        inPans.push({ of: event.pan, piece: event.piece, at: event.at });
+      }
       for (const ticket of tickets.values()) {
         if (speaksOf(event, ticket)) put(told(ticket, event));
       }
@@ -195,6 +280,10 @@ export const serviceState = (events: readonly ServiceEvent[]): ServiceState => {
   return {
     tickets: [...tickets.values()],
     set,
+    out: [...out.values()],
+    washed,
+    inPans,
+    hands,
     stock,
     last: effective.findLast(({ kind }) => kind !== 'set' && kind !== 'begun'),
   };

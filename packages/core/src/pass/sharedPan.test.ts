@@ -72,6 +72,18 @@ describe('a pan shared with an allergic table', () => {
     );
   });
 
+  it('is not named once the pan was washed, or where its washing is scheduled', () => {
+    const [soiled, into] = [begun('1p', 'a'), placed('2p', 0, 4000)];
+    expect(sharedPans(lineOf([...events, soiled]), [into])).toHaveLength(1);
+    const washedAt = (at: number): ServiceEvent => ({ id: 'w', at, kind: 'washed', of: 'a' });
+    expect(sharedPans(lineOf([...events, soiled, washedAt(3e6)]), [into])).toEqual([]);
+    // The piece left its pan before its plan has it, or it could not have been washed.
+    expect(sharedPans(lineOf([...events, soiled, washedAt(120e3)]), [into])).toEqual([]);
+    // Washed before the other piece went in: no help.
+    expect(sharedPans(lineOf([...events, soiled, washedAt(1500)]), [into])).toHaveLength(1);
+    expect(sharedPans(lineOf([...events, soiled]), [{ ...into, washAt: 3700 }])).toEqual([]);
+  });
+
   it('counts the sent tables, and an allergy that is only in the note', () => {
     const noted = [order('1', 'nutty'), order('2', 'plain', { allergy: 'no nuts please' })];
     const sent: ServiceEvent = { id: 's', at: 3000, kind: 'sent', of: '1' };

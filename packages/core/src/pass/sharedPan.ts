@@ -2,6 +2,7 @@ import { ALLERGEN_IDS, type AllergenId } from '../food/allergens';
 import { panAllergens } from '../plan/plateAllergens';
 import { portionOf, type MenuDish } from './menuDish';
 import { avoidedBy } from './orderAllergens';
+import { lastInPan } from './pansHeld';
 import type { PlacedPiece } from './serviceSchedule';
 import type { ServiceState } from './serviceTickets';
 
@@ -15,7 +16,7 @@ export interface SharedPan {
 }
 
 interface Line {
-  readonly state: Pick<ServiceState, 'tickets'>;
+  readonly state: Pick<ServiceState, 'tickets' | 'washed'>;
   readonly dishes: readonly MenuDish[];
   readonly gear: { readonly pans: readonly { readonly id: string }[] };
   /** Second 0 of the service, ms since 1970. */
@@ -26,11 +27,27 @@ interface PanUse {
   readonly ticket: string;
   readonly piece: string;
   readonly pan: number;
-  /** Seconds of the service in the heat. */
+  /** Seconds of the service: the first heat, and the last stay in the pan. */
   readonly from: number;
+  readonly lastFrom: number;
   readonly to: number;
   readonly carries: readonly AllergenId[];
 }
+
+/** Whether a pan is washed after one use and before another, by what was pressed and what is scheduled. */
+const isWashedBetween = (
+  { state, gear, epoch }: Line,
+  placed: readonly PlacedPiece[],
+  before: PanUse,
+  after: PanUse,
+): boolean => {
+  const { pan } = after;
+  const pressed = state.washed
+    .filter(({ of }) => of === gear.pans[pan]?.id)
+    .map(({ at }) => (at - epoch) / 1000);
+  const scheduled = placed.flatMap((piece) => (piece.pan === pan ? (piece.washAt ?? []) : []));
+  return [...pressed, ...scheduled].some((at) => at >= before.lastFrom && at <= after.from);
+};
 
 /** Every piece that was, is or will be in a pan. A pan that the kitchen no longer has is left out. */
 const panUses = (
@@ -46,6 +63,7 @@ const panUses = (
       const inPan = option.steps.alone.stays.some(({ place }) => place === 'pan');
       const pan = begun ? gear.pans.findIndex(({ id }) => id === begun.pan) : (slot?.pan ?? -1);
       if (!inPan || pan === -1) return [];
+      const last = lastInPan(option);
       const from = begun ? (begun.at - epoch) / 1000 : (slot?.start ?? 0);
       return [
         {
@@ -53,7 +71,8 @@ const panUses = (
           piece: piece.id,
           pan,
           from,
-          to: from + option.steps.alone.heatSeconds,
+          lastFrom: from + last.from,
+          to: from + last.to,
           carries: panAllergens(option.plan.request),
         },
       ];
@@ -61,8 +80,8 @@ const panUses = (
   );
 
 /**
- * Pieces of open allergic tables whose pan holds, or held earlier in the service, what carries the allergen: each
- * wants a clean pan and fresh fat.
+ * Pieces of open allergic tables whose pan holds what carries the allergen, or held it earlier in the service and is not
+ * washed in between: each wants a clean pan and fresh fat.
  */
 export const sharedPans = (line: Line, placed: readonly PlacedPiece[]): readonly SharedPan[] => {
   const uses = panUses(line, placed);
@@ -74,7 +93,11 @@ export const sharedPans = (line: Line, placed: readonly PlacedPiece[]): readonly
         .filter((use) => use.ticket === ticket.id)
         .flatMap((use): readonly SharedPan[] => {
           const met = uses.filter(
-            (other) => other !== use && other.pan === use.pan && other.from < use.to,
+            (other) =>
+              other !== use &&
+              other.pan === use.pan &&
+              other.from < use.to &&
+              !isWashedBetween(line, placed, other, use),
           );
           const allergens = ALLERGEN_IDS.filter(
             (id) => avoided.includes(id) && met.some(({ carries }) => carries.includes(id)),

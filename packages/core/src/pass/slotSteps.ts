@@ -36,12 +36,12 @@ export const slotSteps = (steps: PieceSteps, slot: number): SlotSteps => {
   const { keepsSeconds, uncertainSeconds, restSeconds, touches } = steps;
   const margin = Math.min(uncertainSeconds, MOST_MARGIN * keepsSeconds);
   return {
-    stays: steps.stays.map(({ place, at, seconds, celsius, area }) => ({
+    stays: steps.stays.map(({ place, at, seconds, celsius, area, pieces = 1 }) => ({
       place,
       from: begins(at),
       to: ends(at + seconds),
       celsius: Math.round(celsius),
-      amount: place === 'oven' ? 1 : wholeArea(area),
+      amount: place === 'oven' ? pieces : wholeArea(area),
     })),
     touches: touches.map(({ at, seconds }) => {
       const from = begins(at);

@@ -26,6 +26,16 @@ export type Thing =
       readonly celsius: number;
     }
   | {
+      /** A pan is washed before the pieces of an allergic table go into it. */
+      readonly kind: 'wash';
+      readonly station: Station;
+      readonly due: number;
+      readonly seconds: number;
+      /** Of the pan in the gear's list. */
+      readonly index: number;
+      readonly ticket: string;
+    }
+  | {
       readonly kind: 'side';
       readonly station: Station;
       readonly due: number;

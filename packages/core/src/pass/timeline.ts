@@ -7,6 +7,14 @@ export type Taken =
 /** How long one place takes from one temperature to another, s. */
 export type ChangeSeconds = (from: number, to: number) => number;
 
+/** A stay as starts are cleared for it: slots after the start, C, what it takes of the place. */
+export interface ClearedStay {
+  readonly from: number;
+  readonly length: number;
+  readonly celsius: number;
+  readonly amount: number;
+}
+
 /**
  * A pan or an oven over time: how much of it is taken in each slot, and what it is set to. Amounts are
  * integers, so that what is taken and given back leaves nothing behind.
@@ -73,6 +81,45 @@ export class HeatedPlace {
     return undefined;
   }
 
+  /**
+   * Clears the starts at which a stay would not find this place free. Equal to `refuses` at each of them, in one pass.
+   * @param free 1 for each start from `base` on that is free
+   * @param from of the stay, slots after the start @param length slots
+   */
+  clear(free: Uint8Array, base: number, { from, length, celsius, amount }: ClearedStay): void {
+    const { taken, celsius: set, capacity, within, slots } = this;
+    const [first, count] = [base + from, free.length];
+    // What was here last before the stay leaves time to change to its temperature.
+    let last = Math.min(slots, first) - 1;
+    while (last >= 0 && taken[last] === 0) last -= 1;
+    let wait = this.changeSlots(last >= 0 ? set[last] : this.start, celsius);
+    for (let k = 0; k < count; k += 1) {
+      const s = first + k;
+      if (s - 1 - last < wait || s + length > slots) free[k] = 0;
+      if (s >= slots || taken[s] === 0) continue;
+      if (last < 0 || set[s] !== set[last]) wait = this.changeSlots(set[s], celsius);
+      last = s;
+    }
+    // Nothing that is here during the stay stands in its way, and what comes next finds its own temperature.
+    const end = Math.min(slots, first + count - 1 + length);
+    let next = end;
+    while (next < slots && taken[next] === 0) next += 1;
+    let needs = next < slots ? this.changeSlots(celsius, set[next]) : 0;
+    let bad = slots + 1;
+    for (let s = end; s >= first; s -= 1) {
+      if (s < slots && taken[s] > 0) {
+        if (Math.abs(set[s] - celsius) > within || taken[s] + amount > capacity) bad = s;
+        if (s < next) {
+          if (next === slots || set[s] !== set[next]) needs = this.changeSlots(celsius, set[s]);
+          next = s;
+        }
+      }
+      if (s - first < count && bad < s + length) free[s - first] = 0;
+      const start = s - length - first;
+      if (start >= 0 && next < slots && next - s < needs) free[start] = 0;
+    }
+  }
+
   take(from: number, to: number, celsius: number, amount: number): void {
     for (let s = from; s < Math.min(to, this.slots); s += 1) {
       this.taken[s] += amount;
@@ -100,6 +147,21 @@ export class Counted {
     if (to > this.slots) return false;
     for (let s = from; s < to; s += 1) if (this.taken[s] >= this.capacity) return false;
     return true;
+  }
+
+  /**
+   * Clears the starts at which a stretch would not find one of them free.
+   * @param free 1 for each start from `base` on that is free
+   * @param from of the stretch, slots after the start
+   */
+  clear(free: Uint8Array, base: number, from: number, length: number): void {
+    const first = base + from;
+    let full = this.slots;
+    for (let s = Math.min(this.slots, first + free.length - 1 + length) - 1; s >= first; s -= 1) {
+      if (this.taken[s] >= this.capacity) full = s;
+      if (s - first < free.length && full < s + length) free[s - first] = 0;
+    }
+    free.fill(0, Math.min(free.length, Math.max(0, this.slots - length - first + 1)));
   }
 
   take(from: number, to: number, by: 1 | -1 = 1): void {

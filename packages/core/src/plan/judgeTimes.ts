@@ -3,16 +3,18 @@ import { DEFAULT_PAN, deviationAt, NOMINAL_KITCHEN, type PanOnBurner } from '../
 import { findCrossing } from '../maths/findCrossing';
 import { PLAN_LIMITS } from './limits';
 import { LONGEST_OVEN, LONGEST_PAN } from './longest';
-import { ownLegs, wayOfSteps } from './ownLegs';
+import { coreEnds, type CoreEnd } from './coreEnds';
+import { ownLegs } from './ownLegs';
 import type { OwnStep } from './ownSteps';
 import type { CookPlan, Slices } from './planResult';
 import { inputsOf, inputSpread, modelSpread } from './inputSpread';
 import { recordLegs } from './recordPlan';
+import { requestOfSteps } from './requestOfSteps';
+import { stepsAt, type SaidStep } from './saidStep';
 import type { PlanRequest } from './request';
 import { spreadAbout } from './spreadAbout';
 import { timedFor, turningSeconds, type TimedLeg } from './timedLeg';
 import { WayCook } from './wayCook';
-import { usesLowOven, usesOven } from './way';
 
 /** What a cook's own times make of a piece, and what would make them right. */
 export interface JudgedTimes {
@@ -26,6 +28,10 @@ export interface JudgedTimes {
   readonly mend: TimesMend | undefined;
   /** The thickness these times are right for, and from which to which they end within 1.5 C, m. */
   readonly thickness: OwnThickness | undefined;
+  /** The core's peak with every range at its least and at its most, C; undefined where nothing is a range. */
+  readonly ranges: { readonly least: number; readonly most: number } | undefined;
+  /** How long each step lasts that ends by the core. */
+  readonly ends: readonly CoreEnd[];
 }
 
 /** So many seconds more (or fewer) of these legs, shared by their time. */
@@ -74,25 +80,6 @@ const lasting = (
   return made;
 };
 
-/** A request as its steps have it: their way, their pan and their oven, and nothing that they leave out. */
-export const requestOfSteps = (asked: PlanRequest, steps: readonly OwnStep[]): PlanRequest => {
-  const way = wayOfSteps(steps);
-  const inPan = steps.flatMap((step) => (step.do === 'pan' ? [step] : []));
-  const request: PlanRequest = {
-    ...asked,
-    way,
-    edges: 'none',
-    baste: 0,
-    panAfter: undefined,
-    hold: undefined,
-    pan: inPan.find(({ pan }) => pan !== undefined)?.pan ?? asked.pan,
-    every: inPan.find(({ every }) => every !== undefined)?.every ?? asked.every,
-  };
-  const air = steps.find((step) => step.do === 'oven')?.air;
-  if (!usesOven(way) || air === undefined) return request;
-  return { ...request, [usesLowOven(way) ? 'lowOven' : 'hotOven']: air };
-};
-
 /** The rest that steps end with, s; undefined where they end in the heat. */
 const lastRest = (steps: readonly OwnStep[]): number | undefined => {
   const from = steps.findLastIndex(({ do: does }) => does !== 'rest') + 1;
@@ -118,14 +105,19 @@ function* crossing(
  * Runs a cook's own steps on the section: how the piece ends, what change of its time would bring
  * it to its target, and for which thickness the steps are right as they are. Yields between runs, so
  * that it can be dropped.
- * @param steps at least one of them in a pan or an oven
+ * @param said at least one of them in a pan or an oven. Ranges are judged in their middle and at both ends.
  * @returns undefined where no step is in the heat
  */
 export function* judgeTimes(
   asked: PlanRequest,
-  steps: readonly OwnStep[],
+  said: readonly SaidStep[],
   onPan: PanOnBurner = DEFAULT_PAN,
 ): Generator<null, JudgedTimes | undefined> {
+  const ends = yield* coreEnds(asked, said, onPan);
+  const endSeconds = new Map(
+    ends.flatMap(({ step, seconds }) => (seconds === undefined ? [] : [[step, seconds] as const])),
+  );
+  const steps = stepsAt(said, 0.5, endSeconds);
   const request = requestOfSteps(asked, steps);
   const legs = ownLegs(steps, request);
   if (legs.length === 0) return undefined;
@@ -141,6 +133,17 @@ export function* judgeTimes(
   };
   /** What the section adds to one dimension, K: taken to stay as it is nearby. */
   const edges = plan.peakCore - flatPeak(request, legs);
+
+  const peakAtShare = (share: number): number => {
+    const cook = new WayCook(request, { pan: onPan, columns: SEARCH_COLUMNS });
+    cook.reset();
+    return cook.endOf(ownLegs(stepsAt(said, share, endSeconds), request)).reached;
+  };
+  const isRange = said.some(
+    (step) => step.do !== 'turn' && step.time && step.time.least < step.time.most,
+  );
+  const ranges = isRange ? { least: peakAtShare(0), most: peakAtShare(1) } : undefined;
+  yield null;
 
   const free = freeOf(legs);
   const given = secondsOf(legs, free);
@@ -185,6 +188,8 @@ export function* judgeTimes(
   return {
     plan,
     slices: recorded.slices,
+    ranges,
+    ends,
     spread,
     off: plan.peakCore - target,
     mend: seconds === undefined ? undefined : { legs: free, seconds: seconds - given },

@@ -1,4 +1,5 @@
 import { FAN_OVEN, STILL_OVEN } from '../heat';
+import { BUTTER_PAN } from './butter';
 import { onGear, type LegPart } from './legs';
 import type { OwnStep } from './ownSteps';
 import { ovenAir } from './ovenAir';
@@ -35,7 +36,12 @@ export const ownLegs = (steps: readonly OwnStep[], request: PlanRequest): readon
         break;
       }
       case 'pan': {
-        const { seconds, pan = request.pan, every } = step;
+        const { seconds, pan = request.pan, every, basted } = step;
+        if (basted) {
+          const heat = { on: 'pan', pan: Math.min(pan, BUTTER_PAN), from: pan, basted } as const;
+          add({ kind: 'baste', heat, fixed: seconds });
+          break;
+        }
         const turns = every === undefined ? {} : { turnEvery: every };
         const kind = every === undefined ? 'sear' : 'turns';
         add({ kind, heat: { on: 'pan', pan }, fixed: seconds, ...turns });

@@ -1,29 +1,21 @@
 import { describe, expect, it } from '@jest/globals';
-import * as fc from 'fast-check';
 import { SEARCH_COLUMNS } from '../heat';
 import { DEFAULT_PAN } from '../gear';
 import { someOf, STEAK } from '../tests';
 import { finished } from '../maths/finished';
-import { judgeTimes, requestOfSteps } from './judgeTimes';
+import { readSteps } from '../phrases/readSteps';
+import { judgeTimes } from './judgeTimes';
 import { ownLegs, wayOfSteps } from './ownLegs';
-import { readOwnSteps, type OwnStep } from './ownSteps';
+import type { OwnStep } from './ownSteps';
+import { requestOfSteps } from './requestOfSteps';
+import { saidOf, stepsAt } from './saidStep';
 import { WayCook } from './wayCook';
-import { writeOwnSteps } from './writeOwnSteps';
 
-const stepsOf = (line: string): readonly OwnStep[] => readOwnSteps(line).steps;
-
-/** Steps whose heats are those of whole degrees Fahrenheit. */
-const inWholeF = (steps: readonly OwnStep[]): readonly OwnStep[] => {
-  const whole = (celsius: number): number => ((Math.round((celsius * 9) / 5 + 32) - 32) * 5) / 9;
-  return steps.map((step) => {
-    if (step.do === 'oven' && step.air !== undefined) return { ...step, air: whole(step.air) };
-    if (step.do === 'pan' && step.pan !== undefined) return { ...step, pan: whole(step.pan) };
-    return step;
-  });
-};
+const saidIn = (line: string) => readSteps(line, { isLine: true }).steps;
+const stepsOf = (line: string): readonly OwnStep[] => stepsAt(saidIn(line), 0.5);
 
 /** The steps judged on a piece. */
-const judge = (steps: readonly OwnStep[]) => finished(judgeTimes(STEAK, steps));
+const judge = (steps: readonly OwnStep[]) => finished(judgeTimes(STEAK, saidOf(steps)));
 
 const RECIPE: readonly OwnStep[] = [
   { do: 'pan', seconds: 180 },
@@ -32,84 +24,6 @@ const RECIPE: readonly OwnStep[] = [
   { do: 'oven', seconds: 480, air: 220 },
   { do: 'rest', seconds: 300 },
 ];
-
-describe('a line of steps', () => {
-  it.each([
-    '3 min, turn, 1 min, oven 220 8 min, rest 5',
-    'In the pan 3 min, turn, 1 min, oven 220 for 8, rest 5.',
-    '3 minutes; flip it over; 60 s; into the oven at 220 C for 8 min; let it rest for 5 min',
-    'pan 180 s\nturn\nthen 1 min in the pan, then oven 428F 480 seconds and then rest 300 s',
-  ])('is read as it is written: %s', (line) => {
-    expect(readOwnSteps(line)).toEqual({ steps: RECIPE, unread: [] });
-  });
-
-  it('knows a side each, turning often, a pan’s heat, half minutes with either sign', () => {
-    const side = { do: 'pan', seconds: 150 };
-    expect(stepsOf('2.5 min a side')).toEqual([side, { do: 'turn' }, side]);
-    expect(stepsOf('2,5 min, turn, 150 s')).toEqual([side, { do: 'turn' }, side]);
-    expect(stepsOf('turn every 30 s for 8 min')).toEqual([{ do: 'pan', seconds: 480, every: 30 }]);
-    expect(stepsOf('pan at 240 2 min')).toEqual([{ do: 'pan', seconds: 120, pan: 240 }]);
-    expect(stepsOf('1 h in the oven at 110')).toEqual([{ do: 'oven', seconds: 3600, air: 110 }]);
-  });
-
-  it('says of each part what was not understood, and what would be right', () => {
-    const { steps, unread } = readOwnSteps('3 min, until it smells right, oven 425 8 min, 40 h');
-    expect(steps).toHaveLength(1);
-    expect(unread.map(({ text }) => text)).toEqual([
-      'until it smells right',
-      'oven 425 8 min',
-      '40 h',
-    ]);
-    expect(unread[1]?.why).toContain('140 to 500 F');
-    for (const { why } of unread) expect(why).toContain('would be right');
-  });
-
-  it('takes a heat without a letter on the cook’s own scale, and no turn before the first side', () => {
-    const [oven] = readOwnSteps('oven 428 8 min', 'f').steps;
-    expect(oven).toEqual({ do: 'oven', seconds: 480, air: 220 });
-    expect(readOwnSteps('oven 220c 8 min', 'f').steps).toEqual([oven]);
-    const { steps, unread } = readOwnSteps('turn, 3 min');
-    expect(steps).toEqual([{ do: 'pan', seconds: 180 }]);
-    expect(unread[0]?.why).toContain('after its first side');
-  });
-
-  it('reads whatever it wrote itself, and no text breaks it', () => {
-    const step: fc.Arbitrary<OwnStep> = fc.oneof(
-      fc.record({ do: fc.constant('pan' as const), seconds: fc.integer({ min: 1, max: 900 }) }),
-      fc.record({
-        do: fc.constant('pan' as const),
-        seconds: fc.integer({ min: 1, max: 900 }),
-        pan: fc.integer({ min: 121, max: 399 }),
-      }),
-      fc.record({
-        do: fc.constant('pan' as const),
-        seconds: fc.integer({ min: 1, max: 900 }),
-        every: fc.integer({ min: 10, max: 300 }),
-      }),
-      fc.record({ do: fc.constant('turn' as const) }),
-      fc.record({
-        do: fc.constant('oven' as const),
-        seconds: fc.integer({ min: 1, max: 9000 }),
-        air: fc.integer({ min: 61, max: 259 }),
-      }),
-      fc.record({ do: fc.constant('rest' as const), seconds: fc.integer({ min: 1, max: 900 }) }),
-    );
-    fc.assert(
-      fc.property(fc.array(step, { maxLength: 8 }), (drawn) => {
-        const first = drawn.findIndex((one) => one.do !== 'turn');
-        const steps = first === -1 ? [] : drawn.slice(first);
-        for (const scale of ['c', 'f'] as const) {
-          const line = writeOwnSteps(steps, scale);
-          expect(readOwnSteps(line)).toEqual({
-            steps: scale === 'c' ? steps : inWholeF(steps),
-            unread: [],
-          });
-        }
-      }),
-    );
-    fc.assert(fc.property(fc.string(), (line) => void readOwnSteps(line)));
-  });
-});
 
 describe('a cook’s own times', () => {
   it('are cooked as they are said: legs, turns, oven, and no leg for the last rest', () => {
@@ -173,5 +87,30 @@ describe('a cook’s own times', () => {
     expect(judged?.spread).toBeLessThan(15);
     const hot = requestOfSteps({ ...STEAK, edges: 'both', baste: 60 }, stepsOf('pan at 240 2 min'));
     expect(hot).toMatchObject({ pan: 240, edges: 'none', baste: 0 });
+  });
+
+  it('that end by the core last until it is so hot; ranges end between their ends', () => {
+    const said = saidIn('2 min a side, oven 120 until 50, rest 5');
+    const judged = finished(judgeTimes(STEAK, said));
+    const [end] = judged?.ends ?? [];
+    expect(end?.step).toBe(3);
+    const { plan } = judged ?? {};
+    // The thermometer shows what the step ends at as it ends.
+    expect(plan?.pullCore).toBeGreaterThan(49.5);
+    expect(plan?.pullCore).toBeLessThan(50.8);
+    expect(plan?.ownSteps?.[3]).toEqual({ do: 'oven', seconds: end?.seconds, air: 120 });
+    expect(end?.rate).toBeGreaterThan(0);
+    const ranged = finished(judgeTimes(STEAK, saidIn('3 to 5 min a side')));
+    const { least = NaN, most = NaN } = ranged?.ranges ?? {};
+    expect(least).toBeLessThan((ranged?.plan.peakCore ?? NaN) - 0.5);
+    expect(most).toBeGreaterThan((ranged?.plan.peakCore ?? NaN) + 0.5);
+    const never = finished(judgeTimes(STEAK, saidIn('1 min a side, oven 60 until 80')));
+    expect(never?.ends).toEqual([{ step: 3, seconds: undefined, rate: 0 }]);
+    expect(never?.plan.ownSteps?.some(({ do: does }) => does === 'oven')).toBe(false);
+  });
+
+  it('with butter spooned over are basted', () => {
+    const [leg] = ownLegs(stepsOf('baste 1 min'), STEAK);
+    expect(leg).toMatchObject({ kind: 'baste', heat: { on: 'pan', basted: true } });
   });
 });

@@ -50,7 +50,7 @@ export interface RunGear {
 }
 
 /** Setting out: dry the piece, season, tongs, towel, lid, board, s. Estimate. */
-const READY_SECONDS = 300;
+export const READY_SECONDS = 300;
 /** Slicing and getting it on the plate, s. Estimate. */
 const PLATING_SECONDS = 60;
 /** A pan that has come up is given this long to even out, s. Estimate. */

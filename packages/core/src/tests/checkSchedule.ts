@@ -37,9 +37,57 @@ const mostAtOnce = (all: readonly Taken[]): number =>
     ),
   );
 
+interface PanUse {
+  readonly piece: string;
+  readonly pan: number;
+  readonly from: number;
+  readonly to: number;
+  readonly carries: number;
+  readonly avoids: number;
+  readonly washAt: number | undefined;
+}
+
+/** Hands on a pan that is washed, s. */
+const WASHING = 120;
+
+/** What is wrong with the pans of allergic tables: shared with an allergen, or not washed after it. */
+const allergenFaults = (job: ServiceJob, schedule: ServiceSchedule): readonly string[] => {
+  const pieces = job.tickets.flatMap((ticket) => ticket.pieces);
+  const uses = schedule.pieces.flatMap((placed): readonly PanUse[] => {
+    const stays = stepsOf(job, placed).stays.filter(({ place }) => place === 'pan');
+    const { carries = 0, avoids = 0 } = pieces.find(({ id }) => id === placed.id)?.allergens ?? {};
+    if (stays.length === 0) return [];
+    const from = placed.start + Math.min(...stays.map(({ at }) => at));
+    const to = placed.start + Math.max(...stays.map(({ at, seconds }) => at + seconds));
+    const { id: piece, pan, washAt } = placed;
+    return [{ piece, pan, from, to, carries, avoids, washAt }];
+  });
+  const faults: string[] = [];
+  for (const use of uses) {
+    const mates = uses.filter((other) => other !== use && other.pan === use.pan);
+    const washes = [use, ...mates].flatMap(({ washAt }) => washAt ?? []);
+    const isWashedAfter = (moment: number): boolean =>
+      washes.some((at) => at >= moment - 1e-6 && at + WASHING <= use.from + 1e-6);
+    if (((job.held?.at(use.pan) ?? 0) & use.avoids) !== 0 && !isWashedAfter(job.now)) {
+      faults.push(`${use.piece} goes into a pan that held its allergen`);
+    }
+    for (const other of mates) {
+      if (use.washAt !== undefined && other.from < use.from && other.to > use.washAt + 1e-6) {
+        faults.push(`pan ${use.pan} is washed for ${use.piece} with ${other.piece} in it`);
+      }
+      if ((other.carries & use.avoids) === 0 || other.from >= use.to - 1e-6) continue;
+      if (other.to > use.from + 1e-6 || !isWashedAfter(other.to)) {
+        faults.push(`${use.piece} meets what ${other.piece} left`);
+      }
+    }
+  }
+  return faults;
+};
+
 /**
  * What is wrong with a schedule of pieces that have not begun: more in a pan, an oven or the hands than goes,
- * two temperatures in one place at once, pieces of one table apart, or a wait longer than a piece keeps.
+ * two temperatures in one place at once, pieces of one table apart, a wait longer than a piece keeps, or an allergen in the
+ * pan of a table that avoids it.
  */
 export const faultsOf = (job: ServiceJob, schedule: ServiceSchedule): readonly string[] => {
   const faults: string[] = [];
@@ -58,6 +106,10 @@ export const faultsOf = (job: ServiceJob, schedule: ServiceSchedule): readonly s
     }
     for (const { at, seconds } of steps.touches) {
       hands.push({ piece: id, from: start + at, to: start + at + seconds, amount: 1, celsius: 0 });
+    }
+    if (placed.washAt !== undefined) {
+      const { washAt } = placed;
+      hands.push({ piece: id, from: washAt, to: washAt + WASHING, amount: 1, celsius: 0 });
     }
     if (placed.overRested > MOST_PATIENCE) faults.push(`${id} rests longer than it keeps`);
     const ticket = job.tickets.find((one) => one.id === placed.ticket);
@@ -87,6 +139,7 @@ export const faultsOf = (job: ServiceJob, schedule: ServiceSchedule): readonly s
       }
     }
   }
+  faults.push(...allergenFaults(job, schedule));
   if (mostAtOnce(hands) > job.gear.hands) faults.push('more touches than hands');
   return faults;
 };

@@ -1,6 +1,6 @@
 import type { ServiceJob } from '../pass/serviceSchedule';
 import { ServiceGrid } from '../pass/serviceGrid';
-import { slotTicket, type SlotPiece, type SlotTicket } from '../pass/landTicket';
+import { slotTicket, type SlotPiece, type SlotTicket } from '../pass/slotTicket';
 import type { SlotSteps } from '../pass/slotSteps';
 
 /** Solves a mixed-integer programme in the LP format: the value of its objective. */

@@ -66,6 +66,28 @@ const optionOf = (steps: PieceSteps): PieceOption => ({
 });
 
 /**
+ * Allergens drawn for a service: some tables avoid one, a good half of the pieces carry one, and some pans held one.
+ * @param share of the tables that avoid an allergen
+ */
+export const withAllergens = (random: () => number, job: ServiceJob, share = 0.3): ServiceJob => {
+  const drawn = (): number => 1 << whole(random, 0, 2);
+  return {
+    ...job,
+    held: job.gear.pans.map(() => (random() < 0.3 ? drawn() : 0)),
+    tickets: job.tickets.map((ticket) => {
+      const avoids = random() < share ? drawn() : 0;
+      return {
+        ...ticket,
+        pieces: ticket.pieces.map((piece) => {
+          const carries = random() < 0.6 ? drawn() & ~avoids : 0;
+          return { ...piece, allergens: { ticket: ticket.id, carries, avoids } };
+        }),
+      };
+    }),
+  };
+};
+
+/**
  * A service drawn at random: tickets of one to three pieces, close enough together that they stand in each
  * other's way.
  * @param pieces in all, at most

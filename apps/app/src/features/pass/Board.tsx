@@ -99,7 +99,7 @@ export const Board = ({ pass, presses }: Props) => {
           <LateTables pass={pass} presses={presses} />
           {watches ? null : <ProbeAdvice pass={pass} />}
           <ClockLanes pass={pass} />
-          <GearStrip pass={pass} />
+          <GearStrip pass={pass} presses={presses} />
         </View>
       </View>
     </ScrollView>

@@ -44,8 +44,12 @@ export const LateTables = ({ pass, presses }: Props) => {
         <LateTable key={ticket.id} ticket={ticket} pass={pass} presses={presses} />
       ))}
       {schedule.unplaced.map((id) => (
-        <Text key={id} tone="text-salt-50">
-          {`${sayTable(pass, id)} finds no place in the hours to come: change what it has ordered.`}
+        <Text key={id} tone="text-salt-50" role="alert">
+          {`${sayTable(pass, id)} ${
+            pass.gear.pans.every(({ out }) => out)
+              ? 'cannot be cooked: no pan is in use.'
+              : 'finds no place in the hours to come: change what it has ordered.'
+          }`}
         </Text>
       ))}
       {hindered.map(({ ticket, name, taken }) => (

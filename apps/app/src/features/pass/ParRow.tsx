@@ -18,14 +18,34 @@ const pieces = (count: number): string => {
   return rounded === 1 ? '1 piece' : `${rounded} pieces`;
 };
 
+/** A chance is not known better than this. */
+const LEAST_CHANCE = 0.001;
+/** With fewer days than this a dish is forecast from dishes like it too. */
+const NEW_DAYS = 14;
+
+const sayChance = (chance: number): string =>
+  chance < LEAST_CHANCE ? 'hardly any chance' : `${percent(chance)} chance`;
+
 /** One dish: how many to prepare, what that risks, and what one more or fewer would cost. */
 export const ParRow = ({ found, priced, stock, onStock }: Props) => {
-  const { dish, mean, days, par, past, trend } = found;
+  const { dish, mean, days, par, past, trend, closed } = found;
   const [text, setText] = useState(stock === 0 ? '' : String(stock));
   const money = (cost: number | undefined): string =>
     cost === undefined ? 'nothing' : cost.toFixed(2);
   const hits = past.map(({ expected, came }) => Math.abs(came - expected));
   const off = hits.reduce((sum, by) => sum + by, 0) / Math.max(1, hits.length);
+  if (closed) {
+    return (
+      <View className="gap-1 border-t border-salt-300 pt-2" role="group" aria-label={dish}>
+        <Text voice="head" heading={2}>
+          {dish}
+        </Text>
+        <Text voice="small">
+          Past days say that the house is closed on this weekday: nothing is to be prepared.
+        </Text>
+      </View>
+    );
+  }
   return (
     <View className="gap-1 border-t border-salt-300 pt-2" role="group" aria-label={dish}>
       <View className="flex-row items-baseline justify-between gap-3">
@@ -35,7 +55,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
         <Text voice="bigFigure" testID={`par-${dish}`}>{`prepare ${par.prepare}`}</Text>
       </View>
       <Text voice="small">
-        {`${pieces(mean)} expected, ${par.ready} ready: ${percent(par.chanceOut)} chance to run out, ${pieces(par.wasted)} thrown away on average${par.kept === 0 ? '' : `, ${pieces(par.kept)} kept to the next day`}.`}
+        {`${pieces(mean)} expected, ${par.ready} ready: ${sayChance(par.chanceOut)} to run out, ${pieces(par.wasted)} thrown away on average${par.kept === 0 ? '' : `, ${pieces(par.kept)} kept to the next day`}.`}
       </Text>
       <Text voice="small">
         {priced
@@ -43,7 +63,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
           : 'Weighed as if a missed plate cost twice a wasted piece: put cost and price on the menu for your own.'}
       </Text>
       <Text voice="note" tone="text-iron-500">
-        {`From ${days} days${Math.abs(trend) > 0.02 ? `, ${trend > 0 ? 'rising' : 'falling'} ${percent(Math.abs(trend))} a month` : ''}. ${
+        {`${days < NEW_DAYS ? `From ${days} days of its own and from dishes like it` : `From ${days} days`}${Math.abs(trend) > 0.02 ? `, ${trend > 0 ? 'rising' : 'falling'} ${percent(Math.abs(trend))} a month` : ''}. ${
           past.length === 0
             ? ''
             : `Over the last ${past.length} days the forecast was ${off.toFixed(1)} off on average; day by day, expected/came: ${past

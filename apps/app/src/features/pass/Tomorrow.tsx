@@ -14,7 +14,7 @@ import type { DishPar } from '../../workers/pass.worker';
 import { passWorker } from '../../workers/passWorker';
 import { byName } from './demandNames';
 import { ParRow } from './ParRow';
-import { parsAsked } from './parsAsked';
+import { dishesLike, parsAsked } from './parsAsked';
 
 /** A moment of a day that no change of clocks leaps over. */
 const NOON = '12:00';
@@ -35,9 +35,10 @@ export const Tomorrow = () => {
     if (days === undefined || days.length === 0) return undefined;
     let stale = false;
     const named = byName(days, dishes);
-    const asked = parsAsked([...new Set(named.map(({ dish }) => dish))], dishes, stock);
-    passWorker('menu')
-      .pars(named, date, asked)
+    const names = [...named.map(({ dish }) => dish), ...dishes.map(({ name }) => name)];
+    const asked = parsAsked([...new Set(names)], dishes, stock);
+    passWorker('counts')
+      .pars(named, date, asked, dishesLike(dishes))
       .then((found) => {
         if (!stale) setPars(found);
       })

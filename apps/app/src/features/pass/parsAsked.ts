@@ -20,6 +20,23 @@ const pieceOf = (dish: KeptDish): string | undefined => {
   return request && `${cutOf(request).name}, ${Math.round(1000 * request.thickness)} mm`;
 };
 
+/** Species of a dish's piece. */
+const speciesOf = ({ portions }: KeptDish): string | undefined => {
+  const request = portions[0]?.options[0]?.plan.request;
+  return request && cutOf(request).species;
+};
+
+/** Dishes like each dish of the menu, by name: those of the same animal. A new dish is expected to sell as they do. */
+export const dishesLike = (dishes: readonly KeptDish[]): ReadonlyMap<string, readonly string[]> =>
+  new Map(
+    dishes.map((dish) => [
+      dish.name,
+      dishes
+        .filter((other) => other.name !== dish.name && speciesOf(other) === speciesOf(dish))
+        .map(({ name }) => name),
+    ]),
+  );
+
 /**
  * What pars are asked for: each dish by itself, and before them the pieces that several dishes are made of,
  * since what one of them does not use another does.

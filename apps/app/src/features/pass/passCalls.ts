@@ -24,6 +24,7 @@ const CALL_OF: Readonly<Record<ActionKind, Call>> = {
 const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
   touch: 20,
   heat: 60,
+  wash: 60,
   side: 60,
   plate: 60,
 };
@@ -35,6 +36,8 @@ const keyOf = (thing: Thing, left: number): string => {
       return `${thing.piece} ${thing.action} ${left}`;
     case 'heat':
       return `${thing.place} ${thing.index} ${thing.celsius}`;
+    case 'wash':
+      return `${thing.ticket} wash ${thing.index}`;
     case 'side':
       return `${thing.ticket} ${thing.name}`;
     case 'plate':

@@ -28,6 +28,8 @@ jest.mock('../../workers/passWorker', () => ({
       });
     },
     waysOut: () => Promise.resolve([]),
+    improve: () => Promise.resolve(undefined),
+    stop: () => undefined,
   }),
 }));
 jest.mock('../../workers/useForecasts', () => ({

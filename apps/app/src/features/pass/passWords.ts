@@ -108,6 +108,12 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
         happened: 'Sent',
       };
     }
+    case 'wash':
+      return {
+        does: `Wash ${gearName(pass, 'pan', thing.index)}, fresh fat`,
+        of: `Before ${sayTable(pass, thing.ticket)}${avoidedOf(pass, thing.ticket)}`,
+        happened: 'Washed',
+      };
     case 'side': {
       const of = sayTable(pass, thing.ticket);
       const plates = thing.plates === 1 ? '' : ` · for ${thing.plates}`;

@@ -14,7 +14,17 @@ import { LateTables } from './LateTables';
 import { ProbeAdvice } from './ProbeAdvice';
 import { Tickets } from './Tickets';
 import { TicketSheet } from './TicketSheet';
-import { begun, heardPresses, ordered, ORDERS, passOf, pieceOn, STRIP, toldOf } from './testing';
+import {
+  begun,
+  heardPresses,
+  OPENS,
+  ordered,
+  ORDERS,
+  passOf,
+  pieceOn,
+  STRIP,
+  toldOf,
+} from './testing';
 import type { PassNow } from './usePass';
 
 jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
@@ -24,6 +34,8 @@ jest.mock('../../workers/passWorker', () => ({
     waysOut: () => Promise.resolve(mockWays),
     schedule: () =>
       Promise.resolve({ pieces: [], tickets: [], sides: [], unplaced: [], moved: [] }),
+    improve: () => Promise.resolve(undefined),
+    stop: () => undefined,
   }),
 }));
 jest.mock('../../workers/useForecasts', () => ({
@@ -69,6 +81,19 @@ describe('the board', () => {
     expect(screen.getByText('Table 7 · 2 pieces · No tree nuts, peanuts (nuts)')).toBeTruthy();
   });
 
+  it('has a pan washed for an allergic table, and says for which and what it avoids', () => {
+    const pass = passOf(ORDERS);
+    const [piece] = pass.schedule?.pieces ?? [];
+    if (!pass.schedule || !piece) throw new Error('a schedule');
+    const first = { ...piece, washAt: piece.start - 900 };
+    const pieces = pass.schedule.pieces.map((one) => (one.id === piece.id ? first : one));
+    const { presses } = shown({ ...pass, schedule: { ...pass.schedule, pieces } });
+    expect(screen.getByRole('heading', { level: 2, name: /^Wash .*, fresh fat$/ })).toBeTruthy();
+    expect(screen.getByText('Before Table 7 · No tree nuts, peanuts (nuts)')).toBeTruthy();
+    fireEvent.click(screen.getByTestId('happened'));
+    expect(presses.doing).toMatchObject([{ kind: 'wash', index: 0 }]);
+  });
+
   it('on a phone that watches has everything but the buttons', () => {
     const { presses } = shown(passOf(ORDERS), true);
     expect(screen.getByRole('heading', { level: 2, name: /^Heat to/ })).toBeTruthy();
@@ -92,10 +117,70 @@ describe('tables along the clock, and pans and ovens', () => {
     const lanes = screen.getAllByRole('listitem').map((one) => one.getAttribute('aria-label'));
     // A held table has no lane: nothing of it is begun.
     expect(lanes).toEqual([expect.stringMatching(/^Table 7: lands \d\d:\d\d$/)]);
-    renderWithStore(<GearStrip pass={{ ...pass, heat: { pans: [214.6], ovens: [180] } }} />);
+    const presses = heardPresses();
+    renderWithStore(
+      <GearStrip pass={{ ...pass, heat: { pans: [214.6], ovens: [180] } }} presses={presses} />,
+    );
     const rows = screen.getByRole('list', { name: 'Pans and ovens' });
     expect(within(rows).getByText('215°')).toBeTruthy();
     expect(within(rows).getAllByRole('listitem')).toHaveLength(2);
+  });
+});
+
+describe('pans, ovens, burners and cooks that are out of use', () => {
+  const piece = uuid(101);
+  const shown = (...more: Parameters<typeof passOf>[0]) => {
+    const events = [...ORDERS, begun(piece, passOf(ORDERS).gear.pans[0]?.id), ...more];
+    const pass = passOf(events, toldOf(events), new Map([[piece, pieceOn(piece)]]));
+    const presses = heardPresses();
+    renderWithStore(<GearStrip pass={pass} presses={presses} />);
+    return { pass, presses };
+  };
+
+  it('are said with a reason, and what was measured is read in the page’s units', () => {
+    const { pass, presses } = shown();
+    const pan = pass.gear.pans[0]?.id;
+    const [first] = screen.getAllByRole('button', { name: /: out of use, back, or measured$/ });
+    if (first) fireEvent.click(first);
+    fireEvent.change(screen.getByLabelText(/measures, in/), { target: { value: '241' } });
+    fireEvent.click(screen.getByText('It measures this'));
+    fireEvent.click(screen.getByText('Food burnt on'));
+    expect(presses.said).toEqual([
+      { kind: 'measured', gear: 'pan', of: pan, celsius: 241 },
+      { kind: 'out', gear: 'pan', of: pan, why: 'dirty' },
+    ]);
+  });
+
+  it('ask what happened to the food that was in them', () => {
+    const of = passOf(ORDERS).gear.pans[0]?.id ?? '';
+    const { presses } = shown({
+      id: uuid(9),
+      at: OPENS + 9000,
+      kind: 'out',
+      gear: 'pan',
+      of,
+      why: 'broken',
+    });
+    expect(screen.getByText(/^Out of use: broken/)).toBeTruthy();
+    fireEvent.click(screen.getByText('Cook it again'));
+    fireEvent.click(screen.getByText('It is back in use'));
+    expect(presses.said).toMatchObject([
+      { kind: 'refired', of: uuid(100), instead: piece },
+      { kind: 'back', gear: 'pan', of },
+    ]);
+  });
+
+  it('a burner and a cook leave the line and come back', () => {
+    const { pass, presses } = shown();
+    fireEvent.click(screen.getByText('One more'));
+    fireEvent.click(screen.getByText('One leaves'));
+    const [burner] = screen.getAllByText(/^Burner.* is out$/);
+    if (burner) fireEvent.click(burner);
+    expect(presses.said).toMatchObject([
+      { kind: 'hands', count: pass.gear.hands + 1 },
+      { kind: 'hands', count: pass.gear.hands - 1 },
+      { kind: 'out', gear: 'burner' },
+    ]);
   });
 });
 

@@ -159,12 +159,12 @@ export const pieceOn = (id: string): PieceOn => {
   };
 };
 /** A piece that is begun. */
-export const begun = (piece: string): ServiceEvent => ({
+export const begun = (piece: string, pan = 'pan'): ServiceEvent => ({
   id: uuid(903),
   at: OPENS + 3_000_000,
   kind: 'begun',
   piece,
   option: 0,
   full: false,
-  pan: 'pan',
+  pan,
 });

@@ -5,6 +5,7 @@ import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema
 import { heatNow, serviceJob, type LineNow } from '@crustan/core/pass/lineNow';
 import type { GearHeat } from '@crustan/core/pass/dish';
 import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
+import { gearLeft } from '@crustan/core/pass/gearLeft';
 import { serviceGear, type ServiceGear } from '@crustan/core/pass/serviceGear';
 import type { ServiceState, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import type { ActiveCook } from '../../store/activeCook';
@@ -69,15 +70,23 @@ export interface PassNow {
 const AGAIN = 30_000;
 /** Least time between such computations, ms of the world's clock: a demonstration's clock runs faster. */
 const APART = 3000;
+/** How long a press's schedule is improved, ms: a better one is told after each of these times. */
+const IMPROVED_FOR = [1000, 4000] as const;
 /** A forecast that moves a piece by so much makes it anew, ms. */
 const MOVED = 15_000;
 
 /** A schedule in the form that pages share. */
 export const asTold = (
   found: ServiceSchedule,
-  { book, seq, menu, at }: Pick<ToldSchedule, 'book' | 'seq' | 'menu' | 'at'>,
+  {
+    book,
+    seq,
+    menu,
+    at,
+    improves,
+  }: Pick<ToldSchedule, 'book' | 'seq' | 'menu' | 'at' | 'improves'>,
 ): ToldSchedule => ({
-  ...{ book, seq, menu, at: Math.round(at) },
+  ...{ book, seq, menu, at: Math.round(at), improves },
   pieces: [...found.pieces],
   tickets: found.tickets.map(({ hindered, ...ticket }) => ({
     ...ticket,
@@ -117,7 +126,7 @@ export const usePass = (): PassNow => {
   if (again !== wanted) setAgain(wanted);
   const { pan } = useGear();
   const now = useNow(1000);
-  const gear = useMemo(() => serviceGear(kitchen), [kitchen]);
+  const gear = useMemo(() => gearLeft(serviceGear(kitchen), state), [kitchen, state]);
   const epoch = open?.service.opensAt ?? 0;
   const followed = useMemo(
     () => cooks.map((cook) => ({ cook, plannedIn: cook.startedAt })),
@@ -173,7 +182,10 @@ export const usePass = (): PassNow => {
     const state = making.current;
     state.again = true;
     // One at a time: what is asked for while one is made is made after it, from what is known by then.
-    if (state.now) return;
+    if (state.now) {
+      void passWorker('schedule').stop();
+      return;
+    }
     const make = async (): Promise<void> => {
       while (state.again) {
         state.again = false;
@@ -181,18 +193,28 @@ export const usePass = (): PassNow => {
         const { line: at, serviceId: id, version: menu } = from;
         // Without a dish that is ordered, a schedule would leave its table out.
         if (id === undefined || menu === undefined || from.lacks !== undefined) return;
-        const job = serviceJob(at, toldPieces(from.schedule));
-        const found = await passWorker('schedule').schedule(job);
+        const basis = { book: from.book ?? UNNAMED_BOOK, seq: from.seq, menu };
         // A service that was left, or a restore, makes what was found worth nothing.
-        if (latest.current.serviceId !== id || latest.current.book !== from.book) continue;
-        const made = asTold(found, {
-          ...{ book: from.book ?? UNNAMED_BOOK, seq: from.seq },
-          ...{ menu, at: at.now },
-        });
-        dispatch(told({ schedule: made, unsent: from.unsent }));
-        // Shared once the book has all that it was made from; a page that watches follows the cooks' pages.
-        if (!from.watches && from.unsent === 0) {
-          await dispatch(passApi.endpoints.tell.initiate({ id, schedule: made }, { track: false }));
+        const stands = (): boolean =>
+          latest.current.serviceId === id && latest.current.book === from.book;
+        const tell = async (schedule: ToldSchedule): Promise<void> => {
+          dispatch(told({ schedule, unsent: from.unsent }));
+          // Shared once the book has all that it was made from; a page that watches follows the cooks' pages.
+          if (from.watches || from.unsent > 0) return;
+          await dispatch(passApi.endpoints.tell.initiate({ id, schedule }, { track: false }));
+        };
+        const job = serviceJob(at, toldPieces(from.schedule));
+        const first = await passWorker('schedule').schedule(job);
+        if (!stands()) continue;
+        let made = asTold(first, { ...basis, at: at.now });
+        await tell(made);
+        for (const ms of IMPROVED_FOR) {
+          if (state.again || !stands()) break;
+          const better = await passWorker('schedule').improve(ms);
+          // What happened meanwhile asks for a schedule of its own.
+          if (!better || state.again || !stands()) continue;
+          made = asTold(better, { ...basis, at: made.at + 1, improves: made.at });
+          await tell(made);
         }
       }
     };

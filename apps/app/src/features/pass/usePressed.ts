@@ -96,6 +96,12 @@ export const usePressed = (pass: PassNow): Presses => {
         setLast({ words, cooks: [], service: [said] });
         return;
       }
+      case 'wash': {
+        const of = pass.gear.pans[thing.index]?.id;
+        if (of === undefined) return;
+        setLast({ words, cooks: [], service: [say({ kind: 'washed', of })] });
+        return;
+      }
       case 'plate': {
         const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);
         const cooks = (ticket?.pieces ?? []).map(({ id }) => ({

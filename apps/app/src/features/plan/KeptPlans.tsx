@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
+import { saidOf } from '@crustan/core/plan/saidStep';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import { showDuration } from '@crustan/core/units';
 import { sayFailure, useDropPlanMutation, usePlansInfiniteQuery } from '../../store/bookApi';
@@ -71,7 +72,8 @@ const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: numb
             draftTaken({
               request,
               plate: plateTimeOf(plan.plateAt, now),
-              times: ownSteps && writeOwnSteps(ownSteps, show.units === 'imperial' ? 'f' : 'c'),
+              times:
+                ownSteps && writeOwnSteps(saidOf(ownSteps), show.units === 'imperial' ? 'f' : 'c'),
             }),
           )
         }

@@ -12,6 +12,7 @@ import { useWanted } from '../../ui/useWanted';
 import { useShow } from '../../words/useShow';
 import { followDraft } from '../../workers/planLane';
 import { planOfLink } from '../../words/planLink';
+import { Describe } from './Describe';
 import { Sentence } from './Sentence';
 import { Ways } from './Ways';
 
@@ -23,6 +24,9 @@ const ChosenBar = chunk(() => chosen().then((m) => m.ChosenBar)).Chunk;
 
 /** What the words of the ways mean. */
 const WayWords = chunk(() => import('./Chosen').then((m) => m.WayWords)).Chunk;
+
+/** Other pieces for the same plate. */
+const OnePlate = chunk(() => import('./onePlate/OnePlate').then((m) => m.OnePlate)).Chunk;
 
 /** Met once, in a new book. */
 const Greeting = chunk(() => import('./Greeting').then((m) => m.Greeting)).Chunk;
@@ -89,7 +93,9 @@ export const PlanScreen = () => {
               <UnitsSwitch />
             </View>
             {wanted && !greeted ? <Greeting /> : null}
+            <Describe />
             <Sentence />
+            {wanted ? <OnePlate /> : null}
             <View className="no-print -mx-4">
               <View className="px-4 pb-2">
                 <WaysHead />

@@ -69,8 +69,8 @@ export const Sentence = memo(function Sentence() {
   return (
     <View className="gap-3">
       <Text voice="sentence" className="leading-[36px]">
-        {`Cook ${sayHowMany(request)}`}
-        {word('cut', pieceName(request))}
+        {'Cook '}
+        {word('count', sayHowMany(request))} {word('cut', pieceName(request))}
         {', '}
         {word('thickness', show.thickness(request.thickness))}
         {' thick, '}

@@ -5,6 +5,8 @@ import { showDuration } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { WAY_NAMES } from '../../words/wayWords';
+import { useSeveral } from './onePlate/useSeveral';
+import { useStartSeveral } from './onePlate/useStartSeveral';
 import { usePlanRecord } from './usePlanRecord';
 import { useStartPlan } from './useStartPlan';
 
@@ -18,20 +20,29 @@ interface Props {
 /** The chosen way and the one thing a plan is for, under the thumb wherever the page stands. */
 export const StartBar = ({ way, plan, plateAt }: Props) => {
   const { underWay, start, goToStove } = useStartPlan(usePlanRecord(way, plateAt));
+  const several = useSeveral();
+  const startSeveral = useStartSeveral();
   return (
     <View className="no-print flex-row items-center gap-3 border-t border-salt-300 bg-salt-0 px-4 py-2">
       <View className="min-w-0 flex-1">
         <Text voice="note" tone="text-iron-500" numberOfLines={1}>
-          {WAY_NAMES[way]}
+          {several ? `${several.plate.batches.length} batches for one plate` : WAY_NAMES[way]}
         </Text>
         <Text voice="figure" style={{ fontVariant: ['tabular-nums'] }}>
-          {showDuration(plan.cookSeconds)}
+          {showDuration(
+            several
+              ? several.plate.landsAt - (several.plate.batches[0]?.start ?? 0)
+              : plan.cookSeconds,
+          )}
         </Text>
       </View>
       {underWay ? (
         <Button label="Go to the cook" onPress={goToStove} />
       ) : (
-        <Button label="Start at the stove" onPress={() => void start()} />
+        <Button
+          label={several ? 'Start all at the stove' : 'Start at the stove'}
+          onPress={() => (several ? startSeveral(several) : void start())}
+        />
       )}
     </View>
   );

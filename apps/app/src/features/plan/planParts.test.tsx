@@ -182,7 +182,7 @@ describe('the sentence', () => {
   it('says the whole plan, in the cook’s units', () => {
     const { container, store } = sentenceOf();
     expect(container.textContent).toBe(
-      'Cook a strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan turned up as it goes in, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open on a board, on the plate at 19:30.',
+      'Cook one strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan turned up as it goes in, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open on a board, on the plate at 19:30.',
     );
     const stop = keepNative(store);
     act(() => void store.dispatch(unitsChosen('imperial')));
@@ -216,9 +216,13 @@ describe('the sentence', () => {
     expect(screen.queryByTestId('editor')).toBeNull();
   });
 
-  it('says an, not a, before a vowel’s cut only', () => {
-    const { container } = sentenceOf({ ...REQUEST, cut: 'ribeye' });
-    expect(container.textContent).toMatch(/^Cook a ribeye/);
+  it('says how many, and takes another number behind that word', async () => {
+    const { container, store } = sentenceOf({ ...REQUEST, cut: 'ribeye' });
+    expect(container.textContent).toMatch(/^Cook one ribeye/);
+    fireEvent.click(screen.getByTestId('word-count'));
+    fireEvent.click(await screen.findByRole('radio', { name: '4' }));
+    await waitFor(() => expect(container.textContent).toMatch(/^Cook 4 × ribeye/));
+    expect(store.getState().draft.request.pieces).toBe(4);
   });
 });
 

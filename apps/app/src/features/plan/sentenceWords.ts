@@ -1,13 +1,13 @@
 import { USUAL_BLAST, WARM_OVEN, type Hold, type PlanRequest } from '@crustan/core/plan/request';
 import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
 import { sayDuration } from '@crustan/core/units';
-import { pieceName } from '../../words/cutWords';
 import { KNOB_WORDS, REST_ON_WORDS, THAW_WORDS } from '../../words/kitchenWords';
 import { sayAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
 
 /** The words of the sentence that open a control. */
 export const EDITABLE = [
+  'count',
   'cut',
   'thickness',
   'weight',
@@ -87,8 +87,5 @@ export const sayPan = ({ pan, knob }: PlanRequest, show: Show): string =>
 export const sayRest = ({ cover, restOn }: PlanRequest): string =>
   `${COVER_WORDS[cover]} ${REST_ON_WORDS[restOn]}`;
 
-/** The article a piece takes, or how many there are. */
-export const sayHowMany = (request: PlanRequest): string => {
-  if (request.pieces > 1) return `${request.pieces} of `;
-  return /^[aeiou]/i.test(pieceName(request)) ? 'an ' : 'a ';
-};
+/** The number of pieces alike, in words. */
+export const sayHowMany = ({ pieces }: PlanRequest): string => (pieces > 1 ? `${pieces} ×` : 'one');

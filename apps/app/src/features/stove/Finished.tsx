@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { JudgeForm } from '../../forms';
 import { useRouter } from 'expo-router';
@@ -19,6 +20,9 @@ interface Props {
   readonly state: CookState;
 }
 
+/** Whether the book has the cook and all its presses. */
+const isInBook = (cook: ActiveCook): boolean => cook.startKnown && unsentEvents(cook).length === 0;
+
 /** Sliced: what the cook says of it, and into the book. */
 export const Finished = ({ cook, state }: Props) => {
   const dispatch = useAppDispatch();
@@ -28,7 +32,14 @@ export const Finished = ({ cook, state }: Props) => {
   const press = (event: CookEvent): void => {
     dispatch(pressed({ cook: cook.id, event }));
   };
-  const ready = cook.startKnown && unsentEvents(cook).length === 0;
+  const ready = isInBook(cook);
+  const [judged, setJudged] = useState(false);
+  // A reading may be on its way when the book answers: the cook leaves as soon as the book has it too.
+  useEffect(() => {
+    if (!judged || !ready) return;
+    dispatch(streamPutAway({ stream: cook.id }));
+    router.push(`/book/${cook.id}`);
+  }, [judged, ready, cook.id, dispatch, router]);
   return (
     <View className="gap-5">
       <Text voice="action" tone="text-salt-50" heading={2}>
@@ -42,16 +53,17 @@ export const Finished = ({ cook, state }: Props) => {
           judge({ id: cook.id, judgement })
             .unwrap()
             .then(
-              () => {
-                // With presses that the book does not have it stays here; the line below says so.
-                dispatch(streamPutAway({ stream: cook.id }));
-                if (ready) router.push(`/book/${cook.id}`);
-              },
+              () => setJudged(true),
               // The mutation's own state shows what went wrong; the cook stays here.
               () => undefined,
             );
         }}
       />
+      {judged && !ready ? (
+        <Text tone="text-salt-50" role="status">
+          The judgement is written. The last presses are still waiting for the server.
+        </Text>
+      ) : null}
       {judging.error ? (
         <Text tone="text-salt-50" role="alert">
           {ready

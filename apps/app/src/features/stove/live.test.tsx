@@ -19,7 +19,8 @@ import { sayForecast, sayKitchen, sayProbe } from './forecastWords';
 import { ForecastLines } from './ForecastLines';
 import { History } from './History';
 import { Lanes } from './Lanes';
-import { liveCook, mostUrgent } from './liveCook';
+import { liveCook, mostUrgent, type LiveCook } from './liveCook';
+import { onePlateLive } from './onePlateLive';
 import { forecastOf } from './testing';
 import { startTogether } from '../../store/startTogether';
 import { Troubles } from './Troubles';
@@ -147,6 +148,38 @@ describe('a live cook', () => {
     for (const a of one) {
       for (const b of other) expect(a.to <= b.from + 1 || b.to <= a.from + 1).toBe(true);
     }
+  });
+});
+
+describe('pieces for one plate', () => {
+  const TIE = { together: { id: uuid(90), waits: 600 } };
+  const sliceOf = (live: LiveCook) =>
+    live.state.left.find(({ kind }) => kind === 'slice')?.dueAt ?? NaN;
+  const outOf = (live: LiveCook) =>
+    live.state.left.find(({ kind }) => kind === 'pull')?.dueAt ?? NaN;
+  const live = (cook: ReturnType<typeof cookOf>) => liveCook(cook, GEAR, undefined);
+
+  it('are sliced together: the first rests whole until the last is ready', () => {
+    const first = live({ ...cookOf(6, [IN]), ...TIE });
+    const last = live({ ...cookOf(7, [{ ...IN, id: uuid(66), at: IN.at + 300_000 }]), ...TIE });
+    const [one, other] = onePlateLive([first, last]);
+    if (!one || !other) throw new Error('two pieces');
+    expect(sliceOf(one)).toBe(sliceOf(other));
+    expect(sliceOf(other)).toBe(sliceOf(last));
+    expect(outOf(one)).toBe(outOf(first));
+    // A piece alone is sliced when it is ready.
+    const alone = live(cookOf(8, [IN]));
+    expect(onePlateLive([alone])).toEqual([alone]);
+  });
+
+  it('go in one after the other: the second waits until its pan is free', () => {
+    const first = live({ ...cookOf(6, [IN]), ...TIE });
+    const cook = { ...cookOf(7, []), ...TIE };
+    const second = live({ ...cook, plan: { ...cook.plan, panAfter: first.cook.id } });
+    const [, waits] = onePlateLive([first, second]);
+    expect(waits?.current.kind).toBe('in');
+    expect(waits?.current.dueAt).toBe(Math.max(outOf(first), second.current.dueAt));
+    expect(waits?.current.dueAt).toBeGreaterThan(second.plannedIn);
   });
 });
 

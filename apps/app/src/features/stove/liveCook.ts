@@ -27,13 +27,14 @@ const waitsOf = (cook: ActiveCook): number => cook.together?.waits ?? 0;
 export const plannedInOf = (cook: ActiveCook, gear: RunGear): number =>
   inAtFor(runOf(cook.plan.plan, gear), cook.plan.plateAt - waitsOf(cook) * 1000);
 
-const plateOf = (state: CookState, run: Run, { cook, at }: { cook: ActiveCook; at: number }) => {
+/** @param planned when the plan has it on the plate, ms since 1970 */
+const plateOf = (state: CookState, run: Run, planned: number): number => {
   const slice = run.steps.find(({ kind }) => kind === 'slice');
   const afterSlice = (run.panToPlate - (slice?.at ?? 0)) * 1000;
   if (state.slicedAt !== undefined) return state.slicedAt + afterSlice;
-  if (state.inAt === undefined) return at;
+  if (state.inAt === undefined) return planned;
   const sliced = state.left.find(({ kind }) => kind === 'slice');
-  return (sliced?.dueAt ?? at) + afterSlice + waitsOf(cook) * 1000;
+  return (sliced?.dueAt ?? planned) + afterSlice;
 };
 
 /** Derives what the stove shows of a piece. */
@@ -48,7 +49,8 @@ export const liveCook = (
   const pull = movedPull(forecast);
   const effective = effectiveEvents(cook.events);
   const state = cookState(plan, heatedIn(run, plannedIn, effective), cook.events, pull);
-  const heating = state.place === 'before' ? preheatStep(run, plannedIn, effective) : undefined;
+  const heats = state.place === 'before' && cook.plan.panAfter === undefined;
+  const heating = heats ? preheatStep(run, plannedIn, effective) : undefined;
   return {
     cook,
     plan: {
@@ -63,7 +65,7 @@ export const liveCook = (
     forecast,
     current: heating ?? state.current,
     next: heating ? state.current : state.next,
-    plateAt: plateOf(state, run, { cook, at: plateAt }),
+    plateAt: plateOf(state, run, plateAt),
   };
 };
 

@@ -4,6 +4,7 @@ import { useAppSelector } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { useForecasts } from '../../workers/useForecasts';
 import { liveCook, mostUrgent, plannedInOf, type LiveCook } from './liveCook';
+import { onePlateLive } from './onePlateLive';
 
 /** Everything that is on, and the piece to look at now. */
 export interface Stove {
@@ -21,7 +22,7 @@ export const useStove = (): Stove => {
   );
   const forecasts = useForecasts(followed, gear.pan);
   return useMemo(() => {
-    const live = cooks.map((cook) => liveCook(cook, gear, forecasts[cook.id]));
+    const live = onePlateLive(cooks.map((cook) => liveCook(cook, gear, forecasts[cook.id])));
     return { cooks: live, shown: live.find(({ cook }) => cook.id === focus) ?? mostUrgent(live) };
   }, [cooks, gear, forecasts, focus]);
 };

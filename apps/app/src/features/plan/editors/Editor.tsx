@@ -31,6 +31,8 @@ import { StartEditor } from './StartEditor';
 import { SurfaceEditor } from './SurfaceEditor';
 import { UnevenAdvice } from './UnevenAdvice';
 
+/** Pieces alike that are offered. */
+const COUNTS = [1, 2, 3, 4, 5, 6, 8, 10] as const;
 /** Rests of a whole piece that are offered, s. */
 const CARVED_AFTER = [900, 1200, 1500, 1800, 2100, 2400, 3000] as const;
 
@@ -68,6 +70,18 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
           <UnevenAdvice request={request} />
         </View>
       );
+    case 'count':
+      return (
+        <Choice
+          label="How many alike"
+          value={String(request.pieces)}
+          onChange={(pieces) => dispatch(requestChanged({ pieces: Number(pieces) }))}
+          options={COUNTS.map((count) => ({
+            value: String(count),
+            label: count === 1 ? 'one' : String(count),
+          }))}
+        />
+      );
     case 'weight': {
       const { length, width } = footprint(cut, request.weight, request.thickness);
       return (
@@ -84,15 +98,6 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
           <Hint>
             {`At this thickness about ${show.thickness(length)} by ${show.thickness(width)}.`}
           </Hint>
-          <Choice
-            label="How many alike"
-            value={String(request.pieces)}
-            onChange={(pieces) => dispatch(requestChanged({ pieces: Number(pieces) }))}
-            options={['1', '2', '3', '4', '6'].map((value) => ({
-              value,
-              label: value === '1' ? 'one' : value,
-            }))}
-          />
         </View>
       );
     }

@@ -3,9 +3,9 @@ import { TextInput, View } from 'react-native';
 import { keptPlan } from '@crustan/core/formats/keptPlan';
 import type { PlanRecord } from '@crustan/core/formats/messages';
 import type { JudgedTimes } from '@crustan/core/plan';
-import { readOwnSteps } from '@crustan/core/plan/ownSteps';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import type { PlanRequest } from '@crustan/core/plan/request';
+import type { SaidStep } from '@crustan/core/plan/saidStep';
 import { inAtFor, runOf } from '@crustan/core/schedule';
 import { timesChanged } from '../../../store/draftSlice';
 import { gearUsed } from '../../../store/kitchenSlice';
@@ -23,6 +23,7 @@ import { Compared } from './Compared';
 import { RecipeTimes } from './RecipeTimes';
 import { StepRows } from './StepRows';
 import { useOwnTimes } from './useOwnTimes';
+import { useReadSteps } from './useReadSteps';
 import { Verdict } from './Verdict';
 
 const WHAT = { start: 'Start these at the stove', keep: 'Keep these times' } as const;
@@ -32,7 +33,7 @@ export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: 
   const dispatch = useAppDispatch();
   const line = useAppSelector((state) => state.draft.times);
   const scale = useShow().units === 'imperial' ? 'f' : 'c';
-  const { steps, unread } = useMemo(() => readOwnSteps(line, scale), [line, scale]);
+  const { steps, unread } = useReadSteps(line, scale);
   const judged = useOwnTimes(request, steps);
   const inHeat = steps.some((step) => step.do === 'pan' || step.do === 'oven');
   const say = (said: string) => dispatch(timesChanged(said));
@@ -51,15 +52,15 @@ export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: 
         aria-invalid={unread.length > 0}
         className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 py-2 font-text text-16 text-iron-950"
       />
-      {unread.map(({ text, why }) => (
-        <Text key={text} voice="note" role="alert">
+      {unread.map(({ text, why }, i) => (
+        <Text key={i} voice="note" role="alert">
           {`“${text}” was not understood: ${why}.`}
         </Text>
       ))}
       <StepRows steps={steps} onChange={(changed) => say(writeOwnSteps(changed, scale))} />
       <RecipeTimes scale={scale} onTimes={say} />
       {judged ? (
-        <Judged judged={judged} way={request.way} />
+        <Judged judged={judged} said={steps} way={request.way} />
       ) : inHeat ? (
         <Text aria-live="polite">Cooking it by these times…</Text>
       ) : null}
@@ -69,12 +70,13 @@ export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: 
 
 interface JudgedProps {
   readonly judged: JudgedTimes;
+  readonly said: readonly SaidStep[];
   /** The computed way they are held against. */
   readonly way: PlanRequest['way'];
 }
 
 /** The verdict, the computed way beside it, what to mind, and what can be done with it. */
-const Judged = ({ judged, way }: JudgedProps) => {
+const Judged = ({ judged, said, way }: JudgedProps) => {
   const show = useShow();
   const store = useAppStore();
   const { plan } = judged;
@@ -94,7 +96,7 @@ const Judged = ({ judged, way }: JudgedProps) => {
   };
   return (
     <View className="gap-4">
-      <Verdict judged={judged} />
+      <Verdict judged={judged} said={said} />
       <PlanCurves plan={plan} inAt={inAt} />
       <Compared plan={plan} way={way} />
       <Cautions plan={plan} />

@@ -1,57 +1,121 @@
 import { useState } from 'react';
-import { View } from 'react-native';
-import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
+import { TextInput, View } from 'react-native';
+import type { ReadSteps } from '@crustan/core/phrases/readSteps';
 import type { HeatScale } from '@crustan/core/plan/ownSteps';
-import { Text } from '../../../ui/Text';
+import type { SaidSettings } from '@crustan/core/plan/saidStep';
+import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
+import { sayDuration } from '@crustan/core/units';
+import { requestChanged } from '../../../store/draftSlice';
+import { useAppDispatch } from '../../../store/store';
+import { Button } from '../../../ui/Button';
 import { FileButton } from '../../../ui/FileButton';
+import { Text } from '../../../ui/Text';
+import type { Show } from '../../../words/show';
+import { useShow } from '../../../words/useShow';
 
-/** A recipe's file is no larger, bytes. */
+/** A recipe's file is no larger, bytes; its words are no longer, characters. */
 const LARGEST = 2_000_000;
+const LONGEST = 10_000;
 
-const timesIn = async (file: File, scale: HeatScale): Promise<string> => {
-  if (file.size > LARGEST) return '';
-  const { recipesIn } = await import('@crustan/core/formats/recipe');
-  const { recipeTimes } = await import('@crustan/core/formats/recipeTimes');
-  const text = await file.text();
-  let value: unknown;
+/** What a file or a text holds, as steps: a schema.org recipe, or plain words. */
+const stepsIn = async (text: string, scale: HeatScale): Promise<ReadSteps> => {
+  const { recipesIn, recipeTimes } = await import('../../../words/grammar');
+  let value: unknown = text.slice(0, LONGEST);
   try {
-    value = JSON.parse(text);
+    [value] = recipesIn(JSON.parse(text));
   } catch {
-    return '';
+    // It is no JSON: its words are read.
   }
-  const [recipe] = recipesIn(value);
-  return recipe === undefined ? '' : writeOwnSteps(recipeTimes(recipe, scale).steps, scale);
+  return recipeTimes(value, scale);
 };
+
+const saySettings = (
+  { oven, pan, temper, ahead, startsCold }: SaidSettings,
+  show: Show,
+): readonly string[] => [
+  ...(oven === undefined ? [] : [`oven ${show.degrees(oven)}`]),
+  ...(pan === undefined ? [] : [`pan ${show.degrees(pan)}`]),
+  ...(temper === undefined ? [] : [`out of the fridge ${sayDuration(temper)} before`]),
+  ...(ahead === undefined ? [] : [`salted ${sayDuration(ahead)} before`]),
+  ...(startsCold ? ['it starts in a cold pan'] : []),
+];
 
 interface Props {
   readonly scale: HeatScale;
   readonly onTimes: (line: string) => void;
 }
 
-/** Takes the steps with times out of a recipe's file. */
+/** Takes the steps with times out of a recipe: a file, or words that are pasted. What is not used is listed. */
 export const RecipeTimes = ({ scale, onTimes }: Props) => {
-  const [said, setSaid] = useState<string>();
-  const read = async (file: File): Promise<void> => {
-    const line = await timesIn(file, scale);
-    if (line !== '') onTimes(line);
-    setSaid(
-      line === ''
-        ? `“${file.name}” has no recipe whose steps say their times; a schema.org recipe as JSON would be right.`
-        : `Taken from “${file.name}”: hold it against the recipe’s words.`,
-    );
+  const [text, setText] = useState('');
+  const [read, setRead] = useState<ReadSteps>();
+  const take = async (words: string): Promise<void> => {
+    const found = await stepsIn(words, scale);
+    if (found.steps.length > 0) onTimes(writeOwnSteps(found.steps, scale));
+    setRead(found);
   };
   return (
-    <View className="gap-1">
-      <FileButton
-        label="Take them from a recipe’s file"
-        named="A recipe’s file (schema.org, JSON)"
-        accept="application/json,application/ld+json,.json,.jsonld"
-        onFile={(file) => void read(file)}
+    <View className="gap-2">
+      <TextInput
+        aria-label="A recipe’s words"
+        placeholder="Or paste a recipe’s words"
+        multiline
+        numberOfLines={3}
+        maxLength={LONGEST}
+        value={text}
+        onChangeText={setText}
+        className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 py-2 font-text text-16 text-iron-950"
       />
-      {said === undefined ? null : (
-        <Text voice="small" role="status">
-          {said}
+      <View className="flex-row flex-wrap gap-2">
+        {text.trim() === '' ? null : (
+          <Button kind="plain" label="Read the recipe" onPress={() => void take(text)} />
+        )}
+        <FileButton
+          label="Take them from a recipe’s file"
+          named="A recipe’s file (schema.org JSON, or text)"
+          accept="application/json,application/ld+json,text/plain,.json,.jsonld,.txt"
+          onFile={(file) => {
+            if (file.size <= LARGEST) void file.text().then(take);
+          }}
+        />
+      </View>
+      {read ? <RecipeRead read={read} /> : null}
+    </View>
+  );
+};
+
+/** What of a recipe became steps, what is a setting of the plan, and what was not used. */
+const RecipeRead = ({ read }: { readonly read: ReadSteps }) => {
+  const show = useShow();
+  const dispatch = useAppDispatch();
+  const { steps, settings, unread, leftOut } = read;
+  const said = saySettings(settings, show);
+  const takeOver = async (): Promise<void> => {
+    const { saidRequest } = await import('../../../words/grammar');
+    dispatch(requestChanged(saidRequest(settings)));
+  };
+  return (
+    <View className="gap-1" role="status">
+      <Text voice="small">
+        {steps.length === 0
+          ? 'No step with a time or an end was found in it.'
+          : `${steps.length} steps were taken over. Compare them with the recipe’s words.`}
+      </Text>
+      {unread.map(({ text, why }, i) => (
+        <Text key={i} voice="note" role="alert">
+          {`“${text}” was not used: ${why}.`}
         </Text>
+      ))}
+      {leftOut.length === 0 ? null : (
+        <Text voice="note" tone="text-iron-500">{`Left out: ${leftOut.join(' … ')}`}</Text>
+      )}
+      {said.length === 0 ? null : (
+        <>
+          <Text voice="small">{`Before the heat: ${said.join(', ')}.`}</Text>
+          <View className="items-start">
+            <Button kind="plain" label="Take these into the plan" onPress={() => void takeOver()} />
+          </View>
+        </>
       )}
     </View>
   );

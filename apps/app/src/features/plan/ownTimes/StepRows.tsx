@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import type { OwnStep } from '@crustan/core/plan/ownSteps';
+import type { SaidStep, SaidTime } from '@crustan/core/plan/saidStep';
 import { sayDuration } from '@crustan/core/units';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
@@ -7,51 +7,77 @@ import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 
 /** What a step is moved by, s. */
-const MOVES: Readonly<Record<OwnStep['do'], number>> = { pan: 30, oven: 60, rest: 60, turn: 0 };
+const MOVES: Readonly<Record<SaidStep['do'], number>> = { pan: 30, oven: 60, rest: 60, turn: 0 };
 const LEAST = 10;
+/** What an end by the core is moved by, K. */
+const CORE_MOVES = 1;
+
+const lasting = (seconds: number): SaidTime => ({ least: seconds, most: seconds });
 
 /** Steps to begin with, where one is added. */
-const ADDED: readonly (readonly [string, OwnStep])[] = [
-  ['Pan', { do: 'pan', seconds: 120 }],
+const ADDED: readonly (readonly [string, SaidStep])[] = [
+  ['Pan', { do: 'pan', time: lasting(120) }],
   ['Turn', { do: 'turn' }],
-  ['Oven', { do: 'oven', seconds: 480 }],
-  ['Rest', { do: 'rest', seconds: 300 }],
+  ['Oven', { do: 'oven', time: lasting(480) }],
+  ['Rest', { do: 'rest', time: lasting(300) }],
 ];
 
-const sayStep = (step: OwnStep, show: Show): string => {
+/** `3 min`, or `6 min to 8 min` of a range. */
+export const sayTime = ({ least, most }: SaidTime): string =>
+  least === most ? sayDuration(least) : `${sayDuration(least)} to ${sayDuration(most)}`;
+
+const sayLasting = (
+  step: { readonly time?: SaidTime | undefined; readonly until?: number | undefined },
+  show: Show,
+): string =>
+  [
+    ...(step.time ? [sayTime(step.time)] : []),
+    ...(step.until === undefined ? [] : [`until the middle is at ${show.degrees(step.until)}`]),
+  ].join(' ');
+
+const sayStep = (step: SaidStep, show: Show): string => {
   switch (step.do) {
     case 'turn':
       return 'turn';
     case 'rest':
-      return `rest ${sayDuration(step.seconds)}`;
+      return `rest ${sayTime(step.time)}${step.covered ? ', covered' : ''}`;
     case 'oven':
-      return `oven${step.air === undefined ? '' : ` at ${show.degrees(step.air)}`} ${sayDuration(step.seconds)}`;
+      return `oven${step.air === undefined ? '' : ` at ${show.degrees(step.air)}`} ${sayLasting(step, show)}`;
     case 'pan':
-      return `pan${step.pan === undefined ? '' : ` at ${show.degrees(step.pan)}`} ${sayDuration(step.seconds)}${
-        step.every === undefined ? '' : `, turned every ${step.every} s`
+      return `${step.basted ? 'baste' : 'pan'}${step.pan === undefined ? '' : ` at ${show.degrees(step.pan)}`} ${sayLasting(step, show)}${
+        step.every === undefined ? '' : `, turned every ${sayDuration(step.every)}`
       }`;
   }
 };
 
+/** A step made longer or shorter: its time at both ends of its range, or the core that it ends at. */
+const moved = (step: SaidStep, direction: 1 | -1): SaidStep => {
+  if (step.do === 'turn') return step;
+  const by = direction * MOVES[step.do];
+  if (step.time) {
+    const { least, most } = step.time;
+    const time = { least: Math.max(LEAST, least + by), most: Math.max(LEAST, most + by) };
+    return { ...step, time };
+  }
+  if (step.do === 'rest' || step.until === undefined) return step;
+  return { ...step, until: step.until + direction * CORE_MOVES };
+};
+
 interface Props {
-  readonly steps: readonly OwnStep[];
-  readonly onChange: (steps: readonly OwnStep[]) => void;
+  readonly steps: readonly SaidStep[];
+  readonly onChange: (steps: readonly SaidStep[]) => void;
 }
 
 /** The steps one under another: each made longer, shorter, or taken out; more added at the end. */
 export const StepRows = ({ steps, onChange }: Props) => {
   const show = useShow();
-  const replace = (at: number, by: readonly OwnStep[]): void =>
+  const replace = (at: number, by: readonly SaidStep[]): void =>
     onChange(steps.toSpliced(at, 1, ...by));
   return (
     <View className="gap-1">
       <View role="list" aria-label="Steps">
         {steps.map((step, i) => {
           const said = sayStep(step, show);
-          const moved = (by: number): readonly OwnStep[] =>
-            step.do === 'turn'
-              ? [step]
-              : [{ ...step, seconds: Math.max(LEAST, step.seconds + by) }];
           return (
             <View
               key={i}
@@ -64,12 +90,12 @@ export const StepRows = ({ steps, onChange }: Props) => {
                   <Small
                     label="−"
                     says={`Shorter: ${said}`}
-                    onPress={() => replace(i, moved(-MOVES[step.do]))}
+                    onPress={() => replace(i, [moved(step, -1)])}
                   />
                   <Small
                     label="+"
                     says={`Longer: ${said}`}
-                    onPress={() => replace(i, moved(MOVES[step.do]))}
+                    onPress={() => replace(i, [moved(step, 1)])}
                   />
                 </>
               )}

@@ -1,8 +1,9 @@
 import { View, useWindowDimensions } from 'react-native';
 import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { lossOf } from '@crustan/core/heat/drip';
-import type { JudgedTimes } from '@crustan/core/plan';
+import type { CoreEnd, JudgedTimes } from '@crustan/core/plan';
 import { cutOf } from '@crustan/core/plan/request';
+import type { SaidStep } from '@crustan/core/plan/saidStep';
 import { sayDuration } from '@crustan/core/units';
 import { Slice } from '../../../ui/Slice';
 import { Text } from '../../../ui/Text';
@@ -47,13 +48,48 @@ const sayRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined => {
   return `Rested ${sayDuration(restSeconds)} it is sliced at ${show.degrees(sliceCore)}, ${early ? 'before' : 'after'} its peak at ${sayDuration(Math.round(Math.max(0, peakAfter) / 15) * 15)}.`;
 };
 
+interface Props {
+  readonly judged: JudgedTimes;
+  readonly said: readonly SaidStep[];
+}
+
+/** Says the end temperatures with the shortest and with the longest times. */
+const sayRanges = ({ ranges }: JudgedTimes, show: Show): string | undefined => {
+  if (!ranges) return undefined;
+  const [least, most] = [show.degrees(ranges.least), show.degrees(ranges.most)];
+  if (least === most)
+    return `With the shorter and with the longer of your times it ends at ${least}.`;
+  return `With the shorter of your times it ends at ${least}, with the longer at ${most}.`;
+};
+
+/** A time that is computed is said to this, s. */
+const END_TO = 15;
+const toEnd = (seconds: number): string =>
+  sayDuration(Math.max(END_TO, Math.round(seconds / END_TO) * END_TO));
+
+/** How long a step lasts that ends by the core, and how far that may be off. */
+const sayCoreEnd = (
+  { seconds, rate, step }: CoreEnd,
+  { spread }: JudgedTimes,
+  said: readonly SaidStep[],
+  show: Show,
+): string => {
+  const one = said[step];
+  const until = one && 'until' in one ? (one.until ?? 0) : 0;
+  const what = `Until the middle is at ${show.degrees(until)}`;
+  if (seconds === undefined) return `${what}: it does not come so far. Another step is needed.`;
+  const off = spread / Math.max(1e-4, rate);
+  return `${what}: ${toEnd(seconds)} for this piece, from ${toEnd(seconds - off)} to ${toEnd(seconds + off)}. Take its temperature.`;
+};
+
 /** What a cook's own times make of the piece, and what would mend them. */
-export const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
+export const Verdict = ({ judged, said }: Props) => {
   const show = useShow();
   const { width } = useWindowDimensions();
   const { plan, slices, spread } = judged;
   const end = sayEnd(judged, show);
   const mend = sayMend(judged);
+  const ranges = sayRanges(judged, show);
   const rest = sayRestOf(judged, show);
   const [palest, darkest] = [Math.min(...plan.browning), Math.max(...plan.browning)];
   const loss = lossOf(plan.evaporated, plan.drip).central;
@@ -68,6 +104,10 @@ export const Verdict = ({ judged }: { readonly judged: JudgedTimes }) => {
         />
       </View>
       <Text voice="strong">{end}</Text>
+      {ranges === undefined ? null : <Text>{ranges}</Text>}
+      {judged.ends.map((one) => (
+        <Text key={one.step}>{sayCoreEnd(one, judged, said, show)}</Text>
+      ))}
       {mend === undefined ? null : <Text>{mend}</Text>}
       {rest === undefined ? null : <Text>{rest}</Text>}
       <Text>{sayThickness(judged, show)}</Text>

@@ -1,20 +1,21 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 import { finished } from '@crustan/core/maths';
-import { judgeTimes, type OwnStep, type PlanRequest } from '@crustan/core/plan';
+import { judgeTimes, type PlanRequest, type SaidStep } from '@crustan/core/plan';
 import { renderWithStore } from '../../../renderWithStore';
 import { REQUEST } from '../../../testing';
 import { selectCooks } from '../../../store/logSelectors';
 import { OwnTimes } from './OwnTimes';
+import { loadGrammar } from './useReadSteps';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
-const mockJudged = (request: PlanRequest, steps: readonly OwnStep[]) =>
+const mockJudged = (request: PlanRequest, steps: readonly SaidStep[]) =>
   finished(judgeTimes(request, steps));
-const mockAsked: (readonly OwnStep[])[] = [];
+const mockAsked: (readonly SaidStep[])[] = [];
 jest.mock('../../../workers/planner', () => ({
   plannerWorker: () => ({
-    times: (request: PlanRequest, _on: unknown, steps: readonly OwnStep[]) => {
+    times: (request: PlanRequest, _on: unknown, steps: readonly SaidStep[]) => {
       mockAsked.push(steps);
       return Promise.resolve(mockJudged(request, steps));
     },
@@ -31,6 +32,7 @@ const type = async (line: string): Promise<void> => {
 };
 
 describe('a cook’s own times on Plan', () => {
+  beforeAll(loadGrammar, 60_000);
   beforeEach(() => void jest.useFakeTimers());
   afterEach(() => {
     jest.useRealTimers();
@@ -94,10 +96,51 @@ describe('a cook’s own times on Plan', () => {
       });
     };
     await give('{"@type":"Recipe","recipeInstructions":"Whisk the eggs."}');
-    expect(screen.getByRole('status').textContent).toMatch(/no recipe whose steps say their times/);
+    expect(screen.getByRole('status').textContent).toMatch(
+      /No step with a time or an end was found in it\.Left out: Whisk the eggs\./,
+    );
     const recipeInstructions = [{ text: 'Sear 3 min a side.' }, { text: 'Rest for 5 minutes.' }];
     await give(JSON.stringify({ '@type': 'Recipe', recipeInstructions }));
     expect(store.getState().draft.times).toBe('3 min, turn, 3 min, rest 5 min');
+  });
+
+  it('are taken from a recipe’s words; what comes before the heat is a setting, the rest is listed', async () => {
+    const { store } = renderWithStore(<OwnTimes request={STRIP} />);
+    const words =
+      'Take the steak out 30 minutes before cooking. Preheat the oven to 200 C. Sear 2 to 3 min a side. Boil the potatoes for 20 minutes. Rest 5 minutes.';
+    fireEvent.change(screen.getByLabelText('A recipe’s words'), { target: { value: words } });
+    fireEvent.click(screen.getByRole('button', { name: 'Read the recipe' }));
+    await act(async () => {
+      await jest.advanceTimersByTimeAsync(500);
+    });
+    expect(store.getState().draft.times).toBe('2 to 3 min, turn, 2 to 3 min, rest 5 min');
+    expect(screen.getByText(/“Boil the potatoes for 20 minutes” was not used: /)).toBeTruthy();
+    expect(
+      screen.getByText('Before the heat: oven 200°, out of the fridge 30 min before.'),
+    ).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Take these into the plan' }));
+    await act(async () => {
+      await jest.advanceTimersByTimeAsync(1);
+    });
+    expect(store.getState().draft.request).toMatchObject({ hotOven: 200, temper: 1800 });
+  });
+
+  it('with a range or an end by the core are judged at both ends, and with the time it takes', async () => {
+    renderWithStore(<OwnTimes request={STRIP} />);
+    await type('2 to 3 min a side, oven 150 until 48');
+    expect(screen.getByText('4. oven at 150° until the middle is at 48°')).toBeTruthy();
+    expect(
+      screen.getByText(
+        /^With the shorter of your times it ends at \d+°, with the longer at \d+°\.$/,
+      ),
+    ).toBeTruthy();
+    expect(
+      screen.getByText(
+        /^Until the middle is at 48°: .* for this piece, from .* to .*\. Take its temperature\.$/,
+      ),
+    ).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: /^Longer: oven at 150° until/ }));
+    expect(screen.getByText('4. oven at 150° until the middle is at 49°')).toBeTruthy();
   });
 
   it('are started at the stove as they are, with their steps', async () => {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { JudgedTimes } from '@crustan/core/plan';
-import type { OwnStep } from '@crustan/core/plan/ownSteps';
+import type { SaidStep } from '@crustan/core/plan/saidStep';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { plannerWorker } from '../../../workers/planner';
 import { usePlannedOn } from '../../../workers/useAsked';
@@ -11,11 +11,11 @@ const SETTLES = 400;
 /** What a cook's own steps make of a piece; undefined until that is known. */
 export const useOwnTimes = (
   request: PlanRequest,
-  steps: readonly OwnStep[],
+  steps: readonly SaidStep[],
 ): JudgedTimes | undefined => {
   const [found, setFound] = useState<{
     readonly request: PlanRequest;
-    readonly steps: readonly OwnStep[];
+    readonly steps: readonly SaidStep[];
     readonly judged: JudgedTimes;
   }>();
   const on = usePlannedOn(request);

@@ -1,0 +1,169 @@
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import type { OutReason } from '@crustan/core/pass/serviceEvent';
+import type { TicketPiece } from '@crustan/core/pass/serviceTickets';
+import { readFigure, UNITS } from '@crustan/core/units';
+import { newId } from '../../store/newId';
+import { Button } from '../../ui/Button';
+import { Text } from '../../ui/Text';
+import { useShow } from '../../words/useShow';
+import { sayPiece } from './passWords';
+import type { PassNow } from './usePass';
+import type { Presses } from './usePressed';
+
+/** A pan or an oven of the service, as its row shows it. */
+export interface GearRow {
+  readonly place: 'pan' | 'oven';
+  readonly index: number;
+  readonly id: string;
+  readonly name: string;
+  /** What it is at, C. */
+  readonly at: number;
+  readonly holds: readonly TicketPiece[];
+  /** Places on its rack; absent: it is a pan. */
+  readonly places: number | undefined;
+}
+
+export interface GearProps {
+  readonly row: GearRow;
+  readonly rows: readonly GearRow[];
+  readonly pass: PassNow;
+  readonly presses: Presses;
+}
+
+export const OUT_WORDS: Readonly<
+  Record<OutReason, { readonly button: string; readonly state: string }>
+> = {
+  broken: { button: 'Broken or dropped', state: 'broken' },
+  dirty: { button: 'Food burnt on', state: 'to be scrubbed' },
+  unsteady: { button: 'Does not hold its heat', state: 'does not hold its heat' },
+};
+const REASONS = ['broken', 'dirty', 'unsteady'] as const satisfies readonly OutReason[];
+
+/** Why something of the kitchen is out of use; undefined where it is in use. */
+export const outOf = ({ state }: PassNow, gear: 'pan' | 'oven', id: string) =>
+  state.out.find((one) => one.gear === gear && one.of === id);
+
+/** Highest and lowest that a thermometer is believed for a pan or an oven, C. */
+const BELIEVED = { least: 0, most: 450 } as const;
+
+/** A measured temperature, in the units of the page. */
+const Measured = ({ row, presses }: Pick<GearProps, 'row' | 'presses'>) => {
+  const show = useShow();
+  const [text, setText] = useState('');
+  const celsius = UNITS[show.units].temperature.toSi(readFigure(text));
+  const good = text.trim() !== '' && celsius >= BELIEVED.least && celsius <= BELIEVED.most;
+  return (
+    <View className="flex-row flex-wrap items-center gap-2">
+      <TextInput
+        aria-label={`${row.name} measures, in ${UNITS[show.units].temperature.symbol}`}
+        value={text}
+        onChangeText={setText}
+        inputMode="decimal"
+        placeholder={UNITS[show.units].temperature.symbol}
+        className="min-h-touch w-[96px] rounded border border-iron-500 bg-iron-900 px-3 font-text text-16 text-salt-50"
+      />
+      <Button
+        kind="stovePlain"
+        disabled={!good}
+        label="It measures this"
+        onPress={() => {
+          presses.say(
+            { kind: 'measured', gear: row.place, of: row.id, celsius },
+            `${row.name} measured: ${show.degrees(celsius)}`,
+          );
+          setText('');
+        }}
+      />
+    </View>
+  );
+};
+
+/** Food that is in something that is out of use: where it went. */
+const FoodInIt = ({ row, rows, pass, presses }: GearProps) => {
+  const others = rows.filter(
+    ({ place, id }) => place === row.place && id !== row.id && !outOf(pass, place, id),
+  );
+  return row.holds.map((piece) => {
+    const says = sayPiece(pass, piece.id);
+    const ticket = pass.state.tickets.find(({ pieces }) => pieces.includes(piece));
+    return (
+      <View key={piece.id} className="gap-2" role="group" aria-label={`What happened to ${says}`}>
+        <Text tone="text-salt-50">{`What happened to ${says}?`}</Text>
+        <View className="flex-row flex-wrap gap-2">
+          {others.map(({ id, name }) => (
+            <Button
+              key={id}
+              kind="stovePlain"
+              label={`It is in ${name} now`}
+              onPress={() =>
+                presses.say(
+                  { kind: 'put', piece: piece.id, [row.place]: id },
+                  `${says}: put into ${name}`,
+                )
+              }
+            />
+          ))}
+          <Button
+            kind="stovePlain"
+            label="Cook it again"
+            onPress={() => {
+              if (!ticket) return;
+              const { dish, doneness, note } = piece;
+              presses.say(
+                {
+                  kind: 'refired',
+                  of: ticket.id,
+                  instead: piece.id,
+                  piece: { id: newId(), dish, doneness, ...(note === undefined ? {} : { note }) },
+                },
+                `${says} cooked again`,
+              );
+            }}
+          />
+        </View>
+      </View>
+    );
+  });
+};
+
+/** Buttons of a pan or an oven: out of use, back in use, measured. */
+export const GearTrouble = ({ row, rows, pass, presses }: GearProps) => {
+  const { place, id, name, holds } = row;
+  const out = outOf(pass, place, id);
+  if (out) {
+    return (
+      <View className="gap-3">
+        {holds.length === 0 ? null : (
+          <FoodInIt row={row} rows={rows} pass={pass} presses={presses} />
+        )}
+        <View className="items-start">
+          <Button
+            kind="stovePlain"
+            label="It is back in use"
+            spoken={`It is back in use: ${name}`}
+            onPress={() => presses.say({ kind: 'back', gear: place, of: id }, `${name} is back`)}
+          />
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View className="gap-3">
+      <Measured row={row} presses={presses} />
+      <View className="flex-row flex-wrap gap-2">
+        {REASONS.map((why) => (
+          <Button
+            key={why}
+            kind="stovePlain"
+            label={OUT_WORDS[why].button}
+            spoken={`${OUT_WORDS[why].button}: ${name}`}
+            onPress={() =>
+              presses.say({ kind: 'out', gear: place, of: id, why }, `${name} is out of use`)
+            }
+          />
+        ))}
+      </View>
+    </View>
+  );
+};

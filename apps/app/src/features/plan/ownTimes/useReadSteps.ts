@@ -1,0 +1,38 @@
+import { useEffect, useMemo, useState } from 'react';
+import type { HeatScale } from '@crustan/core/plan/ownSteps';
+import type { readSteps, ReadSteps } from '@crustan/core/phrases/readSteps';
+
+interface Grammar {
+  readonly readSteps: typeof readSteps;
+}
+
+const NOTHING: ReadSteps = { steps: [], settings: {}, unread: [], leftOut: [] };
+
+let loaded: Grammar | undefined;
+
+/** Loads the grammar when it is needed first: it is not part of the first load. */
+export const loadGrammar = async (): Promise<Grammar> => {
+  loaded ??= await import('../../../words/grammar');
+  return loaded;
+};
+
+/** A line of steps as it is understood; no steps until the grammar is there. */
+export const useReadSteps = (line: string, scale: HeatScale): ReadSteps => {
+  const [grammar, setGrammar] = useState(loaded);
+  useEffect(() => {
+    if (grammar) return undefined;
+    let live = true;
+    loadGrammar().then(
+      (found) => live && setGrammar(found),
+      // Without the network there is no grammar yet: the next visit asks again.
+      () => undefined,
+    );
+    return () => {
+      live = false;
+    };
+  }, [grammar]);
+  return useMemo(
+    () => (grammar ? grammar.readSteps(line, { scale, isLine: true }) : NOTHING),
+    [grammar, line, scale],
+  );
+};

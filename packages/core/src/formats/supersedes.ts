@@ -1,0 +1,18 @@
+import type { ToldSchedule } from './serviceSchema';
+
+/** Age at which a schedule from the same log and menu is replaced, ms. */
+const TOLD_AGAIN = 20_000;
+
+/** Whether a schedule knows no less of the log and of the menu than another; another book's log counts for nothing. */
+export const knowsNoLess = (next: ToldSchedule, before: ToldSchedule): boolean =>
+  next.book !== before.book || (next.seq >= before.seq && next.menu >= before.menu);
+
+/**
+ * Whether a schedule takes the place of another on every page: it knows more, it improves that one, or that one is old. Of
+ * two pages that schedule the same orders, the first is followed.
+ */
+export const supersedes = (next: ToldSchedule, before: ToldSchedule): boolean => {
+  if (!knowsNoLess(next, before)) return false;
+  const knowsMore = next.book !== before.book || next.seq > before.seq || next.menu > before.menu;
+  return knowsMore || next.improves === before.at || next.at > before.at + TOLD_AGAIN;
+};

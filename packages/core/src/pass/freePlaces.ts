@@ -1,0 +1,120 @@
+import type { ServiceGrid } from './serviceGrid';
+import type { SlotPiece, SlotTicket } from './slotTicket';
+import type { SlotSteps } from './slotSteps';
+import type { Taken } from './timeline';
+
+/** When a ticket is plated and lands, in slots, and what it is placed by. */
+export interface Moment {
+  readonly from: number;
+  readonly plated: number;
+  readonly lands: number;
+  readonly patience: number;
+  /** Draws how early a piece is begun and what a pan costs; absent: as late as it can be, in the first pan. */
+  readonly random?: (() => number) | undefined;
+}
+
+/** A piece on one pan and oven by one of its options, and when these are free. */
+export interface Place {
+  readonly option: number;
+  readonly pan: number;
+  readonly oven: number;
+  readonly steps: SlotSteps;
+  /** Holds only in a pan that is as full as this says; absent: the option takes the same time in both. */
+  readonly full: boolean | undefined;
+  /** The last start up to each slot from `base` on at which pan, oven and hands are free, or -1. */
+  readonly starts: Int16Array;
+  readonly base: number;
+}
+
+/** A piece that is to be placed, with every place that it may have. */
+export interface FreePiece {
+  readonly piece: SlotPiece;
+  readonly places: readonly Place[];
+}
+
+/** Landings that are looked at together, slots: first and last. */
+export interface Landings {
+  readonly first: number;
+  readonly last: number;
+}
+
+export const HANDS: Taken = { reason: 'hands' };
+const HOLDING: Taken = { reason: 'holding' };
+
+/** Whether each start is free as the last free start up to it, or -1. */
+const lastFree = (free: Uint8Array, base: number): Int16Array => {
+  const starts = new Int16Array(free.length);
+  let last = -1;
+  for (let k = 0; k < free.length; k += 1) {
+    if (free[k] === 1) last = base + k;
+    starts[k] = last;
+  }
+  return starts;
+};
+
+/** Finds every place of a piece, with the starts at which it is free. Pieces that are placed later may take them. */
+export const placesOf = (
+  grid: ServiceGrid,
+  piece: SlotPiece,
+  { from, plating, patience }: Pick<SlotTicket, 'from' | 'plating' | 'patience'>,
+  { first, last }: Landings,
+): FreePiece => {
+  const { only, allergens } = piece.job;
+  const placesBy = (steps: SlotSteps, option: number, full?: boolean): readonly Place[] => {
+    const begins = first - plating - steps.ready;
+    const base = Math.max(from, begins - steps.keeps - patience);
+    const count = Math.max(0, last - plating - steps.ready - base + 1);
+    const uses = (place: 'pan' | 'oven'): boolean =>
+      steps.stays.some((stay) => stay.place === place);
+    const pans = uses('pan') ? grid.inUse.pan : [0];
+    const ovens = uses('oven') ? grid.inUse.oven : [0];
+    const byHands = new Uint8Array(count).fill(1);
+    grid.clearHands(byHands, base, steps);
+    return ovens.flatMap((oven) => {
+      const inOven = byHands.slice();
+      grid.clearOven(inOven, base, steps, oven);
+      return pans.map((pan): Place => {
+        const free = inOven.slice();
+        grid.clearPan(free, base, steps, pan, allergens);
+        return { option, pan, oven, steps, full, starts: lastFree(free, base), base };
+      });
+    });
+  };
+  const places = piece.steps.flatMap(({ alone, full }, option): readonly Place[] => {
+    if (only !== undefined && option !== only) return [];
+    if (alone === full) return placesBy(alone, option);
+    return [...placesBy(alone, option, false), ...placesBy(full, option, true)];
+  });
+  return { piece, places };
+};
+
+/** The last start of a place up to a slot, or -1. */
+export const startUpTo = ({ starts, base }: Place, slot: number): number =>
+  slot < base ? -1 : starts[Math.min(slot - base, starts.length - 1)];
+
+/** The last start of a place with which a piece is ready at a slot, or -1. */
+export const lastStart = (place: Place, plated: number): number =>
+  place.starts.length === 0 ? -1 : startUpTo(place, plated - place.steps.ready);
+
+/** Earliest start with which a piece that is plated at a slot has not rested too long. */
+export const firstStart = ({ steps }: Place, { plated, from, patience }: Moment): number =>
+  Math.max(from, plated - steps.ready - steps.keeps - patience);
+
+/** Whether each piece by itself finds a place. */
+export const mayLand = (free: readonly FreePiece[], moment: Moment): boolean =>
+  free.every(({ places }) =>
+    places.some((place) => lastStart(place, moment.plated) >= firstStart(place, moment)),
+  );
+
+/** Finds what stands in the way of a piece at the first of its places. */
+export const hinderedBy = (
+  grid: ServiceGrid,
+  { piece, places }: FreePiece,
+  { plated, from }: Moment,
+): Taken => {
+  const place = places.at(0);
+  if (!place) return HANDS;
+  const start = plated - place.steps.ready;
+  if (start < from) return HANDS;
+  return grid.refuses({ ...place, start, allergens: piece.job.allergens }) ?? HOLDING;
+};
