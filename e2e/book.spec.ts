@@ -55,7 +55,7 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
 }) => {
   await page.goto(`${demo.url}/book`);
   await page.getByRole('searchbox').fill('glass skin');
-  await expect(page.getByText('1 cook answer')).toBeVisible();
+  await expect(page.getByText('1 cook found')).toBeVisible();
   await page.getByRole('listitem').getByRole('link').click();
   await expect(page.getByRole('heading', { name: 'Seat two, duck breast' })).toBeVisible();
   await page.getByLabel('Photograph of the slice').setInputFiles({
@@ -80,16 +80,16 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByText('“Seat two, duck breast” is out of the book.')).toBeVisible();
   await page.getByRole('searchbox').fill('duck');
-  await expect(page.getByText('1 cook answer')).toBeVisible();
+  await expect(page.getByText('1 cook found')).toBeVisible();
   await page.getByRole('button', { name: 'Put it back' }).click();
-  await expect(page.getByText('2 cooks answer')).toBeVisible();
+  await expect(page.getByText('2 cooks found')).toBeVisible();
 
   await page.getByRole('button', { name: 'Filters' }).click();
   await page
     .getByRole('radiogroup', { name: 'Would cook it' })
     .getByRole('radio', { name: 'Never again' })
     .click();
-  await expect(page.getByText('1 cook answer')).toBeVisible();
+  await expect(page.getByText('1 cook found')).toBeVisible();
   await page.getByRole('listitem').getByRole('link').click();
   await page.getByRole('button', { name: '5 mm thicker' }).click();
   await expect(page.getByTestId('word-thickness')).toHaveText('29 mm');

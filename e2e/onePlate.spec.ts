@@ -15,19 +15,20 @@ test('four steaks, two of them more done, and a duck breast: timed for one plate
   await page.getByRole('radio', { name: /^medium-well/ }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   const plate = page.getByRole('list', { name: 'Onto the heat' });
-  await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-well/)).toBeVisible();
+  const timed = { timeout: 60_000 };
+  await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-well/)).toBeVisible(timed);
   await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-rare/)).toBeVisible();
   await page.getByRole('button', { name: 'Another piece' }).click();
   await page.getByTestId('word-cut').click();
   await page.getByRole('radio', { name: 'Duck breast', exact: true }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(plate.getByText(/^Duck breast/)).toBeVisible({ timeout: 60_000 });
+  await expect(plate.getByText(/^Duck breast/)).toBeVisible(timed);
   await page.reload();
   await page.keyboard.press('Shift');
-  await expect(plate.getByText(/^Duck breast/)).toBeVisible({ timeout: 60_000 });
+  await expect(plate.getByText(/^Duck breast/)).toBeVisible(timed);
   await page.getByRole('button', { name: 'Start all at the stove' }).click();
   const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
-  await expect(lanes).toHaveCount(3);
+  await expect(lanes).toHaveCount(3, timed);
   await expect(lanes.filter({ hasText: 'medium-well' })).toHaveCount(1);
   // The duck begins in the cold pan: those that follow find it hot.
   await expect(lanes.first()).toContainText('Duck breast');

@@ -3,6 +3,7 @@ import {
   cookEventSchema,
   cookSearchSchema,
   demandDaySchema,
+  SEARCH_FIGURES,
   serviceEventsSchema,
   type ListMark,
 } from '@crustan/core/formats';
@@ -32,17 +33,28 @@ export const markOf = (before: number, id = '00000000-0000-0000-0000-00000000000
   id,
 });
 
-export const cookListQuery = cookSearchSchema.extend({
+/** A figure in an address; the search's own schema bounds it. */
+const figureInAddress = z.coerce
+  .number('must be a figure')
+  .min(SEARCH_FIGURES.least)
+  .max(SEARCH_FIGURES.most)
+  .optional();
+const searchInAddress = cookSearchSchema.extend({
+  thicknessFrom: figureInAddress,
+  thicknessTo: figureInAddress,
+  weightFrom: figureInAddress,
+  weightTo: figureInAddress,
+  targetFrom: figureInAddress,
+  targetTo: figureInAddress,
   from: inAddress.optional(),
   to: inAddress.optional(),
+});
+export const cookListQuery = searchInAddress.extend({
   before: inAddress.optional(),
   beforeId: z.uuid('must be a UUID').optional(),
 });
 export const recentQuery = z.object({ most: z.coerce.number().int().min(1).max(40).default(16) });
-export const linesQuery = cookSearchSchema.extend({
-  from: inAddress.optional(),
-  to: inAddress.optional(),
-});
+export const linesQuery = searchInAddress;
 
 /** Most streams one page follows at once; the cooks of a service go with it. */
 const MOST_FOLLOWED = 60;

@@ -14,10 +14,10 @@ import {
   type CookLine,
   type CookList,
   type CookRecord,
-  type CookSearch,
   type ListMark,
   type PlanRecord,
 } from '@crustan/core/formats/messages';
+import type { CookSearch } from '@crustan/core/formats/cookSearch';
 import { problemSchema } from '@crustan/core/formats/problem';
 import { readMessage } from '@crustan/core/formats/readMessage';
 import { trialListSchema, trialSchema } from '@crustan/core/formats/trialSchema';

@@ -3,6 +3,7 @@
  */
 export { recipesIn } from '@crustan/core/formats/recipe';
 export { recipeTimes } from '@crustan/core/formats/recipeTimes';
+export { readSearch } from '@crustan/core/formats/readSearch';
 export { readDinner } from '@crustan/core/phrases/readDinner';
 export { readSteps } from '@crustan/core/phrases/readSteps';
 export { saidRequest } from '@crustan/core/phrases/saidRequest';

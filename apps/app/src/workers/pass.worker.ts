@@ -100,6 +100,19 @@ const pastOf = (
     .toSorted((a, b) => dayOf(a.date) - dayOf(b.date));
 };
 
+/** A search whose results on the way are told. */
+function* telling<S, T>(
+  search: Generator<S | null, T>,
+  tell: (step: S) => void,
+): Generator<null, T> {
+  for (;;) {
+    const step = search.next();
+    if (step.done === true) return step.value;
+    if (step.value !== null) tell(step.value);
+    yield null;
+  }
+}
+
 const service = {
   /** A job's first schedule, at once. */
   schedule: (job: ServiceJob): ServiceSchedule => {
@@ -142,9 +155,16 @@ const service = {
   portion: (question: PortionQuestion): Promise<readonly PortionOption[] | undefined> =>
     portions.finish(portionOptions(question)),
   drop: (): void => portions.drop(),
-  /** Times several pieces for one plate; undefined once another is asked for. */
-  plate: (question: PlateQuestion): Promise<PlateFound | undefined> =>
-    plates.finish(plateTogether(question, memory)),
+  /**
+   * Times several pieces for one plate; undefined once another is asked for.
+   * @param tell hears the plate before the changes that would be better are known
+   */
+  plate: (
+    question: PlateQuestion,
+    tell: (found: PlateFound) => void,
+  ): Promise<PlateFound | undefined> => plates.finish(telling(plateTogether(question, memory), tell)),
+  /** Nobody waits for the plate any more. */
+  dropPlate: (): void => plates.drop(),
   /** How many of each dish to have ready on a day. */
   pars: (
     history: readonly DemandDay[],

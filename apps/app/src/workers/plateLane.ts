@@ -1,3 +1,4 @@
+import { proxy } from 'comlink';
 import { useSyncExternalStore } from 'react';
 import type { PlateFound } from '@crustan/core/pass/plateTogether';
 import { requiredMinimum } from '@crustan/core/plan/minimumOf';
@@ -53,15 +54,14 @@ const ask = async ({ draft, kitchen }: AppState, wanted: () => boolean): Promise
   const plateAt = plateMoment(draft.plate, from);
   const { gear, secondPan } = homeGear(kitchen, draft.secondPan);
   const groups = piecesOf(draft).map((request) => requestHere(request, kitchen));
-  try {
-    const found = await passWorker('plate').plate({
-      groups,
-      minimums: groups.map((request) => requiredMinimum(kitchen, request)),
-      gear,
-      secondPan,
-      plateIn: (plateAt - from) / 1000,
-    });
+  const tell = (found: PlateFound | undefined): void => {
     if (found && wanted()) show({ found, from, stale: false });
+  };
+  try {
+    const minimums = groups.map((request) => requiredMinimum(kitchen, request));
+    const plateIn = (plateAt - from) / 1000;
+    const question = { groups, minimums, gear, secondPan, plateIn };
+    tell(await passWorker('plate').plate(question, proxy(tell)));
   } catch (error) {
     if (wanted()) show({ from, stale: false, broken: String(error) });
   }
@@ -92,6 +92,7 @@ export const followPlate = (store: AppStore): (() => void) => {
     stops.forEach((stop) => stop());
     clearTimeout(due);
     clearInterval(minutes);
+    void passWorker('plate').dropPlate();
     view = NOTHING;
   };
 };

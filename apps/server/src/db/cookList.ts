@@ -1,5 +1,31 @@
-import { and, count, desc, eq, gte, isNull, lt, lte, or, sql, type SQL } from 'drizzle-orm';
-import type { CookLine, CookList, CookSearch, ListMark } from '@crustan/core/formats';
+import {
+  and,
+  count,
+  desc,
+  eq,
+  gte,
+  inArray,
+  isNull,
+  lt,
+  lte,
+  or,
+  sql,
+  type SQL,
+} from 'drizzle-orm';
+import { DONENESS_SCALES } from '@crustan/core/doneness';
+import { CUT_IDS, CUTS } from '@crustan/core/food';
+import { SPECIES, type Species } from '@crustan/core/food/species';
+import {
+  cookSearchSchema,
+  ENDED_AS_PLANNED,
+  type CookLine,
+  type CookList,
+  type CookSearch,
+  type Ended,
+  type ListMark,
+} from '@crustan/core/formats';
+import type { DonenessWord } from '@crustan/core/phrases/donenessWord';
+import { donenessRange } from '@crustan/core/phrases/saidDoneness';
 import { nextPage } from './nextPage';
 import { toLine } from './cookRows';
 import type { Book } from './openBook';
@@ -37,21 +63,114 @@ const LISTED = {
 /** A word as it is meant, whatever signs are in it. */
 const holding = (word: string): SQL => sql`instr(${cooks.search}, ${word}) > 0`;
 
-const answering = ({ words, cut, way, crust, again, from, to }: CookSearch): SQL | undefined =>
-  and(
-    inBook,
-    ...(words ?? '')
-      .toLowerCase()
-      .split(/\s+/)
-      .filter((word) => word !== '')
-      .map(holding),
-    cut === undefined ? undefined : eq(cooks.cut, cut),
-    way === undefined ? undefined : eq(cooks.way, way),
-    crust === undefined ? undefined : eq(judgements.crust, crust),
-    again === undefined ? undefined : eq(judgements.again, again),
-    from === undefined ? undefined : gte(cooks.createdAt, from),
-    to === undefined ? undefined : lte(cooks.createdAt, to),
+/** A field of the judgement's JSON. */
+const judged = (field: 'crunch' | 'doneness' | 'greyBand' | 'juice' | 'tenderness' | 'seasoning') =>
+  sql`json_extract(${judgements.detail}, ${`$.${field}`})`;
+
+const isOf = (species: Species): SQL =>
+  inArray(
+    cooks.cut,
+    CUT_IDS.filter((cut) => CUTS[cut].species === species),
   );
+
+/** Planned to a doneness by its name on the scale of the piece's animal. */
+const plannedTo = (word: DonenessWord): SQL | undefined =>
+  or(
+    ...SPECIES.flatMap((species) => {
+      const range = donenessRange(species, word);
+      if (!range) return [];
+      return [
+        and(
+          isOf(species),
+          gte(cooks.target, range.from),
+          Number.isFinite(range.below) ? lt(cooks.target, range.below) : undefined,
+        ),
+      ];
+    }),
+  );
+
+/** Core at the end, C: as measured, or what the doneness seen in the slice stands for; null where neither was said. */
+const ENDED_AT = sql.join(
+  [
+    sql`coalesce(${judgements.endTemperature}, case`,
+    ...SPECIES.flatMap((species) =>
+      DONENESS_SCALES[species].map(
+        ({ name, target }) =>
+          sql`when ${isOf(species)} and ${judged('doneness')} = ${name} then ${target}`,
+      ),
+    ),
+    sql`end)`,
+  ],
+  sql` `,
+);
+const OFF_PLAN = sql`(${ENDED_AT} - ${cooks.target})`;
+const ENDS: Readonly<Record<Ended, SQL>> = {
+  'too-done': sql`${OFF_PLAN} > ${ENDED_AS_PLANNED}`,
+  'under-done': sql`${OFF_PLAN} < ${-ENDED_AS_PLANNED}`,
+  'as-planned': sql`abs(${OFF_PLAN}) <= ${ENDED_AS_PLANNED}`,
+};
+
+type Asked = { readonly [Key in keyof CookSearch]-?: NonNullable<CookSearch[Key]> };
+type Conditions = {
+  readonly [Key in keyof Asked]: (asked: Asked[Key]) => SQL | undefined;
+};
+/** What each field of a search asks for; `named` belongs to the cut. */
+const conditionsOf = ({ named }: CookSearch): Conditions => ({
+  words: (words) =>
+    and(
+      ...words
+        .toLowerCase()
+        .split(/\s+/)
+        .filter((word) => word !== '')
+        .map(holding),
+    ),
+  cut: (cut) => or(eq(cooks.cut, cut), named === undefined ? undefined : holding(named)),
+  named: () => undefined,
+  doneness: plannedTo,
+  way: (way) => eq(cooks.way, way),
+  ended: (ended) => ENDS[ended],
+  crust: (crust) => eq(judgements.crust, crust),
+  crunch: (crunch) => eq(judged('crunch'), crunch),
+  greyBand: (band) => eq(judged('greyBand'), band),
+  juice: (juice) => eq(judged('juice'), juice),
+  tenderness: (tenderness) => eq(judged('tenderness'), tenderness),
+  seasoning: (seasoning) => eq(judged('seasoning'), seasoning),
+  again: (again) => eq(judgements.again, again),
+  thicknessFrom: (least) => gte(cooks.thickness, least),
+  thicknessTo: (most) => lte(cooks.thickness, most),
+  weightFrom: (least) => gte(cooks.weight, least),
+  weightTo: (most) => lte(cooks.weight, most),
+  targetFrom: (least) => gte(cooks.target, least),
+  targetTo: (most) => lte(cooks.target, most),
+  from: (from) => gte(cooks.createdAt, from),
+  to: (to) => lte(cooks.createdAt, to),
+});
+
+const conditionOf = <Key extends keyof Asked>(
+  conditions: Conditions,
+  search: { readonly [Each in keyof Asked]?: Asked[Each] | undefined },
+  key: Key,
+): SQL | undefined => {
+  const asked = search[key];
+  return asked === undefined ? undefined : conditions[key](asked);
+};
+/** Fields that need the judgement beside the cook. */
+const JUDGED = [
+  'ended',
+  'crust',
+  'crunch',
+  'greyBand',
+  'juice',
+  'tenderness',
+  'seasoning',
+  'again',
+] as const satisfies readonly (keyof CookSearch)[];
+const FIELDS = cookSearchSchema.keyof().options;
+
+const answering = (search: CookSearch): SQL | undefined => {
+  const conditions = conditionsOf(search);
+  return and(inBook, ...FIELDS.map((key) => conditionOf(conditions, search, key)));
+};
 
 const rowsOf = ({ db }: Book, where: SQL | undefined, most: number) =>
   db
@@ -80,9 +199,9 @@ export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark):
       and(eq(cooks.createdAt, mark.before), lt(cooks.id, mark.id)),
     );
   const counted = book.db.select({ found: count() }).from(cooks);
-  const judged = search.crust !== undefined || search.again !== undefined;
+  const asksJudgement = JUDGED.some((key) => search[key] !== undefined);
   const found =
-    (judged
+    (asksJudgement
       ? counted.leftJoin(judgements, eq(judgements.cookId, cooks.id)).where(wanted).get()
       : counted.where(wanted).get()
     )?.found ?? 0;

@@ -3,6 +3,7 @@ export { cookEventSchema, INSTRUMENT_LIMITS, READING_LIMIT } from './cookEventSc
 export * from './cookFile';
 export * from './keptPlan';
 export * from './kitchen';
+export * from './cookSearch';
 export * from './messages';
 export * from './cookPlanSchema';
 export * from './planFile';

@@ -105,19 +105,6 @@ export const cookListSchema = z.strictObject({
 });
 export type CookList = z.infer<typeof cookListSchema>;
 
-/** What the book is searched by; all of it must hold. */
-export const cookSearchSchema = z.strictObject({
-  /** Words, each somewhere in the title, the piece's name or the notes. */
-  words: z.string().trim().max(120).optional(),
-  cut: z.enum(CUT_IDS).optional(),
-  way: z.enum(WAYS).optional(),
-  crust: judgedCode(CRUST_SEEN).optional(),
-  again: judgedCode(WOULD_COOK_AGAIN).optional(),
-  from: moment.optional(),
-  to: moment.optional(),
-});
-export type CookSearch = z.infer<typeof cookSearchSchema>;
-
 export const planListSchema = z.strictObject({
   plans: z.array(planRecordSchema),
   /** Where the next page begins; absent: this is the last. */

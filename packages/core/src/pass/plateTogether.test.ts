@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import { finished } from '../maths/finished';
 import { USUAL, type PlanRequest } from '../plan/request';
 import { CUTS } from '../food/cuts';
-import { batchSizes, plateTogether, type PlanMemory, type PlateFound } from './plateTogether';
+import { batchSizes, plateTogether, type PlanMemory, type PlateFound, type PlateQuestion } from './plateTogether';
 import { serviceGear } from './serviceGear';
 
 const steak = (target: number, pieces: number): PlanRequest => {
@@ -32,22 +32,19 @@ const memory: PlanMemory = {
   set: (key, found) => void known.set(key, found),
 };
 
+const question = (groups: readonly PlanRequest[], pans: number, plateIn = 7200): PlateQuestion => ({
+  groups,
+  minimums: groups.map(() => undefined),
+  gear: home(pans),
+  secondPan: pans === 1 ? home(2).pans[1] : undefined,
+  plateIn,
+});
+
 const plateOf = (
   groups: readonly PlanRequest[],
   { pans = 1, plateIn = 7200 } = {},
 ): Extract<PlateFound, { kind: 'plate' }> => {
-  const found = finished(
-    plateTogether(
-      {
-        groups,
-        minimums: groups.map(() => undefined),
-        gear: home(pans),
-        secondPan: pans === 1 ? home(2).pans[1] : undefined,
-        plateIn,
-      },
-      memory,
-    ),
-  );
+  const found = finished(plateTogether(question(groups, pans, plateIn), memory));
   if (found.kind !== 'plate') throw new Error(`no plate: ${found.kind}`);
   return found;
 };
@@ -112,16 +109,22 @@ describe('several pieces for one plate', () => {
   it('that come too late are told how late, and a change that is offered is better', () => {
     const { plate, changes } = plateOf([steak(54, 4)], { plateIn: 300 });
     expect(plate.late).toBeGreaterThan(300);
-    for (const { plate: other } of changes) expect(other.late).toBeLessThan(plate.late);
-    expect(changes.map(({ kind }) => kind)).toContain('pan');
+    for (const { plate: other } of changes ?? []) expect(other.late).toBeLessThan(plate.late);
+    expect(changes?.map(({ kind }) => kind)).toContain('pan');
+  });
+
+  it('are known before the changes that would be better', () => {
+    const steps = [
+...plateTogether(question([steak(54, 4)], 1, 300), memory)].filter((step) => step !== null);
+    expect(steps).toHaveLength(1);
+    expect(steps).toMatchObject([{ kind: 'plate', changes: undefined }]);
   });
 
   it('say which piece has no plan by itself, and that no pan stands on a burner', () => {
     const cold = { ...steak(54, 1), pan: 60 };
-    const asked = { groups: [steak(54, 1), cold], minimums: [undefined, undefined] };
-    const found = finished(plateTogether({ ...asked, gear: home(1), plateIn: 7200 }, memory));
-    expect(found).toMatchObject({ kind: 'obstacle', group: 1 });
-    const none = finished(plateTogether({ ...asked, gear: home(0), plateIn: 7200 }, memory));
+    const asked = question([steak(54, 1), cold], 1);
+    expect(finished(plateTogether(asked, memory))).toMatchObject({ kind: 'obstacle', group: 1 });
+    const none = finished(plateTogether({ ...asked, gear: home(0) }, memory));
     expect(none).toEqual({ kind: 'none', reason: 'pan' });
   });
 });

@@ -61,7 +61,8 @@ export type PlateFound =
   | {
       readonly kind: 'plate';
       readonly plate: PlateTogether;
-      readonly changes: readonly PlateChange[];
+      /** Absent: they are still looked for. */
+      readonly changes?: readonly PlateChange[] | undefined;
     }
   /** A piece that cannot be planned by itself. */
   | { readonly kind: 'obstacle'; readonly group: number; readonly obstacle: Obstacle }
@@ -238,12 +239,13 @@ const lowOvenFirst = (request: PlanRequest): PlanRequest =>
 /**
  * Times every piece for one plate through the pans and ovens of a home kitchen, by the search that schedules a service.
  * Pieces alike go in together, as many as a pan sears. Where the plate comes late, apart or too long after its rest, a
- * second pan and a low oven first are planned and offered where they are better. Yields between simulations.
+ * second pan and a low oven first are planned and offered where they are better. Yields between simulations, and the plate once it is
+ * known while changes are looked for.
  */
 export function* plateTogether(
   question: PlateQuestion,
   memory: PlanMemory,
-): Generator<null, PlateFound> {
+): Generator<PlateFound | null, PlateFound> {
   const { gear, groups, secondPan } = question;
   if (gear.pans.length === 0) return { kind: 'none', reason: 'pan' };
   const batches = yield* batchesOf(question, memory);
@@ -256,6 +258,7 @@ export function* plateTogether(
       changes.push({ kind, plate: changed });
   };
   if (fault > WORTH_A_CHANGE) {
+    if (plate) yield { kind: 'plate', plate };
     if (secondPan) {
       const pans = [...gear.pans, secondPan];
       offer('pan', landed(batches, { ...question, gear: { ...gear, pans } }));

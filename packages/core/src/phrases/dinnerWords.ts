@@ -1,4 +1,5 @@
 import type { CutId } from '../food';
+import type { DonenessWord } from './donenessWord';
 import { WEEKDAYS } from './saidDay';
 
 /** What a word of a dinner stands for: a piece, a doneness, or one of these. */
@@ -157,8 +158,8 @@ export const CUT_WORDS: Readonly<Record<CutId, string>> = {
   'salmon-side': 'side of salmon, salmon side, sides of salmon',
 };
 
-/** Names of doneness, on the scales or for what another scale calls otherwise. */
-export const DONENESS_WORDS = {
+/** Spellings of each doneness. */
+export const DONENESS_WORDS: Readonly<Record<DonenessWord, string>> = {
   blue: 'blue, bleu, very rare',
   rare: 'rare',
   'medium-rare': 'medium rare, mid rare, med rare, mr',
@@ -179,5 +180,4 @@ export const DONENESS_WORDS = {
   'just set': 'just set',
   opaque: 'opaque',
   pearly: 'pearly',
-} as const;
-export type DonenessWord = keyof typeof DONENESS_WORDS;
+};

@@ -9,39 +9,24 @@ import {
   DINNER_WORDS,
   DONENESS_WORDS,
   type DinnerCode,
-  type DonenessWord,
 } from './dinnerWords';
+import { DONENESS_CODES, type DonenessWord } from './donenessWord';
 import type { Phrase, Span } from './phrase';
 import { celsiusOf, grammarOf } from './phraseParser';
-import type { UnreadPart } from './readSteps';
 import type { SaidDay } from './saidDay';
 import { saidDoneness } from './saidDoneness';
 import { vocabularyOf } from './tokens';
+import type { UnreadPart } from './unreadPart';
 
 type Meaning =
   | { readonly is: 'cut'; readonly cut: CutId }
   | { readonly is: 'doneness'; readonly word: DonenessWord }
   | { readonly is: 'code'; readonly code: DinnerCode };
 
-const DONENESS: readonly DonenessWord[] = [
-  ...([
-    'blue',
-    'rare',
-    'medium-rare',
-    'medium',
-    'medium-well',
-    'well done',
-    'pink',
-    'rosy',
-  ] as const),
-  ...(['blushing', 'just done', 'past medium', 'translucent', 'soft', 'flaking', 'firm'] as const),
-  ...(['raw inside', 'glassy', 'just set', 'opaque', 'pearly'] as const),
-];
-
 const entries: readonly (readonly [string, string, Meaning])[] = [
   ...DINNER_CODES.map((code) => [code, DINNER_WORDS[code], { is: 'code', code }] as const),
   ...CUT_IDS.map((cut) => [`cut ${cut}`, CUT_WORDS[cut], { is: 'cut', cut }] as const),
-  ...DONENESS.map(
+  ...DONENESS_CODES.map(
     (word) => [`doneness ${word}`, DONENESS_WORDS[word], { is: 'doneness', word }] as const,
   ),
 ];

@@ -6,18 +6,13 @@ import { ENGLISH_WORDS } from './englishWords';
 import { celsiusOf, grammarOf } from './phraseParser';
 import { WORD_CODES, type Phrase, type WordCode } from './phrase';
 import { vocabularyOf } from './tokens';
+import type { UnreadPart } from './unreadPart';
 
 /** Phrases of cooking times. */
 const phrasesOf = grammarOf({
   ...vocabularyOf(WORD_CODES.map((code) => [code, ENGLISH_WORDS[code]] as const)),
   ...{ to: 'to', filler: 'filler' },
 });
-
-/** A part of a text that was not understood, and what would be. */
-export interface UnreadPart {
-  readonly text: string;
-  readonly why: string;
-}
 
 /** A text as it was understood. */
 export interface ReadSteps {

@@ -1,6 +1,6 @@
 import { DONENESS_SCALES } from '../doneness';
 import type { Species } from '../food';
-import type { DonenessWord } from './dinnerWords';
+import type { DonenessWord } from './donenessWord';
 
 /** What a species' scale calls a doneness that cooks name otherwise. */
 const OTHERWISE: Readonly<
@@ -35,4 +35,17 @@ const OTHERWISE: Readonly<
 export const saidDoneness = (species: Species, word: DonenessWord): number | undefined => {
   const name = OTHERWISE[word]?.[species] ?? word;
   return DONENESS_SCALES[species].find((step) => step.name === name)?.target;
+};
+
+/** Planned ends that a named doneness covers on a species' scale, C: up to the next step; undefined where it has none. */
+export const donenessRange = (
+  species: Species,
+  word: DonenessWord,
+): { readonly from: number; readonly below: number } | undefined => {
+  const scale = DONENESS_SCALES[species];
+  const name = OTHERWISE[word]?.[species] ?? word;
+  const at = scale.findIndex((step) => step.name === name);
+  const step = scale.at(at);
+  if (at < 0 || !step) return undefined;
+  return { from: step.from, below: scale.at(at + 1)?.from ?? Infinity };
 };

@@ -18,7 +18,7 @@ export const BookScreen = () => {
   return (
     <BookFrame title="Book">
       <Undelete />
-      {empty ? null : <BookSearch search={search} onSearch={setSearch} found={found} />}
+      {empty ? null : <BookSearch onSearch={setSearch} found={found} />}
       <CookList search={search} />
       <Link href="/book/new" className="min-h-touch justify-center py-3">
         <Text tone="text-flame-light" className="underline">

@@ -9,15 +9,19 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { WAY_NAMES } from '../../words/wayWords';
+import { sayAsked } from '../../words/askedWords';
+import { useShow } from '../../words/useShow';
 import { INK } from '../../ui/ink';
+import { asWritten, NOTHING_SAID, readWords, type SaidSearch } from './saidSearch';
 
 interface Props {
-  readonly search: CookSearch;
   readonly onSearch: (search: CookSearch) => void;
   /** Cooks that answer it; undefined while they are looked for. */
   readonly found: number | undefined;
 }
 
+/** Longest search, letters: as the message bounds it. */
+const LONGEST = 120;
 /** Typing pauses so long before it is looked for, ms. */
 const SETTLES = 120;
 const MONTH = 30 * 86_400_000;
@@ -30,27 +34,40 @@ const SPANS = [
 
 const ANY = 'any';
 
+type Filter = 'way' | 'crust' | 'again';
+
 /** Words to look for, and what else must hold. */
-export const BookSearch = ({ search, onSearch, found }: Props) => {
-  const [typed, setTyped] = useState(search.words ?? '');
+export const BookSearch = ({ onSearch, found }: Props) => {
+  const show = useShow();
+  const scale = show.units === 'imperial' ? 'f' : 'c';
+  const [typed, setTyped] = useState('');
+  /** Words are looked for as they are written. */
+  const [plain, setPlain] = useState(false);
+  const [said, setSaid] = useState<SaidSearch>(NOTHING_SAID);
+  const [chosen, setChosen] = useState<CookSearch>({});
   const [open, setOpen] = useState(false);
   const [span, setSpan] = useState<(typeof SPANS)[number]['value']>('all');
   useEffect(() => {
     const words = typed.trim();
-    if (words === (search.words ?? '')) return;
-    const timer = setTimeout(() => {
-      const { words: _before, ...rest } = search;
-      onSearch(words === '' ? rest : { ...rest, words });
+    let dropped = false;
+    const timer = setTimeout(async () => {
+      const read = plain ? asWritten(words) : await readWords(words, scale);
+      if (!dropped) setSaid(read);
     }, SETTLES);
-    return () => clearTimeout(timer);
-  }, [typed, search, onSearch]);
+    return () => {
+      dropped = true;
+      clearTimeout(timer);
+    };
+  }, [typed, plain, scale]);
+  useEffect(() => onSearch({ ...said.search, ...chosen }), [said, chosen, onSearch]);
 
-  const set = <K extends 'way' | 'crust' | 'again'>(key: K, value: CookSearch[K] | undefined) => {
-    const { [key]: _before, ...rest } = search;
-    onSearch(value === undefined ? rest : { ...rest, [key]: value });
+  const set = <K extends Filter>(key: K, value: CookSearch[K] | undefined) => {
+    const { [key]: _before, ...rest } = chosen;
+    setChosen(value === undefined ? rest : { ...rest, [key]: value });
   };
-  const narrowed = Object.keys(search).filter((key) => key !== 'words').length;
-  const choose = <K extends 'way' | 'crust' | 'again'>(
+  const narrowed = Object.keys(chosen).length;
+  const asks = narrowed > 0 || Object.keys(said.search).length > 0;
+  const choose = <K extends Filter>(
     key: K,
     label: string,
     values: readonly NonNullable<CookSearch[K]>[],
@@ -62,11 +79,11 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
       </Text>
       <Choice<string>
         label={label}
-        value={search[key] ?? ANY}
-        onChange={(chosen) =>
+        value={chosen[key] ?? ANY}
+        onChange={(picked) =>
           set(
             key,
-            values.find((value) => value === chosen),
+            values.find((value) => value === picked),
           )
         }
         options={[
@@ -82,8 +99,9 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
         <TextInput
           aria-label="Search the book"
           role="searchbox"
-          placeholder="Search titles, pieces, notes"
+          placeholder="ribeye over 4 cm, too done"
           placeholderTextColor={INK.iron500}
+          maxLength={LONGEST}
           value={typed}
           onChangeText={setTyped}
           className="min-h-touch min-w-0 flex-1 rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
@@ -94,6 +112,7 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
           onPress={() => setOpen(!open)}
         />
       </View>
+      <Understood said={said} plain={plain} onPlain={setPlain} />
       {open ? (
         <View className="gap-3 border-l-2 border-salt-300 pl-3">
           {choose('way', 'Way', WAYS, (way) => WAY_NAMES[way])}
@@ -106,11 +125,11 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
             <Choice
               label="When"
               value={span}
-              onChange={(chosen) => {
-                setSpan(chosen);
-                const months = SPANS.find(({ value }) => value === chosen)?.months;
-                const { from: _before, ...rest } = search;
-                onSearch(
+              onChange={(picked) => {
+                setSpan(picked);
+                const months = SPANS.find(({ value }) => value === picked)?.months;
+                const { from: _before, ...rest } = chosen;
+                setChosen(
                   months === undefined ? rest : { ...rest, from: Date.now() - months * MONTH },
                 );
               }}
@@ -122,8 +141,48 @@ export const BookSearch = ({ search, onSearch, found }: Props) => {
       <Text voice="small" tone="text-iron-500" role="status">
         {found === undefined
           ? 'Looking…'
-          : `${found} ${found === 1 ? 'cook' : 'cooks'}${narrowed > 0 || search.words ? ' answer' : ''}`}
+          : `${found} ${found === 1 ? 'cook' : 'cooks'}${asks ? ' found' : ''}`}
       </Text>
+    </View>
+  );
+};
+
+/** What the words were taken for, which were not used, and how to look for them as they are written. */
+const Understood = ({
+  said: { search, unread },
+  plain,
+  onPlain,
+}: {
+  readonly said: SaidSearch;
+  readonly plain: boolean;
+  readonly onPlain: (plain: boolean) => void;
+}) => {
+  const show = useShow();
+  const asked = sayAsked(search, show);
+  if (plain) {
+    return search.words === undefined ? null : (
+      <View className="flex-row flex-wrap items-center gap-3">
+        <Text voice="small" tone="text-iron-500">
+          Words as they are written
+        </Text>
+        <Button kind="plain" label="Read them" onPress={() => onPlain(false)} />
+      </View>
+    );
+  }
+  if (asked.length === 0 && unread.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <View className="flex-row flex-wrap items-center gap-3">
+        <Text voice="small" className="min-w-0 flex-1">
+          {[...asked, ...(search.words === undefined ? [] : [`“${search.words}”`])].join(' · ')}
+        </Text>
+        <Button kind="plain" label="Plain words" onPress={() => onPlain(true)} />
+      </View>
+      {unread.map(({ text, why }) => (
+        <Text key={text} voice="note" role="alert">
+          {`“${text}” was not used: ${why}.`}
+        </Text>
+      ))}
     </View>
   );
 };

@@ -55,7 +55,7 @@ describe('the search of the book', () => {
     renderWithStore(<BookScreen />);
     await screen.findByText('2 cooks');
     fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'smoky rim ' } });
-    await screen.findByText('1 cook answer');
+    await screen.findByText('1 cook found');
     fireEvent.click(screen.getByText('Filters'));
     fireEvent.click(within(screen.getByRole('radiogroup', { name: 'Way' })).getByText(/often/));
     await waitFor(() =>
@@ -64,6 +64,28 @@ describe('the search of the book', () => {
     await screen.findByText('Filters: 1');
     fireEvent.click(within(screen.getByRole('radiogroup', { name: 'When' })).getByText('A year'));
     await waitFor(() => expect(asked.at(-1)?.path).toMatch(/from=\d+/));
+  });
+
+  it('reads phrases into conditions, says what they were taken for, and takes them as plain words on request', async () => {
+    answer(() => json({ found: 1, cooks: [lineOf(1)] }));
+    renderWithStore(<BookScreen />);
+    await screen.findByText('Cook 1');
+    const say = (value: string): void =>
+      void fireEvent.change(screen.getByRole('searchbox'), { target: { value } });
+    say('ribeye over 4 cm, too done, for Jo');
+    await screen.findByText('ribeye · at least 40 mm · too done · “for Jo”');
+    await waitFor(() => expect(asked.at(-1)?.path).toContain('ended=too-done'));
+    const { searchParams } = new URL(asked.at(-1)?.path ?? '', 'http://book');
+    expect(Object.fromEntries(searchParams)).toEqual({
+      ...{ cut: 'ribeye', named: 'ribeye', thicknessFrom: '0.04', ended: 'too-done' },
+      words: 'for Jo',
+    });
+    say('ribeye, not burnt');
+    expect((await screen.findByRole('alert')).textContent).toMatch(/“not burnt” was not used/);
+    fireEvent.click(screen.getByText('Plain words'));
+    await waitFor(() => expect(asked.at(-1)?.path).toMatch(/words=ribeye(,|%2C)(\+|%20)not/));
+    fireEvent.click(screen.getByText('Read them'));
+    await waitFor(() => expect(asked.at(-1)?.path).toContain('cut=ribeye'));
   });
 
   it('says what to do when nothing answers', async () => {

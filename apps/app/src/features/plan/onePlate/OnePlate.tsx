@@ -183,7 +183,8 @@ const Changes = ({
   plate,
   from,
 }: {
-  readonly changes: readonly PlateChange[];
+  /** Undefined: they are still looked for. */
+  readonly changes: readonly PlateChange[] | undefined;
   readonly plate: PlateTogether;
   readonly from: number;
 }) => {
@@ -192,7 +193,12 @@ const Changes = ({
   const moment = Math.ceil((from + plate.landsAt * 1000) / PLATE_PARTS) * PLATE_PARTS;
   return (
     <View className="gap-2">
-      {changes.map(({ kind, plate: other }) => (
+      {changes ? null : (
+        <Text voice="small" tone="text-iron-500">
+          Looking for a better way…
+        </Text>
+      )}
+      {changes?.map(({ kind, plate: other }) => (
         <View key={kind} className="flex-row flex-wrap items-center gap-2">
           <Button
             kind="plain"

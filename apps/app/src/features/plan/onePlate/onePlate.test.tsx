@@ -23,6 +23,7 @@ jest.mock('../../../workers/passWorker', () => ({
       mockAsked.push(question);
       return Promise.resolve(mockFound);
     },
+    dropPlate: () => Promise.resolve(),
   }),
 }));
 
@@ -38,10 +39,8 @@ const batch = (start: number, more: Partial<PlateBatch> = {}): PlateBatch => ({
   overRested: 0,
   ...more,
 });
-const found = (
-  more: Partial<Extract<PlateFound, { kind: 'plate' }>['plate']> = {},
-  changes: Extract<PlateFound, { kind: 'plate' }>['changes'] = [],
-): PlateFound => ({
+type Plate = Extract<PlateFound, { kind: 'plate' }>;
+const found = (more: Partial<Plate['plate']> = {}, changes: Plate['changes'] = []): Plate => ({
   kind: 'plate',
   plate: { batches: [batch(600), batch(1500)], landsAt: 3600, late: 0, apart: 0, ...more },
   changes,
@@ -108,6 +107,14 @@ describe('several pieces for one plate', () => {
     await waitFor(() => expect(mockAsked.at(-1)?.gear.pans).toHaveLength(2));
     fireEvent.click(screen.getByRole('button', { name: /^Plate at/ }));
     expect(store.getState().draft.plate.day).toBeDefined();
+  });
+
+  it('shows the plate while changes are looked for', async () => {
+    mockFound = { ...found({ late: 900 }), changes: undefined };
+    const { store } = shown();
+    act(() => void store.dispatch(requestChanged({ pieces: 4 })));
+    await waitFor(() => expect(screen.getByText('Looking for a better way…')).toBeTruthy());
+    expect(screen.getByRole('list', { name: 'Onto the heat' })).toBeTruthy();
   });
 
   it('says which piece has no plan, and that there is no pan', async () => {

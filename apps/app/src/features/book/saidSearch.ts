@@ -1,0 +1,29 @@
+import type { CookSearch } from '@crustan/core/formats';
+import type { UnreadPart } from '@crustan/core/phrases/unreadPart';
+import type { HeatScale } from '@crustan/core/plan/ownSteps';
+import { kitchenNow } from '../../store/clock';
+import { spanOf } from './spanOf';
+
+/** Typed words as a search, and what of them was not used. */
+export interface SaidSearch {
+  readonly search: CookSearch;
+  readonly unread: readonly UnreadPart[];
+}
+
+export const NOTHING_SAID: SaidSearch = { search: {}, unread: [] };
+
+/** Each word is looked for in titles and notes. */
+export const asWritten = (words: string): SaidSearch =>
+  words === '' ? NOTHING_SAID : { search: { words }, unread: [] };
+
+/**
+ * Reads the words of a search: what has a meaning becomes a condition, the rest is looked for as it is written.
+ * @param scale of a heat without a letter
+ */
+export const readWords = async (words: string, scale: HeatScale): Promise<SaidSearch> => {
+  if (words === '') return NOTHING_SAID;
+  const { readSearch } = await import('../../words/grammar');
+  const { asked, span, words: left, unread } = readSearch(words, scale);
+  const days = spanOf(span, kitchenNow());
+  return { search: { ...asked, ...days, ...asWritten(left).search }, unread };
+};

@@ -1,0 +1,47 @@
+import { CUTS } from '@crustan/core/food/cuts';
+import type { CookSearch, Ended } from '@crustan/core/formats';
+import { JUDGED_WORDS } from './judgedWords';
+import type { Show } from './show';
+import { WAY_NAMES } from './wayWords';
+
+const ENDED_WORDS: Readonly<Record<Ended, string>> = {
+  'too-done': 'too done',
+  'under-done': 'underdone',
+  'as-planned': 'ended as planned',
+};
+
+/** A range in words: `over 4 cm`, `2 to 3 cm`. */
+const sayRange = (
+  from: number | undefined,
+  to: number | undefined,
+  say: (figure: number) => string,
+): readonly string[] => {
+  if (from !== undefined && to !== undefined) return [`${say(from)} to ${say(to)}`];
+  if (from !== undefined) return [`at least ${say(from)}`];
+  return to === undefined ? [] : [`at most ${say(to)}`];
+};
+
+const some = (text: string | undefined): readonly string[] => (text === undefined ? [] : [text]);
+
+/** What a search of the book asks for beside its words, part by part. */
+export const sayAsked = (search: CookSearch, show: Show): readonly string[] => [
+  ...some(search.cut && CUTS[search.cut].name.toLowerCase()),
+  ...sayRange(search.thicknessFrom, search.thicknessTo, show.length),
+  ...sayRange(search.weightFrom, search.weightTo, show.weight),
+  ...some(search.doneness && `planned to ${search.doneness}`),
+  ...sayRange(
+    search.targetFrom,
+    search.targetTo,
+    (celsius) => `planned ${show.temperature(celsius)}`,
+  ),
+  ...some(search.way && WAY_NAMES[search.way].toLowerCase()),
+  ...some(search.ended && ENDED_WORDS[search.ended]),
+  ...some(search.crust && `${JUDGED_WORDS[search.crust]} crust`),
+  ...some(search.crunch && `crust to the knife: ${JUDGED_WORDS[search.crunch]}`),
+  ...some(search.greyBand && `grey band: ${JUDGED_WORDS[search.greyBand]}`),
+  ...some(search.juice && `juice: ${JUDGED_WORDS[search.juice]}`),
+  ...some(search.tenderness && JUDGED_WORDS[search.tenderness]),
+  ...some(search.seasoning && `salt: ${JUDGED_WORDS[search.seasoning]}`),
+  ...some(search.again && `would cook it: ${JUDGED_WORDS[search.again]}`),
+  ...sayRange(search.from, search.to, show.date),
+];

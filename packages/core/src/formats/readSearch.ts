@@ -1,0 +1,185 @@
+import { CUT_IDS, type CutId } from '../food/cuts';
+import type { HeatScale } from '../plan/ownSteps';
+import { CUT_WORDS, DONENESS_WORDS } from '../phrases/dinnerWords';
+import { DONENESS_CODES, type DonenessWord } from '../phrases/donenessWord';
+import type { Phrase, Span } from '../phrases/phrase';
+import { grammarOf } from '../phrases/phraseParser';
+import { MONTHS, type Month, type SaidSpan } from '../phrases/saidSpan';
+import type { UnreadPart } from '../phrases/unreadPart';
+import { vocabularyOf } from '../phrases/tokens';
+import { SEARCH_FIGURES, type CookSearch } from './cookSearch';
+import {
+  SEARCH_CODES,
+  SEARCH_FIELDS,
+  SEARCH_WORDS,
+  type SearchCode,
+  type SearchField,
+} from './searchWords';
+
+type Meaning =
+  | { readonly is: 'cut'; readonly cut: CutId }
+  | { readonly is: 'doneness'; readonly word: DonenessWord }
+  | { readonly is: 'field'; readonly field: SearchField }
+  | { readonly is: 'code'; readonly code: SearchCode };
+
+const isField = (name: string): name is SearchField => name in SEARCH_FIELDS;
+const FIELDS = Object.keys(SEARCH_FIELDS).filter(isField);
+
+const entries: readonly (readonly [string, string, Meaning])[] = [
+  ...SEARCH_CODES.map((code) => [code, SEARCH_WORDS[code], { is: 'code', code }] as const),
+  ...FIELDS.map(
+    (field) => [`field ${field}`, SEARCH_WORDS[field], { is: 'field', field }] as const,
+  ),
+  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUT_WORDS[cut], { is: 'cut', cut }] as const),
+  ...DONENESS_CODES.map(
+    (word) => [`doneness ${word}`, DONENESS_WORDS[word], { is: 'doneness', word }] as const,
+  ),
+];
+const meanings = new Map(entries.map(([name, , meaning]) => [name, meaning]));
+
+const phrasesOf = grammarOf<string>({
+  ...vocabularyOf(entries.map(([name, words]) => [name, words] as const)),
+  ...{ to: 'to', filler: 'filler', inches: true },
+});
+
+/** What is asked of a cook beside its words and its day. */
+export type AskedOfCook = Omit<CookSearch, 'words' | 'from' | 'to'>;
+
+/** A search of the book as a cook says it. */
+export interface ReadSearch {
+  readonly asked: AskedOfCook;
+  readonly span: SaidSpan | undefined;
+  /** Words without a meaning of their own: they are looked for as they are written. */
+  readonly words: string;
+  readonly unread: readonly UnreadPart[];
+}
+
+/** How a figure is compared. */
+type Compared = 'over' | 'under' | 'about';
+
+/** A figure without "over" or "under" is found so far around it, as a share of it. */
+const AROUND = 0.1;
+/** The same of a core temperature, K. */
+const AROUND_CORE = 1.5;
+/** Longest text that is read, letters. */
+const LONGEST = 120;
+const YEARS = { least: 2000, most: 2100 } as const;
+
+const ONLY_WHAT_HOLDS = 'a search finds what holds, not what does not';
+const TWICE = 'one of them at a time would be right';
+
+const isMonth = (code: SearchCode): code is Month => MONTHS.some((month) => month === code);
+const isSpan = (code: SearchCode): code is Exclude<SaidSpan['of'], number> =>
+  isMonth(code) || /^(?:today|yesterday|this-|last-)/.test(code);
+
+/** Figures that a search compares. */
+const bounded = (figure: number): number =>
+  Math.min(SEARCH_FIGURES.most, Math.max(SEARCH_FIGURES.least, figure));
+
+/** The bounds that a figure asks for. */
+const boundsOf = (
+  { least, most }: { readonly least: number; readonly most: number },
+  compared: Compared | undefined,
+  around: number,
+): { readonly from?: number; readonly to?: number } => {
+  if (compared === 'over') return { from: least };
+  if (compared === 'under') return { to: most };
+  const wide = least === most || compared === 'about' ? around : 0;
+  return { from: least - wide, to: most + wide };
+};
+
+/** Field names of the bounds of each quantity. */
+const BOUNDED = {
+  length: ['thicknessFrom', 'thicknessTo'],
+  weight: ['weightFrom', 'weightTo'],
+  heat: ['targetFrom', 'targetTo'],
+} as const;
+type Quantity = keyof typeof BOUNDED;
+const isQuantity = (phrase: Phrase<string>): phrase is Extract<Phrase<string>, { is: Quantity }> =>
+  phrase.is in BOUNDED;
+
+const isYear = ({ least, most }: { readonly least: number; readonly most: number }): boolean =>
+  least === most && Number.isInteger(least) && least >= YEARS.least && least <= YEARS.most;
+
+/** The text without some parts of it; one space between what is left. */
+const without = (text: string, parts: readonly Span[]): string => {
+  const kept = parts.reduceRight(
+    (left, { from, to }) => `${left.slice(0, from)} ${left.slice(to)}`,
+    text,
+  );
+  return kept
+    .split(/\s+/)
+    .filter((word) => /[\p{L}\p{N}]/u.test(word))
+    .join(' ');
+};
+
+/**
+ * Reads a search of the book: piece, thickness, weight, doneness or degrees, way, how it ended, what was judged, and when.
+ * Other words are left to be looked for in titles and notes.
+ * @param text at most 120 letters; more is not read
+ * @param scale of a heat without a letter
+ */
+export const readSearch = (text: string, scale: HeatScale = 'c'): ReadSearch => {
+  const said = text.slice(0, LONGEST);
+  const used: Span[] = [];
+  const unread: UnreadPart[] = [];
+  let asked: AskedOfCook = {};
+  let span: SaidSpan | undefined;
+  let compared: Compared | undefined;
+  let since = false;
+  /** A "not" that stands before what is not looked for. */
+  let not: Span | undefined;
+
+  const take = (phrase: Span, more: AskedOfCook): void => {
+    used.push(phrase);
+    const words = said.slice(not?.from ?? phrase.from, phrase.to);
+    if (not) unread.push({ text: words, why: ONLY_WHAT_HOLDS });
+    else if (Object.keys(more).some((key) => key in asked))
+      unread.push({ text: words, why: TWICE });
+    else asked = { ...asked, ...more };
+    not = undefined;
+  };
+  const takeFigure = (phrase: Extract<Phrase<string>, { is: Quantity }>): void => {
+    const around = phrase.is === 'heat' ? AROUND_CORE : AROUND * phrase.least;
+    const { from, to } = boundsOf(phrase, compared, around);
+    const [fromKey, toKey] = BOUNDED[phrase.is];
+    take(phrase, {
+      ...(from === undefined ? {} : { [fromKey]: bounded(from) }),
+      ...(to === undefined ? {} : { [toKey]: bounded(to) }),
+    });
+    compared = undefined;
+  };
+  const takeSpan = (phrase: Span, of: SaidSpan['of']): void => {
+    used.push(phrase);
+    if (span) unread.push({ text: said.slice(phrase.from, phrase.to), why: TWICE });
+    else span = { of, since: since || compared === 'over' };
+    since = false;
+    compared = undefined;
+  };
+  const takeCode = (phrase: Span, code: SearchCode): void => {
+    if (isSpan(code)) {
+      takeSpan(phrase, code);
+      return;
+    }
+    used.push(phrase);
+    if (code === 'not') not = phrase;
+    else if (code === 'since') since = true;
+    else if (code === 'over' || code === 'under' || code === 'about') compared = code;
+  };
+  const takeWord = (phrase: Span, meaning: Meaning): void => {
+    if (meaning.is === 'code') takeCode(phrase, meaning.code);
+    else if (meaning.is === 'field') take(phrase, SEARCH_FIELDS[meaning.field]);
+    else if (meaning.is === 'doneness') take(phrase, { doneness: meaning.word });
+    else
+      take(phrase, { cut: meaning.cut, named: said.slice(phrase.from, phrase.to).toLowerCase() });
+  };
+
+  for (const phrase of phrasesOf(said, scale)) {
+    const meaning = phrase.is === 'word' ? meanings.get(phrase.code) : undefined;
+    if (meaning) takeWord(phrase, meaning);
+    else if (isQuantity(phrase)) takeFigure(phrase);
+    else if (phrase.is === 'number' && isYear(phrase)) takeSpan(phrase, phrase.least);
+    else if (phrase.is === 'comma' || phrase.is === 'stop') used.push(phrase);
+  }
+  return { asked, span, words: without(said, used), unread };
+};
