@@ -34,13 +34,18 @@ export const DINNER_CODES = [
   'breakfast',
   'dinner',
   'o-clock',
-  'past',
-  'before-hour',
+  'half-past',
+  'quarter-past',
+  'quarter-to',
+  'past-hour',
   'noon',
   'today',
   'tomorrow',
   ...WEEKDAYS,
   'not',
+  'fillets',
+  'with-skin',
+  'without-skin',
 ] as const;
 export type DinnerCode = (typeof DINNER_CODES)[number];
 
@@ -50,10 +55,10 @@ export const DINNER_WORDS: Readonly<Record<DinnerCode, string>> = {
   filler: `x, the, my, our, your, some, with, of, on, in, thick, it, is, are, be, please, i, we, want, would, like, make, cook, cooked,
     plan, do, a nice, nice, good, fresh, big, small, about, around, roughly, approx, just, them, this, that, from, out, cut, piece,     steak, meat, then, as, so, ready, served, plated, on the plate, on the table, people, guests, persons, weighing, all, using,
     end, ends, ending, core, middle, inside, temp, temperature, doneness, done, finished, cast iron, iron, skillet, until, let, has, been,
-    heat, since, still, for us, and then, well, hot, way, style, evening, night, lovely`,
+    heat, since, still, for us, and then, well, hot, way, style, evening, night, lovely, could, can, you, me, taken, sit down, have, straight, bone in, boneless`,
   pan: 'pan, frying pan, pan at',
   oven: 'oven, low oven, roast, roasted, in the oven, oven at',
-  pieces: 'pieces, steaks, portions, servings',
+  pieces: 'pieces, steaks, portions, servings, racks',
   each: 'each, apiece, a piece, per piece',
   total: 'in total, together, altogether, in all',
   for: 'for',
@@ -70,7 +75,7 @@ export const DINNER_WORDS: Readonly<Record<DinnerCode, string>> = {
     out of the fridge for`,
   'reverse-sear': `reverse sear, reverse seared, reverse searing, oven first, low oven first, low and slow, slow roasted, slow roast,
     oven then sear, oven then pan`,
-  'sear-oven': `sear then oven, sear and oven, seared then oven, finished in the oven, finish in the oven, sear and finish in the oven,
+  'sear-oven': `sear then oven, sear and oven, seared then oven, finished in the oven, finish in the oven, sear and finish in the oven, after searing, after the sear,
     then oven, pan then oven, into the oven`,
   often:
     'turned often, flipped often, flip often, turning often, turned every, flipped every, flip every, turn often, constant flipping',
@@ -85,8 +90,10 @@ export const DINNER_WORDS: Readonly<Record<DinnerCode, string>> = {
   breakfast: 'breakfast, for breakfast, brunch',
   dinner: 'dinner, supper, for dinner, eat, eating, plate, for supper',
   'o-clock': "o'clock, o’clock, oclock",
-  past: 'past, half past',
-  'before-hour': 'quarter to',
+  'half-past': 'half past',
+  'quarter-past': 'quarter past, a quarter past',
+  'quarter-to': 'quarter to, a quarter to',
+  'past-hour': 'past, minutes past',
   noon: 'noon, midday, at noon, at midday',
   today: 'today, tonight, this evening',
   tomorrow: 'tomorrow, tomorrow night, tomorrow evening',
@@ -98,6 +105,9 @@ export const DINNER_WORDS: Readonly<Record<DinnerCode, string>> = {
   saturday: 'saturday, sat',
   sunday: 'sunday, sun',
   not: 'not, no, without, never',
+  fillets: 'fillet, fillets',
+  'with-skin': 'skin on, with skin, with the skin, with its skin, with skin on',
+  'without-skin': 'skinless, skinned, skin off, without skin, without the skin, no skin',
 };
 
 /** Everyday names of the larder's pieces. The longest name that fits is taken. */
@@ -112,7 +122,7 @@ export const CUT_WORDS: Readonly<Record<CutId, string>> = {
   'rump-steak': 'rump steak, rump steaks, rump, rumps',
   'rump-cap': 'rump cap steak, rump cap steaks, picanha steak, picanha steaks',
   'skirt-steak': 'skirt steak, skirt steaks, skirt',
-  'flank-steak': 'flank steak, flank steaks, flank',
+  'flank-steak': 'flank steak, flank steaks, flank, bavette, bavettes',
   'hanger-steak': 'hanger steak, hanger steaks, hanger, onglet, onglets',
   'minute-steak': 'minute steak, minute steaks',
   'grass-fed-strip': 'grass fed strip, grass fed strip steak, grass fed sirloin, grass fed strips',
@@ -143,18 +153,19 @@ export const CUT_WORDS: Readonly<Record<CutId, string>> = {
     'salmon, salmon fillet, salmon fillets, salmon skin on, skin on salmon, salmon with its skin, salmon with skin',
   'tuna-steak': 'tuna, tuna steak, tuna steaks',
   'white-fish-fillet':
-    'cod, cod fillet, cod fillets, haddock, white fish, white fish fillet, halibut',
+    'cod, cod fillet, cod fillets, cod loin, cod loins, haddock, haddock fillet, halibut fillet, hake, pollock, white fish, white fish fillet, halibut',
   'white-fish-skin-on':
     'sea bass, seabass, bass, bream, cod skin on, sea bass fillet, sea bass fillets, trout, white fish skin on',
   'monkfish-tail': 'monkfish, monkfish tail',
   scallop: 'scallop, scallops',
   'rib-roast': 'rib roast, prime rib, standing rib roast, rib of beef',
   'whole-fillet':
-    'whole fillet, whole beef fillet, whole tenderloin, chateaubriand, beef tenderloin',
+    'whole fillet, whole beef fillet, whole tenderloin, chateaubriand, whole beef tenderloin, beef tenderloin',
   'whole-rump-cap': 'whole rump cap, rump cap, picanha, whole picanha',
   'loin-joint': 'beef loin joint, sirloin joint, roast beef, beef joint, joint of beef',
   'pork-loin-joint': 'pork loin joint, pork joint, pork roast, joint of pork',
-  'rolled-lamb-leg': 'leg of lamb, rolled leg of lamb, boned leg of lamb, lamb leg',
+  'rolled-lamb-leg':
+    'leg of lamb, leg of lamb boned and rolled, boned and rolled leg of lamb, rolled leg of lamb, boned leg of lamb, lamb leg',
   'salmon-side': 'side of salmon, salmon side, sides of salmon',
 };
 

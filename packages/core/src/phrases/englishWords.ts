@@ -27,7 +27,7 @@ export const ENGLISH_WORDS: Readonly<Record<WordCode, string>> = {
     lower heat, on medium, over medium, on medium heat, over medium heat, on low, on low heat, over low heat, lower the heat, reduce heat, reduce the heat, turn down the heat,
     turn the heat down, burner down, heat down, turn down, lower the burner,
     turn the burner down, reduce to, lower to, low heat, gentle heat, medium heat, moderate heat,
-    medium low heat, reduce, lower, drop the heat`,
+    medium low heat, reduce, lower, drop the heat, drop to, drop the heat to`,
   'burner-up': 'raise the heat, turn up the heat, turn the heat up, burner up, increase',
   cover: `
     foil, under foil, in foil, tented, tent, covered, loosely covered, cover, tent with foil,
@@ -71,6 +71,7 @@ export const ENGLISH_WORDS: Readonly<Record<WordCode, string>> = {
   before: 'before, prior to, ahead of',
   after: 'after, once it has had',
   halfway: 'halfway, half way, halfway through, half way through, midway, part way through',
+  leave: 'leave, left, leave to stand',
   repeat: 'repeat, repeat on, do the same, and repeat, same again',
   doneness: 'rare, medium, medium rare, well done, medium well, blue, pink',
   'per-size': `
@@ -102,7 +103,7 @@ export const ENGLISH_WORDS: Readonly<Record<WordCode, string>> = {
     piece, pieces, ribeye, ribeyes, strip, sirloin, rump, pork, beef, lamb, salmon, tuna, cod,
     loin, joint, rack of lamb, rib, ribs, thigh, chicken, veal, venison, cutlet, cutlets,
     tenderloin, filet, trout, bass, is, are, be, has, have, should, will, you, we, i, they, if,
-    as, so, let, leave, keep, allow, give, go, do, make, get, time, total, in total, golden,
+    as, so, let, keep, allow, give, go, do, make, get, time, total, in total, golden,
     deep, good, nice, hot, done, ready, minimum, at least, max, maximum, up, down, temperature,
     temp, now, twice, while, when, during, constantly, once, continuously, slices, slicing, serving,
     before slicing, before serving, cutting, carving, oil, fat, garlic, thyme, rosemary,
@@ -136,6 +137,10 @@ export const ENGLISH_NUMBERS: Readonly<Record<string, number>> = {
   'a couple of': 2,
   'a couple': 2,
   couple: 2,
+  'a pair of': 2,
+  'pair of': 2,
+  'a dozen': 12,
+  'half a dozen': 6,
 };
 
 /** Spellings of the units of time, and their seconds. */

@@ -35,6 +35,7 @@ export const WORD_CODES = [
   'after',
   'halfway',
   'repeat',
+  'leave',
   'doneness',
   'per-size',
   // Preparation before the heat.

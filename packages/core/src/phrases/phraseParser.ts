@@ -1,9 +1,10 @@
-import { EmbeddedActionsParser, Lexer, type IToken } from 'chevrotain';
+import { EmbeddedActionsParser, EOF, Lexer, type IToken } from 'chevrotain';
 import type { HeatScale } from '../plan/ownSteps';
 import type { Phrase, Span } from './phrase';
 import {
   Amount,
   And,
+  AttachedInch,
   Article,
   Between,
   Celsius,
@@ -181,6 +182,11 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
     );
   }
 
+  private isMeasure(at: number): boolean {
+    const { tokenType } = this.LA(at);
+    return tokenType === Weight || tokenType === Length || tokenType === AttachedInch;
+  }
+
   private isUnit(at: number): boolean {
     return (this.LA(at).tokenType.CATEGORIES ?? []).includes(TimeUnit);
   }
@@ -221,8 +227,22 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
         more += this.ACTION(() => figure * secondsOf(tokenType));
       },
     });
+    this.OPTION3({
+      GATE: () => this.addsFigure(unit),
+      DEF: () => {
+        more += (Number(this.CONSUME(Amount).image) * unit) / 60;
+      },
+    });
     return more;
   });
+
+  /** Whether a figure without a unit counts the next smaller one: `6 min 30`, where nothing of it follows. */
+  private addsFigure(unit: number): boolean {
+    const { tokenType } = this.LA(2);
+    const ends = tokenType === Comma || tokenType === Stop || tokenType === EOF;
+    const figure = Number(this.LA(1).image);
+    return unit > 1 && this.LA(1).tokenType === Amount && ends && figure >= 5 && figure < 60;
+  }
 
   /** Whether a smaller unit follows: `1 h 15 min` is one time, `2 min 1 min` are two. */
   private addsUnit(unit: number): boolean {
@@ -396,7 +416,15 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
         },
       },
       { ALT: () => this.SUBRULE(this.gas) },
-      { GATE: () => this.isFigure(2), ALT: () => this.SUBRULE(this.times) },
+      {
+        GATE: () => this.isFigure(2) && !this.isMeasure(3),
+        ALT: () => this.SUBRULE(this.times),
+      },
+      // `2 x 250 g`: the figure before it counts.
+      {
+        GATE: () => this.isFigure(2) && this.isMeasure(3),
+        ALT: () => this.word(this.vocabulary.filler, this.CONSUME(Times)),
+      },
       {
         ALT: () => {
           const token = this.CONSUME(Word);
@@ -463,10 +491,10 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
   });
 }
 
-/** A list's numbers at the start of its lines are not amounts. */
+/** A list's numbers at the start of its lines, or after a sentence, are not amounts. */
 const withoutListMarks = (text: string): string =>
   text.replace(
-    /(^|\n)([ \t]*(?:\d{1,2}[.)](?=\s)|[-*•]))/g,
+    /(^|\n|[.;!](?=\s))([ \t]*(?:\d{1,2}[.)](?=\s+[a-z])|[-*•](?=\D)))/gi,
     (_, before: string, mark: string) => before + ' '.repeat(mark.length),
   );
 

@@ -13,7 +13,9 @@ import {
 import { DONENESS_CODES, type DonenessWord } from './donenessWord';
 import type { Phrase, Span } from './phrase';
 import { celsiusOf, grammarOf } from './phraseParser';
-import type { SaidDay } from './saidDay';
+import { DINNER_EFFECTS, type DinnerContext, type DinnerEffect } from './dinnerEffects';
+import { WEEKDAYS, type SaidDay } from './saidDay';
+import { saidHour, type HalfOfDay } from './saidHour';
 import { saidDoneness } from './saidDoneness';
 import { vocabularyOf } from './tokens';
 import type { UnreadPart } from './unreadPart';
@@ -56,9 +58,6 @@ export interface DinnerOptions {
   readonly cut?: CutId | undefined;
 }
 
-/** What the next figure belongs to. */
-type Context = 'oven' | 'pan' | 'salt' | 'temper' | 'every' | 'hour' | 'for' | undefined;
-
 const CORE = { c: { least: 38, most: 80 }, f: { least: 100, most: 176 } } as const;
 /** Figures that are hardly C: cores and ovens in F. */
 const LOOKS_LIKE_F = 100;
@@ -66,11 +65,17 @@ const HOUR = 3600;
 /** Time for which a piece is salted "yesterday", and "overnight", s. */
 const DAY_AGO = 24 * HOUR;
 const OVERNIGHT = 12 * HOUR;
-/** Hours of the morning that a lunch is not at. */
-const LUNCH_TO = 3;
 /** A low oven is no hotter, C. */
 const LOW_OVEN = PLAN_LIMITS.lowOven.most;
 const MOST_PIECES = 12;
+/** Pieces that are sold with and without their skin. */
+const SKINS: readonly { readonly with: CutId; readonly without: CutId }[] = [
+  { with: 'salmon-skin-on', without: 'salmon-fillet' },
+  { with: 'white-fish-skin-on', without: 'white-fish-fillet' },
+  { with: 'duck-breast', without: 'duck-breast-skinned' },
+];
+const isDay = (code: DinnerCode): code is SaidDay =>
+  code === 'today' || code === 'tomorrow' || WEEKDAYS.some((day) => day === code);
 
 const HOW_LONG = 'how long before the heat? 40 min, 2 h or overnight would be right';
 const NOT_KNOWN = 'this word is not known here';
@@ -84,11 +89,18 @@ class DinnerReader {
   private cut: CutId | undefined;
   private doneness: { readonly word: DonenessWord; readonly text: string } | undefined;
   private hour: { readonly hours: number; readonly minutes: number } | undefined;
-  private half: 'am' | 'pm' | 'lunch' | 'breakfast' | undefined;
+  private half: HalfOfDay | undefined;
   private day: SaidDay | undefined;
   private inTotal = false;
-  private pastHalf = false;
-  private context: Context;
+  /** Place of a phrase that the one before it has taken. */
+  private taken: number | undefined;
+  /** Minutes after the hour that is said next; below 0: before it. */
+  private past = 0;
+  private context: DinnerContext | undefined;
+  /** The oven and the pan, in the order in which they were said. */
+  private readonly places: ('oven' | 'once')[] = [];
+  private fillets: string | undefined;
+  private skin: { readonly code: 'with-skin' | 'without-skin'; readonly text: string } | undefined;
   /** Salting was said, and not yet how long before. */
   private salting: string | undefined;
   /** The unknown words that were told last. */
@@ -105,13 +117,19 @@ class DinnerReader {
 
   read(): ReadDinner {
     this.phrases = phrasesOf(this.text, this.scale);
-    this.phrases.forEach((phrase, i) => this.take(phrase, i));
+    this.phrases.forEach((phrase, i) => {
+      if (i !== this.taken) this.take(phrase, i);
+    });
     if (this.salting !== undefined) this.refuse(this.salting, HOW_LONG);
+    this.settleSkin();
+    this.settleFillets();
     this.settleDoneness();
     this.settleWeight();
+    this.settleWay();
     const { request, day, unread, used } = this;
     const named = this.cut === undefined ? request : { cut: this.cut, ...request };
-    return { request: named, hour: this.hourSaid(), day, unread, used };
+    const hour = this.hour && saidHour(this.hour.hours, this.hour.minutes, this.half);
+    return { request: named, hour, day, unread, used };
   }
 
   private said(phrase: Span): string {
@@ -185,6 +203,10 @@ class DinnerReader {
   /** Keeps unknown words that stand beside each other as one part. */
   private takeUnknown(phrase: Span): void {
     if (!/[\p{L}\p{N}]/u.test(this.said(phrase))) return;
+    if (/^half$/i.test(this.said(phrase))) {
+      this.refuse(this.said(phrase), 'half past, or a time such as 19:30, would be right');
+      return;
+    }
     const { unknown } = this;
     const beside = unknown && this.text.slice(unknown.to, phrase.from).trim() === '';
     if (beside) this.unread.pop();
@@ -233,9 +255,10 @@ class DinnerReader {
   private takeTime(phrase: Extract<Phrase<string>, { is: 'time' }>): void {
     const text = this.said(phrase);
     const seconds = mean(phrase);
-    const clock = /^(\d{1,2}):(\d\d)$/.exec(text);
-    if (clock && this.context !== 'salt' && this.context !== 'temper') {
-      this.takeHour(phrase, Number(clock[1]), Number(clock[2]));
+    const clock = /^(\d{1,2})(?::(\d\d)|h(\d\d)?)$/i.exec(text);
+    const isHour = this.context === undefined || this.context === 'hour' || this.context === 'for';
+    if (clock && isHour) {
+      this.takeHour(phrase, Number(clock[1]), Number(clock[2] ?? clock[3] ?? 0));
     } else if (this.context === 'salt') {
       this.salting = undefined;
       this.set(phrase, { saltAhead: Math.min(seconds, PLAN_LIMITS.saltAhead.most) });
@@ -255,7 +278,7 @@ class DinnerReader {
       this.refuse(this.said(phrase), 'one time of the day would be right');
       return;
     }
-    this.hour = { hours, minutes: minutes + (this.pastHalf ? 30 : 0) };
+    this.hour = { hours, minutes: minutes + this.past };
     this.use(phrase);
   }
 
@@ -284,26 +307,37 @@ class DinnerReader {
     const value = mean(phrase);
     const next = this.after(i);
     // "two 3 cm ribeyes", "3 x ribeye", "2 pieces".
+    const minutes = Number.isInteger(value) && value <= 24 ? this.minutesAfter(i) : undefined;
+    if (minutes !== undefined) {
+      this.takeHour(phrase, value, minutes);
+      return;
+    }
+    if (
+      next?.is === 'code' &&
+      next.code === 'past-hour' &&
+      inRange(value, { least: 1, most: 59 })
+    ) {
+      this.past = value;
+      this.use(phrase);
+      return;
+    }
     const counts =
       next?.is === 'cut' ||
       next?.is === 'length' ||
       next?.is === 'weight' ||
-      (next?.is === 'code' && next.code === 'pieces');
+      (next?.is === 'code' && (next.code === 'pieces' || next.code === 'fillets'));
     if (counts && this.request.pieces === undefined) {
       this.takePieces(phrase, value);
       return;
     }
     const isHour = next?.is === 'code' && ['am', 'pm', 'o-clock'].includes(next.code);
     const heat = celsiusOf(value, scale);
-    const hours = /^(\d{1,2})[.,](\d\d)$/.exec(this.said(phrase));
-    if (isHour && hours) {
+    const hours = /^([01]?\d|2[0-3])[.,]([0-5]\d)$/.exec(this.said(phrase));
+    if (hours && (isHour || context === 'hour' || this.endsAfter(i))) {
       this.takeHour(phrase, Number(hours[1]), Number(hours[2]));
       return;
     }
-    if (
-      isHour ||
-      ((context === 'hour' || this.pastHalf) && Number.isInteger(value) && value <= 24)
-    ) {
+    if (isHour || (context === 'hour' && Number.isInteger(value) && value <= 24)) {
       this.takeHour(phrase, value, 0);
     } else if (context === 'for' && Number.isInteger(value) && value <= MOST_PIECES) {
       if (this.request.pieces === undefined) this.takePieces(phrase, value);
@@ -324,44 +358,52 @@ class DinnerReader {
     } else this.refuse(this.said(phrase), 'of what? a unit would be right');
   }
 
-  /** Whether a figure is all that is said between two commas, or begins the text. */
-  private standsAlone(i: number): boolean {
-    const before = this.phrases.at(i - 1);
-    const after = this.phrases.at(i + 1);
-    const isEnd = (one: Phrase<string> | undefined): boolean =>
-      one === undefined || one.is === 'comma' || one.is === 'stop';
-    return i === 0 || (isEnd(before) && isEnd(after));
+  /** Minutes of an hour that stand right after it and end what is said: "eight thirty". They are taken. */
+  private minutesAfter(i: number): number | undefined {
+    const phrase = this.phrases.at(i + 1);
+    if (phrase?.is !== 'number' || phrase.least !== phrase.most) return undefined;
+    if (!inRange(phrase.least, { least: 5, most: 59 }) || !this.endsAfter(i + 1)) return undefined;
+    this.taken = i + 1;
+    this.use(phrase);
+    return phrase.least;
   }
 
-  /** What each word does. Words without an entry set nothing. */
+  /** Whether a figure is all that is said between two commas, or begins the text. */
+  private standsAlone(i: number): boolean {
+    const before = this.phrases.at(i - 1)?.is;
+    return i === 0 || ((before === 'comma' || before === 'stop') && this.endsAfter(i));
+  }
+
+  /** Whether nothing with a meaning follows before a comma or the end. */
+  private endsAfter(i: number): boolean {
+    const next = this.after(i)?.is;
+    return next === undefined || next === 'comma' || next === 'stop';
+  }
+
   private takeCode(phrase: Span, code: DinnerCode, i: number): void {
-    const { salting } = this;
+    const effect = DINNER_EFFECTS[code];
+    if (effect) this.takeEffect(phrase, effect);
+    else if (isDay(code)) {
+      this.day = code;
+      this.use(phrase);
+    } else this.takeOther(phrase, code, i);
+    if (code === 'oven' || code === 'once') this.places.push(code);
+  }
+
+  private takeEffect(phrase: Span, { sets, context, weak, half, past, quiet }: DinnerEffect): void {
+    const isFree = this.context === undefined || this.context === 'hour' || this.context === 'for';
+    if (context !== undefined && (weak === undefined || isFree)) this.context = context;
+    if (half !== undefined) this.half = half;
+    if (past !== undefined) this.past = past;
+    if (sets) this.set(phrase, sets);
+    else if (!quiet) this.use(phrase);
+  }
+
+  /** Words whose meaning depends on what stands beside them. */
+  private takeOther(phrase: Span, code: DinnerCode, i: number): void {
     switch (code) {
-      case 'to':
-      case 'filler':
-        return;
-      case 'pieces':
-      case 'each':
-        this.use(phrase);
-        return;
       case 'total':
         this.inTotal = true;
-        this.use(phrase);
-        return;
-      case 'for':
-        if (this.context === undefined || this.context === 'hour') this.context = 'for';
-        return;
-      case 'at':
-      case 'dinner':
-        if (this.context === undefined || this.context === 'for') this.context = 'hour';
-        if (code === 'dinner') this.use(phrase);
-        return;
-      case 'pan':
-        this.context = 'pan';
-        this.use(phrase);
-        return;
-      case 'oven':
-        this.context = 'oven';
         this.use(phrase);
         return;
       case 'salted':
@@ -369,74 +411,23 @@ class DinnerReader {
         this.salting = this.said(phrase);
         this.use(phrase);
         return;
-      case 'not-salted':
-        this.set(phrase, { saltAhead: 0 });
-        return;
       case 'yesterday':
       case 'overnight':
-        if (salting === undefined && this.context !== 'salt') {
-          if (this.request.surface === 'aired') this.set(phrase, { saltAhead: DAY_AGO });
-          else this.refuse(this.said(phrase), 'what was then? salted yesterday would be right');
-          return;
-        }
-        this.salting = undefined;
-        this.set(phrase, { saltAhead: code === 'overnight' ? OVERNIGHT : DAY_AGO });
-        return;
-      case 'ago':
-        this.use(phrase);
-        return;
-      case 'dry':
-      case 'wet':
-      case 'aired':
-        this.set(phrase, { surface: code });
-        return;
-      case 'temper':
-        this.context = 'temper';
-        this.use(phrase);
-        return;
-      case 'reverse-sear':
-        this.context = 'oven';
-        this.set(phrase, { way: 'oven-sear' });
-        return;
-      case 'sear-oven':
-        this.context = 'oven';
-        this.set(phrase, { way: 'sear-oven' });
-        return;
-      case 'often':
-        this.context = 'every';
-        this.set(phrase, { way: 'often' });
-        return;
-      case 'once':
-        this.set(phrase, { way: 'once' });
-        return;
-      case 'cold-pan':
-        this.set(phrase, { way: 'cold-pan' });
-        return;
-      case 'on-skin':
-        this.set(phrase, { way: 'skin-down' });
-        return;
-      case 'am':
-      case 'pm':
-      case 'lunch':
-      case 'breakfast':
-        this.half = code;
-        if (code === 'lunch' || code === 'breakfast') this.context = 'hour';
-        this.use(phrase);
-        return;
-      case 'o-clock':
-        this.use(phrase);
-        return;
-      case 'past':
-        this.pastHalf = /half/i.test(this.said(phrase));
-        this.use(phrase);
+        this.takeNight(phrase, code);
         return;
       case 'noon':
         this.hour = { hours: 12, minutes: 0 };
         this.half = 'pm';
         this.use(phrase);
         return;
-      case 'before-hour':
-        this.refuse(this.said(phrase), 'a time such as 19:45 would be right');
+      case 'fillets':
+        this.fillets = this.said(phrase);
+        this.use(phrase);
+        return;
+      case 'with-skin':
+      case 'without-skin':
+        this.skin = { code, text: this.said(phrase) };
+        this.use(phrase);
         return;
       case 'not':
         this.refuse(
@@ -444,31 +435,55 @@ class DinnerReader {
           'what is not wanted is not planned',
         );
         return;
-      case 'today':
-      case 'tomorrow':
-      case 'monday':
-      case 'tuesday':
-      case 'wednesday':
-      case 'thursday':
-      case 'friday':
-      case 'saturday':
-      case 'sunday':
-        this.day = code;
-        this.use(phrase);
+      default:
+        this.refuse(this.said(phrase), NOT_KNOWN);
     }
   }
 
-  /** Hours without a half of the day are in the evening, or about noon for lunch. */
-  private hourSaid(): string | undefined {
-    if (!this.hour) return undefined;
-    const { minutes } = this.hour;
-    const { hours } = this.hour;
-    const { half } = this;
-    const isAfternoon =
-      half === 'pm' || half === undefined || (half === 'lunch' && hours <= LUNCH_TO);
-    const shown = isAfternoon && hours >= 1 && hours <= 11 ? hours + 12 : hours % 24;
-    const at = half === 'am' && hours === 12 ? 0 : shown;
-    return `${String(at).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+  private takeNight(phrase: Span, code: 'yesterday' | 'overnight'): void {
+    if (this.salting !== undefined || this.context === 'salt') {
+      this.salting = undefined;
+      this.set(phrase, { saltAhead: code === 'overnight' ? OVERNIGHT : DAY_AGO });
+    } else if (this.request.surface === 'aired') this.set(phrase, { saltAhead: DAY_AGO });
+    else this.refuse(this.said(phrase), 'what was then? salted yesterday would be right');
+  }
+
+  /** With or without its skin it is another piece of the larder. */
+  private settleSkin(): void {
+    const { skin, cut } = this;
+    if (!skin) return;
+    const [from, to] =
+      skin.code === 'with-skin' ? (['without', 'with'] as const) : (['with', 'without'] as const);
+    const pair = SKINS.find((one) => one[from] === cut || one[to] === cut);
+    if (pair) this.cut = pair[to];
+    else this.refuse(skin.text, 'a piece that is sold with and without its skin would be right');
+  }
+
+  private settleFillets(): void {
+    if (this.fillets === undefined || this.cut !== undefined) return;
+    this.refuse(this.fillets, 'of what? fillet steak, salmon fillet or cod fillet would be right');
+  }
+
+  /** An oven and a pan in one sentence, without the name of a way: the one that is said first comes first. */
+  private settleWay(): void {
+    const { request, places } = this;
+    const [first] = places;
+    if (request.way !== 'once' || !places.includes('oven')) return;
+    const { lowOven, hotOven } = request;
+    if (first === 'oven' && hotOven !== undefined) {
+      const { least, most } = PLAN_LIMITS.lowOven;
+      this.refuse(
+        'oven',
+        `an oven of ${least} to ${most} C before the pan, or the pan first, would be right`,
+      );
+      return;
+    }
+    const way = first === 'oven' ? 'oven-sear' : 'sear-oven';
+    const { lowOven: _low, ...rest } = request;
+    this.request =
+      way === 'sear-oven' && lowOven !== undefined && inRange(lowOven, PLAN_LIMITS.hotOven)
+        ? { ...rest, way, hotOven: lowOven }
+        : { ...request, way };
   }
 
   private settleDoneness(): void {

@@ -74,6 +74,8 @@ class Clause {
   after = false;
   halfway = false;
   repeat = false;
+  /** "Leave 5 min": in the pan, or to rest? */
+  left = false;
   doneness = false;
   perSize = false;
   readonly unknown: string[] = [];
@@ -112,6 +114,9 @@ const ENDS_BY_CORE = 'the step before it ends by the core';
 const PLACE_WANTED = 'a place, such as the pan, the oven or the rest, would be right';
 const UNKNOWN = 'this word is not known here';
 const NO_TIME = 'times and heats are read here: say the size in the sentence above';
+const IS_IT_TURNED = 'is it turned between them? a turn between two times would be right';
+const IN_PAN_OR_REST = 'in the pan, or to rest? one of them would be right';
+const WHICH_HEAT = 'is it an oven, or the pan? one of them would be right';
 const NO_PLACE = 'a time or a heat that belongs to it would be right';
 
 const timesTwo = ({ least, most }: SaidTime): SaidTime => ({ least: 2 * least, most: 2 * most });
@@ -152,8 +157,10 @@ class StepReader {
     for (const phrase of this.phrases) {
       this.at += 1;
       if (phrase.is === 'unknown') {
+        const said = this.text.slice(phrase.from, phrase.to);
+        if (said === '/' && this.isBetweenTimes) this.refuse(said, IS_IT_TURNED);
         // Signs between words are not words.
-        if (!/[\p{L}\p{N}]/u.test(this.text.slice(phrase.from, phrase.to))) continue;
+        if (!/[\p{L}\p{N}]/u.test(said)) continue;
         unknown = { from: unknown?.from ?? phrase.from, to: phrase.to };
         continue;
       }
@@ -178,6 +185,16 @@ class StepReader {
       if (one.is !== 'unknown' && !(one.is === 'word' && one.code === 'filler')) return one;
     }
     return undefined;
+  }
+
+  /** Whether a sign stands right after a time, and another time comes. */
+  private get isBetweenTimes(): boolean {
+    const { coming } = this;
+    const before = this.phrases.at(this.at - 2)?.is;
+    return (
+      (before === 'time' || before === 'number') &&
+      (coming?.is === 'time' || coming?.is === 'number')
+    );
   }
 
   /** Whether nothing more comes in this step. */
@@ -336,7 +353,8 @@ class StepReader {
         clause.basted ||= code === 'baste';
         return;
       }
-      if (clause.time || (clause.turn && !clause.every)) this.end(phrase.from);
+      const isNext = clause.basted && verb !== 'pan';
+      if (clause.time || isNext || (clause.turn && !clause.every)) this.end(phrase.from);
       const now = this.clause;
       if (code === 'baste') now.basted = true;
       if (now.place !== 'rest' && !(now.place === 'oven' && verb === 'pan')) now.place = verb;
@@ -436,6 +454,10 @@ class StepReader {
         return;
       case 'halfway':
         clause.halfway = true;
+        return;
+      case 'leave':
+        if (clause.time) this.end(phrase.from);
+        this.clause.left = true;
         return;
       case 'repeat':
         if (clause.time) this.end(phrase.from);
@@ -559,6 +581,15 @@ class StepReader {
       this.refuse(this.said, byCore ? ENDS_BY_CORE : PLACE_WANTED);
       return;
     }
+    if (clause.left && !clause.named && this.steps.at(-1)?.do === 'pan') {
+      this.refuse(this.said, IN_PAN_OR_REST);
+      return;
+    }
+    // A heat of a low oven, and no place: no pan sears at it.
+    if (place === 'pan' && !clause.named && clause.heat !== undefined && this.isOvenHeat(clause)) {
+      this.refuse(this.said, WHICH_HEAT);
+      return;
+    }
     if (clause.second && this.last !== undefined) this.turn(true);
     if (clause.perSize) {
       this.refuse(this.said, 'a time for this piece would be right');
@@ -572,6 +603,11 @@ class StepReader {
     this.add(clause, place, time, until);
     if (clause.turn && clause.after) this.turn();
     this.last = place;
+  }
+
+  private isOvenHeat({ heat, down, turn, perSide }: Clause): boolean {
+    const inPan = down || turn || perSide;
+    return heat !== undefined && heat <= PLAN_LIMITS.lowOven.most && !inPan;
   }
 
   /** "Flip and repeat": the last side once more. */
@@ -616,7 +652,8 @@ class StepReader {
       heat === undefined &&
       this.isLine &&
       place !== 'rest' &&
-      !clause.turn
+      !clause.turn &&
+      !this.bastesLast(clause)
     ) {
       this.refuse(this.said, 'how long? a time, or a core temperature to end at, would be right');
     }
@@ -626,9 +663,19 @@ class StepReader {
     this.refuse(this.said, `to which heat? a pan of ${heatsFrom(PLAN_LIMITS.pan)}`);
   }
 
+  /** Basting without a time of its own goes on during the step before it. */
+  private bastesLast({ basted }: Clause): boolean {
+    return basted && this.steps.at(-1)?.do === 'pan';
+  }
+
   /** Adds words that follow their step: "8 min, turning every minute", "rest 10 min, tented". */
-  private addToLast({ every, covered }: Clause): void {
+  private addToLast(clause: Clause): void {
+    const { every, covered } = clause;
     const last = this.steps.at(-1);
+    if (last?.do === 'pan' && this.bastesLast(clause)) {
+      this.steps[this.steps.length - 1] = { ...last, basted: true };
+      this.added = true;
+    }
     if (every) {
       if (last?.do === 'pan' && last.every === undefined) {
         this.steps[this.steps.length - 1] = { ...last, every: every.least };

@@ -37,10 +37,11 @@ export const GasMark = createToken({
   pattern: /gas(?:[ \t]{1,3}mark)?(?=[ \t]{0,3}\d)/i,
 });
 export const Half = createToken({ name: 'Half', pattern: /half(?![a-z])/i });
-/** `quarter`, `three quarters of`. */
+/** `quarter`, `three quarters of`; not of the hour: `quarter past`. */
 export const Quarter = createToken({
   name: 'Quarter',
-  pattern: /(?:three[ \t-]{1,3})?quarters?(?:[ \t]{1,3}of)?(?![a-z])/i,
+  pattern:
+    /(?:three[ \t-]{1,3})?quarters?(?:[ \t]{1,3}of)?(?![a-z]|[ \t]{1,3}(?:past|to)(?![a-z]))/i,
 });
 export const Between = createToken({ name: 'Between', pattern: /between(?![a-z])/i });
 export const To = createToken({ name: 'To', pattern: /to(?![a-z])/i, categories: [] });
@@ -52,6 +53,18 @@ export const Length = createToken({
   name: 'Length',
   pattern:
     /(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|inch(?:es)?|in(?=[ \t]{1,3}thick))(?![a-z])/i,
+});
+const ATTACHED_INCH = /in(?![a-z])/iy;
+/** `in` right after a figure: `1.5in`. */
+export const AttachedInch = createToken({
+  name: 'AttachedInch',
+  pattern: (text, offset) => {
+    ATTACHED_INCH.lastIndex = offset;
+    return /[\d½¼¾⅓⅔⅛]/.test(text.charAt(offset - 1)) ? ATTACHED_INCH.exec(text) : null;
+  },
+  start_chars_hint: ['i', 'I'],
+  line_breaks: false,
+  categories: [Length],
 });
 export const Weight = createToken({
   name: 'Weight',
@@ -154,7 +167,7 @@ export const vocabularyOf = <Code extends string>(
   const tokens = [
     ...[Space, Stop, Clock, Fraction, VulgarFraction, Amount, Times, GasMark, Quarter],
     ...ofLength(true),
-    ...[Celsius, Fahrenheit, Degree, Half, Between, Length, Weight],
+    ...[AttachedInch, Celsius, Fahrenheit, Degree, Half, Between, Length, Weight],
     ...[To, Or, And, Article],
     ...ofLength(false),
     ...[Dash, Prime, DoublePrime, Comma, UnknownWord, UnknownSign],
