@@ -29,6 +29,8 @@ export interface Draft {
 export interface SaidDraft {
   readonly request: Partial<PlanRequest>;
   readonly plate: PlateTime | undefined;
+  /** It answers a question about the sentence before: undoing takes both back. */
+  readonly answers?: boolean;
 }
 
 const firstDraft = (): Draft => {
@@ -144,7 +146,8 @@ export const draftSlice = createSlice({
     /** A sentence in the cook's own words fills the draft. A piece that it names begins with its own usual. */
     dinnerSaid: (state, { payload }: PayloadAction<SaidDraft>) => {
       const { cut, ...said } = payload.request;
-      state.beforeSaid = { request: state.request, plate: state.plate };
+      const before = { request: state.request, plate: state.plate };
+      state.beforeSaid = (payload.answers && state.beforeSaid) || before;
       state.before = undefined;
       const { own, ...request } = state.request;
       if (cut !== undefined && (own !== undefined || request.cut !== cut)) {

@@ -4,6 +4,7 @@ import { DINNER_CORPUS } from '../tests/dinnerCorpus';
 import { writeDinner } from '../tests/writeDinner';
 import { CUT_WORDS, DINNER_WORDS } from './dinnerWords';
 import { readDinner } from './readDinner';
+import { answered } from './unreadPart';
 
 describe('a dinner in one sentence', () => {
   it.each(DINNER_CORPUS)('%s', (text, meaning) => {
@@ -20,6 +21,17 @@ describe('a dinner in one sentence', () => {
     expect(readDinner('ribeye 130, 1 inch', { scale: 'f' }).request.target).toBeCloseTo(54.4, 1);
     expect(readDinner('medium rare', { cut: 'duck-breast' }).request).toEqual({ target: 57 });
     expect(readDinner('medium rare').unread[0]?.why).toContain('a cut would be right');
+  });
+
+  it.each([
+    ['ribeye 130', 'ribeye 54C'],
+    ['ribeye at half seven', 'ribeye 19:30'],
+    ['two fillets, rare', 'fillet-steak x2 50C'],
+  ])('asks about a phrase with two meanings, and reads its answer: %s', (text, meaning) => {
+    const [asked] = readDinner(text).unread.filter(({ asks }) => asks !== undefined);
+    const answer = asked?.asks?.instead[0];
+    if (!asked || answer === undefined) throw new Error('nothing was asked');
+    expect(writeDinner(readDinner(answered(text, asked, answer)))).toBe(meaning);
   });
 
   it('marks the words that it used, within the text', () => {

@@ -99,7 +99,7 @@ class DinnerReader {
   private context: DinnerContext | undefined;
   /** The oven and the pan, in the order in which they were said. */
   private readonly places: ('oven' | 'once')[] = [];
-  private fillets: string | undefined;
+  private fillets: Span | undefined;
   private skin: { readonly code: 'with-skin' | 'without-skin'; readonly text: string } | undefined;
   /** Salting was said, and not yet how long before. */
   private salting: string | undefined;
@@ -138,6 +138,11 @@ class DinnerReader {
 
   private refuse(text: string, why: string): void {
     this.unread.push({ text, why });
+  }
+
+  /** Asks which of several meanings a part has. */
+  private ask(phrase: Span, why: string, instead: readonly string[]): void {
+    this.unread.push({ text: this.said(phrase), why, asks: { from: phrase.from, instead } });
   }
 
   private set(phrase: Span, more: Partial<PlanRequest>): void {
@@ -204,7 +209,7 @@ class DinnerReader {
   private takeUnknown(phrase: Span): void {
     if (!/[\p{L}\p{N}]/u.test(this.said(phrase))) return;
     if (/^half$/i.test(this.said(phrase))) {
-      this.refuse(this.said(phrase), 'half past, or a time such as 19:30, would be right');
+      this.ask(phrase, 'half past, or a time such as 19:30, would be right', ['half past']);
       return;
     }
     const { unknown } = this;
@@ -344,15 +349,14 @@ class DinnerReader {
       else this.use(phrase);
     } else if (context === 'pan' || context === 'oven') {
       if (scale === 'c' && value > 300)
-        this.refuse(this.said(phrase), `is it ${value} F? ${value} F would be right`);
+        this.ask(phrase, `is it ${value} F? ${value} F would be right`, [`${value} F`]);
       else this.takeHeat(phrase, heat);
     } else if (inRange(value, CORE[scale])) {
       this.takeHeat(phrase, heat);
     } else if (scale === 'c' && inRange(value, CORE.f) && value >= LOOKS_LIKE_F) {
-      this.refuse(
-        this.said(phrase),
-        `is it ${value} F? ${value} F, or a core in C, would be right`,
-      );
+      this.ask(phrase, `is it ${value} F? ${value} F, or a core in C, would be right`, [
+        `${value} F`,
+      ]);
     } else if (this.request.pieces === undefined && this.standsAlone(i)) {
       this.takePieces(phrase, value);
     } else this.refuse(this.said(phrase), 'of what? a unit would be right');
@@ -421,7 +425,7 @@ class DinnerReader {
         this.use(phrase);
         return;
       case 'fillets':
-        this.fillets = this.said(phrase);
+        this.fillets = phrase;
         this.use(phrase);
         return;
       case 'with-skin':
@@ -461,7 +465,11 @@ class DinnerReader {
 
   private settleFillets(): void {
     if (this.fillets === undefined || this.cut !== undefined) return;
-    this.refuse(this.fillets, 'of what? fillet steak, salmon fillet or cod fillet would be right');
+    this.ask(this.fillets, 'of what? the name of a piece would be right', [
+      'fillet steak',
+      'salmon fillet',
+      'cod fillet',
+    ]);
   }
 
   /** An oven and a pan in one sentence, without the name of a way: the one that is said first comes first. */

@@ -7,6 +7,7 @@ import { TIMES_CORPUS } from '../tests/timesCorpus';
 import { writeMeaning } from '../tests/writeMeaning';
 import { ENGLISH_WORDS } from './englishWords';
 import { readSteps, type ReadSteps } from './readSteps';
+import { answered } from './unreadPart';
 
 /** Everything that a text's reader is told beside its steps. */
 const toldIn = ({ unread, leftOut }: ReadSteps): readonly string[] =>
@@ -37,6 +38,23 @@ describe('a line of cooking times', () => {
     );
     const [asked] = readSteps('oven 425 8 min', { isLine: true }).unread;
     expect(asked?.why).toContain('is it 425 F?');
+  });
+});
+
+describe('a phrase with two meanings', () => {
+  it.each<readonly [text: string, which: number, meaning: string]>([
+    ['oven 425 8 min', 0, 'o480@218.3'],
+    ['3 min, turn, 2 min, leave for 8', 0, 'p180 t p120 r480'],
+    ['3 min, turn, 2 min, leave for 8', 1, 'p180 t p120 p480'],
+    ['250F until 120F then sear 1 min per side', 0, 'o@121.1!48.9 p60 t p60'],
+    ['4 min/3 min, rest 5', 0, 'p240 t p180 r300'],
+  ])('is asked about, and reads as its answer: %s', (text, which, meaning) => {
+    const asked = readSteps(text, { isLine: true }).unread.find(({ asks }) => asks !== undefined);
+    const answer = asked?.asks?.instead[which];
+    if (!asked || answer === undefined) throw new Error('nothing was asked');
+    const read = readSteps(answered(text, asked, answer), { isLine: true });
+    expect(writeMeaning(read.steps)).toBe(meaning);
+    expect(read.unread).toEqual([]);
   });
 });
 

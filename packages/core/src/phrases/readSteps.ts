@@ -4,7 +4,7 @@ import type { HeatScale } from '../plan/ownSteps';
 import type { SaidSettings, SaidStep, SaidTime } from '../plan/saidStep';
 import { ENGLISH_WORDS } from './englishWords';
 import { celsiusOf, grammarOf } from './phraseParser';
-import { WORD_CODES, type Phrase, type WordCode } from './phrase';
+import { WORD_CODES, type Phrase, type Span, type WordCode } from './phrase';
 import { vocabularyOf } from './tokens';
 import type { UnreadPart } from './unreadPart';
 
@@ -158,7 +158,7 @@ class StepReader {
       this.at += 1;
       if (phrase.is === 'unknown') {
         const said = this.text.slice(phrase.from, phrase.to);
-        if (said === '/' && this.isBetweenTimes) this.refuse(said, IS_IT_TURNED);
+        if (said === '/' && this.isBetweenTimes) this.ask(phrase, IS_IT_TURNED, [', turn, ', ', ']);
         // Signs between words are not words.
         if (!/[\p{L}\p{N}]/u.test(said)) continue;
         unknown = { from: unknown?.from ?? phrase.from, to: phrase.to };
@@ -176,6 +176,18 @@ class StepReader {
 
   private refuse(text: string, why: string): void {
     this.unread.push({ text: text.trim(), why });
+  }
+
+  /** Asks which of several meanings a part has. */
+  private ask({ from, to }: Span, why: string, instead: readonly string[]): void {
+    this.unread.push({ text: this.text.slice(from, to), why, asks: { from, instead } });
+  }
+
+  /** Asks about the clause: each answer is made of its words. */
+  private askClause(why: string, answers: (said: string) => readonly string[]): void {
+    const { said } = this;
+    const from = this.text.indexOf(said, this.clause.from);
+    this.ask({ from, to: from + said.length }, why, answers(said));
   }
 
   /** The next phrase that means something. */
@@ -204,7 +216,10 @@ class StepReader {
   }
 
   private get said(): string {
-    return this.text.slice(this.clause.from, this.clause.to).replace(/^[\s,.;:]+/, '');
+    return this.text
+      .slice(this.clause.from, this.clause.to)
+      .replace(/^[\s,.;:]+/, '')
+      .trimEnd();
   }
 
   private take(phrase: Phrase): void {
@@ -299,10 +314,9 @@ class StepReader {
     if (clause.next === 'until') {
       if (scale === 'c' && least > MOST_CELSIUS.core) {
         clause.next = undefined;
-        this.refuse(
-          this.text.slice(phrase.from, phrase.to),
-          `is it ${least} F? ${least} F, or a core in C, would be right`,
-        );
+        this.ask(phrase, `is it ${least} F? ${least} F, or a core in C, would be right`, [
+          `${least} F`,
+        ]);
         return;
       }
       this.takeHeat(celsiusOf((least + most) / 2, scale), phrase);
@@ -320,9 +334,10 @@ class StepReader {
       !this.isBareMinutes(phrase)
     ) {
       if (scale === 'c' && inOven && least > MOST_CELSIUS.oven) {
-        this.refuse(
-          this.text.slice(phrase.from, phrase.to),
+        this.ask(
+          phrase,
           `is it ${least} F? ${least} F, or ${OVEN.least} to ${OVEN.most} C, would be right`,
+          [`${least} F`],
         );
         clause.asked = true;
         return;
@@ -582,12 +597,14 @@ class StepReader {
       return;
     }
     if (clause.left && !clause.named && this.steps.at(-1)?.do === 'pan') {
-      this.refuse(this.said, IN_PAN_OR_REST);
+      this.askClause(IN_PAN_OR_REST, (said) =>
+        ['rest', 'in the pan'].map((place) => said.replace(/leave to stand|leave|left/i, place)),
+      );
       return;
     }
     // A heat of a low oven, and no place: no pan sears at it.
     if (place === 'pan' && !clause.named && clause.heat !== undefined && this.isOvenHeat(clause)) {
-      this.refuse(this.said, WHICH_HEAT);
+      this.askClause(WHICH_HEAT, (said) => [`oven ${said}`, `pan ${said}`]);
       return;
     }
     if (clause.second && this.last !== undefined) this.turn(true);

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { saidPlate } from './saidPlate';
+import { UnreadParts } from './UnreadParts';
 
 const LONGEST = 1000;
 
@@ -30,7 +31,7 @@ export const DescribeField = ({ said }: Props) => {
   const [text, setText] = useState(said.slice(0, LONGEST));
   const [read, setRead] = useState<Read>();
   const fill = useCallback(
-    async (words: string): Promise<void> => {
+    async (words: string, answers = false): Promise<void> => {
       const { readDinner } = await import('../../words/grammar');
       const { draft } = store.getState();
       const cut = draft.request.own === undefined ? draft.request.cut : undefined;
@@ -38,7 +39,7 @@ export const DescribeField = ({ said }: Props) => {
       setRead({ text: words, dinner });
       if (dinner.used.length === 0) return;
       const plate = saidPlate(dinner, draft.plate, kitchenNow());
-      dispatch(dinnerSaid({ request: dinner.request, plate }));
+      dispatch(dinnerSaid({ request: dinner.request, plate, answers }));
     },
     [dispatch, store, scale],
   );
@@ -83,13 +84,25 @@ export const DescribeField = ({ said }: Props) => {
           />
         ) : null}
       </View>
-      {read ? <Understood {...read} /> : null}
+      {read ? (
+        <Understood
+          {...read}
+          onAnswer={(next) => {
+            setText(next);
+            void fill(next, true);
+          }}
+        />
+      ) : null}
     </View>
   );
 };
 
 /** The text with the words that were used set off, and why the others were not. */
-const Understood = ({ text, dinner: { used, unread } }: Read) => {
+const Understood = ({
+  text,
+  dinner: { used, unread },
+  onAnswer,
+}: Read & { readonly onAnswer: (text: string) => void }) => {
   const parts = used.toSorted((a, b) => a.from - b.from);
   return (
     <View className="gap-1" role="status">
@@ -104,11 +117,7 @@ const Understood = ({ text, dinner: { used, unread } }: Read) => {
         ))}
         {text.slice(parts.at(-1)?.to ?? 0)}
       </Text>
-      {unread.map((one, i) => (
-        <Text key={i} voice="note" role="alert">
-          {`“${one.text}” was not used: ${one.why}.`}
-        </Text>
-      ))}
+      <UnreadParts text={text} unread={unread} says="was not used" onAnswer={onAnswer} />
     </View>
   );
 };

@@ -32,6 +32,18 @@ describe('a dinner in the cook’s own words', () => {
     expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
   });
 
+  it('asks which meaning is meant, takes the answer, and takes both back at once', async () => {
+    const { store } = await filled('two fillets, rare');
+    const before = store.getState().draft.beforeSaid?.request;
+    expect(screen.getByText(/^“fillets” was not used: of what\?/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Read fillets as salmon fillet' }));
+    await settled();
+    expect(store.getState().draft.request).toMatchObject({ cut: 'salmon-skin-on', pieces: 2 });
+    expect(screen.queryByText(/was not used/)).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(store.getState().draft.request).toEqual(before);
+  });
+
   it('that says nothing known changes nothing', async () => {
     const { store } = await filled('lorem ipsum');
     expect(store.getState().draft.beforeSaid).toBeUndefined();

@@ -19,6 +19,7 @@ import { useShow } from '../../../words/useShow';
 import { Cautions } from '../Cautions';
 import { PlanCurves } from '../PlanCurves';
 import { PlanActions } from '../PlanActions';
+import { UnreadParts } from '../UnreadParts';
 import { Compared } from './Compared';
 import { RecipeTimes } from './RecipeTimes';
 import { StepRows } from './StepRows';
@@ -52,11 +53,7 @@ export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: 
         aria-invalid={unread.length > 0}
         className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 py-2 font-text text-16 text-iron-950"
       />
-      {unread.map(({ text, why }, i) => (
-        <Text key={i} voice="note" role="alert">
-          {`“${text}” was not understood: ${why}.`}
-        </Text>
-      ))}
+      <UnreadParts text={line} unread={unread} says="was not understood" onAnswer={say} />
       <StepRows steps={steps} onChange={(changed) => say(writeOwnSteps(changed, scale))} />
       <RecipeTimes scale={scale} onTimes={say} />
       {judged ? (

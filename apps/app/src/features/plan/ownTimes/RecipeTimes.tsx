@@ -12,21 +12,30 @@ import { FileButton } from '../../../ui/FileButton';
 import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
+import { UnreadParts } from '../UnreadParts';
 
 /** A recipe's file is no larger, bytes; its words are no longer, characters. */
 const LARGEST = 2_000_000;
 const LONGEST = 10_000;
 
+/** A recipe as it was understood. */
+interface RecipeRead {
+  readonly steps: ReadSteps;
+  /** Its words, where they can be changed; undefined: it is a file of data. */
+  readonly words: string | undefined;
+}
+
 /** What a file or a text holds, as steps: a schema.org recipe, or plain words. */
-const stepsIn = async (text: string, scale: HeatScale): Promise<ReadSteps> => {
+const stepsIn = async (text: string, scale: HeatScale): Promise<RecipeRead> => {
   const { recipesIn, recipeTimes } = await import('../../../words/grammar');
-  let value: unknown = text.slice(0, LONGEST);
+  const words = text.slice(0, LONGEST);
   try {
-    [value] = recipesIn(JSON.parse(text));
+    const [recipe] = recipesIn(JSON.parse(text));
+    return { steps: recipeTimes(recipe, scale), words: undefined };
   } catch {
     // It is no JSON: its words are read.
+    return { steps: recipeTimes(words, scale), words };
   }
-  return recipeTimes(value, scale);
 };
 
 const saySettings = (
@@ -48,10 +57,12 @@ interface Props {
 /** Takes the steps with times out of a recipe: a file, or words that are pasted. What is not used is listed. */
 export const RecipeTimes = ({ scale, onTimes }: Props) => {
   const [text, setText] = useState('');
-  const [read, setRead] = useState<ReadSteps>();
+  const [read, setRead] = useState<RecipeRead>();
   const take = async (words: string): Promise<void> => {
     const found = await stepsIn(words, scale);
-    if (found.steps.length > 0) onTimes(writeOwnSteps(found.steps, scale));
+    const { steps } = found.steps;
+    if (steps.length > 0) onTimes(writeOwnSteps(steps, scale));
+    if (found.words !== undefined) setText(found.words);
     setRead(found);
   };
   return (
@@ -79,16 +90,22 @@ export const RecipeTimes = ({ scale, onTimes }: Props) => {
           }}
         />
       </View>
-      {read ? <RecipeRead read={read} /> : null}
+      {read ? <Understood read={read} onAnswer={(words) => void take(words)} /> : null}
     </View>
   );
 };
 
 /** What of a recipe became steps, what is a setting of the plan, and what was not used. */
-const RecipeRead = ({ read }: { readonly read: ReadSteps }) => {
+const Understood = ({
+  read: { steps: found, words },
+  onAnswer,
+}: {
+  readonly read: RecipeRead;
+  readonly onAnswer: (words: string) => void;
+}) => {
   const show = useShow();
   const dispatch = useAppDispatch();
-  const { steps, settings, unread, leftOut } = read;
+  const { steps, settings, unread, leftOut } = found;
   const said = saySettings(settings, show);
   const takeOver = async (): Promise<void> => {
     const { saidRequest } = await import('../../../words/grammar');
@@ -101,11 +118,12 @@ const RecipeRead = ({ read }: { readonly read: ReadSteps }) => {
           ? 'No step with a time or an end was found in it.'
           : `${steps.length} steps were taken over. Compare them with the recipe’s words.`}
       </Text>
-      {unread.map(({ text, why }, i) => (
-        <Text key={i} voice="note" role="alert">
-          {`“${text}” was not used: ${why}.`}
-        </Text>
-      ))}
+      <UnreadParts
+        text={words ?? ''}
+        unread={words === undefined ? unread.map(({ text, why }) => ({ text, why })) : unread}
+        says="was not used"
+        onAnswer={onAnswer}
+      />
       {leftOut.length === 0 ? null : (
         <Text voice="note" tone="text-iron-500">{`Left out: ${leftOut.join(' … ')}`}</Text>
       )}

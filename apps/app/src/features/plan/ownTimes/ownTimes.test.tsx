@@ -61,6 +61,13 @@ describe('a cook’s own times on Plan', () => {
     expect(screen.queryByText(/It ends/)).toBeNull();
   });
 
+  it('ask which meaning is meant, and take the answer into the line', async () => {
+    const { store } = renderWithStore(<OwnTimes request={STRIP} />);
+    await type('3 min, turn, 2 min, leave for 5');
+    fireEvent.click(screen.getByRole('button', { name: 'Read leave for 5 as rest for 5' }));
+    expect(store.getState().draft.times).toBe('3 min, turn, 2 min, rest for 5');
+  });
+
   it('are asked for once the line has settled, not at every letter', async () => {
     renderWithStore(<OwnTimes request={STRIP} />);
     for (const line of ['3', '3 m', '3 min a', '3 min a side']) {
