@@ -79,6 +79,9 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
 
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByText('“Seat two, duck breast” is out of the book.')).toBeVisible();
+  await page.getByRole('searchbox').fill('duck breast over 5 cm');
+  await expect(page.getByText('duck breast · at least 50 mm')).toBeVisible();
+  await expect(page.getByText('0 cooks found')).toBeVisible();
   await page.getByRole('searchbox').fill('duck');
   await expect(page.getByText('1 cook found')).toBeVisible();
   await page.getByRole('button', { name: 'Put it back' }).click();
