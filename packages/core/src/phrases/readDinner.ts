@@ -78,6 +78,7 @@ const isDay = (code: DinnerCode): code is SaidDay =>
   code === 'today' || code === 'tomorrow' || WEEKDAYS.some((day) => day === code);
 
 const HOW_LONG = 'how long before the heat? 40 min, 2 h or overnight would be right';
+const HALF_PAST = 'half past, or a time such as 19:30, would be right';
 const NOT_KNOWN = 'this word is not known here';
 
 const inRange = (value: number, { least, most }: { least: number; most: number }): boolean =>
@@ -176,7 +177,7 @@ class DinnerReader {
         this.context = undefined;
         return;
       case 'unknown':
-        this.takeUnknown(phrase);
+        this.takeUnknown(phrase, i);
         return;
       case 'length':
         this.takeWithin(phrase, 'thickness');
@@ -206,10 +207,12 @@ class DinnerReader {
   }
 
   /** Keeps unknown words that stand beside each other as one part. */
-  private takeUnknown(phrase: Span): void {
+  private takeUnknown(phrase: Span, i: number): void {
     if (!/[\p{L}\p{N}]/u.test(this.said(phrase))) return;
-    if (/^half$/i.test(this.said(phrase))) {
-      this.ask(phrase, 'half past, or a time such as 19:30, would be right', ['half past']);
+    const next = this.phrases.at(i + 1);
+    if (/^half$/i.test(this.said(phrase)) && next?.is === 'number') {
+      this.taken = i + 1;
+      this.ask({ from: phrase.from, to: next.to }, HALF_PAST, [`half past ${this.said(next)}`]);
       return;
     }
     const { unknown } = this;

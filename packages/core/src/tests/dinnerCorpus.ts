@@ -145,7 +145,7 @@ export const DINNER_CORPUS: readonly (readonly [text: string, meaning: string])[
   ['strip steak two fingers thick rare', 'strip-steak 50C ? two | fingers'],
   [
     'I have four pork chops of about 280g, 3cm, and want them just done for half seven',
-    'pork-chop x4 30mm 280g 67C ? half',
+    'pork-chop x4 30mm 280g 67C ? half seven',
   ],
   ['sirloin x2, 250 g each, medium rare, straight from the fridge', 'strip-steak x2 250g 55C'],
   ['lamb rack, 2 racks, pink, oven 200 after searing', 'lamb-rack x2 56C sear-oven hot200'],
