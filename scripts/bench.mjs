@@ -1,5 +1,6 @@
 // npm run -s bench -- NAME: measures, and prints the figures as JSON.
 import { benchApp } from './benches/app.mjs';
+import { benchBoard } from './benches/board.mjs';
 import { benchBook } from './benches/book.mjs';
 import { benchContract } from './benches/contract.mjs';
 import { benchEdges } from './benches/edges.mjs';
@@ -20,6 +21,7 @@ import { giveUp } from './root.mjs';
 
 const BENCHES = {
   app: benchApp,
+  board: benchBoard,
   book: benchBook,
   contract: benchContract,
   edges: benchEdges,

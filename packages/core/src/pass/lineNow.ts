@@ -74,18 +74,23 @@ const followFor = (body: GearState, seconds: number): void => {
   for (let left = seconds; left > 1e-6; left -= STEP) body.follow(Math.min(STEP, left));
 };
 
+interface JobLine extends LineNow {
+  /** Whether an open table must not be served something. */
+  readonly someAvoid: boolean;
+}
+
 /** Allergens that a piece carries and avoids; undefined if no open table avoids any. */
 const allergensOf = (
-  { state, dishes }: LineNow,
+  { dishes, someAvoid }: JobLine,
   ticket: Ticket,
   piece: TicketPiece,
 ): PieceAllergens | undefined => {
-  if (openTickets(state).every((open) => avoidedBy(open).length === 0)) return undefined;
+  if (!someAvoid) return undefined;
   const carries = pieceCarries(dishes, piece, piece.begun?.option ?? piece.option);
   return { ticket: ticket.id, carries, avoids: allergenBits(avoidedBy(ticket)) };
 };
 
-const pieceJob = (line: LineNow, ticket: Ticket, piece: TicketPiece): PieceJob | undefined => {
+const pieceJob = (line: JobLine, ticket: Ticket, piece: TicketPiece): PieceJob | undefined => {
   const { gear, on, now } = line;
   const portion = portionOf(line.dishes, piece);
   if (!portion) return undefined;
@@ -116,26 +121,30 @@ export const openTickets = ({ tickets }: ServiceState): readonly Ticket[] =>
   tickets.filter(({ state, pieces }) => state === 'open' && pieces.length > 0);
 
 /** What a schedule is asked, from a service at a moment. */
-export const serviceJob = (line: LineNow, told?: ReadonlyMap<string, PlacedPiece>): ServiceJob => ({
-  gear: line.gear,
-  now: secondsIn(line, line.now),
-  heat: heatNow(line),
-  held: pansHeld(line),
-  told,
-  tickets: openTickets(line.state).flatMap((ticket): readonly TicketJob[] => {
-    const pieces = ticket.pieces.flatMap((piece) => pieceJob(line, ticket, piece) ?? []);
-    if (pieces.length === 0) return [];
-    const at = (moment: number | undefined): number | undefined =>
-      moment === undefined ? undefined : secondsIn(line, moment);
-    const { id, wanted, quoted, firedAt, sidesBegun } = ticket;
-    const sides = sidesOf(line.dishes, ticket.pieces).map(({ side }) => ({
-      ...side,
-      begun: at(sidesBegun.find(({ name }) => name === side.name)?.at),
-    }));
-    const from = secondsIn(line, firedAt);
-    return [{ id, pieces, sides, from, promised: at(wanted), soonest: at(quoted) }];
-  }),
-});
+export const serviceJob = (now: LineNow, told?: ReadonlyMap<string, PlacedPiece>): ServiceJob => {
+  const open = openTickets(now.state);
+  const line = { ...now, someAvoid: open.some((ticket) => avoidedBy(ticket).length > 0) };
+  return {
+    gear: line.gear,
+    now: secondsIn(line, line.now),
+    heat: heatNow(line),
+    held: pansHeld(line),
+    told,
+    tickets: open.flatMap((ticket): readonly TicketJob[] => {
+      const pieces = ticket.pieces.flatMap((piece) => pieceJob(line, ticket, piece) ?? []);
+      if (pieces.length === 0) return [];
+      const at = (moment: number | undefined): number | undefined =>
+        moment === undefined ? undefined : secondsIn(line, moment);
+      const { id, wanted, quoted, firedAt, sidesBegun } = ticket;
+      const sides = sidesOf(line.dishes, ticket.pieces).map(({ side }) => ({
+        ...side,
+        begun: at(sidesBegun.find(({ name }) => name === side.name)?.at),
+      }));
+      const from = secondsIn(line, firedAt);
+      return [{ id, pieces, sides, from, promised: at(wanted), soonest: at(quoted) }];
+    }),
+  };
+};
 
 /** Pans and ovens nearer to what is wanted than this need no hand, K. */
 const NEAR = { pan: 20, oven: 5 } as const;
@@ -192,6 +201,7 @@ export const thingsToDo = (
 ): readonly Thing[] => {
   const things: Thing[] = [...heating(line, schedule, heat)];
   const placed = new Map(schedule.pieces.map((piece) => [piece.id, piece]));
+  const landings = new Map(schedule.tickets.map((ticket) => [ticket.id, ticket]));
   for (const ticket of openTickets(line.state)) {
     for (const piece of ticket.pieces) {
       const base = { piece: piece.id, ticket: ticket.id };
@@ -214,7 +224,7 @@ export const thingsToDo = (
       things.push({ kind: 'touch', station, due, seconds: TOUCH.touch, action: 'in', ...base });
     }
     things.push(...sidesToBegin(line, schedule, ticket));
-    const landing = schedule.tickets.find(({ id }) => id === ticket.id);
+    const landing = landings.get(ticket.id);
     if (landing) {
       const seconds = TOUCH.plate * ticket.pieces.length;
       const due = landing.landsAt - seconds;

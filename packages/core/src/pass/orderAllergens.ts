@@ -8,6 +8,7 @@ export const avoidedBy = ({
   allergens = [],
   allergy = '',
 }: Pick<Order, 'allergens' | 'allergy'>): readonly AllergenId[] => {
+  if (allergens.length === 0 && allergy === '') return [];
   const named = new Set([...allergens, ...allergensNamed(allergy)]);
   return ALLERGEN_IDS.filter((id) => named.has(id));
 };

@@ -10,8 +10,13 @@ interface Line {
   readonly gear: { readonly pans: readonly { readonly id: string }[] };
 }
 
-const allergensLeft = ({ plan }: MenuOption): AllergenBits =>
-  allergenBits(panAllergens(plan.request));
+/** A way of a portion never changes: what it leaves in its pan is found once. */
+const known = new WeakMap<MenuOption, AllergenBits>();
+const allergensLeft = (option: MenuOption): AllergenBits => {
+  const found = known.get(option) ?? allergenBits(panAllergens(option.plan.request));
+  known.set(option, found);
+  return found;
+};
 
 /** Allergens that a piece may leave in its pan: by each of its ways, or by the one that was chosen. */
 export const pieceCarries = (

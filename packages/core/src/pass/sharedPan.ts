@@ -1,4 +1,4 @@
-import { ALLERGEN_IDS, type AllergenId } from '../food/allergens';
+import type { AllergenId } from '../food/allergens';
 import { panAllergens } from '../plan/plateAllergens';
 import { portionOf, type MenuDish } from './menuDish';
 import { avoidedBy } from './orderAllergens';
@@ -34,29 +34,25 @@ interface PanUse {
   readonly carries: readonly AllergenId[];
 }
 
-/** Whether a pan is washed after one use and before another, by what was pressed and what is scheduled. */
-const isWashedBetween = (
+/** When each pan is washed, by what was pressed and what is scheduled: seconds of the service. */
+const washings = (
   { state, gear, epoch }: Line,
   placed: readonly PlacedPiece[],
-  before: PanUse,
-  after: PanUse,
-): boolean => {
-  const { pan } = after;
-  const pressed = state.washed
-    .filter(({ of }) => of === gear.pans[pan]?.id)
-    .map(({ at }) => (at - epoch) / 1000);
-  const scheduled = placed.flatMap((piece) => (piece.pan === pan ? (piece.washAt ?? []) : []));
-  return [...pressed, ...scheduled].some((at) => at >= before.lastFrom && at <= after.from);
-};
+): readonly (readonly number[])[] =>
+  gear.pans.map(({ id }, pan) => [
+    ...state.washed.filter(({ of }) => of === id).map(({ at }) => (at - epoch) / 1000),
+    ...placed.flatMap((piece) => (piece.pan === pan ? (piece.washAt ?? []) : [])),
+  ]);
 
 /** Every piece that was, is or will be in a pan. A pan that the kitchen no longer has is left out. */
 const panUses = (
   { state, dishes, gear, epoch }: Line,
   placed: readonly PlacedPiece[],
-): readonly PanUse[] =>
-  state.tickets.flatMap((ticket) =>
+): readonly PanUse[] => {
+  const slots = new Map(placed.map((slot) => [slot.id, slot]));
+  return state.tickets.flatMap((ticket) =>
     [...ticket.pieces, ...ticket.dropped].flatMap((piece): readonly PanUse[] => {
-      const slot = placed.find(({ id }) => id === piece.id);
+      const slot = slots.get(piece.id);
       const { begun } = piece;
       const option = portionOf(dishes, piece)?.options.at(begun?.option ?? slot?.option ?? 0);
       if (!option || (!begun && (!slot || ticket.state === 'cancelled'))) return [];
@@ -78,32 +74,34 @@ const panUses = (
       ];
     }),
   );
+};
 
 /**
  * Pieces of open allergic tables whose pan holds what carries the allergen, or held it earlier in the service and is not
  * washed in between: each wants a clean pan and fresh fat.
  */
 export const sharedPans = (line: Line, placed: readonly PlacedPiece[]): readonly SharedPan[] => {
-  const uses = panUses(line, placed);
-  return line.state.tickets
+  const allergic = line.state.tickets
     .filter(({ state }) => state === 'open')
-    .flatMap((ticket) => {
-      const avoided = avoidedBy(ticket);
-      return uses
-        .filter((use) => use.ticket === ticket.id)
-        .flatMap((use): readonly SharedPan[] => {
-          const met = uses.filter(
-            (other) =>
-              other !== use &&
-              other.pan === use.pan &&
-              other.from < use.to &&
-              !isWashedBetween(line, placed, other, use),
-          );
-          const allergens = ALLERGEN_IDS.filter(
-            (id) => avoided.includes(id) && met.some(({ carries }) => carries.includes(id)),
-          );
-          const { piece, pan } = use;
-          return allergens.length === 0 ? [] : [{ ticket: ticket.id, piece, pan, allergens }];
-        });
-    });
+    .map((ticket) => ({ id: ticket.id, avoided: avoidedBy(ticket) }))
+    .filter(({ avoided }) => avoided.length > 0);
+  if (allergic.length === 0) return [];
+  const uses = panUses(line, placed);
+  const washed = washings(line, placed);
+  return allergic.flatMap(({ id: ticket, avoided }) =>
+    uses
+      .filter((use) => use.ticket === ticket)
+      .flatMap((use): readonly SharedPan[] => {
+        const { piece, pan, from, to } = use;
+        const met = uses.filter(
+          (other) =>
+            other !== use &&
+            other.pan === pan &&
+            other.from < to &&
+            !washed[pan].some((at) => at >= other.lastFrom && at <= from),
+        );
+        const allergens = avoided.filter((id) => met.some(({ carries }) => carries.includes(id)));
+        return allergens.length === 0 ? [] : [{ ticket, piece, pan, allergens }];
+      }),
+  );
 };

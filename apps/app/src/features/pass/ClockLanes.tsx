@@ -1,8 +1,10 @@
+import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { textScale } from '../../ui/textScale';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { placedIn } from './placedIn';
 import { optionOf, type PassNow } from './usePass';
 
 /** The clock that is shown: from so long ago to so long ahead, s. */
@@ -13,16 +15,33 @@ const TICK = 600_000;
 /** A label further along than this would be cut off, share of the width. */
 const LAST_LABEL = 0.9;
 
-/** Tables with their pieces as lanes along the clock. */
+/** What the lanes are drawn from. */
+type Drawn = Pick<PassNow, 'state' | 'dishes' | 'schedule'> & { readonly epoch: number };
+
+/** The lanes move by steps of this, s: less than a pixel of a phone's screen. */
+const STEP = 10;
+
+/**
+ * Tables with their pieces as lanes along the clock. They are drawn after what is to be done, and in parts: sixty tables
+ * at once would hold the page up.
+ */
 export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
+  const { state, dishes, schedule, line } = pass;
+  const drawn = useDeferredValue(schedule);
+  const orders = useDeferredValue(state);
+  const now = STEP * Math.floor((line.now - line.epoch) / 1000 / STEP);
+  const at = useDeferredValue(now);
+  return <Lanes state={orders} dishes={dishes} schedule={drawn} epoch={line.epoch} now={at} />;
+};
+
+const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: number }) {
   const show = useShow();
-  const now = (pass.line.now - pass.line.epoch) / 1000;
+  const { epoch } = pass;
   const tickets = pass.state.tickets.filter(({ state }) => state === 'open');
   if (tickets.length === 0) return null;
   const share = (seconds: number): number =>
     Math.min(1, Math.max(0, (seconds - now + PAST) / (PAST + AHEAD)));
-  const { now: moment, epoch } = pass.line;
-  const from = Math.ceil((moment - PAST * 1000) / TICK) * TICK;
+  const from = Math.ceil((epoch + (now - PAST) * 1000) / TICK) * TICK;
   const ticks = Array.from(
     { length: Math.floor(((PAST + AHEAD) * 1000) / TICK) },
     (_, i) => from + i * TICK,
@@ -63,22 +82,23 @@ export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
       </View>
     </View>
   );
-};
+});
 
 interface TableProps {
   readonly ticket: Ticket;
-  readonly pass: PassNow;
+  readonly pass: Drawn;
   readonly share: (seconds: number) => number;
   readonly now: number;
 }
 
 const Table = ({ ticket, pass, share, now }: TableProps) => {
   const show = useShow();
-  const landing = pass.schedule?.tickets.find(({ id }) => id === ticket.id);
+  const clockAt = (at: number): string => show.clock(pass.epoch + at * 1000);
+  const landing = placedIn(pass.schedule).tickets.get(ticket.id);
   const says =
     landing === undefined
       ? `Table ${ticket.table}: not placed yet`
-      : `Table ${ticket.table}: lands ${show.clock(pass.momentOf(landing.landsAt))}`;
+      : `Table ${ticket.table}: lands ${clockAt(landing.landsAt)}`;
   return (
     <View role="listitem" aria-label={says} className="flex-row">
       <View className="w-[96px] pr-2">
@@ -87,7 +107,7 @@ const Table = ({ ticket, pass, share, now }: TableProps) => {
         </Text>
         {landing ? (
           <Text voice="note" tone="text-iron-400">
-            {show.clock(pass.momentOf(landing.landsAt))}
+            {clockAt(landing.landsAt)}
           </Text>
         ) : null}
       </View>
@@ -115,13 +135,13 @@ const LATE = 90;
 
 interface LaneProps {
   readonly piece: TicketPiece;
-  readonly pass: PassNow;
+  readonly pass: Drawn;
   readonly share: (seconds: number) => number;
   readonly lands: number | undefined;
 }
 
 const Lane = ({ piece, pass, share, lands }: LaneProps) => {
-  const placed = pass.schedule?.pieces.find(({ id }) => id === piece.id);
+  const placed = placedIn(pass.schedule).pieces.get(piece.id);
   const option = optionOf(pass, piece);
   if (!placed || !option) return <View className="h-4" />;
   const steps = placed.full ? option.steps.full : option.steps.alone;

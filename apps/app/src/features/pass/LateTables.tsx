@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
 import { portionOf } from '@crustan/core/pass/menuDish';
@@ -24,6 +25,8 @@ interface Props {
 const LATE = 90;
 /** A piece that rests so much longer than it keeps is said to, s. */
 const OVER_RESTED = 60;
+/** Tables that are said with what can be done; the others are named in a line, until they are asked for. */
+const MOST_SAID = 4;
 /** A table's pieces this far apart are said to be, s. */
 const APART = 60;
 
@@ -31,18 +34,30 @@ const APART = 60;
 export const LateTables = ({ pass, presses }: Props) => {
   const { schedule } = pass;
   const show = useShow();
+  const [all, setAll] = useState(false);
   if (!schedule) return null;
-  const late = schedule.tickets.filter((ticket) => ticket.late > LATE || ticket.apart > APART);
+  const late = schedule.tickets
+    .filter((ticket) => ticket.late > LATE || ticket.apart > APART)
+    .toSorted((a, b) => a.landsAt - b.landsAt);
+  const others = all ? [] : late.slice(MOST_SAID);
   const overRested = schedule.pieces.filter((piece) => piece.overRested > OVER_RESTED);
   const moved = schedule.moved.filter(({ id }) => !pass.on.has(id));
   const hindered = schedule.sides.filter(({ taken }) => taken !== undefined);
-  if ([late, overRested, moved, schedule.unplaced, hindered].every((all) => all.length === 0))
+  if ([late, overRested, moved, schedule.unplaced, hindered].every((some) => some.length === 0))
     return null;
   return (
     <View className="gap-3" role="group" aria-label="Late tables">
-      {late.map((ticket) => (
+      {late.slice(0, all ? late.length : MOST_SAID).map((ticket) => (
         <LateTable key={ticket.id} ticket={ticket} pass={pass} presses={presses} />
       ))}
+      {others.length === 0 ? null : (
+        <View className="items-start gap-2 rounded bg-hazard px-4 py-3" role="alert">
+          <Text voice="label">
+            {`${others.length} more: ${others.map((other) => sayOther(pass, other)).join(', ')}.`}
+          </Text>
+          <Button kind="plain" label="What can be done" onPress={() => setAll(true)} />
+        </View>
+      )}
       {schedule.unplaced.map((id) => (
         <Text key={id} tone="text-salt-50" role="alert">
           {`${sayTable(pass, id)} ${
@@ -71,6 +86,9 @@ export const LateTables = ({ pass, presses }: Props) => {
     </View>
   );
 };
+
+const sayOther = (pass: PassNow, { id, late }: ToldSchedule['tickets'][number]): string =>
+  `${sayTable(pass, id)} ${late > LATE ? `${sayDuration(late)} late` : 'not all at once'}`;
 
 /** Pieces of one table that wait longer than they stay hot, in one sentence. */
 const sayOverRested = (

@@ -9,6 +9,7 @@ import { pressed } from '../../store/logSlice';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { placedIn } from './placedIn';
 import { FIRMNESS_WORDS, sayPiece, sayTable } from './passWords';
 import { optionOf, type PassNow } from './usePass';
 
@@ -35,7 +36,7 @@ const probedPieces = (pass: PassNow): readonly ProbedPiece[] =>
       const unsure = option.steps.alone.uncertainSeconds;
       const climb = climbOf(option.plan.trace, option.plan.pullAt);
       const read = forecast !== undefined && forecast.readings > 0;
-      const late = pass.schedule?.tickets.find(({ id }) => id === ticket.id)?.late ?? 0;
+      const late = placedIn(pass.schedule).tickets.get(ticket.id)?.late ?? 0;
       return [
         {
           id: piece.id,

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { sharedPans } from '@crustan/core/pass/sharedPan';
 import { Caution } from '../../ui/Caution';
 import { sayAllergens } from '../../words/allergenWords';
@@ -12,8 +13,12 @@ interface Props {
 
 /** Cautions of pans that held what an allergic table must not be served. */
 export const SharedPanCautions = ({ pass, ticket }: Props) => {
-  const { state, dishes, gear, schedule, line } = pass;
-  const shared = sharedPans({ state, dishes, gear, epoch: line.epoch }, schedule?.pieces ?? []);
+  const { state, dishes, gear, schedule } = pass;
+  const { epoch } = pass.line;
+  const shared = useMemo(
+    () => sharedPans({ state, dishes, gear, epoch }, schedule?.pieces ?? []),
+    [state, dishes, gear, schedule, epoch],
+  );
   return shared
     .filter((one) => ticket === undefined || one.ticket === ticket)
     .map(({ piece, pan, allergens }) => (

@@ -4,6 +4,7 @@ import { sidesOf } from '@crustan/core/pass/menuDish';
 import { Text } from '../../ui/Text';
 import { sayAllergens, sayAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
+import { placedIn } from './placedIn';
 import { sayPiece } from './passWords';
 import type { PassNow } from './usePass';
 
@@ -16,7 +17,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
       <Text voice="strong">{`Tables, ${show.clock(pass.line.now)}`}</Text>
       {tickets.map((ticket) => {
         const { id, table, state, wanted, pieces, allergy, note } = ticket;
-        const landing = pass.schedule?.tickets.find((one) => one.id === id);
+        const landing = placedIn(pass.schedule).tickets.get(id);
         const sides = sidesOf(pass.dishes, pieces);
         const says = [
           state === 'held' ? 'held until fired' : undefined,
@@ -29,7 +30,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
           <View key={id} className="border-t border-iron-950 pt-1">
             <Text voice="head">{[`Table ${table}`, ...says].join(' · ')}</Text>
             {pieces.map((piece) => {
-              const placed = pass.schedule?.pieces.find((one) => one.id === piece.id);
+              const placed = placedIn(pass.schedule).pieces.get(piece.id);
               const start = placed ? ` · on ${show.clock(pass.momentOf(placed.start))}` : '';
               const said = piece.note === undefined ? '' : ` (${piece.note})`;
               return <Text key={piece.id}>{`☐ ${sayPiece(pass, piece.id)}${said}${start}`}</Text>;

@@ -16,6 +16,7 @@ import { Text } from '../../ui/Text';
 import { WIDE } from '../../ui/wide';
 import { sayAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
+import { placedIn } from './placedIn';
 import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';
 import { RefusedEvents, type RefusedOrder } from './RefusedEvents';
@@ -112,7 +113,7 @@ const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
   const show = useShow();
   const { id, table, state, pieces, wanted, sentAt, allergy, note } = ticket;
   const avoided = sayAvoided(avoidedBy(ticket), allergy);
-  const landing = pass.schedule?.tickets.find((one) => one.id === id);
+  const landing = placedIn(pass.schedule).tickets.get(id);
   const when =
     state === 'sent' && sentAt !== undefined
       ? `sent ${show.clock(sentAt)}`

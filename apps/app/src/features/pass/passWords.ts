@@ -8,6 +8,7 @@ import type { ActionKind } from '@crustan/core/schedule/actions';
 import { sayAvoided } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
 import type { Show } from '../../words/show';
+import { placedIn } from './placedIn';
 import type { PassNow } from './usePass';
 
 /** What is done to a piece, before its name, and what the button says happened. */
@@ -65,7 +66,7 @@ export const sayPlace = (
   piece: string,
   place: 'pan' | 'oven',
 ): string => {
-  const placed = pass.schedule?.pieces.find(({ id }) => id === piece);
+  const placed = placedIn(pass.schedule).pieces.get(piece);
   return placed ? gearName(pass, place, placed[place]) : '';
 };
 

@@ -27,6 +27,7 @@ import { useGear } from '../../store/useGear';
 import { useNow } from '../../ui/useNow';
 import { passWorker } from '../../workers/passWorker';
 import { movedPull, useForecasts } from '../../workers/useForecasts';
+import { placedIn } from './placedIn';
 
 /** A piece of the service that has its cook. */
 export interface PieceOn {
@@ -249,6 +250,6 @@ export const optionOf = (
 ): KeptDish['portions'][number]['options'][number] | undefined => {
   const dish = dishes.find(({ id }) => id === piece.dish);
   const portion = dish?.portions.find(({ doneness }) => doneness === piece.doneness);
-  const placed = schedule?.pieces.find(({ id }) => id === piece.id);
+  const placed = placedIn(schedule).pieces.get(piece.id);
   return portion?.options[piece.begun?.option ?? piece.option ?? placed?.option ?? 0];
 };

@@ -9,6 +9,7 @@ import { newId } from '../../store/newId';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { cookStarted, pressed, serviceSaid } from '../../store/logSlice';
 import { optionOf, type PassNow } from './usePass';
+import { placedIn } from './placedIn';
 
 /** What can be taken back: events of cooks and of the service, said by one tap. */
 interface Done {
@@ -58,11 +59,11 @@ export const usePressed = (pass: PassNow): Presses => {
   const begin = (pieceId: string, ticketId: string): Pick<Done, 'cooks' | 'service'> => {
     const ticket = pass.state.tickets.find(({ id }) => id === ticketId);
     const piece = ticket?.pieces.find(({ id }) => id === pieceId);
-    const placed = pass.schedule?.pieces.find(({ id }) => id === pieceId);
+    const placed = placedIn(pass.schedule).pieces.get(pieceId);
     const option = piece && optionOf(pass, piece);
     if (!ticket || !piece || !placed || !option) return { cooks: [], service: [] };
     const dish = pass.dishes.find(({ id }) => id === piece.dish);
-    const lands = pass.schedule?.tickets.find(({ id }) => id === ticketId)?.landsAt ?? 0;
+    const lands = placedIn(pass.schedule).tickets.get(ticketId)?.landsAt ?? 0;
     const { id: event, at } = fresh();
     const plan: PlanRecord = {
       id: newId(),
