@@ -165,11 +165,10 @@ const heating = (line: LineNow, schedule: ServiceSchedule, heat: GearHeat): read
       at: placed.start + stay.at,
     }));
   });
-  const next = (place: 'pan' | 'oven', index: number) =>
-    stays
-      .filter((stay) => stay.place === place && stay.index === index)
-      .toSorted((a, b) => a.at - b.at)
-      .at(0);
+  const next = (place: 'pan' | 'oven', index: number) => {
+    const here = stays.filter((stay) => stay.place === place && stay.index === index);
+    return here.reduce((first, stay) => (stay.at < first.at ? stay : first), here[0]);
+  };
   const thingFor = (place: 'pan' | 'oven', index: number, at: number): readonly Thing[] => {
     const wanted = next(place, index);
     const lastSet = state.set.findLast(
@@ -202,6 +201,9 @@ export const thingsToDo = (
   const things: Thing[] = [...heating(line, schedule, heat)];
   const placed = new Map(schedule.pieces.map((piece) => [piece.id, piece]));
   const landings = new Map(schedule.tickets.map((ticket) => [ticket.id, ticket]));
+  const starts = new Map(
+    schedule.sides.map(({ ticket, name, start }) => [sideKey(ticket, name), start] as const),
+  );
   for (const ticket of openTickets(line.state)) {
     for (const piece of ticket.pieces) {
       const base = { piece: piece.id, ticket: ticket.id };
@@ -223,7 +225,7 @@ export const thingsToDo = (
       const due = where.start;
       things.push({ kind: 'touch', station, due, seconds: TOUCH.touch, action: 'in', ...base });
     }
-    things.push(...sidesToBegin(line, schedule, ticket));
+    things.push(...sidesToBegin(line, starts, ticket));
     const landing = landings.get(ticket.id);
     if (landing) {
       const seconds = TOUCH.plate * ticket.pieces.length;
@@ -246,17 +248,18 @@ const SIDE_STATION = {
   oven: 'oven',
 } as const satisfies Record<Side['needs'], Station>;
 
+/** Where a side of a table is in a schedule. */
+const sideKey = (ticket: string, name: string): string => `${ticket} ${name}`;
+
 const sidesToBegin = (
   { dishes }: LineNow,
-  schedule: ServiceSchedule,
+  starts: ReadonlyMap<string, number>,
   { id, pieces, sidesBegun }: Ticket,
 ): readonly Thing[] =>
   sidesOf(dishes, pieces).flatMap(({ side, plates }): readonly Thing[] => {
     const { name, needs, handsOn } = side;
-    const placed = schedule.sides.find((one) => one.ticket === id && one.name === name);
-    if (!placed || sidesBegun.some((begun) => begun.name === name)) return [];
+    const due = starts.get(sideKey(id, name));
+    if (due === undefined || sidesBegun.some((begun) => begun.name === name)) return [];
     const station = SIDE_STATION[needs];
-    return [
-      { kind: 'side', station, due: placed.start, seconds: handsOn, name, plates, ticket: id },
-    ];
+    return [{ kind: 'side', station, due, seconds: handsOn, name, plates, ticket: id }];
   });
