@@ -217,6 +217,22 @@ describe('tables that will be late', () => {
     expect(presses.said.at(-1)).toMatchObject({ kind: 'moved', of: uuid(100) });
   });
 
+  it('are said in full up to four, soonest first, and the others in a line until they are asked for', async () => {
+    const tickets = Array.from({ length: 6 }, (_, i) => ({
+      ...TICKET,
+      ...{ id: uuid(100 + i), landsAt: TICKET.landsAt - 60 * i, late: TICKET.late - 60 * i },
+    }));
+    shown(late({ tickets }));
+    await act(() => Promise.resolve());
+    expect(screen.getAllByText(/^Tell the table/)).toHaveLength(4);
+    expect(
+      screen.getByText(/^2 more: Table \S+ 10 min 40 s late, Table 7 11 min 40 s late\.$/),
+    ).toBeTruthy();
+    fireEvent.click(screen.getByText('What can be done'));
+    expect(screen.getAllByText(/^Tell the table/)).toHaveLength(6);
+    expect(screen.queryByText('What can be done')).toBeNull();
+  });
+
   it('offer nothing where nothing helps, and nothing to a phone that watches', async () => {
     mockWays = [];
     const { store } = shown(late({ tickets: [TICKET] }));
