@@ -27,6 +27,8 @@ const LATE = 90;
 const OVER_RESTED = 60;
 /** Tables that are said with what can be done; the others are named in a line, until they are asked for. */
 const MOST_SAID = 4;
+/** Tables that the line names. */
+const MOST_NAMED = 8;
 /** A table's pieces this far apart are said to be, s. */
 const APART = 60;
 
@@ -52,9 +54,7 @@ export const LateTables = ({ pass, presses }: Props) => {
       ))}
       {others.length === 0 ? null : (
         <View className="items-start gap-2 rounded bg-hazard px-4 py-3" role="alert">
-          <Text voice="label">
-            {`${others.length} more: ${others.map((other) => sayOther(pass, other)).join(', ')}.`}
-          </Text>
+          <Text voice="label">{sayOthers(pass, others)}</Text>
           <Button kind="plain" label="What can be done" onPress={() => setAll(true)} />
         </View>
       )}
@@ -87,8 +87,16 @@ export const LateTables = ({ pass, presses }: Props) => {
   );
 };
 
-const sayOther = (pass: PassNow, { id, late }: ToldSchedule['tickets'][number]): string =>
-  `${sayTable(pass, id)} ${late > LATE ? `${sayDuration(late)} late` : 'not all at once'}`;
+/** Tables beyond those that are said in full: `54 more: table 22 by 11 min, …, and 46 others`. */
+const sayOthers = (pass: PassNow, others: ToldSchedule['tickets']): string => {
+  const named = others.slice(0, MOST_NAMED).map(({ id, late }) => {
+    const by = late > LATE ? `by ${Math.round(late / 60)} min` : 'not all at once';
+    return `${sayTable(pass, id)} ${by}`;
+  });
+  const left = others.length - named.length;
+  const rest = left === 0 ? [] : [left === 1 ? 'one other' : `${left} others`];
+  return `${others.length} more will be late: ${[...named, ...rest].join(', ')}.`;
+};
 
 /** Pieces of one table that wait longer than they stay hot, in one sentence. */
 const sayOverRested = (

@@ -226,7 +226,7 @@ describe('tables that will be late', () => {
     await act(() => Promise.resolve());
     expect(screen.getAllByText(/^Tell the table/)).toHaveLength(4);
     expect(
-      screen.getByText(/^2 more: Table \S+ 10 min 40 s late, Table 7 11 min 40 s late\.$/),
+      screen.getByText(/^2 more will be late: Table \S+ by 11 min, Table 7 by 12 min\.$/),
     ).toBeTruthy();
     fireEvent.click(screen.getByText('What can be done'));
     expect(screen.getAllByText(/^Tell the table/)).toHaveLength(6);
