@@ -35,7 +35,9 @@ test(
     await page.getByRole('radio', { name: /^medium-well/ }).click();
     await page.getByRole('button', { name: 'Done' }).click();
     const plate = page.getByRole('list', { name: 'Onto the heat' });
-    await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-well/)).toBeVisible({ timeout: 60_000 });
+    await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-well/)).toBeVisible({
+      timeout: 60_000,
+    });
     await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-rare/)).toBeVisible();
     await page.getByRole('button', { name: 'Start all at the stove' }).click();
     const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');

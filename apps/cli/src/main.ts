@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { COMMANDS, isCommandName, sayCommand, type Outcome } from './commands';
+import { isSchemaName, jsonSchemaOf, SCHEMA_NAMES } from '@crustan/core/formats/jsonSchemas';
 import { readRequests } from './readRequests';
 
-const USAGE = `usage: npm run -s crustan -- ${Object.keys(COMMANDS).join(' FILE | ')} FILE | plan --say "two ribeyes, 4 cm, rare"`;
+const USAGE = `usage: npm run -s crustan -- ${Object.keys(COMMANDS).join(' FILE | ')} FILE | plan --say "two ribeyes, 4 cm, rare" | schema NAME`;
 
 const giveUp = (line: string): never => {
   process.stderr.write(`${line}\n`);
@@ -15,6 +16,11 @@ if (name === 'plan' && file === '--say') {
   const said = JSON.stringify(json, null, 2);
   if (refused) giveUp(said);
   process.stdout.write(`${said}\n`);
+  process.exit(0);
+}
+if (name === 'schema') {
+  if (!isSchemaName(file)) giveUp(`There is no such schema. There are ${SCHEMA_NAMES.join(', ')}.`);
+  else process.stdout.write(`${JSON.stringify(jsonSchemaOf(file), null, 2)}\n`);
   process.exit(0);
 }
 if (!isCommandName(name) || file === '') giveUp(USAGE);

@@ -26,6 +26,7 @@ import { phoneRoutes, whoRoutes, type Access } from './routes/phoneRoutes';
 import { logRoutes, placeOf } from './routes/logRoutes';
 import { planRoutes } from './routes/planRoutes';
 import { practiceRoutes } from './routes/practiceRoutes';
+import { schemaRoutes } from './routes/schemaRoutes';
 import { serviceRoutes } from './routes/serviceRoutes';
 import { trialRoutes } from './routes/trialRoutes';
 import { eventText } from './sse';
@@ -77,6 +78,7 @@ export const apiParts = ({
     '/': plain,
     '/me': whoRoutes(build),
     ...(access ? { '/phones': phoneRoutes(access, now) } : {}),
+    '/schemas': schemaRoutes(),
     '/log': logRoutes({ book, store, news, told, written, add }),
     '/plans': planRoutes(planStore(book)),
     '/cooks': cookRoutes(cooks, photoStore(book), news, add, now),

@@ -27,6 +27,7 @@ import {
   phoneSchema,
   whoAsksSchema,
 } from '@crustan/core/formats/phonesSchema';
+import { SCHEMA_NAMES } from '@crustan/core/formats/jsonSchemas';
 import { practiceListSchema, practiceResultSchema } from '@crustan/core/formats/practiceSchema';
 import {
   cookEventBatch,
@@ -95,6 +96,10 @@ export const API: readonly ApiRoute[] = [
     gives: whoAsksSchema,
   }),
   get('/openapi.json', 'cook', 'This description.', { gives: JSON_FILE }),
+  get('/schemas', 'cook', 'Names of the schemas of files and messages.', {
+    gives: z.object({ schemas: z.array(z.enum(SCHEMA_NAMES)) }),
+  }),
+  get('/schemas/{name}', 'cook', 'The JSON Schema of a file or a message.', { gives: JSON_FILE }),
 
   get('/plans', 'watcher', 'A page of the kept plans, newest first.', {
     query: planListQuery,

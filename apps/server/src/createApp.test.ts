@@ -28,6 +28,20 @@ describe('the server', () => {
     expect(body.schemaVersion).toBeGreaterThan(0);
   });
 
+  it('serves the schema of each file and message by its name', async () => {
+    const { body } = await api.get('/api/v1/schemas').expect(200);
+    expect(body.schemas).toContain('crustan-plan-1');
+    for (const name of body.schemas) {
+      const schema = await api.get(`/api/v1/schemas/${name}`).expect(200);
+      expect(schema.body.$schema).toContain('json-schema.org');
+    }
+    const none = await api
+      .get('/api/v1/schemas/recipe')
+      .expect(404)
+      .expect('Content-Type', PROBLEM);
+    expect(none.body.detail).toContain('crustan-plan-1');
+  });
+
   it('keeps a plan, lists it newest first, takes a second sending, drops it', async () => {
     const older = planRecord('Older');
     const newer = { ...planRecord('Newer'), createdAt: T0 + 1 };

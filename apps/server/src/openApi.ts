@@ -34,7 +34,7 @@ const parametersOf = ({ path, query }: ApiRoute) => [
     name,
     in: 'path',
     required: true,
-    schema: { type: 'string', format: 'uuid' },
+    schema: { type: 'string', ...(name === 'id' ? { format: 'uuid' } : {}) },
   })),
   ...queryOf(query),
 ];

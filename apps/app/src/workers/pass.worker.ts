@@ -162,7 +162,8 @@ const service = {
   plate: (
     question: PlateQuestion,
     tell: (found: PlateFound) => void,
-  ): Promise<PlateFound | undefined> => plates.finish(telling(plateTogether(question, memory), tell)),
+  ): Promise<PlateFound | undefined> =>
+    plates.finish(telling(plateTogether(question, memory), tell)),
   /** Nobody waits for the plate any more. */
   dropPlate: (): void => plates.drop(),
   /** How many of each dish to have ready on a day. */

@@ -21,10 +21,11 @@ import {
   serviceInFullSchema,
   toldScheduleSchema,
   trialSchema,
-} from '@crustan/core/formats';
-import { timesFileSchema, timesResultSchema } from '@crustan/core/formats/timesFile';
+} from './index';
+import { timesFileSchema, timesResultSchema } from './timesFile';
 import { z } from 'zod';
 
+/** Schemas of the files and messages that others write or read, by name. */
 const SCHEMAS = {
   'crustan-ahead-1': aheadFileSchema,
   'crustan-ahead-result-1': aheadResultSchema,
@@ -52,11 +53,10 @@ const SCHEMAS = {
   problem: problemSchema,
 } as const;
 
-/** The JSON Schema of every file and message, by name. */
-export const jsonSchemas = (): ReadonlyMap<string, unknown> =>
-  new Map(
-    Object.entries(SCHEMAS).map(([name, schema]) => [
-      name,
-      z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }),
-    ]),
-  );
+export type SchemaName = keyof typeof SCHEMAS;
+export const isSchemaName = (name: string): name is SchemaName => name in SCHEMAS;
+export const SCHEMA_NAMES: readonly SchemaName[] = Object.keys(SCHEMAS).filter(isSchemaName);
+
+/** The JSON Schema (draft 2020-12) of a file or a message. */
+export const jsonSchemaOf = (name: SchemaName): unknown =>
+  z.toJSONSchema(SCHEMAS[name], { io: 'input', unrepresentable: 'any' });
