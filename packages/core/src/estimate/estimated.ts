@@ -3,7 +3,7 @@ import { inputSpread } from '../plan/inputSpread';
 import type { PlanRequest } from '../plan/request';
 import { DISCREPANCY_COUNT } from './discrepancy';
 
-/** The deviations that a live cook's readings are fitted by, in the order of every vector here. */
+/** Parameters fitted to the readings of a live cook, in the order of every vector here. */
 export const ESTIMATED = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
 export type Estimated = (typeof ESTIMATED)[number];
 

@@ -81,10 +81,10 @@ export const placesGiven = (
 };
 
 /**
- * A reading by hand, placed anew each time: not at one depth that a fit could learn, but about the middle, as a hand of
- * a kind places it.
- * @param shown at each place
- * @param weights of the places; absent: all alike, as before a reading
+ * Expected reading by hand and its placement error, C. The depth of the tip varies from reading to reading about the
+ * middle, so it is not a parameter of the fit.
+ * @param shown temperature at each place, C
+ * @param weights of the places; default: equal, as before a reading
  */
 export const handReading = (
   shown: readonly number[],

@@ -46,7 +46,7 @@ const likeliest = (
   return { kind, chance };
 };
 
-/** The estimate from the fits of all accounts of the readings, each by its weight. */
+/** Posterior mixture of the fits: each account of the readings has its weight. */
 export const kitchenEstimate = (
   linear: LinearModel,
   accounts: readonly Account[],

@@ -16,8 +16,8 @@ const POINTS = 90;
 const BEYOND = 1.5;
 
 /**
- * Compares the section with one dimension through the planned cook. A cook that takes longer has
- * the same difference later: it goes with the share of the pull's time.
+ * 2-D minus 1-D temperature through the planned cook, against the time as a share of the pull's time: a cook that takes
+ * longer has the same difference later.
  * @param pull s from the first heat to the end of the deciding leg, as planned
  */
 export const sectionCorrection = (

@@ -1,7 +1,7 @@
 import { BROWNING_DEPTH, BROWNING_REFERENCE, BROWNING_TENFOLD, DRY_BROWNING } from './constants';
 import type { PieceState, Side } from './pieceState';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { exp, min } = Math;
 
 const BASELINE_RATE = Math.LN10 / BROWNING_TENFOLD;

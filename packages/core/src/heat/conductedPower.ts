@@ -1,7 +1,7 @@
 import type { PieceState } from './pieceState';
 import type { StepArrays } from './stepArrays';
 
-/** Lays down what conduction brings every cell from its neighbours as things stand, as its power, W. */
+/** Writes the net conducted power of each cell at the current state, W. */
 export const conductedPower = (
   { temperature, count, rows, columns }: PieceState,
   { power, upward, sideways }: StepArrays,

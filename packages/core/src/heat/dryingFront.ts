@@ -3,7 +3,7 @@ import { CONDUCTIVITY_DRY, CRUST_WATER_SHARE } from './constants';
 import type { PieceState } from './pieceState';
 import type { StepArrays } from './stepArrays';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { min } = Math;
 
 /**
@@ -15,9 +15,8 @@ export const wetPartOf = (share: number): number =>
   (share - CRUST_WATER_SHARE) / (1 - CRUST_WATER_SHARE);
 
 /**
- * Puts the heat of a drying cell in the middle of what is still wet of it: towards a face it dries from its
- * outer side. A front in the middle of a cell would jump from one to the next, and with it the heat that
- * comes through the crust.
+ * Front tracking: moves the node of a drying cell to the centre of its wet part. The cell dries from the side of the
+ * face. A front in the middle of a cell would jump to the next cell, and the heat through the crust with it.
  */
 export const placeFronts = (
   { temperature, water, full, perFull, count, matter }: PieceState,

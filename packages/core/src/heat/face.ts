@@ -8,7 +8,7 @@ import {
   FAT_WET_EXTRA,
 } from './constants';
 
-/** What one face of the piece meets: a pan, or air with radiation and vapour. */
+/** Boundary condition of one face: a pan, or air with radiation and vapour. */
 export interface Face {
   /** Temperature of the pan or the air, C. */
   readonly temperature: number;

@@ -14,7 +14,7 @@ import {
 
 const CRUST_DIFFUSIVITY = ESTIMATES.crustDiffusivity.value;
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { min } = Math;
 
 /**
@@ -54,7 +54,7 @@ export interface FaceLayout {
 }
 
 /**
- * A face made linear about the piece's present state, place by place: heat flows as
+ * Fluxes of a face linearised at the current state, at each place of the surface: heat flows as
  * conductance (temperature - T outer cell), vapour leaves the first wet cell as
  * vapourConstant + vapourSlope T.
  */

@@ -6,7 +6,7 @@ import type { PieceState } from './pieceState';
 import { CHOI_OKOS } from '../food/properties';
 import type { StepArrays } from './stepArrays';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { min } = Math;
 
 const [W0, W1, W2] = CHOI_OKOS.water.capacity;

@@ -1,7 +1,7 @@
 import { browningIndex } from './judge';
 import type { PieceSolver } from './pieceSolver';
 
-/** Ends a run early: at the moment a rising quantity of the piece meets a value. */
+/** Stop condition: the run ends when a rising quantity of the piece reaches a value. */
 export interface Goal {
   readonly value: number;
   readonly of: (solver: PieceSolver) => number;

@@ -175,8 +175,7 @@ export const columnGrid = (length: number, count: number, bothEdges: boolean): F
 };
 
 /**
- * The same cells with one ending at every place: the nearest boundary is moved there, and the cells on
- * either side of it are stretched to fit.
+ * Moves the nearest cell boundary to each place. The cells on both sides are stretched to fit.
  * @param places m from the first cell's outer side, in order, within the cells
  */
 export const endingAt = (cells: Float64Array, places: readonly number[]): Float64Array => {

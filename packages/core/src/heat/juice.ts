@@ -5,7 +5,7 @@ import type { Exit } from './exits';
 import type { PieceState } from './pieceState';
 import { shareHeld } from './waterHeld';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { exp, min } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;

@@ -6,7 +6,7 @@ import type { StepArrays } from './stepArrays';
 import { IMPLICIT } from './stepControl';
 import { latentHeat } from './vapour';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { max } = Math;
 
 /** What a cell that has dried below boiling keeps, of its first water: just less than makes it wet. */

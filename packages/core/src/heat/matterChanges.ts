@@ -5,8 +5,8 @@ import { shrink } from './shrinkage';
 import type { StepArrays } from './stepArrays';
 
 /**
- * Meat changes over minutes: its changes are made up for every so many seconds, and not at every step. Over
- * 3 s a cell at the boil could run dry before its juice came, or not: ends wavered by a tenth of a degree.
+ * Update interval of the tissue, s. Meat changes over minutes. At intervals over 3 s a boiling cell could run dry
+ * before its juice arrived, and ends varied by a tenth of a degree.
  */
 const PERIOD = 1;
 

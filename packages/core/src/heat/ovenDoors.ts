@@ -2,7 +2,7 @@ import { KITCHEN_AIR } from './kitchenAir';
 import type { Environment } from './runFor';
 import type { Surroundings } from './surroundings';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { exp, max, min } = Math;
 
 /** An oven's air follows its walls, and with the door open the kitchen, within, s. Estimates. */

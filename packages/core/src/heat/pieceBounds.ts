@@ -5,7 +5,7 @@ import type { StepArrays } from './stepArrays';
 import type { Surroundings } from './surroundings';
 import { latentHeat } from './vapour';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { sqrt } = Math;
 
 /** Where a piece meets its surroundings: its two faces, and its edges where it has columns. */

@@ -28,7 +28,7 @@ import { HELD, Sweep } from './sweep';
 import { latentHeat } from './vapour';
 import { PieceBounds } from './pieceBounds';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { max, min, sqrt } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;

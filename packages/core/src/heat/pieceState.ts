@@ -12,7 +12,7 @@ import { renderedHeight } from './renderedHeight';
 import { midline, type Midline } from './midline';
 import type { Section } from './section';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { abs, max } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;

@@ -4,7 +4,7 @@ import { MELTING_HEAT, meltedShare } from './fatMelting';
 import type { PieceState } from './pieceState';
 import { renderedHeight } from './renderedHeight';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { exp } = Math;
 
 const TIME = ESTIMATES.renderingTime.value;

@@ -19,8 +19,7 @@ export const FIRST_STEP = 0.05;
 export const STEP_GROWTH = 2;
 
 /**
- * How far into the step fluxes are taken: 1/2 would be Crank-Nicolson, 1 backward Euler. Near 1/2
- * the time error is a fifth of backward Euler's; above it, what a sudden change excites in the thin
- * outer cells dies out instead of ringing.
+ * Implicitness of the time step: 0.5 is Crank-Nicolson, 1 is backward Euler. Near 0.5 the time error is a fifth of
+ * backward Euler’s. Above 0.5 the oscillations that a sudden change excites in the thin outer cells decay.
  */
 export const IMPLICIT = 0.6;

@@ -4,7 +4,7 @@ import type { StepArrays } from './stepArrays';
 import { HELD } from './sweep';
 import type { StepControl } from './stepControl';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { abs, max, sqrt } = Math;
 
 /**

@@ -2,7 +2,7 @@ import { ESTIMATES } from './estimates';
 import { CAPACITY_IRON, CONDUCTIVITY_IRON, DENSITY_IRON, ironLoss, WALL_HEIGHT } from './iron';
 import { KITCHEN_AIR } from './kitchenAir';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { max, min } = Math;
 
 /** A pan of cast iron and what its burner can put into it. */

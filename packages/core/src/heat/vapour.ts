@@ -7,7 +7,7 @@ import {
 } from './constants';
 import { KELVIN } from '../units';
 
-/** Hoisted: a global is looked up at every use. */
+/** Local alias for hot loops. */
 const { exp } = Math;
 
 const MAGNUS_A = 610.94;

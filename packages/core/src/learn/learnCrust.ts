@@ -6,7 +6,7 @@ import { kitchenIn, cookData } from './cookData';
 import { traitsFor, type LearnedTrait } from './learnKitchen';
 import { panOnBurner, type LoggedCook } from './loggedCook';
 
-/** How much darker or paler one eye calls a crust than another, browning index, one deviation. Estimate. */
+/** Standard deviation of the difference between two observers of a crust, browning index. Estimate. */
 const EYE_SPREAD = 0.25;
 /** What one judged crust is off by beside its colour's own width: light, the face, the model. Estimate. */
 const ONE_LOOK = 0.3;

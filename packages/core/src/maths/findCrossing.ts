@@ -1,4 +1,4 @@
-/** Where a rising function meets a value, and what it gave there. */
+/** Root of a rising function, and its value there. */
 export interface Crossing {
   readonly x: number;
   readonly y: number;
@@ -28,7 +28,7 @@ export function* findCrossing(
     const x = yb === ya ? (a.x + b.x) / 2 : (a.x * yb - b.x * ya) / (yb - ya);
     const at = { x, y: f(x) };
     const y = at.y - goal;
-    // The end that stays twice running is weighed down, so that both ends move.
+    // Illinois method: the residual of an end that is kept twice is halved, so that both ends move.
     if (y < 0) {
       a = at;
       ya = y;

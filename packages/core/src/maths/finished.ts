@@ -1,4 +1,4 @@
-/** What a search that pauses between its steps finds, run to its end without a pause. */
+/** Runs a generator to its end and returns its result. */
 export const finished = <T>(search: Generator<unknown, T>): T => {
   for (;;) {
     const step = search.next();

@@ -1,6 +1,6 @@
 import type { RobustFit } from './robustLeastSquares';
 
-/** Probability of each fit among several of the same observations; sums to one. */
+/** Posterior weights of several fits of the same observations. Their sum is 1. */
 export const fitWeights = (fits: readonly RobustFit[]): readonly number[] => {
   const best = Math.max(...fits.map(({ logEvidence }) => logEvidence));
   const raw = fits.map(({ logEvidence }) => Math.exp(logEvidence - best));

@@ -7,7 +7,7 @@ export interface Observation {
   readonly predicted: number;
   /** Change of the model's value per unit of each parameter. */
   readonly slopes: ArrayLike<number>;
-  /** Standard deviation of what was measured about the model. */
+  /** Measurement noise: standard deviation about the model. */
   readonly sigma: number;
 }
 

@@ -1,4 +1,4 @@
-/** At most so many of a list, evenly chosen, the first and the last among them. */
+/** Evenly spaced subset of a list, with its first and last element. */
 export const thinned = <T>(all: readonly T[], most: number): readonly T[] => {
   if (all.length <= most) return all;
   const stride = (all.length - 1) / (most - 1);

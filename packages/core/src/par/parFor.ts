@@ -67,9 +67,8 @@ const shift = ([first, ...others]: ParQuestion['demand']): ParQuestion['demand']
 };
 
 /**
- * The newsvendor's optimum over the days that a piece keeps: the number whose expected cost is least, of
- * plates that are missed, of pieces that are kept, and of pieces that are thrown away. The oldest are used
- * first, and what is left tomorrow takes the place of fresh ones.
+ * Number of pieces of least expected cost over the days that a piece keeps (newsvendor problem): cost of missed plates, of
+ * kept pieces and of wasted pieces. The oldest pieces are used first; pieces left tomorrow replace fresh ones.
  */
 export const parFor = (question: ParQuestion): Par => {
   const { demand, costs, stock = { count: 0, age: 0 } } = question;

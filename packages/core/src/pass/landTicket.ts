@@ -77,11 +77,11 @@ export interface FirmPiece {
 }
 
 /**
- * Lands a ticket as soon as all its pieces can be there together, and takes what they need. What its firm
- * pieces need of the gear is taken already: here they wait for the others.
- * @param random draws the order of its pieces and how early they are begun; absent: the longest first, each
- *   as late as it can be
- * @returns undefined where it does not land within the grid: nothing is taken then
+ * Places a ticket in the first slot at which all its pieces can be ready together, and reserves the gear. The gear of its
+ * fixed pieces is reserved already: they wait for the others.
+ * @param random draws the order of the pieces and how early each begins; default: the longest first, each as late as
+ *   possible
+ * @returns undefined if the ticket has no place in the grid: nothing is reserved then
  */
 export const landTicket = (
   grid: ServiceGrid,

@@ -25,7 +25,7 @@ export interface GridSpacing {
 
 const PAN: Taken = { reason: 'pan' };
 const SLOT = 5;
-/** What was told for so long is not moved without a reason, s. */
+/** Frozen horizon, s: a published start that is nearer is not moved without a reason. */
 export const TOLD_FIRMLY = 120;
 /** Rest of a service's piece beyond what it keeps: the most, s. */
 const MOST_PATIENCE = 600;

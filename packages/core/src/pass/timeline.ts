@@ -1,4 +1,4 @@
-/** Why a piece does not fit into a moment: what is taken, and by what heat where that is the reason. */
+/** Resource conflict: the resource that is occupied, and the set temperature if that is the reason. */
 export type Taken =
   | { readonly reason: 'pan' | 'oven' | 'hands' | 'holding' | 'burner' }
   /** Another temperature stands there, C. */
@@ -60,8 +60,8 @@ export class HeatedPlace {
   }
 
   /**
-   * What keeps an amount out of a stretch; undefined where it fits.
-   * @returns the temperature that stands there, or 'full'
+   * Finds the conflict of an amount with an interval.
+   * @returns the set temperature of the interval, or 'full'; undefined if the amount fits
    */
   refuses(from: number, to: number, celsius: number, amount: number): number | 'full' | undefined {
     const { taken, celsius: set, capacity, within, slots } = this;

@@ -1,10 +1,7 @@
 import { findCrossing, type Crossing } from '../maths/findCrossing';
 import type { WayCook, WayRun } from './wayCook';
 
-/**
- * The plan that is shown may miss its target by so much, K: in a slow oven a tenth of a degree is a
- * minute.
- */
+/** Tolerance of the displayed peak, K. In a slow oven a tenth of a degree is a minute. */
 export const SHOWN_WITHIN = 0.04;
 /** A tolerance that is more than this share of the whole time does not settle it. */
 const FLAT_SHARE = 0.002;
@@ -16,10 +13,10 @@ const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
 /** The line is laid anew where it leads further than this share of what it was laid over. */
 const MOST_AVERAGINGS = 6;
 const CLOSE_ENOUGH = 0.1;
-/** Where the average differs more from the end itself, the end decides, K. */
+/** If the average differs from the end itself by more than this, K, the end is used. */
 const AVERAGE_WITHIN = 0.25;
 
-/** Whether the end hardly depends on the time: a face that dries longer is seared the less. */
+/** True if the end hardly depends on the time: a face that dries longer is seared less. */
 export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
   const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
   return !(slope * FLAT_SHARE * seconds > SHOWN_WITHIN);

@@ -25,10 +25,7 @@ export const inputsOf = (request: PlanRequest): readonly Input[] => {
   ];
 };
 
-/**
- * What is left of an input's spread once past cooks have told of this kitchen: what differs from cook
- * to cook, and the doubt that remains.
- */
+/** Standard deviation of an input after calibration: the scatter from cook to cook and the remaining uncertainty. */
 const afterLearning = (input: Input, { learned }: PlanRequest): number => {
   if (input === 'pan' || input === 'start') return TOTAL_SPREAD[input];
   const doubt = learned?.known?.[input];

@@ -131,7 +131,7 @@ export function* judgeTimes(
     cook.reset();
     return cook.endOf(timed).reached;
   };
-  /** What the section adds to one dimension, K: taken to stay as it is nearby. */
+  /** 2-D minus 1-D peak, K. It is taken as constant nearby. */
   const edges = plan.peakCore - flatPeak(request, legs);
 
   const peakAtShare = (share: number): number => {

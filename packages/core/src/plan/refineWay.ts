@@ -101,7 +101,7 @@ export function* refineWay(
     }
     const [least, largest] = [low?.x ?? 0, high?.x ?? most];
     const corrected = slope > 0 ? at.x + (goal - at.y) / slope : NaN;
-    // A correction that leaves the bracket is replaced by its middle, or by the end not yet tried.
+    // If a correction leaves the bracket, the step bisects it, or tries the end that is not yet tried.
     if (corrected > least && corrected < largest) value = corrected;
     else if (low && high) value = (least + largest) / 2;
     else value = low ? largest : least;

@@ -7,9 +7,9 @@ const sharedUntil = ({ seconds, flips, turnEvery }: TimedLeg): number =>
   turnEvery === undefined ? Math.min(seconds, flips[0] ?? seconds) : seconds;
 
 /**
- * The leg whose length is sought, as far as it is the same for every length: it is cooked once, and
- * another length goes on from the last moment that both share. The moments are fixed beforehand, so
- * that what a length gives does not depend on which were tried before it.
+ * States of the unknown leg before its duration matters. They are computed once, and each trial duration continues
+ * from the last state that it shares. The moments are fixed in advance, so that a result does not depend on the
+ * durations tried before it.
  */
 export class SharedLeg {
   private readonly moments: { readonly at: number; readonly cook: CookSnapshot }[];

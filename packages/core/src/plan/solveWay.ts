@@ -65,9 +65,8 @@ const slopeFrom = ({ value, end }: WayRun, runs: Iterable<WayRun>): number => {
 };
 
 /**
- * Finds the unknown of a way whose core peaks at the target, each sear as long as its crust wants.
- * Where two values do, the longer one. Yields before every run, so that a stale search can be
- * dropped.
+ * Finds the duration, s, at which the core peaks at the target; each sear lasts as long as its crust needs. If two
+ * durations do, it returns the longer one. It yields before every run, so that a stale search can be dropped.
  * @param guess a value to start from, s
  */
 export function* solveWay(cook: WayCook, guess?: number): Generator<null, WaySolution> {

@@ -22,7 +22,7 @@ export interface WayCookOptions {
   readonly recording?: RecordingSpacing | undefined;
 }
 
-/** What a cook gives with its unknown at a value. */
+/** Result of one trial cooking time. */
 export interface WayRun {
   readonly value: number;
   readonly legs: readonly TimedLeg[];
