@@ -21,7 +21,7 @@ test('loses nothing to a reload, a killed server, a second phone', async ({ page
     await page.reload().catch(() => undefined);
 
     served = await startServed({ data: served.folder, port: served.port });
-    // The browser loads its own error page anew by itself when the server is back: that may come first.
+    // The browser loads its own error page again by itself when the server is back: that may come first.
     await expect(() => page.goto(`${served.url}/stove`)).toPass();
     await expect(kept).toHaveText('Every press is in the book.');
     await expect(page.getByRole('heading', { name: 'Turn 3' })).toBeVisible();

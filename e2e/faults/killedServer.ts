@@ -57,7 +57,7 @@ const startCook = async (url: string, id: string, plan: PlanRecord): Promise<voi
 };
 
 /**
- * Kills a server again and again while presses are on their way, starts it anew on the same folder,
+ * Kills a server again and again while presses are on their way, starts it again on the same folder,
  * and sends what was not acknowledged again, as a phone does.
  */
 export const killedServer = async (

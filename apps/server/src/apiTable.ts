@@ -240,7 +240,7 @@ const underVersion = (path: string): string | undefined => {
   return rest.startsWith(`/${API_VERSION}/`) ? rest.slice(API_VERSION.length + 1) : rest;
 };
 
-/** The route that a request asks; undefined where there is none. HEAD asks what GET does. */
+/** The route that a request asks; undefined if there is none. HEAD asks what GET does. */
 export const routeFor = (method: string, path: string): ApiRoute | undefined => {
   const under = underVersion(path);
   if (under === undefined) return undefined;

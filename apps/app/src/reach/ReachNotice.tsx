@@ -20,7 +20,7 @@ export const ReachNotice = () => {
       </Notice>
     );
   }
-  // Never in the middle of a cook: a page that is loaded anew is a minute without a clock.
+  // Never in the middle of a cook: a page that is loaded again is a minute without a clock.
   if (newer && !cooking) {
     return (
       <Notice role="status">

@@ -67,7 +67,7 @@ describe('the kitchen’s clock', () => {
     jest.advanceTimersByTime(5000);
     expect(Math.abs(kitchenNow() - (T0 + 6000))).toBeLessThan(50);
     expect(Math.abs(deviceClockOff() + jump)).toBeLessThan(50);
-    // The server is asked anew, and agrees.
+    // The server is asked again, and agrees.
     hear(T0 + 6000, 0);
     expect(Math.abs(kitchenNow() - (T0 + 6000))).toBeLessThan(50);
   });

@@ -53,7 +53,7 @@ let mayHaveSlept = false;
 let jumped = 0;
 let best: { readonly trip: number; readonly at: number } | undefined;
 const listeners = new Set<() => void>();
-/** Called when the clock must be measured anew. */
+/** Called when the clock must be measured again. */
 const doubters = new Set<() => void>();
 
 const tell = (): void => listeners.forEach((heard) => heard());
@@ -148,7 +148,7 @@ export const onClockSet = (heard: () => void): (() => void) => {
 export const useClockSpeed = (): number => useSyncExternalStore(onClockSet, () => kept.speed);
 export const useClockJump = (): number => useSyncExternalStore(onClockSet, worthTelling);
 
-/** As a page that is opened anew: for tests. */
+/** As a page that is opened again: for tests. */
 export const restartClock = (): void => {
   kept = recall('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
   base = together();

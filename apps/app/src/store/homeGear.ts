@@ -5,7 +5,7 @@ import { gearInUse, panInUse } from './kitchenSlice';
 /** Gear of a home cook who cooks several pieces for one plate. */
 export interface HomeGear {
   readonly gear: ServiceGear;
-  /** Another pan that could be used too; undefined where no burner is left for it. */
+  /** Another pan that could be used too; undefined if no burner is left for it. */
   readonly secondPan: ServicePan | undefined;
 }
 

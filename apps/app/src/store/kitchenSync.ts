@@ -16,7 +16,7 @@ const LONGEST_WAIT = 60_000;
 /** How often it is asked whether another phone has changed something, ms. */
 const ASKED_EVERY = 60_000;
 
-/** What the book has is asked anew each time, and kept by nobody else. */
+/** What the book has is asked again each time, and kept by nobody else. */
 const NOT_CACHED = { forceRefetch: true, subscribe: false } as const;
 
 /** The kitchen as the book had it when this phone last heard, and which version that was. */

@@ -97,7 +97,7 @@ export interface OpenService {
 
 const selectOpen = ({ pass }: WithPass): string | undefined => pass.open;
 
-/** The open service; undefined where none is, or what opens it is not there yet. */
+/** The open service; undefined if none is, or what opens it is not there yet. */
 export const selectOpenService: (state: WithPass) => OpenService | undefined = createSelector(
   [selectStreams, selectBook, selectOpen],
   (streams, book, open) => {

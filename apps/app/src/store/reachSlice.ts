@@ -52,5 +52,5 @@ export const reachSlice = createSlice({
 });
 export const { roleTold, unpairedTold, kitchenOffered } = reachSlice.actions;
 
-/** Something was refused or cut: it is asked anew whether this page is still let in. */
+/** Something was refused or cut: it is asked again whether this page is still let in. */
 export const reachDoubted = createAction('reach/doubted');

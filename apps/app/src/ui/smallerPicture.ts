@@ -1,7 +1,7 @@
 /** Longest side a kept picture has, px. */
 const LONGEST = 1600;
 
-/** A picture no larger than a page shows, as JPEG; undefined where the browser cannot read it. */
+/** A picture no larger than a page shows, as JPEG; undefined if the browser cannot read it. */
 export const smallerPicture = async (file: Blob): Promise<Blob | undefined> => {
   try {
     const picture = await createImageBitmap(file);

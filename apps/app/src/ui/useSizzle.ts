@@ -39,7 +39,7 @@ export const useSizzle = (on: boolean, level: number): Heard => {
     };
     const listening = setInterval(() => {
       if (!canSound()) setHeard({ wrong: 'This browser makes no sound.' });
-      // A page that was opened anew sounds from its first touch on.
+      // A page that was opened again sounds from its first touch on.
       else if (!asked && soundWoken()) void begin();
       else if (player.current) setHeard({ is: player.current.heard() });
     }, LISTENS);

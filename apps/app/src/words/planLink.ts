@@ -37,7 +37,7 @@ const plateOf = ({ plate, plateAt }: Carried): PlateTime | undefined => {
   return hour === undefined ? undefined : { hour };
 };
 
-/** The plan a link carries; undefined where there is none, or it is not a plan. */
+/** The plan a link carries; undefined if there is none, or it is not a plan. */
 export const planOfLink = (hash: string): LinkedPlan | undefined => {
   const packed = new URLSearchParams(hash.replace(/^#/, '')).get(KEY);
   if (packed === null) return undefined;

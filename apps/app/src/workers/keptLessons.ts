@@ -40,7 +40,7 @@ export interface KeptLessons {
   readonly lessons: Lessons;
 }
 
-/** The lessons that this device kept; undefined where it kept none, or they were learned another way. */
+/** The lessons that this device kept; undefined if it kept none, or they were learned another way. */
 export const recallLessons = (): KeptLessons | undefined => {
   const found = recall(NAME, (value) => keptLessonsSchema.safeParse(value).data);
   if (!found) return undefined;

@@ -47,7 +47,7 @@ let searched: ServiceSearch | undefined;
 /** Time of the search before a press's first schedule is shown, ms. */
 const FIRST = 80;
 
-/** A schedule is told anew for a gain of so much, s of lateness: a board that changes is read again. */
+/** A schedule is told again for a gain of so much, s of lateness: a board that changes is read again. */
 const WORTH_TELLING = 15;
 
 /** A dish's par for a day, with what was expected of it. */
@@ -127,7 +127,7 @@ const service = {
   /**
    * Goes on with the last job's search.
    * @param ms how long, unless another job comes
-   * @returns a better schedule; undefined where none was found, or another job has come
+   * @returns a better schedule; undefined if none was found, or another job has come
    */
   improve: async (ms: number): Promise<ServiceSchedule | undefined> => {
     const wanted = searches.begin();

@@ -13,7 +13,7 @@ export interface PlanAndSpread {
   readonly spread: PlanSpread;
 }
 
-/** The plan of a request with its range by the clock; undefined where it is refused. */
+/** The plan of a request with its range by the clock; undefined if it is refused. */
 export const planAndSpread = (request: PlanRequest): PlanAndSpread | undefined => {
   let plan: CookPlan | undefined;
   for (const update of planWay(request)) {

@@ -175,7 +175,7 @@ const logged = (
       if (tip !== undefined) read('probe', t, tip + PROBE_NOISE * normal(random) + thermometer);
     }
   } else {
-    // Put in anew each time, a few millimetres off the middle on either side.
+    // Put in again each time, a few millimetres off the middle on either side.
     for (const share of [0.75, 0.95]) {
       const off = even(random, ...HAND_OFF) * (random() < 0.5 ? -1 : 1);
       const placed = { ...hidden, probe: { kind: 'middle', off } as const };

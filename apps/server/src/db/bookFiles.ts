@@ -106,7 +106,7 @@ export const recoverBook = (folder: string): string | undefined => {
   return newest;
 };
 
-/** Size of the book's file, bytes; undefined where there is none. */
+/** Size of the book's file, bytes; undefined if there is none. */
 export const bookSize = (folder: string): number | undefined => {
   const place = path.join(folder, BOOK_NAME);
   return existsSync(place) ? statSync(place).size : undefined;

@@ -32,7 +32,7 @@ const tenth = (celsius: number): number => Math.round(celsius * 10) / 10;
 /**
  * What the stand-ins of one cook say at a moment: a probe in the meat, an infrared gun on the pan,
  * a thermometer in the oven, all in one hidden kitchen that follows the cook's own presses. The
- * cook is run anew from its events, so a press that arrives late is still true.
+ * cook is run again from its events, so a press that arrives late is still true.
  * @param now ms since 1970, by the kitchen's clock
  */
 export const simulatedReadings = (

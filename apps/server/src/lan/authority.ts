@@ -11,7 +11,7 @@ x509.cryptoProvider.set(webcrypto);
 const ALGORITHM = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' } as const;
 const DAY = 86_400_000;
 const YEARS = 10;
-/** A server's certificate is good for so many days, and made anew when so many are left. */
+/** A server's certificate is good for so many days, and made again when so many are left. */
 export const SERVER_DAYS = 90;
 export const RENEWED_AT = 30;
 /** A clock that is a little behind takes it too, ms. */

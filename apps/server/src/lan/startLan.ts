@@ -61,7 +61,7 @@ const sameHosts = (a: readonly string[], b: readonly string[]): boolean =>
 
 /**
  * Puts a kitchen on its network: the app over TLS with a certificate of the kitchen's own authority, made
- * anew before it ends and when names or addresses change, and the welcome page in the clear beside it.
+ * again before it ends and when names or addresses change, and the welcome page in the clear beside it.
  * @throws where a port is in use
  */
 export const startLan = async (options: LanOptions): Promise<Lan> => {

@@ -29,9 +29,9 @@ import { PROBE_DEPTHS, tracedRun, type RunInput, type TracedRun } from './traced
 const NUDGE = { least: 10, fraction: 0.02 } as const;
 /** Most readings used, evenly chosen: more add no information. */
 const MOST_READINGS = 100;
-/** The model is linearised anew when the fit has moved so far: s, fraction of the pull, spreads. */
+/** The model is linearised again when the fit has moved so far: s, fraction of the pull, spreads. */
 const STALE = { least: 40, fraction: 0.03, spreads: 0.2 } as const;
-/** The section is compared anew when a parameter has moved so far, spreads. */
+/** The section is compared again when a parameter has moved so far, spreads. */
 const SECTION_STALE_SPREADS = 0.4;
 /** Most linearisations a forecast; bound of the parameters, spreads. */
 const MOST_PASSES = 5;

@@ -8,7 +8,7 @@ export interface Forecast {
   /** The kitchen that explains them best, and the standard deviation of each figure (contact: of its log). */
   readonly kitchen: KitchenDeviation;
   readonly sigma: Readonly<Record<Estimated, number>>;
-  /** How its oven heats, in one figure; undefined where the cook has none. */
+  /** How its oven heats, in one figure; undefined if the cook has none. */
   readonly ovenLike: OvenLike | undefined;
   /** When the deciding leg should end for the wanted finish, or did. */
   readonly pullAt: number;

@@ -44,7 +44,7 @@ const seenAt = (seen: (depth: number) => number, off: number, thickness: number)
   return of(inner) + (at - inner) * (of(inner + 1) - of(inner));
 };
 
-/** What a thermometer that is put in anew should show, and the deviation its placing gives it, C. */
+/** What a thermometer that is put in again should show, and the deviation its placing gives it, C. */
 export interface HandReading {
   readonly expected: number;
   readonly spread: number;

@@ -125,7 +125,7 @@ const moveEnd = (
 /**
  * The graded grid with a cell boundary on every layer's inner side: a boundary is moved there and the
  * cells on either side of it are stretched to fit. Which one does not depend on the thickness of the
- * piece, so that a little more of it does not lay the cells anew.
+ * piece, so that a little more of it does not lay the cells again.
  * @param layers thicknesses from the first face inward, m; together within the thickness
  */
 export const layeredGrid = (

@@ -71,7 +71,7 @@ export interface FrozenPiece {
 }
 
 export interface Thaw {
-  /** Until no ice is left in the middle, s; undefined where it stays frozen. */
+  /** Until no ice is left in the middle, s; undefined if it stays frozen. */
   readonly seconds: number | undefined;
   /** Of those, with the warmest meat over 5 C, s. */
   readonly warm: number;
@@ -97,7 +97,7 @@ export const thaw = (
   return { seconds: thawed ? seconds : undefined, warm, warmest: piece.warmest };
 };
 
-/** Freezes a piece in one place until its middle is so cold; s, undefined where it never is. */
+/** Freezes a piece in one place until its middle is so cold; s, undefined if it never is. */
 export const freeze = (
   { tissue, thickness, shape, start }: FrozenPiece,
   to: number,

@@ -97,7 +97,7 @@ const panReadings = (cook: LoggedCook, effective: readonly CookEvent[], panIn: n
   return { panSeen, byClock, warming: thinned(warming, MOST_TYPED) };
 };
 
-/** The data of a cook; undefined where it was not finished or has no measurement. */
+/** The data of a cook; undefined if it was not finished or has no measurement. */
 export const cookData = (cook: LoggedCook): CookData | undefined => {
   const { plan, plannedIn, events } = cook;
   const effective = effectiveEvents(events);

@@ -215,7 +215,7 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
     return { measured: event.celsius, predicted, slopes, sigma };
   };
   const { stem, thickness } = plan.request;
-  /** Placed anew each time: its own expected figure and spread. */
+  /** Placed again each time: its own expected figure and spread. */
   const byHand = (
     event: ReadingEvent,
     hand: Hand,

@@ -50,7 +50,7 @@ const chanceOf = (colour: CrustColour, index: number): number => {
 
 /**
  * Browning index of the palest face that matters, as the model has the cook in the kitchen that its book
- * has taught; undefined where the cook says nothing.
+ * has taught; undefined if the cook says nothing.
  */
 const simulatedIndex = (
   cook: LoggedCook,
@@ -76,7 +76,7 @@ const simulatedIndex = (
 /**
  * The cook's eye for crusts from those that were judged, in the kitchen as it was learned: on a grid, the
  * offset with which the colours that were called are most probable, shrunk towards none by how much eyes
- * usually differ. Cooks planned by the baseline, whose index is another, say nothing. Undefined where
+ * usually differ. Cooks planned by the baseline, whose index is another, say nothing. Undefined if
  * none was judged.
  */
 export const learnCrust = (

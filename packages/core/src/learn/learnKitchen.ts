@@ -47,7 +47,7 @@ export interface LearnedKitchen {
 /** Cooks looked at, the newest: kitchens change, and more than these teach little. */
 export const MOST_COOKS = 16;
 const PASSES = 3;
-/** A cook is simulated anew when its kitchen's estimate has moved by this, spreads. */
+/** A cook is simulated again when its kitchen's estimate has moved by this, spreads. */
 const MOVED = 0.12;
 /** Smallest share of the information for which a cook is listed. */
 const NAMED = 0.02;
@@ -142,7 +142,7 @@ const traitsAt = (known: ArrayLike<number>, of: readonly number[]): LearnedTrait
  * Learns a kitchen from its cooks: every cook's readings and end, weighed against what usually
  * differs from cook to cook, say something of its oven, its burner, its pan and the cook's eye; all
  * together, and shrunk to the usual, they are what is known. A Gauss-Newton search: cooks are run
- * anew in the kitchen found. Yields its progress before each run, so that it can be dropped.
+ * again in the kitchen found. Yields its progress before each run, so that it can be dropped.
  * @param cooks in any order; the newest are taken
  */
 export function* learnKitchen(

@@ -58,7 +58,7 @@ const misfit = ({ dial, seen }: WarmUp, offset: number, timeConstant: number): n
 
 /**
  * The oven's time constant from what its thermometer read while it came up, shrunk to a common
- * oven's. Undefined where no cook has such readings.
+ * oven's. Undefined if no cook has such readings.
  * @param offset of its air over its dial, K
  */
 export const learnLag = (

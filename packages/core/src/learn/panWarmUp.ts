@@ -24,7 +24,7 @@ export const panAfterWarming = (gear: GearUsed, seconds: number, share: number):
   return body.temperature;
 };
 
-/** Warm-up time of the run, s; undefined where the burner cannot reach it. */
+/** Warm-up time of the run, s; undefined if the burner cannot reach it. */
 export const statedWarmUp = (gear: GearUsed, told: number): number | undefined => {
   const warming = preheat(panOnBurner(gear, gear.burner.share), told);
   return warming.reached ? warming.seconds : undefined;

@@ -54,7 +54,7 @@ const doneAt = (
 ): number | undefined =>
   actions?.find((action) => action.kind === kind && action.done !== undefined)?.dueAt;
 
-/** A piece as it was cooked and as its plan had it; undefined where it was not followed to its end. */
+/** A piece as it was cooked and as its plan had it; undefined if it was not followed to its end. */
 const cookedPiece = (
   piece: TicketPiece,
   dishes: readonly MenuDish[],

@@ -70,7 +70,7 @@ export class CleanPan {
   /**
    * How the pan is clean for a stay.
    * @param washes slots from the start of a washing until the pan is hot again
-   * @returns undefined where it holds an allergen that the table avoids, or the stay would soil it for another table
+   * @returns undefined if it holds an allergen that the table avoids, or the stay would soil it for another table
    */
   cleanFor({ from, to, allergens }: PanStay, washes: number): Clean | undefined {
     const { carries, avoids, ticket } = allergens;

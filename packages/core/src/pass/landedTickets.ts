@@ -51,10 +51,10 @@ const waiting = (
   overRested: Math.max(0, platedAt - keepsUntil),
 });
 
-/** When the first hands are on a piece: as its pan is washed for it, or as it meets the heat. Seconds of the service. */
+/** First task of a piece: the washing of its pan, or its start. Seconds of the service. */
 export const handsFrom = ({ start, washAt = start }: PlacedPiece): number => washAt;
 
-/** Every ticket of a service on one grid: landed, taken up, landed anew, and what that costs. */
+/** Every ticket of a service on one grid: landed, taken up, landed again, and what that costs. */
 export class LandedTickets {
   readonly grid: ServiceGrid;
   readonly tickets: readonly SlotTicket[];
@@ -132,7 +132,7 @@ export class LandedTickets {
     for (const { id, was, option, allergens } of soon) {
       const { option: nth, full, pan, oven } = was;
       const steps = slotSteps(full ? option.full : option.alone, grid.slot);
-      // What should have begun by now is begun now.
+      // A piece that is overdue begins now.
       const start = Math.max(0, grid.slotOf(was.start));
       const placement: Placement = { option: nth, full, pan, oven, start, steps };
       const clean = this.cleanAsTold(placement, allergens, was.washAt);
@@ -217,7 +217,7 @@ export class LandedTickets {
     }
   }
 
-  /** Which tickets are worth taking up anew. */
+  /** Tickets worth removing and placing again. */
   lateOnes(): readonly number[] {
     return [...this.tickets.keys()].filter((i) => this.latenessOf(i) > 0);
   }
@@ -315,7 +315,7 @@ export class LandedTickets {
     );
   }
 
-  /** A ticket's landing, of all its parts; undefined where one does not land. */
+  /** A ticket's landing, of all its parts; undefined if one does not land. */
   private landingOf(id: string): PlacedTicket | undefined {
     const { grid } = this;
     const parts = this.tickets.flatMap((ticket, i) =>

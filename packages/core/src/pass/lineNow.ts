@@ -35,7 +35,7 @@ const indexOf = (
   return found === -1 ? undefined : found;
 };
 
-/** What pans and ovens are at: as they were set, and as the pieces laid into them needed. */
+/** Temperatures of pans and ovens, C: from the settings, the measurements and the pieces in them. */
 export const heatNow = (line: LineNow): GearHeat => {
   const { gear, state, dishes, now } = line;
   const laid = state.tickets.flatMap(({ pieces, dropped }) =>
@@ -50,7 +50,7 @@ export const heatNow = (line: LineNow): GearHeat => {
       }));
     }),
   );
-  // What was said has happened, though the clock of the phone that said it is ahead.
+  // An event has happened, even if the clock of its phone is ahead.
   const said = state.set.map((one) => ({ ...one, at: Math.min(one.at, now) }));
   const sets = [...said, ...laid.filter(({ at }) => at <= now)].toSorted((a, b) => a.at - b.at);
   const body = new GearState(gear);
@@ -120,7 +120,7 @@ const pieceJob = (line: JobLine, ticket: Ticket, piece: TicketPiece): PieceJob |
 export const openTickets = ({ tickets }: ServiceState): readonly Ticket[] =>
   tickets.filter(({ state, pieces }) => state === 'open' && pieces.length > 0);
 
-/** What a schedule is asked, from a service at a moment. */
+/** Input of the search: the service at a moment. */
 export const serviceJob = (now: LineNow, told?: ReadonlyMap<string, PlacedPiece>): ServiceJob => {
   const open = openTickets(now.state);
   const line = { ...now, someAvoid: open.some((ticket) => avoidedBy(ticket).length > 0) };
@@ -146,7 +146,7 @@ export const serviceJob = (now: LineNow, told?: ReadonlyMap<string, PlacedPiece>
   };
 };
 
-/** Pans and ovens nearer to what is wanted than this need no hand, K. */
+/** A pan or an oven within this of its wanted temperature needs no task, K. */
 const NEAR = { pan: 20, oven: 5 } as const;
 
 const heating = (line: LineNow, schedule: ServiceSchedule, heat: GearHeat): readonly Thing[] => {
@@ -240,7 +240,7 @@ const washing = (ticket: string, index: number, due: number): Thing => ({
   ...{ kind: 'wash', station: 'stove', due, seconds: WASHING.seconds, index, ticket },
 });
 
-/** Where a side is made. */
+/** Station of a side by the gear that it needs. */
 const SIDE_STATION = {
   nothing: 'plates',
   burner: 'stove',
@@ -248,7 +248,7 @@ const SIDE_STATION = {
   oven: 'oven',
 } as const satisfies Record<Side['needs'], Station>;
 
-/** Where a side of a table is in a schedule. */
+/** Key of a table's side in a schedule. */
 const sideKey = (ticket: string, name: string): string => `${ticket} ${name}`;
 
 const sidesToBegin = (

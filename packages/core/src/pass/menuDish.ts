@@ -24,12 +24,12 @@ export interface MenuDish {
   readonly portions: readonly MenuPortion[];
   /** Beside the piece, with their minutes. */
   readonly sides: readonly Side[];
-  /** What the plate's piece costs, and what a guest pays, in the house's money. */
+  /** Cost of the piece and price of the plate, in the house's money. */
   readonly cost?: number | undefined;
   readonly price?: number | undefined;
   /** Days that a prepared piece is good for. */
   readonly shelfDays: number;
-  /** When it was taken off the menu, ms since 1970: its services still name it. */
+  /** Time of removal from the menu, ms since 1970. Past services still name the dish. */
   readonly removedAt?: number | undefined;
 }
 

@@ -11,7 +11,7 @@ export interface PieceStay {
   readonly place: 'pan' | 'oven';
   readonly at: number;
   readonly seconds: number;
-  /** What the pan or the oven is set to. */
+  /** Set temperature of the pan or the oven, C. */
   readonly celsius: number;
   /** Iron that the piece covers; a piece that takes its pan along into the oven has the whole of any pan. */
   readonly area: number;
@@ -19,7 +19,7 @@ export interface PieceStay {
   readonly pieces?: number | undefined;
 }
 
-/** What a pair of hands does to a piece, and for how long. Seconds from the first heat. */
+/** Task of a pair of hands on a piece, and its duration. Seconds from the first heat. */
 export interface PieceTouch {
   readonly kind: ActionKind;
   readonly at: number;
@@ -34,9 +34,9 @@ export interface PieceSteps {
   /** From the first heat to the last, and the rest after it. */
   readonly heatSeconds: number;
   readonly restSeconds: number;
-  /** How much longer it may rest and still be served warm. */
+  /** Extra rest after which it is still warm, s. */
   readonly keepsSeconds: number;
-  /** How far its time on the heat may be off, one deviation. */
+  /** Standard deviation of its time on the heat, s. */
   readonly uncertainSeconds: number;
   /** After it has left the pan, until the iron under it has recovered. */
   readonly recoverySeconds: number;
@@ -141,7 +141,7 @@ export interface KnownOfSteps {
   readonly pieces?: number | undefined;
 }
 
-/** What the pieces of a plan take of the gear and the hands. */
+/** Gear and hands that the pieces of a plan need. */
 export const pieceSteps = (
   plan: CookPlan,
   { recoverySeconds, spreadSeconds, pieces = 1 }: KnownOfSteps,

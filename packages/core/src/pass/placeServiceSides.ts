@@ -3,7 +3,7 @@ import type { ServiceGrid } from './serviceGrid';
 import type { PlacedServiceSide, PlacedTicket, ServiceJob } from './serviceSchedule';
 import type { Taken } from './timeline';
 
-/** What keeps a side out of a stretch that begins at a slot; undefined where nothing does. */
+/** Conflict of a side with the interval from a slot; undefined if there is none. */
 const refuses = (
   grid: ServiceGrid,
   { needs, oven = 0 }: SideJob,

@@ -32,7 +32,7 @@ export interface PlateBatch {
   readonly group: number;
   readonly count: number;
   readonly plan: CookPlan;
-  /** Index in the gear's list; undefined where it sees no pan. */
+  /** Index in the gear's list; undefined if it sees no pan. */
   readonly pan: number | undefined;
   readonly start: number;
   readonly readyAt: number;
@@ -61,7 +61,7 @@ export type PlateFound =
   | {
       readonly kind: 'plate';
       readonly plate: PlateTogether;
-      /** Absent: they are still looked for. */
+      /** Undefined while the search for them runs. */
       readonly changes?: readonly PlateChange[] | undefined;
     }
   /** A piece that cannot be planned by itself. */
@@ -69,7 +69,7 @@ export type PlateFound =
   /** No pan stands on a burner, or the pieces do not fit within hours. */
   | { readonly kind: 'none'; readonly reason: 'pan' | 'hours' };
 
-/** Finds a plan that was made before, so that a change of the time alone plans nothing anew. */
+/** Cache of plans: a change of only the plate's time plans nothing again. */
 export interface PlanMemory {
   readonly get: (key: string) => CookPlan | Obstacle | undefined;
   readonly set: (key: string, found: CookPlan | Obstacle) => void;
@@ -177,7 +177,7 @@ function* batchesOf(
   return batches;
 }
 
-/** The schedule of batches for one plate; undefined where they do not land within hours. */
+/** The schedule of batches for one plate; undefined if they do not land within hours. */
 const landed = (
   batches: readonly Batch[],
   { gear, plateIn }: Pick<PlateQuestion, 'gear' | 'plateIn'>,
@@ -229,7 +229,7 @@ const landed = (
   };
 };
 
-/** How far a plate is from all pieces there together, on time and warm, s. */
+/** Sum of lateness, spread and excess rest of a plate, s. */
 const faultOf = ({ late, apart, batches }: PlateTogether): number =>
   late + apart + batches.reduce((sum, { overRested }) => sum + overRested, 0);
 

@@ -33,7 +33,7 @@ const MOST_TOGETHER = 4;
 export const serviceWays = (request: PlanRequest): readonly Way[] =>
   waysFor(cutOf(request)).filter((way) => WAY_TRAITS[way].noPan !== true);
 
-/** A request's plan, or undefined where there is none. */
+/** A request's plan, or undefined if there is none. */
 function* planned(
   request: PlanRequest,
   { pan, minimum, quick = false }: Pick<PortionQuestion, 'pan' | 'minimum' | 'quick'>,

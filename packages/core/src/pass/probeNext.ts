@@ -1,18 +1,18 @@
 /** A piece on the heat whose end the thermometer decides. Seconds of the service, K. */
 export interface ProbedPiece {
   readonly id: string;
-  /** When the deciding leg ends by what is known. */
+  /** End of the deciding leg by the current forecast, s of the service. */
   readonly decidesAt: number;
   /** One deviation of the end by the clock alone, K, and of the moment, s. */
   readonly unsureEnd: number;
   readonly unsureSeconds: number;
-  /** When it was last read. */
+  /** Time of its last reading, s of the service. */
   readonly readAt: number | undefined;
-  /** How long its table already waits beyond its time, s. */
+  /** Lateness of its table, s. */
   readonly late: number;
 }
 
-/** Which piece to probe next, and why. */
+/** Piece to probe next, and the reason. */
 export interface ProbeAdvice {
   readonly id: string;
   /** By so much its end is unsure now, K and s, and how long until it is decided. */

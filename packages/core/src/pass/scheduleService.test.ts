@@ -58,7 +58,7 @@ describe('a service’s schedule', () => {
     expect(washAt).toBeGreaterThanOrEqual(job.now);
     const told = new Map([[before.id, before]]);
     const after = scheduleService({ ...job, now: washAt + 60, told });
-    // A press that makes a schedule anew in the middle of the washing does not begin it again.
+    // A press that makes a schedule again in the middle of the washing does not begin it again.
     expect(after.pieces[0]).toMatchObject({ start: before.start, washAt });
     const clean = scheduleService({ ...job, now: washAt + 130, told, held: [0, 0] });
     expect(clean.pieces[0].start).toBe(before.start);

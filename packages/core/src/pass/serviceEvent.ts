@@ -10,7 +10,7 @@ export interface OrderedPiece {
   readonly note?: string | undefined;
 }
 
-/** What a table has ordered. Times in ms since 1970. */
+/** Order of a table. Times in ms since 1970. */
 export interface Order {
   readonly id: string;
   readonly table: string;
@@ -30,7 +30,7 @@ export interface Order {
 }
 
 export const OUT_REASONS = ['broken', 'dirty', 'unsteady'] as const;
-/** Why something is out of use: broken or dropped, food burnt onto it, or it does not hold its temperature. */
+/** Reason why gear is out of use: broken or dropped, food burnt onto it, or a temperature that it does not hold. */
 export type OutReason = (typeof OUT_REASONS)[number];
 
 export const OUT_GEAR = ['pan', 'oven', 'burner'] as const;
@@ -66,7 +66,7 @@ export type ServiceEvent =
       readonly option: number;
     })
   | (Happened & {
-      /** Where a piece was begun: by ids of the kitchen's gear. */
+      /** Place where a piece was begun: ids of the kitchen's gear. */
       readonly kind: 'begun';
       readonly piece: string;
       readonly option: number;
@@ -75,14 +75,14 @@ export type ServiceEvent =
       readonly oven?: string | undefined;
     })
   | (Happened & {
-      /** What a pan is held at or an oven is set to, C. */
+      /** Set temperature of a pan or an oven, C. */
       readonly kind: 'set';
       readonly gear: 'pan' | 'oven';
       readonly of: string;
       readonly celsius: number;
     })
   | (Happened & {
-      /** What a pan or an oven was measured at, C. */
+      /** Measured temperature of a pan or an oven, C. */
       readonly kind: 'measured';
       readonly gear: 'pan' | 'oven';
       readonly of: string;

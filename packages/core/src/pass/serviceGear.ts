@@ -22,7 +22,7 @@ export interface ServiceOven {
   readonly out?: true | undefined;
 }
 
-/** What the pieces of a service share. */
+/** Gear and hands that the pieces of a service share. */
 export interface ServiceGear {
   readonly pans: readonly ServicePan[];
   readonly ovens: readonly ServiceOven[];
@@ -36,7 +36,7 @@ export interface ServiceGear {
   readonly hands: number;
 }
 
-/** What of a kitchen's lists a service is cooked on; a kitchen's own entries fit it. SI. */
+/** Parts of a kitchen's lists that a service uses; a kitchen has this shape. SI units. */
 export interface GearListed {
   readonly pans: readonly {
     readonly id: string;

@@ -19,7 +19,7 @@ export interface Placement {
   readonly oven: number;
   readonly start: number;
   readonly steps: SlotSteps;
-  /** What must be kept apart in its pan; absent: nothing. */
+  /** Allergens that must be kept apart in its pan; undefined: none. */
   readonly allergens?: PieceAllergens | undefined;
   readonly clean?: Clean | undefined;
 }
@@ -93,12 +93,12 @@ export class ServiceGrid {
     return this.now + slot * this.slot;
   }
 
-  /** What of a stay's place it takes: a piece that fits at all always goes in. */
+  /** Share of the place that a stay takes: a piece that fits in an empty pan always fits. */
   private amountIn(pan: number, amount: number): number {
     return Math.min(amount, this.pans[pan].capacity);
   }
 
-  /** What keeps a piece from being placed so; undefined where nothing does. */
+  /** Conflict of a piece with the grid at a place; undefined if there is none. */
   refuses(placement: Omit<Placement, 'option' | 'full' | 'clean'>): Taken | undefined {
     const { pan, oven, start, steps, allergens } = placement;
     this.tried += 1;
@@ -125,7 +125,7 @@ export class ServiceGrid {
   }
 
   /**
-   * How the pan of a piece is clean for it; undefined where it cannot be. A washing takes the pan, which is empty then,
+   * How the pan of a piece is clean for it; undefined if it cannot be. A washing takes the pan, which is empty then,
    * and a pair of hands.
    */
   cleanFor({
@@ -248,7 +248,7 @@ export class ServiceGrid {
   }
 }
 
-/** The stay of a piece in its pan, from its first heat there to its last; undefined where nothing is kept apart. */
+/** The stay of a piece in its pan, from its first heat there to its last; undefined if nothing is kept apart. */
 const panStayOf = (
   start: number,
   { stays, recovery }: SlotSteps,

@@ -2,7 +2,7 @@ import type { GearHeat, PansHeld, TicketJob } from './dish';
 import type { ServiceGear } from './serviceGear';
 import type { Taken } from './timeline';
 
-/** What is to be scheduled. Times in seconds of the service. */
+/** Problem of a schedule. Times in seconds of the service. */
 export interface ServiceJob {
   readonly gear: ServiceGear;
   readonly now: number;
@@ -10,11 +10,11 @@ export interface ServiceJob {
   readonly tickets: readonly TicketJob[];
   /** Absent: no pan holds an allergen that matters. */
   readonly held?: PansHeld | undefined;
-  /** What the cooks were last told, by piece. */
+  /** Published schedule by piece. */
   readonly told?: ReadonlyMap<string, PlacedPiece> | undefined;
 }
 
-/** Where one piece is put and when. Seconds of the service. */
+/** Place and time of one piece. Seconds of the service. */
 export interface PlacedPiece {
   readonly id: string;
   readonly ticket: string;
@@ -41,7 +41,7 @@ export interface PlacedTicket {
   readonly apart: number;
   /** After what was promised, or after the soonest it could have been, s. */
   readonly late: number;
-  /** What first stood in the way of landing on time. */
+  /** First conflict that delays the ticket. */
   readonly hindered?: { readonly piece: string; readonly taken: Taken } | undefined;
 }
 

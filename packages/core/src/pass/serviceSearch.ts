@@ -6,7 +6,7 @@ import type { ServiceJob, ServiceSchedule } from './serviceSchedule';
 /** Temperatures of the annealing as it begins, at least and as a share of the cost, and as it ends, s of cost. */
 const WARM = { least: 120, share: 0.004 } as const;
 const COLD = 4;
-/** Most tickets taken up anew beside the late one, where any may be. */
+/** Most tickets taken up again beside the late one, where any may be. */
 const MOST_REMOVED = 4;
 /** Share of those moves that land tickets in ways of their own. */
 const DRAWN = 0.5;
@@ -36,7 +36,7 @@ const landAgain = (
   scheduling.land(order, by);
 };
 
-/** Takes up a late ticket with others, and lands them anew. */
+/** Takes up a late ticket with others, and lands them again. */
 interface Move {
   /** A random number below this, and not below that of the move before, chooses it. */
   readonly below: number;
@@ -50,7 +50,7 @@ interface Move {
 
 const MOVES: readonly Move[] = [
   {
-    // Every ticket from some moment on is landed anew, the late one first: what goes into one oven can follow.
+    // Every ticket from some moment on is landed again, the late one first: what goes into one oven can follow.
     below: 0.15,
     make: (scheduling, late, free, random) => {
       const order = free(scheduling.byLanding());

@@ -106,7 +106,7 @@ describe('the tickets of a service', () => {
       { ...at(7), kind: 'cancelled', of: '7' },
     ];
     const left = events.map((_, i) => serviceState(events.slice(0, i + 1)).stock.get('strip'));
-    // Of a cancelled table what had not begun can be sold again: here the piece that was cooked anew.
+    // Of a cancelled table what had not begun can be sold again: here the piece that was cooked again.
     expect(left).toEqual([undefined, 5, 4, 3, 3, 2, 3, 4]);
     expect(serviceState(events).stock.has('duck')).toBe(false);
     const undone: ServiceEvent = { ...at(8), kind: 'undo', of: count.id };

@@ -11,11 +11,11 @@ import type {
 export const TICKET_STATES = ['held', 'open', 'sent', 'cancelled'] as const;
 export type TicketState = (typeof TICKET_STATES)[number];
 
-/** A piece of a ticket as it stands. */
+/** Current state of a piece of a ticket. */
 export interface TicketPiece extends OrderedPiece {
   /** The way that was chosen in place of the menu's. */
   readonly option: number | undefined;
-  /** Where it was begun. */
+  /** Place where it was begun. */
   readonly begun: BegunEvent | undefined;
   /** It is cooked in place of this one. */
   readonly instead: string | undefined;
@@ -28,7 +28,7 @@ export interface Ticket extends Omit<Order, 'pieces'> {
   /** Nothing of it is begun before. */
   readonly firedAt: number;
   readonly sentAt: number | undefined;
-  /** What is to be served: a piece that was cooked again is not among them. */
+  /** Pieces to serve, without a piece that was replaced by another. */
   readonly pieces: readonly TicketPiece[];
   /** Pieces that were cooked again, and how many times in all. */
   readonly dropped: readonly TicketPiece[];
@@ -36,7 +36,7 @@ export interface Ticket extends Omit<Order, 'pieces'> {
   readonly sidesBegun: readonly { readonly name: string; readonly at: number }[];
 }
 
-/** What a pan or an oven was set to, C, and when, by its id. */
+/** Setting of a pan or an oven by its id: temperature, C, and time. */
 export interface GearSet {
   readonly gear: 'pan' | 'oven';
   readonly of: string;

@@ -34,7 +34,7 @@ interface PanUse {
   readonly carries: readonly AllergenId[];
 }
 
-/** When each pan is washed, by what was pressed and what is scheduled: seconds of the service. */
+/** Washing times of each pan, pressed and scheduled: seconds of the service. */
 const washings = (
   { state, gear, epoch }: Line,
   placed: readonly PlacedPiece[],

@@ -62,7 +62,7 @@ export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
     job,
     pieces: pieces.toSorted((a, b) => shortest(b) - shortest(a)),
     from,
-    // What has begun lands when it is ready, however that compares with its plan.
+    // A piece that has begun is placed at its ready time, whatever its plan says.
     first: Math.max(
       pieces.some((piece) => piece.job.begun) ? Math.max(0, sides) + plating : soonest,
       promised === undefined ? 0 : grid.slotOf(promised - EARLY),

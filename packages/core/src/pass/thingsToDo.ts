@@ -1,6 +1,6 @@
 import type { ActionKind } from '../schedule/actions';
 
-/** Where somebody stands on the line. */
+/** Station on the line. */
 export const STATIONS = ['stove', 'oven', 'plates'] as const;
 export type Station = (typeof STATIONS)[number];
 
@@ -56,7 +56,7 @@ export type Thing =
 /** Hands on a thing, s: one action on a piece, a knob turned, one piece plated. Estimates. */
 export const TOUCH = { touch: 10, heat: 5, plate: 15 } as const;
 
-/** Which station an action belongs to. */
+/** Station of each action. */
 export const STATION_OF: Readonly<Record<ActionKind, Station>> = {
   in: 'stove',
   flat: 'stove',

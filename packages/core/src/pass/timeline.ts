@@ -4,7 +4,7 @@ export type Taken =
   /** Another temperature stands there, C. */
   | { readonly reason: 'pan-heat' | 'oven-heat'; readonly set: number };
 
-/** How long one place takes from one temperature to another, s. */
+/** Time of one place from one temperature to another, s. */
 export type ChangeSeconds = (from: number, to: number) => number;
 
 /** A stay as starts are cleared for it: slots after the start, C, what it takes of the place. */
@@ -89,7 +89,7 @@ export class HeatedPlace {
   clear(free: Uint8Array, base: number, { from, length, celsius, amount }: ClearedStay): void {
     const { taken, celsius: set, capacity, within, slots } = this;
     const [first, count] = [base + from, free.length];
-    // What was here last before the stay leaves time to change to its temperature.
+    // The last stay before this one must leave time to change the temperature.
     let last = Math.min(slots, first) - 1;
     while (last >= 0 && taken[last] === 0) last -= 1;
     let wait = this.changeSlots(last >= 0 ? set[last] : this.start, celsius);

@@ -1,7 +1,7 @@
 import { scheduleService } from './scheduleService';
 import type { ServiceJob, ServiceSchedule } from './serviceSchedule';
 
-/** What a late table can be helped by, and what comes of it. Seconds of the service. */
+/** Fix for a late table, and its result. Seconds of the service. */
 export interface WayOut {
   readonly by: { readonly kind: 'way'; readonly option: number } | { readonly kind: 'pan' };
   readonly landsAt: number;

@@ -1,7 +1,7 @@
 import type { Ticket } from './serviceTickets';
 import { TOUCH } from './thingsToDo';
 
-/** What made a table late, by what cost it the most. */
+/** Cause of a table's lateness: the one that cost the most. */
 export const LATE_REASONS = [
   'asked-late',
   'begun-late',
@@ -29,7 +29,7 @@ export interface CookedPiece {
  * ready, what it was longer on the heat than planned, and what it was begun after its moment make up the
  * lateness; where even a piece begun with the order would have been late, the order was.
  * @param dueAt ms since 1970
- * @returns undefined where nothing is known of its pieces
+ * @returns undefined if nothing is known of its pieces
  */
 export const whyLate = (
   { dropped, firedAt, sentAt, pieces }: Ticket,

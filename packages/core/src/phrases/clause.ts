@@ -2,7 +2,7 @@ import { PLAN_LIMITS } from '../plan/limits';
 import type { SaidTime } from '../plan/saidStep';
 import type { Phrase } from './phrase';
 
-/** Where a step is cooked. */
+/** Place of a step. */
 export type Place = 'pan' | 'oven' | 'rest';
 
 /** Bounds of what is read: C. */
@@ -29,7 +29,7 @@ export const heatsFrom = ({
 
 export const NO_PLACE = 'a time or a heat that belongs to it would be right';
 
-/** What is gathered of a step until it ends. */
+/** Words of a step, gathered until it ends. */
 export class Clause {
   to: number;
   place: Place | undefined = undefined;

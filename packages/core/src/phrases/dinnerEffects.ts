@@ -2,10 +2,10 @@ import type { PlanRequest } from '../plan/request';
 import type { DinnerCode } from './dinnerWords';
 import type { HalfOfDay } from './saidHour';
 
-/** What the next figure belongs to. */
+/** Meaning of the next figure. */
 export type DinnerContext = 'oven' | 'pan' | 'salt' | 'temper' | 'every' | 'hour' | 'for';
 
-/** What a word does by itself. */
+/** Effect of a word that needs no other. */
 export interface DinnerEffect {
   readonly sets?: Partial<PlanRequest>;
   readonly context?: DinnerContext;

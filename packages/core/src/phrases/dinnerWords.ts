@@ -2,7 +2,7 @@ import type { CutId } from '../food';
 import type { DonenessWord } from './donenessWord';
 import { WEEKDAYS } from './saidDay';
 
-/** What a word of a dinner stands for: a piece, a doneness, or one of these. */
+/** Meanings of the words of a dinner, beside pieces and doneness. */
 export const DINNER_CODES = [
   'to',
   'filler',

@@ -1,6 +1,6 @@
-/** What a word means to the grammar, whatever the language. */
+/** Meanings of words, independent of the language. */
 export const WORD_CODES = [
-  // What is done.
+  // Actions.
   'turn',
   'sear',
   'roast',
@@ -13,12 +13,12 @@ export const WORD_CODES = [
   'burner-up',
   'cover',
   'stop-cooking',
-  // Where.
+  // Places.
   'oven',
   'pan',
   'board',
   'cold-pan',
-  // How often, how long, and on which side.
+  // Repeats, durations and sides.
   'per-side',
   'each-of',
   'sides',
@@ -49,7 +49,7 @@ export const WORD_CODES = [
 ] as const;
 export type WordCode = (typeof WORD_CODES)[number];
 
-/** Where a phrase stands in the text: characters, the end is exclusive. */
+/** Position of a phrase in the text: characters; the end is exclusive. */
 export interface Span {
   readonly from: number;
   readonly to: number;

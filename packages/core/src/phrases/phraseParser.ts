@@ -191,7 +191,7 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
     return (this.LA(at).tokenType.CATEGORIES ?? []).includes(TimeUnit);
   }
 
-  /** What follows the first unit of a time: `and a half`, `15 min`, `and 30 seconds`. s to add. */
+  /** Rest of a time after its first unit: `and a half`, `15 min`, `and 30 seconds`. s to add. */
   private readonly rest = this.RULE('rest', (unit: number): number => {
     let more = 0;
     this.OPTION({

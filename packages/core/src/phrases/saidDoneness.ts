@@ -2,7 +2,7 @@ import { DONENESS_SCALES } from '../doneness';
 import type { Species } from '../food';
 import type { DonenessWord } from './donenessWord';
 
-/** What a species' scale calls a doneness that cooks name otherwise. */
+/** Name on a species' scale of a doneness with several names. */
 const OTHERWISE: Readonly<
   Partial<Record<DonenessWord, Readonly<Partial<Record<Species, string>>>>>
 > = {
@@ -31,13 +31,13 @@ const OTHERWISE: Readonly<
   },
 };
 
-/** The end that a named doneness stands for, C; undefined where the species' scale has none like it. */
+/** The end that a named doneness stands for, C; undefined if the species' scale has none like it. */
 export const saidDoneness = (species: Species, word: DonenessWord): number | undefined => {
   const name = OTHERWISE[word]?.[species] ?? word;
   return DONENESS_SCALES[species].find((step) => step.name === name)?.target;
 };
 
-/** Planned ends that a named doneness covers on a species' scale, C: up to the next step; undefined where it has none. */
+/** Planned ends that a named doneness covers on a species' scale, C: up to the next step; undefined if it has none. */
 export const donenessRange = (
   species: Species,
   word: DonenessWord,

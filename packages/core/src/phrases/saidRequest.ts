@@ -8,7 +8,7 @@ const SLOW_OVEN = 150;
 const within = (value: number, { least, most }: Limit): number =>
   Math.min(most, Math.max(least, value));
 
-/** What a recipe says before the heat, as fields of a request. Values beyond the limits are taken to them. */
+/** Settings of a recipe as fields of a request. Values outside the limits are clamped. */
 export const saidRequest = ({ oven, pan, temper, ahead }: SaidSettings): Partial<PlanRequest> => ({
   ...(oven === undefined
     ? {}

@@ -134,7 +134,7 @@ const QUANTITIES: readonly Spelling[] = [
   }),
 ];
 
-/** What a unit of time or a number in words stands for. */
+/** Value of a unit of time, s, or of a number in words. */
 export const secondsOf = (token: TokenType): number => units.get(token) ?? 60;
 export const numberOf = (token: TokenType): number => numbers.get(token) ?? 1;
 

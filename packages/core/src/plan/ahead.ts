@@ -62,7 +62,7 @@ export interface TemperSchool {
   /** C as it meets the heat. */
   readonly core: number;
   readonly surface: number;
-  /** Minutes of cooking it saves, s; undefined where the way does not work. */
+  /** Minutes of cooking it saves, s; undefined if the way does not work. */
   readonly saves: number | undefined;
 }
 
@@ -97,7 +97,7 @@ export interface Knob {
   readonly knob: 'thickness' | 'pan' | 'oven' | 'start' | 'cover';
   /** What it was moved by, in its own unit; 0 for one that is switched. */
   readonly by: number;
-  /** Seconds more (or fewer) of the part that was solved; undefined where it then fails. */
+  /** Seconds more (or fewer) of the part that was solved; undefined if it then fails. */
   readonly seconds: number | undefined;
 }
 

@@ -11,7 +11,7 @@ import { WayCook } from './wayCook';
 export interface CoreEnd {
   /** The step, by its place among those that were said. */
   readonly step: number;
-  /** From the start of the step, s; undefined where it does not come so far. */
+  /** From the start of the step, s; undefined if it does not come so far. */
   readonly seconds: number | undefined;
   /** How fast the core rises then, K/s. */
   readonly rate: number;

@@ -20,7 +20,7 @@ export const charredFrom = (request: PlanRequest): number => {
 export const darkestBrowning = ({ browning }: Pick<CookPlan, 'browning'>): number =>
   Math.max(...browning);
 
-/** Caution about a plan's crust; undefined where it is between golden and charred. */
+/** Caution about a plan's crust; undefined if it is between golden and charred. */
 export const crustComplaint = (
   plan: Pick<CookPlan, 'request' | 'browning'>,
 ): CrustComplaint | undefined => {

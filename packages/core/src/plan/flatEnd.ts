@@ -10,7 +10,7 @@ const AVERAGED_SHARE = 0.13;
 const PLACES: readonly number[] = [-1, -0.5, 0, 0.5, 1];
 /** Of the squares of the places: for the slope of the line through them. */
 const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
-/** The line is laid anew where it leads further than this share of what it was laid over. */
+/** The line is laid again where it leads further than this share of what it was laid over. */
 const MOST_AVERAGINGS = 6;
 const CLOSE_ENOUGH = 0.1;
 /** If the average differs from the end itself by more than this, K, the end is used. */
@@ -61,7 +61,7 @@ const LEAST_COUNTED = 300;
 /** An end that is under the target by less is the same end, K. */
 const DIP = 0.02;
 
-/** The later of two times that meet the target, with a dip of the end between them; undefined where there is one. */
+/** The later of two times that meet the target, with a dip of the end between them; undefined if there is one. */
 function* laterOf(
   cook: WayCook,
   { value }: WayRun,

@@ -24,11 +24,11 @@ export interface JudgedTimes {
   readonly off: number;
   /** How far the end may be off by the clock alone, one deviation either way, K. */
   readonly spread: number;
-  /** The change of time that mends it; undefined where none would. */
+  /** The change of time that mends it; undefined if none would. */
   readonly mend: TimesMend | undefined;
   /** The thickness these times are right for, and from which to which they end within 1.5 C, m. */
   readonly thickness: OwnThickness | undefined;
-  /** The core's peak with every range at its least and at its most, C; undefined where nothing is a range. */
+  /** The core's peak with every range at its least and at its most, C; undefined if nothing is a range. */
   readonly ranges: { readonly least: number; readonly most: number } | undefined;
   /** How long each step lasts that ends by the core. */
   readonly ends: readonly CoreEnd[];
@@ -80,14 +80,14 @@ const lasting = (
   return made;
 };
 
-/** The rest that steps end with, s; undefined where they end in the heat. */
+/** The rest that steps end with, s; undefined if they end in the heat. */
 const lastRest = (steps: readonly OwnStep[]): number | undefined => {
   const from = steps.findLastIndex(({ do: does }) => does !== 'rest') + 1;
   if (from === steps.length) return undefined;
   return steps.slice(from).reduce((sum, step) => sum + ('seconds' in step ? step.seconds : 0), 0);
 };
 
-/** Where a rising function meets a goal between two places; undefined where it does not. */
+/** Where a rising function meets a goal between two places; undefined if it does not. */
 function* crossing(
   f: (x: number) => number,
   goal: number,
@@ -106,7 +106,7 @@ function* crossing(
  * it to its target, and for which thickness the steps are right as they are. Yields between runs, so
  * that it can be dropped.
  * @param said at least one of them in a pan or an oven. Ranges are judged in their middle and at both ends.
- * @returns undefined where no step is in the heat
+ * @returns undefined if no step is in the heat
  */
 export function* judgeTimes(
   asked: PlanRequest,

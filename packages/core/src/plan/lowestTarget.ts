@@ -22,7 +22,7 @@ const onStep = (target: number): number => Math.ceil(target * STEPS_PER_KELVIN) 
 export const isUnder = ({ coldestPeak }: CookPlan, minimum: number): boolean =>
   (coldestPeak ?? Infinity) < minimum - AT_MINIMUM;
 
-/** A target near the lowest with which all of the meat reaches a minimum, C; undefined where none was found. */
+/** A target near the lowest with which all of the meat reaches a minimum, C; undefined if none was found. */
 export function* lowestTarget(
   request: PlanRequest,
   minimum: number,

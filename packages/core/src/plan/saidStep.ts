@@ -1,6 +1,6 @@
 import type { OwnStep } from './ownSteps';
 
-/** How long a step lasts, as it was said: s. */
+/** Duration of a step as it was written, s. */
 export interface SaidTime {
   readonly least: number;
   readonly most: number;
@@ -29,7 +29,7 @@ export type SaidStep =
     }
   | { readonly do: 'rest'; readonly time: SaidTime; readonly covered?: true | undefined };
 
-/** What is said of the piece and its kitchen before the heat. */
+/** Settings of the piece and the kitchen before the heat. */
 export interface SaidSettings {
   /** C. */
   readonly oven?: number | undefined;

@@ -14,7 +14,7 @@ import type { PracticeResult } from './practiceKitchen';
 export interface PracticeScore {
   /** 0 to 100. */
   readonly score: number;
-  /** Undefined where no pan heat gives what was wanted. */
+  /** Undefined if no pan heat gives what was wanted. */
   readonly best: BestCook | undefined;
   readonly lost: readonly PracticeLoss[];
 }

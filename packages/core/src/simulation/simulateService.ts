@@ -55,7 +55,7 @@ const SQUEEZED = 1.02;
 /** Gear is brought to another heat for what is begun within this time, s. */
 const HEATED_AHEAD = 3600;
 
-/** Something a pair of hands may do now. @returns in `act`: whether the schedule is to be made anew */
+/** Something a pair of hands may do now. @returns in `act`: whether the schedule is to be made again */
 interface Doing {
   readonly due: number;
   readonly seconds: number;

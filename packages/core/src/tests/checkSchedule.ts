@@ -2,7 +2,7 @@ import { MOST_COVERED } from '../gear/crowding';
 import type { PieceSteps } from '../pass/pieceSteps';
 import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/serviceSchedule';
 
-/** Pans this near are one, ovens this near are one, K: written here anew, as a schedule is checked from outside. */
+/** Pans this near are one, ovens this near are one, K: written here again, as a schedule is checked from outside. */
 const SAME = { pan: 20, oven: 5 } as const;
 const AREA_SLACK = 0.0002;
 /** A table that cannot land otherwise may let a piece rest so much longer, s. */

@@ -12,7 +12,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 
-/** How much thicker or thinner "the same again" is offered, m. */
+/** Differences of thickness that "the same again" offers, m. */
 const THICKER: Readonly<Record<UnitSystem, number>> = {
   metric: 0.005,
   imperial: 0.25 * METRES_PER_INCH,

@@ -31,7 +31,7 @@ const Bar = ({ kelvin, filled }: { readonly kelvin: number; readonly filled: boo
   );
 };
 
-/** What was learned, in a sentence: how far past cooks are off without it and with it. */
+/** Sentence about the calibration: error of past cooks without it and with it. */
 export const Gained = ({ past }: Pick<Props, 'past'>) => {
   const show = useShow();
   const before = sizeOf(past.map((one) => one.before));
@@ -43,7 +43,7 @@ export const Gained = ({ past }: Pick<Props, 'past'>) => {
   );
 };
 
-/** How past cooks would have been foreseen: with the usual kitchen, and with what the others taught. */
+/** Predictions of past cooks: with the default kitchen, and with the calibration from the other cooks. */
 export const BeforeAfter = ({ past, titles }: Props) => {
   const show = useShow();
   if (past.length === 0) return null;

@@ -18,7 +18,7 @@ const whereIn = (path: string): string =>
 interface Props {
   readonly title: string;
   readonly children: ReactNode;
-  /** How wide its text may run, px. */
+  /** Greatest width of its text, px. */
   readonly wide?: boolean;
 }
 

@@ -41,7 +41,7 @@ export const BookSearch = ({ onSearch, found }: Props) => {
   const show = useShow();
   const scale = show.units === 'imperial' ? 'f' : 'c';
   const [typed, setTyped] = useState('');
-  /** Words are looked for as they are written. */
+  /** True if the words are searched as plain text. */
   const [plain, setPlain] = useState(false);
   const [said, setSaid] = useState<SaidSearch>(NOTHING_SAID);
   const [chosen, setChosen] = useState<CookSearch>({});
@@ -147,7 +147,7 @@ export const BookSearch = ({ onSearch, found }: Props) => {
   );
 };
 
-/** What the words were taken for, which were not used, and how to look for them as they are written. */
+/** Conditions that were read from the words, parts that were not used, and a switch to plain text. */
 const Understood = ({
   said: { search, unread },
   plain,

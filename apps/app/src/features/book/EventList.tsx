@@ -16,7 +16,7 @@ interface Props {
   readonly inAt: number | undefined;
 }
 
-/** What happened, press by press; presses taken back are left out. */
+/** Events of the cook in their order, without those that were undone. */
 export const EventList = ({ events, inAt }: Props) => {
   const show = useShow();
   const [all, setAll] = useState(false);
@@ -27,7 +27,7 @@ export const EventList = ({ events, inAt }: Props) => {
     return () => window.removeEventListener('beforeprint', unfold);
   }, []);
   const stood = effectiveEvents(events);
-  // What a linked thermometer said by itself is in the curve.
+  // Readings of a linked thermometer are in the curve.
   const kept = stood.filter(
     (event) => event.kind !== 'reading' || event.by === undefined || event.by === 'typed',
   );

@@ -9,13 +9,13 @@ import { sayLoss } from '../../words/sayLoss';
 
 interface Props {
   readonly cook: CookRecord;
-  /** What the model makes of the times it kept. */
+  /** Simulation with the actual times. */
   readonly replayed: Pick<CookPlan, 'evaporated' | 'drip'> | undefined;
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
-/** What the cook said of it, a line for each thing said. */
+/** The cook's judgement, one line for each entry. */
 export const Judged = ({ cook, replayed }: Props) => {
   const show = useShow();
   const { judgement: said } = cook;

@@ -38,10 +38,10 @@ const BY_HAND = {
 
 /** Cooks named one by one. */
 const NAMED = 4;
-/** What plans use is what was learned when they are this near, in deviations. */
+/** A used figure and a learned figure are the same within this, standard deviations. */
 const SAME = 0.1;
 
-/** What was learned of one device: the figure, how sure, from which cooks, and what to do with it. */
+/** Calibration of one device: figure, uncertainty, the cooks behind it, and its buttons. */
 export const LearnedDevice = ({ device, titles }: Props) => {
   const show = useShow();
   const dispatch = useAppDispatch();

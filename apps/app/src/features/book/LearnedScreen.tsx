@@ -15,7 +15,7 @@ import { devicesOf } from './learnedDevices';
 /** Cooks that are learned from, the newest. */
 const LEARNED_FROM = 16;
 
-/** What past cooks taught of this kitchen, and what plans use of it. */
+/** Calibration of this kitchen from past cooks, and the figures that plans use. */
 export const LearnedScreen = () => {
   const { data, error } = useRecentQuery(LEARNED_FROM, { refetchOnMountOrArgChange: true });
   const forgotten = useAppSelector((state) => state.kitchen.forgotten);
@@ -48,7 +48,7 @@ interface RunningProps {
   readonly progress: LearnProgress | undefined;
 }
 
-/** How far learning has come, in runs of the model. */
+/** Progress of the calibration, in runs of the model. */
 const Running = ({ cooks, progress }: RunningProps) => {
   const { done, total } = progress ?? { done: 0, total: 0 };
   const runs = total === 0 ? '' : `: run ${done} of ${total}`;

@@ -9,7 +9,7 @@ import { capital } from '../../words/cutWords';
 const NUMBERS = ['One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
 const plate = (i: number): string => `Plate ${(NUMBERS[i] ?? String(i + 1)).toLowerCase()}`;
 
-/** What so many tasters of one mind are worth, in a sentence. */
+/** Sentence about the evidence of n tasters who agree. */
 const verdictOf = (liked: readonly number[], plates: number): string => {
   const counts = Array.from({ length: plates }, (_, i) => liked.filter((one) => one === i).length);
   const most = Math.max(...counts);

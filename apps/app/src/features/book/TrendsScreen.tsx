@@ -22,7 +22,7 @@ import { BookFrame } from './BookFrame';
 
 const ALL = {};
 
-/** How plans did over time, what each piece was liked best with, what was lost and paid. */
+/** Error of plans over time, favourite settings of each piece, losses and costs. */
 export const TrendsScreen = () => {
   const { data, error } = useLinesQuery(ALL, { refetchOnMountOrArgChange: true });
   return (
@@ -166,7 +166,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
 const CUT_NAMES = new Map<string, string>(Object.entries(CUTS).map(([id, { name }]) => [id, name]));
 const nameOf = (cut: string): string => CUT_NAMES.get(cut) ?? cut;
 
-/** What it came to in all. */
+/** Totals. */
 const Totals = ({ lines }: { readonly lines: readonly CookLine[] }) => {
   const show = useShow();
   const weighed = lines.filter(({ loss }) => loss !== undefined);

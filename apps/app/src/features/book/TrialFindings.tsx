@@ -4,7 +4,7 @@ import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
 import { findingsOf } from './findingsOf';
 
-/** What the difference can and cannot show, figure by figure. */
+/** Conclusions that the difference supports or does not, figure by figure. */
 export const TrialFindings = ({ arms }: { readonly arms: readonly CookedArm[] }) => {
   const show = useShow();
   return (

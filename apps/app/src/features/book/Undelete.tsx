@@ -5,7 +5,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 
-/** What was deleted last can be put back where it was. */
+/** Restores the cook that was deleted last. */
 export const Undelete = () => {
   const dispatch = useAppDispatch();
   const last = useAppSelector((state) => state.deleted.last);

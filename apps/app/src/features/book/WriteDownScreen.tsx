@@ -19,7 +19,7 @@ import { WAY_NAMES } from '../../words/wayWords';
 import { planRecordsOf } from '../../workers/planRecords';
 import { BookFrame } from './BookFrame';
 
-/** What a cook of memory may have lasted, s. */
+/** Bounds of the duration of a cook from memory, s. */
 const HEAT = { least: 60, most: 12 * 3600 };
 const REST = { least: 0, most: 3600 };
 

@@ -51,7 +51,7 @@ const figuresIn = (show: Show): readonly Figure[] => [
   },
 ];
 
-/** What each piece of a trial differs by from the first, and what that can and cannot show. */
+/** Difference of each piece of a trial from the first, and the conclusions that it supports. */
 export const findingsOf = (arms: readonly CookedArm[], show: Show): readonly string[] => {
   const [first, ...others] = arms;
   return first ? others.flatMap((other) => findingsOfPair(first, other, show)) : [];

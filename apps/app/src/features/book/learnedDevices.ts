@@ -5,7 +5,7 @@ import type { TraitUse } from '@crustan/core/learn/traitUse';
 import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
 
-/** What can be learned of a kitchen, one device at a time. */
+/** Parameters of a kitchen that can be calibrated, one device at a time. */
 export type DeviceKind = Trait | 'lag' | 'crust';
 
 export interface LearnedDeviceView {
@@ -19,7 +19,7 @@ export interface LearnedDeviceView {
   readonly usual: number;
   readonly use: TraitUse;
   readonly cooks: readonly { readonly id: string; readonly share: number | undefined }[];
-  /** What plans use now. */
+  /** Figure that plans use now. */
   readonly used: { readonly value: number; readonly by: 'cooks' | 'hand' } | undefined;
 }
 
@@ -40,7 +40,7 @@ const usedOf = (kitchen: Kitchen, key: string, kind: DeviceKind): LearnedDeviceV
   return kind === 'oven' && offset !== USUAL.oven ? { value: offset, by: 'hand' } : undefined;
 };
 
-/** What was learned, device by device, beside what plans use. */
+/** Calibration of each device beside the figure that plans use. */
 export const devicesOf = (
   { kitchen: learned, lag, crust }: Lessons,
   kitchen: Kitchen,
@@ -144,7 +144,7 @@ export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
     'From crusts as you judged them, beside what the model has of the same cooks. The words for a crust move by it: above zero you call them darker.',
 };
 
-/** Why plans should not use a figure. */
+/** Reason why plans should not use a figure. */
 export const USE_CAUTIONS: Readonly<Record<TraitUse, string | undefined>> = {
   yes: undefined,
   unproved: 'With this figure your past cooks are not predicted better. Plans do not need it yet.',
@@ -152,7 +152,7 @@ export const USE_CAUTIONS: Readonly<Record<TraitUse, string | undefined>> = {
     'Kitchens do not differ by this much. Something else is wrong: check the thermometer, the dial and the thickness that you measure. Plans do not use it.',
 };
 
-/** How sure it is, in a word. */
+/** Certainty of a figure, in a word. */
 export const howSure = (unknown: number): string =>
   unknown < 0.25
     ? 'well known'

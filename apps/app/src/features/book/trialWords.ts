@@ -28,7 +28,7 @@ const ahead = (seconds: number): string =>
       ? `${Math.round(seconds / HOUR)} h`
       : `${Math.round(seconds / (24 * HOUR))} days`;
 
-/** What one piece of a trial has of its own. */
+/** Settings of one piece of a trial that differ from the others. */
 export const armLabel = (kind: TrialKind, request: PlanRequest): string => {
   switch (kind) {
     case 'salt':
@@ -50,7 +50,7 @@ export const armLabel = (kind: TrialKind, request: PlanRequest): string => {
   }
 };
 
-/** What a trial of one piece each way cannot show, whatever comes out. */
+/** Limits of a trial with one piece on each side. */
 export const CANNOT_SHOW: Readonly<Record<TrialKind, string>> = {
   salt: 'The model has salt’s water and how deep it goes, not how it tastes: that is for the tasting.',
   temper:

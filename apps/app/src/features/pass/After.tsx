@@ -21,7 +21,7 @@ import { sayWhyLate } from './passWords';
 /** Services that are offered to be looked at. */
 const OFFERED = 8;
 
-/** What a service came to: tables, lateness, use of the line, cost. */
+/** Report of a service: tables, lateness, use of the line, cost. */
 export const After = () => {
   const open = useAppSelector((state) => state.pass.open);
   const { data: services = [], error } = useServicesQuery();

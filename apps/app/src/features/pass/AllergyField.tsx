@@ -14,7 +14,7 @@ interface Props {
   readonly onEnter: () => void;
 }
 
-/** What a table must not be served: chosen from the declarable allergens, with a note beside it. */
+/** Allergens that a table must not be served, chosen from the declarable ones, with a note. */
 export const AllergyField = ({ allergens, note, onAllergens, onNote, onEnter }: Props) => {
   const [open, setOpen] = useState(false);
   return (

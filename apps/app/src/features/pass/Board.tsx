@@ -176,7 +176,7 @@ const HandName = ({ name }: { readonly name: string }) => (
   </Text>
 );
 
-/** When it is due; late on hazard, as a glance must find it. */
+/** Due time; a late one is on the hazard colour, so that a glance finds it. */
 const Due = ({ words, late }: { readonly words: string; readonly late: boolean }) => (
   <View className={`self-start rounded ${late ? 'bg-hazard px-3' : ''}`}>
     <Text

@@ -15,7 +15,7 @@ const TICK = 600_000;
 /** A label further along than this would be cut off, share of the width. */
 const LAST_LABEL = 0.9;
 
-/** What the lanes are drawn from. */
+/** Data of the lanes. */
 type Drawn = Pick<PassNow, 'state' | 'dishes' | 'schedule'> & { readonly epoch: number };
 
 /** The lanes move by steps of this, s: less than a pixel of a phone's screen. */

@@ -44,7 +44,7 @@ const Row = ({ row, rows, pass, presses }: GearProps) => {
   const [open, setOpen] = useState(false);
   const { place, id, name, at, holds, places } = row;
   const out = outOf(pass, place, id);
-  // What was in it is asked for at once, and it can be back at any time.
+  // The food in it is asked for at once; the gear can come back at any time.
   const shown = !watches && (open || out !== undefined);
   const food =
     holds.length === 0

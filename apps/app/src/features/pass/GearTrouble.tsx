@@ -17,7 +17,7 @@ export interface GearRow {
   readonly index: number;
   readonly id: string;
   readonly name: string;
-  /** What it is at, C. */
+  /** Current temperature, C. */
   readonly at: number;
   readonly holds: readonly TicketPiece[];
   /** Places on its rack; absent: it is a pan. */
@@ -40,7 +40,7 @@ export const OUT_WORDS: Readonly<
 };
 const REASONS = ['broken', 'dirty', 'unsteady'] as const satisfies readonly OutReason[];
 
-/** Why something of the kitchen is out of use; undefined where it is in use. */
+/** Reason why a pan, an oven or a burner is out of use; undefined if it is in use. */
 export const outOf = ({ state }: PassNow, gear: 'pan' | 'oven', id: string) =>
   state.out.find((one) => one.gear === gear && one.of === id);
 

@@ -75,7 +75,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
   const change = (by: Partial<Draft>): void => setDraft((before) => ({ ...before, ...by }));
   const minutes = WHEN.find(({ value }) => value === when)?.minutes;
   const { landsAt, late } = useQuote(pass, pieces, minutes);
-  /** What the ticket had is counted already. */
+  /** The pieces of the ticket are counted already. */
   const ordered = new Set(ticket?.pieces.map(({ id }) => id));
   const ready = table.trim() !== '' && pieces.length > 0;
 
@@ -204,7 +204,7 @@ const useQuote = (
   const [quote, setQuote] = useState<Quote>(NO_QUOTE);
   const asked = useMemo(() => pieces.map(({ dish, doneness }) => ({ dish, doneness })), [pieces]);
   const madeAt = pass.schedule?.at;
-  // The line changes with every second: asked anew when the order, or what is told, does.
+  // The line changes with every second: asked again when the order, or what is told, does.
   const latest = useRef(pass);
   useEffect(() => {
     latest.current = pass;

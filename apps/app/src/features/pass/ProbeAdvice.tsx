@@ -13,7 +13,7 @@ import { placedIn } from './placedIn';
 import { FIRMNESS_WORDS, sayPiece, sayTable } from './passWords';
 import { optionOf, type PassNow } from './usePass';
 
-/** How fast a core climbs near its pull, K/s, where no forecast says: a plan's own last minutes. */
+/** Rate of the core near the pull, K/s, from the last minutes of the plan. It is used if there is no forecast. */
 const climbOf = (
   trace: { readonly time: readonly number[]; readonly core: readonly number[] },
   at: number,

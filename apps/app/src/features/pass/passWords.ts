@@ -11,7 +11,7 @@ import type { Show } from '../../words/show';
 import { placedIn } from './placedIn';
 import type { PassNow } from './usePass';
 
-/** What is done to a piece, before its name, and what the button says happened. */
+/** Words of each action on a piece: for the task, and for its button. */
 const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
   in: ['Into', 'It is in'],
   flat: ['Lay flat', 'It lies flat'],
@@ -60,7 +60,7 @@ const gearName = ({ gear }: Pick<PassNow, 'gear'>, place: 'pan' | 'oven', index:
       ? `oven ${index + 1}`
       : 'the oven';
 
-/** Where a piece goes, or is. */
+/** Place of a piece in the gear. */
 export const sayPlace = (
   pass: Pick<PassNow, 'gear' | 'schedule'>,
   piece: string,
@@ -70,7 +70,7 @@ export const sayPlace = (
   return placed ? gearName(pass, place, placed[place]) : '';
 };
 
-/** What a table must not be served, behind a task. */
+/** Allergens of a table, shown behind a task. */
 const avoidedOf = ({ state }: Pick<PassNow, 'state'>, id: string): string => {
   const ticket = state.tickets.find((one) => one.id === id);
   const says = ticket && sayAvoided(avoidedBy(ticket), ticket.allergy);
@@ -133,13 +133,13 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
   }
 };
 
-/** What was done, as it is offered to be taken back. */
+/** Name of an action on the undo button. */
 export const sayDone = ({ happened, of }: ThingWords): string => `“${happened}”, ${of}`;
 
 /** Cooler than this a pan or an oven has not been put on, C. */
 const COLD = 60;
 
-/** What stood in the way, in words. */
+/** Conflict in words. */
 export const sayTaken = (taken: Taken, show: Show): string => {
   switch (taken.reason) {
     case 'pan':
@@ -186,6 +186,6 @@ const LATE_WORDS: Readonly<Record<LateReason, (time: string) => string>> = {
   'cooked-again': () => 'a piece was cooked again',
 };
 
-/** Why a table was late, in words. */
+/** Reason for lateness in words. */
 export const sayWhyLate = ({ reason, seconds }: WhyLate): string =>
   LATE_WORDS[reason](sayDuration(seconds));

@@ -5,7 +5,7 @@ import type { PassNow } from './usePass';
 /** Board and calls ask for the same service at the same moment. */
 const found = new WeakMap<PassNow, readonly Thing[]>();
 
-/** What is to be done now and next, once a schedule is there. */
+/** Tasks of the service by due time; empty without a schedule. */
 export const thingsOf = (pass: PassNow): readonly Thing[] => {
   const { line, schedule, heat } = pass;
   if (!schedule) return [];

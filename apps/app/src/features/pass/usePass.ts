@@ -61,7 +61,7 @@ export interface PassNow {
   readonly on: ReadonlyMap<string, PieceOn>;
   /** Part of the menu that is missing for a schedule of this page's own. Until then it shows the shared one. */
   readonly lacks: Lacked | undefined;
-  /** What the cooks are told; undefined until it has been made. */
+  /** Published schedule; undefined until the first one is made. */
   readonly schedule: ToldSchedule | undefined;
   /** ms since 1970 of a second of the service. */
   readonly momentOf: (seconds: number) => number;
@@ -71,9 +71,9 @@ export interface PassNow {
 const AGAIN = 30_000;
 /** Least time between such computations, ms of the world's clock: a demonstration's clock runs faster. */
 const APART = 3000;
-/** How long a press's schedule is improved, ms: a better one is told after each of these times. */
+/** Durations of the search after a press, ms. A better schedule is published after each of them. */
 const IMPROVED_FOR = [1000, 4000] as const;
-/** A forecast that moves a piece by so much makes it anew, ms. */
+/** A forecast that moves a piece by so much makes it again, ms. */
 const MOVED = 15_000;
 
 /** A schedule in the form that pages share. */
@@ -102,7 +102,7 @@ export const asTold = (
   late: found.late,
 });
 
-/** What was told, by piece, as the next schedule is asked. */
+/** Published pieces by id: input of the next schedule. */
 export const toldPieces = (
   schedule: ToldSchedule | undefined,
 ): ReadonlyMap<string, ToldSchedule['pieces'][number]> =>

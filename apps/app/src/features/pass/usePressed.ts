@@ -11,7 +11,7 @@ import { cookStarted, pressed, serviceSaid } from '../../store/logSlice';
 import { optionOf, type PassNow } from './usePass';
 import { placedIn } from './placedIn';
 
-/** What can be taken back: events of cooks and of the service, said by one tap. */
+/** Events of cooks and of the service from one tap, which one tap undoes. */
 interface Done {
   readonly words: string;
   readonly cooks: readonly { readonly cook: string; readonly event: string }[];
@@ -37,7 +37,7 @@ export const canBeDone = (thing: Thing, pass: PassNow): boolean => {
   return piece !== undefined && optionOf(pass, piece) !== undefined;
 };
 
-/** What a tap on the board does: presses of the cooks, and events of the service. */
+/** Events that a tap on the board adds: presses of the cooks, and events of the service. */
 export const usePressed = (pass: PassNow): Presses => {
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);

@@ -20,7 +20,7 @@ export const withAnotherPan = (kitchen: Kitchen, id: string): Kitchen => {
   return { ...kitchen, pans: [...kitchen.pans, { ...like, id, name: 'Another pan' }] };
 };
 
-/** What would land a late table sooner, found in a worker once the schedule has been made. */
+/** Fixes for a late table, found in a worker after each schedule. */
 export const useWaysOut = (
   pass: PassNow,
   ticket: string,

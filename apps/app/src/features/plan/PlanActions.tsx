@@ -6,7 +6,7 @@ import { Text } from '../../ui/Text';
 import { useStartPlan } from './useStartPlan';
 
 interface Props {
-  /** The plan as it is kept, once it is there; undefined where there is none. */
+  /** The plan as it is kept, once it is there; undefined if there is none. */
   readonly record: () => Promise<PlanRecord | undefined>;
   /** What it is called on the buttons; without a start where that is always in reach. */
   readonly what: { readonly start?: string; readonly keep: string };

@@ -11,7 +11,7 @@ const daysTo = (day: SaidDay, now: number): number => {
   return (WEEKDAYS.indexOf(day) - getDay(now) + 7) % 7;
 };
 
-/** The plate's time as it was said; what was not said stays as it is. Undefined where nothing of it was said. */
+/** The plate's time as it was said; what was not said stays as it is. Undefined if nothing of it was said. */
 export const saidPlate = (
   { hour, day }: Pick<ReadDinner, 'hour' | 'day'>,
   plate: PlateTime,

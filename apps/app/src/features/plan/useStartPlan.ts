@@ -18,7 +18,7 @@ export interface StartPlan {
 
 /**
  * Takes a plan to the stove.
- * @param record the plan as it is kept, once it is there; undefined where there is none
+ * @param record the plan as it is kept, once it is there; undefined if there is none
  */
 export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): StartPlan => {
   const dispatch = useAppDispatch();

@@ -19,7 +19,7 @@ import type { LiveCook } from './liveCook';
 import { sayOffer } from './troubleWords';
 import { THINNER, waysOutNow } from './waysOutNow';
 
-/** An offer stands so long before it is computed anew, ms: the piece has gone on meanwhile. */
+/** An offer stands so long before it is computed again, ms: the piece has gone on meanwhile. */
 const STANDS = 60_000;
 
 interface Offer {

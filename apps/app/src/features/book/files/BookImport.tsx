@@ -13,7 +13,7 @@ import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
 import { sendBook, type Sending } from './sendBook';
 
-/** How often it is asked how far the server is, ms. */
+/** Interval between requests for the server's progress, ms. */
 const ASKED = 300;
 
 const many = (count: number, one: string, more = `${one}s`): string =>
@@ -65,7 +65,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
     many(state.readings, 'reading'),
     many(state.plans, 'kept plan'),
     many(state.trials, 'trial'),
-    // What only a restaurant's book has, or one who practised.
+    // Entries that only a restaurant's book has, or the book of a cook who practised.
     ...(state.dishes > 0 ? [many(state.dishes, 'dish of the menu', 'dishes of the menu')] : []),
     ...(state.services > 0 ? [many(state.services, 'service')] : []),
     ...(state.demand > 0

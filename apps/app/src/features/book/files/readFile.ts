@@ -5,7 +5,7 @@ import type { PlanRequest } from '@crustan/core/plan/request';
 import { kitchenNow } from '../../../store/clock';
 import { plateTimeOf, type PlateTime } from '../../../store/plateTime';
 
-/** What a file was found to hold. */
+/** Contents of a file. */
 export type FileRead =
   /** A whole book: the server reads it. */
   | { readonly kind: 'book'; readonly file: Blob }

@@ -23,7 +23,7 @@ export interface CardWork {
 
 const NONE: CardCells = new Map();
 
-/** A card's cells, computed cell by cell in workers when asked to; another card begins anew. */
+/** A card's cells, computed cell by cell in workers when asked to; another card begins again. */
 export const useCard = (requests: readonly PlanRequest[], on: PlannedOn): CardWork => {
   const [found, setFound] = useState({ requests, cells: NONE });
   const [running, setRunning] = useState(false);

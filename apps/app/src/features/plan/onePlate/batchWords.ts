@@ -20,7 +20,7 @@ export const batchTitle = (
   return pan === undefined || pans.length < 2 ? title : `${title} (${pans[pan] ?? ''})`;
 };
 
-/** Reason for which pieces cannot all be there together or in time; undefined where only time is short. */
+/** Reason for which pieces cannot all be there together or in time; undefined if only time is short. */
 export const HINDERED: Readonly<Record<Taken['reason'], string | undefined>> = {
   pan: 'the pan does not hold them at once',
   oven: 'the oven does not hold them at once',
