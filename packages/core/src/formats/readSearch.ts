@@ -65,8 +65,8 @@ const AROUND_CORE = 1.5;
 const LONGEST = 120;
 const YEARS = { least: 2000, most: 2100 } as const;
 
-const ONLY_WHAT_HOLDS = 'a search finds what holds, not what does not';
-const TWICE = 'one of them at a time would be right';
+const ONLY_WHAT_HOLDS = 'the search finds cooks with a property, not without it';
+const TWICE = 'the search takes one of a kind';
 
 const isMonth = (code: SearchCode): code is Month => MONTHS.some((month) => month === code);
 const isSpan = (code: SearchCode): code is Exclude<SaidSpan['of'], number> =>

@@ -78,7 +78,7 @@ const isDay = (code: DinnerCode): code is SaidDay =>
   code === 'today' || code === 'tomorrow' || WEEKDAYS.some((day) => day === code);
 
 const HOW_LONG = 'how long before the heat? 40 min, 2 h or overnight would be right';
-const HALF_PAST = 'half past, or a time such as 19:30, would be right';
+const HALF_PAST = 'is it half past? Choose it, or write a time such as 19:30';
 const NOT_KNOWN = 'this word is not known here';
 
 const inRange = (value: number, { least, most }: { least: number; most: number }): boolean =>
@@ -352,14 +352,12 @@ class DinnerReader {
       else this.use(phrase);
     } else if (context === 'pan' || context === 'oven') {
       if (scale === 'c' && value > 300)
-        this.ask(phrase, `is it ${value} F? ${value} F would be right`, [`${value} F`]);
+        this.ask(phrase, `is it ${value} F? Choose it, or write C`, [`${value} F`]);
       else this.takeHeat(phrase, heat);
     } else if (inRange(value, CORE[scale])) {
       this.takeHeat(phrase, heat);
     } else if (scale === 'c' && inRange(value, CORE.f) && value >= LOOKS_LIKE_F) {
-      this.ask(phrase, `is it ${value} F? ${value} F, or a core in C, would be right`, [
-        `${value} F`,
-      ]);
+      this.ask(phrase, `is it ${value} F? Choose it, or write a core in C`, [`${value} F`]);
     } else if (this.request.pieces === undefined && this.standsAlone(i)) {
       this.takePieces(phrase, value);
     } else this.refuse(this.said(phrase), 'of what? a unit would be right');
@@ -468,7 +466,7 @@ class DinnerReader {
 
   private settleFillets(): void {
     if (this.fillets === undefined || this.cut !== undefined) return;
-    this.ask(this.fillets, 'of what? the name of a piece would be right', [
+    this.ask(this.fillets, 'which piece? Choose one, or write its name', [
       'fillet steak',
       'salmon fillet',
       'cod fillet',

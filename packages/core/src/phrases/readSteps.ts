@@ -80,7 +80,7 @@ const BEGINS = {
 const isBegin = (code: WordCode): code is keyof typeof BEGINS => code in BEGINS;
 
 const NO_TIME = 'times and heats are read here: say the size in the sentence above';
-const IS_IT_TURNED = 'is it turned between them? a turn between two times would be right';
+const IS_IT_TURNED = 'is the piece turned between the two times? Choose one';
 
 const mean = ({ least, most }: { least: number; most: number }): number => (least + most) / 2;
 
@@ -252,7 +252,7 @@ class StepReader {
     if (clause.next === 'until') {
       if (scale === 'c' && least > MOST_CELSIUS.core) {
         clause.next = undefined;
-        this.settler.ask(phrase, `is it ${least} F? ${least} F, or a core in C, would be right`, [
+        this.settler.ask(phrase, `is it ${least} F? Choose it, or write a core in C`, [
           `${least} F`,
         ]);
         return;
@@ -279,7 +279,7 @@ class StepReader {
       if (scale === 'c' && inOven && least > MOST_CELSIUS.oven) {
         this.settler.ask(
           phrase,
-          `is it ${least} F? ${least} F, or ${OVEN_HEAT.least} to ${OVEN_HEAT.most} C, would be right`,
+          `is it ${least} F? Choose it, or write ${OVEN_HEAT.least} to ${OVEN_HEAT.most} C`,
           [`${least} F`],
         );
         clause.asked = true;

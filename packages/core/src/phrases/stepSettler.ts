@@ -22,8 +22,8 @@ const TOO_SOON = 'a turn after its first side would be right';
 const ENDS_BY_CORE = 'the step before it ends by the core';
 const PLACE_WANTED = 'a place, such as the pan, the oven or the rest, would be right';
 const UNKNOWN = 'this word is not known here';
-const IN_PAN_OR_REST = 'in the pan, or to rest? one of them would be right';
-const WHICH_HEAT = 'is it an oven, or the pan? one of them would be right';
+const IN_PAN_OR_REST = 'in the pan, or to rest? Choose one';
+const WHICH_HEAT = 'an oven, or the pan? Choose one';
 
 const timesTwo = ({ least, most }: SaidTime): SaidTime => ({ least: 2 * least, most: 2 * most });
 

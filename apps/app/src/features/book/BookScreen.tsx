@@ -49,7 +49,7 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
       <Text>
         {Object.keys(search).length === 0
           ? 'No cooks yet. Start one from a plan; it is written here when you slice it.'
-          : 'No cook answers that. Take a word or a filter away.'}
+          : 'No matches. Remove a word or a filter.'}
       </Text>
     );
   }

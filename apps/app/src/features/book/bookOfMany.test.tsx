@@ -95,7 +95,7 @@ describe('the search of the book', () => {
     renderWithStore(<BookScreen />);
     await screen.findByText('Cook 1');
     fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'unicorn' } });
-    await screen.findByText(/No cook answers that/);
+    await screen.findByText(/No matches/);
   });
 });
 

@@ -35,7 +35,7 @@ describe('a dinner in the cook’s own words', () => {
   it('asks which meaning is meant, takes the answer, and takes both back at once', async () => {
     const { store } = await filled('two fillets, rare');
     const before = store.getState().draft.beforeSaid?.request;
-    expect(screen.getByText(/^“fillets” was not used: of what\?/)).toBeTruthy();
+    expect(screen.getByText(/^“fillets” was not used: which piece\?/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Read fillets as salmon fillet' }));
     await settled();
     expect(store.getState().draft.request).toMatchObject({ cut: 'salmon-skin-on', pieces: 2 });
