@@ -26,6 +26,7 @@ export const DINNER_EFFECTS: Readonly<Partial<Record<DinnerCode, DinnerEffect>>>
   each: {},
   ago: {},
   'o-clock': {},
+  'past-hour': { context: 'hour' },
   for: { context: 'for', weak: true, quiet: true },
   at: { context: 'hour', weak: true, quiet: true },
   dinner: { context: 'hour', weak: true },

@@ -65,7 +65,8 @@ export const DINNER_WORDS: Readonly<Record<DinnerCode, string>> = {
   at: 'at, by, @',
   salted: 'salted, dry brined, dry brine, salt, seasoned, brined',
   'not-salted': 'not salted, unsalted, no salt, salted just before, just salted, salt just before',
-  yesterday: 'yesterday, since yesterday, a day ago, the day before, day before, last night',
+  yesterday:
+    'yesterday, the night before, night before, since last night, since yesterday, a day ago, the day before, day before, last night',
   overnight: 'overnight, over night, since this morning, this morning',
   ago: 'ago, ahead, before, beforehand, in advance, earlier',
   dry: 'patted dry, pat dry, dry',

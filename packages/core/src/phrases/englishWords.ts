@@ -96,7 +96,7 @@ export const ENGLISH_WORDS: Readonly<Record<WordCode, string>> = {
     leeks, apples, cherries, fries, wedges, noodles, meanwhile`,
   not: "without, do not, not, never, no, don't, dont, avoid",
   filler: `
-    the, a, an, it, its, them, this, that, these, your, my, their, each one, for, in, on, at, of,
+    the, a, an, it, its, them, reverse sear, reverse seared, this, that, these, your, my, their, each one, for, in, on, at, of,
     with, over, from, by, off, and, or, then on, about, around, approximately, roughly, approx,
     circa, ca, just, only, maybe, well, nicely, gently, lightly, quickly, carefully, undisturbed,
     completely, steak, steaks, meat, chop, chops, breast, breasts, duck, fish, fillet, fillets,

@@ -368,6 +368,28 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
     return { is: 'time', least: seconds, most: seconds, ...spanOf(first, this.one()) };
   });
 
+  /** `an inch`, `an inch and a half`, `half an inch`. */
+  private readonly wordedLength = this.RULE('wordedLength', (): Phrase<Code> => {
+    const first = this.LA(1);
+    const share = this.OPTION(() => {
+      this.CONSUME(Half);
+      return 0.5;
+    });
+    this.CONSUME(Article);
+    const unit = unitOf(METRES, this.CONSUME(Length).image);
+    const more = this.OPTION1({
+      GATE: () => this.LA(2).tokenType === Article && this.LA(3).tokenType === Half,
+      DEF: () => {
+        this.CONSUME(And);
+        this.CONSUME1(Article);
+        this.CONSUME1(Half);
+        return 0.5;
+      },
+    });
+    const length = ((share ?? 1) + (more ?? 0)) * unit;
+    return { is: 'length', least: length, most: length, ...spanOf(first, this.one()) };
+  });
+
   private readonly clock = this.RULE('clock', (): Phrase<Code> => {
     const token = this.CONSUME(Clock);
     const seconds = token.image.split(':').reduce((sum, part) => 60 * sum + Number(part), 0);
@@ -403,6 +425,10 @@ class PhraseParser<Code extends string> extends EmbeddedActionsParser {
             ? this.LA(2).tokenType === Article && this.isUnit(3)
             : this.isUnit(2),
         ALT: () => this.SUBRULE(this.wordedTime),
+      },
+      {
+        GATE: () => this.LA(this.LA(1).tokenType === Half ? 3 : 2).tokenType === Length,
+        ALT: () => this.SUBRULE(this.wordedLength),
       },
       { ALT: () => this.SUBRULE(this.clock) },
       {

@@ -118,6 +118,9 @@ class StepReader {
         unknown = { from: unknown?.from ?? phrase.from, to: phrase.to };
         continue;
       }
+      if (this.text.slice(phrase.from, phrase.to) === '+' && this.isBetweenTimes) {
+        this.settler.ask(phrase, IS_IT_TURNED, [', turn, ', ', ']);
+      }
       if (phrase.is !== 'word' || phrase.code !== 'filler') tellUnknown();
       this.take(phrase);
       this.clause.to = phrase.to;
@@ -207,6 +210,11 @@ class StepReader {
   private takeTime(phrase: Extract<Phrase, { is: 'time' }>): void {
     const { clause } = this;
     const { from, unit } = phrase;
+    // "3 min second": the side, not a unit of time.
+    if (unit && clause.time && this.text.slice(from, phrase.to).toLowerCase() === 'second') {
+      clause.second = true;
+      return;
+    }
     // "2 more minutes": the number came before.
     const number = unit && !clause.time ? clause.numbers.pop()?.phrase : undefined;
     const least = phrase.least * (number?.least ?? 1);

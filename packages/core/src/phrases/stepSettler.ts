@@ -42,6 +42,9 @@ export class StepSettler {
   private forDoneness = false;
   /** Sides that were counted before their time: "on all four sides, 2 minutes each". */
   private sides: number | undefined;
+  /** The last step that has a time for each side, its sides, and the number of steps up to its end. */
+  private each:
+    { readonly step: SaidStep; readonly sides: number; readonly to: number } | undefined;
   private clause = new Clause(0);
 
   /** @param isLine a line of steps, not a recipe: a time without a place is in the pan, and a bare number is minutes */
@@ -100,6 +103,15 @@ export class StepSettler {
     else this.left.push({ text, to: from + text.length });
   }
 
+  /** Whether a number without a unit is the heat of an oven or a pan. */
+  private hasHeat({ numbers, until, down }: Clause): boolean {
+    const [number, ...others] = numbers;
+    if (!number || others.length > 0 || until !== undefined || down) return false;
+    const { least, most } = number.phrase;
+    const celsius = celsiusOf(least, this.scale);
+    return least === most && least >= LEAST_HEAT[this.scale] && isWithin(celsius, OVEN_HEAT);
+  }
+
   /** A number without a unit is minutes, where a time is missing. */
   private numbersAsTimes(clause: Clause): void {
     for (const { phrase } of clause.numbers) {
@@ -124,6 +136,11 @@ export class StepSettler {
     if (clause.next === 'until' && this.isLine) {
       this.refuse(this.said, 'a core temperature to end at, or a time, would be right');
     }
+    // "10 min at 220": a time at a heat, and no place.
+    if (this.isLine && !clause.named && clause.time && this.hasHeat(clause)) {
+      this.askClause(WHICH_HEAT, (said) => [`oven ${said}`, `pan ${said}`]);
+      return;
+    }
     this.numbersAsTimes(clause);
     const { place = this.placeSupposed(clause), time, until } = clause;
     const nothing = time === undefined && until === undefined;
@@ -144,7 +161,7 @@ export class StepSettler {
     if (nothing) {
       this.keepHeat(clause, place);
       this.addToLast(clause);
-      if (clause.sides !== undefined) this.sides = clause.sides;
+      if (clause.sides !== undefined) this.countSides(clause.sides);
       return;
     }
     if (place === undefined) {
@@ -355,9 +372,27 @@ export class StepSettler {
     if (!time) return;
     const sides = clause.perSide ? (this.sides ?? clause.sides ?? 2) : (clause.sides ?? 1);
     this.sides = undefined;
+    this.pushSides({ do: 'pan', time, ...base }, sides);
+    if (clause.perSide)
+      this.each = { step: { do: 'pan', time, ...base }, sides, to: this.steps.length };
+  }
+
+  private pushSides(step: SaidStep, sides: number): void {
     for (let side = 0; side < sides; side += 1) {
       if (side > 0) this.steps.push({ do: 'turn' });
-      this.steps.push({ do: 'pan', time, ...base });
+      this.steps.push(step);
     }
+  }
+
+  /** Sides that are counted by themselves: of the step before, where it has a time for each, else of the next one. */
+  private countSides(sides: number): void {
+    const { each, steps } = this;
+    if (each?.to !== steps.length) {
+      this.sides = sides;
+      return;
+    }
+    steps.splice(steps.length - (2 * each.sides - 1));
+    this.pushSides(each.step, sides);
+    this.added = true;
   }
 }

@@ -173,4 +173,32 @@ export const DINNER_CORPUS: readonly (readonly [text: string, meaning: string])[
   ['salmon at 48 degrees, 3cm', 'salmon-skin-on 30mm 48C'],
   ['veal chop 350g pink lunch tomorrow 12.30', 'veal-chop 350g 60C 12:30 tomorrow'],
   ['ribeye as thick as 5 cm, bloody', 'ribeye 50mm ? bloody'],
+  // 15 more, after those were read: 12 were read as meant, 3 in part and told, none misread.
+  [
+    'tonight at quarter to eight, two rib steaks, 4.5cm, rare',
+    'rib-bone-in x2 45mm 50C 19:45 today',
+  ],
+  [
+    'duck breasts x2 skin down, 55 degrees, at ten past seven',
+    'duck-breast x2 55C skin-down 19:10',
+  ],
+  ['ribeye about an inch and a half, medium', 'ribeye 38mm 60C'],
+  ['4 fillets of sea bass, crispy, 7pm', 'white-fish-skin-on x4 19:00 ? crispy'],
+  ['half a dozen scallops at 20:00', 'scallop x6 20:00'],
+  [
+    'new york strip 1.25 inches 350g medium-rare salted the night before',
+    'strip-steak 32mm 350g 55C salt1440',
+  ],
+  ['lamb leg steaks, pink, 3, 2.5cm', 'lamb-leg x3 25mm 56C'],
+  [
+    'roast beef 2kg medium rare sunday 1.30pm low oven 90',
+    'loin-joint 2000g 55C low90 13:30 sunday',
+  ],
+  ['pork tenderloin to 60C turned every 40 seconds', 'pork-fillet 60C often every40'],
+  ['salmon without skin, 3 cm, 45', 'salmon-fillet 30mm 45C'],
+  ['sirloin, out of the fridge 1 hour, salted 1 hour, rare', 'strip-steak 50C out60 salt60'],
+  ['cast iron pan at 230, rump 2.2cm medium', 'rump-steak 22mm 60C pan230'],
+  ['T-bone steak for two at 9, rare please', 't-bone x2 50C 21:00'],
+  ['flank, 54°C, wet surface', 'flank-steak 54C wet ? surface'],
+  ['tomorrow lunch, tuna, rare, 200g', 'tuna-steak 200g 46C tomorrow'],
 ];
