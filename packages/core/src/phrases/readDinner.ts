@@ -1,5 +1,4 @@
-import { DONENESS_SCALES } from '../doneness';
-import { CUT_IDS, CUTS, type CutId } from '../food';
+import { CUT_IDS, type CutId } from '../food';
 import { PLAN_LIMITS } from '../plan/limits';
 import type { HeatScale } from '../plan/ownSteps';
 import type { PlanRequest } from '../plan/request';
@@ -12,11 +11,12 @@ import {
 } from './dinnerWords';
 import { DONENESS_CODES, type DonenessWord } from './donenessWord';
 import type { Phrase, Span } from './phrase';
-import { celsiusOf, grammarOf } from './phraseParser';
+import { grammarOf } from './phraseParser';
+import { celsiusOf } from './quantityUnits';
 import { DINNER_EFFECTS, type DinnerContext, type DinnerEffect } from './dinnerEffects';
 import { WEEKDAYS, type SaidDay } from './saidDay';
 import { saidHour, type HalfOfDay } from './saidHour';
-import { saidDoneness } from './saidDoneness';
+import { settleDinner, type GatheredWords } from './settleDinner';
 import { vocabularyOf } from './tokens';
 import type { UnreadPart } from './unreadPart';
 
@@ -68,12 +68,6 @@ const OVERNIGHT = 12 * HOUR;
 /** A low oven is no hotter, C. */
 const LOW_OVEN = PLAN_LIMITS.lowOven.most;
 const MOST_PIECES = 12;
-/** Pieces that are sold with and without their skin. */
-const SKINS: readonly { readonly with: CutId; readonly without: CutId }[] = [
-  { with: 'salmon-skin-on', without: 'salmon-fillet' },
-  { with: 'white-fish-skin-on', without: 'white-fish-fillet' },
-  { with: 'duck-breast', without: 'duck-breast-skinned' },
-];
 const isDay = (code: DinnerCode): code is SaidDay =>
   code === 'today' || code === 'tomorrow' || WEEKDAYS.some((day) => day === code);
 
@@ -85,23 +79,23 @@ const inRange = (value: number, { least, most }: { least: number; most: number }
   value >= least && value <= most;
 const mean = ({ least, most }: { least: number; most: number }): number => (least + most) / 2;
 
+/** Words whose meaning depends on the whole sentence, while they are gathered. */
+type Gathered = { -readonly [Key in keyof GatheredWords]: GatheredWords[Key] } & {
+  readonly places: ('oven' | 'once')[];
+};
+
 class DinnerReader {
   private request: Partial<PlanRequest> = {};
   private cut: CutId | undefined;
-  private doneness: { readonly word: DonenessWord; readonly text: string } | undefined;
+  private readonly gathered: Gathered = { places: [], inTotal: false };
   private hour: { readonly hours: number; readonly minutes: number } | undefined;
   private half: HalfOfDay | undefined;
   private day: SaidDay | undefined;
-  private inTotal = false;
   /** Place of a phrase that the one before it has taken. */
   private taken: number | undefined;
   /** Minutes after the hour that is said next; below 0: before it. */
   private past = 0;
   private context: DinnerContext | undefined;
-  /** The oven and the pan, in the order in which they were said. */
-  private readonly places: ('oven' | 'once')[] = [];
-  private fillets: Span | undefined;
-  private skin: { readonly code: 'with-skin' | 'without-skin'; readonly text: string } | undefined;
   /** Salting was said, and not yet how long before. */
   private salting: string | undefined;
   /** The unknown words that were told last. */
@@ -122,15 +116,17 @@ class DinnerReader {
       if (i !== this.taken) this.take(phrase, i);
     });
     if (this.salting !== undefined) this.refuse(this.salting, HOW_LONG);
-    this.settleSkin();
-    this.settleFillets();
-    this.settleDoneness();
-    this.settleWeight();
-    this.settleWay();
-    const { request, day, unread, used } = this;
-    const named = this.cut === undefined ? request : { cut: this.cut, ...request };
+    const { gathered, day, unread, used } = this;
+    const request = settleDinner(
+      { ...gathered, request: this.request, cut: this.cut },
+      this.usual,
+      {
+        refuse: (text, why) => this.refuse(text, why),
+        ask: (span, why, instead) => this.ask(span, why, instead),
+      },
+    );
     const hour = this.hour && saidHour(this.hour.hours, this.hour.minutes, this.half);
-    return { request: named, hour, day, unread, used };
+    return { request, hour, day, unread, used };
   }
 
   private said(phrase: Span): string {
@@ -232,11 +228,12 @@ class DinnerReader {
   }
 
   private takeDoneness(phrase: Span, word: DonenessWord): void {
-    if (this.doneness && this.doneness.word !== word) {
+    const { doneness } = this.gathered;
+    if (doneness && doneness.word !== word) {
       this.refuse(this.said(phrase), 'one doneness at a time would be right');
       return;
     }
-    this.doneness = { word, text: this.said(phrase) };
+    this.gathered.doneness = { word, text: this.said(phrase) };
     this.use(phrase);
   }
 
@@ -392,7 +389,7 @@ class DinnerReader {
       this.day = code;
       this.use(phrase);
     } else this.takeOther(phrase, code, i);
-    if (code === 'oven' || code === 'once') this.places.push(code);
+    if (code === 'oven' || code === 'once') this.gathered.places.push(code);
   }
 
   private takeEffect(phrase: Span, { sets, context, weak, half, past, quiet }: DinnerEffect): void {
@@ -408,7 +405,7 @@ class DinnerReader {
   private takeOther(phrase: Span, code: DinnerCode, i: number): void {
     switch (code) {
       case 'total':
-        this.inTotal = true;
+        this.gathered.inTotal = true;
         this.use(phrase);
         return;
       case 'salted':
@@ -426,12 +423,12 @@ class DinnerReader {
         this.use(phrase);
         return;
       case 'fillets':
-        this.fillets = phrase;
+        this.gathered.fillets = phrase;
         this.use(phrase);
         return;
       case 'with-skin':
       case 'without-skin':
-        this.skin = { code, text: this.said(phrase) };
+        this.gathered.skin = { code, text: this.said(phrase) };
         this.use(phrase);
         return;
       case 'not':
@@ -451,73 +448,6 @@ class DinnerReader {
       this.set(phrase, { saltAhead: code === 'overnight' ? OVERNIGHT : DAY_AGO });
     } else if (this.request.surface === 'aired') this.set(phrase, { saltAhead: DAY_AGO });
     else this.refuse(this.said(phrase), 'what was then? salted yesterday would be right');
-  }
-
-  /** With or without its skin it is another piece of the larder. */
-  private settleSkin(): void {
-    const { skin, cut } = this;
-    if (!skin) return;
-    const [from, to] =
-      skin.code === 'with-skin' ? (['without', 'with'] as const) : (['with', 'without'] as const);
-    const pair = SKINS.find((one) => one[from] === cut || one[to] === cut);
-    if (pair) this.cut = pair[to];
-    else this.refuse(skin.text, 'a piece that is sold with and without its skin would be right');
-  }
-
-  private settleFillets(): void {
-    if (this.fillets === undefined || this.cut !== undefined) return;
-    this.ask(this.fillets, 'which piece? Choose one, or write its name', [
-      'fillet steak',
-      'salmon fillet',
-      'cod fillet',
-    ]);
-  }
-
-  /** An oven and a pan in one sentence, without the name of a way: the one that is said first comes first. */
-  private settleWay(): void {
-    const { request, places } = this;
-    const [first] = places;
-    if (request.way !== 'once' || !places.includes('oven')) return;
-    const { lowOven, hotOven } = request;
-    if (first === 'oven' && hotOven !== undefined) {
-      const { least, most } = PLAN_LIMITS.lowOven;
-      this.refuse(
-        'oven',
-        `an oven of ${least} to ${most} C before the pan, or the pan first, would be right`,
-      );
-      return;
-    }
-    const way = first === 'oven' ? 'oven-sear' : 'sear-oven';
-    const { lowOven: _low, ...rest } = request;
-    this.request =
-      way === 'sear-oven' && lowOven !== undefined && inRange(lowOven, PLAN_LIMITS.hotOven)
-        ? { ...rest, way, hotOven: lowOven }
-        : { ...request, way };
-  }
-
-  private settleDoneness(): void {
-    const { doneness } = this;
-    if (!doneness) return;
-    const cut = this.cut ?? this.usual;
-    if (cut === undefined) {
-      this.refuse(doneness.text, 'of which piece? a cut would be right');
-      return;
-    }
-    const { species } = CUTS[cut];
-    const target = saidDoneness(species, doneness.word);
-    if (this.request.target !== undefined) {
-      if (target !== this.request.target)
-        this.refuse(doneness.text, 'the degrees beside it are planned');
-    } else if (target === undefined) {
-      const names = DONENESS_SCALES[species].map(({ name }) => name).join(', ');
-      this.refuse(doneness.text, `${names} would be right`);
-    } else this.request = { ...this.request, target };
-  }
-
-  private settleWeight(): void {
-    const { weight, pieces } = this.request;
-    if (!this.inTotal || weight === undefined || pieces === undefined) return;
-    this.request = { ...this.request, weight: weight / pieces };
   }
 }
 

@@ -12,7 +12,8 @@ import {
   type Place,
 } from './clause';
 import { ENGLISH_WORDS } from './englishWords';
-import { celsiusOf, grammarOf } from './phraseParser';
+import { grammarOf } from './phraseParser';
+import { celsiusOf } from './quantityUnits';
 import { WORD_CODES, type Phrase, type WordCode } from './phrase';
 import { StepSettler } from './stepSettler';
 import { vocabularyOf } from './tokens';

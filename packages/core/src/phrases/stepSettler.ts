@@ -13,7 +13,7 @@ import {
   type Place,
 } from './clause';
 import type { Span } from './phrase';
-import { celsiusOf } from './phraseParser';
+import { celsiusOf } from './quantityUnits';
 import type { UnreadPart } from './unreadPart';
 
 const timesTo = (longest: number): string =>

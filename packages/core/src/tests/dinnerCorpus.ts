@@ -201,4 +201,6 @@ export const DINNER_CORPUS: readonly (readonly [text: string, meaning: string])[
   ['T-bone steak for two at 9, rare please', 't-bone x2 50C 21:00'],
   ['flank, 54°C, wet surface', 'flank-steak 54C wet ? surface'],
   ['tomorrow lunch, tuna, rare, 200g', 'tuna-steak 200g 46C tomorrow'],
+  ['ribeye 4 cm sear then oven at 100', 'ribeye 40mm sear-oven ? oven'],
+  ['ribeye 4 cm, oven at 200 then the pan seared', 'ribeye 40mm oven-sear ? oven'],
 ];
