@@ -88,7 +88,7 @@ const doubtOf = ({ learned }: Kitchen, key: string, factor: boolean): number | u
   return factor ? figure.deviation / figure.value : figure.deviation;
 };
 
-/** How surely each learned figure in use is known; undefined if none is. */
+/** Standard deviations of the learned figures in use; undefined if none is in use. */
 const knownOf = (kitchen: Kitchen): LearnedDeviation['known'] => {
   const known = {
     oven: doubtOf(kitchen, 'oven', false),

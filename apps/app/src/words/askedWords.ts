@@ -10,15 +10,20 @@ const ENDED_WORDS: Readonly<Record<Ended, string>> = {
   'as-planned': 'ended as planned',
 };
 
+/** Words of a range with one end. */
+const SIZES = { least: 'at least', most: 'at most' } as const;
+const DAYS = { least: 'since', most: 'until' } as const;
+
 /** A range in words: `over 4 cm`, `2 to 3 cm`. */
 const sayRange = (
   from: number | undefined,
   to: number | undefined,
   say: (figure: number) => string,
+  { least, most }: { readonly least: string; readonly most: string } = SIZES,
 ): readonly string[] => {
   if (from !== undefined && to !== undefined) return [`${say(from)} to ${say(to)}`];
-  if (from !== undefined) return [`at least ${say(from)}`];
-  return to === undefined ? [] : [`at most ${say(to)}`];
+  if (from !== undefined) return [`${least} ${say(from)}`];
+  return to === undefined ? [] : [`${most} ${say(to)}`];
 };
 
 const some = (text: string | undefined): readonly string[] => (text === undefined ? [] : [text]);
@@ -43,5 +48,5 @@ export const sayAsked = (search: CookSearch, show: Show): readonly string[] => [
   ...some(search.tenderness && JUDGED_WORDS[search.tenderness]),
   ...some(search.seasoning && `salt: ${JUDGED_WORDS[search.seasoning]}`),
   ...some(search.again && `would cook it: ${JUDGED_WORDS[search.again]}`),
-  ...sayRange(search.from, search.to, show.date),
+  ...sayRange(search.from, search.to, show.date, DAYS),
 ];

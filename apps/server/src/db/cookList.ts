@@ -114,7 +114,7 @@ type Asked = { readonly [Key in keyof CookSearch]-?: NonNullable<CookSearch[Key]
 type Conditions = {
   readonly [Key in keyof Asked]: (asked: Asked[Key]) => SQL | undefined;
 };
-/** What each field of a search asks for; `named` belongs to the cut. */
+/** Condition of each field of a search; `named` belongs to the cut. */
 const conditionsOf = ({ named }: CookSearch): Conditions => ({
   words: (words) =>
     and(
@@ -124,7 +124,8 @@ const conditionsOf = ({ named }: CookSearch): Conditions => ({
         .filter((word) => word !== '')
         .map(holding),
     ),
-  cut: (cut) => or(eq(cooks.cut, cut), named === undefined ? undefined : holding(named)),
+  cut: (cut) =>
+    or(eq(cooks.cut, cut), named === undefined ? undefined : holding(named.toLowerCase())),
   named: () => undefined,
   doneness: plannedTo,
   way: (way) => eq(cooks.way, way),

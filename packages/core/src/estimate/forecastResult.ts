@@ -8,7 +8,7 @@ export interface Forecast {
   /** The kitchen that explains them best, and the standard deviation of each figure (contact: of its log). */
   readonly kitchen: KitchenDeviation;
   readonly sigma: Readonly<Record<Estimated, number>>;
-  /** How its oven heats, in one figure; undefined if the cook has none. */
+  /** Heat transfer of its oven as one figure; undefined if the cook has no oven. */
   readonly ovenLike: OvenLike | undefined;
   /** When the deciding leg should end for the wanted finish, or did. */
   readonly pullAt: number;

@@ -34,7 +34,7 @@ export const SEARCH_FIELDS = {
 } as const;
 export type SearchField = keyof typeof SEARCH_FIELDS;
 
-/** What a word of a search stands for beside pieces, doneness and the fields above. */
+/** Meanings of the words of a search, beside pieces, doneness and the fields above. */
 export const SEARCH_CODES = [
   'to',
   'filler',

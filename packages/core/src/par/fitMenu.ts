@@ -2,7 +2,7 @@ import { closedDays } from './closedDays';
 import { weekdayOf, type DemandDay } from './demandDay';
 import { fitDemand, type DemandFit, type DemandPrior } from './fitDemand';
 
-/** How far one dish goes its own way from its house. Estimates. */
+/** Deviation of one dish from the whole house. Estimates. */
 const DISH_WEEKDAY_DEVIATION = 0.15;
 const DISH_TREND_DEVIATION = 0.03;
 /** A dish with fewer days than this is expected to sell as dishes like it, within a deviation of the log. Estimates. */

@@ -31,12 +31,12 @@ import {
   Word,
 } from './tokens';
 
-/** A vocabulary, and what the grammar needs of it. */
+/** Vocabulary of a grammar, with the codes that the grammar itself uses. */
 export interface GrammarOf<Code extends string> extends Vocabulary<Code> {
   /** The codes of "to", and of words without a meaning of their own. */
   readonly to: Code;
   readonly filler: Code;
-  /** Double primes are inches; absent: seconds. */
+  /** True if double primes are inches; default: seconds. */
   readonly inches?: true | undefined;
 }
 

@@ -81,6 +81,8 @@ const BEGINS = {
 const isBegin = (code: WordCode): code is keyof typeof BEGINS => code in BEGINS;
 
 const NO_TIME = 'times and heats are read here: say the size in the sentence above';
+/** Words that stand in place of the sign. */
+const TURNED_OR_NOT = [' turn ', ' then '] as const;
 const IS_IT_TURNED = 'is the piece turned between the two times? Choose one';
 
 const mean = ({ least, most }: { least: number; most: number }): number => (least + most) / 2;
@@ -113,14 +115,14 @@ class StepReader {
       if (phrase.is === 'unknown') {
         const said = this.text.slice(phrase.from, phrase.to);
         if (said === '/' && this.isBetweenTimes)
-          this.settler.ask(phrase, IS_IT_TURNED, [', turn, ', ', ']);
+          this.settler.ask(phrase, IS_IT_TURNED, TURNED_OR_NOT);
         // Signs between words are not words.
         if (!/[\p{L}\p{N}]/u.test(said)) continue;
         unknown = { from: unknown?.from ?? phrase.from, to: phrase.to };
         continue;
       }
       if (this.text.slice(phrase.from, phrase.to) === '+' && this.isBetweenTimes) {
-        this.settler.ask(phrase, IS_IT_TURNED, [', turn, ', ', ']);
+        this.settler.ask(phrase, IS_IT_TURNED, TURNED_OR_NOT);
       }
       if (phrase.is !== 'word' || phrase.code !== 'filler') tellUnknown();
       this.take(phrase);

@@ -5,7 +5,7 @@ export type OwnStep =
       readonly seconds: number;
       /** Absent: the request's pan. */
       readonly pan?: number | undefined;
-      /** Turned every so many seconds. */
+      /** Interval between turns, s. */
       readonly every?: number | undefined;
       /** Butter is spooned over it. */
       readonly basted?: true | undefined;

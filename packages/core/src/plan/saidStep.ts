@@ -15,7 +15,7 @@ export type SaidStep =
       readonly until?: number | undefined;
       /** C; absent: the request's pan. */
       readonly pan?: number | undefined;
-      /** Turned every so many seconds. */
+      /** Interval between turns, s. */
       readonly every?: number | undefined;
       readonly basted?: true | undefined;
     }

@@ -1,6 +1,6 @@
 /**
  * A line of cooking times and its meaning. Steps: `p` pan, `o` oven, `r` rest, `t` turn, with seconds or a range of them;
- * then `@` the heat, C; `/` turned every so many seconds; `!` until the core is so hot, C; `b` basted; `f` covered.
+ * then `@` the heat, C; `/` the interval between turns, s; `!` the core temperature at its end, C; `b` basted; `f` covered.
  * Parts that must be reported as not understood follow `?`, separated by `|`.
  */
 export type CorpusLine = readonly [text: string, meaning: string];

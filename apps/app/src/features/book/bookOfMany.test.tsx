@@ -80,6 +80,8 @@ describe('the search of the book', () => {
       ...{ cut: 'ribeye', named: 'ribeye', thicknessFrom: '0.04', ended: 'too-done' },
       words: 'for Jo',
     });
+    say('ribeye since october');
+    await screen.findByText('ribeye · since 1 Oct');
     say('ribeye, not burnt');
     expect((await screen.findByRole('alert')).textContent).toMatch(/“not burnt” was not used/);
     fireEvent.click(screen.getByText('Plain words'));

@@ -18,7 +18,7 @@ interface Read {
 }
 
 interface Props {
-  /** What came with a link: it is read at once. */
+  /** Words of a link, read as soon as the field opens. */
   readonly said: string;
 }
 

@@ -7,7 +7,7 @@ interface Props {
   /** The text that was read. */
   readonly text: string;
   readonly unread: readonly UnreadPart[];
-  /** What was not done with a part: `was not used`. */
+  /** Verb of the report: `was not used`. */
   readonly says: string;
   /** Hears the text with the answer to a question. */
   readonly onAnswer: (text: string) => void;
@@ -25,8 +25,8 @@ export const UnreadParts = ({ text, unread, says, onAnswer }: Props) => (
               <Button
                 key={answer}
                 kind="plain"
-                label={answer}
-                spoken={`Read ${part.text} as ${answer}`}
+                label={answer.trim()}
+                spoken={`Read ${part.text} as ${answer.trim()}`}
                 onPress={() => onAnswer(answered(text, part, answer))}
               />
             ))}

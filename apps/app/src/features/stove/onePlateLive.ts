@@ -4,7 +4,7 @@ import type { LiveCook } from './liveCook';
 /** Steps by which a piece leaves its pan. */
 const LEAVES_PAN: readonly DueStep['kind'][] = ['pull', 'into-oven'];
 
-/** A state whose steps of some kinds are due so much later, ms. */
+/** State of a cook with the steps of some kinds delayed, ms. */
 const later = (
   { current, next, left, ...state }: CookState,
   by: number,
