@@ -12,11 +12,6 @@ const nodeProject = (name, root) => ({
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   setupFiles: [require.resolve('./tooling/jestSeed.cjs')],
   transform: { '^.+\\.(ts|mjs|js)$': require.resolve('./tooling/jestEsbuild.cjs') },
-  // It has no entry for CommonJS, and its parts are many.
-  moduleNameMapper: {
-    '^chevrotain$': require.resolve('./node_modules/chevrotain/lib/chevrotain.mjs'),
-  },
-  transformIgnorePatterns: ['/node_modules/(?!(?:d3-random|chevrotain)/)'],
 });
 
 module.exports = {

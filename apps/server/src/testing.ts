@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { keptPlan, type PlanRecord } from '@crustan/core/formats';
@@ -7,7 +7,12 @@ import type { PlanRequest } from '@crustan/core/plan';
 import { planOf, STEAK } from '@crustan/core/tests';
 import { openBook, type Book } from './db/openBook';
 
-export const MIGRATIONS = path.join(__dirname, '../drizzle');
+/** The nearest folder of migrations, in a folder or above it: a test is bundled, wherever its helpers lie. */
+const migrationsAbove = (folder: string): string => {
+  const found = path.join(folder, 'drizzle');
+  return existsSync(found) ? found : migrationsAbove(path.dirname(folder));
+};
+export const MIGRATIONS = migrationsAbove(__dirname);
 
 export const REQUEST: PlanRequest = { ...STEAK, thickness: 0.02, weight: 0.25 };
 

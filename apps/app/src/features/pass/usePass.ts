@@ -71,7 +71,7 @@ export interface PassNow {
 const AGAIN = 30_000;
 /** Least time between such computations, ms of the world's clock: a demonstration's clock runs faster. */
 const APART = 3000;
-/** Durations of the search after a press, ms. A better schedule is published after each of them. */
+/** Durations of the search after a press, ms of the kitchen's clock. A better schedule is published after each. */
 const IMPROVED_FOR = [1000, 4000] as const;
 /** A forecast that moves a piece by so much makes it again, ms. */
 const MOVED = 15_000;
@@ -211,7 +211,7 @@ export const usePass = (): PassNow => {
         await tell(made);
         for (const ms of IMPROVED_FOR) {
           if (state.again || !stands()) break;
-          const better = await passWorker('schedule').improve(ms);
+          const better = await passWorker('schedule').improve(ms / clockSpeed());
           // What happened meanwhile asks for a schedule of its own.
           if (!better || state.again || !stands()) continue;
           made = asTold(better, { ...basis, at: made.at + 1, improves: made.at });
