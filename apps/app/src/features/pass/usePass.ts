@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { cookState, type CookState } from '@crustan/core/cook/cookState';
+import { isReading } from '@crustan/core/cook/event';
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
 import { heatNow, serviceJob, type LineNow } from '@crustan/core/pass/lineNow';
@@ -129,8 +130,12 @@ export const usePass = (): PassNow => {
   const now = useNow(1000);
   const gear = useMemo(() => gearLeft(serviceGear(kitchen), state), [kitchen, state]);
   const epoch = open?.service.opensAt ?? 0;
+  // Without a reading a forecast is its plan: the board needs none.
   const followed = useMemo(
-    () => cooks.map((cook) => ({ cook, plannedIn: cook.startedAt })),
+    () =>
+      cooks
+        .filter(({ events }) => events.some(isReading))
+        .map((cook) => ({ cook, plannedIn: cook.startedAt })),
     [cooks],
   );
   const forecasts = useForecasts(followed, pan);

@@ -4,10 +4,13 @@ import { serviceGear } from '@crustan/core/pass/serviceGear';
 import type { WayOut } from '@crustan/core/pass/waysOut';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import { useAppSelector } from '../../store/store';
+import { oneAtATime } from '../../workers/oneAtATime';
 import { passWorker } from '../../workers/passWorker';
 import { toldPieces, type PassNow } from './usePass';
 
 const NONE: readonly WayOut[] = [];
+/** Each answer takes several schedules: a table that has a newer one by then is not asked about. */
+const inTurn = oneAtATime();
 
 /**
  * A kitchen with one more pan, as wide as the narrowest in use: it stands last in the line, so that the
@@ -36,20 +39,21 @@ export const useWaysOut = (
   useEffect(() => {
     if (piece === undefined) return undefined;
     let stale = false;
-    const ask = async (): Promise<void> => {
+    const ask = (): Promise<readonly WayOut[]> => {
       const { line, schedule } = latest.current;
       const told = toldPieces(schedule);
       const gear = serviceGear(withAnotherPan(kitchen, 'another'));
       const more =
         gear.pans.length > line.gear.pans.length ? serviceJob({ ...line, gear }, told) : undefined;
-      const ways = await passWorker('menu').waysOut(
-        serviceJob(line, told),
-        { ticket, piece },
-        more,
-      );
-      if (!stale) setFound(ways);
+      return passWorker('menu').waysOut(serviceJob(line, told), { ticket, piece }, more);
     };
-    ask().catch(() => undefined);
+    inTurn(() => !stale, ask).then(
+      (ways) => {
+        if (!stale && ways) setFound(ways);
+      },
+      // Without an answer the table is shown without fixes.
+      () => undefined,
+    );
     return () => {
       stale = true;
     };
