@@ -19,7 +19,7 @@ test('a short evening on three phones, the server killed, a restore, a phone cut
   browser,
 }) => {
   test.setTimeout(600_000);
-  const plan = eveningPlan(7, { tables: 3, minutes: 12, restore: true, second: true });
+  const plan = eveningPlan(21, { tables: 3, minutes: 12, restore: true, second: true });
   const found = await runEvening(browser, plan, {
     ...{ start: startServed, speed: 30, stations: THREE_PHONES, tell },
   });

@@ -87,14 +87,14 @@ export const eveningPlan = (
       : []),
     // The first tables have been sent by now.
     {
-      at: minutes + 35,
+      at: minutes + 20,
       deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'As soon as can be' },
     },
     ...(second
       ? ([
-          { at: minutes + 36, deed: { kind: 'second-service' } },
+          { at: minutes + 21, deed: { kind: 'second-service' } },
           {
-            at: minutes + 37,
+            at: minutes + 22,
             deed: { kind: 'order', table: '1', pieces: ['salmon'], when: 'As soon as can be' },
           },
         ] as const)

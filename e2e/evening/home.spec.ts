@@ -1,6 +1,7 @@
 import { cookListSchema, cookRecordSchema } from '@crustan/core/formats';
 import { effectiveEvents } from '@crustan/core/cook';
-import { expect, openPlan, test } from '../kitchen';
+import { planFourSteaks, startAll } from '../fourSteaks';
+import { expect, test } from '../kitchen';
 import { fastClock, withClock } from '../passLine';
 
 /** Longest time between slicing the first and the last piece for one plate, s. */
@@ -26,22 +27,8 @@ test(
   async ({ page, own }) => {
     test.setTimeout(400_000);
     await withClock(page.context(), fastClock(20));
-    await openPlan(page, own.url);
-    await page.getByTestId('word-count').click();
-    await page.getByRole('radio', { name: '4', exact: true }).click();
-    await page.getByRole('button', { name: 'Done' }).click();
-    await page.getByRole('button', { name: 'Some cooked differently' }).click();
-    await page.getByTestId('word-target').click();
-    await page.getByRole('radio', { name: /^medium-well/ }).click();
-    await page.getByRole('button', { name: 'Done' }).click();
-    const plate = page.getByRole('list', { name: 'Onto the heat' });
-    await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-well/)).toBeVisible({
-      timeout: 60_000,
-    });
-    await expect(plate.getByText(/^2 × Strip steak, 25 mm, medium-rare/)).toBeVisible();
-    await page.getByRole('button', { name: 'Start all at the stove' }).click();
-    const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
-    await expect(lanes).toHaveCount(2, { timeout: 60_000 });
+    await planFourSteaks(page, own.url);
+    await startAll(page, 2);
 
     // Whatever is due is pressed, until both lanes were sliced.
     const happened = page.getByTestId('happened');

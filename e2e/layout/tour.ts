@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { openPlan, pressOn } from '../kitchen';
+import { settled } from './settled';
 
 /** One view or state of a view: how it is come to from the stop before. */
 export interface Stop {
@@ -14,27 +15,27 @@ const go =
   async (page: Page, url: string): Promise<void> => {
     await page.goto(`${url}${where}`);
     await expect(page.getByText(shown).first()).toBeVisible({ timeout: 90_000 });
-    await page.waitForTimeout(400);
+    await settled(page);
   };
 const press =
   (name: string | RegExp, then?: string | RegExp) =>
   async (page: Page): Promise<void> => {
     await page.getByRole('button', { name }).first().click();
     if (then !== undefined) await expect(page.getByText(then).first()).toBeVisible();
-    await page.waitForTimeout(400);
+    await settled(page);
   };
 const radio =
   (name: string | RegExp) =>
   async (page: Page): Promise<void> => {
     await page.getByRole('radio', { name }).first().click();
-    await page.waitForTimeout(600);
+    await settled(page);
   };
 const tab =
   (name: string, shown: string | RegExp) =>
   async (page: Page): Promise<void> => {
     await page.getByRole('tab', { name }).click();
     await expect(page.getByText(shown).first()).toBeVisible();
-    await page.waitForTimeout(600);
+    await settled(page);
   };
 
 const EDITORS = [
@@ -56,7 +57,7 @@ const PLAN: readonly Stop[] = [
     open: async (page) => {
       await page.getByTestId(`word-${word}`).click();
       await expect(page.getByTestId('editor').locator('> *')).toHaveCount(2);
-      await page.waitForTimeout(1200);
+      await settled(page);
     },
   })),
   {
@@ -76,7 +77,7 @@ const PLAN: readonly Stop[] = [
       await page.getByRole('button', { name: 'Add a side or sauce' }).click();
       await page.getByRole('button', { name: 'Pan sauce' }).click();
       await page.getByRole('button', { name: /^Pan sauce: contains/ }).click();
-      await page.waitForTimeout(800);
+      await settled(page);
     },
   },
   {
@@ -117,7 +118,7 @@ const STOVE: readonly Stop[] = [
     stove: true,
     open: async (page) => {
       await pressOn(page, 'The pan is on');
-      await page.waitForTimeout(600);
+      await settled(page);
     },
   },
   {
@@ -167,7 +168,7 @@ const STOVE: readonly Stop[] = [
     open: async (page) => {
       await press('Back to the cook')(page);
       await pressOn(page, 'I turned it');
-      await page.waitForTimeout(600);
+      await settled(page);
     },
   },
   {
@@ -175,7 +176,7 @@ const STOVE: readonly Stop[] = [
     stove: true,
     open: async (page) => {
       await pressOn(page, 'It is out of the pan');
-      await page.waitForTimeout(800);
+      await settled(page);
     },
   },
   {
@@ -184,7 +185,7 @@ const STOVE: readonly Stop[] = [
     open: async (page) => {
       await pressOn(page, 'I sliced it');
       await expect(page.getByRole('heading', { name: 'How was it?' })).toBeVisible();
-      await page.waitForTimeout(600);
+      await settled(page);
     },
   },
   { name: 'Practice', stove: true, open: go('/practice', 'The course') },
@@ -249,7 +250,7 @@ const BOOK: readonly Stop[] = [
       await expect(page.getByText('What it shows, and what it cannot')).toBeVisible();
       // The slices come once the cooks were run again: before them their places are empty.
       await expect(page.getByRole('img', { name: /^Slice of / }).first()).toBeVisible();
-      await page.waitForTimeout(800);
+      await settled(page);
     },
   },
   { name: 'Book, written down', open: go('/book/new', /./) },
