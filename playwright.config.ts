@@ -4,7 +4,7 @@ import { CHROMIUM_ARGS, ensureChromium } from './scripts/chromium.mjs';
 /** `npm run test:deep`: slow scenarios, and every screen where its size may make a difference. */
 const DEEP = process.env['CRUSTAN_DEEP'] !== undefined;
 
-/** What `npm test` runs on a wide screen: on the phone's, many others plan. The deep tier runs it on both. */
+/** Tests of `npm test` on a wide screen: many others use Plan on the phone's. The deep tier runs them on both. */
 const ON_WIDE = '**/plan.spec.ts';
 
 export default defineConfig({
@@ -35,7 +35,7 @@ export default defineConfig({
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
-      // Where the screen's size makes a difference: the rest runs on the phone's alone.
+      // Tests in which the size of the screen makes a difference: the others run on the phone's only.
       testMatch: DEEP
         ? ['layout', 'pass', 'plan', 'book', 'stove'].map((name) => `**/${name}.spec.ts`)
         : ON_WIDE,

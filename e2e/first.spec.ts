@@ -36,7 +36,7 @@ test('a new book greets once: a kitchen set up in a minute, and a first plan tha
     await showsFigures(page);
     await page.waitForTimeout(1500);
     await expect(greeting).toBeHidden();
-    // What was set is the kitchen's, and with the book.
+    // The settings belong to the kitchen, and are stored with the logbook.
     await page.goto(`${served.url}/kitchen`);
     await expect(page.getByRole('textbox', { name: 'Cooking width in mm' })).toHaveValue('300');
     await expect(page.getByRole('radio', { name: 'Induction' })).toBeChecked();

@@ -17,7 +17,7 @@ const settle = async (page: Page, attention: object): Promise<void> => {
   );
 };
 
-/** What the graph of a pan's sound puts out, and what it was asked for. */
+/** Output of the audio graph of a pan, and the requested level. */
 const soundOf = async (page: Page) => {
   const meter = page.getByTestId('sound-meter');
   const [asked, heard] = await Promise.all([

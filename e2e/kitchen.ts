@@ -103,7 +103,7 @@ export const linkStandIn = async (page: Page): Promise<void> => {
 /** The same press within this is the same press heard twice, ms. */
 export const ECHO = 3200;
 
-/** What axe finds on a page, each with the elements it is about. */
+/** Faults that axe finds on a page, each with its elements. */
 export const findings = async (page: Page): Promise<readonly string[]> => {
   const { violations } = await new AxeBuilder({ page }).analyze();
   return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);

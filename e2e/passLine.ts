@@ -45,7 +45,7 @@ export const cookOn = async (page: Page, until: () => Promise<boolean>): Promise
     const due = await page.getByTestId('due').allTextContents();
     const ready = due.findIndex((words) => words === 'now' || words.endsWith('late'));
     if (ready === -1) await page.waitForTimeout(60);
-    // What was due may have been done on the other page meanwhile.
+    // A due step may have been done on the other page meanwhile.
     else
       await happened
         .nth(ready)
@@ -54,7 +54,7 @@ export const cookOn = async (page: Page, until: () => Promise<boolean>): Promise
   }
 };
 
-/** What the book has of the newest service. */
+/** Contents of the newest service in the logbook. */
 export const inBook = async (url: string) => {
   const { services } = serviceListSchema.parse(await (await fetch(`${url}/api/services`)).json());
   const [newest] = services.toSorted((a, b) => b.opensAt - a.opensAt);

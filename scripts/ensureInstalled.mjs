@@ -18,7 +18,7 @@ const nodeHeaders = () => {
 const npm = (args, extra = {}) => {
   const result = spawnSync('npm', args, {
     cwd: ROOT,
-    // What npm says goes to stderr: stdout belongs to the command that was asked for.
+    // Messages of npm go to stderr: stdout belongs to the command.
     stdio: ['ignore', 2, 2],
     env: { ...process.env, ...nodeHeaders(), ...extra },
   });

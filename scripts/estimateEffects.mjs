@@ -82,8 +82,8 @@ const written = `import type { EstimateName } from '../heat';
 import type { Way } from './way';
 
 /**
- * How far the end of a usual cook of a way lies off for one deviation of each estimate of the model, K: the most of a few
- * pieces. Made by \`npm run estimate-effects\`; those that a contact carries are in \`inputSpread\`.
+ * Shift of the end of a typical cook of each method for one standard deviation of each model estimate, K: the largest
+ * of a few pieces. \`npm run estimate-effects\` writes it; estimates that the contact includes are in \`inputSpread\`.
  */
 export const ESTIMATE_EFFECTS: Readonly<
   Record<Way, Readonly<Partial<Record<EstimateName, number>>>>

@@ -7,7 +7,7 @@ import { fastClock, withClock } from '../passLine';
 /** Longest time between slicing the first and the last piece for one plate, s. */
 const TOGETHER = 300;
 
-/** When each cook in the book was sliced, ms since 1970. */
+/** Time at which each cook in the logbook was sliced, ms since 1970. */
 const slicedIn = async (url: string): Promise<readonly number[]> => {
   const { cooks } = cookListSchema.parse(await (await fetch(`${url}/api/cooks`)).json());
   const all = await Promise.all(

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-/** What goes wrong with a request on its way. */
+/** Fault of a request on its way. */
 export type Fault =
   | { readonly kind: 'status'; readonly status: number }
   /** Answered, but so late. */

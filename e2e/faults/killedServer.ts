@@ -15,7 +15,7 @@ export type StartServer = (at?: {
   readonly port: number;
 }) => Promise<Killable>;
 
-/** What became of presses through so many kills. */
+/** Fate of recorded steps after many kills of the server. */
 export interface KillFigures {
   readonly kills: number;
   /** Presses the server said it had. */

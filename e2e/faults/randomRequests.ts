@@ -4,7 +4,7 @@ import { DEFAULT_KITCHEN, keptPlan } from '@crustan/core/formats';
 import { seededRandom } from '@crustan/core/maths';
 import { planOf } from '@crustan/core/tests';
 
-/** How a server took requests of every kind. */
+/** Answers of a server to random requests. */
 export interface RequestFigures {
   readonly requests: number;
   /** Requests whose connection ended without an answer. */

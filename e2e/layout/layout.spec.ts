@@ -2,7 +2,7 @@ import { expect, findings, test } from '../kitchen';
 import { layoutFaults } from './layoutFaults';
 import { TOUR } from './tour';
 
-/** How a device shows the pages. */
+/** Settings with which a device shows the pages. */
 interface Look {
   /** Width and height of the screen, px. */
   readonly screen: readonly [width: number, height: number];

@@ -8,7 +8,7 @@ export interface LayoutBounds {
 /** Largest empty gap between two lines of a page's content, px. */
 const MOST_GAP = 200;
 
-/** What a function in the page is given. */
+/** Input of a function that runs in the page. */
 interface Question extends LayoutBounds {
   readonly mostGap: number;
 }
@@ -104,7 +104,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
   };
   for (const { node, box, says } of texts) edge(node, box, says);
 
-  // What is touched is large enough, and inside the screen.
+  // Touch targets are large enough, and inside the screen.
   const TOUCHED =
     '[role=button],[role=link],a[href],[role=radio],[role=checkbox],[role=tab],[role=switch],[role=slider],button,input,textarea';
   for (const node of document.querySelectorAll(TOUCHED)) {

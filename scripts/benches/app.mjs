@@ -86,7 +86,7 @@ export const benchApp = async () => {
     const { context, page } = await loadPage(browser, served.url, { slowed: SLOWED });
     await page.getByTestId('word-thickness').click();
     await page.getByRole('textbox', { name: 'Thickness in mm' }).waitFor();
-    // What comes at the first touch is here before anything is timed.
+    // The code of the first touch is loaded before anything is timed.
     await page.waitForTimeout(2500);
     const changes = [];
     for (let i = 0; i < CHANGES; i += 1) changes.push(await changeOnce(page, 18 + i));

@@ -1,4 +1,4 @@
-// What the lateral area ratio was fitted to: the ratio each section asks for, beside the rule's.
+// Lateral area ratios to which the rule was fitted: that of each section, beside the rule's.
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { bundle } from '../bundle.mjs';

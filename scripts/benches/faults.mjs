@@ -1,4 +1,4 @@
-// What a server loses when it is killed under presses, and how it takes requests of every kind.
+// Losses of a server that is killed while steps arrive, and its answers to random requests.
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from '../build.mjs';

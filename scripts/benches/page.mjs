@@ -1,4 +1,4 @@
-// What the benches of the interface share.
+// Shared settings of the benches of the interface.
 export const PHONE = {
   viewport: { width: 390, height: 844 },
   isMobile: true,

@@ -34,7 +34,7 @@ import { z } from 'zod';
 /** Longer sentences are cut, characters. */
 const LONGEST_SAID = 10_000;
 
-/** What a command made of its file: JSON to print, and whether it was refused. */
+/** Result of a command: JSON to print, and whether the file was refused. */
 export interface Outcome {
   readonly refused: boolean;
   readonly json: unknown;
@@ -86,7 +86,7 @@ export const aheadCommand = (value: unknown): Outcome =>
     return printed({ format: 'crustan-ahead-result/1', elapsedMs: since(begin), ...result });
   });
 
-/** What a finished plan comes to beside its figures. */
+/** Derived results of a finished plan. */
 const comesTo = (plan: CookPlan) => ({
   loss: lossOf(plan.evaporated, plan.drip),
   ...(isTableFor(cutOf(plan.request).species)

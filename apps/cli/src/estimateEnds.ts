@@ -48,7 +48,7 @@ const requestsOf = (way: Way, cut: CutId): readonly PlanRequest[] => {
     target,
     way,
   };
-  // What a gas oven and a tray add is estimated for those that have them.
+  // The estimates for a gas oven and a tray are tested on requests that have them.
   return usesOven(way) ? [request, { ...request, ovenFuel: 'gas', tray: true }] : [request];
 };
 

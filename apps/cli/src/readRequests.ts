@@ -3,7 +3,7 @@ import type { Problem } from '@crustan/core/formats';
 /** One of many requests: its value, or why its line is none. */
 export type Request = { readonly value: unknown } | { readonly problem: Problem };
 
-/** What a file asks for: one thing, many, or nothing that can be read. */
+/** Requests in a file: one, many, or none that can be read. */
 export type Requests =
   | { readonly kind: 'one'; readonly value: unknown }
   | { readonly kind: 'many'; readonly values: readonly Request[] }

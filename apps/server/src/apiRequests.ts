@@ -8,7 +8,7 @@ import {
   type ListMark,
 } from '@crustan/core/formats';
 
-/** What requests of the API say beside the messages that both sides share. */
+/** Parameters of API requests besides the shared messages. */
 
 export const idParam = z.object({ id: z.uuid('must be a UUID') });
 
@@ -21,7 +21,7 @@ export const cookEventBatch = z.strictObject({
     .min(1, 'must hold at least one event')
     .max(200, 'must hold at most 200 events'),
 });
-/** Where a page of a list begins. */
+/** Offset of a page of a list. */
 export const planListQuery = z.object({
   before: inAddress.optional(),
   beforeId: z.uuid('must be a UUID').optional(),

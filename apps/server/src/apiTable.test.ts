@@ -8,7 +8,7 @@ import { openApi } from './openApi';
 import { MIGRATIONS, temporaryBook } from './testing';
 import { z } from 'zod';
 
-/** What Express keeps of a route, as far as it is read here. */
+/** Part of an Express route that is read here. */
 const stackSchema = z.array(
   z.object({
     route: z.object({ path: z.string(), methods: z.record(z.string(), z.boolean()) }).optional(),

@@ -66,9 +66,9 @@ const restore = async (
 };
 
 /**
- * What a server is told on its command line beside serving: `phones`, `revoke NAME|ID|all`, `restore FILE`.
- * A server that runs hears of a revoked phone within seconds; a restore needs it stopped.
- * @returns the status to end with; undefined: it is to serve
+ * Runs a command of the server's command line: `phones`, `revoke NAME|ID|all`, `restore FILE`. A running server
+ * notices a revoked phone within seconds; a restore needs it stopped.
+ * @returns the exit status; undefined: start serving
  */
 export const runCommand = async (
   args: readonly string[],

@@ -35,7 +35,7 @@ export const environmentSchema = z.object({
     .default(14),
 });
 
-/** How a server is run. */
+/** Settings of a server. */
 export interface Config {
   readonly demo: boolean;
   readonly lan: boolean;

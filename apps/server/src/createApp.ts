@@ -16,20 +16,20 @@ import type { Access } from './routes/phoneRoutes';
 
 export interface AppOptions {
   readonly book: Book;
-  /** Where the migrations lie: a restored backup is brought up by them. */
+  /** Folder of the migrations: they update a restored backup. */
   readonly migrations: string;
   /** Folder of the built interface; none serves the API alone. */
   readonly site?: string;
   /** Least severe line of the server's log; silent by default. */
   readonly logLevel?: LogLevel;
-  /** Where the log goes; stdout by default. */
+  /** Destination of the log; default: stdout. */
   readonly logTo?: DestinationStream;
   /** The address it listens on, and other names it answers to. */
   readonly listensOn?: string;
   readonly hosts?: readonly string[];
   /** Names and addresses on the network, as they are now. */
   readonly lanHosts?: () => readonly string[];
-  /** How phones are let in; absent: nothing over the network is answered. */
+  /** Access of phones; absent: requests from the network are rejected. */
   readonly access?: Access;
   /** Which build this is: a page of another one is told. */
   readonly build?: string;

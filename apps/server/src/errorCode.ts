@@ -4,7 +4,7 @@ export const thrownProperty = (
   name: 'status' | 'type' | 'limit' | 'code' | 'message',
 ): unknown => (typeof error === 'object' && error !== null ? Reflect.get(error, name) : undefined);
 
-/** What the system or SQLite calls an error. */
+/** Code of an error of the system or of SQLite. */
 export const errorCode = (error: unknown): string | undefined => {
   const code = thrownProperty(error, 'code');
   return typeof code === 'string' ? code : undefined;

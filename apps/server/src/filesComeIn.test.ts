@@ -208,7 +208,7 @@ describe('a restore', () => {
     const answer = await ready();
     expect(answer.status).toBe(503);
     expect(await answer.text()).toContain('The book is damaged');
-    // What SQLite still holds in memory is sound: without it the copy would be damaged too.
+    // SQLite still holds sound pages in memory: without this the copy would not contain the damage.
     sqlite.pragma('shrink_memory');
     expect((await ask('GET', '/api/book/backup')).status).toBe(500);
     writeFileSync(file, pages);

@@ -69,7 +69,7 @@ describe('a cook followed live', () => {
     expect(answer.status).toBe(200);
     return id;
   };
-  /** What a stream says, message by message. */
+  /** Messages of a stream, one by one. */
   async function* listen(where: string): AsyncGenerator<unknown> {
     const line = new AbortController();
     open.push(line);

@@ -2,8 +2,8 @@ import pino from 'pino';
 import type { DestinationStream } from './requestLog';
 
 /**
- * Where the log goes: stdout, or a file that the system rotates by copying and truncating it, or by
- * moving it and sending SIGHUP.
+ * Destination of the log: stdout, or a file that the system rotates by copying and truncating it, or by moving it and
+ * sending SIGHUP.
  */
 export const logDestination = (
   file: string | undefined,

@@ -67,7 +67,7 @@ describe('books of every released schema', () => {
     return { ...record, plan: { ...first, request } };
   };
 
-  /** What a version wrote: a plan, a cook with its presses and a judgement. */
+  /** Rows as a version wrote them: a plan, a cook with its steps and a judgement. */
   const filled = (version: number): string => {
     const file = released(version);
     const id = newId();
@@ -113,11 +113,11 @@ describe('books of every released schema', () => {
         notes: 'Smoky, and worth it',
       });
       expect(planStore(book).list().plans[0]?.title).toBe('An old strip');
-      // What lists show of it is filled in from what it kept.
+      // The columns for lists are filled from the stored records.
       expect(allLines(book, { words: 'smoky strip' })).toMatchObject([
         { id, way: 'once', cut: 'strip-steak', actualSeconds: 395, finished: true },
       ]);
-      // What was judged in words is found by its code.
+      // A judgement in words is found by its code.
       expect(allLines(book, { crust: 'deep-brown' })).toHaveLength(1);
       store.addEvents(id, [{ id: newId(), kind: 'note', at: T0 + 800_000, text: 'Again' }], T0);
       book.close();

@@ -19,7 +19,7 @@ describe('what was practised', () => {
       result({ of: 'drill-pan', calls: [{ called: 210, was: 190 }] }),
     ];
     for (const sent of [one, two, one]) expect((await put(sent.id, sent)).status).toBe(200);
-    // What was kept is not changed by another message of its name.
+    // A stored result is not changed by another message with its id.
     await put(one.id, { ...one, score: 3 });
     expect(await listed()).toEqual([two, one]);
   });

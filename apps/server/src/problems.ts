@@ -53,7 +53,7 @@ export const noSuchPath: RequestHandler = (req, res) => {
 const kilobytes = (bytes: number): string =>
   bytes >= 1_000_000 ? `${Math.round(bytes / 1e6)} MB` : `${Math.round(bytes / 1024)} kB`;
 
-/** What Express and its parsers throw, by their own names for it. */
+/** Errors of Express and its parsers, by their names. */
 const SAID: Readonly<Record<string, (status: number) => ProblemError>> = {
   'entity.parse.failed': (status) => problem(status, 'Not understood', 'The message must be JSON.'),
   'encoding.unsupported': (status) =>

@@ -44,7 +44,7 @@ export default function Layout() {
     const touched = (): void => {
       window.removeEventListener('pointerdown', touched);
       window.removeEventListener('keydown', touched);
-      // What was tapped comes first.
+      // The reaction to the tap is drawn first.
       setTimeout(() => {
         fetchPlaces();
         keepPage();

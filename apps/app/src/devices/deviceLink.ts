@@ -1,6 +1,6 @@
 import type { DeviceSaid } from '../store/devicesSlice';
 
-/** What a link tells: a reading, something that is none, or that it cannot go on. */
+/** Reports of a link to a device: a reading, an invalid reading, or the end of the link. */
 export interface LinkListener {
   readonly said: (reading: DeviceSaid) => void;
   readonly rubbish: () => void;

@@ -2,7 +2,7 @@ import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
 import { kitchenNow } from '../store/clock';
 import type { OpenLink } from './deviceLink';
 
-/** How often a replayed log is looked at, ms of the world's time. */
+/** Interval at which a replayed log is read, ms of the world's time. */
 const EVERY = 500;
 
 /** Replays a temperature log as if it were read now, at the kitchen's own speed. */

@@ -26,7 +26,7 @@ export interface Props {
   readonly busy: boolean;
   /** The words of the kitchen's scale, rarest first. */
   readonly doneness: readonly string[];
-  /** What was said before. */
+  /** Judgement that was saved before. */
   readonly said?: Judgement | undefined;
   readonly onIron?: boolean;
 }
@@ -102,7 +102,7 @@ const saidMore = (said: Judgement | undefined): boolean =>
     said.weightAfter !== undefined ||
     said.paid !== undefined);
 
-/** What the cook says of it: measured, seen, felt, tasted, weighed. Nothing of it must be said. */
+/** Form for the cook's judgement: measured, seen, felt, tasted, weighed. Every field is optional. */
 export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Props) => {
   const { units } = useShow();
   const form = useForm<TypedJudgement, unknown, Judgement>({

@@ -14,7 +14,7 @@ import { UNITS, type UnitSystem } from '@crustan/core/units';
 
 const figure = (text: string): number => Number(text.trim().replace(',', '.'));
 
-/** What a line of the form must hold, in words. */
+/** Valid range of a line of the form, in words. */
 const rangeOf = (name: 'end' | 'before' | 'after' | 'paid', units: UnitSystem): string => {
   const { temperature, weight } = UNITS[units];
   if (name === 'end') {
@@ -88,7 +88,7 @@ export const judgeSchema = (units: UnitSystem) =>
 
 export type TypedJudgement = z.input<ReturnType<typeof judgeSchema>>;
 
-/** What was said before, as it would be typed. */
+/** Judgement that was saved before, as typed text. */
 export const typedOf = (said: Judgement | undefined, units: UnitSystem): TypedJudgement => {
   const { temperature, weight } = UNITS[units];
   const { endTemperature, weightBefore, weightAfter, paid, ...rest } = said ?? { notes: '' };

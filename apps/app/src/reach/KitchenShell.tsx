@@ -4,7 +4,7 @@ import { useWatches } from '../store/useWatches';
 import { Shell } from '../ui/Shell';
 import { ReachNotice } from './ReachNotice';
 
-/** Where a phone that only watches may look. */
+/** Pages that a view-only phone can open. */
 const WATCHED = ['/stove', '/pass'] as const;
 
 /** The places of the kitchen as far as this page's role goes, and what must be said of how it reaches it. */

@@ -6,7 +6,7 @@ import { Button } from '../ui/Button';
 import { Text } from '../ui/Text';
 import { loadNewer } from './loadNewer';
 
-/** What must be said of how this page reaches its kitchen; nothing while all is well. */
+/** Notices about the connection to the kitchen; nothing if all is well. */
 export const ReachNotice = () => {
   const { role, unpaired, newer } = useAppSelector(({ reach }) => reach);
   const cooking = useAppSelector((state) => selectCooks(state).length > 0);

@@ -1,2 +1,2 @@
-/** Where the server's API is asked: its version is that of the messages this page knows. */
+/** Base path of the server's API: its version is that of the messages of this page. */
 export const API = '/api/v1';

@@ -14,13 +14,13 @@ const attentionSchema = z.object({
   leftHanded: z.boolean(),
   /** Of everything that sounds, share of full. */
   volume: z.number().min(0).max(1).default(0.8),
-  /** What the pan should sound like now, played. */
+  /** Whether the expected sound of the pan is played. */
   panSound: z.boolean().default(false),
   /** Larger targets, nothing to scroll, and a longer press where a slip costs. */
   wetHands: z.boolean().default(false),
 });
 
-/** How the stove calls its cook. */
+/** Settings of calls at the stove. */
 export type Attention = z.infer<typeof attentionSchema>;
 
 const USUAL: Attention = {

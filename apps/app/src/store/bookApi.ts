@@ -265,6 +265,6 @@ export const refusalOf = (error: unknown): string | undefined => {
     : `The server answered ${failure.data.status}.`;
 };
 
-/** What to tell a cook when a request to the server failed. */
+/** Message for a failed request to the server. */
 export const sayFailure = (error: unknown): string =>
   refusalOf(error) ?? 'The server cannot be reached. Start it, then try again.';

@@ -22,7 +22,7 @@ const hear = (server: number, trip = 40): void => {
 const moveClock = (ms: number): void => {
   const mono = performance.now();
   jest.setSystemTime(Date.now() + ms);
-  // What the fake timers do to it, a browser does not.
+  // Fake timers move this clock, which a browser does not.
   expect(performance.now()).toBeCloseTo(mono, -1);
 };
 

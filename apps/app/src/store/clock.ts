@@ -12,7 +12,7 @@ const keptSchema = z.object({
   /** Server's clock less the phone's own, ms. */
   offset: z.number(),
   speed: z.number().min(1).max(60),
-  /** When the speed was last changed: the kitchen's clock at the world's pace, and what was shown. */
+  /** World time when the speed was last changed, and the kitchen time shown then, ms. */
   real: z.number(),
   shown: z.number(),
 });
@@ -49,7 +49,7 @@ const together = (): Together => {
 let base = together();
 /** Whether the page may have been asleep since then: a monotonic clock may stand still meanwhile. */
 let mayHaveSlept = false;
-/** How far the phone's own clock has jumped while it was watched, ms. */
+/** Total jump of the phone's own clock while it was watched, ms. */
 let jumped = 0;
 let best: { readonly trip: number; readonly at: number } | undefined;
 const listeners = new Set<() => void>();
@@ -133,10 +133,10 @@ export const learnServerTime = (server: number, sent: number, received: number):
   set({ ...kept, offset: wanted });
 };
 
-/** How far this phone's own clock is off the kitchen's, ms; below zero it is fast. */
+/** Difference of the kitchen's clock and this phone's own, ms; negative if the phone is fast. */
 export const deviceClockOff = (): number => Math.round(steadyNow() + kept.offset - Date.now());
 
-/** How far the phone's own clock jumped while a page was open, where that is worth telling, ms. */
+/** Jump of the phone's own clock while a page was open, if it is large enough to be shown, ms; else 0. */
 const worthTelling = (): number => (Math.abs(jumped) < WORTH_TELLING ? 0 : jumped);
 
 /** Hears when the kitchen's clock is set, or its speed. */

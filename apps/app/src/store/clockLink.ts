@@ -9,7 +9,7 @@ const EVERY = 5 * 60_000;
 const TRIED_AGAIN = 15_000;
 /** Round trips made at once: the quickest of them is believed. */
 const TRIPS = 3;
-/** How often the clocks are held against each other, ms. */
+/** Interval at which the clocks are compared, ms. */
 const WATCHED = 1000;
 
 const trip = async (): Promise<boolean> => {

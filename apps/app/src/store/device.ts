@@ -1,4 +1,4 @@
-/** What this device keeps between visits: small JSON under one prefix, written at once. */
+/** Storage of this device between visits: small JSON values under one prefix, written at once. */
 const PREFIX = 'crustan.';
 
 /** Reads a kept value; undefined when there is none or it no longer parses. */

@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Instrument } from '@crustan/core/cook/event';
 
 export const DEVICE_SOURCES = ['simulated', 'file', 'bluetooth'] as const;
-/** Where readings come from, besides the cook's own typing. */
+/** Source of readings, besides typing. */
 export type DeviceSource = (typeof DEVICE_SOURCES)[number];
 
 export interface DeviceSaid {
@@ -54,9 +54,9 @@ export interface DevicesState {
   cook: string | undefined;
   /** The stand-in kitchen's seed. */
   seed: number;
-  /** What each instrument said last. */
+  /** Last reading of each instrument. */
   last: Partial<Record<Instrument, DeviceHeard>>;
-  /** What went wrong, in words. */
+  /** Description of the fault. */
   trouble: string | undefined;
   /** Readings that were no temperature. */
   rubbish: number;

@@ -51,7 +51,7 @@ describe('the draft', () => {
       pan: CUTS['salmon-fillet'].pan ?? 215,
       cover: 'open',
       edges: 'none',
-      // How this cook turns has nothing to do with the piece.
+      // The turning habit of this cook does not depend on the piece.
       every: 20,
     });
     expect(wentWithThePiece(draft)).toEqual(['surface', 'saltAhead', 'edges', 'cover', 'pan']);

@@ -15,7 +15,7 @@ export interface Draft {
   /** A second pan is used for them. */
   readonly secondPan: boolean;
   readonly plate: PlateTime;
-  /** What else goes on the plate. */
+  /** Sides on the plate. */
   readonly sides: readonly Side[];
   /** A line of the cook's own times. */
   readonly times: string;
@@ -25,7 +25,7 @@ export interface Draft {
   readonly beforeSaid?: { readonly request: PlanRequest; readonly plate: PlateTime } | undefined;
 }
 
-/** What a cook's own sentence says of the draft. */
+/** Settings of the draft that a cook's own sentence gives. */
 export interface SaidDraft {
   readonly request: Partial<PlanRequest>;
   readonly plate: PlateTime | undefined;
@@ -53,7 +53,7 @@ export interface TakenDraft {
   readonly times?: string | undefined;
 }
 
-/** What is decided for a piece and goes with it: another piece begins with its own usual. */
+/** Settings that belong to a piece: another piece begins with its own defaults. */
 const OF_THE_PIECE = [
   'surface',
   'saltAhead',
@@ -97,7 +97,7 @@ const asItComes = (request: PlanRequest): PlanRequest => {
 /** A usual pan differs by no more than this where it is said in other units, K. */
 const SAID_ROUND = 3;
 
-/** What the cook had decided for the piece before, and went with it. */
+/** Settings that the cook had chosen for the former piece and that changed with it. */
 export const wentWithThePiece = ({ before, request }: Draft): readonly OfThePiece[] => {
   if (before === undefined) return [];
   const chosen = Math.abs(before.pan - (cutOf(before).pan ?? USUAL.pan)) > SAID_ROUND;
@@ -217,7 +217,7 @@ export const draftSlice = createSlice({
       state.sides = action.payload;
     },
     draftTaken: (state, action: PayloadAction<TakenDraft>) => {
-      // What another kitchen, or this one then, had learned is not tonight's.
+      // Calibration of another kitchen, or of this one at that time, is not used now.
       const { learned: _then, ...request } = action.payload.request;
       state.request = request;
       state.before = undefined;

@@ -2,7 +2,7 @@ import type { Light } from './lightSlice';
 import { onChange } from './onChange';
 import type { AppStore } from './store';
 
-/** What the page's root says of a light: nothing where each place has its own. */
+/** Value of the page root's light attribute; undefined if each place has its own light. */
 const saidOf = (light: Light, dark: boolean): string | undefined => {
   if (light === 'places') return undefined;
   if (light === 'system') return dark ? 'dark' : 'light';

@@ -2,7 +2,7 @@ import { keep } from './device';
 import { onChange } from './onChange';
 import type { AppState, AppStore } from './store';
 
-/** What outlives the page on the device, by the name it is kept under. */
+/** Values stored on the device, by name. */
 const KEPT: Readonly<Record<string, (state: AppState) => unknown>> = {
   attention: ({ attention }) => attention,
   declined: ({ declined }) => declined,

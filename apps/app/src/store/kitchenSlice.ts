@@ -81,7 +81,7 @@ export const gearInUse = (kitchen: Kitchen): RunGear => {
   return { pan: panInUse(kitchen), oven: { ...DEFAULT_OVEN, offset, timeConstant: lag } };
 };
 
-/** What is still in doubt of a figure in use that cooks taught: of a factor, as a share. */
+/** Standard deviation of a calibrated figure in use; of a factor, as a share. */
 const doubtOf = ({ learned }: Kitchen, key: string, factor: boolean): number | undefined => {
   const figure = learned[key];
   if (figure?.deviation === undefined) return undefined;
@@ -100,7 +100,7 @@ const knownOf = (kitchen: Kitchen): LearnedDeviation['known'] => {
   return Object.values(known).every((one) => one === undefined) ? undefined : known;
 };
 
-/** What past cooks taught that a request carries; undefined: nothing is used. */
+/** Calibration from past cooks that a request carries; undefined: none is used. */
 export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined => {
   const thickness = used(kitchen, 'thickness');
   const contact = used(kitchen, `contact:${panOf(kitchen).id}`);
@@ -129,7 +129,7 @@ export const requestHere = (
   return { ...request, model: 'kitchen', gear, ...(learned === undefined ? {} : { learned }) };
 };
 
-/** What a plan in this kitchen is made on. */
+/** Equipment and rules on which a plan in this kitchen is made. */
 export const plannedOn = (
   kitchen: Kitchen,
   request: Pick<PlanRequest, 'cut' | 'own' | 'game' | 'treated'>,

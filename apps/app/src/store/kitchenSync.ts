@@ -13,10 +13,10 @@ import type { AppStore } from './store';
 const SETTLES = 800;
 const FIRST_WAIT = 3000;
 const LONGEST_WAIT = 60_000;
-/** How often it is asked whether another phone has changed something, ms. */
+/** Interval at which changes by other phones are requested, ms. */
 const ASKED_EVERY = 60_000;
 
-/** What the book has is asked again each time, and kept by nobody else. */
+/** The logbook's values are requested again each time, and not cached. */
 const NOT_CACHED = { forceRefetch: true, subscribe: false } as const;
 
 /** The kitchen as the book had it when this phone last heard, and which version that was. */
@@ -27,8 +27,8 @@ type Base = z.infer<typeof baseSchema>;
 const MOST_MERGES = 5;
 
 /**
- * What a page of an earlier version had last heard is not known: it had the kitchen by the later
- * clock, so where the book's is later nothing here is unsent.
+ * The last kitchen that a page of an earlier version received is unknown: it had the kitchen with the later clock,
+ * therefore nothing here is unsent if the logbook's is later.
  */
 const firstBase = (mine: Kitchen, changedAt: number): Kitchen => {
   const at = recall('kitchenAt', (value) => z.int().safeParse(value).data);

@@ -23,7 +23,7 @@ export const pageLocale = (language = navigator.language): string => {
 export const usualUnits = (language = navigator.language): UnitSystem =>
   IMPERIAL.includes(regionOf(language) ?? '') ? 'imperial' : 'metric';
 
-/** How the hours of a day are counted. */
+/** Ways of counting the hours of a day. */
 export const HOUR_COUNTS = ['24', '12'] as const;
 export type HourCount = (typeof HOUR_COUNTS)[number];
 

@@ -4,7 +4,7 @@ import { requestRounded } from './draftSlice';
 import { onChange } from './onChange';
 import type { AppStore } from './store';
 
-/** How finely a cook in Fahrenheit, inches and ounces would say a usual figure, in the shown unit. */
+/** Step to which a default figure is rounded in Fahrenheit, inches and ounces, in the displayed unit. */
 const GRAIN = {
   pan: ['temperature', 10],
   lowOven: ['temperature', 10],
@@ -23,7 +23,7 @@ const FIGURES = [
   'weight',
 ] as const satisfies readonly Figure[];
 
-/** What is usual of a piece, as a cook of that system would say it: a pan at 420, not at 419. */
+/** Default figure of a piece, rounded in the unit of the system: a pan at 420, not at 419. */
 export const usualFigure = (request: PlanRequest, figure: Figure, units: UnitSystem): number => {
   const { pan = USUAL.pan, target, thickness, weight } = cutOf(request);
   const { lowOven, hotOven } = USUAL;

@@ -22,7 +22,7 @@ const SPREAD = 0.25;
 const BATCH = 100;
 /** One page of a device sends for all of them. */
 const LOCK = 'crustan-outbox';
-/** Where that page was put to sleep by the phone, the one that is looked at sends after so long, ms. */
+/** Time after which the visible page sends, if the sending page was suspended by the phone, ms. */
 const SENDS_FOR_ANOTHER = 6000;
 
 /** State of a stream whose sending failed. */

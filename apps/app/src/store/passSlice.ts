@@ -17,7 +17,7 @@ export interface PassState {
   readonly told: ToldSchedule | undefined;
   /** Entries of this page that were in it and not in the book yet: it is this page's own. */
   readonly unsent: number;
-  /** What this page shows: one station's things, or everything. */
+  /** Station whose tasks this page shows, or all. */
   readonly station: Station | 'all';
 }
 

@@ -6,7 +6,7 @@ import { isValid } from 'date-fns/isValid';
 import { parseISO } from 'date-fns/parseISO';
 import { roundToNearestMinutes } from 'date-fns/roundToNearestMinutes';
 
-/** When the plate is wanted, as the cook says it: an hour of a day, by the clock of this place. */
+/** Plate time as the cook gives it: an hour of a day, by the local clock. */
 export interface PlateTime {
   /** Hours and minutes, `19:30`. */
   readonly hour: string;
@@ -17,7 +17,7 @@ export interface PlateTime {
 const HOUR = 'HH:mm';
 const DAY = 'yyyy-MM-dd';
 
-/** How far ahead a plate may be planned, days. */
+/** Longest time in advance for which a plate can be planned, days. */
 const FURTHEST = 366;
 
 const momentOf = (day: string, hour: string): Date => parseISO(`${day}T${hour}`);
@@ -63,7 +63,7 @@ export const plateTimeOf = (ms: number, now: number): PlateTime => {
   return ms < now || Math.abs(soon - ms) < minute ? { hour } : { hour, day: dayOf(ms) };
 };
 
-/** How many days from today a day is. */
+/** Number of days from today to a day. */
 export const daysAhead = (day: string, now: number): number =>
   differenceInCalendarDays(parseISO(day), now);
 

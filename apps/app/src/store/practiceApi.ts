@@ -6,7 +6,7 @@ import {
 } from '@crustan/core/formats/practiceSchema';
 import { bookApi } from './bookApi';
 
-/** What was practised, in the book. */
+/** Requests for practice results in the logbook. */
 export const practiceApi = bookApi.injectEndpoints({
   endpoints: (build) => ({
     practised: build.query<readonly PracticeResultRecord[], void>({

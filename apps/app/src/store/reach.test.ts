@@ -21,7 +21,7 @@ const SAID = {
 
 const SAME = { here: 'b1', server: 'b1' } as const;
 
-/** What the server answers to `me`. */
+/** Answer of the server to `me`. */
 const answering = (me: number, role = 'cook', build = 'b2'): jest.Mock<typeof fetch> =>
   jest.fn<typeof fetch>(() =>
     Promise.resolve(

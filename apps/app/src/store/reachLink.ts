@@ -6,7 +6,7 @@ import type { AppStore } from './store';
 /** A phone asks so often whether it is still let in, ms; the owner's machine when it is looked at. */
 const ASKED_AGAIN = 15_000;
 
-/** What the device kept of the server's answers goes with its pairing. */
+/** Stored answers of the server are deleted with the pairing. */
 const forget = async (): Promise<void> => {
   if (!('caches' in globalThis)) return;
   for (const name of await caches.keys()) if (name === 'book') await caches.delete(name);

@@ -2,7 +2,7 @@ import { createAction, createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import type { WhoAsks } from '@crustan/core/formats/phonesSchema';
 
-/** How this page reaches its kitchen. */
+/** State of this page's connection to its kitchen. */
 export interface ReachState {
   /** In which role it asks; undefined until the server has said. */
   readonly role: WhoAsks['role'] | undefined;
@@ -32,7 +32,7 @@ export const reachSlice = createSlice({
   name: 'reach',
   initialState: START,
   reducers: {
-    /** What the server says of who asks, and of which build page and server are. */
+    /** Role of the person who asks, and builds of page and server, from the server. */
     roleTold: (
       { recovered }: ReachState,
       { payload: { role, here, server } }: PayloadAction<Told>,

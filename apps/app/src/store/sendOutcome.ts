@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { problemSchema, type Problem } from '@crustan/core/formats/problem';
 import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
 
-/** What a failed sending means for what was sent. */
+/** Consequence of a failed request for the entries that were sent. */
 export type SendOutcome =
   /** It may pass: sent again, later each time. */
   | { readonly kind: 'later'; readonly why: string }

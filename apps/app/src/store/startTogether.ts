@@ -8,7 +8,7 @@ import { cookStarted } from './logSlice';
 import type { AppStore } from './store';
 import { fresh } from './freshEvent';
 
-/** How pieces would land on one plate in this kitchen. */
+/** Ready times of pieces for one plate in this kitchen. */
 export const landingsOf = (plans: readonly PlanRecord[], gear: RunGear): Landings =>
   landTogether(
     plans.map(({ plan }) => plan),

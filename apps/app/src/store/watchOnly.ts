@@ -2,7 +2,7 @@ import type { Middleware } from '@reduxjs/toolkit';
 import { reachSlice } from './reachSlice';
 import { cookStarted, pressed, serviceSaid } from './logSlice';
 
-/** What a cook says with a tap. */
+/** Actions that add to the log. */
 const SAID: readonly { readonly match: (action: unknown) => boolean }[] = [
   pressed,
   cookStarted,

@@ -1,7 +1,7 @@
 import { G, Line, Text as SvgText } from 'react-native-svg';
 
 export interface Props {
-  /** Where the chart's field begins and ends, and where on its axis the tick is, px. */
+  /** Ends of the chart's field, and position of the tick on its axis, px. */
   readonly from: number;
   readonly to: number;
   readonly y: number;

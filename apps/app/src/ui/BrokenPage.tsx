@@ -7,7 +7,7 @@ interface Props {
   readonly retry: () => void;
 }
 
-/** What a cook sees when a page fails: nothing pressed is lost, and a way on. */
+/** Page shown when a page fails: it says that no step is lost, and offers to continue. */
 export const BrokenPage = ({ error, retry }: Props) => (
   <View className="flex-1 items-start justify-center gap-4 bg-salt-50 p-6">
     <Text voice="head" heading={1}>

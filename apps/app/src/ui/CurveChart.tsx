@@ -30,16 +30,16 @@ export interface Props {
   readonly points?: readonly ChartPoint[];
   /** Shaded stretch of time: the rest. */
   readonly shade?: readonly [number, number];
-  /** Where the slice is looked at. */
+  /** Point at which the slice is shown. */
   readonly cursor?: ChartPoint | undefined;
   readonly height: number;
   readonly showTemperature: (celsius: number) => string;
-  /** Where the temperature axis is marked: from, to (C), and about how many marks; usually where a core is. */
+  /** Marks of the temperature axis: from, to (C), and their approximate number; default: the usual range of a core. */
   readonly ticks?: readonly (readonly [low: number, high: number, count: number])[];
   readonly units: UnitSystem;
   /** The temperature axis is not compressed: what matters is above a core's range. */
   readonly linear?: boolean;
-  /** What the chart says, as a sentence. */
+  /** Description of the chart in a sentence. */
   readonly says: string;
   readonly onIron?: boolean;
 }

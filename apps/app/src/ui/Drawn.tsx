@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { chunk } from './chunk';
 
-/** What is drawn with vectors and scales comes in one piece, when the first of it is wanted. */
+/** Components that draw with vectors and scales form one chunk, loaded with the first of them. */
 const drawings = () => import('./drawings');
 
 const Room = ({ height }: { readonly height: number }) => <View style={{ height }} />;
@@ -12,7 +12,7 @@ export const Chart = chunk(() => drawings().then((m) => m.CurveChart), Room).Chu
 /** A figure of many cooks over the calendar. */
 export const Trend = chunk(() => drawings().then((m) => m.TrendChart), Room).Chunk;
 
-/** Where the thermometer goes, over a slice. */
+/** Position of the thermometer, drawn over a slice. */
 export const ProbeStem = chunk(
   () => drawings().then((m) => m.Stem),
   () => null,

@@ -7,9 +7,9 @@ import { Text } from './Text';
 export interface FigureItem {
   readonly value: string;
   readonly label: string;
-  /** What the word means, where it may not be known. */
+  /** Explanation of the word, if it may be unknown. */
   readonly means?: Meaning | undefined;
-  /** What it was computed from and how sure it is. */
+  /** Source and uncertainty of the figure. */
   readonly why: string;
 }
 

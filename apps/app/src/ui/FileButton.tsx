@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { Button, type ButtonProps } from './Button';
 
 interface Props extends Pick<ButtonProps, 'label' | 'disabled'> {
-  /** What the file is, where the button's words do not say it. */
+  /** Name of the file, if the button's label does not give it. */
   readonly named?: string;
   /** Types and endings, as an input takes them; absent: any. */
   readonly accept?: string;

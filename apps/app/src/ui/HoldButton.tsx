@@ -10,7 +10,7 @@ interface Props {
   readonly testID?: string;
 }
 
-/** How long the finger stays, ms: longer than a slip, no longer than a breath. */
+/** Duration of the hold, ms: longer than an accidental touch, short enough not to delay. */
 const HOLDS = 600;
 
 /** A click that no finger made: a key, or a screen reader. */

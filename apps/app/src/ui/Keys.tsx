@@ -8,7 +8,7 @@ import { Text } from './Text';
 export interface Key {
   /** By `KeyboardEvent.key`: any of them. */
   readonly keys: readonly string[];
-  /** How the list writes them. */
+  /** Text of the keys in the list. */
   readonly shown: string;
   readonly says: string;
   readonly act: () => void;
@@ -24,12 +24,12 @@ export const NEXT_KEYS = [
   'AudioVolumeUp',
 ] as const;
 
-/** What has the key for itself: a button is pressed by it, a field typed into, a region scrolled. */
+/** Elements that use keys themselves: a button is pressed by a key, a field typed into, a region scrolled. */
 const TAKES_KEYS = 'a, button, input, textarea, select, [tabindex="0"]';
 
 interface Props {
   readonly keys: readonly Key[];
-  /** Where the list stands; usually where it is written. */
+  /** Position of the list; default: in the flow of the page. */
   readonly place?: string;
 }
 

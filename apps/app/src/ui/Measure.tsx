@@ -19,7 +19,7 @@ interface Props {
   readonly value: number;
   readonly least: number;
   readonly most: number;
-  /** Where the slider runs, when usual values are a small part of what is allowed. */
+  /** Range of the slider, if typical values are a small part of the valid range. */
   readonly usual?: readonly [number, number];
   /** Says its label in print too, where nothing else does. */
   readonly named?: boolean;
@@ -49,7 +49,7 @@ export const Measure = ({
     onChange(within);
   };
   const shown = showNumber(kind, value, units);
-  // What is being typed, while it is: the value itself is the caller's.
+  // Text while it is being typed: the caller holds the value itself.
   const [typing, setTyping] = useState<{ readonly text: string; readonly refused?: string }>();
 
   const take = (text: string): void => {

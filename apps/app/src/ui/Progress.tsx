@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { Text } from './Text';
 
-/** How far long work has come. */
+/** Progress of long work. */
 export const Progress = ({ label, share }: { readonly label: string; readonly share: number }) => {
   const percent = Math.round(100 * Math.min(1, Math.max(0, share)));
   return (

@@ -11,9 +11,9 @@ interface Props {
   readonly maxHeight: number;
   /** A temperature to draw a line at, C. */
   readonly line?: number;
-  /** What the slice is, as a sentence. */
+  /** Description of the slice in a sentence. */
   readonly says: string;
-  /** Where the thermometer goes. */
+  /** Position of the thermometer. */
   readonly probe?: ProbePlace | undefined;
 }
 

@@ -4,7 +4,7 @@ interface Props {
   readonly least: number;
   readonly most: number;
   readonly step: number;
-  /** What a screen reader says instead of the bare number. */
+  /** Text that a screen reader says instead of the number. */
   readonly says: string;
   readonly onChange: (value: number) => void;
 }

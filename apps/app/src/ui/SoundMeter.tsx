@@ -4,12 +4,12 @@ import type { Heard } from './useSizzle';
 
 interface Props {
   readonly says: string;
-  /** What it should sound like, 0 to 1. */
+  /** Expected level, 0 to 1. */
   readonly level: number;
   readonly heard: Heard;
 }
 
-/** How loud the pan should be, to be seen as well as heard. */
+/** Expected loudness of the pan, shown as a bar. */
 export const SoundMeter = ({ says, level, heard }: Props) => (
   <View className="gap-1">
     <View
@@ -19,7 +19,7 @@ export const SoundMeter = ({ says, level, heard }: Props) => (
       aria-valuemax={100}
       aria-valuenow={Math.round(100 * level)}
       testID="sound-meter"
-      // What comes out of the graph, not what was asked of it.
+      // Measured output of the audio graph, not the requested level.
       {...(heard && 'is' in heard ? { dataSet: { heard: heard.is.toFixed(4) } } : {})}
       className="h-2 flex-1 overflow-hidden rounded bg-iron-700"
     >

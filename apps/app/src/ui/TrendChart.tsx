@@ -21,7 +21,7 @@ export interface Props {
   readonly showTime: (at: number) => string;
   /** A line the points are held against. */
   readonly zero?: number;
-  /** What the chart says, as a sentence. */
+  /** Description of the chart in a sentence. */
   readonly says: string;
 }
 

@@ -12,7 +12,7 @@ describe('the calls', () => {
         expect(pitch).toBeLessThanOrEqual(3200);
       }
     }
-    // What is now is longer than what is soon.
+    // The pattern of "now" is longer than that of "soon".
     const [soon, ...now] = CALLS.map((call) => PATTERNS[call].length);
     for (const notes of now) expect(notes).toBeGreaterThan(soon ?? Infinity);
   });

@@ -35,7 +35,7 @@ export interface SliceFigures {
   readonly ribs?: number | undefined;
 }
 
-/** Where along a row of cell centres a place lies: the cell before it and how far on, for mixing. */
+/** Position along a row of cell centres: the cell before it and the fraction to the next, for interpolation. */
 const placesOf = (sizes: readonly number[], count: number, from: (i: number) => number) => {
   const centres: number[] = [];
   let edge = 0;

@@ -4,7 +4,7 @@ import { soundWoken } from './sound';
 export interface SizzlePlayer {
   /** @param level 0 to 1, as the core has it of its steam */
   readonly setLevel: (level: number) => void;
-  /** What the graph puts out now, root mean square, 0 to 1. */
+  /** Present output of the graph, root mean square, 0 to 1. */
   readonly heard: () => number;
   readonly stop: () => void;
 }

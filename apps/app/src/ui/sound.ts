@@ -24,7 +24,7 @@ export const wakeSound = (): void => {
   void sound.context.resume();
 };
 
-/** Where sound goes; undefined before the first touch, or where the browser has none. */
+/** Audio output; undefined before the first touch, or if the browser has none. */
 export const soundNow = (): Sound | undefined =>
   sound?.context.state === 'running' ? sound : undefined;
 

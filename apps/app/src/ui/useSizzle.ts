@@ -2,10 +2,10 @@ import { useEffect, useRef, useState } from 'react';
 import { canSound, soundWoken } from './sound';
 import type { SizzlePlayer } from './sizzlePlayer';
 
-/** How often what is heard is measured, ms. */
+/** Interval at which the sound is measured, ms. */
 const LISTENS = 250;
 
-/** What is heard of a pan: how loud, 0 to 1; undefined while it does not sound. */
+/** Measured loudness of the pan, 0 to 1; undefined while it is silent. */
 export type Heard = { readonly is: number } | { readonly wrong: string } | undefined;
 
 /**

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** What shows that somebody wants more than the first view. */
+/** Events that show interest beyond the first view. */
 const SIGNS = ['pointerdown', 'keydown', 'wheel'] as const;
 /** Without a sign it comes by itself when the first view has long been there, ms. */
 const BY_ITSELF = 4000;

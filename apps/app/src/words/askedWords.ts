@@ -28,7 +28,7 @@ const sayRange = (
 
 const some = (text: string | undefined): readonly string[] => (text === undefined ? [] : [text]);
 
-/** What a search of the book asks for beside its words, part by part. */
+/** Conditions of a search of the logbook besides its words, one text each. */
 export const sayAsked = (search: CookSearch, show: Show): readonly string[] => [
   ...some(search.cut && CUTS[search.cut].name.toLowerCase()),
   ...sayRange(search.thicknessFrom, search.thicknessTo, show.length),

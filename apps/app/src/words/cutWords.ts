@@ -14,6 +14,6 @@ export const pieceName = (request: Piece): string => {
 
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-/** What a plan is called until somebody names it. */
+/** Default title of a plan. */
 export const planTitle = (request: PlanRequest, show: Show): string =>
   `${request.pieces > 1 ? `${request.pieces} × ` : ''}${capital(pieceName(request))}, ${show.thickness(request.thickness)}`;

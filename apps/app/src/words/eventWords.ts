@@ -1,7 +1,7 @@
 import { isPress, type CookEvent, type EventKind, type Trouble } from '@crustan/core/cook/event';
 import type { Show } from './show';
 
-/** What a cook would say is wrong. */
+/** Name of each trouble, in a cook's words. */
 export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
   late: 'I am late',
   early: 'I am early',

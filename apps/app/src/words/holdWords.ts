@@ -28,7 +28,7 @@ export const readingFirst = (plan: PlanFigures, when: 'pull' | 'done', show: Sho
   return said === '' ? '' : `${said}; `;
 };
 
-/** How a whole piece is browned in a pan. */
+/** Browning method of a whole piece in a pan. */
 export const howBrowned = (request: PlanFigures['request']): string => {
   const parts = partsInPan(request);
   const rolled = cutOf(request).rolled ? 'rolled a quarter at a time; ' : '';

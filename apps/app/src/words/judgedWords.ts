@@ -19,7 +19,7 @@ type JudgedCode =
   | (typeof TENDERNESS_FELT)[number]
   | (typeof WOULD_COOK_AGAIN)[number];
 
-/** What is judged of a piece, in words. */
+/** Words for each judgement of a piece. */
 export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
   pale: 'pale',
   golden: 'golden',
@@ -47,10 +47,10 @@ export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
   never: 'never again',
 };
 
-/** What was judged, in words; a dash where it was not. */
+/** Words for a judgement; a dash if there is none. */
 export const sayJudged = (code: JudgedCode | undefined): string =>
   code === undefined ? '–' : JUDGED_WORDS[code];
 
-/** How a crust of a browning index looks. */
+/** Appearance of a crust with a browning index. */
 export const sayCrust = (index: number, by: Browned): string =>
   JUDGED_WORDS[crustColour(index, by)];

@@ -6,7 +6,7 @@ import type { ThawPlace } from '@crustan/core/heat/icePlaces';
 import { capital } from './cutWords';
 import type { Show } from './show';
 
-/** What the cook does with the knob, as the plan's sentence says it. */
+/** Burner habits in the words of the plan's sentence. */
 export const KNOB_WORDS: Readonly<Record<Knob, string>> = {
   left: 'its knob left alone',
   up: 'turned up as it goes in',
@@ -24,7 +24,7 @@ export const PRESS_OPTIONS: readonly Option<Press>[] = [
   { value: 'loose', label: 'By its own weight', detail: 'slower, paler in patches' },
 ];
 
-/** What it rests on. */
+/** Surfaces for the rest. */
 export const REST_ON_WORDS: Readonly<Record<RestSurface, string>> = {
   rack: 'on a rack',
   board: 'on a board',
@@ -32,7 +32,7 @@ export const REST_ON_WORDS: Readonly<Record<RestSurface, string>> = {
   'warm-plate': 'on a warm plate',
 };
 
-/** What is done with a face on the iron, as the run and the stove say it. */
+/** Advice about a face on the iron, for the timeline and the stove. */
 export const PRESS_ADVICE: Readonly<Record<Press, string>> = {
   pressed: 'press it flat',
   loose: 'let it lie by its own weight',
@@ -83,7 +83,7 @@ export const readingSentence = (
   return said === '' ? '' : `${capital(said)}. `;
 };
 
-/** Where a frozen piece thaws. */
+/** Places for thawing. */
 export const THAW_WORDS: Readonly<Record<ThawPlace, string>> = {
   'fridge-shelf': 'open in the fridge',
   'fridge-bag': 'bagged in the fridge',

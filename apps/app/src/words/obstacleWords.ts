@@ -6,7 +6,7 @@ import { pieceName } from './cutWords';
 import type { Show } from './show';
 import { WAY_NAMES } from './wayWords';
 
-/** What is wrong with a plan, in a sentence. */
+/** Fault of a plan, in a sentence. */
 export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show): string => {
   const piece = pieceName(request);
   switch (obstacle.reason) {
@@ -60,7 +60,7 @@ export const remedyChange = (remedy: Remedy, request: PlanRequest): Partial<Plan
   }
 };
 
-/** What would work, as a button says it. */
+/** Label of a fix. */
 export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): string => {
   switch (remedy.kind) {
     case 'thickness':

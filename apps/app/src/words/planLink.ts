@@ -6,7 +6,7 @@ import { hourOf, plateMoment, plateTimeOf, type PlateTime } from '../store/plate
 
 const KEY = 'plan';
 
-/** What a link carries: an hour, and where its day was said the moment, which is the same everywhere. */
+/** Content of a link: an hour, and, if its day was given, the moment, which is the same in every zone. */
 export interface LinkedPlan {
   readonly request: PlanRequest;
   readonly plate: PlateTime | undefined;

@@ -40,7 +40,7 @@ export const runCalendar = (
       end: new Date(Math.max(end, step.at + 60_000)),
       summary: step.does,
       description: step.why,
-      // What came from a plan can become one again.
+      // An entry that came from a plan links to it, so that it can be planned again.
       ...(link === undefined ? {} : { url: link }),
     });
     if (step.alarm) {

@@ -4,7 +4,7 @@ import type { Show } from './show';
 /** Layers thinner than this are told with their neighbour, m. */
 const THINNEST = 0.0008;
 
-/** Where the mid-line of a cut begins among its cells. */
+/** Index of the first cell above the mid-line of a cut. */
 const middleOf = ({ cells: { heights, widths, whole } }: SliceFigures): number =>
   heights.length * (whole ? Math.floor(widths.length / 2) : 0);
 

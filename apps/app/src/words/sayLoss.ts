@@ -1,6 +1,6 @@
 import { lossOf } from '@crustan/core/heat/drip';
 
-/** What of the weight is lost: one figure, sure to about three points either way. */
+/** Weight loss: one figure, with about three points of uncertainty in both directions. */
 export const sayLoss = ({
   evaporated,
   drip = 0,

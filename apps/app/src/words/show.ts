@@ -1,7 +1,7 @@
 import { pageLocale, type HourCount } from '../store/locale';
 import { showNumber, showQuantity, UNITS, type UnitSystem } from '@crustan/core/units';
 
-/** How every figure on a screen is written, in the cook's own units. */
+/** Format of every figure on a screen, in the cook's units. */
 export interface Show {
   readonly units: UnitSystem;
   /** `54°`: the unit is said once, at the top of the page. */

@@ -5,7 +5,7 @@ import { cutOf, thicknessOf } from '@crustan/core/plan/request';
 import type { SliceFigures } from '../ui/paintSlice';
 import type { ProbePlace } from '../ui/Stem';
 
-/** Where the thermometer goes in a whole piece: the middle of its meat, ribs and fat left out. */
+/** Position of the thermometer in a whole piece: the middle of its meat, without ribs and fat. */
 export const probeIn = (request: CookPlan['request']): ProbePlace | undefined => {
   const { whole, ribs = 0, skin } = cutOf(request);
   if (!whole) return undefined;

@@ -68,7 +68,7 @@ const sayThaw = (thaw: PlanFigures['thaw']): string => {
 const thawedOutside = ({ thaw }: PlanFigures['request']): boolean =>
   thaw !== undefined && thaw !== 'fridge-shelf' && thaw !== 'fridge-bag';
 
-/** What a thaw costs in drip. */
+/** Drip loss of a thaw. */
 const dripWords = (species: Species): string => {
   const [least, most] = THAW_DRIP[isFish(species) ? 'fish' : 'meat'];
   return `${Math.round(100 * least)} to ${Math.round(100 * most)}\u00a0%`;

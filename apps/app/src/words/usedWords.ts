@@ -5,7 +5,7 @@ import type { Show } from './show';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
-/** What a plan used of what was learned or set, in a sentence; undefined if it used nothing. */
+/** Calibration and settings that a plan used, in a sentence; undefined if there are none. */
 export const usedWords = (
   gear: GearUsed | undefined,
   { learned, way }: PlanRequest,

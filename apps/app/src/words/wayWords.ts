@@ -1,6 +1,6 @@
 import type { Way } from '@crustan/core/plan/way';
 
-/** What each way is called: what is done, in the order it is done. */
+/** Name of each method: its actions, in their order. */
 export const WAY_NAMES: Readonly<Record<Way, string>> = {
   once: 'In the pan, turned once',
   often: 'In the pan, turned often',

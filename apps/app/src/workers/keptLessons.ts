@@ -34,7 +34,7 @@ const keptLessonsSchema = z.object({
   }),
 });
 
-/** What was learned last on this device, and from what. */
+/** Last calibration on this device, and the cooks it was made from. */
 export interface KeptLessons {
   readonly key: string;
   readonly lessons: Lessons;

@@ -12,7 +12,7 @@ import {
 } from '@crustan/core/learn';
 import { LatestSearch } from './latestSearch';
 
-/** What the newest cooks teach of a kitchen. */
+/** Calibration of a kitchen from the newest cooks. */
 export interface Lessons {
   readonly kitchen: LearnedKitchen;
   readonly lag: LearnedLag | undefined;

@@ -37,7 +37,7 @@ import type { PlanRequest } from '@crustan/core/plan';
 /** One for each cook: it goes on from its last answer. */
 const forecasters = new Map<string, { readonly key: string; readonly forecaster: Forecaster }>();
 
-/** What a practising cook does. */
+/** Action of a practising cook. */
 export type PracticeDeed =
   | { readonly do: 'burner'; readonly setting: number }
   | { readonly do: 'oven'; readonly dial: number }
@@ -49,18 +49,18 @@ export type PracticeDeed =
 export interface PracticePiece {
   readonly request: PlanRequest;
   readonly hidden: HiddenKitchen;
-  /** What the oven's dial says at first, C. */
+  /** Oven dial at the start, C. */
   readonly dial: number;
   readonly start: PracticeStart;
 }
 
-/** What a piece shows after some time: what is sensed, and what the thermometer says. */
+/** State of a practised piece: its signs, and the thermometer's reading. */
 export interface PracticeSeen {
   readonly senses: Senses;
   readonly reads: Readonly<Record<Readable, number>>;
 }
 
-/** How a practice went: each piece, and all of it. */
+/** Result of a practice: of each piece, and in total. */
 export interface JudgedPractice {
   readonly pieces: readonly {
     readonly result: PracticeResult;
@@ -95,7 +95,7 @@ let practice:
   { readonly kitchens: readonly PracticeKitchen[]; readonly pan: PanOnBurner } | undefined;
 
 const service = {
-  /** What a cook's events say about its kitchen, its pull and its end. */
+  /** Forecast of the kitchen, the pull and the end from a cook's events. */
   forecast: (
     cook: string,
     input: ForecastInput,
@@ -116,14 +116,14 @@ const service = {
     trouble: Trouble,
     detail: TroubleDetail,
   ): readonly TroubleOption[] => troubleOptions(inProgress, at, trouble, detail),
-  /** What the model makes of the times a cook really kept. */
+  /** Simulation of a cook with the times that were recorded. */
   replay: (
     plan: PlanFigures,
     plannedIn: number,
     events: readonly CookEvent[],
     pan: PanOnBurner,
   ): ReplayedCook | undefined => replay(plan, plannedIn, events, pan),
-  /** What its pan should sound like, over the cook. */
+  /** Expected sound of the pan over the cook. */
   steam: (
     plan: PlanFigures,
     plannedIn: number,

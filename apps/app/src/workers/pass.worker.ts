@@ -60,7 +60,7 @@ export interface DishPar {
   readonly closed: boolean;
   readonly trend: number;
   readonly par: Par;
-  /** What was expected of the last days before, against what came. */
+  /** Expected and actual counts of the last days. */
   readonly past: readonly {
     readonly date: string;
     readonly expected: number;
@@ -69,7 +69,7 @@ export interface DishPar {
 }
 
 export interface ParAsked {
-  /** What it is called, and the dishes that are made of it: several where they share a cut. */
+  /** Name, and the dishes made of it: several if they share a cut. */
   readonly dish: string;
   readonly of: readonly string[];
   readonly costs: ParCosts;
@@ -166,7 +166,7 @@ const service = {
     plates.finish(telling(plateTogether(question, memory), tell)),
   /** Nobody waits for the plate any more. */
   dropPlate: (): void => plates.drop(),
-  /** How many of each dish to have ready on a day. */
+  /** Prep count of each dish on a day. */
   pars: (
     history: readonly DemandDay[],
     date: string,

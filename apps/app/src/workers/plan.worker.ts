@@ -19,7 +19,7 @@ import { breathe, SPELL } from './breathe';
 import { LatestSearch } from './latestSearch';
 import type { UnitSystem } from '@crustan/core/units';
 
-/** What every job is planned on. */
+/** Equipment and rules for every job. */
 export interface PlannedOn {
   readonly pan: PanOnBurner;
   /** The table's figure, for a kitchen that keeps to it, C. */
@@ -32,13 +32,13 @@ export interface PlanJob {
   readonly inFull: boolean;
 }
 
-/** What a worker says of its jobs: an update of the nth, or that the nth is finished. */
+/** Message of a worker about its jobs: an update of the nth, or null if the nth is finished. */
 export type TellJob = (job: number, update: PlanUpdate | null) => void;
 
 /** Hands out the number of a job that nobody has yet; undefined once there is none left. */
 export type TakeJob = () => Promise<number | undefined>;
 
-/** What a job in full says before the others' turn comes. */
+/** Updates of a complete job after which the other jobs are started. */
 const FIRST_TOLD: readonly PlanUpdate['kind'][] = ['window', 'obstacle'];
 
 /** An update whose slices are moved to the page, not copied. */

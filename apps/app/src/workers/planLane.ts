@@ -35,7 +35,7 @@ export interface PlanView {
 
 const NOTHING: PlanView = { stale: true, computing: true };
 
-/** What a way among others shows: it is the same object while only an answer is awaited. */
+/** Part of a plan that a list of methods shows: the object stays the same while only an answer is awaited. */
 export type WayFigures = Pick<PlanView, 'plan' | 'slices' | 'window' | 'obstacle'>;
 
 const figuresOf = (view: PlanView, before: WayFigures): WayFigures => {
@@ -172,13 +172,13 @@ export const laneOf = (way: Way): PlanLane => {
   return lane;
 };
 
-/** What is known of one way's plan. */
+/** Current state of one method's plan. */
 export const usePlanView = (way: Way): PlanView => {
   const lane = laneOf(way);
   return useSyncExternalStore(lane.subscribe, lane.snapshot);
 };
 
-/** What a way among others shows. */
+/** Current figures of one method's plan, for a list. */
 export const useWayFigures = (way: Way): WayFigures => {
   const lane = laneOf(way);
   return useSyncExternalStore(lane.subscribe, lane.figures);

@@ -23,7 +23,7 @@ const cache = new Map<string, readonly PlanUpdate[]>();
 const keyOf = ({ request, inFull }: PlanJob, on: PlannedOn): string =>
   JSON.stringify([request, on, inFull]);
 
-/** What is known of a job: its own answer, or a fuller or a shorter one. */
+/** Known answer of a job: its own, or that of a more or a less complete one. */
 export const knownPlan = (
   { request, inFull }: PlanJob,
   on: PlannedOn,

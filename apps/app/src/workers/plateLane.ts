@@ -40,7 +40,7 @@ const subscribe = (listener: () => void): (() => void) => {
   return () => listeners.delete(listener);
 };
 
-/** What is known of the draft's plate. */
+/** Current state of the draft's plate. */
 export const usePlateView = (): PlateView => useSyncExternalStore(subscribe, () => view);
 
 /** All pieces of a draft; the sentence's first. */

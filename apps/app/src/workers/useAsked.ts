@@ -30,7 +30,7 @@ const ask: {
   thickness: (request, on) => plannerWorker('thickness').thickness(request, on),
 };
 
-/** What a request is planned on in this kitchen; the same object while the kitchen is. */
+/** Equipment and rules on which a request is planned in this kitchen; the same object until the kitchen changes. */
 export const usePlannedOn = (request: PlanRequest): PlannedOn => {
   const kitchen = useAppSelector((state) => state.kitchen);
   const minimum = requiredMinimum(kitchen, request);

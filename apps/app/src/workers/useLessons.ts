@@ -33,7 +33,7 @@ export type Learning =
     }
   | { readonly kind: 'failed' };
 
-/** What the newest cooks teach, found in a worker and dropped when the page is left. */
+/** Calibration from the newest cooks, computed in a worker and dropped when the page is left. */
 export const useLessons = (
   cooks: readonly CookRecord[] | undefined,
   forgotten: Forgotten,

@@ -12,7 +12,7 @@ import {
   allowedBend,
 } from '@crustan/core/tests';
 
-/** How well plans keep what they promise, over random requests of every cut, way and gear. */
+/** Agreement of plans with their promises, over random requests of every cut, method and equipment. */
 export interface ContractFigures {
   readonly plans: number;
   readonly feasible: number;

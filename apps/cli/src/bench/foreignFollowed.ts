@@ -15,7 +15,7 @@ import {
 } from '@crustan/core/foreign';
 import { drawRoast } from './foreignPlans';
 
-/** How a hand places a thermometer, and what it shows. */
+/** Placement error and measurement error of a hand-held thermometer. */
 interface Hand {
   /** Tip from the middle along the thickness: what it is each time, and its scatter, m. */
   readonly off: number;

@@ -29,7 +29,7 @@ const COOKED: readonly (readonly [ForeignKind, HandName | undefined])[] = [
   ['pan', 'careless'],
   ['low-oven', undefined],
 ];
-/** What is planned with what was learned: one of each in every kitchen. */
+/** Pieces planned with the calibration, one of each in every kitchen. */
 const PLANNED: readonly ForeignKind[] = ['low-oven', 'hot-oven'];
 /** A cook's error when it judges the end, K. */
 const JUDGED = 0.6;
@@ -124,7 +124,7 @@ const withLearned = (request: PlanRequest, learned: LearnedKitchen): PlanRequest
   return { ...request, learned: { contact, thickness, ovenHeat, known } };
 };
 
-/** What differs from cook to cook in one kitchen. */
+/** Another cook in the same kitchen: its random variation. */
 const another = (kitchen: ForeignKitchen, random: () => number): ForeignKitchen => ({
   ...kitchen,
   thicknessOff: kitchen.thicknessOff + even(random, -0.0005, 0.0005),

@@ -141,7 +141,7 @@ const mean = (all: readonly number[]): number => all.reduce((sum, x) => sum + x,
 const median = (all: readonly number[]): number =>
   all.toSorted((a, b) => a - b)[Math.floor(all.length / 2)] ?? NaN;
 
-/** How well the live forecast does in cooks of foreign kitchens. */
+/** Accuracy of the live forecast in foreign kitchens. */
 export const foreignLiveFigures = (
   cooks: readonly ForeignFollowed[],
   talk: (line: string) => void = () => undefined,

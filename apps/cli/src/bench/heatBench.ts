@@ -17,7 +17,7 @@ export interface HeatFigures {
   readonly sectionKitchenMs: number;
   /** A steak from a low oven, seared after it, solved for its pull in one dimension. */
   readonly inverseMs: number;
-  /** What the heap holds more after 10,000 cooks, once collected. */
+  /** Growth of the heap after 10,000 cooks and garbage collection. */
   readonly heapGrowthBytes: number;
 }
 

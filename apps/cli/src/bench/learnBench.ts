@@ -19,7 +19,7 @@ import { pressFor } from '@crustan/core/cook';
 import { legsUntil, planOf, SAID_HABITS, sectionIn, truePull } from './trueCooking';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
-/** What five logged cooks teach of kitchens that are not as told. */
+/** Calibration after five logged cooks of kitchens that differ from their description. */
 export interface LearnFigures {
   readonly seed: number;
   readonly kitchens: number;
@@ -46,7 +46,7 @@ const T0 = Date.UTC(2026, 2, 1, 18);
  */
 const NOTICED_SECONDS = 10;
 
-/** What this household cooks; each time another piece of it. */
+/** Pieces that this household cooks; one after the other. */
 const COOKED: readonly PlanRequest[] = [
   { ...USUAL, cut: 'strip-steak', thickness: 0.04, weight: 0.45, target: 54, way: 'oven-sear' },
   { ...USUAL, cut: 'rib-bone-in', thickness: 0.045, weight: 0.85, target: 56, way: 'sear-oven' },
@@ -55,7 +55,7 @@ const COOKED: readonly PlanRequest[] = [
   { ...USUAL, cut: 'pork-chop', thickness: 0.034, weight: 0.4, target: 62, way: 'oven-sear' },
 ];
 
-/** What differs from cook to cook in one kitchen, one deviation. */
+/** Standard deviation between cooks in one kitchen. */
 const SCATTER = {
   start: 1.5,
   thickness: 0.0005,
@@ -81,7 +81,7 @@ interface TrueKitchen extends LearnedTraits {
   readonly habits: Habits;
 }
 
-/** How a kitchen differs from what a plan on this gear was told. */
+/** Difference between a kitchen and its description, for a plan on this equipment. */
 const offIn = (
   truth: TrueKitchen,
   gear: GearUsed,
@@ -205,7 +205,7 @@ const plannedWith = (asked: PlanRequest, pan: PanOnBurner, asTold: boolean): Coo
   return plan;
 };
 
-/** How far a plan made with what is known of a kitchen is from the pull that was right, s. */
+/** Error of the pull of a plan made with the known calibration, s. */
 const planError = (request: PlanRequest, known: LearnedTraits, truth: TrueKitchen): number => {
   const gear: GearUsed = {
     ...FIRST_GEAR,
@@ -280,7 +280,7 @@ export const learnOne = (seed: number, nth: number): KitchenLearned => {
   return found;
 };
 
-/** What all kitchens come to. */
+/** Figures over all kitchens. */
 export const learnFigures = (seed: number, found: readonly KitchenLearned[]): LearnFigures => {
   const share = (good: (one: KitchenLearned) => boolean): number =>
     Number((found.filter(good).length / found.length).toFixed(3));

@@ -12,7 +12,7 @@ import { USUAL, type CookPlan, type PlanRequest, type WayCook } from '@crustan/c
 import { legsUntil, planOf, SAID_HABITS, sectionIn, truePull } from './trueCooking';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
-/** How well the live forecast does in kitchens that are not as told. */
+/** Accuracy of the live forecast in kitchens that differ from their description. */
 export interface LiveFigures {
   readonly seed: number;
   readonly kitchens: number;

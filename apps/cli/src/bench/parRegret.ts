@@ -19,7 +19,7 @@ const DISHES = 6;
 const AHEAD = 7;
 const FIRST = dayOf('2026-01-05');
 
-/** What all dishes of a house share: how its weekdays and its months differ, as logarithms. */
+/** Demand pattern that all dishes of a house share: factors of weekdays and months, as logarithms. */
 interface House {
   readonly weekdays: readonly number[];
   readonly trend: number;
@@ -47,7 +47,7 @@ const drawnDish = (random: () => number, house: House): ((day: number) => Demand
   });
 };
 
-/** What it costs on average under the true demand to have `ready` pieces. */
+/** Mean cost of `ready` pieces under the true demand. */
 const trueCost = (question: ParQuestion, ready: number): number => {
   const { costs, demand, shelfDays } = question;
   const [today, tomorrow = today] = demand;
@@ -59,7 +59,7 @@ const trueCost = (question: ParQuestion, ready: number): number => {
   return expected(today, (n) => (n > ready ? costs.tooFew * (n - ready) : after(ready - n)));
 };
 
-/** What a book may hold: half a year to a year, and a season. Days. */
+/** Lengths of a logbook's history: half a year to a year, and a season, days. */
 export const YEAR = [182, 364] as const;
 export const SEASON = [84] as const;
 

@@ -15,7 +15,7 @@ import { drawnService as drawnCase, exactLateness, LINE } from '@crustan/core/te
 import { parRegret, SEASON, YEAR } from './parRegret';
 import { benchLine, drawnService, planMenu, type Portion } from './passServices';
 
-/** What scheduling gives over simulated services. Shares are of all services together. */
+/** Results of schedules over simulated services. Shares are of all services together. */
 export interface PassFigures {
   readonly seed: number;
   readonly services: number;

@@ -116,7 +116,7 @@ export const planMenu = (gear: ServiceGear): readonly Portion[] =>
     }),
   );
 
-/** How long a plan's legs really take in a kitchen, where the thermometer decides. */
+/** True durations of a plan's legs in a kitchen, if the thermometer decides. */
 export const trueTimes = (plan: CookPlan, off: KitchenDeviation, gear: ServiceGear): TrueTimes => {
   const cook = trueCook(plan.request, off, { pan: firstPan(gear) });
   const legs = legsUntil(cook, plan, truePull(cook, plan));

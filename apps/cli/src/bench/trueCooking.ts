@@ -10,7 +10,7 @@ import {
   type WayCook,
 } from '@crustan/core/plan';
 
-/** How households say they cook, as different as kitchens are: each plans by its own. */
+/** Habits that households report, as different as kitchens are: each plans with its own. */
 export const SAID_HABITS: readonly Required<Habits>[] = [
   { knob: 'up', spot: 'fresh', restOn: 'board', tray: false, ovenFuel: 'electric' },
   { knob: 'left', spot: 'same', restOn: 'rack', tray: true, ovenFuel: 'gas' },

@@ -1,7 +1,7 @@
 import { CRUST_FROM } from '@crustan/core/doneness';
 import type { Knob, Piece, Side, Stage } from '@crustan/core/heat';
 
-/** What cooks report of a face after a treatment, as the range of browning index it stands for. */
+/** Reported appearance of a face after a treatment, as a range of browning index. */
 export interface Anchor {
   readonly name: string;
   readonly piece: Piece;

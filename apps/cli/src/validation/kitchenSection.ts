@@ -166,7 +166,7 @@ const USUAL_LOSS = [
   [77, 27],
 ] as const;
 
-/** What a kitchen adds, held against what is published and reported. */
+/** Comparison of the kitchen model with published and reported values. */
 export const kitchenSection = (): string => {
   const [baseline, kitchen] = [beltGrilled(HEAT_MODELS.baseline), beltGrilled(HEAT_MODELS.kitchen)];
   return `## What a kitchen adds

@@ -56,7 +56,7 @@ export const knowPhone =
     next();
   };
 
-/** What changes nothing: of the interface's own files nothing else is asked. */
+/** Methods that change nothing: requests for the interface's own files are checked for nothing else. */
 const READS: readonly string[] = ['GET', 'HEAD'];
 
 /** Whether a path is the API's, however its letters are written: the narrower reading is the safe one. */
@@ -69,7 +69,7 @@ const isApi = (path: string): boolean =>
 const wantsPage = (req: Request): boolean =>
   req.method === 'GET' && !isApi(req.path) && req.accepts(['json', 'html']) === 'html';
 
-/** What a paired phone is refused; undefined: it may ask this. */
+/** Reason why a paired phone may not send a request; undefined if it may. */
 const refusal = (req: Request, phone: Phone, route: ApiRoute | undefined): string | undefined => {
   const mayAsk = route ? MAY[route.who].includes(phone.role) : !isApi(req.path);
   if (mayAsk && (route !== undefined || READS.includes(req.method))) return undefined;

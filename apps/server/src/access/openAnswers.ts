@@ -3,7 +3,7 @@ import type { Response } from 'express';
 /** Answers that are under way, by the phone that asked: what a revoked phone still had open is cut. */
 export interface OpenAnswers {
   readonly add: (phone: string, res: Response) => void;
-  /** How many answers of a kind a phone has open. */
+  /** Number of open answers of a kind for a phone. */
   readonly streams: (phone: string) => number;
   /** Cuts every answer of a phone. */
   readonly cut: (phone: string) => void;

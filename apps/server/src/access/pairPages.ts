@@ -18,7 +18,7 @@ const formSchema = z.object({
   name: phoneName,
 });
 
-/** What a code that is not taken is answered. */
+/** Answer to a code that is not accepted. */
 const WRONG = {
   wrong: 'Wrong code. Look at the code in Kitchen again: it may have changed.',
   blocked: 'Too many wrong codes from this phone. Ask for a new code in Kitchen.',

@@ -15,7 +15,7 @@ export interface IssuedCode {
   readonly endsAt: number;
 }
 
-/** What a code that was tried came to. */
+/** Result of an attempt to use a code. */
 export type CodeTried =
   | { readonly kind: 'right'; readonly role: PhoneRole }
   | { readonly kind: 'wrong' }

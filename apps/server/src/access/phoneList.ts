@@ -24,7 +24,7 @@ type Kept = z.infer<typeof keptSchema>['phones'][number];
 
 /** A token has so many random bytes. */
 const TOKEN_BYTES = 32;
-/** When a phone was last seen is kept this often, ms. */
+/** Interval at which the time a phone was last seen is stored, ms. */
 const SEEN_EVERY = 60_000;
 /** Most phones that are paired at once. */
 export const MOST_PHONES = 50;

@@ -11,7 +11,7 @@ export const knownMigrations = (migrations: string): number => {
   return journalSchema.parse(JSON.parse(text)).entries.length;
 };
 
-/** What a SQLite file is, as far as a book goes. */
+/** Result of the check of a SQLite file as a logbook. */
 export type FileCheck =
   | { readonly ok: true; readonly schemaVersion: number }
   | { readonly ok: false; readonly why: string };
@@ -30,7 +30,7 @@ const LOGS: Readonly<Record<string, readonly string[]>> = {
   log: ['seq', 'id', 'cook_id', 'service_id', 'kind', 'at', 'received_at', 'body'],
   events: ['seq', 'id', 'cook_id', 'kind', 'at', 'received_at', 'celsius', 'undoes'],
 };
-/** What tells the rows of a table apart. */
+/** Column by which the rows of a table are identified. */
 const UNIQUE: Readonly<Record<string, string>> = {
   plans: 'id',
   cooks: 'id',

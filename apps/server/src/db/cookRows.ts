@@ -42,7 +42,7 @@ export const judgementRow = (cookId: string, judgement: Judgement, at: number): 
   };
 };
 
-/** What lists need of a plan. */
+/** Columns of a plan that lists need. */
 export const plannedColumns = ({ plan, trial }: PlanRecord) => {
   const { request, cookSeconds, pullAt } = plan;
   return {
@@ -64,7 +64,7 @@ export const plannedColumns = ({ plan, trial }: PlanRecord) => {
 export const SAYS_NOTHING_TO_LISTS: readonly CookEvent['kind'][] = ['reading', 'note'];
 export const tellsLists = ({ kind }: CookEvent): boolean => !SAYS_NOTHING_TO_LISTS.includes(kind);
 
-/** What lists need of what happened: of the events that tell lists something. */
+/** Columns of events that lists need, from the events that affect them. */
 export const happenedColumns = (plan: PlanRecord['plan'], made: readonly CookEvent[]) => {
   const effective = effectiveEvents(made);
   const first = (kind: CookEvent['kind']): number | undefined =>
@@ -79,7 +79,7 @@ export const happenedColumns = (plan: PlanRecord['plan'], made: readonly CookEve
   };
 };
 
-/** What a cook is found by, in small letters. */
+/** Text by which a cook is found, in small letters. */
 export const searchOf = ({ title, plan }: PlanRecord, notes = ''): string =>
   [title, cutOf(plan.request).name, plan.request.cut, notes].join('\n').toLowerCase();
 

@@ -16,7 +16,7 @@ export interface DemandStore {
   readonly put: (day: DemandDay) => void;
 }
 
-/** What was ordered on past days. */
+/** Orders of past days. */
 export const demandStore = ({ sqlite }: Pick<Book, 'sqlite'>): DemandStore => {
   const sums = sqlite.prepare(
     'select date, dish, sum(count) as count from demand group by date, dish order by date, dish',

@@ -1,8 +1,8 @@
 import type { ListMark } from '@crustan/core/formats';
 
 /**
- * Where the page after some rows begins; nothing if they are the last. Taken from the rows as they are stored: one that
- * cannot be read does not end a list.
+ * Start of the next page after some rows; undefined if they are the last. It is taken from the rows as stored: an
+ * unreadable row does not end a list.
  */
 export const nextPage = (
   rows: readonly { readonly id: string; readonly createdAt: number }[],

@@ -31,7 +31,7 @@ export const photoStore = (book: Book): PhotoStore => ({
   remove: (cookId) => book.db.delete(photos).where(eq(photos.cookId, cookId)).run().changes > 0,
 });
 
-/** What the first bytes say a picture is; undefined: none that is kept here. */
+/** Type of a picture by its first bytes; undefined if it is not a supported type. */
 export const pictureType = (
   bytes: Buffer,
 ): 'image/jpeg' | 'image/png' | 'image/webp' | undefined => {

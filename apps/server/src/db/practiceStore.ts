@@ -18,7 +18,7 @@ export interface PracticeStore {
 /** Most results a list has: some years of practice. */
 const LISTED = 500;
 
-/** How lessons and drills went. */
+/** Results of lessons and drills. */
 export const practiceStore = (book: Book): PracticeStore => {
   const parse = book.damage.reader('practice', practiceResultSchema);
   return {

@@ -24,9 +24,9 @@ export const cooks = sqliteTable(
     plan: text('plan').notNull(),
     /** Pieces cooked for one plate share this. */
     together: text('together'),
-    /** How long this one waits for the others before the plate, s. */
+    /** Time that this piece waits for the others before the plate, s. */
     waits: real('waits'),
-    /** What lists show, search and compare by, taken from the plan, the events and the judgement. */
+    /** Columns by which lists show, search and compare, from the plan, the events and the judgement. */
     cut: text('cut'),
     own: text('own'),
     way: text('way'),
@@ -88,7 +88,7 @@ export const log = sqliteTable(
   ],
 );
 
-/** What the cook said of it afterwards. */
+/** Judgements of cooks. */
 export const judgements = sqliteTable('judgements', {
   cookId: text('cook_id')
     .primaryKey()
@@ -101,7 +101,7 @@ export const judgements = sqliteTable('judgements', {
   weightBefore: real('weight_before'),
   weightAfter: real('weight_after'),
   paid: real('paid'),
-  /** What else was judged, as JSON: doneness, crunch, grey band, juice, tenderness, seasoning. */
+  /** Further judgements, as JSON: doneness, crunch, grey band, juice, tenderness, seasoning. */
   detail: text('detail'),
 });
 
@@ -145,7 +145,7 @@ export const dishes = sqliteTable('dishes', {
   id: text('id').primaryKey(),
   createdAt: integer('created_at').notNull(),
   record: text('record').notNull(),
-  /** When it was taken off the menu, ms since 1970; null: it is on it. */
+  /** Time at which it was taken off the menu, ms since 1970; null if it is on the menu. */
   removedAt: integer('removed_at'),
 });
 
@@ -160,7 +160,7 @@ export const services = sqliteTable(
   (table) => [index('services_opens_at').on(table.opensAt)],
 );
 
-/** How lessons and drills went, each a message whole. */
+/** Results of lessons and drills, each as a complete message. */
 export const practice = sqliteTable(
   'practice',
   {
@@ -171,7 +171,7 @@ export const practice = sqliteTable(
   (table) => [index('practice_at').on(table.at)],
 );
 
-/** How many of a dish were ordered on a day. */
+/** Number of orders of a dish on a day. */
 export const demand = sqliteTable(
   'demand',
   {

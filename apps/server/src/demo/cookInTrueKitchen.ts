@@ -22,7 +22,7 @@ import { trueCook } from '@crustan/core/simulation';
 import { cutOf, palestBrowning, startsCold, type CookPlan, type WayCook } from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
 
-/** What really happened in a kitchen that is not quite the plan's. */
+/** True course of a cook in a kitchen that differs from its plan. */
 export interface TrueCook {
   readonly events: readonly CookEvent[];
   readonly judgement: Judgement;
@@ -31,13 +31,13 @@ export interface TrueCook {
 const round = (value: number, step: number): number =>
   Number((Math.round(value / step) * step).toFixed(2));
 
-/** How long after its planned end the deciding leg is watched, as a share of it and at least, s. */
+/** Time after its planned end for which the deciding leg is simulated, as a share of it and at least, s. */
 const WATCHED = 0.4;
 const WATCHED_LEAST = 60;
 /** The thermometer goes in for a look at this share of that leg. */
 const READ_AT = 0.86;
 
-/** How far off the middle a hand's tip lies, m. */
+/** Placement error of a hand-held thermometer, m. */
 const HAND_OFF = [0.002, 0.005] as const;
 
 /** Looks a cook takes with a gun while the pan comes up, shares of its minutes; how far off each, K. */
@@ -191,7 +191,7 @@ export const cookInTrueKitchen = (
   };
 };
 
-/** What a cook would say of a piece that came out so. */
+/** Judgement that a cook would give of a piece with this result. */
 const judged = (
   { solver, request }: WayCook,
   peak: number,

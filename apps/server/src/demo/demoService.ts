@@ -179,7 +179,7 @@ const eventsOf = (
     },
   );
 
-/** What was prepared, counted as the service opened. */
+/** Numbers prepared, counted when the service opened. */
 const counted = (
   service: ServiceRecord,
   dishes: readonly KeptDish[],

@@ -53,11 +53,11 @@ const hourOf = (now: number, daysAgo: number, hour: number): number => {
   return day.getTime();
 };
 
-/** How many days before `now` a cook of the scenario was. */
+/** Number of days before `now` of a cook in the scenario. */
 const daysAgoOf = ({ daysAgo, sunday }: DemoCook, now: number): number =>
   sunday ? daysAgo + new Date(hourOf(now, daysAgo, 12)).getDay() : daysAgo;
 
-/** What the demo puts in a book: values, computed before anything is written. */
+/** Records that the demo adds to a logbook: values, computed before anything is written. */
 export interface DemoRecords {
   readonly trial: Trial;
   readonly cooks: readonly DemoCookRecord[];

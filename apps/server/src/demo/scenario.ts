@@ -11,7 +11,7 @@ export interface DemoCook {
   readonly plate: number;
   readonly request: PlanRequest;
   readonly notes: string;
-  /** What it has of its own as a piece of the trial. */
+  /** Name as a piece of the trial. */
   readonly trial?: string;
 }
 

@@ -13,12 +13,12 @@ export interface DemoDish {
   readonly cost: number;
   readonly price: number;
   readonly shelfDays: number;
-  /** How many go on a quiet day, and how many times that at the weekend. */
+  /** Number sold on a quiet day, and the factor at the weekend. */
   readonly sold: number;
   readonly weekend: number;
 }
 
-/** What the Fennick Street supper room has on its menu. */
+/** Menu of the Fennick Street supper room. */
 export const DEMO_DISHES: readonly DemoDish[] = [
   {
     name: 'Strip, 30 mm',

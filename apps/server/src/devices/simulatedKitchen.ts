@@ -13,7 +13,7 @@ import type { PlanRecord } from '@crustan/core/formats';
 import { inAtFor, runOf } from '@crustan/core/schedule';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
-/** What a stand-in device says. */
+/** Reading of a simulated device. */
 export interface DeviceReading {
   readonly by: Exclude<Instrument, 'typed'>;
   readonly celsius: number;
@@ -30,9 +30,9 @@ const GUN_NOISE = 4;
 const tenth = (celsius: number): number => Math.round(celsius * 10) / 10;
 
 /**
- * What the stand-ins of one cook say at a moment: a probe in the meat, an infrared gun on the pan,
- * a thermometer in the oven, all in one hidden kitchen that follows the cook's own presses. The
- * cook is run again from its events, so a press that arrives late is still true.
+ * Readings of one cook's simulated devices at a moment: a probe in the meat, an infrared thermometer on the pan, a
+ * thermometer in the oven, all in one hidden kitchen that follows the recorded steps. The cook is simulated again from
+ * its events, so that a step which arrives late still counts.
  * @param now ms since 1970, by the kitchen's clock
  */
 export const simulatedReadings = (

@@ -64,7 +64,7 @@ export interface BookImports {
   readonly dropWaiting: () => Promise<void>;
 }
 
-/** How often it is looked whether a reading has stopped, ms. */
+/** Interval at which a stopped import is noticed, ms. */
 const STOP_LOOK = 20;
 
 const reading = ({ state: { phase } }: Job): boolean =>
@@ -244,7 +244,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         const why = isDiskFull(error) ? 'the disk is full' : whyOf(error);
         await end(job, { phase: 'refused', refusal: `It could not be read: ${why}.` });
       };
-      // Where not even that can be written down the server is closing: the next start clears it away.
+      // If this cannot be stored either, the server is closing: the next start removes the import.
       check(job)
         .catch(failed)
         .catch(() => undefined);

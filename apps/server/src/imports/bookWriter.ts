@@ -37,7 +37,7 @@ const COLUMNS = [
   'deleted_at',
 ] as const;
 
-/** When and under what name a cook is written. */
+/** Time and name under which a cook is written. */
 export interface WrittenAs {
   /** The import that brings it; null writes it into the book itself. */
   readonly pending: string | null;

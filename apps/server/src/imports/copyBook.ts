@@ -27,7 +27,7 @@ export interface LeftOut {
 
 export interface CopiedBook {
   readonly cooks: number;
-  /** What was left out: the first of them, and how many in all. */
+  /** Rows that were left out: the first of them, and their number. */
   readonly leftOut: readonly LeftOut[];
   readonly leftOutCount: number;
 }
@@ -112,7 +112,7 @@ export const copyBook = async (
   const photos = has('photos');
   to.sqlite.exec('begin');
   for (const found of rowsOf(from, 'cooks', 'created_at, id')) {
-    // What an import that never ended had brought is not in the book.
+    // Rows of an import that never ended are not part of the logbook.
     if (textOrNull(found['pending']) !== null) continue;
     const id = textOf(found['id']);
     const where = `cook ${id}`;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { BookEntry } from './readBookFile';
 
-/** Where in a file an entry stands, with its title where it has one. */
+/** Position of an entry in a file, with its title if it has one. */
 export const placeOf = ({ part, index, value }: BookEntry): string => {
   const named = z.object({ title: z.string() }).safeParse(value);
   const planned = z.object({ plan: z.object({ title: z.string() }) }).safeParse(value);

@@ -14,7 +14,7 @@ const SINGLE = ['format', 'kitchen'] as const;
 const LISTS = [...KEPT_PARTS, 'cooks'] as const;
 const PARTS = [...SINGLE, ...LISTS] as const;
 
-/** What is met while a book file is read. */
+/** Entry found while a logbook file is read. */
 export interface BookEntry {
   readonly part: (typeof PARTS)[number];
   /** Its place in the list, from 0; undefined for what is no list. */

@@ -7,7 +7,7 @@ import { BookWriter } from './bookWriter';
 const DROPPED_AT_ONCE = 10;
 const FLUSHED_AT = 500;
 
-/** What became of a cook that was met in a file. */
+/** Result for a cook found in a file. */
 export type Met =
   | 'staged'
   /** The book has it. */

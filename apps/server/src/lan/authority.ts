@@ -23,7 +23,7 @@ export interface Authority {
   readonly key: webcrypto.CryptoKey;
 }
 
-/** What a TLS server is given. PEM. */
+/** Key and certificates of a TLS server, PEM. */
 export interface ServerCertificate {
   readonly cert: string;
   readonly key: string;

@@ -24,7 +24,7 @@ export const CONNECTION_LIMITS: ConnectionLimits = {
   whole: 15_000,
   silent: 20_000,
   idle: 10_000,
-  /** How often the limits on heads and bodies are checked. */
+  /** Interval at which the limits on heads and bodies are checked, ms. */
   checked: 1000,
 };
 

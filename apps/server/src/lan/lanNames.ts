@@ -17,7 +17,7 @@ const likeliness = (address: string): number => {
 };
 
 /**
- * What this machine is called on its network.
+ * Names of this machine on its network.
  * @param given names that were given to it besides its own
  */
 export const lanNames = (

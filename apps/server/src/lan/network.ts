@@ -1,4 +1,4 @@
-/** Where phones find a kitchen. */
+/** Address at which phones reach a kitchen. */
 export interface Network {
   /** `https://…` of every name and address, the most likely first. */
   readonly addresses: readonly string[];

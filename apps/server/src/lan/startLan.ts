@@ -52,7 +52,7 @@ const listening = (
     });
   });
 
-/** What a certificate is signed for. */
+/** Hosts for which a certificate is signed. */
 const hostsIn = ({ names, addresses }: LanNames): readonly string[] =>
   [...addresses, ...names, 'localhost', '127.0.0.1'].filter(isPrivate);
 

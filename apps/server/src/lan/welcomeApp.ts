@@ -14,7 +14,7 @@ interface Welcome {
 
 const CERTIFICATE = '/crustan-kitchen.crt';
 
-/** How a system is told to trust a kitchen. Menus as of their current versions; they change. */
+/** Instructions for trusting a kitchen on each system. Menus of their current versions; they change. */
 const STEPS = [
   {
     system: 'iPhone, iPad',

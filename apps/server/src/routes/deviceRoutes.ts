@@ -9,7 +9,7 @@ import { openStream } from '../sse';
 /** A stand-in follows a cook for so long after its plate, or after it went in; s. Its run grows with the time. */
 const FOLLOWED_FOR = 12 * 3600;
 
-/** How often the stand-ins say something, ms of the world's time. */
+/** Interval of readings of the simulated devices, ms of the world's time. */
 const EVERY = 1000;
 
 /** Stand-ins for a kitchen's thermometers, as a stream that a real one could send. */

@@ -37,7 +37,7 @@ export const dishRoutes = (store: DishStore, now: () => number): Router => {
   return routes;
 };
 
-/** What was ordered on past days. */
+/** Orders of past days. */
 export const demandRoutes = (
   store: DemandStore,
   slices: (days: readonly DemandDay[], write: (day: DemandDay) => void) => Promise<void>,

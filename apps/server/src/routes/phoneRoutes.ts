@@ -15,12 +15,12 @@ import type { PhoneList } from '../access/phoneList';
 import type { Network } from '../lan/network';
 import { parsed, problem } from '../problems';
 
-/** What phones are let in by. */
+/** Means by which phones get access. */
 export interface Access {
   readonly phones: PhoneList;
   readonly codes: PairingCodes;
   readonly answers: OpenAnswers;
-  /** Where phones find this kitchen; undefined: it is on loopback alone. */
+  /** Address at which phones reach this kitchen; undefined if it listens on loopback only. */
   readonly network: () => Network | undefined;
 }
 
@@ -78,7 +78,7 @@ export const phoneRoutes = (
       ...(role === undefined ? {} : { role }),
     });
     if (!changed) throw noSuchPhone();
-    // What it has open was opened in its former role.
+    // Its open answers were opened in its former role.
     if (role !== undefined) answers.cut(id);
     res.json(changed);
   });

@@ -4,7 +4,7 @@ import { idParam } from '../apiRequests';
 import type { PracticeStore } from '../db/practiceStore';
 import { parsed, problem } from '../problems';
 
-/** How lessons and drills went. */
+/** Results of lessons and drills. */
 export const practiceRoutes = (store: PracticeStore): Router => {
   const routes = Router();
   routes.get('/', (_req, res) => {

@@ -5,7 +5,7 @@ import { progressOf, type PlanFigures, type Progress, type TimedAction } from '.
 import { PRESSES, type PiecePlace } from './press';
 import { effectiveEvents } from './effectiveEvents';
 
-/** What is to be done, and when it is due (ms since 1970). */
+/** Step to do, and its due time, ms since 1970. */
 export interface DueStep {
   readonly kind: 'heat' | ActionKind | 'judge';
   readonly dueAt: number;
@@ -98,7 +98,7 @@ export const cookState = (
   };
 };
 
-/** What a device said by itself is no press of the cook's. */
+/** A reading sent by a device is not an action of the cook. */
 const isRemote = (event: object): boolean => 'by' in event && event.by !== 'typed';
 
 const placeOf = (effective: readonly CookEvent[], { legs }: Progress): PiecePlace => {

@@ -79,14 +79,14 @@ const likeWay = (legs: readonly PlannedLeg[], request: PlanRequest): readonly Le
   return alike && own.length === legs.length ? own : [];
 };
 
-/** What a cook's legs are timed by. */
+/** Times that determine a cook's legs. */
 export interface CookedTimes {
   readonly inAt: number;
   readonly turnedAt: readonly number[];
   readonly progress: Progress;
 }
 
-/** When each leg began or is due to, ms; one more than there are legs: the last is the pull. */
+/** Start of each leg, actual or due, ms since 1970; one more than there are legs: the last is the pull. */
 const legBegins = ({ progress: { legs, actions }, inAt }: CookedTimes): readonly number[] => {
   const begins: number[] = [inAt];
   const pull = actions.find(({ kind }) => kind === 'pull');

@@ -3,11 +3,11 @@ import type { LegKind } from '../plan/legKind';
 import type { ActionKind } from '../schedule/actions';
 import { PRESS_KINDS, type PressKind } from './press';
 
-/** What measured a reading: the core by hand or by a probe left in, the pan's iron, the oven's air. */
+/** Instrument of a reading: the core by hand or by an inserted probe, the pan's surface, the oven's air. */
 export const INSTRUMENTS = ['typed', 'probe', 'gun', 'oven'] as const;
 export type Instrument = (typeof INSTRUMENTS)[number];
 
-/** What goes wrong at a stove. */
+/** Troubles at a stove. */
 export const TROUBLES = [
   'late',
   'early',
@@ -21,7 +21,7 @@ export const TROUBLES = [
 ] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
-/** What may happen at the stove. */
+/** Events at the stove. */
 export const EVENT_KINDS = [
   ...PRESS_KINDS,
   'reading',

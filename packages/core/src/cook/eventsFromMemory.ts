@@ -4,7 +4,7 @@ import type { CookEvent } from './event';
 import { pressFor } from './press';
 
 export interface TimesFromMemory {
-  /** When it met the heat, ms since 1970. */
+  /** Start of the heat, ms since 1970. */
   readonly inAt: number;
   /** From in to out of the heat, s; absent: as planned. */
   readonly cookedSeconds?: number | undefined;

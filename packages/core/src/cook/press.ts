@@ -22,13 +22,13 @@ export const PRESS_KINDS = [
 ] as const;
 export type PressKind = (typeof PRESS_KINDS)[number];
 
-/** Where the piece is. */
+/** Place of the piece. */
 export type PiecePlace = 'before' | 'pan' | 'oven' | 'board' | 'rest' | 'sliced';
 
 export interface PressTraits {
   /** The planned action that the press reports as done. */
   readonly action?: ActionKind;
-  /** Where the piece is from then on; absent: where it was, or where the first leg has it. */
+  /** Place of the piece from then on; absent: unchanged, or that of the first leg. */
   readonly place?: PiecePlace;
 }
 

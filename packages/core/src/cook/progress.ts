@@ -29,7 +29,7 @@ export interface Progress {
   readonly restSeconds: number;
   /** Done first, then what is left. */
   readonly actions: readonly TimedAction[];
-  /** How many of them are done. */
+  /** Number of them that are done. */
   readonly done: number;
   /** The leg at whose end the thermometer decides, and when that is due or was, ms. */
   readonly decidingLeg: number;
@@ -81,7 +81,7 @@ interface Walk {
   changed: ChangedEvent | undefined;
   made: TimedAction[];
   left: readonly Action[];
-  /** When the present place was come to, and when that was planned. */
+  /** Actual and planned arrival in the present place. */
   anchor: { at: number; planned: number };
   turns: number;
   lastTurn: number | undefined;

@@ -14,11 +14,10 @@ export interface ReplayedCook {
 }
 
 /**
- * What the model makes of the times a cook really kept: the plan's figures for the actual turns,
- * moves, changes of course, pull and rest. Undefined until the piece has been in and out of the
- * heat.
- * @param plannedIn when the plan has the piece meet the heat, ms since 1970
- * @param pan it was cooked in: a cold one comes up, one in the oven gives off its heat
+ * Simulation of a cook with the times that were recorded: the plan's figures for the actual turns, moves, changes of
+ * plan, pull and rest. Undefined until the piece has been in and out of the heat.
+ * @param plannedIn planned start of the heat, ms since 1970
+ * @param pan pan that was used: a cold one warms up, one in the oven gives off its heat
  */
 export const replay = (
   plan: PlanFigures,

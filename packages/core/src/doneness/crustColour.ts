@@ -1,6 +1,6 @@
 import type { ModelName } from '../heat/heatModel';
 
-/** How a crust looks and tastes. */
+/** Appearance and taste of a crust. */
 export const CRUST_COLOURS = [
   'pale',
   'golden',
@@ -21,11 +21,11 @@ export const CRUST_FROM: Readonly<Record<ModelName, Readonly<Record<CrustColour,
   kitchen: { pale: 0, golden: 0.78, 'deep-brown': 1.2, dark: 1.71, 'very-dark': 2.25, burnt: 2.7 },
 };
 
-/** What a browning index was computed with, and whose eye names it. */
+/** Model of a browning index, and the cook's colour bias. */
 export interface Browned {
   /** Absent, as in the first books: the baseline. */
   readonly model?: ModelName | undefined;
-  /** What this book's judged crusts add to the index before it is named. */
+  /** Correction of the index by this logbook's judged crusts. */
   readonly learned?: { readonly crust?: number | undefined } | undefined;
 }
 

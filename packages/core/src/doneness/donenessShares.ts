@@ -2,7 +2,7 @@ import type { Species } from '../food';
 import type { PieceState } from '../heat';
 import { donenessOf, DONENESS_SCALES, type DonenessStep } from './scales';
 
-/** How much of a section is how done. */
+/** Share of a section with each doneness. */
 export interface DonenessShare {
   readonly step: DonenessStep;
   /** Share of the section's volume, 0 to 1. */

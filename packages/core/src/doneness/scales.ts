@@ -4,7 +4,7 @@ import type { Species } from '../food';
 export interface DonenessStep {
   readonly name: string;
   readonly from: number;
-  /** What a cook asking for it usually means, C. */
+  /** Typical core temperature of this doneness, C. */
   readonly target: number;
 }
 

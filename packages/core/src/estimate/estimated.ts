@@ -13,7 +13,7 @@ export const DISCREPANCY_AT = ESTIMATED.length + 1;
 /** Parameters of a fit. */
 export const FITTED = DISCREPANCY_AT + DISCREPANCY_COUNT;
 
-/** What each of them usually deviates by: the unit of every vector here. */
+/** Prior standard deviation of each parameter: the unit of every vector here. */
 export type EstimatedSpreads = Readonly<Record<Estimated, number>>;
 
 /** The spreads with which the plan of a request states its range, so that its forecast begins with the same. */

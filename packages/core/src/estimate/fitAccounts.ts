@@ -11,7 +11,7 @@ import type { ProbePosition } from './probePositions';
 
 interface Readings {
   readonly linear: LinearModel;
-  /** When the piece met the heat, ms since 1970. */
+  /** Start of the heat, ms since 1970. */
   readonly inAt: number;
   readonly request: PlanRequest;
   /** The positions that the probe may be in. */

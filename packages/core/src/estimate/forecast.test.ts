@@ -25,7 +25,7 @@ const hidden = (change: Partial<HiddenKitchen> = {}): HiddenKitchen => ({
   ...change,
 });
 
-/** What a probe says every minute up to `until`, s. */
+/** Readings of a probe every minute up to `until`, s. */
 const readings = (kitchen: HiddenKitchen, until: number, of: CookPlan = plan): CookEvent[] => {
   const cook = trueCook(of.request, kitchen, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
   const progress = progressOf(of, T0, [IN], T0 + 9e6);

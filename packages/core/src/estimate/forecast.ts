@@ -47,7 +47,7 @@ const LEAST_SLOPE = 1e-4;
 
 export interface ForecastInput {
   readonly plan: PlanFigures & { readonly pullCore: number };
-  /** When the plan has the piece meet the heat, ms since 1970. */
+  /** Planned start of the heat, ms since 1970. */
   readonly plannedIn: number;
   readonly pan: PanOnBurner;
 }
@@ -287,7 +287,7 @@ export class Forecaster {
       linear,
       inAt,
       request: plan.request,
-      // Where no probe was left in, it is in one place.
+      // A probe that was not left in has only one position.
       positions: left.length === 0 ? positions.slice(0, 1) : positions,
       byHand,
       ofOven,

@@ -14,7 +14,7 @@ import { PROBE_DEPTHS } from './tracedRun';
 const USUAL_HAND: Hand = { scatter: 0.003, prior: 1 };
 const PLACED: HandPlacing = { stem: 'top', thickness: 0.03, lowest: false };
 
-/** What a hand is expected to show before it has read. */
+/** Reading that is predicted for a hand without earlier readings. */
 const readBy = (seen: (depth: number) => number, placing: HandPlacing, hand: Hand): HandReading =>
   handReading(shownByHand(seen, placing, hand));
 

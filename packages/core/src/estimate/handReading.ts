@@ -1,6 +1,6 @@
 import type { StemSide } from '../heat';
 
-/** How a cook put the thermometer in for one reading. */
+/** Way in which a cook placed the thermometer for one reading. */
 export interface HandPlacing {
   readonly stem: StemSide;
   /** m, of the whole piece. */
@@ -13,7 +13,7 @@ export interface HandPlacing {
 export interface Hand {
   /** Standard deviation about the middle, m. */
   readonly scatter: number;
-  /** How common it is, before any reading. */
+  /** Prior probability. */
   readonly prior: number;
 }
 
@@ -44,7 +44,7 @@ const seenAt = (seen: (depth: number) => number, off: number, thickness: number)
   return of(inner) + (at - inner) * (of(inner + 1) - of(inner));
 };
 
-/** What a thermometer that is put in again should show, and the deviation its placing gives it, C. */
+/** Predicted reading of a thermometer that is inserted again, and its standard deviation from placement, C. */
 export interface HandReading {
   readonly expected: number;
   readonly spread: number;

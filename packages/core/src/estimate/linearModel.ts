@@ -18,7 +18,7 @@ export interface LinearModel {
   readonly pull: number;
 }
 
-/** What a run has at a depth and a moment between its own, C. */
+/** Temperature of a run at a depth and a moment, by interpolation, C. */
 export const valueAt = (
   { moments }: Pick<LinearModel, 'moments'>,
   { seen }: TracedRun,

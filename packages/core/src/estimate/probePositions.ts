@@ -6,7 +6,7 @@ import { addDiscrepancy } from './discrepancy';
 import { DISCREPANCY_AT, ESTIMATED, FITTED, THERMOMETER_AT } from './estimated';
 import { PROBE_DEPTHS, type TracedRun } from './tracedRun';
 
-/** How a probe lies. */
+/** Position of a probe. */
 export type ProbeKind = 'middle' | 'off' | 'surface' | 'bone' | 'out';
 
 /** A position the probe may be in, with the readings as the model has them there. */
@@ -23,7 +23,7 @@ export const WELL_PLACED = 0.006;
 const NEAR_SURFACE = 0.006;
 const THICK_ENOUGH = 0.03;
 
-/** How often probes lie so. Estimate: most cooks place the tip within 6 mm of the middle. */
+/** Prior probability of each position of a probe. Estimate: most cooks place the tip within 6 mm of the middle. */
 const PRIOR = { middle: 0.86, off: 0.05, surface: 0.05, bone: 0.02, out: 0.02 } as const;
 /** Standard deviation of a reading about the model with its own error, K. Estimate. */
 const SIGMA_IN_MEAT = 0.45;

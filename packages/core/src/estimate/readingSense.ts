@@ -1,4 +1,4 @@
-/** What a typed reading probably is. */
+/** Probable meaning of a typed reading. */
 export type ReadingSense =
   | { readonly kind: 'plausible' }
   /** The figure was read in the other unit: what it would be then, C. */

@@ -6,13 +6,13 @@ import { PROBE_DEPTHS, tracedRun, type TracedRun, type RunInput } from './traced
 export interface SectionCorrection {
   /** Adds the section's difference to a run whose deciding leg ends at `pull`, s. */
   readonly onto: (run: TracedRun, moments: readonly number[], pull: number) => TracedRun;
-  /** What meat along the bone reads over the middle, K; undefined without a bone. */
+  /** Reading along the bone minus the middle, K; undefined without a bone. */
   readonly alongBone: (moments: readonly number[], pull: number) => Float64Array | undefined;
 }
 
 /** Points along the cook at which section and slab are compared. */
 const POINTS = 90;
-/** How far past the pull they are compared, fraction of it. */
+/** Range in which they are compared, multiple of the pull time. */
 const BEYOND = 1.5;
 
 /**

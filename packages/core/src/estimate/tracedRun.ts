@@ -7,8 +7,8 @@ import { WayCook } from '../plan/wayCook';
 import { boneColumn } from '../heat/boneColumn';
 
 /**
- * Where along the thickness a probe may lie: from the middle towards the face that went down first
- * (above 0) or the other, shares of half the thickness. The middle comes first.
+ * Possible depths of a probe: from the middle towards the face that went down first (above 0) or the other, shares of
+ * half the thickness. The middle comes first.
  */
 export const PROBE_DEPTHS: readonly number[] = [
   0,
@@ -19,7 +19,7 @@ export const PROBE_DEPTHS: readonly number[] = [
 export interface TracedRun {
   /** Core temperature each depth has at each asked moment: depth x moments + moment, C. */
   readonly seen: Float64Array;
-  /** What meat along the bone has at each moment, where a section with one was run, C. */
+  /** Temperature along the bone at each moment, if a section with a bone was simulated, C. */
   readonly alongBone: Float64Array;
   readonly end: CookEnd;
 }

@@ -3,7 +3,7 @@ import { footprint } from './footprint';
 import { tissueProperties } from './properties';
 import { TISSUES } from './tissues';
 
-/** What a piece gives at the table. */
+/** Slices of a piece at the table. */
 export interface Carving {
   /** kg of it to eat: what is left after the cook, without bone. */
   readonly served: number;

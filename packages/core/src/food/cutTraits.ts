@@ -15,7 +15,7 @@ export interface CutTraits {
   readonly weight: number;
   /** Usual wanted end temperature, C. */
   readonly target: number;
-  /** How it is sliced, in kitchen words. */
+  /** Instruction for slicing. */
   readonly slicing: string;
   /** Skin and the fat under it, on the face that goes down first, m. */
   readonly skin?: { readonly tissue: TissueName; readonly thickness: number } | undefined;

@@ -61,7 +61,7 @@ export const integrateTerms = (a: number, b: number, c: number, celsius: number)
 export const integrate = (q: Quadratic, celsius: number): number =>
   integrateTerms(q[0], q[1], q[2], celsius);
 
-/** What the solver needs of a tissue, per volume. */
+/** Properties of a tissue per volume, for the solver. */
 export interface TissueProperties {
   /** kg/m3 at 20 C. */
   readonly density: number;

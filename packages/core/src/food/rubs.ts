@@ -12,7 +12,7 @@ export const RUB_IDS = [
   'coriander',
   'sesame',
 ] as const;
-/** What else is put on a piece, as written in files. */
+/** Ingredients of a rub, as written in files. */
 export type RubId = (typeof RUB_IDS)[number];
 
 export interface Rub {
@@ -23,8 +23,8 @@ export interface Rub {
 }
 
 /**
- * What a rub bears. Estimates, +-15 K: sucrose caramelises at about 170 and fructose at 110 C; green leaf
- * and garlic, thin and dry, char soonest; whole and coarse spices bear more than ground ones.
+ * Temperatures that rubs tolerate. Estimates, +-15 K: sucrose caramelises at about 170 and fructose at 110 C; green
+ * leaf and garlic, thin and dry, char first; whole and coarse spices tolerate more than ground ones.
  */
 export const RUBS: Readonly<Record<RubId, Rub>> = {
   pepper: { name: 'pepper', bittersAt: 175, allergens: [] },

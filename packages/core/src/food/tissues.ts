@@ -57,5 +57,5 @@ export const TISSUES: Readonly<Record<TissueName, Composition>> = {
   bone: of(0.3, 0.2, 0.2, 0.3),
 };
 
-/** Where a tissue's figures come from, in a cook's words. */
+/** Source of a tissue's figures, in a cook's words. */
 export const TISSUE_SOURCE = 'USDA FoodData Central, raw and trimmed, rounded';

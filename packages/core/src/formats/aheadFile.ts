@@ -4,7 +4,7 @@ import { THAW_PLACES } from '../heat/icePlaces';
 import { WAYS } from '../plan/way';
 import { planRequestWith } from './planRequestSchema';
 
-/** What `crustan ahead` reads: a piece. How it is cooked does not matter, and may be left out. */
+/** Input of `crustan ahead`: a piece. Its method does not matter and can be left out. */
 export const aheadFileSchema = planRequestWith({
   format: z.literal('crustan-ahead/1', 'must be "crustan-ahead/1"'),
   way: z.enum(WAYS).default('once'),
@@ -13,7 +13,7 @@ export const aheadFileSchema = planRequestWith({
 const share = z.number().min(0);
 const ranged = z.strictObject({ likely: share, least: share, most: share });
 
-/** What it prints: what each way of getting the piece ready takes, and what it costs. */
+/** Output of `crustan ahead`: duration and cost of each way of preparing the piece. */
 export const aheadResultSchema = z.strictObject({
   format: z.literal('crustan-ahead-result/1'),
   elapsedMs: z.number(),

@@ -14,7 +14,7 @@ type AheadResult = Omit<z.infer<typeof aheadResultSchema>, 'format' | 'elapsedMs
 /** Dryings that are told, s. */
 const DRYINGS = [43_200, 86_400, 172_800, 259_200] as const;
 
-/** What getting a piece ready takes and costs: freezing, thawing, drying, salting. */
+/** Duration and cost of preparing a piece: freezing, thawing, drying, salting. */
 export const aheadOf = (request: PlanRequest): AheadResult => {
   const cut = cutOf(request);
   const thickness = thicknessOf(request);

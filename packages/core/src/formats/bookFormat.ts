@@ -1,2 +1,2 @@
-/** What a book file says it is. */
+/** Format identifier of a logbook file. */
 export const BOOK_FORMAT = 'crustan-book/1';

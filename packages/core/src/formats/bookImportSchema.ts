@@ -11,7 +11,7 @@ export const IMPORT_PHASES = [
   'refused',
 ] as const;
 
-/** How far the import of a book has come, and what it found. */
+/** Progress and result of the import of a logbook. */
 export const bookImportSchema = z.strictObject({
   id,
   phase: z.enum(IMPORT_PHASES),

@@ -18,7 +18,7 @@ export const moment = z
 /** Readings a thermometer in food can give, C. */
 export const READING_LIMIT = { least: -5, most: 120 } as const;
 
-/** What each instrument can say, C: a probe left in may fall out into the oven. */
+/** Range of each instrument, C: an inserted probe can fall out into the oven. */
 export const INSTRUMENT_LIMITS: Readonly<Record<Instrument, Limit>> = {
   typed: READING_LIMIT,
   probe: { least: -30, most: 350 },

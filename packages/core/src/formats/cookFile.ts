@@ -263,11 +263,11 @@ export const logsSchema = z.strictObject({ core: z.number(), rim: z.number() });
 /** The face that is up at the end, which is seen on the plate first, and the other. */
 export const crustNameSchema = z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLOURS)]);
 
-/** What `crustan simulate` prints. */
+/** Output of `crustan simulate`. */
 export const cookResultSchema = z.strictObject({
   format: z.literal('crustan-cook-result/1'),
   elapsedMs: z.number(),
-  /** What its stages before the heat left behind; absent without any. */
+  /** Result of the stages before the heat; absent if there are none. */
   before: z.array(iceStageResultSchema).optional(),
   stages: z.array(
     z.strictObject({

@@ -96,7 +96,7 @@ const currentSchema = z.strictObject({
   trace: z.strictObject({ time: z.array(seconds).max(400), core: curve, surface: curve }),
 });
 
-/** What the first books kept of a plan: one stay in the pan, with its turns. */
+/** Plan as the first logbooks stored it: one stay in the pan, with its turns. */
 const firstPlan = z.looseObject({
   request: z.looseObject({ turning: z.enum(['once', 'often']), pan: celsius }),
   cookSeconds: seconds,

@@ -15,7 +15,7 @@ import {
   WOULD_COOK_AGAIN,
 } from './judgementSchema';
 
-/** How a cook ended, seen from its plan. */
+/** Result of a cook compared with its plan. */
 export const ENDED = ['too-done', 'under-done', 'as-planned'] as const;
 export type Ended = (typeof ENDED)[number];
 /** A core that ends so near to the planned one ended as planned, K. A cook sees no smaller difference in the slice. */
@@ -25,7 +25,7 @@ export const ENDED_AS_PLANNED = 2;
 export const SEARCH_FIGURES = { least: 0, most: 1000 } as const;
 const figure = bounded(SEARCH_FIGURES, '');
 
-/** What the book is searched by; all of it must hold. Lengths in m, weights in kg, temperatures in C. */
+/** Conditions of a search of the logbook; all must hold. Lengths in m, weights in kg, temperatures in C. */
 export const cookSearchSchema = z.strictObject({
   /** Words, each somewhere in the title, the piece's name or the notes. */
   words: z.string().trim().max(120).optional(),

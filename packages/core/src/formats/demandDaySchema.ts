@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { DemandDay } from '../par/demandDay';
 
-/** What one dish was ordered on one day. */
+/** Orders of one dish on one day. */
 export const demandDaySchema = z.strictObject({
   date: z.iso.date('must be a date such as 2026-11-25'),
   dish: z.string().trim().min(1, 'must say something').max(60),

@@ -4,7 +4,7 @@ import type { GearUsed } from '../learn/loggedCook';
 import { bounded } from './bounded';
 import { GEAR_LIMITS, panSchema } from './kitchen';
 
-/** What a cook was planned on, so that a kitchen can be learned from it. */
+/** Equipment that a cook was planned on, from which its kitchen is learned. */
 export const gearUsedSchema = z.strictObject({
   /** Its id in the kitchen; the first books' pans are known by their names. */
   pan: z.strictObject({ id: z.string().min(1).max(60).optional(), ...panSchema.shape }),

@@ -46,7 +46,7 @@ export const ICE_STAGES = [
     .refine(oneEnd, END),
 ] as const;
 
-/** What such a stage left behind: see `IceStageResult`. */
+/** Result of such a stage: see `IceStageResult`. */
 export const iceStageResultSchema = z.strictObject({
   kind: z.enum(['freezer', 'fridge', 'water']),
   seconds: z.number(),

@@ -12,7 +12,7 @@ export const TENDERNESS_FELT = ['tough', 'fair', 'tender'] as const;
 export const SEASONING_TASTED = ['too-little', 'right', 'too-much'] as const;
 export const WOULD_COOK_AGAIN = ['again', 'with-change', 'never'] as const;
 
-/** What books and files of the first schemas say in place of a code. */
+/** Words that logbooks and files of the first schemas contain in place of a code. */
 const FIRST_WORDS: Readonly<Record<string, string>> = {
   'deep brown': 'deep-brown',
   'dry board': 'dry-board',
@@ -32,7 +32,7 @@ export const judgedCode = <const T extends readonly string[]>(values: T) =>
   );
 const oneOf = <const T extends readonly string[]>(values: T) => judgedCode(values).optional();
 
-/** What the cook says of it afterwards. */
+/** The cook's judgement of a piece. */
 export const judgementSchema = z.strictObject({
   /** Highest core temperature measured, C, if it was. */
   endTemperature: bounded({ least: 0, most: 120 }, 'C').optional(),
@@ -53,7 +53,7 @@ export const judgementSchema = z.strictObject({
   /** On the scales before the salt and after the rest, kg. */
   weightBefore: bounded(PLAN_LIMITS.weight, 'kg').optional(),
   weightAfter: bounded(PLAN_LIMITS.weight, 'kg').optional(),
-  /** What the piece cost, in the kitchen's own money. */
+  /** Price of the piece, in the kitchen's currency. */
   paid: bounded({ least: 0, most: 100_000 }, '').optional(),
   notes: z.string().max(2000, 'must be at most 2000 letters'),
 });

@@ -7,7 +7,7 @@ import { REST_RULES } from '../schedule/restRule';
 import { bounded } from './bounded';
 import { ownCutSchema } from './planRequestSchema';
 
-/** What a kitchen's gear may measure: outside it somebody mistyped. SI and Celsius. */
+/** Valid ranges of a kitchen's equipment: a value outside is a typing error. SI and Celsius. */
 export const GEAR_LIMITS = {
   diameter: { least: 0.12, most: 0.5 },
   mass: { least: 0.5, most: 12 },
@@ -16,12 +16,12 @@ export const GEAR_LIMITS = {
   thermometer: { least: -5, most: 5 },
   gramsPerTeaspoon: { least: 1.5, most: 8 },
   restSeconds: { least: 0, most: 1800 },
-  /** What a burner gives over what its plate says. */
+  /** Ratio of a burner's actual power to its nominal power. */
   share: { least: 0.4, most: 1.8 },
   contact: { least: 0.4, most: 2 },
   ovenHeat: { least: 0.5, most: 2 },
   thickness: { least: -0.006, most: 0.006 },
-  /** What an eye adds to a browning index. */
+  /** Colour bias of an eye, browning index. */
   crust: { least: -0.6, most: 0.6 },
   /** An oven's time constant, s. */
   lag: { least: 150, most: 2400 },
@@ -86,7 +86,7 @@ const scaleSchema = z
 const usedFigure = z.strictObject({
   value: z.number(),
   by: z.enum(['cooks', 'hand']),
-  /** When it was taken, ms since 1970. */
+  /** Time of the measurement, ms since 1970. */
   at: z.int(),
   /** One deviation, and the cooks it rests on, where cooks taught it. */
   deviation: z.number().min(0).optional(),
@@ -105,7 +105,7 @@ const kitchenObject = z.strictObject({
   /** Places where pieces rest until their table is complete, and cooks on the line. */
   holding: z.int().min(1).max(60).default(8),
   hands: z.int().min(1).max(8).default(1),
-  /** What the thermometer reads in melting ice, C: so much over, everywhere. */
+  /** Reading of the thermometer in melting ice, C: its error at every temperature. */
   thermometerOffset: bounded(GEAR_LIMITS.thermometer, 'C').default(0),
   salts: z.array(saltSchema).min(1).max(12),
   salt: z.int().min(0).max(11),
@@ -117,7 +117,10 @@ const kitchenObject = z.strictObject({
   /** Someone tonight is pregnant, very young, old or immune-weak. */
   atRisk: z.boolean(),
   own: z.array(ownCutSchema).max(60),
-  /** What past cooks taught and plans use, by device: oven, ovenHeat, lag, burner, thickness, crust, contact:ID of the pan. */
+  /**
+   * Calibration from past cooks that plans use, by device: oven, ovenHeat, lag, burner, thickness, crust, contact:ID
+   * of the pan.
+   */
   learned: z.record(device, usedFigure).default({}),
   /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
   forgotten: z.record(device, z.int()).default({}),

@@ -15,7 +15,7 @@ export const planRecordSchema = z.strictObject({
   plan: cookPlanSchema,
   window: pullWindowSchema.optional(),
   spread: planSpreadSchema.optional(),
-  /** What it was planned on; the first books do not say. */
+  /** Equipment it was planned on; the first logbooks do not contain it. */
   gear: gearUsedSchema.optional(),
   /** The cook whose pieces are in its pan before it: the pan is hot then, and it waits until they are out. */
   panAfter: id.optional(),
@@ -24,11 +24,11 @@ export const planRecordSchema = z.strictObject({
 });
 export type PlanRecord = z.infer<typeof planRecordSchema>;
 
-/** What ties pieces cooked for one plate. */
+/** Connection between pieces cooked for one plate. */
 export const togetherSchema = z.strictObject({
   /** The same for all of them. */
   id,
-  /** How long this one, done before the plate, waits for the others, s. */
+  /** Time that this piece, ready before the plate, waits for the others, s. */
   waits: z.number().min(0).max(86_400),
 });
 export type Together = z.infer<typeof togetherSchema>;
@@ -92,7 +92,7 @@ export const cookLineSchema = z.strictObject({
 });
 export type CookLine = z.infer<typeof cookLineSchema>;
 
-/** Where a page of the list left off. */
+/** Position in a list after which its next page begins. */
 export const listMarkSchema = z.strictObject({ before: moment, id });
 export type ListMark = z.infer<typeof listMarkSchema>;
 
@@ -107,7 +107,7 @@ export type CookList = z.infer<typeof cookListSchema>;
 
 export const planListSchema = z.strictObject({
   plans: z.array(planRecordSchema),
-  /** Where the next page begins; absent: this is the last. */
+  /** Start of the next page; absent on the last page. */
   next: listMarkSchema.optional(),
 });
 export type PlanList = z.infer<typeof planListSchema>;

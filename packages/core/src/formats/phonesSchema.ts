@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, moment } from './cookEventSchema';
 
-/** What a paired phone may do: all but pairing, restoring and deleting; or only see Stove and Pass. */
+/** Role of a paired phone: everything except pairing, restoring and deleting; or view only for Stove and Service. */
 export const PHONE_ROLES = ['cook', 'watcher'] as const;
 export type PhoneRole = (typeof PHONE_ROLES)[number];
 
@@ -22,12 +22,12 @@ export const phoneSchema = z.strictObject({
 });
 export type Phone = z.infer<typeof phoneSchema>;
 
-/** What may be changed of a phone. */
+/** Properties of a phone that can be changed. */
 export const phoneChangeSchema = z
   .strictObject({ name: phoneName.optional(), role: z.enum(PHONE_ROLES).optional() })
   .refine(({ name, role }) => name !== undefined || role !== undefined, 'must change something');
 
-/** What a code is asked for. */
+/** Request for a pairing code. */
 export const codeAskedSchema = z.strictObject({ role: z.enum(PHONE_ROLES) });
 
 /** A pairing code: good once, until it ends. */
@@ -36,7 +36,7 @@ export const pairingCodeSchema = z.strictObject({
   role: z.enum(PHONE_ROLES),
   issuedAt: moment,
   endsAt: moment,
-  /** What the QR code opens, and the code drawn, an SVG document. */
+  /** Address in the QR code, and the code as an SVG document. */
   address: z.url(),
   qr: z.string(),
 });
@@ -51,7 +51,7 @@ export const phoneListSchema = z.strictObject({
     .strictObject({
       /** Addresses that phones open, the most likely first. */
       addresses: z.array(z.url()).min(1),
-      /** Where a phone learns to trust the kitchen, and that drawn, an SVG document. */
+      /** Address at which a phone gets the kitchen's certificate, and its code as an SVG document. */
       welcome: z.url(),
       welcomeQr: z.string(),
     })

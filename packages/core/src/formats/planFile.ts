@@ -4,7 +4,7 @@ import { crustNameSchema, logsSchema, lossSchema } from './cookFile';
 import { planRequestWith } from './planRequestSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
 
-/** What `crustan plan` reads: a request, and when it should be on the plate if a run is wanted. */
+/** Input of `crustan plan`: a request, and the plate time if a timeline is wanted. */
 export const planFileSchema = planRequestWith({
   format: z.literal('crustan-plan/1', 'must be "crustan-plan/1"'),
   plateAt: z.iso
@@ -21,7 +21,7 @@ const remedySchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('target'), target: z.number() }),
 ]);
 
-/** What `crustan plan` prints. */
+/** Output of `crustan plan`. */
 export const planFileResultSchema = z.discriminatedUnion('feasible', [
   z.strictObject({
     format: z.literal('crustan-plan-result/1'),

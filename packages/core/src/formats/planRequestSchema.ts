@@ -65,8 +65,8 @@ const withWay = (value: unknown): unknown => {
 };
 
 /**
- * What is said of an older request's physics: how a piece lies is usual by its model, and the first books
- * were planned by the baseline, pressed.
+ * Defaults of an older request's physics: the contact of a piece follows its model, and the first logbooks were
+ * planned by the baseline, pressed.
  */
 const asUsual =
   (usual: ModelName | undefined) =>
@@ -151,7 +151,7 @@ export const planRequestFields = {
     .optional(),
 };
 
-/** What a plan is asked with. */
+/** Request for a plan. */
 export const planRequestSchema = z.preprocess(
   asUsual(undefined),
   z.strictObject(planRequestFields),

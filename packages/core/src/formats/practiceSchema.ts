@@ -10,7 +10,7 @@ export const drillCallSchema = z.strictObject({
   was: z.number().min(-50).max(500),
 });
 
-/** How a lesson of the course, or a round of a drill, went. */
+/** Result of a lesson of the course, or of a round of a drill. */
 export const practiceResultSchema = z.strictObject({
   id,
   at: moment,

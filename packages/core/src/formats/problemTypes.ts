@@ -1,6 +1,6 @@
 /**
- * What a problem is about, where a program decides by it; every other one is `about:blank` and its
- * status says all. Names, not addresses: there is nothing to fetch.
+ * Types of the problems by which a program decides; every other problem is `about:blank` and its status is sufficient.
+ * They are names, not addresses.
  */
 export const PROBLEM_TYPES = {
   /** Parts of a message are out of range; `errors` says which. */

@@ -42,7 +42,7 @@ const phrasesOf = grammarOf<string>({
   ...{ to: 'to', filler: 'filler', inches: true },
 });
 
-/** What is asked of a cook beside its words and its day. */
+/** Conditions of a search besides its words and its day. */
 export type AskedOfCook = Omit<CookSearch, 'words' | 'from' | 'to'>;
 
 /** A search of the book as a cook says it. */
@@ -54,7 +54,7 @@ export interface ReadSearch {
   readonly unread: readonly UnreadPart[];
 }
 
-/** How a figure is compared. */
+/** Comparison of a figure. */
 type Compared = 'over' | 'under' | 'about';
 
 /** A figure without "over" or "under" is found so far around it, as a share of it. */

@@ -3,13 +3,13 @@ import { figureOf as figure, readCsv } from './csvCells';
 /** A temperature log as read: seconds from its first row, and what could not be read. */
 export interface ReadingsLog {
   readonly readings: readonly { readonly seconds: number; readonly celsius: number }[];
-  /** What was taken for what, to be shown before it is believed. */
+  /** Columns that were recognized, shown for confirmation. */
   readonly columns: {
     readonly time: string;
     readonly temperature: string;
     readonly unit: 'C' | 'F';
   };
-  /** What the clock said at the first of them, ms since 1970, where it said a date. */
+  /** Time of the first reading, ms since 1970, if the file has a date. */
   readonly firstAt: number | undefined;
   /** Rows left out, with why; 1 is the first row under the header. */
   readonly refused: readonly { readonly row: number; readonly why: string }[];
@@ -27,7 +27,7 @@ const PLAIN_LIMIT = 130;
 const MINUTES_HEADER = /\bmin(ute)?s?\b|_min$/i;
 /** Seconds since 1970 begin here; a log that counts from its start never gets so far. */
 const DATED_FROM = 946_684_800;
-/** What a thermometer in a kitchen can show, C. */
+/** Range of a kitchen thermometer, C. */
 const PLAUSIBLE = { least: -40, most: 600 } as const;
 
 /** Seconds of `12.5`, `1:05`, `0:01:05`, or a date and time. */

@@ -20,7 +20,7 @@ const ownSteps = z
     return steps;
   });
 
-/** What `crustan plan` also reads: a piece, and the times a cook means to give it. */
+/** Second input of `crustan plan`: a piece, and the times that a cook means to use. */
 export const timesFileSchema = planRequestWith({
   format: z.literal('crustan-times/1', 'must be "crustan-times/1"'),
   times: ownSteps,
@@ -28,7 +28,7 @@ export const timesFileSchema = planRequestWith({
   way: z.enum(WAYS).default('once'),
 });
 
-/** What `crustan plan` prints of it. */
+/** Output of `crustan plan` for own times. */
 export const timesResultSchema = z.strictObject({
   format: z.literal('crustan-times-result/1'),
   elapsedMs: z.number(),
@@ -37,7 +37,7 @@ export const timesResultSchema = z.strictObject({
   plan: cookPlanSchema,
   /** The core's peak over the target, K. */
   off: z.number(),
-  /** How far the end may be off by the clock alone, K either way. */
+  /** Uncertainty of the end by the clock, K in both directions. */
   spread: z.number(),
   /** So many seconds more (or fewer) of these of the plan's legs. */
   mend: z.strictObject({ legs: z.array(z.int()), seconds: z.number() }).optional(),

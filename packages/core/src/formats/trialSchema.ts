@@ -15,7 +15,7 @@ export const trialSchema = z.strictObject({
   createdAt: moment,
   title: words,
   kind: z.enum(TRIAL_KINDS),
-  /** What each piece has of its own, and its cook once it is on. */
+  /** Settings of each piece, and its cook once it is on. */
   arms: z
     .array(z.strictObject({ label: words, cook: id.optional() }))
     .min(2, 'must hold at least two pieces')

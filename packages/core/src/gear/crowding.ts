@@ -10,7 +10,7 @@ export interface Crowding {
   readonly covered: (pieces: number) => number;
 }
 
-/** How many pieces of a footprint (m2) a pan takes at once before they steam. */
+/** Number of pieces of a footprint (m2) that a pan sears at once without steaming. */
 export const crowding = (pan: PanOnBurner, area: number): Crowding => {
   const floor = (Math.PI / 4) * pan.diameter * pan.diameter;
   return {

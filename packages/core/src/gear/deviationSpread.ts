@@ -18,7 +18,7 @@ export const KITCHEN_SPREAD = {
   thickness: uniform(0.003),
 } as const satisfies Partial<Record<DeviationKey, number>>;
 
-/** What one kitchen has in every cook. */
+/** Property of a kitchen that is the same in every cook. */
 export type KitchenTrait = keyof typeof KITCHEN_SPREAD;
 
 /**
@@ -63,7 +63,7 @@ export const deviationAt = (key: DeviationKey, spreads: number, spread: number):
   return FACTORS.has(key) ? nominal * Math.exp(spreads * spread) : nominal + spreads * spread;
 };
 
-/** How many spreads a deviation lies from nominal. */
+/** Distance of a deviation from nominal, in standard deviations. */
 export const spreadsFrom = (key: DeviationKey, deviation: number, spread: number): number => {
   const nominal = NOMINAL_KITCHEN[key];
   return (FACTORS.has(key) ? Math.log(deviation / nominal) : deviation - nominal) / spread;

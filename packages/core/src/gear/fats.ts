@@ -38,7 +38,7 @@ export const fatOf = (id: FatId): Fat => FATS.find((fat) => fat.id === id) ?? FA
 /** Flash point of cooking fats, C: vapour over the oil can catch fire from here. Usual figure. */
 export const FLASH_POINT = 315;
 
-/** How far a fat in a pan is from trouble, K; below zero it is past it. */
+/** Distance of a fat's temperature in the pan from its limits, K; negative beyond a limit. */
 export interface OilMargin {
   /** To the lower and upper published smoke point. */
   readonly toSmoke: readonly [number, number];

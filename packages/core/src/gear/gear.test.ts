@@ -77,7 +77,7 @@ describe('a pan on its burner', () => {
       return false;
     });
     given = solver.heatIn * AREA;
-    // What is left is the empty pan's own loss over that minute.
+    // The remainder is the loss of the empty pan over that minute.
     const own = 60 * panLoss(DEFAULT_PAN, 215, 22, 1);
     expect((lost - given) / own).toBeGreaterThan(0.7);
     expect((lost - given) / own).toBeLessThan(1.3);

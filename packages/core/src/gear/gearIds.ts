@@ -1,4 +1,4 @@
-/** What a piece is cooked on, each kind of gear with a list of its own in a kitchen. */
+/** Kinds of equipment of a cook; a kitchen has a list of each. */
 export const GEAR_KINDS = ['pan', 'burner', 'oven'] as const;
 export type GearKind = (typeof GEAR_KINDS)[number];
 

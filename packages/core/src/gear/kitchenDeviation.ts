@@ -1,11 +1,11 @@
 /**
- * How one kitchen differs from the nominal one that a plan is for: the same type for what is
- * estimated, what is learned and what a simulated kitchen hides.
+ * Deviation of one kitchen from the nominal one of a plan: the same type for estimated, learned and simulated hidden
+ * deviations.
  */
 export interface KitchenDeviation {
   /** Oven air over the set temperature, K. */
   readonly oven: number;
-  /** What the oven's air and its vapour bring to a face, over the usual: a slow oven has less, a factor. */
+  /** Factor of the heat from an oven's air and vapour to a face, relative to a typical oven. */
   readonly ovenHeat: number;
   /** Power the burner gives over its rated power, a factor. */
   readonly burner: number;

@@ -6,7 +6,7 @@ const HOLD_BAND = 15;
 /** The pan answers food within seconds: no step of the piece is longer while it does. */
 const LONGEST = 2;
 
-/** What lies in a pan beside the piece that is solved. */
+/** Food in a pan besides the simulated piece. */
 export interface PanLoad {
   /** Times the solved section's power is to be taken: pieces x area or length of one. */
   readonly times: number;

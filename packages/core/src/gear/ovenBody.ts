@@ -45,7 +45,7 @@ export class OvenBody {
     this.walls = start;
   }
 
-  /** What the air settles about, C. */
+  /** Mean air temperature of the settled oven, C. */
   get settles(): number {
     return this.dial + this.oven.offset;
   }

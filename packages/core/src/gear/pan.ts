@@ -5,7 +5,7 @@ export interface PanOnBurner {
   /** kg. */
   readonly mass: number;
   readonly burner: BurnerKind;
-  /** What the burner draws at full, W. */
+  /** Full power of the burner, W. */
   readonly power: number;
 }
 

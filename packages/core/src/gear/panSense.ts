@@ -2,7 +2,7 @@ import { preheat } from './preheat';
 import { fatOf, type FatId } from './fats';
 import type { PanOnBurner } from './pan';
 
-/** What the pan's own temperature says. */
+/** Judgement of the pan's temperature. */
 export type PanSense =
   /** It will not sear: silence. Full heat for so long brings it back, s; undefined: never. */
   | { readonly kind: 'cool'; readonly under: number; readonly seconds: number | undefined }

@@ -18,7 +18,7 @@ export const INFRARED_ERROR = 10;
 /** Under this a wet face is silent: it stews, C. */
 export const SILENT_BELOW = 140;
 
-/** What shows that a pan is at a temperature, with what each tells in degrees. */
+/** Signs that a pan is at a temperature, each with its range in degrees. */
 export const readinessSigns = (fat: Fat, target: number): readonly ReadinessSign[] => [
   { sign: 'drop-sizzles', from: DROP_SIZZLES[0], to: DROP_SIZZLES[1] },
   { sign: 'drop-dances', from: LEIDENFROST[0], to: LEIDENFROST[1] },

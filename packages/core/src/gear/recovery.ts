@@ -3,7 +3,7 @@ import { LivePan } from './livePan';
 import type { PanOnBurner } from './pan';
 import { PanBody } from './panBody';
 
-/** What loading a pan does to it. */
+/** Effect of the food on the pan's temperature. */
 export interface Loading {
   /** Coldest it gets, C. */
   readonly lowest: number;

@@ -33,10 +33,7 @@ const innerColumns = (
   return [openLeft ? within(0, 1) : 0, bone ? columns : within(columns - 1, -1) + 1];
 };
 
-/**
- * Where a piece's meat is coldest, about the middle of its thickness: on the mid-line, anywhere but the
- * rim, and at the rim.
- */
+/** Coldest meat of a piece near the middle of its thickness: on the mid-line, anywhere but the rim, and at the rim. */
 export class ColdestMeat {
   /** Rows of the mid-line's meat about its middle, first and last. */
   private readonly from: number;

@@ -34,7 +34,9 @@ export const BROWNING_TENFOLD = 29;
 export const GREY_TEMPERATURE = 65;
 /** Contact coefficient of a pressed, oiled face once dry, W/m2 K. Estimate, 80 to 250. */
 export const CONTACT_DRY = 150;
-/** What a wet face adds to it, W/m2 K. Estimate; published wet contact coefficients run from 200 to 1200. */
+/**
+ * Additional contact coefficient of a wet face, W/m2 K. Estimate; published wet contact coefficients are 200 to 1200.
+ */
 export const CONTACT_WET_EXTRA = 250;
 /**
  * A face in hot fat, W/m2 K: once dry, and what bubbling adds while wet. Published frying
@@ -69,5 +71,5 @@ export const SKIN_BROWNING: Readonly<Partial<Record<TissueName, number>>> = {
   'fat-cap': 0.1,
 };
 
-/** What harms grows between these, C: the usual limits of cold and of hot holding. */
+/** Danger zone, C: common limits of cold and of hot holding. */
 export const GROWS_BETWEEN = [5, 60] as const;

@@ -30,7 +30,7 @@ describe('a drying front', () => {
         const [here, drier] = [ofShare(share), ofShare(share - 0.001)];
         expect(Math.abs(here.outward - drier.outward)).toBeLessThan(0.01 * whole);
         expect(Math.abs(here.inward - drier.inward)).toBeLessThan(0.01 * whole);
-        // What has dried is in front of what has not.
+        // Dried meat is in front of wet meat.
         expect(here.outward).toBeGreaterThanOrEqual(here.inward - 1e-12);
         expect(here.outward + here.inward).toBeLessThanOrEqual(whole + 1e-12);
       }),

@@ -31,7 +31,7 @@ export interface Face {
 const CONTACT_FILM = ESTIMATES.filmContact.value;
 const CONTACT_WET = CONTACT_DRY + CONTACT_WET_EXTRA;
 
-/** How the face lies on the iron, as a share of a pressed, oiled face's contact. */
+/** Contact of a face on the iron, as a share of a pressed, oiled face's contact. */
 export const PRESS = {
   /** Held down, well oiled. */
   pressed: 1,

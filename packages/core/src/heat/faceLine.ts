@@ -23,7 +23,7 @@ const { min } = Math;
  */
 const WET_DEPTH = 0.15e-3;
 
-/** What each cell inward takes of a depth, as shares that sum to 1. */
+/** Share of each cell in a depth; the shares sum to 1. */
 const sharesOf = (sizes: Float64Array, depth: number): Float64Array => {
   const shares: number[] = [];
   let left = depth;
@@ -35,7 +35,7 @@ const sharesOf = (sizes: Float64Array, depth: number): Float64Array => {
   return Float64Array.from(shares);
 };
 
-/** Where a line of cells meets its surroundings, and how to walk inward from there. */
+/** Position of a line of cells at its surroundings, and the step inward. */
 export interface FaceLayout {
   /** Outermost cell of each place along the face. */
   readonly outer: Int32Array;
@@ -73,9 +73,9 @@ export class FaceLine {
   readonly vapourSlope: Float64Array;
   /** kg/s at 0 C on that line. */
   readonly vapourConstant: Float64Array;
-  /** What each cell inward counts for in how wet a face is on iron. */
+  /** Weight of each cell in the wetness of a face on iron. */
   private readonly wetness: Float64Array;
-  /** What each place's conductance leads to, C: air and what it sees, weighed. */
+  /** Temperature of each place's surroundings, C: weighted mean of air and radiating surfaces. */
   readonly temperature: Float64Array;
 
   constructor(private readonly layout: FaceLayout) {

@@ -12,7 +12,7 @@ export const DRYING_PLACES = ['rack', 'fan', 'towels'] as const;
 /** Uncovered on a rack in still air or in a fridge with a fan, or wrapped in towels renewed daily. */
 export type DryingPlace = (typeof DRYING_PLACES)[number];
 
-/** What a face meets in the fridge. */
+/** Conditions of a face in the fridge. */
 interface FridgeAir {
   /** Convection, W/m2 K. */
   readonly coefficient: number;
@@ -88,8 +88,8 @@ export interface FaceDried {
 }
 
 /**
- * What a face loses in the fridge: the evaporation law of the solver (Lewis's film, then the dried
- * layer, which grows by the water that has gone), with the face at its own wet-bulb temperature.
+ * Water loss of a face in the fridge: the evaporation law of the solver (Lewis's film, then the dried layer, which
+ * grows with the loss), with the face at its own wet-bulb temperature.
  * @param water of the tissue, kg/m3
  */
 export const faceDried = (place: DryingPlace, seconds: number, water: number): FaceDried => {

@@ -5,7 +5,7 @@ import type { PieceSolver } from './pieceSolver';
 export interface Goal {
   readonly value: number;
   readonly of: (solver: PieceSolver) => number;
-  /** How near the quantity must come for the goal to count as met, in its own unit. */
+  /** Distance within which the goal is met, in the unit of the quantity. */
   readonly tolerance: number;
   /** A goal met sooner ends the run only now, s from its start; absent ends it at once. */
   readonly notBefore?: number;

@@ -5,8 +5,8 @@ export const CELL_GROWTH = 1.18;
 /** Width of the outermost column, m, where there are columns enough. */
 const FIRST_COLUMN = 0.5e-3;
 /**
- * How much narrower than an even share the outermost column may be. With few columns the drying edge
- * of a piece in an oven needs the narrow one more than the middle needs even ones.
+ * Smallest width of the outermost column, as a fraction 1/n of an even share. With few columns the drying edge of a
+ * piece in an oven needs a narrow one more than the middle needs even ones.
  */
 const NARROWER = 3;
 const NARROWER_OF_FEW = 6;
@@ -90,7 +90,7 @@ export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
   return mirrored(sizes);
 };
 
-/** How many cells of the steepest grid come nearest to a depth: the same for every thickness. */
+/** Number of cells of the steepest grid that comes nearest to a depth: the same for every thickness. */
 const cellsTo = (depth: number, thickness: number, refinement: number): number => {
   const { first, largest, limit } = boundsOf(thickness, refinement);
   let count = 1;

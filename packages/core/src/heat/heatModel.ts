@@ -1,7 +1,4 @@
-/**
- * What a kitchen adds to the baseline equations, each by itself: docs/heat-model.md has a section
- * for each.
- */
+/** Options by which the kitchen model extends the baseline equations; docs/heat-model.md has a section for each. */
 export const HEAT_OPTIONS = [
   /** The pan is iron in two zones on a burner, not a temperature. */
   'panBody',

@@ -1,4 +1,4 @@
-/** Where a piece is frozen or thawed. */
+/** Places where a piece is frozen or thawed. */
 export const ICE_PLACES = [
   'freezer',
   'fridge-shelf',
@@ -8,7 +8,7 @@ export const ICE_PLACES = [
   'counter',
 ] as const;
 export type IcePlace = (typeof ICE_PLACES)[number];
-/** Where a frozen piece thaws. */
+/** Place where a frozen piece thaws. */
 export type ThawPlace = Exclude<IcePlace, 'freezer'>;
 export const THAW_PLACES = [
   'fridge-shelf',

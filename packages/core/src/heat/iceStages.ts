@@ -5,12 +5,12 @@ import { SLAB } from './section';
 import type { IceStage, Piece } from './stage';
 import { FROZEN_THROUGH, ICE_AROUND, phaseTableOf } from './thaw';
 
-/** What a stage in the freezer, the fridge or water left behind. Temperatures C. */
+/** Result of a stage in the freezer, the fridge or water. Temperatures C. */
 export interface IceStageResult {
   readonly kind: IceStage['kind'];
   readonly seconds: number;
   readonly core: number;
-  /** Where it is warmest and coldest. */
+  /** Highest and lowest temperature. */
   readonly warmest: number;
   readonly coldest: number;
   /** Of the stage, with the warmest of it over 5 C, s. */
@@ -27,7 +27,7 @@ export interface Readied {
   readonly thawed: boolean;
 }
 
-/** What is round the piece in a stage. */
+/** Surroundings of the piece in a stage. */
 const aroundIn = ({ kind, at, bag = false, running = false }: IceStage): IceSurroundings => {
   const usual: Readonly<Record<IceStage['kind'], IceSurroundings>> = {
     freezer: ICE_AROUND.freezer,

@@ -4,7 +4,7 @@ import type { PhaseTable } from './phaseTable';
 import type { Shape } from './section';
 import { latentHeat, vapourDensityAtMeat, vapourDensityOfAir, vapourResistance } from './vapour';
 
-/** What is round a piece that freezes or thaws, the same on every side. */
+/** Surroundings of a piece that freezes or thaws, the same on every side. */
 export interface IceSurroundings {
   /** C */
   readonly celsius: number;
@@ -191,7 +191,7 @@ export class IcedPiece {
     const h = coefficient + emissivity * STEFAN_BOLTZMANN * (ts * ts + ta * ta) * (ts + ta);
     let power = (area * (celsius - t)) / (1 / h + size / (2 * this.conductivity[c]));
     if (vapour !== undefined) {
-      // What condenses on a cold face, or leaves a wet one: mass follows heat by Lewis's rule.
+      // Condensation on a cold face or evaporation from a wet one: mass follows heat by Lewis's rule.
       const comes =
         (vapourDensityOfAir(vapour, celsius) - vapourDensityAtMeat(t)) /
         vapourResistance(coefficient, celsius, 0);

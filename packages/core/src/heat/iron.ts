@@ -11,7 +11,7 @@ const EMISSIVITY_IRON = 0.9;
 /** Height of a pan's wall, m. Usual. */
 export const WALL_HEIGHT = 0.05;
 
-/** What hot iron loses to a kitchen, W/m2. */
+/** Heat flux from hot iron to a kitchen, W/m2. */
 export const ironLoss = (celsius: number, kitchen: number): number => {
   const t = celsius + KELVIN;
   const air = kitchen + KELVIN;

@@ -39,7 +39,7 @@ export const alongMidline = (piece: PieceState, field: Float64Array): Float64Arr
 export const greyBand = (piece: PieceState): number =>
   depthPast(piece.heights, alongMidline(piece, piece.peak));
 
-/** How near to the core's peak counts as even, K. */
+/** Distance from the core's peak that counts as even, K. */
 const EVEN_WITHIN = 3;
 
 /** Evenness: share of the section whose peak lies within 3 C of the core's. */

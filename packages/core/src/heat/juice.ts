@@ -90,7 +90,7 @@ export class Juice {
     return outer;
   }
 
-  /** What arrives mixes with the cell: cooler than it, so that the cell cools. */
+  /** Incoming juice mixes with the cell: it is cooler, and cools the cell. */
   private wet(cell: number, mass: number, enthalpy: number): void {
     const { temperature, water, volume } = this.piece;
     const own = mass * integrate(WATER_CAPACITY, temperature[cell]);

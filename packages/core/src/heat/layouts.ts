@@ -5,7 +5,7 @@ import type { Side } from './pieceState';
 import type { Section } from './section';
 
 /**
- * Where the cells of one face of a section lie.
+ * Cells along one face of a section.
  * @param heights of the cells, m, from the first face: where layers render the first face's change
  */
 export const faceLayout = (
@@ -26,7 +26,7 @@ export const faceLayout = (
   };
 };
 
-/** Where the cells of one edge of a section lie. */
+/** Cells along one edge of a section. */
 export const edgeLayout = (section: Section, edge: 'left' | 'right'): FaceLayout => {
   const { heights, widths, breadth } = section;
   const rows = heights.length;

@@ -9,7 +9,7 @@ import { latentHeat } from './vapour';
 /** Local alias for hot loops. */
 const { max } = Math;
 
-/** What a cell that has dried below boiling keeps, of its first water: just less than makes it wet. */
+/** Water that a cell dried below boiling keeps, share of its first water: just below the limit of a wet cell. */
 export const LEFT_IN_CRUST = CRUST_WATER_SHARE - 1e-6;
 /** The heat of vapour that a line has no water for comes back to its cell: so much of it is left as it is, K. */
 const LEFT_OVER = 2;

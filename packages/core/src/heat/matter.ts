@@ -23,9 +23,8 @@ export interface Bone {
 const BONE_CONTACT = 0.25;
 
 /**
- * What each cell of a section is made of, unpacked so that the solver's loops read plain arrays:
- * quadratics of the wet conductivity (W/m K) and of the solids' capacity (J/m3 K), first water
- * (kg/m3) and density (kg/m3).
+ * Matter of each cell of a section, as plain arrays for the solver's loops: quadratics of the wet conductivity (W/m K)
+ * and of the solids' capacity (J/m3 K), first water (kg/m3) and density (kg/m3).
  */
 export interface Matter {
   readonly conductivity: readonly [Float64Array, Float64Array, Float64Array];

@@ -10,7 +10,7 @@ import type { StepArrays } from './stepArrays';
  */
 const PERIOD = 1;
 
-/** What a step does to the meat itself, as far as the model has it: after the heat has moved. */
+/** Changes of the meat in a step, by the options of the model, after the heat has moved. */
 export class MatterChanges {
   private readonly juice: Juice | undefined;
   private readonly rendering: Rendering | undefined;

@@ -1,6 +1,6 @@
 import { thicknessOf, type Section } from './section';
 
-/** How the centre's temperature is read from the cells about it. */
+/** Interpolation of the centre's temperature from the cells near it. */
 export interface Midline {
   readonly cells: Int32Array;
   readonly weights: Float64Array;

@@ -1,4 +1,4 @@
-/** How a substance holds and conducts heat across its freezing, per volume. T in C. */
+/** Enthalpy and conductivity of a substance across its freezing range, per volume. T in C. */
 export interface PhaseLaw {
   /** J/m3 over any fixed state; rises with temperature. */
   readonly enthalpy: (celsius: number) => number;

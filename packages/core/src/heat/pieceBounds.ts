@@ -8,7 +8,7 @@ import { latentHeat } from './vapour';
 /** Local alias for hot loops. */
 const { sqrt } = Math;
 
-/** Where a piece meets its surroundings: its two faces, and its edges where it has columns. */
+/** Boundaries of a piece: its two faces, and its edges if it has columns. */
 export class PieceBounds {
   /** The face that went down first, and the other, whichever way the piece lies now. */
   readonly lower: FaceLine;

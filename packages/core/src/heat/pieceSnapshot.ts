@@ -15,7 +15,7 @@ export interface PieceSnapshot {
   readonly water: Float64Array;
   readonly peak: Float64Array;
   readonly browning: readonly [Float64Array, Float64Array];
-  /** What each cell holds when full, kg/m3, and what of each row has rendered. */
+  /** Capacity of each cell when full, kg/m3, and rendered share of each row. */
   readonly full: Float64Array;
   readonly boiled: Float64Array;
   readonly dried: Float64Array;

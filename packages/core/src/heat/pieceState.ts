@@ -40,7 +40,7 @@ export class PieceState {
   /** Cell heights as they are now, m, and what of each row has rendered, 0 to 1. */
   readonly heights: Float64Array;
   readonly rendered: Float64Array;
-  /** What the faces' area and the thickness have come to by shrinking, of the first. */
+  /** Face area and thickness after shrinking, as shares of the first. */
   faceScale = 1;
   heightScale = 1;
   /** Volume of each cell, in the section's measure. */

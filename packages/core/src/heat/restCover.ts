@@ -1,3 +1,3 @@
 export const REST_COVERS = ['open', 'loose', 'wrapped'] as const;
-/** How a resting piece is covered: nothing, a loose tent of foil, or tightly wrapped. */
+/** Cover of a resting piece: none, a loose tent of foil, or tight wrapping. */
 export type RestCover = (typeof REST_COVERS)[number];

@@ -6,7 +6,7 @@ import type { RestCover } from './restCover';
 import type { Environment } from './runFor';
 import type { Surroundings } from './surroundings';
 
-/** What a piece rests on. */
+/** Surface on which a piece rests. */
 export const REST_SURFACES = ['rack', 'board', 'plate', 'warm-plate'] as const;
 export type RestSurface = (typeof REST_SURFACES)[number];
 

@@ -20,7 +20,7 @@ import {
 } from './surroundings';
 import { TwoZonePan } from './twoZonePan';
 
-/** What a stage took. */
+/** Result of a stage. */
 export interface StageRun {
   readonly seconds: number;
   /** For a stage with a goal: whether the core got there. Otherwise true. */
@@ -86,7 +86,7 @@ const WARM = 60;
 const held = ({ in: place, air = WARM }: HoldStage): Surroundings =>
   place === 'tent' ? resting('loose') : onARack(air, STILL_OVEN);
 
-/** What is round the piece in a stage. */
+/** Surroundings of the piece in a stage. */
 export const surroundingsOf = (
   solver: PieceSolver,
   stage: Stage,

@@ -12,9 +12,9 @@ export type Shape =
       readonly width: number;
       /** Both edges differ (a bone lies along one), so the whole width is solved. */
       readonly whole?: boolean;
-      /** Where its mid-line runs, m from the left edge; absent: the middle of its width. */
+      /** Position of its mid-line, m from the left edge; default: the middle of its width. */
       readonly middle?: number | undefined;
-      /** Where a column ends, m from the left edge, in order: at the sides of a bone. */
+      /** Column boundaries, m from the left edge, in order: at the sides of a bone. */
       readonly sides?: readonly number[] | undefined;
     }
   | {
@@ -27,7 +27,7 @@ export type Shape =
 
 export const SLAB: Shape = { kind: 'slab' };
 
-/** How finely a section is divided. */
+/** Resolution of a section. */
 export interface Fineness {
   /** Divides every cell of the thickness: 1 for the usual grid, 2 for half as big. */
   readonly refinement?: number;

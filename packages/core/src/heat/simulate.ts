@@ -6,7 +6,7 @@ import { solverFor, type Finely } from './solverFor';
 import type { Cook, Stage } from './stage';
 import { readingOf, USUAL_THERMOMETER } from './thermometer';
 
-/** What a stage left behind. Temperatures C, seconds from the stage's start. */
+/** Result of a stage. Temperatures C, seconds from the stage's start. */
 export interface StageResult {
   readonly kind: Stage['kind'];
   readonly seconds: number;
@@ -25,7 +25,7 @@ export interface StageResult {
   readonly rim: number;
   /** Floor of the pan under the piece, in a pan stage. */
   readonly pan?: number | undefined;
-  /** What the thermometer would show. */
+  /** Reading of the thermometer. */
   readonly reading: number;
 }
 

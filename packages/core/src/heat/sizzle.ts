@@ -1,8 +1,8 @@
 import { LATENT_BOILING } from './constants';
 
 /**
- * What a pan sounds like, by the steam that bursts under a face on it, kg/(m2 s). Estimates: a wet face on
- * iron at 220 C gives ten grams at first, a dry crust two.
+ * Sound of a pan, by the steam flux under a face on it, kg/(m2 s). Estimates: a wet face on iron at 220 C gives ten
+ * grams at first, a dry crust two.
  */
 export const SIZZLES = [
   { from: 0.007, sizzle: 'fierce' },
@@ -41,11 +41,11 @@ export const heardSteam = ({ left, flux, iron }: FaceOnIron): number => {
   return Math.max(0, left, (boils * BY_STEAM * flux) / LATENT_BOILING);
 };
 
-/** What is heard of a steam flux, kg/(m2 s). */
+/** Sound of a steam flux, kg/(m2 s). */
 export const sizzleOf = (steam: number): Sizzle =>
   SIZZLES.find(({ from }) => steam >= from)?.sizzle ?? 'silence';
 
-/** How loud it is, 0 to 1: ears go by ratios, so by the flux's logarithm, kg/(m2 s). */
+/** Loudness, 0 to 1: hearing follows ratios, therefore the logarithm of the flux, kg/(m2 s). */
 export const sizzleLevel = (steam: number): number => {
   const [least, most] = HEARD;
   if (!(steam > least)) return 0;

@@ -5,7 +5,7 @@ import { SLAB, sectionOf, type Fineness } from './section';
 import type { Piece } from './stage';
 import type { StepControl } from './stepControl';
 
-/** How finely a cook is solved. */
+/** Resolution of a cook's simulation. */
 export interface Finely extends Fineness {
   readonly control?: StepControl | undefined;
   /** Absent: the baseline. */

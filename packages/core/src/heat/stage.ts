@@ -40,9 +40,9 @@ export interface OvenStage {
   readonly vapour?: number | undefined;
   /** A tray below the rack. */
   readonly tray?: boolean | undefined;
-  /** What the faces see, C; absent: as warm as the air. */
+  /** Radiating temperature that the faces see, C; default: that of the air. */
   readonly walls?: number | undefined;
-  /** When its door is opened, for 20 s each, s from the stage's start. */
+  /** Times at which its door is opened, for 20 s each, s from the stage's start. */
   readonly doors?: readonly number[] | undefined;
 }
 

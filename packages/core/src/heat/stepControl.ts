@@ -1,4 +1,4 @@
-/** How finely time is stepped; the defaults keep the core within 0.1 C of a converged run. */
+/** Resolution in time; the defaults keep the core within 0.1 C of a converged run. */
 export interface StepControl {
   /** Mean error of the field a step may add, K. */
   readonly meanError: number;

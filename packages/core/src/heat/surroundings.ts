@@ -27,14 +27,15 @@ const KITCHEN_KELVIN4 = (KITCHEN_AIR + KELVIN) ** 4;
 const EMISSIVITY_TRAY = 0.6;
 
 /**
- * What a vertical side beside a pan sees, C: the iron over half its view, the kitchen over the rest.
+ * Radiating temperature that a vertical side beside a pan sees, C: the iron over half its view, the kitchen over the
+ * rest.
  */
 export const besidePan = (pan: number): number => {
   const iron = (pan + KELVIN) ** 4;
   return ((iron + KITCHEN_KELVIN4) / 2) ** 0.25 - KELVIN;
 };
 
-/** How a piece lies on the iron. */
+/** Contact of a piece with the iron. */
 export interface OnIron {
   /** Scales the contact coefficient, the press included. */
   readonly contact?: number;
@@ -92,13 +93,13 @@ export const inHotFat = (fat: number): Surroundings => {
 
 const allRound = (face: Face): Surroundings => ({ lower: face, upper: face, edge: face });
 
-/** What an oven has beside its air. */
+/** Properties of an oven besides its air. */
 export interface OvenAround {
   /** Vapour pressure of its air, Pa. */
   readonly vapour?: number | undefined;
   /** A tray below the rack shields the lower face. */
   readonly tray?: boolean | undefined;
-  /** What the faces see, C; absent: as warm as the air. */
+  /** Radiating temperature that the faces see, C; default: that of the air. */
   readonly walls?: number | undefined;
 }
 

@@ -34,7 +34,7 @@ const lineUp = (line: {
   return { arrays, sweep: new Sweep(layout, arrays, arrays.upward, arrays.sink, arrays.swept) };
 };
 
-/** What is left of (C/dt - f A) x = rhs at a cell, W. */
+/** Residual of (C/dt - f A) x = rhs at a cell, W. */
 const residual = (
   arrays: StepArrays,
   rhs: readonly number[],
@@ -101,7 +101,7 @@ describe('a sweep', () => {
           expect(arrays.boil[i]).toBeLessThanOrEqual(most + 1e-6);
           const left = residual(arrays, line.rhs, line.ends, i);
           expect(Math.abs(left - arrays.boil[i])).toBeLessThan(1e-6);
-          // What is over the boil has no water left to hold it there.
+          // A cell above boiling has no water left.
           if (hot[i] + arrays.swept[i] > BOILING + 1e-6) {
             expect(most - arrays.boil[i]).toBeLessThan(1e-6);
           }

@@ -19,7 +19,7 @@ const LAST_RELEASE = 4;
 /** A wet cell this far over the boil is taken to boil, K. */
 const OVER = 1e-9;
 
-/** What a cell is in a step: free, held at the boil, or boiling away the last of its water. */
+/** State of a cell in a step: free, held at boiling, or evaporating the last of its water. */
 export const FREE = 0;
 export const HELD = 1;
 export const DRAINED = 2;

@@ -2,14 +2,14 @@ import { KITCHEN_AIR } from './kitchenAir';
 import { meatDepth } from './meatDepth';
 import type { PieceState } from './pieceState';
 
-/** How a thermometer's stem goes in. */
+/** Direction in which a thermometer's stem enters. */
 export const STEM_SIDES = ['top', 'side'] as const;
 export type StemSide = (typeof STEM_SIDES)[number];
 
 /** A thermometer put into the meat by hand, and read. */
 export interface Thermometer {
   readonly from: StemSide;
-  /** How far off the middle its tip comes to lie, m: above or below it, as often the one as the other. */
+  /** Distance of its tip from the middle, m: above or below with equal probability. */
   readonly off: number;
   /** Length over which the tip senses, m. */
   readonly tip: number;
@@ -29,7 +29,7 @@ export const TIP_SECONDS = 1.5;
 /** Points that the tip and the stem behind it are sampled at. */
 const SAMPLES = 9;
 
-/** What is read of the meat about a depth, C. */
+/** Temperatures of the meat near a depth, C. */
 interface Depths {
   /** Depth under the first face of the middle of the meat, m. */
   readonly middle: number;
@@ -81,8 +81,8 @@ const aboutTip = (
 };
 
 /**
- * What a thermometer shows, C: the meat about its tip, which lies off the middle above it or below it
- * as often, and the seconds it has not had to get there. A stem from the top runs through the gradient.
+ * Reading of a thermometer, C: the meat near its tip, which lies above or below the middle with equal probability, and
+ * its delay. A stem from the top passes through the gradient.
  */
 export const readingOf = (piece: PieceState, thermometer: Thermometer): number => {
   const depths = depthsOf(piece);
@@ -95,7 +95,7 @@ export const readingOf = (piece: PieceState, thermometer: Thermometer): number =
   return settled + (KITCHEN_AIR - settled) * Math.exp(-thermometer.after / TIP_SECONDS);
 };
 
-/** How far off the middle a tip may lie, m: what a cook's reading is usually between. */
+/** Typical distance of a tip from the middle, m. */
 const NEAR = 0.002;
 const FAR = 0.005;
 

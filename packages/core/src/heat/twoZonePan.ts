@@ -16,13 +16,13 @@ export interface Iron {
 }
 
 /**
- * What the cook does with the knob when food goes in: leaves it where it held the empty pan, turns it
- * up to hold the pan's heat, or has it at full throughout.
+ * Burner habit when food goes in: left where it held the empty pan, turned up to hold the pan's temperature, or at
+ * full throughout.
  */
 export const KNOBS = ['left', 'up', 'full'] as const;
 export type Knob = (typeof KNOBS)[number];
 
-/** Where a piece is turned to: iron that lay free, or the spot it came from. */
+/** Part of the pan on which a piece is turned: free iron, or the same spot. */
 export const TURN_SPOTS = ['fresh', 'same'] as const;
 export type TurnSpot = (typeof TURN_SPOTS)[number];
 
@@ -52,7 +52,7 @@ export class TwoZonePan {
   /** Under the food, and the rest, C. */
   under: number;
   rest: number;
-  /** What the knob is set for, C. */
+  /** Temperature for which the burner is set, C. */
   private set: number;
   /** Share of full that the knob is never turned beyond: below one while a cold pan comes up. */
   private most = 1;
@@ -142,7 +142,7 @@ export class TwoZonePan {
     return this.iron.power > 0 ? min(1, power / this.iron.power) : 0;
   }
 
-  /** What the burner gives now, W. */
+  /** Present power of the burner, W. */
   get power(): number {
     if (this.setting !== undefined) return this.setting * this.iron.power;
     const full = this.iron.power * this.most;

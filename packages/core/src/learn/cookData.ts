@@ -60,7 +60,7 @@ export interface CookData {
   readonly panSeen: { readonly over: number; readonly count: number } | undefined;
   /** The pan was warmed for about as long as the run said: its heat is the burner's word. */
   readonly byClock: boolean;
-  /** What a gun saw of a pan still coming up: s on the burner, C. */
+  /** Infrared readings of a pan that warms up: s on the burner, C. */
   readonly warming: readonly { readonly seconds: number; readonly celsius: number }[];
 }
 
@@ -158,7 +158,7 @@ export interface CookModel {
   readonly moved: Readonly<Partial<Record<ModelStep, TracedRun>>>;
 }
 
-/** What the pan was over what was asked, where a gun and not the clock says so, K. */
+/** Excess of the pan over the requested temperature, if an infrared thermometer and not the clock shows it, K. */
 export const measuredPanExcess = ({ panSeen, byClock }: CookData): number | undefined =>
   byClock ? undefined : panSeen?.over;
 

@@ -129,7 +129,7 @@ const placesOf = (thickness: number): readonly { depth: number; prior: number }[
 const indexOf = (read: CookData, { at }: ReadingEvent): number =>
   read.moments.indexOf((at - read.inAt) / 1000);
 
-/** What was measured of the gear itself. */
+/** Observations of the equipment itself. */
 const gearRows = (
   read: CookData,
   traits: LearnedTraits,
@@ -171,7 +171,7 @@ const gearRows = (
   return rows;
 };
 
-/** How the cook ended, by the best that was measured. */
+/** End of the cook, by its best measurement. */
 const checkOf = (read: CookData, model: CookModel, burnerPan: number): EndCheck | undefined => {
   const { endTemperature } = read.cook;
   const last = read.typed.at(-1) ?? read.probed.at(-1);
@@ -248,7 +248,7 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
     addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, 1, predicted);
     fixed.push({ measured: read.cook.endTemperature, predicted, slopes, sigma: JUDGED });
   }
-  /** How the probe lies: in each place of the meat, or outside it; one without rows where none was left in. */
+  /** Position of the probe: each place in the meat, or outside it; without rows if no probe was left in. */
   const places: readonly { readonly prior: number; readonly rows: readonly Observation[] }[] =
     read.probed.length === 0
       ? [{ prior: 1, rows: [] }]

@@ -1,6 +1,6 @@
 import type { Way } from '../plan/way';
 
-/** What favourites are found in: a cook as lists have it. */
+/** Input of favourites: a cook as in lists. */
 export interface FavouriteLine {
   readonly id: string;
   readonly cut: string;
@@ -14,7 +14,7 @@ export interface FavouriteLine {
   readonly endTemperature?: number | undefined;
 }
 
-/** How a kitchen likes one piece: what its best cooks have in common. */
+/** Preferred settings of a kitchen for one piece: the common settings of its best cooks. */
 export interface Favourite {
   readonly cut: string;
   readonly own?: string | undefined;

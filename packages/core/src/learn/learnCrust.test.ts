@@ -29,7 +29,7 @@ const judged = (n: number, crust: CrustColour | undefined): LoggedCook => ({
   ],
 });
 
-/** What the model calls this cook's crust, and the colours on either side of it. */
+/** Colour of this cook's crust by the model, and the colours next to it. */
 const own = crustColour(Math.min(...plan.browning), plan.request);
 
 describe('the eye for crusts', () => {

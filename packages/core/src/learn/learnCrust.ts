@@ -8,7 +8,7 @@ import { panOnBurner, type LoggedCook } from './loggedCook';
 
 /** Standard deviation of the difference between two observers of a crust, browning index. Estimate. */
 const EYE_SPREAD = 0.25;
-/** What one judged crust is off by beside its colour's own width: light, the face, the model. Estimate. */
+/** Standard deviation of one judged crust beside the width of its colour: light, the face, the model. Estimate. */
 const ONE_LOOK = 0.3;
 /** The eye is looked for on a grid, so many deviations either way in steps of a part of one. */
 const WIDEST = 4;
@@ -16,7 +16,7 @@ const STEPS = 161;
 /** A logistic distribution of this scale has the deviation one. */
 const LOGISTIC = Math.sqrt(3) / Math.PI;
 
-/** What a book's judged crusts say of its cook's eye. */
+/** Colour bias of a logbook's judged crusts. */
 export interface LearnedCrust {
   /** Added to the model's browning index before it is named: above 0 crusts are called darker. */
   readonly value: number;

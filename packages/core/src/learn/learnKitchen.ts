@@ -13,11 +13,11 @@ export type DeviceKey = string;
 export const deviceKey = (trait: Trait, { pan }: Pick<GearUsed, 'pan'>): DeviceKey =>
   trait === 'contact' ? `contact:${pan.id ?? pan.name}` : trait;
 
-/** What was learned of one device. */
+/** Calibration of one device. */
 export interface LearnedTrait {
   readonly key: DeviceKey;
   readonly trait: Trait;
-  /** Whose contact it is. */
+  /** Pan of the contact. */
   readonly pan?: string | undefined;
   readonly value: number;
   /** Standard deviation in the value's own unit. */
@@ -55,7 +55,7 @@ const NAMED = 0.02;
 /** Forgotten devices: cooks before that moment are ignored for them, ms since 1970. */
 export type Forgotten = Readonly<Record<DeviceKey, number>>;
 
-/** How far learning has come: cooks looked at over all passes, and in all. */
+/** Progress of learning: cooks processed over all passes, and their total. */
 export interface LearnProgress {
   readonly done: number;
   readonly total: number;
@@ -75,8 +75,8 @@ const inverse = (a: Float64Array, n: number): Float64Array =>
   solveNormal(a, new Float64Array(n)).inverse;
 
 /**
- * What a cook's evidence adds to what is known: its information and its information times the mean,
- * on the traits that were not forgotten for it. The others keep their prior.
+ * Information that a cook's evidence adds, and that information times its mean, on the traits that were not reset for
+ * it. The others keep their prior.
  */
 const addition = ({ evidence, of }: Lesson) => {
   const told = TRAITS.map((_, j) => j).filter((j) => of[j] !== undefined);
@@ -245,7 +245,7 @@ export function* learnKitchen(
   };
 }
 
-/** What each cook gave of what is known of one device. */
+/** Contribution of each cook to the estimate of one device. */
 const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['cooks'] => {
   const given = lessons.flatMap((lesson) => {
     const { told, information } = addition(lesson);
@@ -266,7 +266,7 @@ export const learnedKitchen = (
   forgotten: Forgotten = {},
 ): LearnedKitchen => finished(learnKitchen(cooks, forgotten));
 
-/** What plans on this gear use of what is known of the kitchen: what has proved to predict its cooks better. */
+/** Calibration that plans on this equipment use: only traits that have proved to predict its cooks better. */
 export const traitsFor = (
   traits: readonly Pick<LearnedTrait, 'key' | 'value' | 'use'>[],
   gear: Pick<GearUsed, 'pan'>,

@@ -4,7 +4,7 @@ import type { CrustColour } from '../doneness/crustColour';
 import type { CookEvent } from '../cook/event';
 import type { PlanFigures } from '../cook/progress';
 
-/** What a cook was planned and cooked on. */
+/** Equipment that a cook was planned and cooked on. */
 export interface GearUsed {
   readonly pan: {
     /** Its id in the kitchen; absent in the first books, where it is the name. */
@@ -19,7 +19,7 @@ export interface GearUsed {
   readonly oven: { readonly offset: number; readonly lag: number };
 }
 
-/** What a first book's cooks, which do not say, are taken to have been cooked on. */
+/** Equipment that is assumed for cooks of the first logbooks, which do not contain it. */
 export const FIRST_GEAR: GearUsed = {
   pan: { name: 'Cast iron, 26 cm', diameter: DEFAULT_PAN.diameter, mass: DEFAULT_PAN.mass },
   burner: { kind: DEFAULT_PAN.burner, power: DEFAULT_PAN.power, share: 1 },
@@ -32,7 +32,7 @@ export interface LoggedCook {
   /** ms since 1970. */
   readonly at: number;
   readonly plan: PlanFigures;
-  /** When the plan has the piece meet the heat, ms since 1970. */
+  /** Planned start of the heat, ms since 1970. */
   readonly plannedIn: number;
   readonly gear: GearUsed;
   readonly events: readonly CookEvent[];

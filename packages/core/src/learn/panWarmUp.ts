@@ -5,8 +5,8 @@ import { panOnBurner, type GearUsed } from './loggedCook';
 const NOTICED = 70;
 
 /**
- * How far a pan is from the heat that was asked for when it was warmed by the clock: for as long as
- * the run said, on a burner that gives another share of its plate than the run reckoned with, K.
+ * Error of a pan that was warmed by the clock: for the planned time, on a burner that gives another share of its power
+ * than planned, K.
  * @param told C
  * @param share of the plate's power that the burner really gives
  */

@@ -10,7 +10,7 @@ export const TRAITS = [
 ] as const satisfies readonly DeviationKey[];
 export type Trait = (typeof TRAITS)[number];
 
-/** What is learned of a kitchen. */
+/** Learned properties of a kitchen. */
 export type LearnedTraits = Pick<KitchenDeviation, Trait>;
 
 /** The traits, each by its name. */

@@ -1,4 +1,4 @@
-/** What one cook was planned for and what it came to. */
+/** Planned and actual result of one cook. */
 export interface TrendLine {
   readonly createdAt: number;
   readonly pullAt?: number | undefined;

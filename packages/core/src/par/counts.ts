@@ -3,7 +3,7 @@ import type { DemandForecast } from './fitDemand';
 /** Chances of 0, 1, 2 ... pieces. */
 export type Chances = readonly number[];
 
-/** What is left beyond the last count that is looked at. */
+/** Probability beyond the last count that is computed. */
 const TAIL = 1e-7;
 const MOST = 600;
 /** Below this the negative binomial is a Poisson distribution. */

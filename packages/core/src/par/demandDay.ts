@@ -1,4 +1,4 @@
-/** What one dish was ordered on one day. */
+/** Orders of one dish on one day. */
 export interface DemandDay {
   /** As 2026-11-25. */
   readonly date: string;

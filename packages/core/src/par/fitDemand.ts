@@ -1,7 +1,7 @@
 import { Matrix, solve, inverse } from 'ml-matrix';
 import { dayOf, weekdayOf, type DemandDay } from './demandDay';
 
-/** What is expected of a day: its mean, and how much counts scatter beyond chance. */
+/** Forecast of a day: its mean, and the dispersion of counts beyond chance. */
 export interface DemandForecast {
   readonly mean: number;
   /** Variance is mean + dispersion x mean^2: a negative binomial's. */
@@ -17,11 +17,11 @@ export interface DemandFit {
   readonly weekdays: readonly number[];
   readonly trend: number;
   readonly dispersion: number;
-  /** What a later day is expected to bring, the fit's own doubt in its dispersion. */
+  /** Forecast of a later day; its dispersion includes the uncertainty of the fit. */
   readonly on: (day: number) => DemandForecast;
 }
 
-/** What a fit expects before it has seen the counts, of the log of the mean: centres and one deviation of each. */
+/** Prior of a fit for the log of the mean: centres, and one standard deviation of each. */
 export interface DemandPrior {
   readonly weekdays: readonly number[];
   readonly weekdayDeviation: number;

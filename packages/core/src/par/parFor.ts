@@ -1,6 +1,6 @@
 import { expected, type Chances } from './counts';
 
-/** What a piece too few or too many costs, in any one currency. */
+/** Costs of one piece too few and one too many, in any one currency. */
 export interface ParCosts {
   /** One too few: the plate made the lesser way, or lost. */
   readonly tooFew: number;
@@ -20,7 +20,7 @@ export interface ParQuestion {
   readonly stock?: { readonly count: number; readonly age: number } | undefined;
 }
 
-/** How many to have ready, and what that means. */
+/** Prep count, and its consequences. */
 export interface Par {
   /** To have in all, and of these to prepare. */
   readonly ready: number;
@@ -32,12 +32,12 @@ export interface Par {
   readonly kept: number;
   readonly wasted: number;
   readonly cost: number;
-  /** What one more and one fewer would cost beyond that. */
+  /** Additional cost of one more and of one fewer. */
   readonly oneMore: number;
   readonly oneFewer: number | undefined;
 }
 
-/** What is left over of a day, and what comes of it until it is used or thrown away. */
+/** Pieces left over from a day, and their value until they are used or thrown away. */
 interface LeftOver {
   readonly cost: number;
   readonly wasted: number;

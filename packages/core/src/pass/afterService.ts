@@ -3,24 +3,24 @@ import { portionOf, type MenuDish } from './menuDish';
 import type { ServiceState, Ticket, TicketPiece } from './serviceTickets';
 import { whyLate, type CookedPiece, type WhyLate } from './whyLate';
 
-/** How a ticket went. Seconds; times in ms since 1970. */
+/** Result of a ticket. Seconds; times in ms since 1970. */
 export interface SentTable {
   readonly id: string;
   readonly table: string;
   readonly orderedAt: number;
-  /** What it was held to: when it was wanted, else what was quoted. */
+  /** Due time: the wanted one, else the quoted one. */
   readonly dueAt: number | undefined;
   readonly sentAt: number;
   /** After its time; below 0: before. */
   readonly late: number | undefined;
-  /** What made it so, where it was late and its pieces tell. */
+  /** Reason why it was late, if its pieces show one. */
   readonly why: WhyLate | undefined;
   readonly pieces: number;
   /** Between the first piece that was ready and the sending, and how much of it was over what it keeps. */
   readonly waited: number;
 }
 
-/** What a service came to. */
+/** Result of a service. */
 export interface ServiceReport {
   readonly sent: readonly SentTable[];
   readonly pieces: number;
@@ -35,9 +35,9 @@ export interface ServiceReport {
     readonly id: string;
     readonly share: number;
   }[];
-  /** What the pieces cost, those cooked again included, where the menu says. */
+  /** Cost of the pieces, with those cooked again, if the menu has prices. */
   readonly cost: number | undefined;
-  /** How many of each dish. */
+  /** Number of each dish. */
   readonly byDish: readonly {
     readonly dish: string;
     readonly name: string;
@@ -93,7 +93,7 @@ const tableOf = (
 };
 
 /**
- * What a service came to, from its events and its cooks.
+ * Result of a service, from its events and its cooks.
  * @param on actions of its pieces, by id
  */
 export const serviceReport = (
@@ -133,7 +133,7 @@ export const serviceReport = (
 
 type HeatedPlace = 'pan' | 'oven';
 
-/** Where a piece is from an action on; undefined: on no gear. */
+/** Place of a piece after an action; undefined: on no equipment. */
 const PLACE_FROM: Partial<Readonly<Record<TimedAction['kind'], HeatedPlace | 'none'>>> = {
   'into-oven': 'oven',
   out: 'pan',

@@ -1,7 +1,7 @@
 import type { TimedAction } from '../cook/progress';
 import type { AbsoluteStay, BegunPiece, PieceOption } from './dish';
 
-/** Where a piece was begun: by its place in the gear's lists. */
+/** Place in which a piece was begun, by its position in the lists of equipment. */
 export interface BegunWhere {
   readonly option: number;
   readonly full: boolean;
@@ -9,12 +9,12 @@ export interface BegunWhere {
   readonly oven?: number | undefined;
 }
 
-/** What the presses and readings say of a piece: its actions, done and due, in seconds of the service. */
+/** Action of a piece by its recorded steps and readings, done or due, in seconds of the service. */
 export type DueAction = Pick<TimedAction, 'kind' | 'at' | 'done'> & { readonly due: number };
 
 /**
- * What is left of a piece that is on, as a schedule takes it: every planned moment as the nearest action
- * that is still to come has it.
+ * Remaining course of a piece that is on, for a schedule: each planned moment follows the nearest action that is still
+ * to come.
  * @param now seconds of the service
  */
 export const begunPiece = (
@@ -42,7 +42,7 @@ export const begunPiece = (
           ({ at, done }) => done !== undefined && at >= stay.at + stay.seconds - 1,
         );
         const index = where[place];
-        // What the kitchen no longer has, or nobody named, is not taken from any other.
+        // Equipment that is gone, or was never named, reserves no other place.
         if (moved || to <= now || index === undefined) return [];
         return [{ place, index, from: due(stay.at), to, celsius, area }];
       });

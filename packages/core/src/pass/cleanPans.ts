@@ -6,7 +6,7 @@ export type AllergenBits = number;
 export const allergenBits = (ids: readonly AllergenId[]): AllergenBits =>
   ids.reduce((bits, id) => bits | (1 << ALLERGEN_IDS.indexOf(id)), 0);
 
-/** What a piece leaves in its pan, and what its pan must not hold. */
+/** Allergens that a piece leaves in its pan, and allergens that its pan must not hold. */
 export interface PieceAllergens {
   readonly ticket: string;
   readonly carries: AllergenBits;
@@ -16,7 +16,7 @@ export interface PieceAllergens {
 /** Hands on a pan that is washed, dried and oiled, s, and the iron's temperature then, C. Estimates. */
 export const WASHING = { seconds: 120, celsius: 60 } as const;
 
-/** How a pan comes to be clean for a piece. In slots. */
+/** Way in which a pan is made clean for a piece. In slots. */
 export interface Clean {
   /** The pan holds nothing that the table avoids from here on; 0: it never has. */
   readonly from: number;
@@ -68,7 +68,7 @@ export class CleanPan {
   }
 
   /**
-   * How the pan is clean for a stay.
+   * Whether and how the pan is clean for a stay.
    * @param washes slots from the start of a washing until the pan is hot again
    * @returns undefined if it holds an allergen that the table avoids, or the stay would soil it for another table
    */

@@ -16,13 +16,13 @@ export interface PieceJob {
   readonly options: readonly PieceOption[];
   /** The one of them that was chosen; absent: any, the first before the others. */
   readonly only?: number | undefined;
-  /** What of it has happened, where it has begun. */
+  /** Past part of it, if it has begun. */
   readonly begun?: BegunPiece | undefined;
   /** Absent: no table of the service avoids anything. */
   readonly allergens?: PieceAllergens | undefined;
 }
 
-/** What is left of a piece that is on: times in seconds of the service, no longer to be chosen. */
+/** Remaining course of a piece that is on: times in seconds of the service, fixed. */
 export interface BegunPiece {
   readonly option: number;
   readonly pan?: number | undefined;
@@ -30,7 +30,7 @@ export interface BegunPiece {
   readonly start: number;
   readonly stays: readonly AbsoluteStay[];
   readonly touches: readonly { readonly at: number; readonly seconds: number }[];
-  /** When it leaves the heat, when it is rested, and until when it keeps. */
+  /** End of the heat, end of the rest, and time until which it stays warm. */
   readonly outAt: number;
   readonly readyAt: number;
   readonly keepsUntil: number;
@@ -48,7 +48,7 @@ export interface AbsoluteStay {
 
 /** A side of a table, made for all its plates at once. */
 export interface SideJob extends Side {
-  /** When it was begun, seconds of the service; absent: not yet. */
+  /** Start, seconds of the service; absent if it has not begun. */
   readonly begun?: number | undefined;
 }
 
@@ -57,15 +57,15 @@ export interface TicketJob {
   readonly id: string;
   readonly pieces: readonly PieceJob[];
   readonly sides?: readonly SideJob[] | undefined;
-  /** When it was ordered or fired: nothing of it is begun before. */
+  /** Time of the order or of firing: no piece of it starts before. */
   readonly from: number;
-  /** When it is promised; absent: as soon as can be. */
+  /** Promised time; absent: as soon as possible. */
   readonly promised?: number | undefined;
   /** The soonest it could land as it was ordered, where nothing is promised. */
   readonly soonest?: number | undefined;
 }
 
-/** What a pan or an oven is at as the schedule begins, C. */
+/** Temperature of pans and ovens at the start of the schedule, C. */
 export interface GearHeat {
   readonly pans: readonly number[];
   readonly ovens: readonly number[];

@@ -1,4 +1,4 @@
-/** What a finger feels of the middle: codes, softest first. */
+/** Firmness of the middle under a finger: codes, softest first. */
 export const FIRMNESSES = ['soft', 'yielding', 'springy', 'firm', 'hard'] as const;
 export type Firmness = (typeof FIRMNESSES)[number];
 
@@ -15,6 +15,6 @@ const FROM: Readonly<Record<Firmness, number>> = {
   hard: 68,
 };
 
-/** How a piece with this core should feel. */
+/** Firmness of a piece with this core temperature. */
 export const firmnessAt = (core: number): Firmness =>
   FIRMNESSES.findLast((firmness) => core >= FROM[firmness]) ?? 'soft';

@@ -3,7 +3,7 @@ import type { SlotPiece, SlotTicket } from './slotTicket';
 import type { SlotSteps } from './slotSteps';
 import type { Taken } from './timeline';
 
-/** When a ticket is plated and lands, in slots, and what it is placed by. */
+/** Moment at which a ticket is plated, in slots, and the input of its placement. */
 export interface Moment {
   readonly from: number;
   readonly plated: number;

@@ -8,8 +8,8 @@ import type { ServiceGear } from './serviceGear';
 const HELD = 5;
 
 /**
- * What the pans and ovens of a service are at, as they are set: empty iron on its burner, and the walls of
- * an oven under its thermostat. What food draws is in the plans.
+ * Set temperatures of the pans and ovens of a service: empty iron on its burner, and the walls of an oven under its
+ * thermostat. Plans contain the heat that food draws.
  */
 export class GearState {
   private readonly pans: readonly PanBody[];
@@ -57,7 +57,7 @@ export class GearState {
     for (const body of this.ovens) body.follow(seconds);
   }
 
-  /** What each is at; within its thermostat's swing an oven is at what it is set to. */
+  /** Temperature of each; an oven within its thermostat's swing counts as at its setting. */
   get heat(): GearHeat {
     return {
       pans: this.pans.map(({ temperature }) => temperature),

@@ -14,13 +14,13 @@ import type { Placement, ServiceGrid } from './serviceGrid';
 import type { SlotPiece, SlotTicket } from './slotTicket';
 import type { Taken } from './timeline';
 
-/** Where a ticket lands and how its pieces lie until then. In slots. */
+/** Plating time of a ticket, and the placement of its pieces until then. In slots. */
 export interface TicketLanding {
   readonly lands: number;
   readonly placed: readonly { readonly piece: SlotPiece; readonly placement: Placement }[];
   /** Pieces whose times were settled before. */
   readonly settled: readonly FirmPiece[];
-  /** What stood in the way of landing at the first moment, and which piece's way it was. */
+  /** Conflict that prevented the first moment, and its piece. */
   readonly hindered?: { readonly piece: string; readonly taken: Taken } | undefined;
 }
 
@@ -34,7 +34,7 @@ const STEPS = [
 const FIRST_SEEN = 1200;
 /** Most that a place costs where it is drawn, in seconds of waiting: other pans and ways are tried. */
 const DRAWN_COST = 150;
-/** What another way than the menu's costs, in seconds of waiting. */
+/** Cost of another method than the menu's, in seconds of waiting. */
 const OTHER_WAY = 120;
 
 interface Found {

@@ -13,7 +13,7 @@ import type {
 import { slotSteps } from './slotSteps';
 import type { Taken } from './timeline';
 
-/** How finely a service is scheduled. */
+/** Time grid of a service. */
 export interface GridSpacing {
   /** Seconds of a slot of the grid. */
   readonly slot?: number | undefined;
@@ -38,7 +38,7 @@ const OVER_RESTED_COST = 2;
 const UNPLACED_COST = 20_000;
 /** Tickets whose landings are this near stand in each other's way, s. */
 const NEIGHBOURS = 1200;
-/** What moves a piece that was told, in seconds of lateness for a minute of difference, up to ten. */
+/** Cost of moving a published piece, in seconds of lateness for a minute of difference, up to ten. */
 const MOVE_COST = 2;
 const MOST_MOVED = 600;
 
@@ -114,7 +114,7 @@ export class LandedTickets {
     }
   }
 
-  /** What was told for the next moments stays, where it still fits beside what is on. */
+  /** Keeps the tasks published for the next moments, if they still fit beside the pieces that are on. */
   private settleTold(): void {
     const { grid } = this;
     const { now, told, tickets } = this.job;

@@ -59,7 +59,7 @@ export const TOUCH_SECONDS: Readonly<Record<ActionKind, number>> = {
   slice: 20,
 };
 
-/** How far a plan's time may be off where its own spread is not known, share of it: `bench -- live`. */
+/** Uncertainty of a plan's time if its own spread is unknown, share of it: `bench -- live`. */
 const UNCERTAIN = 0.08;
 
 /** A rested piece is served until its middle has fallen so far under its peak, K. Estimate. */
@@ -70,7 +70,7 @@ export const WHOLE_PAN = 1;
 const KEEPS = { least: 60, most: 1200 } as const;
 
 /**
- * How long a piece keeps after its rest: until its middle has cooled by some degrees, by Newton's law from
+ * Time for which a piece stays warm after its rest: until its middle has cooled by some degrees, by Newton's law from
  * the fall of the plan's trace between its peak and the knife.
  */
 export const keepsSeconds = ({ trace, peakCore, sliceCore }: CookPlan): number => {

@@ -15,9 +15,9 @@ export interface Order {
   readonly id: string;
   readonly table: string;
   readonly pieces: readonly OrderedPiece[];
-  /** When it is wanted; absent: as soon as can be. */
+  /** Wanted time; absent: as soon as possible. */
   readonly wanted?: number | undefined;
-  /** When it would land, as it was ordered. */
+  /** Ready time that was quoted when it was ordered. */
   readonly quoted?: number | undefined;
   /** It waits until it is fired. */
   readonly held?: true | undefined;

@@ -11,7 +11,7 @@ const SAME_OVEN = 5;
 /** Hands on one piece as it is plated, s. Estimate. */
 const PLATING = 15;
 
-/** Where a piece is placed: its way, its pan and oven by their place in the gear's list, in slots. */
+/** Placement of a piece: its method, its pan and oven by their position in the lists of equipment, in slots. */
 export interface Placement {
   readonly option: number;
   readonly full: boolean;
@@ -125,8 +125,8 @@ export class ServiceGrid {
   }
 
   /**
-   * How the pan of a piece is clean for it; undefined if it cannot be. A washing takes the pan, which is empty then,
-   * and a pair of hands.
+   * Way in which the pan of a piece is made clean for it; undefined if it cannot be. A washing takes the pan, which is
+   * empty then, and a person.
    */
   cleanFor({
     pan,

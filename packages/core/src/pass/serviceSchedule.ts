@@ -58,7 +58,7 @@ export interface PlacedServiceSide {
   readonly name: string;
   readonly start: number;
   readonly readyAt: number;
-  /** What is taken where it finds no place of its own. */
+  /** Conflict, if it finds no place of its own. */
   readonly taken?: Taken | undefined;
 }
 

@@ -25,10 +25,10 @@ const withWay = (job: ServiceJob, piece: string, only: number): ServiceJob => ({
 });
 
 /**
- * What would land a late table sooner, each tried on the whole service: another way for the piece that
- * holds it up, and one more pan. None is offered that makes the service as a whole later.
- * @param of the late ticket, and the piece that holds it up
- * @param withPan the same job with one more pan in its gear; absent: no burner is free for one
+ * Fixes for a late table, each tried on the whole service: another method for the piece that delays it, and one more
+ * pan. A fix that makes the service as a whole later is not returned.
+ * @param of the late ticket, and the piece that delays it
+ * @param withPan the same job with one more pan; absent: no burner is free for one
  * @returns the soonest first
  */
 export const waysOut = (

@@ -30,7 +30,7 @@ export interface ReadSteps {
   readonly steps: readonly SaidStep[];
   readonly settings: SaidSettings;
   readonly unread: readonly UnreadPart[];
-  /** What became neither a step nor a setting. */
+  /** Words that became neither a step nor a setting. */
   readonly leftOut: readonly string[];
 }
 

@@ -54,7 +54,7 @@ export class StepSettler {
     private readonly isLine: boolean,
   ) {}
 
-  /** What became neither a step nor a setting. */
+  /** Words that became neither a step nor a setting. */
   get leftOut(): readonly string[] {
     return this.left.map(({ text }) => text);
   }

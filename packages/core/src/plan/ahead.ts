@@ -10,7 +10,7 @@ import { timedFor } from './timedLeg';
 import { WayCook } from './wayCook';
 import type { UnitSystem } from '../units';
 
-/** What salting so long ahead does to a face. */
+/** Effect of salting this long ahead on a face. */
 export interface SaltSchool {
   readonly ahead: number;
   /** Brine lying on it when it is not dried, kg/m2. */
@@ -66,7 +66,7 @@ export interface TemperSchool {
   readonly saves: number | undefined;
 }
 
-/** What standing on the counter really does to this piece and to its cook. */
+/** Effect of tempering on this piece and on its cook. */
 export function* temperSchools(
   request: PlanRequest,
   pan: PanOnBurner,
@@ -95,13 +95,13 @@ export function* temperSchools(
 /** A knob moved: what the plan's time becomes. */
 export interface Knob {
   readonly knob: 'thickness' | 'pan' | 'oven' | 'start' | 'cover';
-  /** What it was moved by, in its own unit; 0 for one that is switched. */
+  /** Change of the input, in its own unit; 0 for one that is switched. */
   readonly by: number;
   /** Seconds more (or fewer) of the part that was solved; undefined if it then fails. */
   readonly seconds: number | undefined;
 }
 
-/** How far each knob is moved: a step a cook would think in, m and K. */
+/** Change of each input: a step in which a cook would think, m and K. */
 export type KnobSteps = Readonly<Record<Exclude<Knob['knob'], 'cover'>, number>>;
 
 /** The steps in each system of units: an eighth of an inch, tens and a quarter of a hundred Fahrenheit. */
@@ -110,7 +110,7 @@ export const KNOB_STEPS: Readonly<Record<UnitSystem, KnobSteps>> = {
   imperial: { thickness: 0.0254 / 8, start: 10 / 1.8, pan: 25 / 1.8, oven: 25 / 1.8 },
 };
 
-/** What each input would change if it were moved a little. */
+/** Effect of a small change of each input. */
 export function* turnKnobs(
   request: PlanRequest,
   pan: PanOnBurner,

@@ -4,7 +4,7 @@ import type { PlanRequest } from './request';
 
 /** A sheet of one piece and way: a row for each thickness, a column for each end. */
 export interface Card {
-  /** What all its cells share. */
+  /** Request that all its cells share. */
   readonly request: PlanRequest;
   /** m */
   readonly thicknesses: readonly number[];
@@ -12,14 +12,14 @@ export interface Card {
   readonly targets: readonly number[];
 }
 
-/** What a cell of a card says. */
+/** Result of a cell of a card. */
 export type CardCell =
   | {
       readonly ok: true;
       /** From the first heat to the last, and how far that may be off either way, s. */
       readonly cookSeconds: number;
       readonly spread: number;
-      /** What the thermometer decides at: the core at the pull, C. */
+      /** Core temperature at the pull, C. */
       readonly pullCore: number;
       readonly restSeconds: number;
       readonly peakCore: number;

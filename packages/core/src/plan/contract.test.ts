@@ -60,7 +60,7 @@ describe('what a plan promises', () => {
       fc.property(planCases, (at) => {
         const found = planCase(at);
         if (!found.feasible) {
-          // What is refused is refused for a reason that a request can have.
+          // A refusal has a reason that a request can cause.
           expect(found.obstacle.reason).toMatch(/over|burns|never|cool-oven|crowded|tower|burner/);
           return;
         }

@@ -27,7 +27,7 @@ import {
 } from './legSurroundings';
 import type { Heat } from './legs';
 
-/** What a cook's pan and board have been through. */
+/** State of a cook's pan and board. */
 export interface PlacesSnapshot {
   readonly pan: Float64Array | undefined;
   readonly board: Float64Array | undefined;
@@ -62,7 +62,7 @@ export class CookPlaces {
     this.pan = new TwoZonePan(iron, foodArea, KITCHEN_AIR, knob, spot);
   }
 
-  /** What is round the piece as it comes to a place. */
+  /** Surroundings of the piece after it is moved to a place. */
   enter(heat: Heat): Surroundings | Environment {
     const wasOnPan = this.onPan;
     const rested = this.rests;

@@ -13,7 +13,7 @@ import type { TimedLeg } from './timedLeg';
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
-/** How closely a cook is recorded. */
+/** Resolution of a recording. */
 export interface RecordingSpacing {
   /** Between points of the curves, s. */
   readonly points: number;
@@ -23,11 +23,11 @@ export interface RecordingSpacing {
   readonly decides: number;
 }
 
-/** What the interface shows of a cook, kept as it goes. Times in s from the heat. */
+/** Recording of a cook for the interface, made while it runs. Times in s from the heat. */
 export class CookRecording {
   readonly planned: PlannedLeg[] = [];
   readonly frames: SliceFrame[] = [];
-  /** What the thermometer should show at the pull. */
+  /** Expected reading of the thermometer at the pull. */
   pullReading: ReadingBand;
   private readonly time: number[] = [];
   private readonly core: number[] = [];
@@ -40,7 +40,7 @@ export class CookRecording {
   private nextFrame = 0;
   private floor: number | undefined;
   private held: HoldCost | undefined;
-  /** What had been counted as the last leg ended. */
+  /** Totals at the end of the last leg. */
   private lastLeg = { inDanger: 0, evaporated: 0 };
 
   constructor(
@@ -111,7 +111,7 @@ export class CookRecording {
     });
   }
 
-  /** What the legs on a board or in a warm oven have cost together; undefined without any. */
+  /** Cost of all legs on a board or in a warm oven; undefined if there are none. */
   get hold(): HoldCost | undefined {
     return this.held;
   }

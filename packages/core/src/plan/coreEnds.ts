@@ -7,13 +7,13 @@ import { requestOfSteps } from './requestOfSteps';
 import { stepsAt, type SaidStep } from './saidStep';
 import { WayCook } from './wayCook';
 
-/** When the core of a piece is as hot as a step ends at. */
+/** Time at which the core of a piece reaches the end temperature of a step. */
 export interface CoreEnd {
   /** The step, by its place among those that were said. */
   readonly step: number;
   /** From the start of the step, s; undefined if it does not come so far. */
   readonly seconds: number | undefined;
-  /** How fast the core rises then, K/s. */
+  /** Rate of the core then, K/s. */
   readonly rate: number;
 }
 

@@ -23,9 +23,8 @@ export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
 };
 
 /**
- * Where the end is flat some hundredths of a degree are minutes, and the time that meets the target would leap
- * with every change of the request. The one about which the end is right on the average moves smoothly; it is
- * taken unless its own end is further off than counts.
+ * If the end is flat, some hundredths of a degree are minutes, and the root would jump with every change of the
+ * request. A time from a local line fit moves smoothly; it is used unless its own end is outside the tolerance.
  */
 function* averaged(
   cook: WayCook,
@@ -55,7 +54,7 @@ function* averaged(
   return Math.abs(found.end.reached - goal) <= AVERAGE_WITHIN ? found : run;
 }
 
-/** Where a later time is looked for, in the first one found; a shorter one is not counted on. */
+/** Shares of the first root at which a later root is searched; a shorter one is not expected. */
 const LATER = [0.12, 0.25, 0.4, 0.6, 0.85] as const;
 const LEAST_COUNTED = 300;
 /** An end that is under the target by less is the same end, K. */

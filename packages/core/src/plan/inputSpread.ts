@@ -14,7 +14,7 @@ const shareOf = ({ value, least, most }: Estimate): number =>
 
 const PAN_INPUTS: readonly Input[] = ['thickness', 'contact', 'start', 'pan'];
 
-/** What a cook cannot know exactly of a request: more of it in a kitchen, and with an oven. */
+/** Inputs of a request that a cook cannot know exactly: a kitchen has more of them, and an oven too. */
 export const inputsOf = (request: PlanRequest): readonly Input[] => {
   const oven = usesOven(request.way);
   const { panBody } = modelOf(request);
@@ -35,9 +35,8 @@ const afterLearning = (input: Input, { learned }: PlanRequest): number => {
 };
 
 /**
- * How far an input usually lies from what was said, one deviation in its own unit (factors as their
- * logarithm). In a kitchen the contact carries what is not known of a face that dries in fat, that
- * nobody presses, and that bulges when it is turned.
+ * Standard deviation of an input from its stated value, in its own unit (factors as their logarithm). In a kitchen the
+ * contact includes the unknown of a face that dries in fat, that is not pressed, and that bulges when it is turned.
  */
 export const inputSpread = (input: Input, request: PlanRequest): number => {
   const usual = afterLearning(input, request);
@@ -79,7 +78,7 @@ export const modelSpread = (request: PlanRequest): number =>
       )
     : 0;
 
-/** What the model's own estimates leave open of an end, one deviation, K; none of the baseline. */
+/** Standard deviation of an end from the model's own estimates, K; 0 for the baseline. */
 export const estimatesSpread = (request: PlanRequest): number =>
   request.model === 'kitchen'
     ? Math.hypot(

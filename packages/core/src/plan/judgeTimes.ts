@@ -16,13 +16,13 @@ import { spreadAbout } from './spreadAbout';
 import { timedFor, turningSeconds, type TimedLeg } from './timedLeg';
 import { WayCook } from './wayCook';
 
-/** What a cook's own times make of a piece, and what would make them right. */
+/** Result of a cook's own times, and corrections for it. */
 export interface JudgedTimes {
   readonly plan: CookPlan;
   readonly slices: Slices;
   /** The core's peak over the wanted end, K. */
   readonly off: number;
-  /** How far the end may be off by the clock alone, one deviation either way, K. */
+  /** Uncertainty of the end by the clock, one standard deviation, K. */
   readonly spread: number;
   /** The change of time that mends it; undefined if none would. */
   readonly mend: TimesMend | undefined;
@@ -30,7 +30,7 @@ export interface JudgedTimes {
   readonly thickness: OwnThickness | undefined;
   /** The core's peak with every range at its least and at its most, C; undefined if nothing is a range. */
   readonly ranges: { readonly least: number; readonly most: number } | undefined;
-  /** How long each step lasts that ends by the core. */
+  /** Duration of each step that ends by the core. */
   readonly ends: readonly CoreEnd[];
 }
 
@@ -87,7 +87,7 @@ const lastRest = (steps: readonly OwnStep[]): number | undefined => {
   return steps.slice(from).reduce((sum, step) => sum + ('seconds' in step ? step.seconds : 0), 0);
 };
 
-/** Where a rising function meets a goal between two places; undefined if it does not. */
+/** Root of a rising function between two places; undefined if there is none. */
 function* crossing(
   f: (x: number) => number,
   goal: number,

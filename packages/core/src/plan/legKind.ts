@@ -1,3 +1,3 @@
 export const LEG_KINDS = ['edge', 'sear', 'turns', 'baste', 'edges', 'oven', 'board'] as const;
-/** What is done with the piece through a part of the cook. */
+/** Kind of a part of the cook. */
 export type LegKind = (typeof LEG_KINDS)[number];

@@ -24,13 +24,13 @@ import {
 } from '../heat';
 import type { Heat } from './legs';
 
-/** What a piece brings to its surroundings. */
+/** Properties of a piece that determine its surroundings. */
 export interface PieceInSurroundings {
   readonly pan: PanOnBurner;
   readonly press: Press;
   /** The pan's contact over the usual, as learned. */
   readonly contact: number;
-  /** What the oven brings to a face over the usual, as learned. */
+  /** Learned factor of the heat from the oven to a face. */
   readonly ovenHeat: number;
   /** Times the solved section's power is taken: pieces x area or length of one. */
   readonly sectionMultiple: number;
@@ -42,7 +42,7 @@ export interface PieceInSurroundings {
   readonly restOn: RestSurface;
   /** Its section is round, lying. */
   readonly rolled: boolean;
-  /** What the oven has beside its air. */
+  /** Properties of the oven besides its air. */
   readonly oven: OvenAround;
   /** Share by which edges enlarge the faces of a piece solved without them. */
   readonly lateralAreaRatio: number;

@@ -23,7 +23,7 @@ describe('the legs of a way', () => {
         const legs = legsOf({ ...STEAK, ...change });
         const shares = legs.map(({ unknownShare: share }) => share);
         expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
-        // What the unknown is part of stands together: what comes before it is cooked once.
+        // The legs that contain the unknown are consecutive: legs before them are simulated once.
         const first = shares.findIndex((share) => share > 0);
         const last = shares.findLastIndex((share) => share > 0);
         expect(shares.slice(first, last + 1).every((share) => share > 0)).toBe(true);

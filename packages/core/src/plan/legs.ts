@@ -8,7 +8,7 @@ import { cutOf, USUAL_BLAST, WARM_OVEN, type PlanRequest } from './request';
 import { USUAL_GEAR, type GearIds, type GearKind, type GearTaken } from '../gear';
 import { FAN_OVEN, STILL_OVEN, type RestCover } from '../heat';
 
-/** Where the piece is through a leg. */
+/** Place of the piece during a leg. */
 export type Heat =
   | {
       readonly on: 'pan';
@@ -40,7 +40,7 @@ export interface Leg {
   readonly fixed: number;
   readonly unknownShare: number;
   readonly browningGoal?: number;
-  /** What of the kitchen's gear it takes, by id. */
+  /** Equipment that it uses, by id. */
   readonly gear: GearTaken;
   /** Turned every so many seconds, counted on from the leg before where that was turned so too. */
   readonly turnEvery?: number;
@@ -58,13 +58,13 @@ export const ROLLED_EDGE_SHARE = 0.2;
 /** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
 const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;
-/** How long an oven takes from a low heat to a blast, the piece standing out of it, s. Usual practice. */
+/** Time from a low oven to a hot-oven finish, the piece out of the oven, s. Usual practice. */
 const BLAST_WAIT = 900;
 /** Both faces of a piece turned often are browned by then in a pan of 230 to 260 C, s. Estimate. */
 const TURNED_BROWN_SECONDS = 240;
 /** Browning index of a fatty skin that has rendered: golden. */
 const SKIN_GOAL = 1;
-/** What the first of two sears is to give: golden. */
+/** Browning index after the first of two sears: golden. */
 const FIRST_SEAR = 0.85;
 
 /** A leg before it is known what it is on. */
@@ -135,7 +135,7 @@ const renderedSkin = ({ pan, crust }: PlanRequest): LegPart => ({
   heat: { on: 'cold-pan', pan },
 });
 
-/** How a piece waits before it is browned: as was asked, and while an oven comes up to a blast. */
+/** Holds before browning: the requested one, and one while an oven heats up for a hot-oven finish. */
 const held = ({ hold, way }: PlanRequest): readonly LegPart[] => {
   const board = (seconds: number, heat: Heat): LegPart => ({
     kind: 'board',
@@ -249,7 +249,7 @@ const edge = (kind: 'edge' | 'edges', pan: number): LegPart => ({
   thenFlip: false,
 });
 
-/** What a piece in each place takes of the kitchen's gear. */
+/** Equipment that a piece in each place uses. */
 const GEAR_OF: Readonly<Record<Heat['on'], readonly GearKind[]>> = {
   pan: ['pan', 'burner'],
   'cold-pan': ['pan', 'burner'],

@@ -4,7 +4,7 @@ export interface Limit {
   readonly most: number;
 }
 
-/** What a plan accepts; outside it the model is not to be believed, or the cook mistyped. */
+/** Valid range of a plan's inputs; outside it the model does not hold, or the value is a typing error. */
 export const PLAN_LIMITS = {
   /** m */
   thickness: { least: 0.003, most: 0.18 },

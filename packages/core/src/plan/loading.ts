@@ -3,7 +3,7 @@ import { crowding, loadPan, type Loading, type PanOnBurner } from '../gear';
 import { solverFor } from '../heat';
 import { cutOf, type PlanRequest } from './request';
 
-/** What this piece, as many as the pan takes, does to the pan. */
+/** Effect of this piece, as many as the pan takes, on the pan. */
 export const loadingOf = (request: PlanRequest, pan: PanOnBurner): Loading => {
   const cut = cutOf(request);
   const { weight, thickness, start, pieces } = request;

@@ -4,7 +4,7 @@ import { cutOf, type PlanRequest } from './request';
 import { AIRED_FROM, AWKWARD, isAwkward } from './schools';
 import { airingOf } from './surfaceFilm';
 
-/** What is wrong with the order in which a piece is dried, salted, thawed and left to stand. */
+/** Faults in the order in which a piece is dried, salted, thawed and tempered. */
 export const ORDER_FAULTS = [
   'cures-fish',
   'dried-off-salt',
@@ -17,7 +17,7 @@ export type OrderFault = (typeof ORDER_FAULTS)[number];
 
 /** Salted for longer than this, fish is cured: firm, translucent, salt through. Usual practice, s. */
 const FISH_CURES = 43_200;
-/** What was thawed warm is cooked within this, s: usual advice is at once. */
+/** Time within which food thawed in the warm is cooked, s: usual advice is at once. */
 const AT_ONCE = 3600;
 const THAWED_WARM: readonly ThawPlace[] = ['running-water', 'still-water', 'counter'];
 

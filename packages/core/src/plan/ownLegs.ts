@@ -60,7 +60,7 @@ export const ownLegs = (steps: readonly OwnStep[], request: PlanRequest): readon
         add({ kind: 'board', heat: { on: 'rest', cover: request.cover }, fixed: step.seconds });
     }
   }
-  // What it rests at the end is the plan's own rest.
+  // Its last rest is the plan's own rest.
   while (parts.at(-1)?.kind === 'board') parts.pop();
   const made: TimedLeg[] = [];
   parts.forEach((part, i) => {

@@ -30,7 +30,7 @@ import { carvingAfter } from './carving';
 import { restToPeak, type RestPeak } from './restToPeak';
 import { timedFor, type TimedLeg } from './timedLeg';
 
-/** How a cook is solved, and in which kitchen. */
+/** Resolution and kitchen of a simulated cook. */
 export interface PieceCookOptions {
   /** Columns of the section; absent solves in one dimension with the lateral correction. */
   readonly columns: number | undefined;
@@ -94,7 +94,7 @@ export class PieceCook {
     recording.see(this.passed, this.places.floor);
   }
 
-  /** What has been recorded, by a cook that records. */
+  /** Recording so far, if the cook is recorded. */
   get recorded(): CookRecording | undefined {
     return this.recording;
   }

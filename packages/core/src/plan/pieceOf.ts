@@ -71,14 +71,14 @@ export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
 };
 
 /**
- * How much a flat piece's faces are enlarged for its edges: their area over the faces', by the part
- * of it that the middle feels. Fitted to the section's own oven times for pieces from 25 to 55 mm.
+ * Enlargement of a flat piece's faces for its edges: the ratio of their areas, times the share of it that the middle
+ * feels. Fitted to the section's own oven times for pieces from 25 to 55 mm.
  * @param slender thickness over width
  */
 export const lateralAreaRatio = (round: boolean, slender: number): number =>
   (round ? 2 : 1) * slender * Math.min(0.6, Math.max(0, 1.6 * (slender - 0.21)));
 
-/** How the solved section stands for the whole piece: what power to take, and its edges. */
+/** Relation between the solved section and the whole piece: the power to take, and its edges. */
 export const pieceInSurroundings = (
   request: PlanRequest,
   flat: boolean,

@@ -2,10 +2,10 @@ import { RUBS, type RubId } from '../food/rubs';
 import type { CookPlan } from './planResult';
 
 export const RUB_PLACES = ['before', 'oven', 'after'] as const;
-/** When a rub goes on: before the heat, as the piece goes into the oven, or once it is out. */
+/** Time at which a rub goes on: before the heat, as the piece goes into the oven, or once it is out. */
 export type RubPlace = (typeof RUB_PLACES)[number];
 
-/** Where a rub belongs in a plan, and why. */
+/** Place of a rub in a plan, and its reason. */
 export interface PlacedRub {
   readonly rub: RubId;
   readonly place: RubPlace;

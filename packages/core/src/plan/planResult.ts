@@ -47,7 +47,7 @@ export interface PlannedLeg {
   readonly kind: LegKind;
   readonly at: number;
   readonly seconds: number;
-  /** What of the kitchen's gear it takes, by id; absent: the usual kitchen's. */
+  /** Equipment that it uses, by id; default: the default kitchen's. */
   readonly gear?: GearTaken | undefined;
   /** C, where it has one. */
   readonly pan?: number | undefined;
@@ -68,10 +68,10 @@ export interface PlannedLeg {
   readonly cutShort?: true | undefined;
 }
 
-/** What the cook's thermometer should show, C: the least and the most of a usual placing. */
+/** Expected reading of the cook's thermometer, C: range for typical placement. */
 export type ReadingBand = readonly [number, number];
 
-/** What the cook's thermometer should show when it matters. */
+/** Expected readings of the cook's thermometer at the decisive times. */
 export interface PlannedReadings {
   readonly pull: ReadingBand;
   /** As it leaves the heat. */
@@ -87,7 +87,7 @@ export interface CookPlan {
   readonly cookSeconds: number;
   /** Of those, in the pan with the cook beside it. */
   readonly stoveSeconds: number;
-  /** When the thermometer decides, s from the first heat: the end of the leg that was solved. */
+  /** Time at which the thermometer decides, s from the first heat: the end of the leg that was solved. */
   readonly pullAt: number;
   /** Turns, s from the first heat. */
   readonly turns: readonly number[];
@@ -131,18 +131,18 @@ export interface CookPlan {
         readonly most?: number | undefined;
       }
     | undefined;
-  /** How far the meat along the bone lags behind the core as it leaves the heat, K. */
+  /** Lag of the meat along the bone behind the core at the end of the heat, K. */
   readonly boneLag?: number | undefined;
   /** The smaller muscle beyond the bone as it leaves the heat, and the warmest its middle becomes, C. */
   readonly smaller?: { readonly done: number; readonly peak: number } | undefined;
-  /** What the hold before the browning costs. */
+  /** Cost of the hold before browning. */
   readonly hold?: HoldCost | undefined;
   /** The cook's own steps, where these and not a search made it. */
   readonly ownSteps?: readonly OwnStep[] | undefined;
   readonly trace: Trace;
 }
 
-/** What a hold does to a piece. */
+/** Effect of a hold on a piece. */
 export interface HoldCost {
   readonly seconds: number;
   /** Core as it begins and as it ends, C. */
@@ -156,7 +156,7 @@ export interface HoldCost {
   readonly evaporated: number;
 }
 
-/** How early and late the pull may be, s, with the core's end within 1.5 C of the target. */
+/** Range of the pull, s early and late, in which the core's end is within 1.5 C of the target. */
 export interface PullWindow {
   readonly early: number;
   readonly late: number;
@@ -167,7 +167,7 @@ export interface InputSpread {
   readonly input: 'thickness' | 'contact' | 'start' | 'pan' | 'burner' | 'oven' | 'ovenHeat';
   /** Usual error of the input, its own unit (m, share, C). */
   readonly error: number;
-  /** What that error moves the cook by, s. */
+  /** Shift of the cook by that error, s. */
   readonly seconds: number;
 }
 
@@ -196,7 +196,7 @@ export type Remedy =
 export type Obstacle =
   /** The core never peaks at the target, however long it lies there. */
   | { readonly reason: 'never'; readonly highest: number; readonly seconds: number }
-  /** What is fixed alone carries the core past the target. */
+  /** The fixed legs carry the core past the target. */
   | { readonly reason: 'over'; readonly lowest: number }
   /** The oven's air is too cool for it, C. */
   | { readonly reason: 'cool-oven'; readonly air: number; readonly highest: number }
@@ -216,7 +216,7 @@ export type Obstacle =
   /** The piece is already as warm as it should end. */
   | { readonly reason: 'warm'; readonly start: number };
 
-/** What planning says as it goes; later parts refine the first. */
+/** Update of planning; later updates refine the first. */
 export type PlanUpdate =
   | {
       readonly kind: 'plan';

@@ -6,7 +6,7 @@ import { ANIMAL_ALLERGENS, BUTTER_ALLERGENS } from '../safety/allergens';
 import { cutOf, type PlanRequest } from './request';
 import { startsCold } from './startsCold';
 
-/** What touches the food and may carry an allergen. */
+/** Ingredient that touches the food and may contain an allergen. */
 export type Ingredient =
   | { readonly kind: 'animal'; readonly species: Species }
   | { readonly kind: 'fat'; readonly fat: FatId }

@@ -50,8 +50,8 @@ const decidingLeg = (legs: readonly TimedLeg[]): number =>
   );
 
 /**
- * How closely a cook is recorded that will be about like one that is known.
- * @param frames of the slice, about; one gives the first and the last
+ * Resolution of the recording of a cook that will resemble a known one.
+ * @param frames approximate number of frames of the slice; one gives the first and the last
  */
 export const spacingFor = (
   request: PlanRequest,
@@ -85,7 +85,7 @@ const smallerMuscle = ({ solver, request }: WayCook, field: Float64Array): numbe
 };
 
 export interface RecordOptions {
-  /** How it ends, where a run has told that already: it decides how closely the cook is recorded. */
+  /** End of the cook, if a run has computed it: it determines the resolution of the recording. */
   readonly end?: CookEnd | undefined;
   /** Frames of the slice, about; one gives the first and the last. */
   readonly frames?: number | undefined;
@@ -109,7 +109,7 @@ export const recordLegs = (
   return recorded(cook, legs, cook.endingOf(legs), rest);
 };
 
-/** What the interface shows of a run, of a cook whose runs are recorded. */
+/** Recording of a run for the interface, from a cook whose runs are recorded. */
 export const recordRun = (cook: WayCook, run: WayRun): RecordedPlan =>
   recorded(cook, run.legs, run);
 

@@ -29,7 +29,7 @@ const STOUT = { long: 0.5, round: 0.4 } as const;
 export interface SectionSolution {
   readonly cook: WayCook;
   readonly run: WayRun;
-  /** How the peak moves with the unknown, K/s. */
+  /** Derivative of the peak with respect to the unknown, K/s. */
   readonly slope: number;
 }
 

@@ -17,7 +17,7 @@ import { WayCook, type WayRun } from './wayCook';
 /** Steps in which remedies are offered: whole millimetres and five degrees. */
 const THICKNESS_STEP = 0.001;
 const DEGREES = 5;
-/** How much thicker a piece is searched for, and the thinnest that is offered, m. */
+/** Additional thickness up to which a piece is searched, and the thinnest that is offered, m. */
 const THICKEST_EXTRA = 0.02;
 const THINNEST = 0.01;
 /** No hotter oven is offered, C. */
@@ -30,7 +30,7 @@ export interface PlanKitchen {
   readonly minimum?: number | undefined;
 }
 
-/** What is wrong with a request, as far as a remedy goes. */
+/** Fault of a request for which fixes are searched. */
 type Complaint = Obstacle['reason'] | CrustComplaint;
 
 /** Browning index that the palest face that matters must have, and that no face may reach. */
@@ -52,7 +52,7 @@ const crustNeeded = (request: PlanRequest, complaint: Complaint): CrustBounds =>
   return { least: complaint === 'pale' ? least : 0, under: crustFrom('burnt', request) };
 };
 
-/** What a remedy is searched for in. */
+/** Input of the search for a fix. */
 interface Search extends PlanKitchen {
   readonly request: PlanRequest;
   readonly crust: CrustBounds;
@@ -117,7 +117,7 @@ function* nearestWorking(ladder: Ladder, search: Search): Generator<null, number
     if (yield* worksInOneDimension(request(rung(middle)), search, search.crust)) good = middle;
     else wrong = middle;
   }
-  // What only just works in one dimension may fail on the section: then the next one further in.
+  // A value that barely works in one dimension may fail on the section: then the next one further in is tried.
   for (let i = good; i >= Math.max(0, good - 2); i -= 1) {
     if (yield* worksOnSection(request(rung(i)), search)) return rung(i);
   }
@@ -230,7 +230,7 @@ const SEARCHES = {
   },
 } satisfies Record<string, RemedySearch>;
 
-/** What is tried for each complaint, the most likely first. */
+/** Searches for each fault, the most promising first. */
 const TRIED: Readonly<Record<Complaint, readonly (keyof typeof SEARCHES)[]>> = {
   charred: ['turnDown', 'turnOften', 'thinner', 'coolerPan', 'otherWay'],
   never: ['way', 'hotterPan', 'thinner'],

@@ -26,7 +26,7 @@ export const SURFACES = ['dry', 'wet', 'aired'] as const;
 export type Surface = (typeof SURFACES)[number];
 
 export const EDGE_SEARS = ['none', 'first', 'last', 'both'] as const;
-/** When the piece stands on its edges: its fat edge first, the others at the end, or both. */
+/** Time at which the piece stands on its edges: its fat edge first, the others at the end, or both. */
 export type EdgeSear = (typeof EDGE_SEARS)[number];
 
 export const OVEN_PLACES = ['rack', 'pan'] as const;
@@ -38,7 +38,7 @@ export type OvenFuel = (typeof OVEN_FUELS)[number];
 export const HOLD_PLACES = ['tent', 'warm-oven'] as const;
 export type HoldPlace = (typeof HOLD_PLACES)[number];
 
-/** How a piece waits between a low oven and its browning. */
+/** Hold of a piece between a low oven and browning. */
 export interface Hold {
   readonly in: HoldPlace;
   readonly seconds: number;
@@ -49,7 +49,7 @@ export interface Hold {
 /** A warm oven's usual, C: at the upper end of what grows. */
 export const WARM_OVEN = 60;
 
-/** How a piece dries in the fridge, and for how long, s. */
+/** Method and duration of drying in the fridge, s. */
 export interface Airing {
   readonly in: DryingPlace;
   readonly seconds: number;
@@ -60,15 +60,15 @@ export type OwnCut = Cut;
 
 /** The learned deviation of the kitchen that is part of a request. */
 export interface LearnedDeviation extends Pick<KitchenDeviation, 'thickness' | 'contact'> {
-  /** What the oven brings to a face over the usual, a factor; absent: the usual. */
+  /** Factor of the heat from the oven to a face; default: 1. */
   readonly ovenHeat?: number | undefined;
-  /** How surely each is known, one standard deviation, K and m; factors as the logarithm. */
+  /** Standard deviation of each known value, K and m; factors as the logarithm. */
   readonly known?: Readonly<Partial<Record<KitchenTrait, number | undefined>>> | undefined;
-  /** What the cook's eye adds to a browning index before it is named. */
+  /** Colour bias of the cook's eye, browning index. */
   readonly crust?: number | undefined;
 }
 
-/** What the cook says about tonight's piece and how it is to be cooked. SI and Celsius. */
+/** Piece and method that the cook asks for. SI and Celsius. */
 export interface PlanRequest {
   readonly cut: CutId;
   /** The cook's own piece, in place of the larder's. */
@@ -86,9 +86,9 @@ export interface PlanRequest {
   /** On the counter before the heat, s. */
   readonly temper: number;
   readonly surface: Surface;
-  /** How an aired piece was dried; absent: on a rack, as long as it is salted. */
+  /** Drying of the piece in the fridge; default: on a rack, for as long as it is salted. */
   readonly airing?: Airing | undefined;
-  /** What else goes on it. */
+  /** Rubs on the piece. */
   readonly rubs?: RubId[] | undefined;
   /** Salt, share of the weight, and how long before the heat, s. */
   readonly salt: number;
@@ -98,7 +98,7 @@ export interface PlanRequest {
   readonly panAfter?: number | undefined;
   readonly fat: FatId;
   readonly press: Press;
-  /** What the cook does with the knob as the food goes in, and where a turn puts the piece. */
+  /** Burner habit when the food goes in, and the spot on which a turn puts the piece. */
   readonly knob: Knob;
   readonly spot: TurnSpot;
   readonly edges: EdgeSear;
@@ -127,7 +127,7 @@ export interface PlanRequest {
   /** Wanted end temperature: the core's peak in the rest. */
   readonly target: number;
   readonly cover: RestCover;
-  /** What it rests on. */
+  /** Surface on which it rests. */
   readonly restOn: RestSurface;
   /** Which way the cook's thermometer goes in. */
   readonly stem: StemSide;
@@ -135,13 +135,13 @@ export interface PlanRequest {
   readonly pieces: number;
   /** The physics it is planned with; absent, as in the first books: the baseline. */
   readonly model?: ModelName | undefined;
-  /** What it is cooked on; absent: the usual kitchen's. */
+  /** Equipment it is cooked on; default: the default kitchen's. */
   readonly gear?: GearIds | undefined;
-  /** What past cooks have taught; absent plans as told. */
+  /** Calibration from past cooks; absent: nominal values. */
   readonly learned?: LearnedDeviation | undefined;
 }
 
-/** What is not said is planned like this. */
+/** Defaults of a request. */
 export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'> = {
   start: 5,
   temper: 0,
@@ -175,7 +175,7 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
 /** A blast's usual, C. */
 export const USUAL_BLAST = 260;
 
-/** How thick the piece is taken to be, m: as measured, and as this cook's measures were found off. */
+/** Thickness of the piece, m: as measured, corrected by the learned error of this cook's measurements. */
 export const thicknessOf = ({
   thickness,
   learned,

@@ -5,7 +5,7 @@ const SALT_DIFFUSIVITY = 2.5e-10;
 
 const SALT_DIFFUSIVITY_RANGE = [1e-10, 5e-10] as const;
 
-/** How deep salt has gone by diffusion, m: the depth 2 sqrt(D t). */
+/** Diffusion depth of salt, m: 2 sqrt(D t). */
 export const saltDepth = (seconds: number): number => 2 * Math.sqrt(SALT_DIFFUSIVITY * seconds);
 
 /** The least and the most of that depth by the published diffusivities, m; no deeper than the middle. */

@@ -11,9 +11,8 @@ const PEAK_TOLERANCE = 0.1;
 /** Least difference of two ends for a slope between them, K: nearer ends differ by single turns. */
 const SLOPE_SPAN = 0.4;
 /**
- * Where the first sears are still free, an unknown of zero may end hotter than a longer one: a wet
- * face sears for minutes, one that was dried in the oven for one. Shares of the first guess at
- * which a cooler end is looked for.
+ * If the first sears are still free, an unknown of zero can end hotter than a longer one: a wet face sears for
+ * minutes, one that was dried in the oven for one. Shares of the first guess at which a cooler end is searched.
  */
 const DIP_SHARES = [0.15, 0.3, 0.5, 0.75, 1, 1.4] as const;
 
@@ -21,7 +20,7 @@ export type WaySolution =
   | {
       readonly ok: true;
       readonly run: WayRun;
-      /** How the peak moves with the unknown there, K/s. */
+      /** Derivative of the peak with respect to the unknown there, K/s. */
       readonly slope: number;
     }
   | { readonly ok: false; readonly obstacle: Obstacle };

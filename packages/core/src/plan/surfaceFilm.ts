@@ -23,7 +23,7 @@ export const brineFilm = (salt: number, seconds: number): number => {
   return ((BRINE * salt) / BRINE_SALT) * t * Math.exp(1 - t);
 };
 
-/** How a piece that is dried in the fridge is dried. */
+/** Method and duration by which a piece is dried in the fridge. */
 export const airingOf = ({ airing, saltAhead }: Pick<Said, 'airing' | 'saltAhead'>): Airing =>
   airing ?? { in: 'rack', seconds: saltAhead };
 

@@ -26,7 +26,7 @@ export interface ThawRange extends Thaw {
 const known = new Map<string, ThawRange>();
 const KEPT = 20;
 
-/** How a request's piece thaws where it is to; undefined for one that is not frozen. */
+/** Thawing of a request's piece in its place; undefined if it is not frozen. */
 export const thawOf = (request: PlanRequest): ThawRange | undefined => {
   const { thaw: place } = request;
   if (place === undefined) return undefined;

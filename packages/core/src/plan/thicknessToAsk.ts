@@ -27,8 +27,8 @@ const cutTo = (request: PlanRequest, thickness: number): PlanRequest => ({
 });
 
 /**
- * How thick to ask for, for this way and this end: walked out from the present thickness, or from
- * the nearest that works. Undefined when none does.
+ * Range of thickness to ask for, for this method and this end: searched outwards from the present thickness, or from
+ * the nearest that works. Undefined if none works.
  */
 export function* thicknessToAsk(
   request: PlanRequest,

@@ -35,7 +35,7 @@ export const timedFor = (leg: Leg, seconds: number, since = 0): TimedLeg => ({
 export const legSeconds = ({ fixed, unknownShare: share }: Leg, value: number): number =>
   Math.max(0, fixed + share * value);
 
-/** How long the piece has been turned at even intervals, legs in a row together, s. */
+/** Total time in which the piece is turned at even intervals, consecutive legs together, s. */
 export const turningSeconds = (legs: readonly TimedLeg[]): number => {
   const from = legs.findLastIndex(({ turnEvery: every }) => every === undefined) + 1;
   return legs.slice(from).reduce((sum, { seconds }) => sum + seconds, 0);

@@ -17,7 +17,7 @@ export const WAYS = [
  */
 export type Way = (typeof WAYS)[number];
 
-/** What the rest of the core and the interface ask of a way; its legs are in `WAY_LEGS`. */
+/** Properties of a method for the rest of the core and the interface; its legs are in `WAY_LEGS`. */
 export interface WayTraits {
   /** The oven it goes through: the low one, in which it comes up, or the hot one that finishes it. */
   readonly oven?: 'low' | 'hot';
@@ -27,7 +27,7 @@ export interface WayTraits {
   readonly onSkin?: true;
   /** It never meets a pan. */
   readonly noPan?: true;
-  /** How a piece that stays in the pan is turned. */
+  /** Turning of a piece that stays in the pan. */
   readonly turned?: 'once' | 'often';
 }
 
@@ -51,7 +51,7 @@ const FATTY_SKIN = 0.003;
 export const hasFattySkin = ({ skin }: Pick<Cut, 'skin'>): boolean =>
   skin !== undefined && skin.thickness >= FATTY_SKIN;
 
-/** What decides which ways a piece is offered. */
+/** Form of a piece, which decides the methods offered for it. */
 export const PIECE_FORMS = ['plain', 'fatty-skin', 'thin-skin', 'small', 'whole'] as const;
 export type PieceForm = (typeof PIECE_FORMS)[number];
 

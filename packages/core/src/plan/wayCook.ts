@@ -13,7 +13,7 @@ import { legSeconds, retimed, timedFor, turningSeconds, type TimedLeg } from './
 export interface WayCookOptions {
   /** Columns of the section; absent solves in one dimension with the lateral correction. */
   readonly columns?: number | undefined;
-  /** How the kitchen differs from the one the request is for; absent: not at all. */
+  /** Difference between the kitchen and that of the request; default: none. */
   readonly deviation?: KitchenDeviation;
   readonly pan?: PanOnBurner;
   /** Lateral area ratio of a piece solved in one dimension; absent: by rule. */
@@ -33,7 +33,7 @@ export interface WayRun {
   readonly toRest: CookSnapshot | undefined;
 }
 
-/** How timed legs end, and the cook as it goes to rest where it is recorded. */
+/** End of timed legs, and the cook at the start of its rest if it is recorded. */
 export interface Ending {
   readonly end: CookEnd;
   readonly toRest: CookSnapshot | undefined;

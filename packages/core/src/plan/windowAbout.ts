@@ -9,7 +9,7 @@ const TOLERANCE = 0.05;
 const WIDEST = 1800;
 
 /**
- * How many seconds early or late the pull may be with the core's peak within 1.5 C of the target.
+ * Range of the pull, s early and late, in which the core's peak is within 1.5 C of the target.
  * @param peakAt the core's peak, C, when pulled after so many seconds
  * @param at seconds whose peak is the target
  * @param lowest the peak when pulled at once, C

@@ -1,6 +1,6 @@
 import type { PlannedLeg } from '../plan/planResult';
 
-/** What the cook does to the piece, from the first heat to the knife. */
+/** Actions of the cook on the piece, from the first heat to carving. */
 export const ACTION_KINDS = [
   'in',
   'flat',
@@ -53,7 +53,7 @@ export interface Action {
   readonly often?: true;
 }
 
-/** What an action needs to know of a leg. */
+/** Properties of a leg that an action needs. */
 export type LegTimes = Pick<PlannedLeg, 'kind' | 'at' | 'seconds' | 'flips' | 'pan'>;
 
 /** A burner is turned down where the pan of a leg is cooler than that of the leg before by more than this, K. */

@@ -8,9 +8,9 @@ import { sharedBy } from './shared';
 
 /** A piece among several for one plate. */
 export interface Landing {
-  /** How much before the plate's own time it is done, s: it waits, resting, for the others. */
+  /** Time from its end to the plate's, s: it rests and waits for the others. */
   readonly waits: number;
-  /** When it meets the heat, s before the plate. */
+  /** Start of its heat, s before the plate. */
   readonly begins: number;
 }
 
@@ -91,7 +91,7 @@ export const landTogether = (
   };
 };
 
-/** How long each piece waits when those that come first in `order` are served nearest the plate. */
+/** Waiting time of each piece if the first ones in `order` are ready nearest the plate's time. */
 const waitsIn = (
   order: readonly number[],
   pieces: readonly Piece[],

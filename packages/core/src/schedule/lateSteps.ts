@@ -3,7 +3,7 @@ import type { Airing, PlanRequest } from '../plan/request';
 import { AIRED_FROM, AWKWARD } from '../plan/schools';
 import { inAtFor, type Run, type RunStep } from './run';
 
-/** What can still be done about a step whose time has passed. Times in ms since 1970. */
+/** Possible correction of a step whose time has passed. Times in ms since 1970. */
 export type LateStep =
   /** Less of it, for the same plate: what of the request changes. */
   | {
@@ -18,7 +18,7 @@ export type LateStep =
   /** It takes as long as it takes: the earliest plate. */
   | { readonly step: RunStep; readonly due: number; readonly plateAt: number };
 
-/** Where it thaws quickest without standing warm. */
+/** Fastest way of thawing in which no part stands warm. */
 const QUICKEST_THAW = 'running-water';
 
 /** Shorter is given up to a whole part of the clock, s. */

@@ -7,12 +7,12 @@ export type RestRule = (typeof REST_RULES)[number];
 
 type Figures = Pick<CookPlan, 'restSeconds' | 'cookSeconds' | 'trace' | 'peakCore'>;
 
-/** What a house rule gives against what the core wants. */
+/** Rest by a house rule, compared with the core's peak. */
 export interface RestGiven {
   readonly seconds: number;
   /** Core when it is cut, C; undefined past the end of the curve. */
   readonly core: number | undefined;
-  /** What the core still had to climb, or has lost again, K under its peak. */
+  /** Rise that the core still lacked, or fall since its peak, K. */
   readonly short: number | undefined;
 }
 
@@ -28,7 +28,7 @@ export const restByRule = (plan: Figures, rule: RestRule, fixed: number): RestGi
   return { seconds, core, short: core === undefined ? undefined : plan.peakCore - core };
 };
 
-/** How long after the rest the core stays within 1.5 C of its peak, s; as far as the curve goes. */
+/** Time after the rest in which the core stays within 1.5 C of its peak, s; at most to the end of the curve. */
 export const mayWait = (plan: Figures): number => {
   const { time } = plan.trace;
   const from = plan.cookSeconds + plan.restSeconds;

@@ -43,7 +43,7 @@ export interface Run {
   readonly tonight: number;
 }
 
-/** What the run is cooked on. */
+/** Equipment of the timeline. */
 export interface RunGear {
   readonly pan: PanOnBurner;
   readonly oven: Oven;
@@ -58,10 +58,10 @@ const EVEN_OUT_SECONDS = 60;
 /** Walls and racks lag behind the air that the thermostat shows, s. Estimate. */
 const SOAK_SECONDS = 300;
 
-/** What is done days ahead, not tonight. */
+/** Steps that are done days ahead, not on the day. */
 const DAYS_AHEAD: readonly StepKind[] = ['thaw', 'dry', 'salt'];
 
-/** What a run is made from. */
+/** Figures that a timeline is made from. */
 export type RunFigures = Pick<CookPlan, 'request' | 'legs' | 'restSeconds' | 'thaw'>;
 
 /** A thaw is given up to a whole part of the clock, s. */

@@ -2,7 +2,7 @@ import type { CookPlan } from '../plan/planResult';
 import type { Shared } from './sides';
 import { firstOvenLeg } from '../plan/ovenLegs';
 
-/** What a plan's piece takes of the oven and the pan, s from the first heat. */
+/** Use of the oven and the pan by a plan's piece, s from the first heat. */
 export const sharedBy = ({ legs }: Pick<CookPlan, 'legs'>): Shared => {
   const oven = firstOvenLeg(legs);
   return {

@@ -50,7 +50,7 @@ const busyHands = (run: Run): readonly Stretch[] =>
 const overlap = (taken: readonly Stretch[], from: number, to: number): Stretch | undefined =>
   taken.find((stretch) => from < stretch.to - 1e-6 && to > stretch.from + 1e-6);
 
-/** When the piece has an oven to itself and how hot, and when it lies in the pan. */
+/** Times and temperature at which the piece uses an oven, and the times at which it uses the pan. */
 export interface Shared {
   readonly oven?: { readonly from: number; readonly to: number; readonly air: number } | undefined;
   readonly pan: readonly { readonly from: number; readonly to: number }[];

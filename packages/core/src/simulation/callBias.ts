@@ -1,4 +1,4 @@
-/** What is trained: doneness by the finger, by the slice, and a pan's heat by its signs. */
+/** Subjects of drills: doneness by the finger, by the slice, and a pan's temperature by its signs. */
 export const DRILLS = ['touch', 'slice', 'pan'] as const;
 export type DrillKind = (typeof DRILLS)[number];
 
@@ -8,7 +8,7 @@ export interface DrillCall {
   readonly was: number;
 }
 
-/** How a learner's calls lie. */
+/** Error of a learner's answers. */
 export interface CallBias {
   readonly calls: number;
   /** Share within what counts as right. */
@@ -22,7 +22,7 @@ export interface CallBias {
 /** A call so near is right, K: a word of doneness is four degrees wide; pans are read less finely. */
 export const RIGHT_WITHIN: Readonly<Record<DrillKind, number>> = { touch: 4, slice: 3, pan: 20 };
 
-/** How calls lie about the truth; undefined without any. */
+/** Error of answers about the truth; undefined if there are none. */
 export const callBias = (kind: DrillKind, calls: readonly DrillCall[]): CallBias | undefined => {
   if (calls.length === 0) return undefined;
   const off = calls.map(({ called, was }) => called - was);

@@ -33,12 +33,12 @@ export type DrillCard =
       readonly fat: PlanRequest['fat'];
       /** Those that can be seen at this heat. */
       readonly signs: readonly ReadinessSign['sign'][];
-      /** What a wet face laid in would sound like, 0 to 1. */
+      /** Loudness of a wet face laid in, 0 to 1. */
       readonly loudness: number;
       readonly was: number;
     };
 
-/** What is drawn from: cuts that are eaten at several ends. */
+/** Cuts from which a drill is drawn: those eaten at several donenesses. */
 const CUTS_DRAWN: readonly CutId[] = [
   'strip-steak',
   'ribeye',

@@ -4,7 +4,7 @@ import { drawn, even, seededRandom } from '../maths/random';
 import { OVEN_FUELS } from '../plan/request';
 import type { Habits, HiddenKitchen } from './trueKitchen';
 
-/** What a cook does and has beside what was said, drawn at random. */
+/** Random habits and equipment of a cook beside the stated ones. */
 export const drawnHabits = (random: () => number): Required<Habits> => ({
   knob: drawn(random, KNOBS),
   spot: drawn(random, TURN_SPOTS),
@@ -13,10 +13,10 @@ export const drawnHabits = (random: () => number): Required<Habits> => ({
   ovenFuel: drawn(random, OVEN_FUELS),
 });
 
-/** How often a cook does otherwise than was said, for each of the habits that a hand may change. */
+/** Probability that a cook does not do as stated, for each habit that depends on the person. */
 const OTHERWISE = 0.25;
 
-/** What a cook does who said one thing and sometimes does another; the oven is as said. */
+/** Actual habits of a cook who sometimes departs from the stated ones; the oven is as stated. */
 export const habitsBeside = (said: Required<Habits>, random: () => number): Habits => {
   const other = drawnHabits(random);
   const as = <K extends keyof Habits>(key: K): Required<Habits>[K] =>
@@ -44,7 +44,7 @@ export const hiddenKitchen = (seed: number): HiddenKitchen => {
 /** A thermometer that lies is off by at least and at most this, K, either way. */
 const LIES = [3, 6] as const;
 
-/** What a lying thermometer reads over the truth, K, drawn from a seed. */
+/** Error of a wrong thermometer, K, drawn from a seed. */
 export const lyingThermometer = (seed: number): number => {
   const random = seededRandom(seed);
   return (random() < 0.5 ? -1 : 1) * even(random, ...LIES);

@@ -29,11 +29,11 @@ import { pieceOf, pieceInSurroundings } from '../plan/pieceOf';
 import type { PlanRequest } from '../plan/request';
 import type { HiddenKitchen } from './trueKitchen';
 
-/** Where a practised piece may be put. */
+/** Places of a practised piece. */
 export const PRACTICE_PLACES = ['board', 'pan', 'oven', 'rest'] as const;
 export type PracticePlace = (typeof PRACTICE_PLACES)[number];
 
-/** What a cook without instruments sees, hears and feels. */
+/** Signs that a cook sees, hears and feels without instruments. */
 export interface Senses {
   /** Seconds since the start. */
   readonly time: number;
@@ -48,7 +48,7 @@ export interface Senses {
   readonly butter: 'none' | 'foaming' | 'brown' | 'burnt';
 }
 
-/** How a practised piece came out. */
+/** Result of a practised piece. */
 export interface PracticeResult {
   readonly peak: number;
   readonly browning: readonly [number, number];
@@ -65,7 +65,7 @@ const FIRMNESS = [
   [53, 'springy'],
   [45, 'yielding'],
 ] as const;
-/** What meat with this core feels like, C. */
+/** Firmness of meat with this core temperature, C. */
 export const firmnessAt = (core: number): Senses['firmness'] =>
   FIRMNESS.find(([least]) => core >= least)?.[1] ?? 'soft';
 
@@ -73,20 +73,20 @@ export const firmnessAt = (core: number): Senses['firmness'] =>
 const BUTTER_BROWNS = 150;
 const BUTTER_LIMITS = [60, 150] as const;
 
-/** How a practice begins, where it is not with a cold pan, a hot oven and the piece on the board. */
+/** Start of a practice that differs from the default: a cold pan, a hot oven and the piece on the board. */
 export interface PracticeStart {
-  /** What the pan has, C, and the burner's share of full. */
+  /** Temperature of the pan, C, and the burner's share of full power. */
   readonly pan?: number;
   readonly burner?: number;
-  /** Where the piece is found. */
+  /** First place of the piece. */
   readonly place?: PracticePlace;
-  /** What the oven has, C; absent: what its dial says, as far as that is true. */
+  /** Temperature of the oven, C; default: that of its dial with its offset. */
   readonly oven?: number;
-  /** What the thermometer reads over the truth, K. */
+  /** Error of the thermometer, K. */
   readonly reads?: number;
 }
 
-/** What a thermometer may be held to. */
+/** Objects that a thermometer can measure. */
 export const READABLE = ['middle', 'pan', 'ice'] as const;
 export type Readable = (typeof READABLE)[number];
 
@@ -157,7 +157,7 @@ export class PracticeKitchen {
     this.oven.dial = dial;
   }
 
-  /** What the thermometer shows, C. */
+  /** Reading of the thermometer, C. */
   read(at: Readable): number {
     const truth = { middle: this.core, pan: this.panTemperature, ice: 0 }[at];
     return truth + this.reads;
@@ -170,7 +170,7 @@ export class PracticeKitchen {
     this.around = this.arriving(place);
   }
 
-  /** What is round the piece as it comes to a place. */
+  /** Surroundings of the piece after it is moved to a place. */
   private arriving(place: PracticePlace): Surroundings | Environment {
     const { request, hidden, pan, placed, solver } = this;
     const { model, restOn, sectionMultiple } = placed;

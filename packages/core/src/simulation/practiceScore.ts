@@ -10,7 +10,7 @@ import type { CookPlan } from '../plan/planResult';
 import { trueCook, type HiddenKitchen } from './trueKitchen';
 import type { PracticeResult } from './practiceKitchen';
 
-/** What the best cook in the same kitchen would have done, and how near this one came. */
+/** Result of the best cook in the same kitchen, and the distance of this one from it. */
 export interface PracticeScore {
   /** 0 to 100. */
   readonly score: number;
@@ -47,7 +47,7 @@ const APART = 0.5;
 const PER_METRE = 2000;
 const BUTTER_POINTS = { none: 0, foaming: 0, brown: 3, burnt: 15 } as const;
 
-/** How much less hot the pan is tried when the piece would burn, K. */
+/** Reductions of the pan temperature that are tried if the piece would burn, K. */
 const LESS_HOT = [0, 25, 50, 75] as const;
 
 /**
@@ -105,7 +105,7 @@ export const practiceScore = (
   return { score: Math.max(0, Math.round(100 - total)), best, lost };
 };
 
-/** How fast the end climbs at the best cook's pull, K/s: the core's own slope there. */
+/** Rate of the end at the best cook's pull, K/s: the core's own slope there. */
 const rateOf = ({ trace, pullAt }: CookPlan): number => {
   const after = trace.time.findIndex((time) => time >= pullAt);
   const at = Math.max(1, after);

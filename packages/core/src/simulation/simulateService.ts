@@ -26,20 +26,20 @@ export interface SimulatedService {
   readonly schedule: (job: ServiceJob) => ServiceSchedule;
 }
 
-/** How one ticket went. Seconds of the service. */
+/** Result of one ticket. Seconds of the service. */
 export interface SentTicket {
   readonly id: string;
   readonly orderedAt: number;
   readonly promised: number | undefined;
-  /** When it would land by the first schedule that had it. */
+  /** Ready time by the first schedule that contained it. */
   readonly quoted: number;
-  /** When each piece was on its plate; rested longer than it keeps by so much. */
+  /** Plating time of each piece, and the excess of its rest over the time it stays warm. */
   readonly pieces: readonly { readonly sentAt: number; readonly overRested: number }[];
 }
 
 export interface ServiceOutcome {
   readonly sent: readonly SentTicket[];
-  /** What every replanning took, ms, and how many pieces were open. */
+  /** Duration of every replanning, ms, and the number of open pieces. */
   readonly replans: readonly { readonly ms: number; readonly pieces: number }[];
 }
 
@@ -70,7 +70,7 @@ class Line {
   private readonly open: SimulatedTicket[] = [];
   private readonly quoted = new Map<string, number>();
   private readonly plated = new Map<string, number[]>();
-  /** How late each piece will be begun, drawn once. */
+  /** Delay of each piece's start, drawn once. */
   private readonly begins = new Map<string, number>();
   private readonly hands: number[];
   private readonly state: GearState;

@@ -6,7 +6,7 @@ import { reallyAt, type TrueTimes } from './trueTimes';
 
 /** A forecast after a reading is off by this share of what it was before: `bench -- live`. */
 const ERROR_LEFT = 0.15;
-/** When the thermometer is first read, share of the cook. */
+/** Time of the first reading, share of the cook. */
 const READ_AT = 0.6;
 
 /** A piece on order, and how long each of its options really takes. */
@@ -19,10 +19,10 @@ export class SimulatedPiece {
   readonly steps: PieceSteps;
   /** Touches made; the next one comes so late, s. */
   done = 1;
-  /** When it left the heat. */
+  /** End of the heat. */
   outAt: number | undefined;
   private readonly truth: TrueTimes;
-  /** What later touches are behind by, s. */
+  /** Delay of later touches, s. */
   private slip = 0;
   private read = false;
   /** By how much the forecast after a reading is off, s. */
@@ -42,12 +42,12 @@ export class SimulatedPiece {
     this.error = ERROR_LEFT * (heatSeconds - reallyAt(this.truth, heatSeconds)) * normal(random);
   }
 
-  /** When a planned moment really comes. */
+  /** Actual time of a planned moment. */
   actual(at: number): number {
     return this.start + this.slip + reallyAt(this.truth, at);
   }
 
-  /** When it is expected: by the plan, later by readings. */
+  /** Expected time of a planned moment: by the plan, later by readings. */
   expected(at: number): number {
     if (!this.read) return this.start + this.slip + at;
     return this.actual(at) + (this.error * at) / this.steps.heatSeconds;
@@ -101,7 +101,7 @@ export class SimulatedPiece {
     );
   }
 
-  /** What a schedule is told of it. */
+  /** Course of the piece as a schedule receives it. */
   begun(now: number): BegunPiece {
     const { steps, placed, start, done } = this;
     const due = (at: number): number => Math.max(now, this.expected(at));

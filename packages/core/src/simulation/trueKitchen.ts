@@ -7,7 +7,7 @@ import type { TimedLeg } from '../plan/timedLeg';
 import { WayCook } from '../plan/wayCook';
 import { boneColumn } from '../heat/boneColumn';
 
-/** Where a probe really is. */
+/** True position of a probe. */
 export type ProbePlace =
   /** So far off the centre of thickness, towards the face that went down first, m; may be below 0. */
   | { readonly kind: 'middle'; readonly off: number }
@@ -17,7 +17,7 @@ export type ProbePlace =
   /** Never in the meat, or fallen out, s from the first heat. */
   | { readonly kind: 'out'; readonly from: number };
 
-/** What this kitchen's cook really does, whatever was said. */
+/** Actual habits of this kitchen's cook. */
 export type Habits = Partial<Pick<PlanRequest, 'knob' | 'spot' | 'restOn' | 'tray' | 'ovenFuel'>>;
 
 /** A kitchen as it really is, hidden from the cook. */
@@ -28,10 +28,10 @@ export interface HiddenKitchen extends KitchenDeviation {
   readonly noise: number;
 }
 
-/** What is in a true kitchen at a moment. */
+/** State in a true kitchen at a moment. */
 export interface TrueState {
   readonly core: number;
-  /** What the probe's tip has, C. */
+  /** Temperature at the probe's tip, C. */
   readonly probe: number;
 }
 
@@ -97,7 +97,7 @@ export const trueRun = (
   const truths: TrueState[] = [];
   const { probe } = hidden;
   let begun = 0;
-  /** When each leg ends, and the air round a bare probe in it, C. */
+  /** End of each leg, and the air around a bare probe in it, C. */
   const airs = legs.map(({ heat, seconds }) => {
     begun += seconds;
     const inOven = heat.on === 'rack' || heat.on === 'oven-pan';

@@ -1,4 +1,4 @@
-/** How long a piece really takes in its hidden kitchen: planned seconds to true ones, leg by leg. */
+/** True duration of a piece in its hidden kitchen: planned seconds to true ones, leg by leg. */
 export interface TrueTimes {
   /** Ends of the legs as planned and as they really are, s from the first heat; both begin with 0. */
   readonly planned: readonly number[];

@@ -50,7 +50,7 @@ interface PanUse {
 /** Hands on a pan that is washed, s. */
 const WASHING = 120;
 
-/** What is wrong with the pans of allergic tables: shared with an allergen, or not washed after it. */
+/** Faults of the pans of allergic tables: shared with an allergen, or not washed after it. */
 const allergenFaults = (job: ServiceJob, schedule: ServiceSchedule): readonly string[] => {
   const pieces = job.tickets.flatMap((ticket) => ticket.pieces);
   const uses = schedule.pieces.flatMap((placed): readonly PanUse[] => {
@@ -85,9 +85,9 @@ const allergenFaults = (job: ServiceJob, schedule: ServiceSchedule): readonly st
 };
 
 /**
- * What is wrong with a schedule of pieces that have not begun: more in a pan, an oven or the hands than goes,
- * two temperatures in one place at once, pieces of one table apart, a wait longer than a piece keeps, or an allergen in the
- * pan of a table that avoids it.
+ * Faults of a schedule of pieces that have not begun: more in a pan, an oven or with a person than fits, two
+ * temperatures in one place at once, pieces of one table apart, a wait longer than a piece stays warm, or an allergen
+ * in the pan of a table that avoids it.
  */
 export const faultsOf = (job: ServiceJob, schedule: ServiceSchedule): readonly string[] => {
   const faults: string[] = [];

@@ -14,7 +14,7 @@ import {
 } from '../plan';
 import type { PlanCase } from './planRequests';
 
-/** How far from its target a plan that was called feasible may end, K. */
+/** Largest distance from the target of a plan called feasible, K. */
 export const PROMISE = 0.5;
 
 export type Planned =
@@ -77,7 +77,7 @@ const BEND_SECONDS = 6;
 const BEND_SHARE = 0.012;
 const BEND_OF_WINDOW = 0.2;
 
-/** How far a total may bend about so many seconds, within a window, s. */
+/** Largest bend of a total near this duration, within a window, s. */
 export const allowedBend = (seconds: number, window: PullWindow | undefined): number => {
   const wide = window ? Math.max(window.early, window.late) : 0;
   return Math.max(BEND_SECONDS, BEND_SHARE * seconds, BEND_OF_WINDOW * wide);

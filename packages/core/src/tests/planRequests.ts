@@ -29,13 +29,13 @@ const PANS: readonly PanOnBurner[] = [
 const double = (min: number, max: number): fc.Arbitrary<number> =>
   fc.double({ min, max, noNaN: true });
 
-/** How a piece may wait between a low oven and its browning. */
+/** Holds of a piece between a low oven and browning. */
 const HOLDS: readonly Hold[] = [
   { in: 'tent', seconds: 1800 },
   { in: 'warm-oven', seconds: 3600 },
 ];
 
-/** How much thicker than a shop sells it a piece may be, and how much heavier for its thickness. */
+/** Range of thickness relative to the piece as sold, and of weight for its thickness. */
 const THICKER = [0.65, 1.5] as const;
 const HEAVIER = [0.85, 1.25] as const;
 

@@ -5,7 +5,7 @@ export interface Compared {
   readonly scatter: number;
 }
 
-/** What a difference between two single cooks can and cannot show. */
+/** Conclusion from a difference between two single cooks. */
 export interface Difference {
   /** b less a. */
   readonly by: number;

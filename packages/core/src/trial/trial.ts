@@ -3,7 +3,7 @@ export const TRIAL_KINDS = ['salt', 'temper', 'turns', 'cover', 'way'] as const;
 export type TrialKind = (typeof TRIAL_KINDS)[number];
 
 export interface TrialArm {
-  /** What this one has of its own, in the cook's words. */
+  /** Description of this piece, in the cook's words. */
   readonly label: string;
   /** The cook it became. */
   readonly cook?: string | undefined;

@@ -27,18 +27,18 @@ export type OptionId = (typeof OPTION_IDS)[number];
 /** One way to go on, with what it leads to. */
 export interface TroubleOption extends Outcome {
   readonly id: OptionId;
-  /** What is changed: an oven's or a pan's temperature, C. */
+  /** Changed temperature of an oven or a pan, C. */
   readonly celsius?: number | undefined;
-  /** How long something is waited for, s. */
+  /** Waiting time, s. */
   readonly waits?: number | undefined;
-  /** What the thin end peaks at, C. */
+  /** Peak of the thin end, C. */
   readonly thinPeak?: number | undefined;
 }
 
 export interface TroubleDetail {
-  /** How much later the plate is wanted, s. */
+  /** Delay of the plate, s. */
   readonly delay: number;
-  /** How much thinner the thin end is, m. */
+  /** Difference in thickness of the thin end, m. */
   readonly thinner: number;
 }
 
@@ -119,7 +119,7 @@ class WaysOut {
     return free >= 0 && free < legs.length ? this.now.solved(legs, free) : legs;
   }
 
-  /** What is left, timed for the wanted end. */
+  /** Remaining legs, timed for the wanted end. */
   get solvedRest(): readonly TimedLeg[] {
     return this.solved(this.rest, this.free);
   }
@@ -205,8 +205,8 @@ class WaysOut {
 }
 
 /**
- * What can be done about a trouble, each way computed from the state the piece is in now. The one
- * that changes nothing comes last, for comparison.
+ * Fixes for a trouble, each computed from the present state of the piece. The one that changes nothing comes last, for
+ * comparison.
  * @param at now, ms since 1970
  */
 export const troubleOptions = (

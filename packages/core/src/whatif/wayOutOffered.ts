@@ -5,7 +5,7 @@ import type { TroubleOption } from './troubleOptions';
 /** A trouble that is seen coming, before the cook has named one. */
 export interface TroubleAhead {
   readonly trouble: Extract<Trouble, 'late' | 'early' | 'overshoot'>;
-  /** How far off the plate will be, s, or the end, K: late and over above zero. */
+  /** Error of the plate's time, s, or of the end, K: positive if late or too hot. */
   readonly by: number;
 }
 
@@ -14,7 +14,7 @@ const WORTH_OFFERING = 240;
 /** Deviations of the pull within which a plate may yet be on time. */
 const DOUBT = 1;
 
-/** What a forecast must be held against. */
+/** Wanted values with which a forecast is compared. */
 export interface Expected {
   /** The plate as the readings have it, later than it was wanted by, s. */
   readonly late: number;
@@ -47,13 +47,13 @@ const WORTH_A_WORD = 120;
 /** A way out with what it leads to, and how the cook ends without it. */
 export interface OfferedWayOut {
   readonly option: TroubleOption;
-  /** How late the plate is with it, and without, s. */
+  /** Lateness of the plate with and without it, s. */
   readonly late: number;
   readonly lateAsIs: number;
   readonly asIs: TroubleOption;
 }
 
-/** What is wanted of a way out. */
+/** Requirements for a fix. */
 export interface Wanted {
   /** C */
   readonly target: number;

@@ -13,7 +13,7 @@ import { effectiveEvents } from '../cook/effectiveEvents';
 
 /** The end of a cook that is continued one way. */
 export interface Outcome {
-  /** What is left of it, the free part solved. */
+  /** Remaining legs, the free part solved. */
   readonly legs: readonly RemainingLeg[];
   /** From now to the last of the heat, s. */
   readonly seconds: number;
@@ -34,7 +34,7 @@ export interface CookInProgress {
   /** The kitchen as far as it is known. */
   readonly kitchen: KitchenDeviation;
   readonly edges?: number | undefined;
-  /** When the deciding leg is due by the forecast, ms since 1970. */
+  /** Due time of the deciding leg by the forecast, ms since 1970. */
   readonly pullAt?: number | undefined;
 }
 
@@ -63,7 +63,7 @@ const tailOf = (leg: TimedLeg, decides: boolean): RemainingLeg => {
  */
 export class WhatIf {
   readonly progress: Progress;
-  /** What is left of the cook as it is planned, from now. */
+  /** Remaining legs of the plan, from now. */
   readonly rest: readonly TimedLeg[];
   private readonly cook: WayCook;
   private readonly now: CookSnapshot;

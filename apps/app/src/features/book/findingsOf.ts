@@ -7,8 +7,8 @@ import type { CookedArm } from './TrialArms';
 import { lossOf } from '@crustan/core/heat/drip';
 
 /**
- * What two pieces cooked the same way differ by, one deviation, where their plans do not say: the
- * share of weight a piece loses. Estimate, from butchers' pieces of one muscle.
+ * Standard deviation between two pieces cooked the same way, if their plans do not give it: the share of weight lost.
+ * Estimate, from butchers' pieces of one muscle.
  */
 const LOSS_SCATTER = 0.015;
 

@@ -130,7 +130,7 @@ describe('what the cooks taught', () => {
     expect(now.learned['oven']).toMatchObject({ by: 'cooks', deviation: 1.6, cooks: 1 });
     const planned = requestHere(REQUEST, now);
     expect(planned.learned).toMatchObject({ thickness: 0, contact: 0.92, known: { oven: 1.6 } });
-    // How surely a factor is known goes with it as a share.
+    // The standard deviation of a factor is stored with it, as a share.
     const { contact } = planned.learned?.known ?? {};
     const taken = Object.entries(now.learned).find(([key]) => key.startsWith('contact'))?.[1];
     expect(contact).toBeCloseTo((taken?.deviation ?? NaN) / 0.92, 9);
@@ -178,7 +178,7 @@ describe('what the cooks taught', () => {
     const { unmount } = renderWithStore(<LearnedScreen />);
     await screen.findByText(/One cook runs through the model again: run 2 of 4 · 50 %/);
     unmount();
-    // What was known before stays on the page while a new cook is counted in.
+    // Earlier results stay on the page while a new cook is added.
     mockLearning = {
       kind: 'learned',
       lessons: { kitchen, lag: undefined, crust: undefined },

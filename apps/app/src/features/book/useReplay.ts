@@ -5,8 +5,8 @@ import type { ReplayedCook } from '@crustan/core/cook/replay';
 import { liveWorker } from '../../workers/liveWorker';
 
 /**
- * What the model makes of the times a cook really kept, computed in a worker.
- * @param plannedIn when its plan had it meet the heat, ms since 1970
+ * Simulation of a cook with the times that were recorded, in a worker.
+ * @param plannedIn planned start of the heat, ms since 1970
  */
 export const useReplay = (cook: CookRecord, plannedIn: number): ReplayedCook | undefined => {
   const [found, setFound] = useState<{

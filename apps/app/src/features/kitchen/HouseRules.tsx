@@ -29,7 +29,7 @@ const Dispute = ({ says }: { readonly says: string }) => (
   </Text>
 );
 
-/** Where cooks disagree: this house's side of each, which every new plan begins with. */
+/** Questions on which cooks disagree: this kitchen's choices, which are the defaults of every new plan. */
 export const HouseRules = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -25,7 +25,7 @@ const counts = (all: readonly number[], own: number) =>
     .toSorted((a, b) => a - b)
     .map((count) => ({ value: String(count), label: String(count) }));
 
-/** What a service is cooked on besides the pans: cooks, burners, oven places, places to rest. */
+/** Equipment of a service beside the pans: cooks, burners, oven places, places to rest. */
 export const Line = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

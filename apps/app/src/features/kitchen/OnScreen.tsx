@@ -17,7 +17,7 @@ const HOUR_OPTIONS: readonly Option<HourCount>[] = [
   { value: '12', label: '7:30 pm' },
 ];
 
-/** How figures are written and in what light, on this device. */
+/** Units, language of figures, and light or dark colours on this device. */
 export const OnScreen = () => {
   const dispatch = useAppDispatch();
   const { units } = useShow();

@@ -13,7 +13,7 @@ import { useShow } from '../../words/useShow';
 import { NameField } from './NameField';
 
 const MOST_PANS = 12;
-/** What the time to come up is told for, C. */
+/** Pan temperature for which the warm-up time is shown, C. */
 const USUAL_SEAR = 215;
 
 /** The pans, the one in use, and how long it takes. */

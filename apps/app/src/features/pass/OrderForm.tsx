@@ -31,7 +31,7 @@ interface Props {
   readonly onDone: () => void;
 }
 
-/** When a table wants its pieces: minutes from now; none: as soon as can be. */
+/** Times at which a table can want its pieces, minutes from now; undefined: as soon as possible. */
 const WHEN = [
   { value: 'soon', label: 'As soon as can be', minutes: undefined },
   { value: '30', label: 'In 30 min', minutes: 30 },
@@ -195,7 +195,7 @@ interface Quote {
 }
 const NO_QUOTE: Quote = { landsAt: undefined, late: 0 };
 
-/** When an order would land beside what is open, seconds of the service: scheduled as if it were there. */
+/** Ready time of an order beside the open ones, seconds of the service: from a schedule that includes it. */
 const useQuote = (
   pass: PassNow,
   pieces: readonly OrderedPiece[],

@@ -19,7 +19,7 @@ import { dishesLike, parsAsked } from './parsAsked';
 /** A moment of a day that no change of clocks leaps over. */
 const NOON = '12:00';
 
-/** How many of each dish to salt, thaw or temper for the next day: from what was ordered before. */
+/** Prep counts for the next day, to salt, thaw or temper: computed from past orders. */
 export const Tomorrow = () => {
   const { data: days, error } = useDemandQuery();
   const { dishes } = useDishes();

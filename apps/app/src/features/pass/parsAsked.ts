@@ -3,7 +3,7 @@ import type { ParCosts } from '@crustan/core/par';
 import { cutOf } from '@crustan/core/plan/request';
 import type { ParAsked } from '../../workers/pass.worker';
 
-/** What a plate that is missed costs where the menu has no prices: against one that is thrown away. */
+/** Cost of a missed plate against one thrown away, if the menu has no prices. */
 const NO_PRICES = { tooFew: 2, wasted: 1 } as const;
 /** A piece kept to the next day loses this share of what it cost. Estimate. */
 const KEPT_LOSS = 0.15;
@@ -38,8 +38,8 @@ export const dishesLike = (dishes: readonly KeptDish[]): ReadonlyMap<string, rea
   );
 
 /**
- * What pars are asked for: each dish by itself, and before them the pieces that several dishes are made of,
- * since what one of them does not use another does.
+ * Questions for prep counts: each dish by itself, and first the pieces that several dishes share, since one dish can
+ * use what another leaves.
  * @param names of dishes that past days know
  */
 export const parsAsked = (

@@ -217,7 +217,7 @@ export const usePass = (): PassNow => {
         for (const ms of IMPROVED_FOR) {
           if (state.again || !stands()) break;
           const better = await passWorker('schedule').improve(ms / clockSpeed());
-          // What happened meanwhile asks for a schedule of its own.
+          // Events since then start a schedule of their own.
           if (!better || state.again || !stands()) continue;
           made = asTold(better, { ...basis, at: made.at + 1, improves: made.at });
           await tell(made);

@@ -14,7 +14,7 @@ interface Props {
 const KEEP = { keep: 'Keep this plan' } as const;
 const WHAT = { ...KEEP, start: 'Start at the stove' } as const;
 
-/** What is done with the chosen plan; on a phone it is started from the bar under the thumb. */
+/** Actions on the chosen plan; on a phone the bar at the bottom has the start. */
 export const Actions = memo(function Actions({ way, plateAt }: Props) {
   const record = usePlanRecord(way, plateAt);
   const wide = useWindowDimensions().width >= WIDE;

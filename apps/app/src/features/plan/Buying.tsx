@@ -29,7 +29,7 @@ const FIELDS: readonly (readonly [keyof Typed, string, number, number])[] = [
 /** A portion on the plate, kg: what one thick piece is split into. Usual. */
 const PORTION = 0.18;
 
-/** What to ask the butcher for, found by planning every thickness about this one. */
+/** Thickness to ask the butcher for, found by planning every thickness near this one. */
 const HowThick = ({ plan }: { readonly plan: CookPlan }) => {
   const show = useShow();
   const range = useAsked('thickness', plan.request);

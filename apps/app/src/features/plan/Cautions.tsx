@@ -38,7 +38,7 @@ const WARM_THAW = 3600;
 const daysKept = ({ saltAhead, surface, airing }: CookPlan['request']): number =>
   Math.max(saltAhead, surface === 'aired' ? (airing?.seconds ?? 0) : 0) / 86_400;
 
-/** What may hurt someone, at the plan: fire, the table's minimum, parasites, time, allergens. */
+/** Hazards at the plan: fire, the table's minimum, parasites, time, allergens. */
 export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
   const { species, tied } = cutOf(plan.request);

@@ -14,7 +14,7 @@ interface ChapterProps {
 export const Chapter = ({ title, says, children, opened = false }: ChapterProps) => {
   const [open, setOpen] = useState(opened);
   const [wasOpened, setWasOpened] = useState(opened);
-  // What asks for it to be open opens it once; the cook may close it again.
+  // A link to this chapter opens it once; the user can close it again.
   if (opened !== wasOpened) {
     setWasOpened(opened);
     if (opened) setOpen(true);

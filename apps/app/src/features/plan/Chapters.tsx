@@ -14,7 +14,7 @@ import { OwnTimesChapter } from './OwnTimesChapter';
 import { PanAndFat } from './PanAndFat';
 import { RestAndServe } from './RestAndServe';
 
-/** What else a plan knows: the pan and its fat, the rest and the knife, the shop. */
+/** Chapters below a plan: the pan and its fat, rest and carving, buying. */
 export const Chapters = memo(function Chapters({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
   const pan = useAppSelector((state) => state.kitchen);

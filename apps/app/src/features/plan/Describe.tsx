@@ -6,7 +6,7 @@ import { Text } from '../../ui/Text';
 /** The field and the grammar come when they are asked for: the first load is for the first figures. */
 const Field = chunk(() => import('./DescribeField').then((m) => m.DescribeField)).Chunk;
 
-/** What came with the address: `?say=` of a link, `?text=` of what another program shares. */
+/** Text in the page's address: `?say=` of a link, `?text=` shared by another program. */
 const saidInLink = (): string => {
   const asked = new URLSearchParams(globalThis.location.search);
   return asked.get('say') ?? asked.get('text') ?? '';

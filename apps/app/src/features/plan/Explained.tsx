@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { MeaningLines } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
 
-/** What a first plan needs to be read. */
+/** Words that a first plan explains. */
 const FIRST_WORDS = ['pull', 'peak', 'window', 'grey'] as const;
 
 /** The words of the first plan, in place, until the cook knows them. */

@@ -6,7 +6,7 @@ import { useShow } from '../../words/useShow';
 /** A core that moves by less hardly moves, K. */
 const HARDLY = 0.5;
 
-/** What waiting before the browning costs: the middle, the face, the time in range, the weight. */
+/** Cost of a hold before browning: core, face, time in the danger zone, weight. */
 export const HoldCosts = ({ plan: { hold } }: { readonly plan: CookPlan }) => {
   const show = useShow();
   if (hold === undefined) return null;

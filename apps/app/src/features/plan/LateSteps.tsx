@@ -22,7 +22,7 @@ interface Props {
   readonly now: number;
 }
 
-/** What of a step can still be done for the same plate. */
+/** Shorter version of a late step that still meets the same plate time. */
 const sayShorter = (late: Extract<LateStep, { change: object }>): string => {
   if ('temper' in late.change) {
     return late.change.temper === 0

@@ -3,7 +3,7 @@ import { orderFaults, type OrderFault } from '@crustan/core/plan/orderChecks';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { Text } from '../../ui/Text';
 
-/** What is wrong, and what would be right. */
+/** Description of each fault, with its correction. */
 const SAY: Readonly<Record<OrderFault, string>> = {
   'cures-fish':
     'Salted that long ahead, fish is cured: firm and salt right through. Salt it a quarter of an hour before, or at the pan.',
@@ -19,7 +19,7 @@ const SAY: Readonly<Record<OrderFault, string>> = {
     'Thawed outside the fridge its outside is warm already: straight in, no more standing.',
 };
 
-/** What of the order of drying, salting, thawing and standing works against itself. */
+/** Faults in the order of drying, salting, thawing and tempering. */
 export const OrderFaults = ({ request }: { readonly request: PlanRequest }) => {
   const faults = orderFaults(request);
   if (faults.length === 0) return null;

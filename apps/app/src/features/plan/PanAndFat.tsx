@@ -33,7 +33,7 @@ const SIGN_WORDS: Readonly<
 const saySign = ({ sign, from, to }: ReadinessSign, fat: string, show: Show): string =>
   SIGN_WORDS[sign](show.degrees(from), show.degrees(to), fat);
 
-/** What loading the pan does to it, simulated in a worker. */
+/** Temperature drop of the pan when food goes in, simulated in a worker. */
 const useLoading = (request: PlanRequest, pan: PanOnBurner): Loading | undefined => {
   const [found, setFound] = useState<Loading>();
   useEffect(() => {
@@ -54,7 +54,7 @@ const useLoading = (request: PlanRequest, pan: PanOnBurner): Loading | undefined
 /** Longest the curve of a pan is drawn, s. */
 const LONGEST_CURVE = 1200;
 
-/** How long this pan takes on this burner, how to tell that it is there, and what it holds. */
+/** Warm-up time of this pan on this burner, signs that it is hot, and its capacity. */
 export const PanAndFat = memo(function PanAndFat({ request }: { readonly request: PlanRequest }) {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);

@@ -9,7 +9,7 @@ import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { COVER_WORDS, saySalt, saySurface } from './sentenceWords';
 
-/** What the new piece begins with, where the cook had decided something else for the old one. */
+/** Defaults of the new piece that replace choices made for the former one. */
 const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => string>> = {
   surface: saySurface,
   saltAhead: saySalt,

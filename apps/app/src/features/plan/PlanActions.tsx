@@ -8,7 +8,7 @@ import { useStartPlan } from './useStartPlan';
 interface Props {
   /** The plan as it is kept, once it is there; undefined if there is none. */
   readonly record: () => Promise<PlanRecord | undefined>;
-  /** What it is called on the buttons; without a start where that is always in reach. */
+  /** Labels of the buttons; no start if another button for it is always visible. */
   readonly what: { readonly start?: string; readonly keep: string };
 }
 

@@ -124,7 +124,7 @@ const CutShort = ({ plan: { legs, request } }: { readonly plan: CookPlan }) => {
   );
 };
 
-/** What a thermometer that is off will say at the pull. */
+/** Reading at the pull of a thermometer with a known error. */
 const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {
   const show = useShow();
   const offset = useAppSelector((state) => state.kitchen.thermometerOffset);
@@ -137,7 +137,7 @@ const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {
   );
 };
 
-/** What past cooks taught that this plan reckons with. */
+/** Calibration from past cooks that this plan uses. */
 const WithWhatWasLearned = ({ plan }: { readonly plan: CookPlan }) => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);

@@ -22,7 +22,7 @@ const ChosenInFull = chunk(() => chosen().then((m) => m.ChosenInFull)).Chunk;
 const ChosenRun = chunk(() => chosen().then((m) => m.ChosenRun)).Chunk;
 const ChosenBar = chunk(() => chosen().then((m) => m.ChosenBar)).Chunk;
 
-/** What the words of the ways mean. */
+/** Explanations of the names of the methods. */
 const WayWords = chunk(() => import('./Chosen').then((m) => m.WayWords)).Chunk;
 
 /** Other pieces for the same plate. */

@@ -23,7 +23,7 @@ const sayRub = ({ rub, place, before, there }: PlacedRub, show: Show): string =>
   return `${capital(name)} ${WHERE[place]}: in this pan it would meet ${show.degrees(before)}, and ${bears}.`;
 };
 
-/** When each rub goes on, and why, from this plan's own surface. */
+/** Time for each rub and its reason, from the surface temperature of this plan. */
 export const RubPlaces = ({ plan }: { readonly plan: CookPlan }) => {
   const show = useShow();
   const { rubs } = plan.request;

@@ -9,7 +9,7 @@ import { useShow } from '../../words/useShow';
 import { useAsked } from '../../workers/useAsked';
 import { inputWords } from './planFigures';
 
-/** What to measure better, when it matters most. */
+/** Input to measure better if it has the largest effect. */
 const BETTER: Readonly<Record<InputSpread['input'], string>> = {
   thickness: 'Measure the thickest part with a ruler laid beside it, twice.',
   contact: 'Dry it well and press it flat: contact is what the pan gives.',

@@ -25,11 +25,11 @@ const WIDTHS: Readonly<Record<UnitSystem, readonly number[]>> = {
 };
 /** A pan within this of a width that is sold is of that width, m. */
 const SAME_WIDTH = 0.002;
-/** What cast iron of a common gauge weighs, kg/m2. */
+/** Mass of a cast-iron pan of common thickness, kg/m2. */
 const MASS_PER_AREA = 35.5;
-/** What burners of a kind draw at full, W. Usual plates. */
+/** Full electrical or gas power of a typical burner of each kind, W. */
 const POWERS: Readonly<Record<BurnerKind, number>> = { gas: 3000, electric: 1800, induction: 2200 };
-/** How an oven runs against its dial, K, as cooks say it. */
+/** Differences between an oven and its dial, K, in cooks' words. */
 const OFFSETS = [
   { value: '-20', label: 'Runs cool' },
   { value: '0', label: 'True, or I do not know' },

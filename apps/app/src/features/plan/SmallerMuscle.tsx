@@ -25,7 +25,7 @@ const adviceOn = (name: string, apart: number): string => {
   return apart > 0 ? ADVICE.warmer(name) : ADVICE.cooler(name);
 };
 
-/** What the muscle beyond the bone ends at, and what to do about it. */
+/** End temperature of the muscle beyond the bone, and advice about it. */
 export const SmallerMuscle = ({ plan }: { readonly plan: CookPlan }) => {
   const show = useShow();
   const { donenessOf } = useScales();

@@ -75,7 +75,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
     setSaid('The recipe is saved: schema.org’s, as other programs read it.');
   };
   const share = async (): Promise<void> => {
-    // What the sentence says now, even while its plan is still computed.
+    // The current sentence, even while its plan is computed.
     const { request, plate } = store.getState().draft;
     const link = linkOf(request, plate);
     try {

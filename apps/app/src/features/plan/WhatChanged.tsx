@@ -10,7 +10,7 @@ import { sayCrust } from '../../words/judgedWords';
 /** A change of time or temperature smaller than this is none to a cook: s, K, m. */
 const SAME = { seconds: 5, kelvin: 0.5, depth: 0.0005 } as const;
 
-/** What moved from one plan to the next, in the cook's words. */
+/** Differences between two plans, in the cook's words. */
 export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonly string[] => {
   const said: string[] = [];
   const seconds = now.cookSeconds - before.cookSeconds;
@@ -31,7 +31,7 @@ export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonl
   return said;
 };
 
-/** What the last thing moved did to the plan. */
+/** Effect of the last change on the plan. */
 export const WhatChanged = ({ plan }: { readonly plan: CookPlan }) => {
   const show = useShow();
   const [seen, setSeen] = useState<{ readonly before?: CookPlan; readonly now: CookPlan }>({

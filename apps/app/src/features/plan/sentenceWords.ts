@@ -49,7 +49,7 @@ export const saySalt = ({ saltAhead, salt }: PlanRequest): string => {
 
 export const saySurface = ({ surface }: PlanRequest): string => SURFACE_WORDS[surface];
 
-/** What is done beside turning: edges, butter, a burner turned down. */
+/** Actions beside turning: edges, butter, a burner turned down. */
 export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequest): string => {
   const said = [
     ...(edges === 'first' || edges === 'both' ? ['fat edge first'] : []),
@@ -62,7 +62,7 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
   return said.length === 0 ? 'nothing more to it' : said.join(', ');
 };
 
-/** How a piece waits before it is browned. */
+/** Place, duration and temperature of a hold before browning. */
 export const sayHold = ({ in: place, seconds, air = WARM_OVEN }: Hold, show: Show): string =>
   place === 'tent'
     ? `held ${sayDuration(seconds)} tented`
@@ -83,7 +83,7 @@ export const sayOven = (request: PlanRequest, show: Show): string => {
 export const sayPan = ({ pan, knob }: PlanRequest, show: Show): string =>
   `${show.temperature(pan)} pan ${KNOB_WORDS[knob]}`;
 
-/** How it rests, and on what. */
+/** Cover and surface of the rest. */
 export const sayRest = ({ cover, restOn }: PlanRequest): string =>
   `${COVER_WORDS[cover]} ${REST_ON_WORDS[restOn]}`;
 

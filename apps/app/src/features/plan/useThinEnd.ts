@@ -4,7 +4,7 @@ import { plannerWorker } from '../../workers/planner';
 import { usePlannedOn } from '../../workers/useAsked';
 
 /**
- * Where a thin end peaks when it is cooked on the thick end's clock, C; undefined until known.
+ * Peak of a thin end that is cooked for the time of the thick end, C; undefined until it is computed.
  * @param thin m
  */
 export const useThinEnd = (request: PlanRequest, thin: number | undefined): number | undefined => {

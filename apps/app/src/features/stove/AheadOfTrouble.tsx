@@ -28,7 +28,7 @@ interface Offer {
   readonly wayOut: OfferedWayOut | undefined;
 }
 
-/** What the cook was wanted to be, against what it comes to. */
+/** Wanted result of the cook against the forecast. */
 const expectedOf = ({ cook, state, forecast, plateAt }: LiveCook, now: number) => {
   const slice = state.left.find(({ kind }) => kind === 'slice');
   const late = (plateAt - cook.plan.plateAt) / 1000;
@@ -40,8 +40,8 @@ const expectedOf = ({ cook, state, forecast, plateAt }: LiveCook, now: number) =
 };
 
 /**
- * When the readings see the plate or the end go wrong, the best way out, once and quietly; a no is
- * remembered for that trouble of that cook.
+ * The best fix when readings predict a wrong end or time, shown once; "Keep the plan" is stored for that trouble of
+ * that cook.
  */
 export const AheadOfTrouble = ({
   live,

@@ -37,7 +37,7 @@ const TRIED: readonly (readonly [Call, string])[] = [
   ['trouble', 'Trouble'],
 ];
 
-/** How the stove calls: sound, vibration, voice, and how early. */
+/** Settings of calls at the stove: sound, vibration, voice, and lead time. */
 export const AttentionSettings = () => {
   const dispatch = useAppDispatch();
   const attention = useAppSelector((state) => state.attention);

@@ -17,7 +17,7 @@ import { Text } from '../../ui/Text';
 const SPEEDS = ['1', '4', '15', '60'] as const;
 const SEEDS = ['7', '21', '104'] as const;
 
-/** Where readings come from: stand-ins that ship with it, a file, or a radio thermometer. */
+/** Sources of readings: simulated thermometers, a file, or a radio thermometer. */
 export const Devices = ({ cook }: { readonly cook: string }) => {
   const store = useAppStore();
   const dispatch = useAppDispatch();

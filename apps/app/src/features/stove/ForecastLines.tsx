@@ -9,7 +9,7 @@ import type { LiveCook } from './liveCook';
 /** An older reading's age is stated, s. */
 const OLD_S = 60;
 
-/** What the readings make of the cook: where it goes, what the kitchen is like, a probe that lies. */
+/** Forecast from the readings: end, properties of the kitchen, a misplaced probe. */
 export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
   const show = useShow();
   const now = useNow(10_000);

@@ -24,7 +24,7 @@ const SHOWN = 12;
 const signed = (seconds: number): string =>
   `${seconds > 0 ? '+' : '−'}${Math.abs(seconds) >= 60 ? `${Math.abs(seconds) / 60} min` : `${Math.abs(seconds)} s`}`;
 
-/** What happened: take any press back, mend its time, add one that was forgotten, leave one out. */
+/** Recorded steps: take back, change the time, add a forgotten one, leave one out. */
 export const History = ({ live }: { readonly live: LiveCook }) => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -10,7 +10,7 @@ import { PutAway } from './PutAway';
 
 const presses = (count: number): string => `${count} ${count === 1 ? 'press' : 'presses'}`;
 
-/** Where the presses are: on this device at once, in the book when the server has said so. */
+/** Storage of the steps: on this device at once, in the logbook when the server has acknowledged them. */
 export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
   const { notKept, writing, delayed, unreadable } = useAppSelector((state) => state.log);
   const waiting = waitingEvents(cook);
@@ -59,7 +59,7 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
   );
 };
 
-/** What the server will not take, with what can be done. */
+/** Steps that the server rejected, with possible actions. */
 const Trouble = ({ cook, says }: { readonly cook: ActiveCook; readonly says: string }) => {
   const dispatch = useAppDispatch();
   return (

@@ -22,7 +22,7 @@ interface Props {
   readonly onClose: () => void;
 }
 
-/** What is not needed in the next ninety seconds. */
+/** Functions that are not needed in the next ninety seconds. */
 export const More = ({ live, onClose }: Props) => {
   const [panel, setPanel] = useState<(typeof PANELS)[number]['value']>('history');
   return (

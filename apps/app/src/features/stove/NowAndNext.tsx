@@ -49,7 +49,7 @@ const BOUNCE = 900;
 /** Height in lines of ordinary text under which the buttons do not stay in place, px at the default size. */
 const LOW = 380;
 
-/** Where the list of keys stands. */
+/** Position of the list of keys. */
 const BESIDE = 'absolute bottom-0 left-[104%] w-[420px]';
 const OVER = 'absolute inset-x-0 top-0 z-10';
 
@@ -230,7 +230,7 @@ export const NowAndNext = ({
   );
 };
 
-/** What scrolls between the pieces above and the buttons below, which never leave the thumb. */
+/** Content that scrolls between the pieces above and the buttons below, which stay in place. */
 const Scrolled = ({ children }: { readonly children: ReactNode }) => (
   <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-2" tabIndex={0}>
     {children}

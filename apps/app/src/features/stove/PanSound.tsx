@@ -8,7 +8,7 @@ import { Text } from '../../ui/Text';
 import type { LiveCook } from './liveCook';
 import { usePanSound } from './usePanSound';
 
-/** What the pan should sound like now: quieter than this, it is too cool. */
+/** Expected sound of the pan now: a quieter pan is too cool. */
 export const PanSound = ({ live }: { readonly live: LiveCook }) => {
   const dispatch = useAppDispatch();
   const { sound, panSound } = useAppSelector((state) => state.attention);

@@ -7,7 +7,7 @@ import { sayAction } from './stoveWords';
 /** As many as stand beside a curve. */
 const MOST = 6;
 
-/** What is still to do, where there is room beside the cook. */
+/** Remaining steps, if there is room beside the cook. */
 export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }) => {
   const show = useShow();
   const left = state.left.filter(({ kind }) => kind !== 'judge').slice(0, MOST);

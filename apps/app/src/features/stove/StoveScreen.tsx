@@ -31,7 +31,7 @@ import { useStove } from './useStove';
 export const StoveScreen = () => {
   const on = useAppSelector((state) => selectStoveCooks(state).length > 0);
   const recalled = useAppSelector((state) => state.log.recalled);
-  // What was on is read from the device first: an empty stove is not shown before it is known.
+  // Cooks are read from the device first: the empty stove is shown only once it is known to be empty.
   if (!on && !recalled) return <View className="on-iron flex-1 bg-iron-950" />;
   if (!on) {
     return (

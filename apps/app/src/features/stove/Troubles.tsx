@@ -24,7 +24,7 @@ interface Props {
 
 const DELAYS = [10, 20, 30, 45] as const;
 
-/** When it goes wrong: one button each, then the ways out with what each of them leads to. */
+/** Buttons for each trouble, then its fixes with the result of each. */
 export const Troubles = ({ live, onClose }: Props) => {
   const [trouble, setTrouble] = useState<Trouble>();
   return (

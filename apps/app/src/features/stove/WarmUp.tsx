@@ -12,7 +12,7 @@ interface Props {
   readonly press: (event: CookEvent) => void;
 }
 
-/** What warms up before the piece meets it: pressed, the book can learn how fast it does. */
+/** Pan or oven that warms up before the piece goes in: a press lets the logbook learn how fast it warms. */
 export const WarmUp = ({ live: { cook, plan, state, current }, press }: Props) => {
   const effective = effectiveEvents(cook.events);
   const said = (kind: PressKind): boolean => effective.some((event) => event.kind === kind);

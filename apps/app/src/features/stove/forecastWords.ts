@@ -7,11 +7,11 @@ import type { Show } from '../../words/show';
 /** Deviations either side that hold four out of five. */
 const EIGHTY = 1.2816;
 
-/** What is told of a figure: how far it must be off, and how sure, K or m; contact as a share. */
+/** Least deviation of a figure that is shown, K or m; contact as a share. */
 const WORTH = { thickness: 0.0015, start: 2, contact: 0.12 } as const;
 const WORTH_OVEN = 5;
 
-/** How sure a figure must be before it is said: its deviation under this share of what it is off. */
+/** A deviation is shown if its standard deviation is below this share of it. */
 const SURE = 0.8;
 
 const worthTelling = (off: number, sigma: number, worth: number): number | undefined =>
@@ -22,7 +22,7 @@ const told = ({ kitchen, sigma }: Forecast, key: keyof typeof WORTH): number | u
   return worthTelling(off, sigma[key], WORTH[key]);
 };
 
-/** What the kitchen turns out to be like, in one sentence; empty while there is nothing to say. */
+/** Properties of the kitchen in one sentence; empty if none is known well enough. */
 export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show): string => {
   if (forecast.readings === 0) return '';
   const air = ovenAir(request);
@@ -43,13 +43,13 @@ export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show)
 /** A range this wide either way is given by its two ends, s. */
 const WIDE = 120;
 
-/** What would narrow a wide range. */
+/** Advice that narrows a wide range. */
 const narrowing = ({ readings }: Forecast): string =>
   readings === 0
     ? 'A thermometer in the middle would narrow it.'
     : 'A reading nearer to the end would narrow it.';
 
-/** When and where it ends, with the range that holds four times in five. */
+/** Time and temperature of the end, with the 80 % range. */
 export const sayForecast = (forecast: Forecast, show: Show): string => {
   const end = EIGHTY * forecast.endSpread;
   const ends = `ends ${show.degrees(forecast.end - end)} to ${show.degrees(forecast.end + end)}`;
@@ -72,7 +72,7 @@ export const sayForecast = (forecast: Forecast, show: Show): string => {
 /** A probe is called misplaced from this chance on. */
 const NAMED = 0.5;
 
-/** What is wrong with where the probe lies, and what to do; undefined while it is well placed. */
+/** Fault of the probe's position, and advice; undefined if it is well placed. */
 export const sayProbe = ({ probe, readings }: Forecast): string | undefined => {
   if (readings === 0 || probe.chance < NAMED) return undefined;
   switch (probe.kind) {

@@ -17,13 +17,13 @@ export interface LiveCook {
   readonly forecast: Forecast | undefined;
   readonly current: DueStep;
   readonly next: DueStep | undefined;
-  /** When it will be on the plate, ms since 1970. */
+  /** Ready time, ms since 1970. */
   readonly plateAt: number;
 }
 
 const waitsOf = (cook: ActiveCook): number => cook.together?.waits ?? 0;
 
-/** When the plan has the piece meet the heat, ms since 1970. */
+/** Planned start of the heat, ms since 1970. */
 export const plannedInOf = (cook: ActiveCook, gear: RunGear): number =>
   inAtFor(runOf(cook.plan.plan, gear), cook.plan.plateAt - waitsOf(cook) * 1000);
 

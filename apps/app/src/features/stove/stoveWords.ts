@@ -9,7 +9,7 @@ import { liftWords, pullWords, sayIntoPan } from '../../words/holdWords';
 import type { Show } from '../../words/show';
 import { PRESS_ADVICE, readingSentence } from '../../words/kitchenWords';
 
-/** What the words of a step are made from. */
+/** Values that the words of a step are built from. */
 interface Told {
   readonly step: DueStep;
   readonly plan: KeptPlan;
@@ -19,11 +19,11 @@ interface Told {
 type Words = string | ((told: Told) => string);
 
 interface StepWords {
-  /** What to do, huge, in as few words as carry it. */
+  /** Instruction, in large type, as short as possible. */
   readonly action: Words;
   /** One line under it: how, or what to watch. */
   readonly how: Words;
-  /** What the big button says happened. */
+  /** Label of the large button, in the past tense. */
   readonly happened: Words;
 }
 

@@ -7,7 +7,7 @@ import type { Show } from '../../words/show';
 import type { Browned } from '@crustan/core/doneness';
 import { sayCrust } from '../../words/judgedWords';
 
-/** What to do at once, before any figures. */
+/** Immediate actions, shown before any figures. */
 export const FIRST_AID: Readonly<Partial<Record<Trouble, string>>> = {
   fire: 'Heat off. Lid or baking sheet on. Never water, never carry it. If it is not out in a moment: everybody out, and call the fire brigade.',
   smoke: 'Extractor on, window open, burner down.',
@@ -60,7 +60,7 @@ export const sayOption = (
   }
 };
 
-/** What it leads to. */
+/** Result of a fix. */
 export const sayOutcome = (
   { seconds, restSeconds, peak, sliceCore, browning, thinPeak }: TroubleOption,
   now: number,
@@ -73,7 +73,7 @@ export const sayOutcome = (
   return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${sayCrust(Math.min(...browning), by)}; sliced ${sliced}`;
 };
 
-/** How a plate lands: `12 min late`, `on time`. */
+/** Delay of a plate: `12 min late`, `on time`. */
 const sayLanding = (late: number): string => {
   const minutes = Math.round(Math.abs(late) / 60);
   if (minutes === 0) return 'on time';

@@ -8,10 +8,10 @@ import { useSizzle, type Heard } from '../../ui/useSizzle';
 import { liveWorker } from '../../workers/liveWorker';
 import type { LiveCook } from './liveCook';
 
-/** How often the level follows the curve, ms. */
+/** Interval at which the sound level follows the curve, ms. */
 const FOLLOWS = 250;
 
-/** What the pan should sound like now, from the model's steam; sounded where the cook wants it. */
+/** Expected sound of the pan now, from the simulated steam; played if the cook has switched it on. */
 export interface PanSound {
   /** 0 to 1. */
   readonly level: number;

@@ -5,11 +5,11 @@ import type { TroubleDetail, TroubleOption } from '@crustan/core/whatif/troubleO
 import { liveWorker } from '../../workers/liveWorker';
 import type { LiveCook } from './liveCook';
 
-/** How much thinner a thin end is taken to be, m. */
+/** Thickness by which a thin end is assumed to be thinner, m. */
 export const THINNER = 0.006;
 
 /**
- * What can be done about a trouble, from the state a piece is in; computed in the worker.
+ * Fixes for a trouble from the present state of a piece, computed in the worker.
  * @param at ms since 1970
  */
 export const waysOutNow = (

@@ -8,7 +8,7 @@ export interface MeaningLinesProps {
   readonly bare?: boolean;
 }
 
-/** What words mean, a line each. */
+/** Explanations of words, one line each. */
 export const MeaningLines = ({ of, bare = false }: MeaningLinesProps) => (
   <View className="gap-2">
     {of.map((each) => (

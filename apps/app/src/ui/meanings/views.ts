@@ -1,4 +1,4 @@
-/** What shows meanings, in one chunk: the words themselves are fetched once, when the first is asked for. */
+/** Components that show explanations, in one chunk: the texts are loaded with the first of them. */
 export { MeaningLines } from './MeaningLines';
 export { Terms } from './Terms';
 export { Words } from './Words';

@@ -4,7 +4,7 @@ import { Text } from '../../../ui/Text';
 /** Named one by one; the others are counted. */
 const NAMED = 12;
 
-/** What is left out of a file, each with why: nothing is refused silently. */
+/** Entries of a file that are left out, each with its reason: every rejected entry is shown. */
 export const Refused = ({
   all,
   count,

@@ -44,7 +44,7 @@ export const cooksAsBook = async (
     } else {
       const { plan, record } = planned;
       const id = v5(JSON.stringify([at, title, request]), TABLES);
-      // What a table says of a cook, not on which pan: nothing is learned from it of this one's.
+      // A table does not name the pan of a cook: nothing is learned of this pan from it.
       const { gear: _gear, ...kept } = record;
       cooks.push({
         id,

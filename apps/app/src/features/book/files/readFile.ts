@@ -14,7 +14,7 @@ export type FileRead =
       readonly kind: 'plan';
       readonly title: string;
       readonly request: PlanRequest;
-      /** Where it says one. */
+      /** Undefined if the file names no time. */
       readonly plate: PlateTime | undefined;
     }
   | { readonly kind: 'cooks'; readonly table: Extract<CooksTable, { ok: true }> }

@@ -12,7 +12,7 @@ export const sayCellTime = (seconds: number): string => {
   return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 };
 
-/** How far a time may be off: `40 s`, `3 min`. */
+/** Uncertainty of a time: `40 s`, `3 min`. */
 export const saySpread = (seconds: number): string =>
   seconds < 90 ? `${Math.round(seconds / 5) * 5} s` : `${Math.round(seconds / 60)} min`;
 

@@ -28,7 +28,7 @@ export const useCard = (requests: readonly PlanRequest[], on: PlannedOn): CardWo
   const [found, setFound] = useState({ requests, cells: NONE });
   const [running, setRunning] = useState(false);
   const [broken, setBroken] = useState<string>();
-  // What is running now: a stop or another card ends it.
+  // Number of the current run: a stop or another card ends it.
   const current = useRef(0);
   const working = useRef(false);
 

@@ -15,7 +15,7 @@ import { sayDuration } from '@crustan/core/units';
 const USUAL_HOLD = 1800;
 const STEP = 300;
 
-/** How long a piece waits between a low oven and its browning, and where. */
+/** Duration and place of a hold between a low oven and browning. */
 export const HoldEditor = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

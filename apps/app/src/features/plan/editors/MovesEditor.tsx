@@ -8,7 +8,7 @@ import { useShow } from '../../../words/useShow';
 import { PRESS_OPTIONS, SPOT_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
 
-/** How much cooler the pan is once the burner is turned down, K. */
+/** Temperature drop of the pan after the burner is turned down, K. */
 const DOWN = 35;
 
 const EDGES_SAID: Readonly<Record<EdgeSear, string>> = {
@@ -32,7 +32,7 @@ const NEAR = 0.2;
 const crustOption = (crust: number): string =>
   CRUSTS.find(({ value }) => Math.abs(Number(value) - crust) < NEAR)?.value ?? '';
 
-/** What is done at the stove beside turning. */
+/** Actions at the stove beside turning. */
 export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -19,7 +19,7 @@ export interface Props {
   readonly onClose: () => void;
 }
 
-/** Where the sliders run, m and kg. */
+/** Ranges of the sliders, m and kg. */
 const USUAL_SIZES = { thickness: [0.008, 0.12], weight: [0.08, 3] } as const;
 
 const spaced = (name: string): string => capital(name.replaceAll('-', ' '));

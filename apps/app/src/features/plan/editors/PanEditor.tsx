@@ -12,7 +12,7 @@ import { KNOB_OPTIONS } from '../../../words/kitchenWords';
 import { useShow } from '../../../words/useShow';
 import { Hint } from './Hint';
 
-/** How hot the pan, and in what fat. */
+/** Pan temperature and fat. */
 export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
   const show = useShow();

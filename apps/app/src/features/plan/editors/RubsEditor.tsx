@@ -9,7 +9,7 @@ const OPTIONS = RUB_IDS.map((value) => ({ value, label: RUBS[value].name }));
 
 const NONE: readonly RubId[] = [];
 
-/** What else goes on the piece; the run says when. */
+/** Rubs on the piece; the timeline gives their times. */
 export const RubsEditor = () => {
   const dispatch = useAppDispatch();
   const rubs = useAppSelector((state) => state.draft.request.rubs ?? NONE);

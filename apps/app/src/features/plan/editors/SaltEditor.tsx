@@ -36,7 +36,7 @@ const surfaceWith = (
   return { surface: ahead >= AIRED_FROM ? 'aired' : 'dry', airing: undefined };
 };
 
-/** How much salt, in grams and in this kitchen's own spoons, and when: what each school gives. */
+/** Amount of salt, in grams and in this kitchen's spoons, and its time, by each school. */
 export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
   const show = useShow();

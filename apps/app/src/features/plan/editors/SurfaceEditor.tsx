@@ -27,7 +27,7 @@ const STEP = 6 * HOUR;
 
 const percent = (share: number): string => (100 * share).toFixed(1);
 
-/** How wet the faces are as they meet the pan; dried in the fridge: how, how long, what it costs. */
+/** Wetness of the faces when they meet the pan; for drying in the fridge: method, duration and weight loss. */
 export const SurfaceEditor = () => {
   const dispatch = useAppDispatch();
   // Not the deferred draft: a key that is held down moves the slider each time.

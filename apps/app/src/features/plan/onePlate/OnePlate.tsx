@@ -134,7 +134,10 @@ const Timeline = ({ plate, from }: { readonly plate: PlateTogether; readonly fro
 const longestWait = ({ batches }: PlateTogether): number =>
   Math.max(...batches.map(({ waits }) => waits));
 
-/** What a change comes to. @param clock when all is ready then */
+/**
+ * Result of a change.
+ * @param clock when all is ready then
+ */
 const sayOther = (plate: PlateTogether, clock: string): string => {
   const longest = longestWait(plate);
   const wait =
@@ -142,7 +145,7 @@ const sayOther = (plate: PlateTogether, clock: string): string => {
   return `All ready at ${clock}; ${wait}.`;
 };
 
-/** What is wrong with the plate. */
+/** Faults of the plate. */
 const Faults = ({ plate, from }: { readonly plate: PlateTogether; readonly from: number }) => {
   const show = useShow();
   const scales = useScales();
@@ -225,7 +228,7 @@ const Changes = ({
   );
 };
 
-/** When each piece of the plate meets the heat, or why they do not go together. */
+/** Start of each piece of the plate, or the reason why they cannot share it. */
 const Found = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -11,7 +11,7 @@ import { useShow } from '../../../words/useShow';
 import { WAY_NAMES } from '../../../words/wayWords';
 import { usePlanView } from '../../../workers/planLane';
 
-/** What decides between two ways. */
+/** Figures by which two methods are compared. */
 const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])[] = [
   ['ends at', (plan, show) => show.degrees(plan.peakCore)],
   ['in all', ({ cookSeconds }) => showDuration(cookSeconds)],

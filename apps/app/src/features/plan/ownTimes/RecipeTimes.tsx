@@ -25,7 +25,7 @@ interface RecipeRead {
   readonly words: string | undefined;
 }
 
-/** What a file or a text holds, as steps: a schema.org recipe, or plain words. */
+/** Steps in a file or a text: a schema.org recipe, or plain words. */
 const stepsIn = async (text: string, scale: HeatScale): Promise<RecipeRead> => {
   const { recipesIn, recipeTimes } = await import('../../../words/grammar');
   const words = text.slice(0, LONGEST);
@@ -95,7 +95,7 @@ export const RecipeTimes = ({ scale, onTimes }: Props) => {
   );
 };
 
-/** What of a recipe became steps, what is a setting of the plan, and what was not used. */
+/** Parts of a recipe that became steps, that are settings of the plan, and that were not used. */
 const Understood = ({
   read: { steps: found, words },
   onAnswer,

@@ -6,10 +6,10 @@ import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 
-/** What a step is moved by, s. */
+/** Change of a step by one press, s. */
 const MOVES: Readonly<Record<SaidStep['do'], number>> = { pan: 30, oven: 60, rest: 60, turn: 0 };
 const LEAST = 10;
-/** What an end by the core is moved by, K. */
+/** Change of an end by the core by one press, K. */
 const CORE_MOVES = 1;
 
 const lasting = (seconds: number): SaidTime => ({ least: seconds, most: seconds });

@@ -40,7 +40,7 @@ const sayThickness = ({ thickness }: JudgedTimes, show: Show): string =>
 /** Sliced this far under its peak, a piece was cut too soon or too late, K. */
 const UNDER_PEAK = 1;
 
-/** What their own rest makes of it; nothing where it is sliced about its peak. */
+/** Effect of the rest that the cook asked for; undefined if the piece is sliced near its peak. */
 const sayRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined => {
   const { sliceCore, peakCore, peakAfter, restSeconds } = plan;
   if (peakCore - sliceCore < UNDER_PEAK) return undefined;
@@ -67,7 +67,7 @@ const END_TO = 15;
 const toEnd = (seconds: number): string =>
   sayDuration(Math.max(END_TO, Math.round(seconds / END_TO) * END_TO));
 
-/** How long a step lasts that ends by the core, and how far that may be off. */
+/** Duration of a step that ends by the core, and its uncertainty. */
 const sayCoreEnd = (
   { seconds, rate, step }: CoreEnd,
   { spread }: JudgedTimes,
@@ -82,7 +82,7 @@ const sayCoreEnd = (
   return `${what}: ${toEnd(seconds)} for this piece, from ${toEnd(seconds - off)} to ${toEnd(seconds + off)}. Take its temperature.`;
 };
 
-/** What a cook's own times make of the piece, and what would mend them. */
+/** Result of a cook's own times, and corrections for it. */
 export const Verdict = ({ judged, said }: Props) => {
   const show = useShow();
   const { width } = useWindowDimensions();

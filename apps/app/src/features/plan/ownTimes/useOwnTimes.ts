@@ -8,7 +8,7 @@ import { usePlannedOn } from '../../../workers/useAsked';
 /** A line that is still being typed is not judged yet, ms. */
 const SETTLES = 400;
 
-/** What a cook's own steps make of a piece; undefined until that is known. */
+/** Result of a cook's own steps for a piece; undefined until it is computed. */
 export const useOwnTimes = (
   request: PlanRequest,
   steps: readonly SaidStep[],

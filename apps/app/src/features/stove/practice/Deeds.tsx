@@ -10,7 +10,7 @@ interface Props {
   readonly act: (deed: PracticeDeed) => void;
 }
 
-/** What may be done to a piece where it is: each place, and the deed on its button. */
+/** Actions on a piece in each place, with the label of each button. */
 const DEEDS: readonly {
   readonly label: string;
   readonly deed: PracticeDeed;
@@ -25,7 +25,7 @@ const DEEDS: readonly {
 
 const goesToOven = (deed: PracticeDeed): boolean => deed.do === 'move' && deed.place === 'oven';
 
-/** What may be done to the piece where it is. */
+/** Actions on the piece in its current place. */
 export const Deeds = ({ place, oven, act }: Props) => (
   <View className="flex-row flex-wrap gap-2">
     {DEEDS.filter(({ at, deed }) => at.includes(place) && (oven || !goesToOven(deed))).map(

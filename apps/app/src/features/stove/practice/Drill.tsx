@@ -28,7 +28,7 @@ interface Props {
 
 /** Cards of a round. */
 const ROUND = 8;
-/** What a pan may be called, C. */
+/** Pan temperatures that can be chosen, C. */
 const PAN_CALLS = [120, 150, 180, 210, 240, 270] as const;
 
 interface Answer {
@@ -156,7 +156,10 @@ export const Drill = ({ kind, onDone }: Props) => {
   );
 };
 
-/** What it was, and how far off the call. @param names a doneness in words */
+/**
+ * True value and the error of the answer.
+ * @param names a doneness in words
+ */
 const sayTruth = (
   card: DrillCard,
   { celsius }: Answer,

@@ -19,7 +19,7 @@ interface Props {
   readonly width: number;
 }
 
-/** What there is to go by. */
+/** Clues of a drill. */
 export const DrillCardShown = ({ card, width }: Props) => {
   switch (card.kind) {
     case 'touch':

@@ -10,7 +10,7 @@ export const SIZZLE_WORDS: Readonly<Record<Sizzle, string>> = {
   fierce: 'a fierce crackle',
 };
 
-/** What a cook without instruments notices of a piece. */
+/** Signs of a piece that a cook notices without instruments. */
 export const Noticed = ({ senses }: { readonly senses: Senses }) => (
   <View className="gap-1" role="list" aria-label="What you notice">
     {[

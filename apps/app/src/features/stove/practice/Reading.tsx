@@ -17,7 +17,7 @@ const READINGS: Readonly<Record<Readable, { readonly ask: string; readonly says:
 interface Props {
   /** s since the start. */
   readonly time: number;
-  /** What the thermometer would show now, C. */
+  /** Reading of the thermometer now, C. */
   readonly reads: Readonly<Record<Readable, number>>;
   /** Whether there is ice to hold it in. */
   readonly ice: boolean;

@@ -64,7 +64,7 @@ interface PieceProps {
   readonly named: boolean;
 }
 
-/** How one piece came out, and what the best cook of this kitchen would have done. */
+/** Result of one piece, and the best possible one in this kitchen. */
 const PieceVerdict = ({ piece: { name, request }, judged, named }: PieceProps) => {
   const show = useShow();
   const { width } = useWindowDimensions();

@@ -41,7 +41,7 @@ export const SIGN_WORDS: Readonly<Record<ReadinessSign['sign'], string>> = {
 /** A bias smaller than this is none, K. */
 const NO_BIAS: Readonly<Record<DrillKind, number>> = { touch: 1, slice: 1, pan: 8 };
 
-/** How a learner calls, and which way they lean. */
+/** Mean error of a learner's answers, and its direction. */
 export const sayBias = (kind: DrillKind, found: CallBias, show: Show): string => {
   const { calls, right, bias } = found;
   const share = `${Math.round(right * calls)} of ${calls} right`;
@@ -59,7 +59,7 @@ export const sayBias = (kind: DrillKind, found: CallBias, show: Show): string =>
   return `${share}. You take ${what} for ${show.difference(Math.abs(bias))} ${leans} than it is: ${mend}.`;
 };
 
-/** What a learner's latest calls say; undefined before the first. */
+/** Summary of a learner's latest answers; undefined before the first. */
 export const sayDrillRecord = (
   kind: DrillKind,
   results: readonly PracticeResultRecord[],

@@ -8,7 +8,7 @@ export interface LessonPiece {
   readonly request: PlanRequest;
   readonly start?: PracticeStart;
   readonly hidden?: Partial<HiddenKitchen>;
-  /** What the oven's dial says at first, C; absent: what the request asks. */
+  /** Oven dial at the start, C; default: the request's oven temperature. */
   readonly dial?: number;
 }
 
@@ -18,7 +18,7 @@ export interface Lesson {
   readonly title: string;
   readonly task: string;
   readonly pieces: readonly [LessonPiece, ...LessonPiece[]];
-  /** What is at hand beside the pan. */
+  /** Whether an oven is available beside the pan. */
   readonly oven?: true;
   readonly ice?: true;
 }

@@ -11,7 +11,7 @@ import type {
 import { liveWorker } from '../../../workers/liveWorker';
 import type { Lesson } from './lessons';
 
-/** How often the kitchen goes on, ms. */
+/** Interval of the simulation's steps, ms. */
 const TICK = 250;
 
 export interface Practice {
@@ -74,7 +74,7 @@ export const usePractice = (
   );
   const finish = useCallback(() => {
     over.current = true;
-    // What was pressed last goes along.
+    // The last action is sent with the request.
     void liveWorker()
       .goOn(deeds.current.splice(0), 0)
       .then(() => liveWorker().judge())
