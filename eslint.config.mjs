@@ -104,7 +104,7 @@ export default [
     files: ['packages/core/**/*.ts'],
     rules: { 'import/no-restricted-paths': ['error', { zones: [...oneWay, foreign] }] },
   },
-  // A Playwright fixture without dependencies is written with an empty pattern.
+  // A Playwright fixture without dependencies has an empty pattern.
   { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },
   rooms(['packages/core/**/*.ts'], core),
   rooms(

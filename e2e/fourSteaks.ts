@@ -4,7 +4,10 @@ import { expect, openPlan } from './kitchen';
 /** Several plans and a schedule are computed meanwhile, ms. */
 export const TIMED = { timeout: 60_000 };
 
-/** Opens Plan and asks for four steaks, two of them medium-well. @returns the list of what goes onto the heat */
+/**
+ * Opens Plan and requests four steaks, two of them medium-well.
+ * @returns the list of pieces in the order of their start
+ */
 export const planFourSteaks = async (page: Page, url: string): Promise<Locator> => {
   await openPlan(page, url);
   await page.getByTestId('word-count').click();
@@ -21,7 +24,10 @@ export const planFourSteaks = async (page: Page, url: string): Promise<Locator> 
   return plate;
 };
 
-/** Starts all pieces at the stove. @returns a lane for each group of them */
+/**
+ * Starts all pieces at the stove.
+ * @returns a lane for each group
+ */
 export const startAll = async (page: Page, groups: number): Promise<Locator> => {
   await page.getByRole('button', { name: 'Start all at the stove' }).click();
   const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');

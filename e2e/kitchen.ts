@@ -3,7 +3,7 @@ import { test as base, expect, type Page } from '@playwright/test';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import { startServed, type Served } from '../scripts/served.mjs';
 
-/** The kitchen is kept with the book: a test begins with the usual one, whatever another left. */
+/** The kitchen is stored with the logbook: a test begins with the default one. */
 const usualKitchen = async (url: string): Promise<void> => {
   const address = `${url}/api/kitchen`;
   const version = (await fetch(address)).headers.get('ETag') ?? '"0"';
@@ -14,7 +14,7 @@ const usualKitchen = async (url: string): Promise<void> => {
   });
 };
 
-/** Each worker has a server of its own, with an empty book; `demo` one with the scenario. */
+/** Each worker has a server of its own, with an empty logbook; `demo` one with the scenario. */
 export const test = base.extend<
   { own: Served; demo: Served },
   { ownServer: Served; demoServer: Served }
@@ -57,7 +57,7 @@ export const showsFigures = async (page: Page): Promise<void> => {
   ).toBeVisible();
 };
 
-/** Opens Plan and waits for the first figures, and for what comes at the first key. */
+/** Opens Plan and waits for the first figures, and for the parts that load at the first key. */
 export const openPlan = async (page: Page, url: string): Promise<void> => {
   await page.goto(url);
   await showsFigures(page);

@@ -84,7 +84,7 @@ test('a service goes out as a file and into another book; an order is changed', 
   await expect(page.getByText('last week is in the book: 5 tables.')).toBeVisible();
   await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
 
-  // Its dishes came along: an order of them is taken, and changed.
+  // Its dishes were imported too: an order of them is taken, and changed.
   await page.getByRole('tab', { name: 'Board' }).click();
   await page.getByRole('button', { name: 'Open a service' }).click();
   await page.getByRole('tab', { name: 'Tickets' }).click();

@@ -3,7 +3,7 @@ import { serviceInFullSchema, serviceListSchema } from '@crustan/core/formats';
 import { serviceState } from '@crustan/core/pass';
 import { expect } from './kitchen';
 
-/** A clock that runs so many times faster, the same on every page that is given it. */
+/** A clock that runs faster by this factor, the same on every page that gets it. */
 export const fastClock = (speed: number) => {
   const now = Date.now();
   return { offset: 0, speed, real: now, shown: now };

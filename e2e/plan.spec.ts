@@ -103,7 +103,7 @@ test('judges a recipe’s times on this piece, and the times it mended', async (
   await steps.fill(`${side} s a side`);
   await expect(page.getByText(/^It ends .*: as wanted\.$/)).toBeVisible();
 
-  // Kept, taken up again with its line, and cooked as it is said.
+  // Saved, continued with its line, and cooked with its times.
   await page.getByRole('button', { name: 'Keep these times' }).click();
   await expect(page.getByRole('button', { name: 'Kept; keep another' })).toBeVisible();
   await steps.fill('');

@@ -23,7 +23,7 @@ test('the course spans the ways; what was reached is kept with the book', async 
   await page.waitForTimeout(2000);
   await fits(page);
 
-  // Two pieces come out one after the other, and it is told.
+  // Two pieces finish one after the other, and the page says it.
   await page.goto(`${own.url}/practice`);
   await lessons.getByRole('button', { name: /Two pieces/ }).click();
   await page.getByRole('radio', { name: '30×' }).click();

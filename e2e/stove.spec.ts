@@ -53,7 +53,7 @@ test('readings from the stand-in kitchen find its oven out, and trouble is compu
   await page.getByText('Changed course: i am late').click();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByText('Changed course: i am late')).toBeHidden();
-  // While it is linked its readings go on into the book.
+  // While it is linked its readings are added to the logbook.
   await expect
     .poll(async () => (await kindsOf(own.url)).filter((kind) => kind === 'reading').length)
     .toBeGreaterThan(5);
@@ -76,7 +76,7 @@ test('works with the network gone, opened anew, and catches up', async ({ page, 
     await context.setOffline(false);
     await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
     expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
-    // Nothing of it ends by itself: the tab closed and opened, the cook is where it was.
+    // Nothing ends by itself: after the tab is closed and opened, the cook is in the same state.
     const other = await context.newPage();
     await page.close();
     await other.goto(`${served.url}/stove`);
@@ -122,7 +122,7 @@ test('two phones on one cook agree, one of them minutes wrong, the server killed
     await pressOn(other, 'It is out of the pan');
     await expect(other.getByTestId('kept')).toContainText('kept on this device');
     served = await startServed({ data: served.folder, port: served.port });
-    // The other phone hears of it once the server is back.
+    // The other phone receives it once the server is back.
     await expect(page.getByTestId('happened')).toHaveText('I sliced it', { timeout: 40_000 });
     const [cook] = await cooksOf(served.url);
     const pulled = cook.events.find(({ kind }: { kind: string }) => kind === 'pulled');

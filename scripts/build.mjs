@@ -54,7 +54,7 @@ const fingerprint = () => {
   return hash.digest('hex');
 };
 
-/** Files are compressed once, here, and served as they lie. */
+/** Files are compressed once, here, and served unchanged. */
 const compressSite = () => {
   for (const file of filesUnder(SITE)) {
     if (!/\.(js|css|html|json|svg|webmanifest)$/.test(file)) continue;
@@ -64,7 +64,7 @@ const compressSite = () => {
   }
 };
 
-/** The page and its server know which build they are of: a page of an older one is told. */
+/** The page and its server contain their build: a page of an older one is informed. */
 const markBuild = (build) => {
   writeFileSync(path.join(SITE, 'build.txt'), `${build}\n`);
   const page = path.join(SITE, 'index.html');

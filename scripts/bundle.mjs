@@ -12,7 +12,10 @@ const packagesOutside = {
   },
 };
 
-/** Bundles a TypeScript entry for Node. @param plugins beside the usual one */
+/**
+ * Bundles a TypeScript entry for Node.
+ * @param plugins in addition to the default one
+ */
 export const bundle = (entry, outfile, ...plugins) =>
   projectRequire('esbuild').build({
     entryPoints: [path.join(ROOT, entry)],

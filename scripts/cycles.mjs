@@ -7,7 +7,9 @@ import { ROOT } from './root.mjs';
 
 const FOLDERS = ['packages/core/src', 'apps/app/src', 'apps/server/src', 'apps/cli/src', 'e2e'];
 
-/** @returns the files that a cycle runs through or leads to, as paths from `root`; imports of types alone are none */
+/**
+ * @returns the files that a cycle runs through or leads to, as paths from `root`; imports of types only do not count
+ */
 export const importCycles = async (root, folders) => {
   const { metafile } = await build({
     entryPoints: folders.flatMap((folder) =>

@@ -14,7 +14,7 @@ const TABLE = 'packages/core/src/plan/estimateEffects.ts';
 const SOURCE = path.join(ROOT, 'packages/core/src/heat/estimates.ts');
 /** An input of the plan carries these already (`plan/inputSpread`): the contact, and the oven's heat transfer. */
 const IN_INPUTS = ['filmContact', 'looseContact', 'bulgedContact', 'bulgedSeconds', 'stillOven'];
-/** Less is not told, K. */
+/** Least effect in the table, K. */
 const LEAST = 0.01;
 
 const run = (built, ...args) => {

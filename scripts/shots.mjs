@@ -29,7 +29,7 @@ const plan = async (page) => {
   await page.getByRole('slider', { name: 'Along the cook' }).waitFor();
   await page.waitForTimeout(1500);
 };
-/** A thick steak, the chosen way of it. */
+/** A thick steak, with the method chosen. */
 const thick = async (page, way) => {
   await plan(page);
   for (const [word, label, figure] of [
@@ -48,7 +48,7 @@ const start = async (page) => {
   await page.getByRole('button', { name: 'Start at the stove' }).click();
   await page.getByRole('timer').waitFor();
 };
-/** Tonight's service, taken up, the first things done. */
+/** Tonight's service, continued, with its first tasks done. */
 const tonight = async (page) => {
   await page.goto(`${served.url}/pass`);
   await page.getByRole('button', { name: 'Take up: tonight' }).click();

@@ -51,7 +51,7 @@ const unitReport = path.join(CACHE, 'unit.json');
 rmSync(unitReport, { force: true });
 const unitOk = await run(bin('jest'), [
   '--silent',
-  // Jest would leave a machine of two processors one of them.
+  // Jest would leave a machine with two processors only one of them.
   `--maxWorkers=${Math.max(2, availableParallelism() - 1)}`,
   '--json',
   `--outputFile=${unitReport}`,

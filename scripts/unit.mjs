@@ -1,4 +1,4 @@
-// npm run test:unit: unit and API tests alone; arguments go to Jest.
+// npm run test:unit: only unit and API tests; arguments go to Jest.
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import { ensureInstalled } from './ensureInstalled.mjs';

@@ -4,7 +4,7 @@ import { eveningPlan } from './eveningPlan';
 import type { EveningCounts } from './eveningCounts';
 import { runEvening, THREE_PHONES } from './runEvening';
 
-/** With DEBUG set, what happens is written as it happens. */
+/** With DEBUG set, events are printed as they happen. */
 const tell = (words: string): void => {
   if (process.env['DEBUG'] === 'evening') process.stderr.write(`${words}\n`);
 };

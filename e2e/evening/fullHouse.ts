@@ -42,7 +42,10 @@ const share = (values: readonly number[], part: number): number => {
   return Math.round(sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? 0);
 };
 
-/** Measures presses in a service of many pieces that a dozen pages follow. @param start starts a server of its own */
+/**
+ * Measures steps in a service of many pieces that a dozen pages follow.
+ * @param start starts a server of its own
+ */
 export const fullHouse = async (start: typeof startServed): Promise<FullHouse> => {
   const served = await start({ demo: true });
   const agent = new http.Agent({ keepAlive: true });

@@ -13,7 +13,7 @@ export const thingOf = (words: string): string =>
     .replace(/, no\. 1(?!\d)/, '')
     .replace(/ · \d+ pieces?.*$/, '');
 
-/** Calls of one phone for due things, and which of them were answered. */
+/** Calls of one phone for due tasks, with those that were answered. */
 export class HeardCalls {
   /** Number of calls of the page since it was loaded. */
   private count = 0;

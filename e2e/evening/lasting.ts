@@ -4,7 +4,7 @@ export class Lasting {
 
   constructor(private readonly allowed: number) {}
 
-  /** @returns names of what has now held for longer than allowed */
+  /** @returns names that have lasted longer than allowed */
   look(now: number, holding: readonly string[]): readonly string[] {
     for (const name of this.since.keys()) if (!holding.includes(name)) this.since.delete(name);
     return holding.filter((name) => {

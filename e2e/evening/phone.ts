@@ -8,7 +8,7 @@ export type Station = 'Everything' | 'Stove' | 'Oven' | 'Plates';
 export interface Shown {
   /** The next thing: what it says when it is called, and whether it is due. */
   readonly next: { readonly words: string; readonly ready: boolean } | undefined;
-  /** `Table 7: lands 19:32`, of every open table. */
+  /** `Table 7: lands 19:32`, for every open table. */
   readonly lanes: readonly string[];
   /** Alerts: tables that find no place, a menu that is missing. */
   readonly alerts: readonly string[];

@@ -31,7 +31,7 @@ const SHOWN_WITHIN = 6000;
 const CATCHES_UP = 10_000;
 /** Memory that the scripts of a page may use after any step, bytes. */
 const MOST_HEAP = 120e6;
-/** Least side of what is touched in the Pass, px. */
+/** Smallest side of a touch target in the service, px. */
 const TOUCH = 44;
 /** Duration of a look at all phones above which it is not compared, ms. */
 const STARVED = 700;
@@ -75,7 +75,7 @@ const setHands = async (url: string, hands: number): Promise<void> => {
 
 /**
  * Runs an evening on three phones, the stove's, the oven's and the plates', with a server of its own: the phones take
- * orders and do what their boards call for, and after every step it is looked whether the boards hold what they promise.
+ * orders and do the tasks that their boards call, and after every step the boards are checked against their promises.
  */
 export const runEvening = async (
   browser: Browser,

@@ -5,13 +5,13 @@ export type Fault =
   | { readonly kind: 'status'; readonly status: number }
   /** Answered, but so late. */
   | { readonly kind: 'late'; readonly ms: number }
-  /** Cut off before the server hears of it, or after it has done it. */
+  /** Cut off before the server receives it, or after it has processed it. */
   | { readonly kind: 'lost' }
   | { readonly kind: 'unanswered' };
 
 /**
- * Lets requests of a page to a path meet these faults, one after another, then leaves them alone.
- * @returns how many faults have been met
+ * Applies these faults to requests of a page to a path, one after another, then none.
+ * @returns the number of faults applied
  */
 export const meetFaults = async (
   page: Page,
@@ -47,7 +47,7 @@ export const meetFaults = async (
   return () => met;
 };
 
-/** A device whose storage is full from the beginning: nothing is written to it. */
+/** A device whose storage is full from the beginning: every write fails. */
 export const fillStorage = async (page: Page): Promise<void> => {
   await page.addInitScript(() => {
     IDBObjectStore.prototype.put = () => {

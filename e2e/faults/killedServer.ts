@@ -35,8 +35,8 @@ interface Press {
 const BATCHES = 5;
 const MOST_PRESSES = 3;
 /**
- * It is killed once so many of them were answered, a moment later, ms: between the first and the last
- * answer whatever the machine's speed, and sometimes before any.
+ * Longest delay of the kill after the last counted answer, ms: it falls between the first and the last answer at any
+ * speed of the machine, and sometimes before any.
  */
 const LATEST_AFTER_ANSWER = 4;
 const LONGEST_WAIT = 5000;
@@ -74,7 +74,7 @@ export const killedServer = async (
   for (const id of cooks) await startCook(served.url, id, plan);
 
   let answered = (): void => undefined;
-  /** Resolves once so many batches were answered, or after the longest wait. */
+  /** Resolves after this number of answered batches, or after the longest wait. */
   const answers = (wanted: number): Promise<void> =>
     new Promise((done) => {
       let left = wanted;
@@ -93,7 +93,7 @@ export const killedServer = async (
     try {
       const where = `${served.url}/api/cooks/${cook}/events`;
       const answer = await fetch(where, { method: 'POST', headers: json, body });
-      // The whole answer, not its first line: a phone that has half of it is unsure too.
+      // The whole answer, not only its first line: a phone with half of it is unsure too.
       await answer.text();
       if (answer.status !== 200) throw new Error(`answered ${answer.status}`);
       for (const { id } of presses) acknowledged.add(id);

@@ -71,7 +71,7 @@ const anyValue = (random: Random, depth = 0): unknown => {
   }
 };
 
-/** A good message with one part of it made anything. */
+/** A valid message with one part replaced by a random value. */
 const spoiled = (random: Random, value: object): unknown => {
   if (random() < 0.3) return value;
   const keys = Object.keys(value);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 
 export interface LayoutBounds {
-  /** Smallest side of what is touched, px. */
+  /** Smallest side of a touch target, px. */
   readonly touch: number;
 }
 
@@ -13,7 +13,7 @@ interface Question extends LayoutBounds {
   readonly mostGap: number;
 }
 
-/** Faults of what is visible now. Runs in the page: it may name nothing outside itself. */
+/** Layout faults in the visible part. It runs in the page, therefore it refers to nothing outside itself. */
 const faultsInView = ({ touch, mostGap }: Question): string[] => {
   interface Box {
     readonly left: number;
@@ -114,7 +114,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
     edge(node, box, says);
     const isInline = getComputedStyle(node).display === 'inline';
     const lines = isInline ? [...node.getClientRects()] : [node.getBoundingClientRect()];
-    // A word of a sentence is as wide as it is; its line is what a thumb hits.
+    // The width of a word in a sentence is given; its line is the touch target.
     const high = Math.min(...lines.map((line) => line.height));
     const wide = isInline ? touch : Math.min(...lines.map((line) => line.width));
     if (high < touch - 0.5 || wide < touch - 0.5) {
@@ -153,7 +153,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
     }
   });
 
-  // No gap in what a page or a panel scrolls.
+  // No large gap in scrolled content.
   const DRAWN = 'svg,canvas,img,input,textarea,[role=button],[role=slider]';
   for (const scroller of document.querySelectorAll('*')) {
     if (!/auto|scroll/.test(getComputedStyle(scroller).overflowY) || isHidden(scroller)) continue;
@@ -192,8 +192,8 @@ const scrollTo = (share: number): number => {
 };
 
 /**
- * Layout faults of a page as it stands, from its top to its end: text that overlaps, content past an edge, sideways
- * scrolling, small touch targets, empty gaps.
+ * Layout faults of a page in its present state, from its top to its end: text that overlaps, content past an edge,
+ * sideways scrolling, small touch targets, empty gaps.
  */
 export const layoutFaults = async (
   page: Page,

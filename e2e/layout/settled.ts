@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 
 /** Time without a new element or another height after which a page has settled, ms. */
 const QUIET = 250;
-/** A page that goes on changing is taken as it is, ms. */
+/** Time after which a page that keeps changing is checked anyway, ms. */
 const MOST = 4000;
 
 /** Waits until a page has settled. A countdown changes its words, which does not count. */

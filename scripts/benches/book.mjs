@@ -15,7 +15,7 @@ import { median, PHONE } from './page.mjs';
 
 const COOKS = 5000;
 const READINGS = 400;
-/** Each is opened so often; the median counts. */
+/** Number of times that each is opened; the median counts. */
 const TIMES = 5;
 /** Spent on Plan before the book is opened, ms. */
 const READ_FIRST = 3000;
@@ -66,7 +66,7 @@ const bringIn = async (url, file) => {
   return { seconds: (performance.now() - begin) / 1000, longest };
 };
 
-/** The longest that anybody waits while the whole book is written out, ms. */
+/** Longest wait of a request while the whole logbook is written out, ms. */
 const longestWhileWritten = async (url) => {
   let over = false;
   const writing = fetch(`${url}/api/book/book.json`)
@@ -83,7 +83,7 @@ const longestWhileWritten = async (url) => {
   return longest;
 };
 
-/** From the tap to what it opens being drawn, ms. */
+/** Time from the tap until the opened page is drawn, ms. */
 const timed = async (page, tap, shown) => {
   await page.evaluate((selector) => {
     window.openedAt = undefined;

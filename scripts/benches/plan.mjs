@@ -1,4 +1,4 @@
-// A 40 mm steak over all its ways in headless Chromium, the processor as it is.
+// A 40 mm steak by all its methods in headless Chromium, at the processor's full speed.
 import { build } from '../build.mjs';
 import { CHROMIUM_ARGS, ensureChromium } from '../chromium.mjs';
 import { projectRequire } from '../ensureInstalled.mjs';

@@ -1,6 +1,6 @@
 import { chunk } from './ui/chunk';
 
-/** Forms come in one piece with what they are made with, when the first of them is wanted. */
+/** Forms and their components in one chunk, loaded with the first of them. */
 const sheet = () => import('./formSheet');
 
 export const JudgeForm = chunk(() => sheet().then((m) => m.JudgeForm)).Chunk;

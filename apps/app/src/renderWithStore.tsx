@@ -3,7 +3,7 @@ import { render } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { makeStore } from './store/store';
 
-/** Renders a part of the interface with a store of its own. */
+/** Renders a part of the interface with its own store. */
 export const renderWithStore = (part: ReactNode) => {
   localStorage.clear();
   const store = makeStore();

@@ -14,9 +14,9 @@ import {
 } from '@crustan/core/plan';
 
 /**
- * `plan` prints a few usual cooks of every way with the legs that end them at their target; `ends FILE` prints where
- * the same legs end. The same file bundled with another estimate shows what that estimate moves:
- * `scripts/estimateEffects.mjs`.
+ * `plan` prints a few typical cooks of every method with the legs that end them at their target; `ends FILE` prints
+ * the ends of the same legs. The same file bundled with another value of an estimate shows the effect of that
+ * estimate: `scripts/estimateEffects.mjs`.
  */
 interface Case {
   readonly way: Way;
@@ -34,7 +34,7 @@ const PIECES: Readonly<Record<Way, readonly CutId[]>> = {
   'sear-oven-sear': ['ribeye', 'strip-steak'],
   'oven-blast': ['loin-joint', 'whole-fillet'],
 };
-/** Pieces for an oven are thicker than those for a pan alone. */
+/** Factor by which pieces for an oven are thicker than those for a pan. */
 const THICKER = 1.4;
 
 const requestsOf = (way: Way, cut: CutId): readonly PlanRequest[] => {

@@ -47,7 +47,7 @@ switch (requests.kind) {
     break;
   }
   case 'many':
-    // One line each, in order; a refused one is its problem, and the others go on.
+    // One line each, in order; a rejected request prints its problem, and the others continue.
     for (const request of requests.values) {
       const json = 'problem' in request ? request.problem : command(request.value).json;
       process.stdout.write(`${JSON.stringify(json)}\n`);

@@ -1,6 +1,6 @@
 import type { Problem } from '@crustan/core/formats';
 
-/** One of many requests: its value, or why its line is none. */
+/** One of many requests: its value, or the problem of its line. */
 export type Request = { readonly value: unknown } | { readonly problem: Problem };
 
 /** Requests in a file: one, many, or none that can be read. */
@@ -21,8 +21,8 @@ const ofLine = (line: string, at: number): Request => {
 };
 
 /**
- * Reads a file of one request, or of many: a JSON array, or one object a line where the file's name
- * ends in `.ndjson`. Empty lines are left out; a line that is no JSON is told as its problem.
+ * Reads a file of one request, or of many: a JSON array, or one object a line if the file's name ends in `.ndjson`.
+ * Empty lines are left out; a line with invalid JSON gives a problem.
  */
 export const readRequests = (name: string, text: string): Requests => {
   const plain = text.startsWith('\uFEFF') ? text.slice(1) : text;

@@ -73,7 +73,7 @@ export const logStreamQuery = z.object({
     .string('must be streams, a comma between them')
     .transform((text) => text.split(','))
     .pipe(z.array(followedSchema).min(1).max(MOST_FOLLOWED)),
-  /** Book in whose log those places are; of another one's the page has nothing. */
+  /** Logbook in whose log those places are; a page has nothing of another one's. */
   book: z.uuid('must be a UUID').optional(),
 });
 

@@ -240,7 +240,7 @@ const underVersion = (path: string): string | undefined => {
   return rest.startsWith(`/${API_VERSION}/`) ? rest.slice(API_VERSION.length + 1) : rest;
 };
 
-/** The route that a request asks; undefined if there is none. HEAD asks what GET does. */
+/** Route of a request; undefined if the API does not have it. HEAD uses the route of GET. */
 export const routeFor = (method: string, path: string): ApiRoute | undefined => {
   const under = underVersion(path);
   if (under === undefined) return undefined;

@@ -213,7 +213,7 @@ describe('the whole book as files', () => {
       .object({ cooks: z.number(), before: z.string() })
       .parse(await restored.json());
     expect(cooks).toBe(3);
-    // The same server goes on with the other book; the former one lies beside it.
+    // The same server continues with the other logbook; the former one is kept beside it.
     expect(await text(`${to.url}/book.json`)).toBe(await text(`${from.url}/book.json`));
     cookStore(to.book).addEvents(ids[0] ?? '', [press('turned', 100)], T0);
     const former = new Database(path.join(to.folder, before), { readonly: true });

@@ -168,7 +168,7 @@ describe('a book of many cooks', () => {
     const first = await put(-9, '"0"').expect(200);
     expect(first.headers['etag']).toBe('"1"');
     expect(first.body).toMatchObject({ kitchen: { ovens: [{ offset: -9 }] }, changedAt: now });
-    // A phone that had not heard of it, and one whose clock is a lifetime behind.
+    // A phone that had not received the change, and one whose clock is decades behind.
     const late = await put(4, '"0"').expect(412);
     expect(late.body.type).toBe(PROBLEM_TYPES.stale);
     now = T0;

@@ -1,6 +1,6 @@
 import { setImmediate as breath } from 'node:timers/promises';
 
-/** Longest that work on the whole book goes on before presses are looked at, ms. */
+/** Longest spell of work on the whole logbook before requests are answered, ms. */
 const SPELL = 20;
 
 /** Yields to the event loop after 20 ms of work. */

@@ -8,7 +8,7 @@ const port = z.coerce
   .min(0, 'must be a port from 1 to 65535')
   .max(65_535, 'must be a port from 1 to 65535');
 
-/** Everything the environment may say, with what is usual: the table in the README. */
+/** Variables of the environment, with their defaults: the table in the README. */
 export const environmentSchema = z.object({
   CRUSTAN_PORT: port.default(4680),
   CRUSTAN_HOST: z.string().trim().min(1).default('127.0.0.1'),
@@ -48,7 +48,7 @@ export interface Config {
   readonly welcomePort: number;
   readonly logLevel: (typeof LOG_LEVELS)[number];
   readonly logFile: string | undefined;
-  /** Daily backups that are kept; 0: none are made. */
+  /** Number of daily backups that are kept; 0: no backups. */
   readonly backups: number;
 }
 

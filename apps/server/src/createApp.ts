@@ -18,7 +18,7 @@ export interface AppOptions {
   readonly book: Book;
   /** Folder of the migrations: they update a restored backup. */
   readonly migrations: string;
-  /** Folder of the built interface; none serves the API alone. */
+  /** Folder of the built interface; undefined serves only the API. */
   readonly site?: string;
   /** Least severe line of the server's log; silent by default. */
   readonly logLevel?: LogLevel;
@@ -27,11 +27,11 @@ export interface AppOptions {
   /** The address it listens on, and other names it answers to. */
   readonly listensOn?: string;
   readonly hosts?: readonly string[];
-  /** Names and addresses on the network, as they are now. */
+  /** Present names and addresses on the network. */
   readonly lanHosts?: () => readonly string[];
-  /** Access of phones; absent: requests from the network are rejected. */
+  /** Access of phones; undefined: requests from the network are rejected. */
   readonly access?: Access;
-  /** Which build this is: a page of another one is told. */
+  /** Build of the server: a page of another build is informed. */
   readonly build?: string;
   readonly now?: () => number;
 }
@@ -54,7 +54,7 @@ export const createApp = ({
 }: AppOptions): Express => {
   const app = express();
   app.disable('x-powered-by');
-  // A path is written one way: who may ask it is decided by its letters.
+  // A path has only one spelling: its letters decide who may request it.
   app.enable('case sensitive routing');
   app.use(requestLog(logLevel, logTo));
   const own = hostsOf(listensOn, hosts);

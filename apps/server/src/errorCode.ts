@@ -10,7 +10,7 @@ export const errorCode = (error: unknown): string | undefined => {
   return typeof code === 'string' ? code : undefined;
 };
 
-/** Why something failed, in its own words. */
+/** Message of an error. */
 export const whyOf = (error: unknown): string => {
   const message = thrownProperty(error, 'message');
   return typeof message === 'string' ? message : String(error);
@@ -28,5 +28,5 @@ const NO_ROOM: readonly string[] = [
   'SQLITE_IOERR_WRITE',
 ];
 
-/** Whether a write failed because there is no room. */
+/** Whether a write failed because the disk is full. */
 export const isDiskFull = (error: unknown): boolean => NO_ROOM.includes(errorCode(error) ?? '');

@@ -1,4 +1,4 @@
-/** Text as it stands in a page. */
+/** Text with HTML escapes. */
 export const escaped = (text: string): string =>
   text.replace(/[&<>"']/g, (letter) => `&#${letter.charCodeAt(0)};`);
 

@@ -176,7 +176,7 @@ describe('a cook followed live', () => {
     expect((await stream.next()).value).toMatchObject({ by: 'probe' });
     const refused = await fetch(`${url}/api/devices/simulated?cook=${id}&clock=${T0}&speed=600`);
     expect(refused.status).toBe(400);
-    // No clock is wound so far that its run would hold the server.
+    // A clock cannot be set so far ahead that the simulation would block the server.
     const wound = T0 + 400 * 86_400_000;
     const late = await fetch(`${url}/api/devices/simulated?cook=${id}&clock=${wound}`);
     expect(late.status).toBe(400);
@@ -196,7 +196,7 @@ describe('the stand-in kitchen', () => {
     expect(probeAt(events, 20)).toBeLessThan(12);
     const turned = probeAt([...events, press('turned', 150)], 400);
     expect(turned).toBeGreaterThan(probeAt(events, 60) + 10);
-    // Nobody took it out: it goes on getting hotter, however long past its time.
+    // The piece is still on the heat: it keeps getting hotter, however long past its time.
     const { cookSeconds } = planOf(REQUEST);
     expect(probeAt(events, cookSeconds + 300)).toBeGreaterThan(probeAt(events, cookSeconds));
   });

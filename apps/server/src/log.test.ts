@@ -191,7 +191,7 @@ describe('the log', () => {
     const mixed = listen(`follow=cook:${one}.${seq},cook:${two}.0&book=${book}`);
     const both = await heard(mixed, 2);
     expect(both.found.map(({ entry }) => entry.event.id)).toEqual([two, later.id]);
-    // A place in the log of another book says nothing of this one.
+    // A place in the log of another logbook means nothing in this one.
     const stranger = listen(`follow=cook:${one}.${seq}&book=${newId()}`, `${newId()}.999`);
     expect((await heard(stranger, 3)).found).toHaveLength(3);
   });

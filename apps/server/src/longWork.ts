@@ -1,12 +1,12 @@
 import { PROBLEM_TYPES } from '@crustan/core/formats';
 import { problem } from './problems';
 
-/** Work on the whole book: reading it out may go on beside another reading, changing it may not. */
+/** Work on the whole logbook: reading it can run beside another reading, changing it cannot. */
 type Share = 'reads' | 'changes';
 
 /**
- * One long job at a time: an import and a restore never meet, and no file is written out of a book
- * that is being replaced.
+ * One long job at a time: an import and a restore never meet, and no file is written out of a logbook that is being
+ * replaced.
  */
 export class LongWork {
   private readonly going = new Map<symbol, { readonly what: string; readonly share: Share }>();

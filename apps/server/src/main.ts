@@ -33,7 +33,7 @@ const read = readConfig(process.argv, process.env, path.join(here, '../../../dat
 const config = read.ok ? read.config : giveUp(read.why);
 const { demo, folder, host, port } = config;
 
-// Files made from here on are their owner's alone.
+// Files created from here on are readable by their owner only.
 process.umask(0o077);
 
 const command = await runCommand(process.argv.slice(2), { folder, migrations, say });

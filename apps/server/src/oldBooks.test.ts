@@ -24,7 +24,7 @@ describe('books of every released schema', () => {
   });
   afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
-  /** A book with the migrations as they were when a version was released. */
+  /** A logbook with the migrations of a released version. */
   const released = (version: number): Database.Database => {
     const then = path.join(folder, 'then');
     cpSync(MIGRATIONS, then, { recursive: true });

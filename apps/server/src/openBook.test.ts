@@ -190,7 +190,7 @@ it('loads the demo once, with cooks that differ from their plans as kitchens do'
 
 it('loads the demo whole or not at all: killed on the way, the next start begins it again', () => {
   const { book, remove } = temporaryBook();
-  // Whatever ends it in the middle; plans are written last.
+  // A fault in the middle; plans are written last.
   book.sqlite.exec(
     "create trigger ended before insert on plans begin select raise(abort, 'killed'); end",
   );

@@ -9,7 +9,7 @@ const EVERYWHERE = ['0.0.0.0', '::'] as const;
 
 const bare = (name: string): string => name.toLowerCase().replace(/^\[|\]$/g, '');
 
-/** A Host header's name, without its port; undefined if it is none. */
+/** Name in a Host header, without its port; undefined if it is invalid. */
 const nameOf = (host: string | undefined): string | undefined => {
   if (host === undefined || !URL.canParse(`http://${host}`)) return undefined;
   return bare(new URL(`http://${host}`).hostname);

@@ -4,7 +4,7 @@ import { BOOK_NAME } from './db/bookFiles';
 import { checkPages } from './db/checkPages';
 import type { Book } from './db/openBook';
 
-/** A press takes a few kB; with less room than this the next ones may not be kept, bytes. */
+/** Free space below which the next steps may not be stored, bytes; a step takes a few kB. */
 const LEAST_ROOM = 5_000_000;
 /** Pages are checked again after this, and whenever the file changed, ms. */
 const CHECKED_FOR = 3_600_000;
@@ -14,7 +14,7 @@ type ReadyBook = Pick<Book, 'sqlite' | 'folder'>;
 /** Asks whether a server can take presses; the answer is what keeps it from it, undefined if nothing does. */
 export type Readiness = () => Promise<string | undefined>;
 
-/** Whether the disk and the book can be written. */
+/** Fault that prevents writing to the disk or to the logbook; undefined if there is none. */
 const notWritable = ({ sqlite, folder }: ReadyBook): string | undefined => {
   try {
     sqlite.pragma('schema_version');

@@ -7,8 +7,8 @@ export const LOG_LEVELS = ['debug', 'info', 'warn', 'error', 'silent'] as const;
 export type LogLevel = (typeof LOG_LEVELS)[number];
 
 /**
- * A line a request, by what came of it: its method, path, status and time. Never what it said, asked for
- * after a `?`, or was let in by: no note, code or token is in a log.
+ * Logs a line per request, at a level by its result: method, path, status and time. Never its body, its query or its
+ * credentials: a log contains no note, code or token.
  */
 export const requestLog = (level: LogLevel, logTo: DestinationStream | undefined): RequestHandler =>
   pinoHttp({

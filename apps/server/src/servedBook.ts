@@ -18,7 +18,7 @@ export interface Answer {
 
 export const detailOf = ({ text }: Answer): string => problemSchema.parse(JSON.parse(text)).detail;
 
-/** A server on a book of its own for every test of a file, and how to ask it. */
+/** A server with its own logbook for every test of a file, and functions to call it. */
 export const servedBook = () => {
   let temporary: ReturnType<typeof temporaryBook>;
   let server: Listening;

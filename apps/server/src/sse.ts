@@ -26,7 +26,7 @@ const TAKEN_UP_AFTER = 1000;
 /** Time without reading after which a page counts as gone, ms. */
 const READS_WITHIN = 60_000;
 
-/** A message of a stream as it is sent. */
+/** Text of a stream's message. */
 export const eventText = (event: string, data: unknown, id?: string): string =>
   `${id === undefined ? '' : `id: ${id}\n`}event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
 

@@ -20,7 +20,7 @@ export const ErrorBoundary = ({ error, retry }: ErrorBoundaryProps) => (
   <BrokenPage error={error} retry={retry} />
 );
 
-/** The other places wait so long for the one that was tapped, ms. */
+/** Delay after which the other places are loaded, after the one that was tapped, ms. */
 const AFTER_THE_TAP = 1500;
 
 export default function Layout() {

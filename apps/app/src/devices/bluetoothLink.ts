@@ -52,7 +52,7 @@ export const bluetoothLink: OpenLink = async (listener) => {
   await measurement.startNotifications();
   return () => {
     measurement.removeEventListener('characteristicvaluechanged', hear);
-    // Let go on purpose, it is not out of reach.
+    // A device that was disconnected on purpose is not out of reach.
     device.removeEventListener('gattserverdisconnected', lost);
     device.gatt?.disconnect();
   };

@@ -15,7 +15,10 @@ import { pressed } from '../store/logSlice';
 import type { AppStore } from '../store/store';
 import type { OpenLink } from './deviceLink';
 
-/** A reading goes into the book this often, ms of the kitchen's time, or when it has moved so far, K. */
+/**
+ * Interval after which a reading is stored in the logbook, ms of the kitchen's time, or the change after which it is,
+ * K.
+ */
 const NOTED_EVERY: Readonly<Record<Instrument, number>> = {
   typed: 0,
   probe: 20_000,
@@ -42,8 +45,8 @@ export const unlinkDevice = (store: Pick<AppStore, 'dispatch'>): void => {
 };
 
 /**
- * Links a device to a cook: what it says is shown at once, and goes into the cook's events now and
- * then. What is no temperature is counted, and goes nowhere.
+ * Links a device to a cook: its readings are shown at once, and stored in the cook's events at intervals. An invalid
+ * temperature is counted, and not stored.
  */
 export const linkDevice = async (
   store: Pick<AppStore, 'dispatch'>,

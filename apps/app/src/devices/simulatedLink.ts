@@ -28,7 +28,7 @@ export const simulatedLink =
     });
     line.onerror = () => {
       listener.failed('The thermometers are out of reach; they are tried again.');
-      // A line taken up again would tell of the time it was first asked for.
+      // A resumed stream would use the time of its first request.
       line.close();
       retry = setTimeout(() => {
         void simulatedLink(cook, seed)(listener).then((close) => (closeNext = close));

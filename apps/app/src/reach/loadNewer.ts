@@ -1,4 +1,4 @@
-/** A worker that waits takes over within this, ms; else the page is loaded as it is. */
+/** Time within which a waiting service worker takes over, ms; otherwise the page is only reloaded. */
 const TAKES_OVER = 5000;
 
 /** Loads the newer page: the one that waits on the device, or the server's. */

@@ -2,7 +2,7 @@ import type { CookStart } from '@crustan/core/formats/messages';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { isKnown, type KnownBook, type LogStream } from './logStream';
 
-/** A piece as it was started: what the book is told of it first. */
+/** First message about a started piece. */
 export type Started = CookStart;
 
 /** One piece on this device's stove. */

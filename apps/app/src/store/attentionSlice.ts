@@ -9,7 +9,7 @@ const attentionSchema = z.object({
   voice: z.boolean(),
   /** A note from the system when the page is not in sight. */
   notification: z.boolean(),
-  /** Warned so long before a thing is due, s. */
+  /** Lead time of the warning before a task is due, s. */
   headStart: z.number().min(0).max(120),
   leftHanded: z.boolean(),
   /** Of everything that sounds, share of full. */

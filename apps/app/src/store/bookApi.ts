@@ -172,7 +172,7 @@ export const bookApi = createApi({
       transformResponse: (body) => readMessage(cookRecordSchema, body),
       invalidatesTags: (_cook, _error, id) => [cookTag(id), LIST],
     }),
-    /** The kitchen that the book has, none where it has none yet, and the server's version of it. */
+    /** Kitchen in the logbook, undefined before the first, and the server's version of it. */
     kitchen: build.query<VersionedKitchen, void>({
       query: () => ({ url: '/kitchen', cache: 'no-store' }),
       transformResponse: (body: unknown, meta) => ({

@@ -25,8 +25,8 @@ export type BroughtService =
   | { readonly ok: false; readonly why: string };
 
 /**
- * Brings a service from a file into the book: its dishes, its events and its cooks. What is there already is
- * left as it is: the same file read twice adds nothing twice.
+ * Imports a service from a file: its dishes, its events and its cooks. Existing entries stay unchanged: the same file
+ * imported twice adds nothing twice.
  */
 export const bringService = async (
   dispatch: AppStore['dispatch'],

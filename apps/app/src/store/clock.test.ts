@@ -12,7 +12,7 @@ import {
 const T0 = Date.UTC(2026, 0, 2, 19, 0);
 const HOUR = 3_600_000;
 
-/** The server's clock by a round trip of so long that ends now. */
+/** Sets the server's clock from a round trip of this duration that ends now. */
 const hear = (server: number, trip = 40): void => {
   const received = performance.now();
   learnServerTime(server, received - trip, received);
@@ -92,7 +92,7 @@ describe('the kitchen’s clock', () => {
     visibility.mockReturnValue('visible');
     clockMayHaveSlept();
     expect(kitchenNow()).toBe(T0 + 3000 + 5 * 60_000);
-    // Seen and awake, the phone's own clock is no longer believed.
+    // While the page is visible and awake, the phone's own clock is not used.
     moveClock(5 * 60_000);
     expect(Math.abs(kitchenNow() - (T0 + 3000 + 5 * 60_000))).toBeLessThan(50);
     visibility.mockRestore();

@@ -27,9 +27,9 @@ const WORTH_TELLING = 30_000;
 /** Before this no server's clock has been set: a machine without a battery starts in 1970. */
 const PLAUSIBLE_FROM = Date.UTC(2024, 0, 1);
 const PLAUSIBLE_TO = Date.UTC(2100, 0, 1);
-/** A round trip may take so long, ms; half of it is how wrong its answer may be. */
+/** Longest round trip that is used, ms; half of it is the possible error. */
 const SLOWEST_TRIP = 3000;
-/** So long a round trip is believed over a slower, later one, ms. */
+/** Time for which a quick round trip is preferred to a slower, later one, ms. */
 const BELIEVED_FOR = 10 * 60_000;
 
 const atRest = (): Kept => ({ offset: 0, speed: 1, real: 0, shown: 0 });
@@ -103,7 +103,7 @@ export const kitchenNow = (): number => {
 
 export const clockSpeed = (): number => kept.speed;
 
-/** Runs the clock so many times faster from now on; 1 goes on from where it is. */
+/** Runs the clock faster by a factor from now on; 1 returns to the normal rate. */
 export const setClockSpeed = (speed: number): void => {
   const shown = kitchenNow();
   set({ ...kept, speed, real: steadyNow() + kept.offset, shown });

@@ -7,7 +7,7 @@ const answerSchema = z.object({ now: z.number() });
 /** Interval of measurement, and after no answer, ms. */
 const EVERY = 5 * 60_000;
 const TRIED_AGAIN = 15_000;
-/** Round trips made at once: the quickest of them is believed. */
+/** Number of round trips at once: the quickest is used. */
 const TRIPS = 3;
 /** Interval at which the clocks are compared, ms. */
 const WATCHED = 1000;
@@ -39,7 +39,7 @@ export const keepTime = (): (() => void) => {
     try {
       for (let i = 0; i < TRIPS && !stopped; i += 1) answered = (await trip()) || answered;
     } catch {
-      // Without a server the phone's own clock goes on.
+      // Without a server the phone's own clock continues.
     }
     measuring = false;
     if (!stopped) timer = setTimeout(() => void measure(), answered ? EVERY : TRIED_AGAIN);

@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { recall } from './device';
 
-/** Offers that are remembered: the latest of them. */
+/** Number of declined offers that are stored, newest first. */
 const REMEMBERED = 50;
 
 const initialState = (): readonly string[] =>

@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** The cook that was deleted last, as long as it is offered back. */
+/** The cook that was deleted last, while it can be restored. */
 export interface DeletedState {
   readonly last: { readonly id: string; readonly title: string } | undefined;
 }

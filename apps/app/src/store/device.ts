@@ -1,7 +1,7 @@
 /** Storage of this device between visits: small JSON values under one prefix, written at once. */
 const PREFIX = 'crustan.';
 
-/** Reads a kept value; undefined when there is none or it no longer parses. */
+/** Reads a stored value; undefined if there is none or it no longer parses. */
 export const recall = <T>(
   name: string,
   parse: (value: unknown) => T | undefined,

@@ -4,7 +4,7 @@ import { newId } from './newId';
 
 let known: string | undefined;
 
-/** Name of this device in the log: drawn once and kept; of this page alone where nothing is kept. */
+/** Name of this device in the log: drawn once and stored; if nothing can be stored, valid for this page only. */
 export const deviceName = (): string => {
   known ??= recall('device', (value) => z.string().min(1).max(60).safeParse(value).data);
   if (known === undefined) {

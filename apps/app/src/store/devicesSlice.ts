@@ -13,7 +13,7 @@ export interface DeviceSaid {
 
 /** The last message of an instrument. */
 export interface DeviceHeard extends DeviceSaid {
-  /** Usual interval of its messages, ms; undefined after the first. */
+  /** Typical interval of its messages, ms; undefined after the first. */
   readonly every: number | undefined;
 }
 
@@ -23,10 +23,10 @@ const MISSED = 3;
 const FIRST_INTERVAL = 10_000;
 /** Radios and networks falter for less than this, ms of the world's time: no instrument is silent sooner. */
 const LEAST_SILENCE = 5000;
-/** Weight of a new interval in the usual one. */
+/** Weight of a new interval in the moving mean. */
 const NEWS = 0.3;
 
-/** Usual interval of an instrument's messages with one more of them; a missed message does not lengthen it. */
+/** Mean interval of an instrument's messages after one more of them; a missed message does not lengthen it. */
 const intervalWith = (before: DeviceHeard | undefined, at: number): number | undefined => {
   if (before === undefined || at <= before.at) return before?.every;
   const gap = at - before.at;

@@ -7,7 +7,7 @@ import type { Side } from '@crustan/core/schedule';
 import { recall } from './device';
 import { firstPlateTime, type PlateTime } from './plateTime';
 
-/** The plan being written: the sentence, and the time on the plate as the cook says it. */
+/** Plan being written: the sentence, and the plate time as the cook gives it. */
 export interface Draft {
   readonly request: PlanRequest;
   /** Other pieces for the same plate. Each says how many alike. */
@@ -19,9 +19,9 @@ export interface Draft {
   readonly sides: readonly Side[];
   /** A line of the cook's own times. */
   readonly times: string;
-  /** The request as it was before another piece took its place, until something else is changed. */
+  /** Request before the piece was replaced, until something else is changed. */
   readonly before?: PlanRequest | undefined;
-  /** The draft as it was before a sentence filled it, until it is taken back. */
+  /** Draft before a sentence filled it, until that is undone. */
   readonly beforeSaid?: { readonly request: PlanRequest; readonly plate: PlateTime } | undefined;
 }
 
@@ -45,7 +45,7 @@ const firstDraft = (): Draft => {
   };
 };
 
-/** A plan that is taken up; without a plate time it keeps the draft's own. */
+/** A plan to edit; without a plate time the draft keeps its own. */
 export interface TakenDraft {
   readonly request: PlanRequest;
   readonly plate: PlateTime | undefined;
@@ -94,7 +94,7 @@ const asItComes = (request: PlanRequest): PlanRequest => {
   return { ...request, ...usual, thickness, weight, target, pan, way };
 };
 
-/** A usual pan differs by no more than this where it is said in other units, K. */
+/** Largest rounding of a default pan temperature in other units, K. */
 const SAID_ROUND = 3;
 
 /** Settings that the cook had chosen for the former piece and that changed with it. */
@@ -129,7 +129,7 @@ export const draftSlice = createSlice({
       Object.assign(state.request, action.payload);
       state.before = undefined;
     },
-    /** Usual figures said in other units: nothing was changed by the cook. */
+    /** Default figures rounded in other units: the cook changed nothing. */
     requestRounded: (state, action: PayloadAction<Partial<PlanRequest>>) => {
       Object.assign(state.request, action.payload);
     },
@@ -143,7 +143,7 @@ export const draftSlice = createSlice({
       state.before = state.request;
       state.request = asItComes({ ...state.request, own: action.payload });
     },
-    /** A sentence in the cook's own words fills the draft. A piece that it names begins with its own usual. */
+    /** A sentence in the cook's own words fills the draft. A piece that it names begins with its own defaults. */
     dinnerSaid: (state, { payload }: PayloadAction<SaidDraft>) => {
       const { cut, ...said } = payload.request;
       const before = { request: state.request, plate: state.plate };
@@ -165,7 +165,7 @@ export const draftSlice = createSlice({
       if (state.before) state.request = state.before;
       state.before = undefined;
     },
-    /** The sentence's piece goes on the plate; the sentence goes on with one more like it. */
+    /** Adds the sentence's piece to the plate; the sentence then describes one more like it. */
     pieceAdded: (state) => {
       if (state.others.length >= MOST_OTHERS) return;
       state.others.push({ ...state.request });

@@ -5,7 +5,7 @@ import { recall } from './device';
 const firstSchema = z.object({
   /** The greeting was answered, on this device. */
   greeted: z.boolean(),
-  /** The first plan explains its words, until it is told that they are known. */
+  /** Whether the first plan explains its words. */
   explaining: z.boolean(),
 });
 export type First = z.infer<typeof firstSchema>;
@@ -16,13 +16,13 @@ const initialState = (): First =>
     explaining: false,
   };
 
-/** The first minutes: what a newcomer has been told. */
+/** State of a newcomer's first minutes. */
 export const firstSlice = createSlice({
   name: 'first',
   initialState,
   reducers: {
     greetingAnswered: () => ({ greeted: true, explaining: true }),
-    /** The cook knows the words, or wants none of this. */
+    /** The user knows the words, or has closed the explanations. */
     wordsKnown: () => ({ greeted: true, explaining: false }),
   },
 });

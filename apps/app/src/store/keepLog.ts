@@ -22,7 +22,7 @@ type News = z.infer<typeof newsSchema>;
 /** A device that did not keep something is asked again, ms. */
 const TRIED_AGAIN = 5000;
 
-/** State of an entry on the disk beside the entry itself. A change is written again. */
+/** State of an entry on the disk beside the entry itself. A change is stored again. */
 const stateOf = ({ book = '', seq = 0, refused = '' }: KeptEntry): string =>
   `${book} ${seq} ${refused}`;
 
@@ -75,7 +75,7 @@ const recallOpen = (store: AppStore): void => {
 
 /** Remembers which book answers, and which service is open here. @returns stops it */
 const keepPlace = (store: AppStore): (() => void) => {
-  // An older page kept the book's name alone.
+  // An older page stored only the name of the logbook.
   const book =
     recall('log-book', (value) => knownBookSchema.safeParse(value).data) ??
     recall('book', (value) => {
@@ -124,7 +124,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
   };
   let last: Readonly<Record<string, LogStream>> = {};
 
-  /** Entries of streams that changed since they were written, and ids of those that are no longer there. */
+  /** Entries of streams that changed since they were stored, and ids of removed ones. */
   const unwritten = (streams: Readonly<Record<string, LogStream>>) => {
     const changed: KeptEntry[] = [];
     const there = new Set<string>();
@@ -200,7 +200,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
       kept = await database.recall();
       kept.streams.forEach(note);
     } catch {
-      // No database on this device: what is pressed is on this page alone, and said to be.
+      // No database on this device: steps exist on this page only, and the page says it.
       kept = { streams: [], unreadable: [] };
     }
     if (stopped) return;
@@ -213,7 +213,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
     );
     if (kept.openBefore !== undefined) store.dispatch(passRecalled(kept.openBefore));
     await write();
-    // The first pages' value goes once every cook of it is in the database; a bad one keeps it.
+    // The value of the first pages is deleted once every cook in it is in the database; an unreadable one stays.
     const moved = store.getState().log.notKept.length === 0 && first.unreadable.length === 0;
     if (moved) {
       keep('cooks', undefined);
@@ -231,7 +231,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
       const alone = mine.some(
         (kept) => !isKnown(kept, book) && !news.entries.includes(kept.entry.event.id),
       );
-      // Entries of this page alone stay, and the whole stream is written again.
+      // Entries of this page only stay, and the whole stream is stored again.
       if (!alone) {
         if (store.getState().pass.open === news.stream) store.dispatch(serviceLeft());
         store.dispatch(streamPutAway({ stream: news.stream, saved: true }));

@@ -38,7 +38,7 @@ export const kitchenSlice = createSlice({
       state.learned[key] = used;
       if (key === 'oven') setOffset(state, used.value);
     },
-    /** Plans take the usual figure again, and cooks before `at` teach nothing of it. */
+    /** Plans use the nominal value again, and cooks before `at` are not used for it. */
     traitForgotten: (state, { payload }: PayloadAction<{ key: string; at: number }>) => {
       const { key, at } = payload;
       state.learned = Object.fromEntries(
@@ -55,7 +55,7 @@ export const { kitchenChanged, traitUsed, traitForgotten, kitchenBrought } = kit
 
 const used = ({ learned }: Kitchen, key: string): number | undefined => learned[key]?.value;
 
-/** The gear in use, with what was learned of it. */
+/** Equipment in use, with its calibration. */
 export const gearUsed = (kitchen: Kitchen): GearUsed => {
   const { kind, power } = burnerOf(kitchen);
   return {
@@ -119,7 +119,7 @@ export const learnedOfPiece = (kitchen: Kitchen): LearnedDeviation | undefined =
   };
 };
 
-/** A request as it is planned here: by a kitchen's physics, with what was learned, and nothing of another kitchen's. */
+/** Request for a plan in this kitchen: by the kitchen model, with this kitchen's calibration and none of another. */
 export const requestHere = (
   { learned: _elsewhere, ...request }: PlanRequest,
   kitchen: Kitchen,

@@ -38,11 +38,11 @@ const firstBase = (mine: Kitchen, changedAt: number): Kitchen => {
 const same = (a: Kitchen, b: Kitchen): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
- * Keeps the kitchen with the book, so that every phone and every backup has it. A change is made on a
- * version that the server counts; when another phone was first, both changes are merged field by
- * field and sent again. What differs here from what the book last had is unsent: it is kept on this
- * device with the version it was made on, also through a reload without a server.
- * @returns stops keeping it there
+ * Stores the kitchen with the logbook, so that every phone and every backup has it. A change names the version on
+ * which it was made; if another phone was first, both changes are merged field by field and sent again. Values that
+ * differ from the logbook's last ones are unsent: they are stored on this device with their version, also through a
+ * reload without a server.
+ * @returns a function that stops the synchronization
  */
 export const syncKitchen = (store: AppStore): (() => void) => {
   let base = recall('kitchenBase', (value) => baseSchema.safeParse(value).data);
@@ -60,7 +60,7 @@ export const syncKitchen = (store: AppStore): (() => void) => {
     clearTimeout(timer);
     if (!stopped) timer = setTimeout(() => void work(asked), ms);
   };
-  /** The book's kitchen, with what was changed here on top of it. */
+  /** Applies the logbook's kitchen, with the unsent changes of this device on top. */
   const bring = ({ kitchen: theirs, changedAt }: KeptKitchen, version: number): void => {
     const mine = store.getState().kitchen;
     const from = base?.kitchen ?? firstBase(mine, changedAt);

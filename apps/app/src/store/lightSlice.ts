@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { recall } from './device';
 
-/** Light to plan and dark at the stove; as the system has it; or one of them everywhere. */
+/** Light at planning and dark at the stove; the system's setting; or one of them everywhere. */
 export const LIGHTS = ['places', 'system', 'light', 'dark'] as const;
 export type Light = (typeof LIGHTS)[number];
 

@@ -11,15 +11,13 @@ const regionOf = (language: string): string | undefined => {
   }
 };
 
-/**
- * The locale of dates and figures: the pages' language, English, as it is written in the reader's region.
- */
+/** Locale of dates and figures: English, in the form of the reader's region. */
 export const pageLocale = (language = navigator.language): string => {
   const region = regionOf(language);
   return region === undefined ? 'en' : `en-${region}`;
 };
 
-/** The units that are usual where the browser's language is spoken. */
+/** Default units in the region of the browser's language. */
 export const usualUnits = (language = navigator.language): UnitSystem =>
   IMPERIAL.includes(regionOf(language) ?? '') ? 'imperial' : 'metric';
 
@@ -27,7 +25,7 @@ export const usualUnits = (language = navigator.language): UnitSystem =>
 export const HOUR_COUNTS = ['24', '12'] as const;
 export type HourCount = (typeof HOUR_COUNTS)[number];
 
-/** The hours that are usual there. */
+/** Default count of hours in that region. */
 export const usualHours = (language = navigator.language): HourCount => {
   try {
     const { hour12 } = new Intl.DateTimeFormat(language, { hour: 'numeric' }).resolvedOptions();

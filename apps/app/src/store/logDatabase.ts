@@ -7,7 +7,7 @@ import { serviceEventSchema, serviceRecordSchema } from '@crustan/core/formats/s
 import { UNNAMED_BOOK, type Unreadable } from './logState';
 import type { KeptEntry, LogStream } from './logStream';
 
-/** An entry as it is kept: its event's id is the key. */
+/** Stored form of an entry: its event's id is the key. */
 const keptSchema = z.object({
   id: z.string(),
   stream: z.string(),
@@ -115,7 +115,7 @@ const open = (): Promise<IDBPDatabase<Schema>> =>
         db.createObjectStore('presses', { keyPath: 'id' });
       } else await takeOver(upgrading);
     },
-    // A newer page wants another version: this one lets go, and opens again when it next writes.
+    // A newer page needs another version of the database: this page closes it, and opens it again at its next write.
     blocking: (_current, _blocked, event) => {
       if (event.target instanceof IDBDatabase) event.target.close();
     },
@@ -151,8 +151,8 @@ const oldServices = async (): Promise<readonly KeptEntry[]> => {
 };
 
 /**
- * The log of this device in its own database, one record an entry, so that nothing that is written
- * overwrites anything else: not another page's entries, and not one that cannot be read.
+ * Log of this device in its own database, one record an entry, so that a write never overwrites anything else: neither
+ * another page's entries, nor an unreadable one.
  */
 export class LogDatabase {
   private db: Promise<IDBPDatabase<Schema>> | undefined;
@@ -166,7 +166,7 @@ export class LogDatabase {
     return this.db;
   }
 
-  /** Everything that is kept. A record that cannot be read leaves out itself alone. */
+  /** All stored streams. An unreadable record leaves out only itself. */
   async recall(): Promise<Recalled> {
     const db = await this.opened();
     const before = await oldServices();
@@ -191,7 +191,7 @@ export class LogDatabase {
     return { streams, unreadable, openBefore: service?.entry.stream };
   }
 
-  /** One stream as it is kept. */
+  /** One stored stream. */
   async recallStream(id: string): Promise<LogStream | undefined> {
     const db = await this.opened();
     const values = await db.getAllFromIndex('entries', 'stream', id);

@@ -72,7 +72,7 @@ describe('the line to the book’s log', () => {
   it('hears what others say, their pieces and their presses, and no nonsense', () => {
     const store = begin();
     store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));
-    // Nothing counts before the line has said of which book it is.
+    // Entries do not count before the stream has named its logbook.
     says([ofService(order(19))]);
     line()?.says('book', { book: BOOK, replaces: [] });
     says([ofService(order(20))]);

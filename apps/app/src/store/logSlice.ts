@@ -68,7 +68,7 @@ export const logSlice = createSlice({
       state: LogState,
       { payload: { cook, event } }: PayloadAction<{ cook: string; event: CookEvent }>,
     ): LogState => (state.streams[cook] ? withAdded(state, [cookEntry(cook, event)]) : state),
-    /** A service is opened here, or taken up from the book. */
+    /** A service is opened here, or continued from the logbook. */
     serviceOpened: (
       state: LogState,
       {
@@ -198,7 +198,7 @@ export const logSlice = createSlice({
     },
     sendingDelayed: (state: LogState, { payload }: PayloadAction<string | undefined>): LogState =>
       state.delayed === payload ? state : { ...state, delayed: payload },
-    /** Takes up a cook the server knows: started on another device, or before this one forgot. */
+    /** Continues a cook of the server: started on another device, or before this one lost it. */
     cookResumed: (state: LogState, { payload }: PayloadAction<CookRecord>): LogState => {
       const { id, createdAt: startedAt, plan, together, events } = payload;
       const opened = openedCook({ id, startedAt, plan, ...(together ? { together } : {}) });

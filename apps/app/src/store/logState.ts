@@ -20,10 +20,10 @@ export interface LogState {
   /** Whether this device has a database, and entries that are on their way into it, by id. */
   readonly hasDatabase: boolean;
   readonly writing: readonly string[];
-  /** Entries that this device could not keep: they are on this page alone until the book has them. */
+  /** Entries that this device could not store: they exist on this page only until the logbook has them. */
   readonly notKept: readonly string[];
   readonly unreadable: readonly Unreadable[];
-  /** Why nothing can be sent at present, in a line; sending goes on by itself. */
+  /** Reason why entries cannot be sent at present, in a line; sending continues by itself. */
   readonly delayed: string | undefined;
 }
 
@@ -52,7 +52,7 @@ export const merged = (
     mergeStreams(state.streams[id] ?? { of, id, entries: [] }, entries, state.book),
   );
 
-/** Adds entries of this page: they wait to be kept and sent. */
+/** Adds entries of this page: they wait to be stored and sent. */
 export const withAdded = (state: LogState, entries: readonly LogEntry[]): LogState =>
   entries.reduce((before: LogState, entry): LogState => {
     const { of, stream: id, event } = entry;

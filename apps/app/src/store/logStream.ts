@@ -3,7 +3,7 @@ import type { LogEntry, Subject } from '@crustan/core/formats/logSchema';
 /** An entry of the log on this device, and the server's answer to it. */
 export interface KeptEntry {
   readonly entry: LogEntry;
-  /** Book that acknowledged it: it is on that book's disk. Absent: none did. */
+  /** Logbook that acknowledged the entry: it is on that book's disk. Undefined: none has. */
   readonly book?: string | undefined;
   /** Place in that book's log, where it was heard. */
   readonly seq?: number | undefined;
@@ -28,8 +28,8 @@ export interface KnownBook {
 }
 
 /**
- * Whether the book has an entry. What an earlier book had is not in the one that was restored in its place; a book of
- * another folder is left alone.
+ * Whether the logbook has an entry. Entries of an earlier book are missing in the one that was restored in its place;
+ * a book of another folder is ignored.
  */
 export const isKnown = ({ book }: KeptEntry, { replaces }: KnownBook): boolean =>
   book !== undefined && !replaces.includes(book);

@@ -2,7 +2,7 @@ import { KITCHEN_FIELDS, kitchenSchema, type Kitchen } from '@crustan/core/forma
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
-/** Fields whose entries are changed one by one: each of them is merged by itself. */
+/** Fields whose entries are merged one by one. */
 const BY_ENTRY = ['learned', 'forgotten', 'scales'] as const satisfies readonly (keyof Kitchen)[];
 
 const isByEntry = (key: string): key is (typeof BY_ENTRY)[number] =>
@@ -23,9 +23,9 @@ const mergedEntries = (
 };
 
 /**
- * A kitchen changed on two phones, from the one both began with: what was changed here stays changed,
- * all else is as the book has it. Where both changed the same field, this phone's change stands.
- * @returns theirs where the two together are no kitchen
+ * Merges a kitchen that was changed on two phones, from the version that both began with: changes made here stay,
+ * everything else is as in the logbook. If both changed the same field, this phone's change is used.
+ * @returns theirs if the merged kitchen is invalid
  */
 export const mergeKitchen = (base: Kitchen, mine: Kitchen, theirs: Kitchen): Kitchen => {
   const fields = KITCHEN_FIELDS.map((key) => {

@@ -37,7 +37,7 @@ export const usualFigure = (request: PlanRequest, figure: Figure, units: UnitSys
 
 const SAME = 1e-6;
 
-/** The usual figures of a request in other units; what somebody chose is left as it is. */
+/** Default figures of a request in other units; chosen ones stay unchanged. */
 export const figuresIn = (
   request: PlanRequest,
   from: UnitSystem,
@@ -52,7 +52,7 @@ export const figuresIn = (
   );
 
 /**
- * Keeps figures that nobody chose native: the usual ones are said as a cook in those units says them.
+ * Keeps default figures native: they are rounded in the user's units.
  * @returns stops it
  */
 export const keepNative = (store: AppStore): (() => void) => {

@@ -20,7 +20,7 @@ const LONGEST_WAIT = 60_000;
 /** A wait is drawn up to a quarter shorter, so that phones do not come all at once. */
 const SPREAD = 0.25;
 const BATCH = 100;
-/** One page of a device sends for all of them. */
+/** Lock of the page that sends for all pages of a device. */
 const LOCK = 'crustan-outbox';
 /** Time after which the visible page sends, if the sending page was suspended by the phone, ms. */
 const SENDS_FOR_ANOTHER = 6000;
@@ -50,9 +50,9 @@ const inOrder = (streams: Readonly<Record<string, LogStream>>): readonly LogStre
 };
 
 /**
- * Sends what the book has not acknowledged, each stream in the order of its entries, until nothing waits.
- * Sending twice is harmless, so anything unsure is sent again. What fails is tried again later, each
- * stream by itself; only what the server says it will never take is set aside.
+ * Sends unacknowledged entries, each stream in its order, until none waits. Sending twice is harmless, therefore
+ * anything unsure is sent again. A failed request is retried later, each stream by itself; an entry is set aside only
+ * if the server rejects it permanently.
  * @returns stops the outbox
  */
 export const runOutbox = (store: AppStore): (() => void) => {
@@ -98,7 +98,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
           store.dispatch(entriesRefused({ stream, refused: { [only]: outcome.why } }));
           trying.set(stream, { ...of(stream), batch: BATCH });
         } else {
-          // Which of them is refused shows when they are sent apart: its neighbours are stored.
+          // Sent separately, the rejected entry is found and its neighbours are stored.
           trying.set(stream, { ...of(stream), batch: Math.max(1, Math.floor(sent.length / 2)) });
         }
       }
@@ -189,7 +189,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
         };
         if (stopped) end();
       });
-    // Given up when the page closes, or when the outbox stops: another page's goes on.
+    // Released when the page closes, or when the outbox stops: another page's outbox continues.
     navigator.locks.request(LOCK, { signal }, held).catch(() => undefined);
   }
   let waited: readonly LogStream[] = [];

@@ -46,7 +46,7 @@ export const passApi = bookApi.injectEndpoints({
       transformResponse: (body) => readMessage(serviceInFullSchema, body),
       providesTags: ['Services'],
     }),
-    /** Shares what the cooks are told with the service's other pages. */
+    /** Shares the published schedule with the service's other pages. */
     tell: build.mutation<null, { readonly id: string; readonly schedule: ToldSchedule }>({
       query: ({ id, schedule }) => ({ url: `/services/${id}/told`, method: 'PUT', body: schedule }),
     }),

@@ -91,7 +91,7 @@ export interface OpenService {
   /** Without those that the book refused. */
   readonly events: readonly ServiceEvent[];
   readonly refused: readonly RefusedEvent[];
-  /** Entries that are still to be sent: of the service alone. */
+  /** Number of unsent entries of the service. */
   readonly waiting: number;
 }
 
@@ -181,7 +181,7 @@ export const selectLeft: (state: WithPass) => readonly string[] = createSelector
     const services = Object.values(streams).filter(({ of, id }) => of === 'service' && id !== open);
     if (services.length === 0) return [];
     const pieces = cooks.filter((cook) => isOf(done, cook) && !isOf(all, cook));
-    // The service last: it says of which cooks it is done.
+    // The service last: it names the cooks that it ends.
     const left = pieces.map(({ id }) => id);
     return left.length > 0 ? left : services.map(({ id }) => id);
   },

@@ -30,7 +30,7 @@ describe('a plate time', () => {
         const moment = now + minutes * 60_000;
         const said = plateTimeOf(moment, now);
         const back = plateMoment(said, now);
-        // An hour that the clocks show twice is taken as the first of them.
+        // If the clocks show an hour twice, the first one is meant.
         expect([0, 3_600_000]).toContain(Math.abs(back - moment));
         expect(hourOf(said.hour)).toBe(said.hour);
         if (said.day !== undefined) expect(dayAhead(said.day, now)).toBe(said.day);

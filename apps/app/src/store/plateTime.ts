@@ -10,7 +10,7 @@ import { roundToNearestMinutes } from 'date-fns/roundToNearestMinutes';
 export interface PlateTime {
   /** Hours and minutes, `19:30`. */
   readonly hour: string;
-  /** `2026-11-28`; absent: the next time the clock shows the hour. */
+  /** `2026-11-28`; undefined: the next time the clock shows the hour. */
   readonly day?: string | undefined;
 }
 
@@ -28,11 +28,11 @@ export const dayOf = (ms: number): string => format(ms, DAY);
 /** The hour of a moment, as a plate time has it. */
 export const hourAt = (ms: number): string => format(ms, HOUR);
 
-/** An hour as a plate time has it; undefined if it is none. */
+/** Hour of a plate time; undefined if it is invalid. */
 export const hourOf = (text: string): string | undefined =>
   /^\d\d:\d\d$/.test(text) && isValid(parseISO(`2000-01-01T${text}`)) ? text : undefined;
 
-/** A day from today to a year ahead; undefined if it is none of those. */
+/** A day from today to a year ahead; undefined if it is outside that range. */
 export const dayAhead = (text: string, now: number): string | undefined => {
   const at = parseISO(text);
   if (!/^\d{4}-\d\d-\d\d$/.test(text) || !isValid(at)) return undefined;

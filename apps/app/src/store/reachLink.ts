@@ -3,7 +3,7 @@ import { API } from './apiAddress';
 import { reachDoubted, roleTold, unpairedTold } from './reachSlice';
 import type { AppStore } from './store';
 
-/** A phone asks so often whether it is still let in, ms; the owner's machine when it is looked at. */
+/** Interval at which a phone checks its pairing, ms; the owner's machine checks when it is looked at. */
 const ASKED_AGAIN = 15_000;
 
 /** Stored answers of the server are deleted with the pairing. */
@@ -36,7 +36,7 @@ export const watchReach = (store: AppStore): (() => void) => {
         if (who) store.dispatch(roleTold({ role: who.role, here: buildHere(), server: who.build }));
       }
     } catch {
-      // Out of reach is not unpaired: everything said is kept until it is there again.
+      // An unreachable server does not end the pairing: all entries are kept until it is back.
     }
     // A page that was opened without the network does not know its role yet: it asks until it does.
     const { role, unpaired } = store.getState().reach;

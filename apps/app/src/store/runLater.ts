@@ -2,7 +2,7 @@
 const FETCHED_AGAIN = 4000;
 
 /**
- * Begins what comes in a chunk of its own, and fetches the chunk until it has come.
+ * Starts a function whose code is a chunk of its own, and loads the chunk with retries.
  * @returns ends it, now or as soon as it has begun
  */
 export const runLater = (begin: () => Promise<() => void>): (() => void) => {

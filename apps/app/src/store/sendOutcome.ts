@@ -10,7 +10,7 @@ export type SendOutcome =
   | { readonly kind: 'smaller'; readonly why: string }
   /** These of the batch are refused, by their place in it; the others are sent again. */
   | { readonly kind: 'events'; readonly refused: ReadonlyMap<number, string> }
-  /** The whole of it is refused, and which part is not said. */
+  /** The whole batch is rejected, without a named part. */
   | { readonly kind: 'refused'; readonly why: string }
   /** The cook, or the service, is not in the book. */
   | { readonly kind: 'gone' };
@@ -26,7 +26,7 @@ const MAY_PASS: readonly number[] = [401, 403, 407, 408, 409, 421, 423, 425, 429
 const wordsOf = (status: number, problem: Problem | undefined): string =>
   problem ? `${problem.title}: ${problem.detail}` : `The server answered ${status}.`;
 
-/** Which entries of a batch a problem names, by the paths of its errors: `entries[3].event.celsius`. */
+/** Entries of a batch that a problem names, by the paths of its errors: `entries[3].event.celsius`. */
 const entriesNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | undefined => {
   const named = new Map<number, string>();
   for (const { path, message } of errors) {
@@ -40,8 +40,8 @@ const entriesNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | u
 };
 
 /**
- * Decides by the status and the problem's type what becomes of what could not be sent. Only a 4xx
- * that speaks of the message itself refuses it; everything else may pass.
+ * Decides by the status and the problem's type what happens to a failed request. Only a 4xx about the message itself
+ * rejects it; every other failure may pass.
  */
 export const sendOutcome = (error: unknown): SendOutcome => {
   const failure = failureSchema.safeParse(error).data;

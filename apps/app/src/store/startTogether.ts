@@ -17,9 +17,9 @@ export const landingsOf = (plans: readonly PlanRecord[], gear: RunGear): Landing
   );
 
 /**
- * Starts pieces for one plate, or adds them to those that are on. Each is a cook of its own in the
- * book, tied to the others.
- * @param on pieces that are on already: what they do is not moved
+ * Starts pieces for one plate, or adds them to those that are on. Each is a cook of its own in the logbook, connected
+ * to the others.
+ * @param on pieces that are on already: their times are not moved
  * @returns the cooks' ids, in the order of the plans
  */
 export const startTogether = (

@@ -44,7 +44,7 @@ const configure = (listeners: Listeners) =>
     reducer,
     middleware: (standard) =>
       standard().prepend(watchOnly, listeners.middleware).concat(bookApi.middleware),
-    // Listeners run in the same turn as the press: what they write is kept before the next frame.
+    // Listeners run in the same turn as the press: their writes are stored before the next frame.
     enhancers: (standard) => standard({ autoBatch: { type: 'tick' } }),
   });
 type Listeners = ListenerMiddlewareInstance<AppState>;

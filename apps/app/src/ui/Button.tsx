@@ -3,7 +3,7 @@ import { Text } from './Text';
 
 export interface ButtonProps {
   readonly label: string;
-  /** Spoken in place of the label, where several of them stand in one list; begins with it. */
+  /** Spoken instead of the label if several buttons of a list have the same one; begins with it. */
   readonly spoken?: string | undefined;
   readonly onPress: () => void;
   /** `main` is the one thing to do; `plain` stands beside it; `stove` is for a wet knuckle. */

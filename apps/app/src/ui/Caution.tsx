@@ -6,7 +6,7 @@ interface Props {
   readonly children: string;
 }
 
-/** Hazard yellow is for safety alone. */
+/** Hazard yellow is for safety only. */
 export const Caution = ({ lead, children }: Props) => (
   <View className="rounded bg-hazard px-4 py-3" role="note">
     <Text voice="small">

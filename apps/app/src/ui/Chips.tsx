@@ -6,7 +6,7 @@ interface Props<T extends string> {
   readonly options: readonly { readonly value: T; readonly label: string }[];
   readonly chosen: readonly T[];
   readonly onChange: (chosen: T[]) => void;
-  /** So many at least stay chosen. */
+  /** Least number of chips that stay chosen. */
   readonly least?: number;
   /** On dark iron instead of salt. */
   readonly onIron?: boolean;

@@ -34,7 +34,7 @@ export interface Props {
   readonly cursor?: ChartPoint | undefined;
   readonly height: number;
   readonly showTemperature: (celsius: number) => string;
-  /** Marks of the temperature axis: from, to (C), and their approximate number; default: the usual range of a core. */
+  /** Marks of the temperature axis: from, to (C), and their approximate number; default: the range of a core. */
   readonly ticks?: readonly (readonly [low: number, high: number, count: number])[];
   readonly units: UnitSystem;
   /** The temperature axis is not compressed: what matters is above a core's range. */

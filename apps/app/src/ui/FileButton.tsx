@@ -4,7 +4,7 @@ import { Button, type ButtonProps } from './Button';
 interface Props extends Pick<ButtonProps, 'label' | 'disabled'> {
   /** Name of the file, if the button's label does not give it. */
   readonly named?: string;
-  /** Types and endings, as an input takes them; absent: any. */
+  /** Types and endings, as an input takes them; default: any. */
   readonly accept?: string;
   readonly kind?: 'plain' | 'stovePlain';
   readonly onFile: (file: File) => void;

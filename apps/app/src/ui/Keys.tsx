@@ -6,7 +6,7 @@ import { Text } from './Text';
 
 /** Something that is done by a key. */
 export interface Key {
-  /** By `KeyboardEvent.key`: any of them. */
+  /** Values of `KeyboardEvent.key`, any of which triggers it. */
   readonly keys: readonly string[];
   /** Text of the keys in the list. */
   readonly shown: string;

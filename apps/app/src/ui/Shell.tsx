@@ -18,7 +18,7 @@ const isAt = (path: string, href: string): boolean =>
     : path.startsWith(href) || (href === '/stove' && path.startsWith('/practice'));
 
 interface Props {
-  /** Places that are shown; absent: all. */
+  /** Places that are shown; default: all. */
   readonly only?: readonly string[] | undefined;
   readonly children: ReactNode;
 }

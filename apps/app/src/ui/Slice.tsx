@@ -18,8 +18,8 @@ interface Props {
 }
 
 /**
- * The cut through the middle, to scale, coloured by the temperature each part has reached; the face
- * that went down first is on top, as it is served.
+ * Cut through the middle, to scale, coloured by the highest temperature of each part; the face that went down first is
+ * on top, as it is served.
  */
 export const Slice = memo(function Slice({
   figures,

@@ -1,4 +1,4 @@
-/** Ways to call a cook, each doing nothing where the browser has it not. */
+/** Ways to call a cook, each without effect if the browser lacks it. */
 
 export const say = (words: string): void => {
   if (!('speechSynthesis' in window)) return;

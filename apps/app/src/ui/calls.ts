@@ -1,6 +1,6 @@
 import { soundNow } from './sound';
 
-/** Kinds of calls. Each has a pattern of its own, so that it is recognized without looking. */
+/** Kinds of calls. Each has its own pattern, recognizable without looking. */
 export const CALLS = ['soon', 'turn', 'move', 'out', 'next', 'trouble'] as const;
 export type Call = (typeof CALLS)[number];
 

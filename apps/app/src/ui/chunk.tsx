@@ -13,9 +13,9 @@ const Failed = ({ retry }: { readonly retry: () => void }) => (
 );
 
 /**
- * A component whose script is a chunk of its own, fetched when it is first drawn. It does not
- * suspend: React holds back what was suspended for 300 ms, and a tap is answered sooner.
- * @param Waiting stands in its place until it has come
+ * A component whose script is a chunk of its own, loaded when it is first drawn. It does not suspend: React delays
+ * suspended content by 300 ms, and a tap must be answered sooner.
+ * @param Waiting shown until it is loaded
  */
 export const chunk = <P extends object>(
   fetchComponent: () => Promise<ComponentType<P>>,

@@ -1,4 +1,4 @@
-/** The tokens for what is drawn, by the light the page is in: classes have the same from tailwind.config.js. */
+/** Tokens for drawings, by the page's light: classes have the same from tailwind.config.js. */
 export const INK = {
   iron950: 'var(--iron-950)',
   iron700: 'var(--iron-700)',

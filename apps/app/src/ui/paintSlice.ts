@@ -29,7 +29,7 @@ export interface SliceFigures {
   readonly width: number;
   /** Skin and its fat on the first face, and a bone. */
   readonly skin?: number | undefined;
-  /** So wide, and so far from the right edge. */
+  /** Width of the bone, and its distance from the right edge. */
   readonly bone?: { readonly width: number; readonly beyond: number } | undefined;
   /** Ribs on the first face. */
   readonly ribs?: number | undefined;
@@ -61,7 +61,7 @@ const placesOf = (sizes: readonly number[], count: number, from: (i: number) => 
 /**
  * Paints the slice, the face that went down first on top, as it is served.
  * @param nx width, px; `ny` height
- * @param line temperature to draw a dashed line at, C, for eyes that do not part reds from browns
+ * @param line temperature of a dashed line, C, for readers who do not distinguish reds from browns
  * @returns RGBA, row by row from the top
  */
 export const paintSlice = (

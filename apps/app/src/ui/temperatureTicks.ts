@@ -5,7 +5,7 @@ import { UNITS, type UnitSystem } from '@crustan/core/units';
  * Marks of a temperature axis at round figures of the cook's own units.
  * @param low C
  * @param high C
- * @param count about so many
+ * @param count their approximate number
  * @returns C
  */
 export const temperatureTicks = (

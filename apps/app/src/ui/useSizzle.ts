@@ -9,7 +9,7 @@ const LISTENS = 250;
 export type Heard = { readonly is: number } | { readonly wrong: string } | undefined;
 
 /**
- * Sounds a pan while it is on, as loud as it is told.
+ * Plays the sound of a pan while it is on, at the given level.
  * @param level 0 to 1
  */
 export const useSizzle = (on: boolean, level: number): Heard => {

@@ -7,7 +7,7 @@ type Piece = Pick<PlanRequest, 'cut' | 'own' | 'game' | 'treated'>;
 export const pieceName = (request: Piece): string => {
   const { name, game } = cutOf(request);
   const origin = request.game ?? game;
-  // The name of an own cut says what its cook wants it to say.
+  // The name of an own cut is the user's text.
   const wild = origin === 'wild' && request.own === undefined ? ['wild'] : [];
   return [request.treated, ...wild, name].filter((word) => word !== undefined).join(' ');
 };

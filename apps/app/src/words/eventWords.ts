@@ -15,9 +15,9 @@ export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
 };
 
 interface EventWords {
-  /** A line in the list of what happened, where it needs none of the event's own figures. */
+  /** Line in the list of events, if it needs none of the event's own figures. */
   readonly line: string;
-  /** The event as it is named when it is taken back. */
+  /** Name of the event when it is taken back. */
   readonly name: string;
 }
 

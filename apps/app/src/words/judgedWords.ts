@@ -47,7 +47,7 @@ export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
   never: 'never again',
 };
 
-/** Words for a judgement; a dash if there is none. */
+/** Words for a judgement; a dash if it is missing. */
 export const sayJudged = (code: JudgedCode | undefined): string =>
   code === undefined ? '–' : JUDGED_WORDS[code];
 

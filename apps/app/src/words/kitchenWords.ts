@@ -13,7 +13,7 @@ export const KNOB_WORDS: Readonly<Record<Knob, string>> = {
   full: 'on full throughout',
 };
 
-/** The schools of the knob and of the press, as they are chosen from. */
+/** Options of the burner habit and of the press. */
 export const KNOB_OPTIONS: readonly Option<Knob>[] = [
   { value: 'left', label: 'Left alone', detail: 'the iron cools under the food' },
   { value: 'up', label: 'Turned up', detail: 'to hold the heat' },

@@ -12,7 +12,7 @@ export interface LinkedPlan {
   readonly plate: PlateTime | undefined;
 }
 
-/** A link that carries a plan's request and its plate time; nothing of it is kept on a server. */
+/** Link that contains a plan's request and its plate time; the server stores nothing of it. */
 export const linkOf = (request: PlanRequest, plate: PlateTime): string => {
   const plateAt = plate.day === undefined ? undefined : plateMoment(plate, kitchenNow());
   const carried = { request, plate: plate.hour, plateAt };
@@ -37,7 +37,7 @@ const plateOf = ({ plate, plateAt }: Carried): PlateTime | undefined => {
   return hour === undefined ? undefined : { hour };
 };
 
-/** The plan a link carries; undefined if there is none, or it is not a plan. */
+/** Plan in a link; undefined if the link contains no valid plan. */
 export const planOfLink = (hash: string): LinkedPlan | undefined => {
   const packed = new URLSearchParams(hash.replace(/^#/, '')).get(KEY);
   if (packed === null) return undefined;

@@ -17,9 +17,9 @@ if (!('randomUUID' in crypto)) Object.defineProperty(crypto, 'randomUUID', { val
 const AHEAD = 60;
 
 /**
- * A run as iCalendar: an event for every step, with alarms for those that want the cook.
- * @param of which piece and method it is: runs of two pieces for one plate are told apart by it
- * @param link to the plan it is of, which goes along with every step
+ * Timeline as iCalendar: an event for every step, with alarms for those that need the cook.
+ * @param of piece and method: they distinguish the timelines of two pieces for one plate
+ * @param link to its plan, included in every step
  */
 export const runCalendar = (
   title: string,

@@ -23,7 +23,7 @@ describe('a slice in words', () => {
     expect(layers.length).toBeGreaterThan(3);
     const sum = layers.reduce((total, { thick }) => total + thick, 0);
     expect(sum).toBeCloseTo(plan.request.thickness * 1000, 0);
-    // The middle is as done as the plan says; the faces are done through.
+    // The middle has the doneness of the plan; the faces are well done.
     expect(layers[0]?.name).toBe('well done');
     expect(layers.map(({ name }) => name)).toContain(names(plan.peakCore));
   });

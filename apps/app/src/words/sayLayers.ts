@@ -1,7 +1,7 @@
 import type { SliceFigures } from '../ui/paintSlice';
 import type { Show } from './show';
 
-/** Layers thinner than this are told with their neighbour, m. */
+/** Layers thinner than this are merged with their neighbour, m. */
 const THINNEST = 0.0008;
 
 /** Index of the first cell above the mid-line of a cut. */
@@ -13,7 +13,7 @@ interface Layer {
   readonly thick: number;
 }
 
-/** Joins what is too thin to be told to the layer before it. */
+/** Merges layers that are too thin with the layer before. */
 const joined = (layers: readonly Layer[]): readonly Layer[] => {
   const made: Layer[] = [];
   for (const layer of layers) {

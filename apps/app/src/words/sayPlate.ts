@@ -4,10 +4,10 @@ import type { Show } from './show';
 
 /** From this hour on today is tonight. */
 const EVENING = 17;
-/** Further ahead than this a weekday alone could be two days. */
+/** Days ahead beyond which a weekday is ambiguous. */
 const WEEK = 6;
 
-/** A day as it is spoken of from today: `tonight`, `tomorrow`, `Saturday`, `Sat 12 Dec`. */
+/** Name of a day relative to today: `tonight`, `tomorrow`, `Saturday`, `Sat 12 Dec`. */
 export const sayDay = (ms: number, now: number): string => {
   const ahead = daysAhead(dayOf(ms), now);
   if (ahead === 0) return new Date(ms).getHours() >= EVENING ? 'tonight' : 'today';

@@ -39,7 +39,7 @@ type PlanFigures = Pick<
 
 const COVER = { open: 'open', loose: 'loosely tented', wrapped: 'wrapped' } as const;
 
-/** `a day`, `2 days`, `12 hours`: how long ahead, as cooks say it. */
+/** Lead time in words: `a day`, `2 days`, `12 hours`. */
 export const sayAhead = (seconds: number): string => {
   if (seconds < 5400) return `${Math.round(seconds / 60)} min`;
   const hours = Math.round(seconds / 3600);

@@ -5,7 +5,7 @@ import type { Show } from './show';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
-/** Calibration and settings that a plan used, in a sentence; undefined if there are none. */
+/** Calibration and settings that a plan used, in a sentence; undefined if it used neither. */
 export const usedWords = (
   gear: GearUsed | undefined,
   { learned, way }: PlanRequest,

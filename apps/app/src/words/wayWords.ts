@@ -12,7 +12,7 @@ export const WAY_NAMES: Readonly<Record<Way, string>> = {
   'oven-blast': 'Low oven, then a blast',
 };
 
-/** Who should choose it. */
+/** Cooks for whom the method is suitable. */
 export const WHO_CHOOSES: Readonly<Record<Way, string>> = {
   once: 'For a thin piece and few moves. The least even, and the clock matters.',
   often: 'For whoever stays at the stove: quicker and less grey, but every half minute counts.',

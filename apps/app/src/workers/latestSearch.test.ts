@@ -1,7 +1,7 @@
 /** @jest-environment node */
 import { LatestSearch } from './latestSearch';
 
-/** A search of so many steps, each longer than a worker computes without looking up. */
+/** A search with this number of steps, each longer than a worker computes without a pause. */
 function* slow(steps: number, seen: number[] = []): Generator<number, string> {
   for (let i = 0; i < steps; i += 1) {
     const until = performance.now() + 15;

@@ -34,7 +34,7 @@ import {
 } from '@crustan/core/whatif';
 import type { PlanRequest } from '@crustan/core/plan';
 
-/** One for each cook: it goes on from its last answer. */
+/** Forecaster of each cook: it continues from its last answer. */
 const forecasters = new Map<string, { readonly key: string; readonly forecaster: Forecaster }>();
 
 /** Action of a practising cook. */

@@ -31,7 +31,7 @@ const portions = new LatestSearch();
 const searches = new LatestSearch();
 const plates = new LatestSearch();
 
-/** Plans of a plate's pieces by what they were asked for, the newest last. */
+/** Largest number of a plate's plans in the cache, the newest last. */
 const MOST_KNOWN = 60;
 const known = new Map<string, ReturnType<PlanMemory['get']> & object>();
 const memory: PlanMemory = {
@@ -47,10 +47,10 @@ let searched: ServiceSearch | undefined;
 /** Time of the search before a press's first schedule is shown, ms. */
 const FIRST = 80;
 
-/** A schedule is told again for a gain of so much, s of lateness: a board that changes is read again. */
+/** Least gain for which an improved schedule is published, s of lateness: a board that changes must be read again. */
 const WORTH_TELLING = 15;
 
-/** A dish's par for a day, with what was expected of it. */
+/** Prep count of a dish for a day, with its past forecasts. */
 export interface DishPar {
   readonly dish: string;
   readonly mean: number;
@@ -77,7 +77,7 @@ export interface ParAsked {
   readonly stock: number;
 }
 
-/** Past days that are forecast from what came before them, and shown. */
+/** Number of past days for which forecasts are computed and shown. */
 const LOOKED_BACK = 14;
 
 const pastOf = (
@@ -100,7 +100,7 @@ const pastOf = (
     .toSorted((a, b) => dayOf(a.date) - dayOf(b.date));
 };
 
-/** A search whose results on the way are told. */
+/** A search that reports its intermediate results. */
 function* telling<S, T>(
   search: Generator<S | null, T>,
   tell: (step: S) => void,
@@ -125,8 +125,8 @@ const service = {
     return search.tell();
   },
   /**
-   * Goes on with the last job's search.
-   * @param ms how long, unless another job comes
+   * Continues the last job's search.
+   * @param ms duration, unless another job comes
    * @returns a better schedule; undefined if none was found, or another job has come
    */
   improve: async (ms: number): Promise<ServiceSchedule | undefined> => {

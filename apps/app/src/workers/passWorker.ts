@@ -3,7 +3,7 @@ import type { PassService } from './pass.worker';
 
 const workers = new Map<string, Remote<PassService>>();
 
-/** A worker of the Pass by what it does: schedules and prep counts do not wait for a dish that is planned. */
+/** A worker of the service by its task: schedules and prep counts do not wait for a dish that is planned. */
 export const passWorker = (does: 'schedule' | 'menu' | 'plate' | 'counts'): Remote<PassService> => {
   const found = workers.get(does);
   if (found) return found;

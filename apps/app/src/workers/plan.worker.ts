@@ -26,7 +26,7 @@ export interface PlannedOn {
   readonly minimum: number | undefined;
 }
 
-/** One way to plan: in full for the chosen one, else its figures alone. */
+/** A method to plan: in full for the chosen one, else only its figures. */
 export interface PlanJob {
   readonly request: PlanRequest;
   readonly inFull: boolean;
@@ -35,7 +35,7 @@ export interface PlanJob {
 /** Message of a worker about its jobs: an update of the nth, or null if the nth is finished. */
 export type TellJob = (job: number, update: PlanUpdate | null) => void;
 
-/** Hands out the number of a job that nobody has yet; undefined once there is none left. */
+/** Returns the number of a job that no worker has taken; undefined after the last. */
 export type TakeJob = () => Promise<number | undefined>;
 
 /** Updates of a complete job after which the other jobs are started. */
@@ -54,8 +54,8 @@ const searches = new LatestSearch();
 
 const service = {
   /**
-   * Plans the jobs that `take` hands out, until there are none left: a job in full until its window is
-   * known or it is refused, and what is left of it at the end. A later call drops this one.
+   * Plans the jobs that `take` returns, until the last: a job in full until its window is known or it is rejected, and
+   * its remainder at the end. A later call drops this one.
    */
   plan: async (
     jobs: readonly PlanJob[],
@@ -65,7 +65,7 @@ const service = {
   ): Promise<void> => {
     const wanted = searches.begin();
     let spell = performance.now();
-    /** Runs one job until it ends or says one of what is waited for; false when no longer wanted. */
+    /** Runs one job until it ends or reports an awaited update; false if it is no longer wanted. */
     const run = async (
       job: number,
       search: Generator<PlanUpdate | null>,

@@ -115,7 +115,7 @@ describe('a lane', () => {
   });
 });
 
-/** Asking follows a change in a task of its own. */
+/** The question follows a change in a later task. */
 const nextTask = (): Promise<void> => jest.advanceTimersByTimeAsync(HEAD_START + 20);
 
 const waysAsked = (): readonly string[] =>

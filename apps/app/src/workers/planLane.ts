@@ -18,7 +18,7 @@ import type { PlanJob, PlannedOn } from './plan.worker';
 import { eachOnce } from './eachOnce';
 import { knownPlan, planJobs, type JobListener } from './planner';
 
-/** A plan as far as it is known. While it is stale it belongs to an earlier request. */
+/** Present state of a plan. While it is stale it belongs to an earlier request. */
 export interface PlanView {
   readonly stale: boolean;
   /** Whether anything more is still being computed. */
@@ -97,7 +97,7 @@ export class PlanLane implements JobListener {
 
   readonly figures = (): WayFigures => this.shown;
 
-  /** The answer to what was asked last, once it is there and no longer stale. */
+  /** Answer to the last question, once it is complete and no longer stale. */
   settled(): Promise<PlanView> {
     return new Promise((resolve) => {
       if (!this.view.stale) {
@@ -134,7 +134,7 @@ export class PlanLane implements JobListener {
     return !this.satisfied;
   }
 
-  /** Hears for what is asked now; what belongs to an earlier request is not heard. */
+  /** Listens for answers to the present question; those for an earlier request are ignored. */
   listener(): JobListener {
     const { asked } = this;
     const wanted = (): boolean => this.asked === asked;
@@ -184,10 +184,10 @@ export const useWayFigures = (way: Way): WayFigures => {
   return useSyncExternalStore(lane.subscribe, lane.figures);
 };
 
-/** The workers side by side: each takes the next way as it is free, the chosen one first. */
+/** Names of the parallel workers: each takes the next method when it is free, the chosen one first. */
 const WORKERS = ['a', 'b'] as const;
 
-/** The second worker begins so much later: the chosen way's first figures come first, ms. */
+/** Delay of the second worker, so that the chosen method's first figures come first, ms. */
 export const HEAD_START = 60;
 let second: ReturnType<typeof setTimeout> | undefined;
 
@@ -234,7 +234,7 @@ export const followDraft = (store: AppStore): (() => void) => {
     planAllWays(requestHere(request, kitchen), plannedOn(kitchen, request));
   plan(asked());
   let due: ReturnType<typeof setTimeout> | undefined;
-  // In a task of its own, after the one that moves the control under the thumb.
+  // In a later task, after the one that moves the control under the thumb.
   const changed = (): void => {
     due ??= setTimeout(() => {
       due = undefined;

@@ -46,7 +46,7 @@ export const planRecordsOf = async (
             plateAt,
             plan: keptPlan(update.plan),
             gear: gearUsed(kitchen),
-            // A second plan is the same one, finer: what was told of the first still stands.
+            // A second plan is the same one, finer: results for the first remain valid.
             ...(before?.ok ? { window: before.record.window, spread: before.record.spread } : {}),
           };
           found[i] = { ok: true, plan: update.plan, record };

@@ -11,7 +11,7 @@ import { plateMoment } from '../store/plateTime';
 import type { AppState, AppStore } from '../store/store';
 import { passWorker } from './passWorker';
 
-/** All pieces of the draft on one plate, as far as they are known. */
+/** Present state of all pieces of the draft on one plate. */
 export interface PlateView {
   readonly found?: PlateFound | undefined;
   /** Moment that the found seconds count from, ms since 1970. */
@@ -25,7 +25,7 @@ export interface PlateView {
 const NOTHING: PlateView = { from: 0, stale: true };
 /** A draft that still moves is not asked about yet, ms. */
 const SETTLES = 300;
-/** The time until the plate is looked at so often, ms. */
+/** Interval at which the time until the plate is updated, ms. */
 const AGAIN = 60_000;
 
 let view = NOTHING;

@@ -41,8 +41,8 @@ export const usePlannedOn = (request: PlanRequest): PlannedOn => {
 const SETTLES = 250;
 
 /**
- * The answer to a question about a request, computed in a worker of its own; the last answer stays
- * until the next one comes.
+ * Answer to a question about a request, computed in a worker of its own; the last answer stays until the next one
+ * comes.
  */
 export const useAsked = <Q extends Question>(
   question: Q,

@@ -14,7 +14,7 @@ const learnWorker = (): Remote<LearnService> => {
   return worker;
 };
 
-/** The last answer, by what it was asked: going back to the page costs nothing, on another day neither. */
+/** The last answer, by its question: returning to the page costs nothing, even on another day. */
 let known: KeptLessons | undefined;
 let recalled = false;
 const knownLessons = (): KeptLessons | undefined => {

@@ -16,9 +16,9 @@ const LINES = [
   { pans: 4, pieces: 40 },
   { pans: 4, pieces: 60 },
 ] as const;
-/** Pieces are ordered so far apart for each pan, s: less than a pan takes for them. */
+/** Time between pieces ordered for each pan, s: less than a pan takes for them. */
 const SPACING = 70;
-/** Orders come in whole steps of so many seconds. */
+/** Step of the order times, s. */
 const STEP = 20;
 
 const PANS = [
@@ -38,7 +38,7 @@ const line = (pans: number): ServiceJob['gear'] =>
     hands: Math.max(1, pans / 2),
   });
 
-/** A service in which more is ordered than the line can land on time. */
+/** A service with more orders than the line can cook on time. */
 const congestedService = (seed: number, nth: number): ServiceJob => {
   const random = seededRandom(7919 * seed + nth);
   const { pans, pieces } = drawn(() => (nth % LINES.length) / LINES.length, LINES);
@@ -71,7 +71,7 @@ const searchedFor = (job: ServiceJob, seconds: number): ServiceSchedule => {
   return search.schedule();
 };
 
-/** Lateness after a search that moves one ticket in the order of landing and keeps what is better, s. */
+/** Lateness after a search that moves one ticket in the order of placement and keeps improvements, s. */
 const orderSearchedFor = (job: ServiceJob, seconds: number): number => {
   const random = seededRandom(job.tickets.length);
   const scheduling = new LandedTickets(job, {});
@@ -100,7 +100,7 @@ interface SearchedService {
   readonly longer: number;
   readonly order: number;
   readonly greedy: number;
-  /** Faults that a checker of its own finds in the schedule. */
+  /** Faults that an independent checker finds in the schedule. */
   readonly faults: number;
 }
 

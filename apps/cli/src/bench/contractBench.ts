@@ -28,7 +28,7 @@ export interface ContractFigures {
 
 /** A plan that takes more CPU time than this is reported, ms. */
 const LONG_MS = 5000;
-/** One plan in so many is looked at on the finest section, and nudged. */
+/** Every nth plan is checked on the finest section, and with nudged inputs. */
 const NUDGED = 5;
 const NUDGES = [
   // Thicker is never quicker.
@@ -54,7 +54,7 @@ const unsmoothOf = (
     const here = plan.cookSeconds;
     const one = secondsAt(nudged(1));
     const two = secondsAt(nudged(2));
-    // Past a limit the plan is refused, which is no jump of its time.
+    // Beyond a limit the plan is rejected, which is not a jump of its time.
     if (one === undefined || two === undefined) continue;
     const allowed = allowedBend(one, window);
     const bend = Math.abs(two - 2 * one + here);
@@ -66,7 +66,7 @@ const unsmoothOf = (
   return unsmooth;
 };
 
-/** Plans `count` random requests of a seed; one part of them where the work is shared out. */
+/** Plans `count` random requests of a seed; one part of them if the work is divided. */
 export const contractBench = (
   seed: number,
   count: number,

@@ -20,7 +20,7 @@ interface Hand {
   /** Tip from the middle along the thickness: what it is each time, and its scatter, m. */
   readonly off: number;
   readonly offScatter: number;
-  /** Constant error and scatter of what it shows, K. */
+  /** Constant error and scatter of its reading, K. */
   readonly bias: number;
   readonly noise: number;
 }
@@ -57,7 +57,7 @@ export interface ForeignReading {
 /** A cook in a foreign kitchen that can be followed: what was read, and how it ends after each pull. */
 export interface ForeignFollowed {
   readonly kind: ForeignKind;
-  /** Absent: a probe is left in. */
+  /** Hand that measures; undefined for an inserted probe. */
   readonly hand: HandName | undefined;
   readonly plan: CookPlan;
   /** Begin of the solved leg, s from the first heat. */

@@ -49,7 +49,7 @@ interface Judged {
 
 export interface ForeignLearned {
   readonly plans: readonly Judged[];
-  /** The oven's offset: as it is, as learned, and its deviation, K. */
+  /** Offset of the oven: true value, learned value, and its standard deviation, K. */
   readonly oven: { readonly is: number; readonly learned: number; readonly deviation: number };
   /** Figures that plans use though they lie beyond three prior deviations. */
   readonly beyondUsed: number;

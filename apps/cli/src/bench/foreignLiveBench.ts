@@ -20,7 +20,7 @@ const GOOD = 1.5;
 const HALF = 0.5;
 const LATE = 0.8;
 const NEAR = 0.92;
-/** A probe's forecast is looked at so often for advice, shares of the planned leg. */
+/** Interval at which a probe's forecast is read for advice, shares of the planned leg. */
 const LOOK_EVERY = 0.05;
 const FIRST_LOOK = 0.3;
 const LAST_LOOK = 2;

@@ -23,7 +23,10 @@ export const planAndSpread = (request: PlanRequest): PlanAndSpread | undefined =
   return undefined;
 };
 
-/** Draws a rib roast in a low oven. @param largest size over the usual one */
+/**
+ * Draws a rib roast in a low oven.
+ * @param largest size relative to the default
+ */
 export const drawRoast = (random: () => number, largest: number): PlanRequest => {
   const { thickness, weight } = CUTS['rib-roast'];
   const scale = even(random, 0.75, largest);

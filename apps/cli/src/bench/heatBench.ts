@@ -28,7 +28,7 @@ const hour = (shape?: Shape): Cook => ({
   piece: { tissue: 'lean-beef', thickness: 0.04, start: 6, shape },
   stages: [{ kind: 'oven', air: 110, h: 12, seconds: 3600 }, sear(60), sear(60), rest(300)],
 });
-/** The same cook by the kitchen's physics, in a usual pan. */
+/** The same cook by the kitchen model, in a default pan. */
 const inKitchen = (cook: Cook): Cook => ({
   ...cook,
   model: HEAT_MODELS.kitchen,

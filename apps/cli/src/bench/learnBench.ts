@@ -25,11 +25,14 @@ export interface LearnFigures {
   readonly kitchens: number;
   /** Share of kitchens whose plans' mean error in pull time is at most half of the first plans'. */
   readonly halvedAfterFive: number;
-  /** Share whose held-out sixth cook is planned no worse than without learning, to what is noticed. */
+  /**
+   * Share of kitchens whose held-out sixth cook is planned no worse than without learning, within the noticeable
+   * error.
+   */
   readonly notWorseOnSixth: number;
   /** The same, had the plan known every trait exactly: what learning could reach at most. */
   readonly notWorseIfKnown: number;
-  /** The share that is no worse to the second. */
+  /** Share that is no worse to the second. */
   readonly notWorseToTheSecond: number;
   /** Mean over the kitchens of the error left, over the first. */
   readonly errorLeft: number;
@@ -41,8 +44,8 @@ const LOGGED = 5;
 const PROBE_EVERY = 60;
 const T0 = Date.UTC(2026, 2, 1, 18);
 /**
- * A sixth plan whose error grew by less is no worse, s: a piece that is pulled so much later in a pan
- * ends 0.4 C hotter, less than a thermometer errs by.
+ * Increase of a sixth plan's error that is not noticed, s: a piece that is pulled this much later in a pan ends 0.4 C
+ * hotter, less than the error of a thermometer.
  */
 const NOTICED_SECONDS = 10;
 
@@ -194,7 +197,7 @@ const logged = (
   };
 };
 
-/** Plans made as told are the same in every kitchen. */
+/** Plans with nominal values are the same in every kitchen. */
 const toldPlans = new Map<string, CookPlan>();
 
 const plannedWith = (asked: PlanRequest, pan: PanOnBurner, asTold: boolean): CookPlan => {

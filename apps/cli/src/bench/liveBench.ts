@@ -37,7 +37,7 @@ const KITCHENS = 200;
 const EVERY = 30;
 /** Of a normal error, for the share that is expected. */
 const DRAWS = 2000;
-/** Every so many kitchens is followed reading by reading, for the time it takes. */
+/** Every nth kitchen is followed reading by reading, to measure the time. */
 const TIMED_EVERY = 21;
 /** A probe's verdict is looked at as often through the oven stage. */
 const LOOKS = [0.15, 0.3, 0.5, 0.7, 0.9] as const;
@@ -157,7 +157,7 @@ const misplacedIn = (
     case 'bone':
       return { kind: 'bone' };
     case 'out':
-      // Half of them never were in the meat, half fall out on the way.
+      // Half of them were never in the meat, half fall out during the cook.
       return { kind: 'out', from: nth % 2 === 0 ? 0 : even(random, 0.1, 0.8) * pull };
     default:
       return { kind: 'surface', under: even(random, 0.001, 0.006) };

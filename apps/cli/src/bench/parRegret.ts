@@ -64,7 +64,7 @@ export const YEAR = [182, 364] as const;
 export const SEASON = [84] as const;
 
 /**
- * Expected cost of the pars from fitted demand over that of the pars from the true one.
+ * Expected cost of the prep counts from fitted demand over that of the counts from the true one.
  * @param books days of history that a house has, drawn among them
  * @param swing of the level over a year, half of it as a logarithm
  */

@@ -20,9 +20,9 @@ export interface PassFigures {
   readonly seed: number;
   readonly services: number;
   readonly pieces: number;
-  /** Tickets landed within 90 s of their promise, or of the soonest that could be as they were ordered. */
+  /** Share of tickets ready within 90 s of their promise, or of the earliest possible time. */
   readonly onTime: number;
-  /** Tables whose pieces land within a minute of each other. */
+  /** Share of tables whose pieces are ready within a minute of each other. */
   readonly together: number;
   /** Pieces rested longer than they keep. */
   readonly overRested: number;
@@ -33,7 +33,7 @@ export interface PassFigures {
   readonly optima: number;
   /** Median of one replanning with forty pieces open, ms. */
   readonly replanMs: number;
-  /** Expected cost of pars from what a book knows, over that of the best possible. */
+  /** Expected cost of prep counts from a logbook's data, over that of the best possible. */
   readonly parRegret: number;
   /** The same from books of one season. */
   readonly parRegretOfSeason: number;

@@ -94,7 +94,7 @@ const MENU: readonly BenchDish[] = [
   },
 ];
 
-/** A portion as it is scheduled and as it is cooked. */
+/** A portion as scheduled and as cooked. */
 export interface Portion {
   readonly options: readonly PortionOption[];
   readonly steps: readonly PieceOption[];
@@ -129,10 +129,10 @@ export const trueTimes = (plan: CookPlan, off: KitchenDeviation, gear: ServiceGe
 };
 
 const SERVICE_PIECES = 40;
-/** Of a service of 90 minutes: the last table's pieces land within it, s. */
+/** Time of the last order in a service of 90 minutes: its last table is ready within the service, s. */
 const LAST_ORDER = 65 * 60;
 const LATE_BY = 20;
-/** Tables ordered ahead are promised so long after they are known, s. */
+/** Lead time of tables ordered ahead, s. */
 const PROMISED = [1800, 3600] as const;
 /** Share of tables that are promised a time; the others want it as soon as can be. */
 const PROMISED_SHARE = 0.5;

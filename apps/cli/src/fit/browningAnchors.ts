@@ -8,7 +8,7 @@ export interface Anchor {
   readonly stages: readonly Stage[];
   /** The face that is judged: 0 went down first. */
   readonly side: Side;
-  /** Use of the burner's knob; absent: turned up as the food goes in. */
+  /** Burner habit; default: turned up as the food goes in. */
   readonly knob?: Knob;
   readonly least: number;
   readonly most: number;

@@ -10,7 +10,7 @@ export interface FaceHistory {
   readonly seconds: readonly number[];
   readonly celsius: readonly number[];
   readonly dryness: readonly number[];
-  /** Rate of what it is made of, of bare meat's. */
+  /** Browning rate of its coating, relative to bare meat. */
   readonly browns: number;
 }
 
@@ -92,7 +92,7 @@ export interface FittedBrowning {
   readonly misfit: number;
 }
 
-/** The best law for every tenfold step, by the anchors that are not held aside; the best of them first. */
+/** Best law for every tenfold step, by the anchors that are not held out; the best of them first. */
 export const fitBrowning = (histories: readonly FaceHistory[]): readonly FittedBrowning[] =>
   TENFOLDS.map((tenfold) => {
     let best: FittedBrowning | undefined;

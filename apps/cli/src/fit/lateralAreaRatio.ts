@@ -49,7 +49,7 @@ const sectionSeconds = (thickness: number, shape: Shape): number => {
   return stage?.seconds ?? NaN;
 };
 
-/** The ratio whose flat piece takes so long: its time falls with the ratio. */
+/** Ratio at which the flat piece takes this time: its time falls with the ratio. */
 const ratioFor = (thickness: number, seconds: number): number => {
   let low = 0;
   let high = MOST_RATIO;

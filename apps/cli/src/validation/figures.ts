@@ -91,10 +91,10 @@ const flippingFigure = (): string => {
   });
 };
 
-/** Four times in five within so many deviations. */
+/** Half-width of the 80 % range of a normal distribution, standard deviations. */
 const EIGHTY = 1.2816;
 
-/** The pull as forecast along one cook in a kitchen that is not as told. */
+/** Forecast of the pull along one cook in a kitchen that differs from its description. */
 const forecastFigure = (): string => {
   const looks = Array.from({ length: 18 }, (_, i) => 0.06 + i * 0.052);
   const { planned, pull, forecasts } = followedKitchen(4, looks);

@@ -67,7 +67,7 @@ const CASES: readonly Named[] = [
 const peakOf = (cook: Cook, options: SimulateOptions = {}): number =>
   Math.max(...simulate(cook, options).stages.map(({ corePeak }) => corePeak));
 
-/** The cook with one option on; the pan's option takes a pan whose knob is left alone. */
+/** The cook with one option on; the pan's option uses a pan whose burner is left alone. */
 const withOption = (cook: Cook, option: HeatOption): Cook => ({
   ...cook,
   model: baselineWith(option),

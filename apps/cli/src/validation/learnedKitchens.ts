@@ -1,6 +1,6 @@
 import { learnOne, type KitchenLearned } from '../bench/learnBench';
 
-/** Kitchens learned while the page is written; the bench learns 100. */
+/** Number of kitchens learned for the page; the bench learns 100. */
 export const KITCHENS_SHOWN = 16;
 
 let known: readonly KitchenLearned[] | undefined;

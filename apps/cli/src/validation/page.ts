@@ -66,7 +66,7 @@ const middles = (): string =>
     .map((sequence) => middleDoneAfter(EQUAL_FACES, sequence).toFixed(0))
     .join(', ');
 
-/** Kitchens tried while the page is written; the bench tries 200. */
+/** Number of kitchens tested for the page; the bench tests 200. */
 const LIVE_SAMPLE = 20;
 
 const liveTable = (): string => {

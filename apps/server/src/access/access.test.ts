@@ -132,7 +132,7 @@ describe('a phone on the network', () => {
     for (const method of ['POST', 'PUT', 'DELETE']) {
       expect((await ask('/index.html', { method, headers: { Cookie } })).status).toBe(403);
     }
-    // A path that the API does not have under another spelling is no way round it either.
+    // Another spelling of a path that the API does not have does not bypass it.
     const { status, text } = await ask('/%61pi/v1/phones', { headers: { Cookie } });
     expect([status, text.includes('By the stove')]).toEqual([404, false]);
   });

@@ -59,7 +59,7 @@ export const knowPhone =
 /** Methods that change nothing: requests for the interface's own files are checked for nothing else. */
 const READS: readonly string[] = ['GET', 'HEAD'];
 
-/** Whether a path is the API's, however its letters are written: the narrower reading is the safe one. */
+/** Whether a path belongs to the API, in any spelling: the narrower reading is the safe one. */
 const isApi = (path: string): boolean =>
   path
     .toLowerCase()

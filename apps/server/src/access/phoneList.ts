@@ -22,7 +22,7 @@ const keptSchema = z.strictObject({
 });
 type Kept = z.infer<typeof keptSchema>['phones'][number];
 
-/** A token has so many random bytes. */
+/** Number of random bytes of a token. */
 const TOKEN_BYTES = 32;
 /** Interval at which the time a phone was last seen is stored, ms. */
 const SEEN_EVERY = 60_000;
@@ -31,10 +31,10 @@ export const MOST_PHONES = 50;
 
 const hashOf = (token: string): Buffer => createHash('sha256').update(token).digest();
 
-/** Paired phones of one data folder. A phone's token is known to that phone alone; kept is its hash. */
+/** Paired phones of one data folder. Only the phone itself has its token; the server stores its hash. */
 export interface PhoneList {
   readonly all: () => readonly Phone[];
-  /** @returns the phone with its token, which is never told again; undefined: there are too many */
+  /** @returns the phone with its token, which is shown only once; undefined: there are too many */
   readonly pair: (
     name: string,
     role: PhoneRole,
@@ -59,7 +59,7 @@ const readKept = (file: string): readonly Kept[] => {
   }
 };
 
-/** Writes a file whole or not at all, its owner's alone. */
+/** Writes a file completely or not at all, readable by its owner only. */
 const writeWhole = (file: string, text: string): void => {
   const next = `${file}.next`;
   const handle = openSync(next, 'w', 0o600);

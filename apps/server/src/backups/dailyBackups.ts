@@ -6,7 +6,7 @@ import { plausible } from '../plausible';
 import type { Book } from '../db/openBook';
 
 interface Options {
-  /** Days that are kept; 0: none are made. */
+  /** Number of daily backups that are kept; 0: no backups. */
   readonly kept: number;
   readonly migrations: string;
   readonly now: () => number;
@@ -21,7 +21,7 @@ export interface DailyBackups {
 
 const FOLDER = 'backups';
 const NAME = /^book-\d{4}-\d{2}-\d{2}\.sqlite$/;
-/** Looked at so often, ms: a machine that sleeps makes its backup when it wakes. */
+/** Interval of the check, ms: a machine that sleeps makes its backup when it wakes. */
 const LOOKED_AT = 3600_000;
 /** Pages of the book copied between two breaths. */
 const PAGES = 400;

@@ -25,7 +25,7 @@ const planOf = (request: PlanRequest): CookPlan => {
 const hex = (value: number, digits: number): string => value.toString(16).padStart(digits, '0');
 const idOf = (space: number, n: number): string => `${hex(space, 8)}-0000-4000-8000-${hex(n, 12)}`;
 
-/** Writes a book of so many cooks, each with so many readings, drawn from a seed. */
+/** Writes a logbook with this number of cooks and readings, drawn from a seed. */
 export const writeBenchBook = async (
   file: string,
   { seed, cooks, readings }: { seed: number; cooks: number; readings: number },

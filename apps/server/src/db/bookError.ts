@@ -1,2 +1,2 @@
-/** Why a book cannot be opened, in a line that says what to do. */
+/** Reason why a logbook cannot be opened, in a line with a remedy. */
 export class BookError extends Error {}

@@ -16,12 +16,12 @@ import { errorCode } from '../errorCode';
 export const BOOK_NAME = 'book.sqlite';
 /** A checked book that is about to take the book's place. */
 export const NEXT_NAME = 'book.next.sqlite';
-/** The book as it was before a restore is kept under a name that begins so. */
+/** Prefix of the name under which the logbook before a restore is kept. */
 const BEFORE = 'book-before-';
 /** SQLite's own files beside a book that is open. */
 const SIDE_FILES = ['-wal', '-shm', '-journal'] as const;
 
-/** Files of the book are readable by their owner alone. */
+/** Files of the logbook are readable by their owner only. */
 const OWNER_ONLY = { folder: 0o700, file: 0o600 } as const;
 
 /** Removes a SQLite file and what lies beside it. */
@@ -29,7 +29,7 @@ export const removeFile = (file: string): void => {
   for (const end of ['', ...SIDE_FILES]) rmSync(file + end, { force: true });
 };
 
-/** Makes a data folder and the books in it its owner's alone. */
+/** Restricts a data folder and its logbooks to their owner. */
 export const keepPrivate = (folder: string): void => {
   chmodSync(folder, OWNER_ONLY.folder);
   for (const name of readdirSync(folder)) {
@@ -67,10 +67,10 @@ const keepUnder = (folder: string, now: number): string => {
 };
 
 /**
- * Puts the checked book in the place of the closed one, in steps of which each leaves a whole book
- * under the book's name: the old one gets a second name, then the new one takes the first in one
- * rename. Killed between any two, the next start opens the one or the other.
- * @returns the name the old book is kept under
+ * Puts the checked logbook in the place of the closed one, in steps of which each leaves a complete book under the
+ * book's name: the old one gets a second name, then the new one takes the first in one rename. Killed between any two,
+ * the next start opens the one or the other.
+ * @returns the name under which the old book is kept
  */
 export const swapIn = (folder: string, now: number): string => {
   const place = path.join(folder, BOOK_NAME);
@@ -106,7 +106,7 @@ export const recoverBook = (folder: string): string | undefined => {
   return newest;
 };
 
-/** Size of the book's file, bytes; undefined if there is none. */
+/** Size of the logbook's file, bytes; undefined if it is missing. */
 export const bookSize = (folder: string): number | undefined => {
   const place = path.join(folder, BOOK_NAME);
   return existsSync(place) ? statSync(place).size : undefined;

@@ -13,8 +13,8 @@ const driver = (): string =>
   createRequire(process.argv[1] ?? process.cwd()).resolve('better-sqlite3');
 
 /**
- * Whether every page of a SQLite file can be read, in a process of its own: a large book takes seconds.
- * @returns what is wrong; undefined if nothing is
+ * Checks whether every page of a SQLite file can be read, in a process of its own: a large book takes seconds.
+ * @returns the fault; undefined if all can be read
  */
 export const checkPages = (file: string): Promise<string | undefined> =>
   new Promise((resolve) => {

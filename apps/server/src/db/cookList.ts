@@ -60,7 +60,7 @@ const LISTED = {
   slicedAt: cooks.slicedAt,
 } as const;
 
-/** A word as it is meant, whatever signs are in it. */
+/** Condition for a word, in which no character is special. */
 const holding = (word: string): SQL => sql`instr(${cooks.search}, ${word}) > 0`;
 
 /** A field of the judgement's JSON. */
@@ -211,6 +211,6 @@ export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark):
   return { cooks: linesOf(book, rows), found, ...nextPage(marks, PAGE) };
 };
 
-/** Every cook that answers a search as a line, for what is compared over time. */
+/** Every cook that matches a search as a line, for comparisons over time. */
 export const allLines = (book: Book, search: CookSearch = {}): CookLine[] =>
   linesOf(book, rowsOf(book, answering(search), MOST_LINES));

@@ -17,7 +17,7 @@ import type { Book, BookFileHandle } from './openBook';
 import { cooks, judgements, log, photos } from './schema';
 
 export interface CookStore {
-  /** Newest first, a page of them before a mark. */
+  /** A page of cooks before a mark, newest first. */
   readonly list: (search?: CookSearch, mark?: ListMark) => CookList;
   readonly get: (id: string) => CookRecord | undefined;
   readonly has: (id: string) => boolean;
@@ -27,7 +27,7 @@ export interface CookStore {
   readonly events: (cookId: string) => readonly CookEvent[];
   /** Every cook for the same plate. */
   readonly together: (id: string) => readonly string[];
-  /** All or none; an event that is there already is left as it is. */
+  /** Adds all or none; an existing event stays unchanged. */
   readonly addEvents: (cookId: string, added: readonly CookEvent[], receivedAt: number) => void;
   readonly judge: (cookId: string, judgement: Judgement, at: number) => void;
   /** Takes a cook out of the book; until it is swept it can be put back. */
@@ -147,7 +147,7 @@ export const cookStore = (book: Book): CookStore => {
   };
 };
 
-/** Fills in what lists show of cooks that an older book wrote without it. */
+/** Fills the columns for lists of cooks that an older logbook stored without them. */
 export const fillIn = ({ db, damage }: Pick<BookFileHandle, 'db' | 'damage'>): void => {
   const old = db
     .select({ id: cooks.id, plan: cooks.plan })

@@ -13,7 +13,7 @@ interface KeptRow {
   readonly record: string;
 }
 
-/** Rows told of one by one; more are counted. */
+/** Number of damaged rows that are named; further ones are counted. */
 const MOST_TOLD = 200;
 
 /**

@@ -10,7 +10,7 @@ export interface DishStore {
   /** Counted at every change. */
   readonly version: () => number;
   readonly put: (dish: KeptDish) => void;
-  /** A dish of another book; one that is there already stays as it is. */
+  /** Adds a dish of another logbook; an existing one stays unchanged. */
   readonly bring: (dish: KeptDish) => void;
   /** Takes a dish off the menu; services of the past still name it. */
   readonly remove: (id: string, at: number) => boolean;

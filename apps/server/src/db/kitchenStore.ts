@@ -9,13 +9,13 @@ export interface VersionedKitchen extends KeptKitchen {
   readonly version: number;
 }
 
-/** Before the first kitchen is kept. */
+/** Version before the first kitchen is stored. */
 export const NO_VERSION = 0;
 
 export interface KitchenStore {
   readonly get: () => VersionedKitchen | undefined;
   /**
-   * Keeps a kitchen that was changed from a version. Undefined, and nothing changed, when that is no
+   * Stores a kitchen that was changed from a version. Returns undefined, and changes nothing, if that version is no
    * longer the present one: another phone was first.
    */
   readonly put: (

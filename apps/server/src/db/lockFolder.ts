@@ -7,9 +7,9 @@ import { BookError } from './bookError';
 const LOCK_NAME = 'lock.sqlite';
 
 /**
- * Takes a data folder for this process alone. The lock is SQLite's own on a file beside the book: the
- * system gives it back when the process ends, however it ends, so there is no stale lock to clear.
- * @returns gives the folder back
+ * Locks a data folder for this process. The lock is SQLite's own on a file beside the logbook: the system releases it
+ * when the process ends, however it ends, therefore a stale lock cannot exist.
+ * @returns releases the folder
  * @throws BookError when another Crustan has it
  */
 export const lockFolder = (folder: string): (() => void) => {

@@ -20,7 +20,10 @@ export interface NewEntry {
   readonly service: string | undefined;
 }
 
-/** Why entries of a batch were refused: another stream has an entry of that id, or their stream is not in the book. */
+/**
+ * Reason why entries of a batch were rejected: another stream has an entry with that id, or their stream is not in the
+ * logbook.
+ */
 export type Misplacement = 'elsewhere' | 'missing';
 
 /** Entries of a batch that were refused, by their place in it: none of the batch was stored. */
@@ -36,9 +39,9 @@ export class MisplacedEntries extends Error {
 
 export interface LogStore {
   /**
-   * Adds entries, all or none; one that is there already is left as it is.
-   * @returns those that are new, in the order of the log
-   * @throws MisplacedEntries where one is of another stream, or of none
+   * Adds entries, all or none; an existing one stays unchanged.
+   * @returns the new ones, in the order of the log
+   * @throws MisplacedEntries if one belongs to another stream, or to none
    */
   readonly add: (entries: readonly LogEntry[], receivedAt: number) => readonly NewEntry[];
   /** Whether a stream is in the book: a deleted cook is not. */

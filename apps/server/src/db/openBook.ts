@@ -26,13 +26,16 @@ export interface Book extends BookFileHandle {
   readonly folder: string;
   /** Migrations this book has had. */
   readonly schemaVersion: number;
-  /** Which book this is: another one after a restore, so that phones know to send again. */
+  /** Identity of the logbook: it changes with a restore, so that phones send again. */
   readonly identity: string;
   /** The books whose place this one took by a restore, the last first. */
   readonly replaces: readonly string[];
   /** A book that a killed restore had left without its name, and that was put back at this start. */
   readonly recovered: string | undefined;
-  /** Puts the checked book beside this one in its place. @returns what the former is kept under */
+  /**
+   * Puts the checked logbook beside this one in its place.
+   * @returns the name under which the former is kept
+   */
   readonly swap: (now: number) => string;
   /** Called when another book has taken this one's place. @returns stops it */
   readonly onSwap: (heard: () => void) => () => void;
@@ -111,9 +114,9 @@ const prepareFolder = (folder: string): void => {
 };
 
 /**
- * Opens the book in a folder, making both when they are missing, and brings it up to the newest
- * schema. The folder is this process's alone from before anything in it is touched.
- * @throws BookError when the folder cannot be written or is taken, or the file is not a book
+ * Opens the logbook in a folder, creating both if they are missing, and updates it to the newest schema. The folder is
+ * locked before anything in it is touched.
+ * @throws BookError when the folder cannot be written or is locked, or the file is not a logbook
  */
 export const openBook = (folder: string, migrations: string): Book => {
   prepareFolder(folder);

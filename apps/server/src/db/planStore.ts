@@ -10,7 +10,7 @@ import type { Book } from './openBook';
 import { plans } from './schema';
 
 export interface PlanStore {
-  /** A page of them, newest first. */
+  /** A page of plans, newest first. */
   readonly list: (mark?: ListMark) => PlanList;
   /** Every one, oldest first. */
   readonly all: () => PlanRecord[];

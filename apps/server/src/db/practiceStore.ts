@@ -7,11 +7,11 @@ import type { Book } from './openBook';
 import { practice } from './schema';
 
 export interface PracticeStore {
-  /** The newest of them, oldest first. */
+  /** The newest results, oldest first. */
   readonly list: () => PracticeResultRecord[];
   /** Every one, oldest first. */
   readonly all: () => PracticeResultRecord[];
-  /** One that is there already stays as it is. */
+  /** Stores a result; an existing one stays unchanged. */
   readonly put: (record: PracticeResultRecord) => void;
 }
 

@@ -20,7 +20,7 @@ export interface ServiceStore {
   readonly get: (id: string) => ServiceRecord | undefined;
   readonly put: (service: ServiceRecord) => void;
   readonly remove: (id: string) => boolean;
-  /** All or none; an event that is there already is left as it is. */
+  /** Adds all or none; an existing event stays unchanged. */
   readonly addEvents: (id: string, added: readonly ServiceEvent[], receivedAt: number) => void;
   /** A service of another book with its events; one that is there already stays, and gains the events it lacks. */
   readonly bring: (

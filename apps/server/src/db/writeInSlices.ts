@@ -5,7 +5,7 @@ import type { Book } from './openBook';
 const SLICE_MS = 12;
 
 /**
- * Writes many entries, a transaction for each slice of milliseconds, so that presses are stored in between. Each entry
+ * Writes many entries, a transaction for each slice of milliseconds, so that steps are stored in between. Each entry
  * must be idempotent: after a crash the sender sends all of them again.
  */
 export const writeInSlices = async <T>(

@@ -43,7 +43,7 @@ const HAND_OFF = [0.002, 0.005] as const;
 /** Looks a cook takes with a gun while the pan comes up, shares of its minutes; how far off each, K. */
 const GUN_LOOKS = [0.55, 0.97] as const;
 const GUN_NOISE = 5;
-/** A probe left in speaks so often, and a thermometer in the oven, s; how far off each, K. */
+/** Interval of readings of an inserted probe and of a thermometer in the oven, s; error of each, K. */
 const PROBE_EVERY = 60;
 const PROBE_NOISE = 0.35;
 const OVEN_EVERY = 240;

@@ -23,7 +23,7 @@ export interface DemoService {
 
 const MINUTE = 60_000;
 const DAY = 86_400_000;
-/** Days of demand that the book knows. */
+/** Number of past days with demand. */
 const KNOWN_DAYS = 84;
 
 const keptSteps = ({ alone, full, fullArea }: PieceOption) => ({
@@ -193,7 +193,7 @@ const counted = (
     count: DEMO_DISHES[i]?.prepared ?? 0,
   }));
 
-/** A service is closed so long after it was opened, ms. */
+/** Duration of a service, ms. */
 const LASTS = 5 * 3600_000;
 
 /** The demo's menu, the service of a week ago, tonight's with its first tables, and twelve weeks of demand. */

@@ -145,7 +145,7 @@ export const demoRecords = (now: number): DemoRecords => {
   };
 };
 
-/** Writes the scenario into a book, all of it or nothing. */
+/** Writes the scenario into a logbook, all of it or nothing. */
 export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords): void => {
   const kept = cookStore(book);
   book.db.transaction(() => {
@@ -167,8 +167,8 @@ export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords
 };
 
 /**
- * Fills an empty book with the scenario: killed on the way, the next start begins it again. A book
- * that holds anything is left alone.
+ * Fills an empty logbook with the scenario: killed in between, the next start begins it again. A book that contains
+ * anything stays unchanged.
  */
 export const loadDemo = (book: Book, now = Date.now()): void => {
   if (planStore(book).list().plans.length > 0 || cookStore(book).list().cooks.length > 0) return;

@@ -29,10 +29,13 @@ import { readBookFile, type BookEntry } from './readBookFile';
 
 /** Largest book file taken, bytes. */
 export const MOST_BOOK_BYTES = 2_000_000_000;
-/** Problems told of one by one; more are counted, up to where the file is no book at all. */
+/**
+ * Number of problems that are reported one by one; further ones are counted, up to the limit at which the file is
+ * rejected.
+ */
 const MOST_PROBLEMS = 50;
 const MOST_LEFT_OUT = 5000;
-/** A finished import is forgotten after so long; one that waits to be stored leaves nothing, ms. */
+/** Time after which a finished import is forgotten, and one that waits to be stored is removed, ms. */
 const FORGOTTEN_AFTER = 10 * 60_000;
 const WAITS_AT_MOST = 60 * 60_000;
 
@@ -46,21 +49,21 @@ interface Job {
   /** Ends its claim on the book. */
   readonly end: () => void;
   forgotten: ReturnType<typeof setTimeout> | undefined;
-  /** Titles of the cooks kept back, for what is said of them. */
+  /** Titles of the cooks held back, for messages about them. */
   readonly titles: Map<string, string>;
   readonly parts: ReturnType<typeof keptParts>;
   kitchen: KeptKitchen | undefined;
 }
 
 export interface BookImports {
-  /** Takes a file in, and reads it beside the book: nothing of it is in the book yet. */
+  /** Receives a file, and reads it beside the logbook: nothing of it is in the book yet. */
   readonly begin: (file: Readable, size: number | undefined) => Promise<BookImport>;
   readonly get: (id: string) => BookImport | undefined;
   /** Writes what was read into the book: small parts in slices, then the cooks together. */
   readonly store: (id: string) => Promise<BookImport | undefined>;
-  /** Leaves nothing of it. */
+  /** Removes the import. */
   readonly stop: (id: string) => Promise<BookImport | undefined>;
-  /** Another book is about to take this one's place: nothing is left of what waits to be stored. */
+  /** Removes the waiting imports before another logbook takes this one's place. */
   readonly dropWaiting: () => Promise<void>;
 }
 
@@ -94,7 +97,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
     });
   };
 
-  /** Writes what is kept back, and says which events another cook has already. */
+  /** Writes the cooks held back, and reports events that another cook has already. */
   const flush = (job: Job): void => {
     for (const { cook, events } of job.staging.flush()) {
       const title = job.titles.get(cook) ?? cook;
@@ -103,7 +106,10 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
     job.titles.clear();
   };
 
-  /** Takes an entry. @returns why the file is no book, once too much of it is none */
+  /**
+   * Adds an entry.
+   * @returns the reason why the file is not a logbook, once too many entries are invalid
+   */
   const take = (job: Job, entry: BookEntry): string | undefined => {
     const { part, value } = entry;
     const leftOut = (wrong: z.ZodError): void =>

@@ -27,7 +27,7 @@ export interface LeftOut {
 
 export interface CopiedBook {
   readonly cooks: number;
-  /** Rows that were left out: the first of them, and their number. */
+  /** Rows that were left out: the first ones, and their total. */
   readonly leftOut: readonly LeftOut[];
   readonly leftOutCount: number;
 }
@@ -167,7 +167,7 @@ export const copyBook = async (
     );
     if (record) writer.trial(record);
   }
-  // The present one is the first row: it is written last, over the one before it.
+  // The present kitchen is the first row: it is written last, over the one before it.
   for (const found of rowsOf(from, 'kitchens', 'id desc')) {
     const kept = tried('the kitchen', () =>
       keptKitchenSchema.parse({

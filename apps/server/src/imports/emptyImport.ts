@@ -1,6 +1,6 @@
 import type { BookImport } from '@crustan/core/formats';
 
-/** An import of which nothing has arrived yet. */
+/** An import that has received nothing yet. */
 export const emptyImport = (id: string): BookImport => ({
   id,
   phase: 'receiving',

@@ -16,7 +16,7 @@ import { serviceStore } from '../db/serviceStore';
 import { trialStore } from '../db/trialStore';
 import { writeInSlices } from '../db/writeInSlices';
 
-/** A part of a book file with few entries: they are kept in memory until the import is stored. */
+/** A part of a logbook file with few entries: they stay in memory until the import is stored. */
 interface KeptPart {
   /** Takes an entry. @returns what is wrong with it */
   readonly take: (value: unknown) => z.ZodError | undefined;
@@ -45,8 +45,8 @@ export const KEPT_PARTS = ['plans', 'trials', 'dishes', 'services', 'demand', 'p
 type KeptPartName = (typeof KEPT_PARTS)[number];
 
 /**
- * The parts of one import. A plan takes the place of the book's own of the same id, a count that of the
- * same day and dish; of everything else what the book has stays as it is.
+ * The parts of one import. A plan replaces the logbook's own of the same id, a count that of the same day and dish;
+ * all other existing entries stay unchanged.
  */
 export const keptParts = (): Readonly<Record<KeptPartName, KeptPart>> => ({
   plans: part(planRecordSchema, (book) => planStore(book).put),

@@ -60,8 +60,8 @@ const entryOf = (of: Subject, stream: string, row: Row, event: () => unknown): O
 });
 
 /**
- * Entries of a book of any schema beside those that open a stream, which are written with the cook or the service:
- * a service's before those of its cooks where the book had a table for each.
+ * Entries of a logbook of any schema beside those that open a stream, which are written with the cook or the service:
+ * a service's before those of its cooks if the book had a table for each.
  */
 export function* logOf(
   from: Database.Database,

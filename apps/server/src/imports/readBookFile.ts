@@ -3,10 +3,10 @@ import { JSONParser } from '@streamparser/json';
 import { breather } from '../breathing';
 import { KEPT_PARTS } from './keptParts';
 
-/** Sizes past which a file is no book: one entry, bytes, and how deep it is nested. */
+/** Limits beyond which a file is rejected: size of one entry, bytes, and depth of nesting. */
 const MOST_ENTRY_BYTES = 16_000_000;
 const DEEPEST = 40;
-/** Read between two looks at what waits: a few ms of parsing, bytes. */
+/** Bytes read between two pauses: a few ms of parsing. */
 const CHUNK = 16 * 1024;
 
 /** Parts that are one entry, and parts that are lists. */
@@ -17,7 +17,7 @@ const PARTS = [...SINGLE, ...LISTS] as const;
 /** Entry found while a logbook file is read. */
 export interface BookEntry {
   readonly part: (typeof PARTS)[number];
-  /** Its place in the list, from 0; undefined for what is no list. */
+  /** Its index in the list, from 0; undefined outside a list. */
   readonly index: number | undefined;
   readonly value: unknown;
 }
@@ -30,7 +30,7 @@ export type ReadEnd =
   | { readonly kind: 'refused'; readonly why: string };
 
 interface Options {
-  /** @returns why the whole file is refused, when this entry shows that it is no book */
+  /** @returns the reason why the whole file is rejected, if this entry shows that it is not a logbook */
   readonly met: (entry: BookEntry) => string | undefined;
   readonly progress: (bytes: number) => void;
   readonly stopped: () => boolean;
@@ -61,8 +61,8 @@ class Depth {
 }
 
 /**
- * Reads a book file entry by entry, never the whole of it at once, with a breath between chunks so
- * that the server goes on answering.
+ * Reads a logbook file entry by entry, never the whole of it at once, with a pause between chunks in which the server
+ * answers.
  */
 export const readBookFile = async (
   file: string,

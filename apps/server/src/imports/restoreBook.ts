@@ -14,7 +14,7 @@ export type Restored =
   | ({ readonly ok: true; readonly before: string } & CopiedBook)
   | { readonly ok: false; readonly why: string };
 
-/** Whether copying failed by what is in the file, not by this machine. */
+/** Whether copying failed because of the file's contents, not of this machine. */
 const isUnfit = (error: unknown): boolean =>
   /^SQLITE_(ERROR|CONSTRAINT|MISMATCH|CORRUPT)/.test(errorCode(error) ?? '');
 
@@ -22,9 +22,9 @@ const isUnfit = (error: unknown): boolean =>
 export const MOST_BACKUP_BYTES = 2_000_000_000;
 
 /**
- * Puts a backup in the place of the book while the server runs. What arrives is never opened as the
- * book: it is checked, then copied row by row, each through the schema, into a new book of this
- * Crustan, which takes the old one's place in one rename. The book as it was is kept beside it.
+ * Puts a backup in the place of the logbook while the server runs. The received file is never opened as the book: it
+ * is checked, then copied row by row, each through the schema, into a new book of this version, which takes the old
+ * one's place in one rename. The former book is kept beside it.
  */
 export const restoreBook = async (
   book: Book,
@@ -57,12 +57,12 @@ export const restoreBook = async (
     let copied: CopiedBook;
     try {
       from.pragma('trusted_schema = OFF');
-      // A half-made copy is of no use: only the whole of it must be on the disk.
+      // A half-made copy is useless: only the complete one must be on the disk.
       to.sqlite.pragma('synchronous = OFF');
       copied = await copyBook(from, to);
       replaceBook(to, book);
     } catch (error) {
-      // Columns that are missing, ids that are there twice: the file is no sound book.
+      // Missing columns or repeated ids: the file is damaged.
       if (!isUnfit(error)) throw error;
       return refuse(`The file was not taken: its tables are not a book’s (${whyOf(error)}).`);
     } finally {

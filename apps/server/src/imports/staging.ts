@@ -15,7 +15,7 @@ export type Met =
   /** The book has it, deleted: it is put back when the import is stored. */
   | 'deleted';
 
-/** A cook some of whose events another cook has already: those are left out. */
+/** A cook with events that another cook has already: they are left out. */
 export interface Collided {
   readonly cook: string;
   readonly events: number;
@@ -59,12 +59,15 @@ export class Staging {
     return 'staged';
   }
 
-  /** Whether so much is kept back that it should be written. */
+  /** Whether enough is held back to be written. */
   get full(): boolean {
     return this.events >= FLUSHED_AT;
   }
 
-  /** Writes what is kept back. @returns cooks some of whose events are in another cook already */
+  /**
+   * Writes the cooks held back.
+   * @returns cooks with events that are in another cook already
+   */
   flush(): readonly Collided[] {
     if (this.cooks.length === 0) return [];
     const { ready, name } = this;
@@ -93,7 +96,7 @@ export class Staging {
     for (const id of this.back) putBack.run(id);
   }
 
-  /** Takes all of it away again, some cooks at a time: the stove is served in between. */
+  /** Removes all of it, some cooks at a time: the server answers in between. */
   async drop(): Promise<void> {
     this.cooks.length = 0;
     for (;;) {

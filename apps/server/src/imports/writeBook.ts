@@ -38,8 +38,8 @@ export const bookCook = (book: Book, id: string): BookCook | undefined => {
 };
 
 /**
- * Writes the whole book as one JSON file, an entry to a line, never the whole of it in memory, and
- * with presses served in between. What cannot be read is left out; the book names it.
+ * Writes the whole logbook as one JSON file, an entry to a line, never the whole of it in memory, and answers requests
+ * in between. Unreadable rows are left out; the book names them.
  */
 export const writeBook = async (book: Book, res: Response): Promise<void> => {
   const breathe = breather();
@@ -53,7 +53,7 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
     }
     await writeOn(res, '\n]');
   };
-  /** Older readers of the format know nothing of these parts: a book that has none says nothing of them. */
+  /** Older readers of the format do not have these parts: a book without entries for them omits them. */
   const listIfAny = async (name: string, entries: readonly unknown[]): Promise<void> => {
     if (entries.length > 0) await list(name, entries);
   };
@@ -74,7 +74,7 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
   await listIfAny('dishes', dishStore(book).list());
   const services = serviceStore(book);
   const every = services.all();
-  /** One service's events at a time: a season of them is long. */
+  /** Entries of one service at a time: a season of services is long. */
   function* serviceEntries(): Generator<BookService> {
     for (const service of every) {
       yield { service, events: [...services.events(service.id)] };

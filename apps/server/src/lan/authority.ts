@@ -11,7 +11,7 @@ x509.cryptoProvider.set(webcrypto);
 const ALGORITHM = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' } as const;
 const DAY = 86_400_000;
 const YEARS = 10;
-/** A server's certificate is good for so many days, and made again when so many are left. */
+/** Validity of a server's certificate, days, and remaining days at which it is renewed. */
 export const SERVER_DAYS = 90;
 export const RENEWED_AT = 30;
 /** A clock that is a little behind takes it too, ms. */
@@ -43,8 +43,8 @@ const keyFrom = (pem: string): Promise<webcrypto.CryptoKey> =>
   ]);
 
 /**
- * Makes the authority of a kitchen. It signs for names of a private network alone: a phone that trusts it
- * trusts it for no site of the world.
+ * Creates the authority of a kitchen. It signs only for names of a private network: a phone that trusts it does not
+ * trust it for any public site.
  */
 const makeAuthority = async (name: string, now: number): Promise<Authority> => {
   const keys = await webcrypto.subtle.generateKey(ALGORITHM, true, ['sign', 'verify']);
@@ -69,8 +69,8 @@ const makeAuthority = async (name: string, now: number): Promise<Authority> => {
 };
 
 /**
- * The authority of a data folder, made at its first use and kept with owner-only permissions.
- * @throws where only half of it is there: it is not replaced unasked, since phones trust it
+ * The authority of a data folder, created at its first use and stored with owner-only permissions.
+ * @throws if only half of it exists: it is not replaced automatically, since phones trust it
  */
 export const authorityIn = async (
   folder: string,

@@ -13,7 +13,7 @@ export interface ConnectionLimits {
   readonly checked: number;
 }
 
-/** Bounds on what one server holds open. Times in ms. */
+/** Limits of a server's open connections. Times in ms. */
 export const CONNECTION_LIMITS: ConnectionLimits = {
   /** Connections in all, and of one address: a browser opens six and a few streams. */
   all: 400,

@@ -5,7 +5,7 @@ import * as x509 from '@peculiar/x509';
 
 const OID = '2.5.29.30';
 
-/** Ends of names that are used on private networks: RFC 6762, RFC 8375, and usual ones. */
+/** Endings of names that are used on private networks: RFC 6762, RFC 8375, and common ones. */
 const PRIVATE_NAMES = ['local', 'lan', 'home', 'home.arpa', 'internal', 'localhost'] as const;
 
 /** Private, shared and loopback networks: RFC 1918, RFC 6598, RFC 3927, RFC 1122. */
@@ -18,7 +18,7 @@ const PRIVATE_NETS = [
   ['127.0.0.0', 8],
 ] as const;
 
-/** The constraints (RFC 5280, 4.2.1.10) by which an authority signs for a private network alone. */
+/** Name constraints (RFC 5280, 4.2.1.10) that restrict an authority to a private network. */
 export const nameConstraints = (): x509.Extension => {
   const names = PRIVATE_NAMES.map((dNSName) => new GeneralName({ dNSName }));
   const nets = PRIVATE_NETS.map(([net, bits]) => new GeneralName({ iPAddress: `${net}/${bits}` }));

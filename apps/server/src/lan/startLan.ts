@@ -35,7 +35,7 @@ export interface Lan {
   readonly stop: () => void;
 }
 
-/** Names and addresses are looked at again so often, and the certificate's end with them, ms. */
+/** Interval at which names, addresses and the certificate's end are checked, ms. */
 const LOOKED_AT = 60_000;
 const DAY = 86_400_000;
 const listening = (

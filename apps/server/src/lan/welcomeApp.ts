@@ -82,7 +82,7 @@ export const welcomeApp = ({ network, answersTo, certificate }: Welcome): Expres
         directives: {
           defaultSrc: ["'none'"],
           styleSrc: ["'unsafe-inline'"],
-          // Everything is on this page; there is no https of this port to go to.
+          // This page contains everything; this port has no HTTPS.
           upgradeInsecureRequests: null,
         },
       },

@@ -21,7 +21,7 @@ export interface LogNews {
   readonly followers: () => number;
 }
 
-/** Pages told before the next request is looked at. */
+/** Number of pages that receive a message before the next request is answered. */
 const TOLD_AT_ONCE = 8;
 
 /** @param write writes entries as a message */

@@ -127,7 +127,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
       removeFile(copy);
       throw error;
     } finally {
-      // The copy is a file of its own: what is sent of it holds up no change of the book.
+      // The copy is a file of its own: sending it delays no change of the logbook.
       ended();
     }
     const stream = createReadStream(copy);

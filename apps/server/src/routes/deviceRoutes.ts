@@ -6,7 +6,10 @@ import { simulatedReadings } from '../devices/simulatedKitchen';
 import { noSuchCook, parsed, problem } from '../problems';
 import { openStream } from '../sse';
 
-/** A stand-in follows a cook for so long after its plate, or after it went in; s. Its run grows with the time. */
+/**
+ * Time after the plate, or after the start of the heat, until which a simulated device follows a cook, s. Its
+ * simulation grows with the time.
+ */
 const FOLLOWED_FOR = 12 * 3600;
 
 /** Interval of readings of the simulated devices, ms of the world's time. */

@@ -7,7 +7,7 @@ const sentKitchen = keptKitchenSchema.pick({ kitchen: true });
 
 /** An entity tag: the version in quotes. */
 const tagOf = (version: number): string => `"${version}"`;
-/** The version of a tag: one of more digits than were ever counted is no present version. */
+/** Version in an entity tag: one with more digits than any count is never the present version. */
 const versionOf = (tag: string): number | undefined => {
   const said = /^"(\d+)"$/.exec(tag)?.[1];
   return said === undefined ? undefined : Number(said);

@@ -12,7 +12,7 @@ export const dishRoutes = (store: DishStore, now: () => number): Router => {
   routes.get('/', (req, res) => {
     const { removed } = parsed(dishesQuery, req.query);
     const dishes = store.list();
-    // A page of an earlier version asks for the menu alone, and knows no dish that was taken off it.
+    // A page of an earlier version requests only the menu, and knows no dish that was taken off it.
     res.json({
       version: store.version(),
       dishes:

@@ -34,7 +34,7 @@ const shownCode = async (issued: IssuedCode, { addresses }: Network): Promise<Pa
   return { ...issued, address, qr: await drawn(address) };
 };
 
-/** The paired phones, for the owner's machine alone; and who it is that asks. */
+/** Routes of the paired phones, for the owner's machine only; and of the caller's role. */
 export const phoneRoutes = (
   { phones, codes, answers, network }: Access,
   now: () => number,
@@ -91,7 +91,7 @@ export const phoneRoutes = (
   return routes;
 };
 
-/** Tells a page in which role it asks, and of what build the server is. */
+/** Returns the role of a page, and the build of the server. */
 export const whoRoutes = (build: string): Router => {
   const routes = Router();
   routes.get('/', (req, res) => {

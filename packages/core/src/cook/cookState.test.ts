@@ -123,9 +123,9 @@ it('whatever is pressed, in whatever order, there is a next thing, and it never 
       const sliced = pressed.some(({ kind }) => kind === 'sliced');
       expect(state.place === 'sliced').toBe(sliced);
       expect(state.current.kind === 'judge').toBe(sliced);
-      // The same presses told in another order mean the same.
+      // The same steps in another order give the same state.
       expect(cookState(plan, T0, events.toReversed()).place).toBe(state.place);
-      // Taken back, every one of them, nothing has happened.
+      // If all steps are taken back, nothing has happened.
       const undone = events.map(({ id, at }): CookEvent => ({
         id: `u${id}`,
         kind: 'undo',

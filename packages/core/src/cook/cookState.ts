@@ -9,7 +9,7 @@ import { effectiveEvents } from './effectiveEvents';
 export interface DueStep {
   readonly kind: 'heat' | ActionKind | 'judge';
   readonly dueAt: number;
-  /** Which turn, from 1. */
+  /** Number of the turn, from 1. */
   readonly turn?: number;
   /** The leg of the cook it belongs to. */
   readonly leg?: number;
@@ -26,7 +26,7 @@ export interface ReadingSeen {
   readonly planned: number | undefined;
 }
 
-/** Everything the stove and the book show, derived from the plan and the events alone. */
+/** State of a cook for Stove and the logbook, derived only from the plan and the events. */
 export interface CookState {
   readonly place: PiecePlace;
   readonly startedAt: number | undefined;
@@ -49,9 +49,9 @@ export interface CookState {
 }
 
 /**
- * Derives the cook from its events.
- * @param plannedIn when the plan has the piece go in, ms since 1970
- * @param forecast when the pull is due by what has been read since, ms since 1970
+ * Derives the state of a cook from its events.
+ * @param plannedIn planned start of the heat, ms since 1970
+ * @param forecast due time of the pull by the readings since then, ms since 1970
  */
 export const cookState = (
   plan: PlanFigures,
@@ -110,7 +110,7 @@ const placeOf = (effective: readonly CookEvent[], { legs }: Progress): PiecePlac
   return (moved && PRESSES[moved.kind].place) ?? (legs[0]?.kind === 'oven' ? 'oven' : 'pan');
 };
 
-/** A turn of many is due so long after the last, and none within this of the next thing, ms. */
+/** Time before the next action within which no turn is due, ms; a turn of many is due an interval after the last. */
 const NO_TURN_WITHIN = 5000;
 
 /** The steps to do, the present one first; after the last, judging. */

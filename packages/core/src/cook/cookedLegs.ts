@@ -104,10 +104,7 @@ const legBegins = ({ progress: { legs, actions }, inAt }: CookedTimes): readonly
   return begins;
 };
 
-/**
- * The legs of a cook as they were and as they are due to be: begun by the presses that answered
- * for them, turned when they were turned.
- */
+/** Legs of a cook, past and due: started by the recorded steps, and turned at the recorded times. */
 export const cookedLegs = (times: CookedTimes, request: PlanRequest): readonly TimedLeg[] => {
   const { progress, turnedAt } = times;
   const { legs, actions, kept } = progress;

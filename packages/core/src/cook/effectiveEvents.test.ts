@@ -13,7 +13,7 @@ describe('what stands of what was said', () => {
     const events = [press('a', 'turned', 0), press('b', 'turned', 900)];
     expect(ids(events)).toEqual(['a']);
     expect(ids(events.toReversed())).toEqual(['a']);
-    // A turn after the echo's time is a turn of its own.
+    // A turn after the duplicate time counts separately.
     expect(ids([...events, press('c', 'turned', ECHO_MS + 1)])).toEqual(['a', 'c']);
     expect(ids([press('a', 'turned', 0), press('b', 'pulled', 900)])).toEqual(['a', 'b']);
   });

@@ -13,7 +13,7 @@ const echoesOf = (inOrder: readonly CookEvent[]): ReadonlyMap<string, string> =>
   for (const event of inOrder) {
     if (!isPress(event)) continue;
     const before = lead.get(event.kind);
-    // Taken back and pressed again is a press of its own.
+    // A step taken back and pressed again counts separately.
     const standsYet = before && (takenBack.get(before.id) ?? Infinity) > event.at;
     if (before && standsYet && event.at - before.at <= ECHO_MS) echoes.set(event.id, before.id);
     else lead.set(event.kind, event);

@@ -33,7 +33,7 @@ export const EVENT_KINDS = [
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
-/** One part of what is left of a cook after a change of plan. */
+/** One part of the remaining cook after a change of plan. */
 export interface RemainingLeg {
   readonly kind: LegKind;
   readonly seconds: number;
@@ -62,9 +62,9 @@ export type CookEvent =
   | (Happened & { readonly kind: PressKind })
   | (Happened & {
       readonly kind: 'reading';
-      /** C: of the core, or of what `by` measures. */
+      /** Temperature of the core, or of the object of `by`, C. */
       readonly celsius: number;
-      /** Absent: typed. */
+      /** Instrument; undefined: typed. */
       readonly by?: Instrument | undefined;
       /** By hand, the lowest of three tries. */
       readonly lowest?: true | undefined;

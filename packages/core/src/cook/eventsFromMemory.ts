@@ -6,9 +6,9 @@ import { pressFor } from './press';
 export interface TimesFromMemory {
   /** Start of the heat, ms since 1970. */
   readonly inAt: number;
-  /** From in to out of the heat, s; absent: as planned. */
+  /** Duration of the heat, s; undefined: as planned. */
   readonly cookedSeconds?: number | undefined;
-  /** From out of the heat to the knife, s; absent: as planned. */
+  /** Duration of the rest until slicing, s; undefined: as planned. */
   readonly restSeconds?: number | undefined;
 }
 

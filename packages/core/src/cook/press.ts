@@ -28,7 +28,7 @@ export type PiecePlace = 'before' | 'pan' | 'oven' | 'board' | 'rest' | 'sliced'
 export interface PressTraits {
   /** The planned action that the press reports as done. */
   readonly action?: ActionKind;
-  /** Place of the piece from then on; absent: unchanged, or that of the first leg. */
+  /** Place of the piece from then on; undefined: unchanged, or that of the first leg. */
   readonly place?: PiecePlace;
 }
 

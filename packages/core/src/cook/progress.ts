@@ -15,23 +15,23 @@ export type PlanFigures = Pick<CookPlan, 'request' | 'legs' | 'pullAt' | 'restSe
 /** An action with the moment it happened or is due, ms since 1970. */
 export interface TimedAction extends Action {
   readonly dueAt: number;
-  /** By a press, by what came after it, or not at all: left out. */
+  /** Reason why it counts as done: its own step, a later step, or left out. */
   readonly done?: 'pressed' | 'passed' | 'skipped' | undefined;
 }
 
 /** Done and remaining actions of a cook, on its present legs. */
 export interface Progress {
-  /** The plan's legs before any change, and how many of them were begun before the first one. */
+  /** The plan's legs before any change, and the number begun before the first one. */
   readonly planned: readonly PlannedLeg[];
   readonly kept: number;
-  /** The plan's legs, or what changes of plan made of them; `at` in s of plan time. */
+  /** The plan's legs after all changes of plan; `at` in s of plan time. */
   readonly legs: readonly PlannedLeg[];
   readonly restSeconds: number;
   /** Done first, then what is left. */
   readonly actions: readonly TimedAction[];
-  /** Number of them that are done. */
+  /** Number of completed actions. */
   readonly done: number;
-  /** The leg at whose end the thermometer decides, and when that is due or was, ms. */
+  /** Leg at whose end the thermometer decides, and its due or actual time, ms. */
   readonly decidingLeg: number;
   readonly decidedAt: number;
   /** Turns made. */
@@ -166,11 +166,10 @@ const takePress = (walk: Walk, event: CookEvent): void => {
 };
 
 /**
- * Walks a cook's effective events along its plan. Each press answers the first action of its kind
- * that is still to come; what lies before it is taken as done. What has happened moves what is to
- * come.
- * @param plannedIn when the plan has the piece meet the heat, ms since 1970
- * @param forecast when the deciding leg should end by what has been read since, ms since 1970
+ * Follows a cook's effective events along its plan. Each step answers the first pending action of its kind; actions
+ * before it count as done. Past times shift the pending ones.
+ * @param plannedIn planned start of the heat, ms since 1970
+ * @param forecast end of the deciding leg by the readings since then, ms since 1970
  */
 export const progressOf = (
   plan: PlanFigures,

@@ -17,9 +17,9 @@ const SPACING = 0.5;
 const onIron = ({ heat }: TimedLeg): boolean => 'pan' in heat && heat.on !== 'oven-pan';
 
 /**
- * The steam that is heard of a piece while it lies on iron, over its legs as they were and are due to be; none
- * where it is in an oven or rests, which nobody hears.
- * @param legs as `cookedLegs` has them
+ * Steam flux of a piece while it lies on iron, over its past and due legs; 0 in an oven or at rest, where it is not
+ * heard.
+ * @param legs from `cookedLegs`
  */
 export const steamOfLegs = (
   request: PlanRequest,
@@ -50,8 +50,8 @@ export const steamOfLegs = (
 };
 
 /**
- * The same of a cook that is on, by its presses so far and what is due; undefined until it meets the heat.
- * @param plannedIn when the plan has the piece meet the heat, ms since 1970
+ * Steam flux of a cook that is on, from its steps and its due legs; undefined before the heat.
+ * @param plannedIn planned start of the heat, ms since 1970
  */
 export const steamOfCook = (
   plan: PlanFigures,

@@ -12,9 +12,8 @@ export const CRUST_COLOURS = [
 export type CrustColour = (typeof CRUST_COLOURS)[number];
 
 /**
- * Browning index from which a crust is each colour, by the law the index was computed with. The
- * baseline's: estimates, by cooks' words. The kitchen's: fitted with its law to what cooks report
- * (`apps/cli/src/fit/browningAnchors.ts`).
+ * Browning index from which a crust has each colour, by the law of the index. The baseline's: estimates, by cooks'
+ * words. The kitchen's: fitted with its law to reports of cooks (`apps/cli/src/fit/browningAnchors.ts`).
  */
 export const CRUST_FROM: Readonly<Record<ModelName, Readonly<Record<CrustColour, number>>>> = {
   baseline: { pale: 0, golden: 1, 'deep-brown': 1.6, dark: 2.4, 'very-dark': 3, burnt: 3.3 },
@@ -29,7 +28,7 @@ export interface Browned {
   readonly learned?: { readonly crust?: number | undefined } | undefined;
 }
 
-/** Browning index from which a crust is so coloured. */
+/** Browning index from which a crust has this colour. */
 export const crustFrom = (colour: CrustColour, { model = 'baseline', learned }: Browned): number =>
   colour === 'pale' ? 0 : Math.max(0, CRUST_FROM[model][colour] - (learned?.crust ?? 0));
 

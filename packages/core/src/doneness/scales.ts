@@ -1,6 +1,6 @@
 import type { Species } from '../food';
 
-/** A step of a doneness scale: the core's end temperature from which it is so called, C. */
+/** A step of a doneness scale: the core's end temperature from which its name applies, C. */
 export interface DonenessStep {
   readonly name: string;
   readonly from: number;

@@ -7,7 +7,7 @@ import { DISCREPANCY_COUNT } from './discrepancy';
 export const ESTIMATED = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
 export type Estimated = (typeof ESTIMATED)[number];
 
-/** The positions of what is fitted beside them: the thermometer's constant error, and the model's own error. */
+/** Positions of further fitted parameters: the thermometer's constant error, and the model's own error. */
 export const THERMOMETER_AT = ESTIMATED.length;
 export const DISCREPANCY_AT = ESTIMATED.length + 1;
 /** Parameters of a fit. */

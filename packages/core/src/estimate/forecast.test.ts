@@ -63,7 +63,7 @@ describe('the live forecast', () => {
     const kitchen = hidden({ oven });
     const found = forecastOf(readings(kitchen, half), half);
     expect(Math.sign(found.kitchen.oven)).toBe(Math.sign(oven));
-    // Part of what was read may be the model's own error, so that it is not all given to the oven.
+    // Part of the residual can be the model's own error, therefore not all of it belongs to the oven.
     expect(Math.abs(found.kitchen.oven - oven)).toBeLessThan(12);
     const cook = trueCook(request, kitchen, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
     const solved = finished(solveWay(cook));

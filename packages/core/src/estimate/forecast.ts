@@ -29,14 +29,14 @@ import { PROBE_DEPTHS, tracedRun, type RunInput, type TracedRun } from './traced
 const NUDGE = { least: 10, fraction: 0.02 } as const;
 /** Most readings used, evenly chosen: more add no information. */
 const MOST_READINGS = 100;
-/** The model is linearised again when the fit has moved so far: s, fraction of the pull, spreads. */
+/** Shift of the fit after which the model is linearised again: s, fraction of the pull, standard deviations. */
 const STALE = { least: 40, fraction: 0.03, spreads: 0.2 } as const;
-/** The section is compared again when a parameter has moved so far, spreads. */
+/** Shift of a parameter after which the section is compared again, standard deviations. */
 const SECTION_STALE_SPREADS = 0.4;
 /** Most linearisations a forecast; bound of the parameters, spreads. */
 const MOST_PASSES = 5;
 const MOST_SPREADS = 2.5;
-/** Moments along the cook at which runs are kept, and how far past the pull, fraction of it. */
+/** Number of stored moments of a run, and the end of a run past the pull, fraction of it. */
 const MOMENTS = 160;
 const BEYOND_PULL = 1.35;
 /** A forecast pull further in the past than this is clamped, s. */

@@ -18,8 +18,8 @@ interface HandObservations {
 }
 
 /**
- * Readings by a kind of hand as observations of the kitchen. A tip off the middle of a piece in a pan shows more than the
- * middle, never less: where it lay is weighed by what it shows, as far as the kitchen is in doubt.
+ * Readings of a kind of hand as observations of the kitchen. A tip off the middle of a piece in a pan shows more than
+ * the middle, never less: its position is weighted by its reading, within the uncertainty of the kitchen.
  */
 export const handObservations = (
   readings: readonly ReadingEvent[],

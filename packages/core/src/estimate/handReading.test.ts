@@ -18,7 +18,7 @@ const PLACED: HandPlacing = { stem: 'top', thickness: 0.03, lowest: false };
 const readBy = (seen: (depth: number) => number, placing: HandPlacing, hand: Hand): HandReading =>
   handReading(shownByHand(seen, placing, hand));
 
-/** A profile that is coldest in the middle: so much at the middle, so much more at the faces. */
+/** A profile that is coldest in the middle: its value there, and the excess at the faces. */
 const bowl =
   (core: number, over: number) =>
   (depth: number): number =>

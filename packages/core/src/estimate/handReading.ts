@@ -27,7 +27,7 @@ export const HANDS: readonly Hand[] = [
   { scatter: 0.004, prior: 0.3 },
 ];
 
-/** Scatter of the lowest of three tries, and of a stem from the side, as shares of the usual scatter. Estimates. */
+/** Scatter of the lowest of three tries, and of a stem from the side, as shares of the normal scatter. Estimates. */
 const LOWEST_SHARE = 0.4;
 const SIDE_SHARE = 1 / 3;
 
@@ -36,7 +36,10 @@ const STEPS = 10;
 /** Places off the middle, standard deviations: the means of six parts of a normal distribution that are equally likely. */
 const PLACES = [-1.383, -0.674, -0.21, 0.21, 0.674, 1.383] as const;
 
-/** Temperature that a run has so far off the middle, C. @param off m, towards the face that went down first */
+/**
+ * Temperature of a run at a distance from the middle, C.
+ * @param off m, towards the face that went down first
+ */
 const seenAt = (seen: (depth: number) => number, off: number, thickness: number): number => {
   const at = Math.min(STEPS, (Math.abs(off) / (thickness / 2)) * STEPS);
   const inner = Math.min(STEPS - 1, Math.floor(at));

@@ -1,12 +1,12 @@
 import { ESTIMATED, type EstimatedSpreads } from './estimated';
 import type { KitchenDeviation } from '../gear';
 
-/** A face on its way in an oven, C: air heats by what it has over this. Estimate, 50 to 80. */
+/** Typical temperature of a face in an oven, C: the air heats by its excess over it. Estimate, 50 to 80. */
 const FACE = 65;
 
 /** The oven as the piece meets it: its air, and how much of that reaches a face, in one figure. */
 export interface OvenLike {
-  /** K over the set temperature that a usual oven would need to heat as this one does. */
+  /** Excess of the set temperature at which a nominal oven would heat like this one, K. */
   readonly over: number;
   /** One standard deviation, K. */
   readonly sigma: number;
@@ -26,7 +26,7 @@ export const ovenLike = (
 ): OvenLike => {
   const n = ESTIMATED.length;
   const excess = air + oven - FACE;
-  // Air that is no warmer than a face heats by nothing that a share could be taken of.
+  // Air that is not warmer than a face gives no heat of which a share could be taken.
   const share = excess > 0 ? ovenHeat : 1;
   const at = [ESTIMATED.indexOf('oven'), ESTIMATED.indexOf('ovenHeat')];
   const by = [share * spreads.oven, Math.max(0, excess) * ovenHeat * spreads.ovenHeat];

@@ -8,7 +8,7 @@ import { firstOvenLeg } from '../plan/ovenLegs';
 const ONE_LOOK = 6;
 const MANY_LOOKS = 3;
 
-/** Standard deviation of the mean of so many looks at the oven's air, K. */
+/** Standard deviation of the mean of this number of readings of the oven's air, K. */
 export const ovenLooksSigma = (count: number): number =>
   Math.max(MANY_LOOKS, ONE_LOOK / Math.sqrt(count));
 

@@ -1,6 +1,6 @@
 import type { CutTraits } from './cutTraits';
 
-/** A bone along a piece, and the smaller muscle to the right of it where there is one, m. */
+/** A bone along a piece, and the smaller muscle to the right of it if there is one, m. */
 export interface BoneIn {
   readonly width: number;
   readonly beyond: number;
@@ -10,7 +10,7 @@ export interface BoneIn {
 const MOST_BONE = 0.3;
 const MOST_BEYOND = 0.4;
 
-/** The bone of a piece that is so wide, m; undefined for one without. */
+/** Bone of a piece of this width, m; undefined for a boneless cut. */
 export const boneIn = (
   { bone, smaller }: Pick<CutTraits, 'bone' | 'smaller'>,
   width: number,

@@ -5,7 +5,7 @@ import { TISSUES } from './tissues';
 
 /** Slices of a piece at the table. */
 export interface Carving {
-  /** kg of it to eat: what is left after the cook, without bone. */
+  /** Mass to eat: cooked, without bone, kg. */
   readonly served: number;
   readonly each: number;
   /** Thickness of a slice, m, where everybody has one across its length. */
@@ -23,7 +23,7 @@ const boneShare = (cut: Cut, weight: number, thickness: number): number => {
 };
 
 /**
- * A piece carved for so many.
+ * Carving for a number of people.
  * @param weight raw, kg; `thickness` m
  * @param loss share of its weight that the cook takes
  */

@@ -2,24 +2,24 @@ import type { GameOrigin } from './meatSafety';
 import type { Species } from './species';
 import type { TissueName } from './tissues';
 
-/** A cut as the larder knows it before the cook says more. */
+/** Properties of a cut in the cut list, as defaults. */
 export interface CutTraits {
   readonly name: string;
   readonly species: Species;
   readonly tissue: TissueName;
   /** Length over width of the footprint; 1 is round. */
   readonly aspect: number;
-  /** Usual thickness, m. */
+  /** Typical thickness, m. */
   readonly thickness: number;
-  /** Usual weight, kg. */
+  /** Typical weight, kg. */
   readonly weight: number;
-  /** Usual wanted end temperature, C. */
+  /** Default end temperature, C. */
   readonly target: number;
   /** Instruction for slicing. */
   readonly slicing: string;
   /** Skin and the fat under it, on the face that goes down first, m. */
   readonly skin?: { readonly tissue: TissueName; readonly thickness: number } | undefined;
-  /** Pan it is usually cooked in, C, where that is not the usual sear. */
+  /** Default pan temperature, C, if it differs from the general default. */
   readonly pan?: number | undefined;
   /** A cap of fat along one edge, m across. */
   readonly fatEdge?: number | undefined;
@@ -35,6 +35,6 @@ export interface CutTraits {
   readonly rolled?: true | undefined;
   /** Boned, rolled and tied: what was its outside lies inside. */
   readonly tied?: true | undefined;
-  /** Game, and where it usually comes from; absent: no game. */
+  /** Origin of game; undefined: not game. */
   readonly game?: GameOrigin | undefined;
 }

@@ -164,7 +164,7 @@ export class ForeignCooking {
       this.step(this.facesOf(leg), dt, leg.pan);
       at += dt;
       see?.();
-      // A leg that goes on beyond its plan is turned on at the same interval.
+      // A leg that continues beyond its plan is turned at the same interval.
       const next = flips.at(0) ?? (every === undefined ? Infinity : every * Math.ceil(at / every));
       if (at >= next - 1e-9 && at < lasts + 1e-9) {
         if (flips.length > 0) flips.shift();

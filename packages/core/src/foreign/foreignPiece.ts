@@ -72,10 +72,9 @@ interface SurfaceCell {
 }
 
 /**
- * A piece of meat as a box of 6 x 9 x 40 cells, a quarter of it by symmetry, in explicit steps. Each cell has a
- * temperature and its water; conductivity is 0.17 + 0.30 times the share of its first water
- * that is left, W/mK. Where water is left a cell
- * does not pass 100 C: the heat beyond that boils water away.
+ * A piece of meat as a box of 6 x 9 x 40 cells, a quarter by symmetry, in explicit steps. Each cell has a temperature
+ * and its water; conductivity is 0.17 + 0.30 times the remaining share of its first water, W/mK. A cell with water
+ * does not pass 100 C: further heat evaporates water.
  */
 export class ForeignPiece {
   readonly temperature = new Float64Array(COUNT);
@@ -89,7 +88,7 @@ export class ForeignPiece {
   private readonly boiled = new Float64Array(COUNT);
   /** Heat that has entered through the surface of the quarter, J; evaporation below boiling is taken off. */
   heatIn = 0;
-  /** Which face lies down. */
+  /** Index of the face that lies down. */
   private down: 0 | 1 = 0;
   private readonly sizes: readonly [number, number, number];
   private readonly solids: number;

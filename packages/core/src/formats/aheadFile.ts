@@ -17,9 +17,9 @@ const ranged = z.strictObject({ likely: share, least: share, most: share });
 export const aheadResultSchema = z.strictObject({
   format: z.literal('crustan-ahead-result/1'),
   elapsedMs: z.number(),
-  /** Until the middle is at -12 C in a home freezer, s; absent where it takes over four days. */
+  /** Time until the middle is at -12 C in a home freezer, s; undefined if it takes over four days. */
   freezes: z.number().optional(),
-  /** From -18 C: until no ice is left, and of that with the warmest of it over 5 C, s. */
+  /** Time from -18 C until no ice is left, and the part of it with the warmest cell over 5 C, s. */
   thaws: z.array(
     z.strictObject({
       in: z.enum(THAW_PLACES),
@@ -41,7 +41,7 @@ export const aheadResultSchema = z.strictObject({
       fromFace: ranged,
     }),
   ),
-  /** Salted so long before: brine lying on an undried face, kg/m2, and how deep it is, m. */
+  /** Salting with this lead time: brine on an undried face, kg/m2, and depth of the salt, m. */
   salts: z.array(
     z.strictObject({
       ahead: z.number(),

@@ -11,7 +11,7 @@ import type { aheadResultSchema } from './aheadFile';
 
 type AheadResult = Omit<z.infer<typeof aheadResultSchema>, 'format' | 'elapsedMs'>;
 
-/** Dryings that are told, s. */
+/** Durations of drying in the result, s. */
 const DRYINGS = [43_200, 86_400, 172_800, 259_200] as const;
 
 /** Duration and cost of preparing a piece: freezing, thawing, drying, salting. */

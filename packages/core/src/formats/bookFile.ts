@@ -7,7 +7,7 @@ import { practiceResultSchema } from './practiceSchema';
 import { menuDishSchema, serviceInFullSchema } from './serviceSchema';
 import { trialSchema } from './trialSchema';
 
-/** Photographs as they are kept, and how large one may be. */
+/** Types of stored photographs, and their size limit. */
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 export const MOST_PHOTO_BYTES = 3_000_000;
 

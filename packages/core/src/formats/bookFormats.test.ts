@@ -53,7 +53,7 @@ describe('cells', () => {
         const [, row] = Papa.parse<string[]>(csv).data;
         const cell = row[0];
         expect(cell).not.toMatch(/^[=+\-@\t\r]/);
-        // A text that was written with a quote of its own cannot be told from one that was given it.
+        // A quote of the text itself cannot be distinguished from one that was added.
         const quoted = /(^'(?= *[=+\-@]|[\t\r]))|[;\t\r\n] *'(?=[=+\-@])/;
         if (!quoted.test(text)) expect(plainCell(cell)).toBe(text);
         // Nor where a semicolon or a tab ends a cell.

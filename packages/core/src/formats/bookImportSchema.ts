@@ -27,17 +27,17 @@ export const bookImportSchema = z.strictObject({
   demand: z.int(),
   /** Lessons and rounds of drills. */
   practice: z.int(),
-  /** Cooks that the book has already: left as they are. */
+  /** Cooks that the logbook has already: unchanged. */
   here: z.int(),
   /** Cooks that the book has deleted: they are put back. */
   back: z.int(),
   kitchen: z.boolean(),
-  /** Parts left out, with where and why; the first of them. */
+  /** First parts that were left out, with place and reason. */
   problems: z.array(z.strictObject({ where: z.string(), why: z.string() })),
   problemCount: z.int(),
   /** The file ends in the middle; what comes before is whole. */
   truncated: z.boolean(),
-  /** Why the whole file was refused. */
+  /** Reason why the whole file was rejected. */
   refusal: z.string().optional(),
 });
 export type BookImport = z.infer<typeof bookImportSchema>;

@@ -3,7 +3,7 @@ import { effectiveEvents } from '../cook/effectiveEvents';
 import { figureOf, plainCell, readCsv, writeCsv } from './csvCells';
 import { id, INSTRUMENT_LIMITS, moment } from './cookEventSchema';
 
-/** Readings as a table: whose they are, when, since the first heat, what, and by what. */
+/** Columns of a table of readings: cook, time, seconds since the first heat, temperature, instrument. */
 export const READING_COLUMNS = ['cook', 'time', 'seconds', 'celsius', 'by'] as const;
 
 /** Readings of cooks as CSV. */

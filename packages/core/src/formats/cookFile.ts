@@ -175,7 +175,7 @@ const thermometer = z.strictObject({
 export const cookFileSchema = z
   .strictObject({
     format: z.literal('crustan-cook/1', 'must be "crustan-cook/1"'),
-    /** The physics; absent: the baseline. */
+    /** Heat model; default: the baseline. */
     model: oneOf(MODEL_NAMES).optional(),
     body: body.optional(),
     thermometer: thermometer.optional(),
@@ -267,7 +267,7 @@ export const crustNameSchema = z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLO
 export const cookResultSchema = z.strictObject({
   format: z.literal('crustan-cook-result/1'),
   elapsedMs: z.number(),
-  /** Result of the stages before the heat; absent if there are none. */
+  /** Result of the stages before the heat; undefined if there are none. */
   before: z.array(iceStageResultSchema).optional(),
   stages: z.array(
     z.strictObject({

@@ -18,7 +18,10 @@ import {
 /** Result of a cook compared with its plan. */
 export const ENDED = ['too-done', 'under-done', 'as-planned'] as const;
 export type Ended = (typeof ENDED)[number];
-/** A core that ends so near to the planned one ended as planned, K. A cook sees no smaller difference in the slice. */
+/**
+ * Largest difference between actual and planned core at which a cook ended as planned, K. A cook sees no smaller
+ * difference in the slice.
+ */
 export const ENDED_AS_PLANNED = 2;
 
 /** Bounds of the figures of a search. */

@@ -82,7 +82,10 @@ const cellsOf = (cook: CookRecord): Readonly<Record<CookColumn, string | number 
   };
 };
 
-/** Cooks as CSV. @param header whether the columns are named first: not for what goes on */
+/**
+ * Cooks as CSV.
+ * @param header whether the first row has the column names: not in a continuation
+ */
 export const writeCooksCsv = (cooks: readonly CookRecord[], header = true): string =>
   writeCsv(
     COOK_COLUMNS,
@@ -217,7 +220,7 @@ const judgementOf = (cells: Cells, figure: (name: CookColumn) => number | undefi
   return judged.success ? { judgement: judged.data } : { why: failed(judged.error) };
 };
 
-/** One row as a cook, or why it is none. */
+/** One row as a cook, or the reason why it is invalid. */
 const readRow = (
   row: readonly string[],
   columns: readonly (Column | undefined)[],
@@ -264,7 +267,7 @@ const readRow = (
   };
 };
 
-/** Reads a table of cooks: columns by their names, each row a cook or a reason why it is none. */
+/** Reads a table of cooks: columns by their names, each row a cook or the reason why it is invalid. */
 export const readCooksCsv = (text: string): CooksTable => {
   const [header, ...body] = readCsv(text);
   if (!header) return { ok: false, why: 'It is empty.' };

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 
 /**
- * A cell that a spreadsheet would take for a formula is written with a quote before it; one that has
- * a semicolon or a tab in it, which other spreadsheets take for the end of a cell, also after those.
+ * Start of a cell that a spreadsheet would read as a formula: it gets a quote before it, and, in a cell with a
+ * semicolon or a tab, which other spreadsheets read as the end of a cell, also after those.
  */
 const FORMULA = /^(?= *[=+\-@]|[\t\r])/;
 const QUOTED_FORMULA = /^'(?= *[=+\-@]|[\t\r])/;
@@ -12,11 +12,11 @@ const QUOTED_WITHIN = /([;\t\r\n] *)'(?=[=+\-@])/g;
 const guardedCell = (cell: string): string =>
   (FORMULA.test(cell) ? "'" : '') + cell.replace(FORMULA_WITHIN, "$1'");
 
-/** A cell as it was meant: the quotes that kept it from being a formula taken off. */
+/** Value of a cell without the quotes that protect it from being read as a formula. */
 export const plainCell = (cell: string): string =>
   cell.replace(QUOTED_FORMULA, '').replace(QUOTED_WITHIN, '$1');
 
-/** A figure with a decimal point or comma; NaN where it is none. */
+/** A figure with a decimal point or comma; NaN if it is invalid. */
 export const figureOf = (cell: string): number => {
   const text = plainCell(cell)
     .trim()
@@ -41,7 +41,7 @@ export const writeCsv = (
     { newline: '\n', header },
   );
 
-/** Rows of a CSV as they lie in the file, its delimiter found. */
+/** Rows of a CSV file; its delimiter is detected. */
 export const readCsv = (text: string): readonly (readonly string[])[] =>
   Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
     skipEmptyLines: 'greedy',

@@ -3,7 +3,7 @@ import type { GearIds } from '../gear/gearIds';
 
 const id = z.string().trim().min(1).max(60);
 
-/** Which of the kitchen's pans, burners and ovens. */
+/** Ids of a pan, a burner and an oven of the kitchen. */
 export const gearIdsSchema = z.strictObject({
   pan: id,
   burner: id,

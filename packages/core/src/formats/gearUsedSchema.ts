@@ -11,7 +11,7 @@ export const gearUsedSchema = z.strictObject({
   burner: z.strictObject({
     kind: z.enum(BURNER_KINDS),
     power: bounded(GEAR_LIMITS.power, 'W'),
-    /** Of that, by what was learned. */
+    /** Learned share of that power. */
     share: bounded(GEAR_LIMITS.share, ''),
   }),
   oven: z.strictObject({

@@ -8,7 +8,7 @@ export interface ThermometerReading {
 /** GATT's flags: unit is Fahrenheit; a time stamp follows. */
 const FAHRENHEIT = 0x01;
 const TIME_STAMP = 0x02;
-/** IEEE-11073 mantissas that are no number: NaN, not at this resolution, infinities, reserved. */
+/** IEEE-11073 mantissas that are not numbers: NaN, not at this resolution, infinities, reserved. */
 const NO_NUMBER = new Set([0x7fffff, 0x800000, 0x7ffffe, 0x800002, 0x800001]);
 
 /**

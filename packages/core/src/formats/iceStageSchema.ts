@@ -15,7 +15,7 @@ const timed = {
   maxSeconds: bounded(SECONDS, 's').optional(),
 } as const;
 
-/** A stage has one end: a time, or what it goes on until with the longest that may take. */
+/** Whether a stage has exactly one end: a time, or a condition with the longest time it may take. */
 const oneEnd = (stage: IceStage): boolean =>
   stage.until === undefined
     ? stage.seconds !== undefined && stage.maxSeconds === undefined

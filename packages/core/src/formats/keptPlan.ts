@@ -1,7 +1,7 @@
 import type { CookPlan } from '../plan/planResult';
 import type { KeptPlan } from './cookPlanSchema';
 
-/** A plan in the form that is kept and sent. */
+/** A plan in the stored and transmitted form. */
 export const keptPlan = (plan: CookPlan): KeptPlan => ({
   ...plan,
   legs: plan.legs.map((leg) => ({ ...leg, flips: [...leg.flips] })),

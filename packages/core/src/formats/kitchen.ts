@@ -42,14 +42,14 @@ const kitchenBurner = z.strictObject({
   id,
   kind: z.enum(BURNER_KINDS),
   power: bounded(GEAR_LIMITS.power, 'W'),
-  /** The widest pan that stands on it, m; absent: any. */
+  /** Largest diameter of a pan on it, m; undefined: any. */
   widest: bounded(GEAR_LIMITS.diameter, 'm').optional(),
 });
 const kitchenOven = z.strictObject({
   id,
   /** Air less dial, C. */
   offset: bounded(GEAR_LIMITS.offset, 'C'),
-  /** Pieces that go in at once; absent: the usual. */
+  /** Number of pieces that go in at once; undefined: the default. */
   slots: z.int().min(1).max(60).optional(),
 });
 
@@ -62,7 +62,7 @@ const listOf = <T extends z.ZodType<{ readonly id: string }>>(one: T) =>
       error: 'must have an id of its own each',
     });
 
-/** A salt by what a level teaspoon of it weighs, g: fine and coarse differ by about two. */
+/** A salt, by the mass of a level teaspoon, g: fine and coarse differ by a factor of about two. */
 export const saltSchema = z.strictObject({
   name,
   gramsPerTeaspoon: bounded(GEAR_LIMITS.gramsPerTeaspoon, 'g'),
@@ -82,13 +82,13 @@ const scaleSchema = z
     error: 'must climb from one step to the next',
   });
 
-/** A figure that plans use in place of the usual one: learned from cooks, or set by hand. */
+/** A figure that plans use in place of the nominal one: learned from cooks, or set by hand. */
 const usedFigure = z.strictObject({
   value: z.number(),
   by: z.enum(['cooks', 'hand']),
   /** Time of the measurement, ms since 1970. */
   at: z.int(),
-  /** One deviation, and the cooks it rests on, where cooks taught it. */
+  /** Standard deviation, and the cooks it is based on, if it was learned. */
   deviation: z.number().min(0).optional(),
   cooks: z.int().min(0).optional(),
 });
@@ -100,7 +100,7 @@ const kitchenObject = z.strictObject({
   pans: listOf(kitchenPan),
   burners: listOf(kitchenBurner),
   ovens: listOf(kitchenOven),
-  /** Which of each is in use, by id. */
+  /** Ids of the equipment in use. */
   inUse: z.strictObject({ pan: id, burner: id, oven: id }),
   /** Places where pieces rest until their table is complete, and cooks on the line. */
   holding: z.int().min(1).max(60).default(8),
@@ -128,7 +128,7 @@ const kitchenObject = z.strictObject({
 
 export const KITCHEN_FIELDS = kitchenObject.keyof().options;
 
-/** A kitchen as it was kept before its gear had ids: pans in a list, one burner, one oven. */
+/** A kitchen as stored before its equipment had ids: pans in a list, one burner, one oven. */
 const firstKitchen = z.looseObject({
   pans: z.array(panSchema).min(1),
   pan: z.int().min(0),
@@ -181,7 +181,7 @@ const USUAL_OVEN: z.infer<typeof kitchenOven> = {
   offset: DEFAULT_OVEN.offset,
 };
 
-/** Level teaspoons of salt, g: usual weights of a 5 ml spoon by the size of the grain. */
+/** Kitchen of a new logbook. Level teaspoons of salt, g: typical masses of a 5 ml spoon by the size of the grain. */
 export const DEFAULT_KITCHEN: Kitchen = {
   pans: [USUAL_PAN],
   burners: [USUAL_BURNER],

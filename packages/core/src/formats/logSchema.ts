@@ -6,7 +6,10 @@ import { serviceEventSchema, serviceRecordSchema } from './serviceSchema';
 /** The device that added an entry, by the name that it gave itself; empty: not known. */
 const device = z.string().max(60, 'must be at most 60 letters');
 
-/** First event of a cook: its id is the cook's. The plan goes along, so that later edits of the plan leave the cook alone. */
+/**
+ * First event of a cook: its id is the cook's. It includes the plan, so that later edits of the plan do not affect the
+ * cook.
+ */
 const cookOpenedSchema = z.strictObject({
   id,
   kind: z.literal('opened'),
@@ -52,7 +55,7 @@ export type LogEntry = z.infer<typeof logEntrySchema>;
 /** Most entries of one message. */
 export const LOG_BATCH = 200;
 
-/** Entries to be added: all of them or none. */
+/** Entries to be added: all or none. */
 export const logBatchSchema = z.strictObject({
   entries: z
     .array(logEntrySchema, 'must be a list of entries')

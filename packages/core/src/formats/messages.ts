@@ -26,14 +26,14 @@ export type PlanRecord = z.infer<typeof planRecordSchema>;
 
 /** Connection between pieces cooked for one plate. */
 export const togetherSchema = z.strictObject({
-  /** The same for all of them. */
+  /** Id that is the same for all pieces of the plate. */
   id,
   /** Time that this piece, ready before the plate, waits for the others, s. */
   waits: z.number().min(0).max(86_400),
 });
 export type Together = z.infer<typeof togetherSchema>;
 
-/** Starting a cook: the plan goes along, so that later edits of the plan leave the cook alone. */
+/** Start of a cook: it includes the plan, so that later edits of the plan do not affect the cook. */
 export const cookStartSchema = z.strictObject({
   id,
   startedAt: moment,
@@ -53,7 +53,7 @@ export const cookRecordSchema = z.strictObject({
   together: togetherSchema.optional(),
   events: z.array(cookEventSchema).max(MOST_EVENTS, `must hold at most ${MOST_EVENTS} events`),
   judgement: judgementSchema.optional(),
-  /** A photograph is kept with it. */
+  /** Whether a photograph is stored with it. */
   photo: z.literal(true).optional(),
 });
 export type CookRecord = z.infer<typeof cookRecordSchema>;
@@ -100,7 +100,7 @@ export const cookListSchema = z.strictObject({
   cooks: z.array(cookLineSchema),
   /** Cooks that answer the search, of all pages. */
   found: z.int(),
-  /** Ask for cooks before this one to go on; absent at the end. */
+  /** Mark after which the list continues; undefined at the end. */
   next: listMarkSchema.optional(),
 });
 export type CookList = z.infer<typeof cookListSchema>;

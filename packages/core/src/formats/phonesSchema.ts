@@ -59,7 +59,7 @@ export const phoneListSchema = z.strictObject({
 });
 export type PhoneList = z.infer<typeof phoneListSchema>;
 
-/** Who asks, the owner's machine itself or a paired phone, and what it asks. */
+/** Caller, the owner's machine or a paired phone, and its role. */
 export const whoAsksSchema = z.strictObject({
   role: z.enum(['owner', ...PHONE_ROLES]),
   /** Of what build the server is: a page of another one says so. */

@@ -42,7 +42,7 @@ export const planFileResultSchema = z.discriminatedUnion('feasible', [
         at: z.number(),
         seconds: z.number(),
         hands: z.enum(['on', 'free']),
-        /** Which of the plan's legs it belongs to. */
+        /** Index of the plan's leg to which it belongs. */
         leg: z.int().optional(),
         clock: z.string().optional(),
       }),

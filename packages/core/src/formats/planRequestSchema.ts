@@ -78,7 +78,7 @@ const asUsual =
     return { press, ...rest, ...(model === undefined ? {} : { model }) };
   };
 
-/** The fields of a request, each with its usual value as default. */
+/** Fields of a request, each with its default. */
 export const planRequestFields = {
   cut: oneOf(CUT_IDS),
   own: ownCutSchema.optional(),

@@ -11,9 +11,9 @@ export const PROBLEM_TYPES = {
   noSuchCook: 'urn:crustan:problem:no-such-cook',
   /** The service is not in the book. */
   noSuchService: 'urn:crustan:problem:no-such-service',
-  /** Something else is going on; it may be asked again. */
+  /** Other long work is running; the request can be repeated. */
   busy: 'urn:crustan:problem:busy',
-  /** It was changed meanwhile from what this change was made on. */
+  /** The object was changed since the version on which this change was made. */
   stale: 'urn:crustan:problem:stale-version',
   diskFull: 'urn:crustan:problem:disk-full',
   /** Asked under a name, or from a page, that is not this kitchen's. */

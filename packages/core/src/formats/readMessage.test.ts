@@ -17,7 +17,7 @@ const record = () => ({
   ],
 });
 
-/** The same message with a key added to every object of it, as a newer server might. */
+/** The same message with a key added to every object in it, as a newer server might. */
 const withAdded = (value: unknown, key: string, depth: number, at = 0): unknown => {
   if (Array.isArray(value)) return value.map((item) => withAdded(item, key, depth, at));
   if (typeof value !== 'object' || value === null) return value;

@@ -45,11 +45,11 @@ const phrasesOf = grammarOf<string>({
 /** Conditions of a search besides its words and its day. */
 export type AskedOfCook = Omit<CookSearch, 'words' | 'from' | 'to'>;
 
-/** A search of the book as a cook says it. */
+/** A search of the logbook, read from a cook's sentence. */
 export interface ReadSearch {
   readonly asked: AskedOfCook;
   readonly span: SaidSpan | undefined;
-  /** Words without a meaning of their own: they are looked for as they are written. */
+  /** Words without a meaning of their own: they are searched as text. */
   readonly words: string;
   readonly unread: readonly UnreadPart[];
 }
@@ -57,7 +57,7 @@ export interface ReadSearch {
 /** Comparison of a figure. */
 type Compared = 'over' | 'under' | 'about';
 
-/** A figure without "over" or "under" is found so far around it, as a share of it. */
+/** Half-width of the range around a figure without "over" or "under", as a share of it. */
 const AROUND = 0.1;
 /** The same of a core temperature, K. */
 const AROUND_CORE = 1.5;
@@ -101,7 +101,7 @@ const isQuantity = (phrase: Phrase<string>): phrase is Extract<Phrase<string>, {
 const isYear = ({ least, most }: { readonly least: number; readonly most: number }): boolean =>
   least === most && Number.isInteger(least) && least >= YEARS.least && least <= YEARS.most;
 
-/** The text without some parts of it; one space between what is left. */
+/** The text without some parts; one space between the remaining ones. */
 const without = (text: string, parts: readonly Span[]): string => {
   const kept = parts.reduceRight(
     (left, { from, to }) => `${left.slice(0, from)} ${left.slice(to)}`,

@@ -25,7 +25,7 @@ const FAHRENHEIT_HEADER = /fahrenheit|°\s*f\b|\(f\)|_f\b|\bf$/i;
 /** Readings above this in a log without a unit can only be Fahrenheit: no core gets there in Celsius. */
 const PLAIN_LIMIT = 130;
 const MINUTES_HEADER = /\bmin(ute)?s?\b|_min$/i;
-/** Seconds since 1970 begin here; a log that counts from its start never gets so far. */
+/** Least value read as seconds since 1970; a log that counts from its start never reaches it. */
 const DATED_FROM = 946_684_800;
 /** Range of a kitchen thermometer, C. */
 const PLAUSIBLE = { least: -40, most: 600 } as const;

@@ -88,7 +88,7 @@ export const recipesIn = (value: unknown): readonly Recipe[] => {
   });
 };
 
-/** Reads a recipe that carries one of our plans; another's is told what it lacks. */
+/** Reads a recipe that contains one of our plans; for another's, returns the missing parts. */
 export const readRecipe = (value: unknown): RecipeRead => {
   const [recipe] = recipesIn(value);
   if (!recipe) return { ok: false, why: 'It holds no schema.org Recipe.' };

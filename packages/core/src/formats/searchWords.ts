@@ -1,7 +1,7 @@
 import { DINNER_WORDS } from '../phrases/dinnerWords';
 import { MONTHS } from '../phrases/saidSpan';
 
-/** Fields of a search that a word sets, and to what. */
+/** Words that set fields of a search, with the values. */
 export const SEARCH_FIELDS = {
   'too-done': { ended: 'too-done' },
   'under-done': { ended: 'under-done' },

@@ -140,7 +140,7 @@ const stepsSchema = z.strictObject({
         at: seconds,
         seconds,
         celsius,
-        /** m2; a piece that takes its pan along has the whole of it. */
+        /** Area, m2; a piece that takes its pan along has the whole pan. */
         area: z.number().min(0).max(10),
       }),
     )
@@ -160,7 +160,7 @@ export const sideSchema = z.strictObject({
   needs: z.enum(['nothing', 'burner', 'oven', 'pan']),
   oven: celsius.optional(),
   keeps: seconds,
-  /** Absent: nobody stated them. */
+  /** Undefined: not stated. */
   allergens: allergensSchema.optional(),
 });
 
@@ -240,9 +240,9 @@ export type ServiceFile = z.infer<typeof serviceFileSchema>;
 const index = z.int().min(0).max(100);
 const serviceSeconds = z.number().min(-86_400).max(200_000);
 
-/** A schedule as the pages of a service share it: what the cooks were told. */
+/** A schedule in the form that the pages of a service share. */
 export const toldScheduleSchema = z.strictObject({
-  /** Book in whose log `seq` counts. */
+  /** Logbook in whose log `seq` counts. */
   book: z.string().min(1).max(60),
   /** Last entry of the log that it was computed from. A page with a later entry computes it again. */
   seq: z.int().min(0),

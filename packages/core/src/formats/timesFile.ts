@@ -32,14 +32,14 @@ export const timesFileSchema = planRequestWith({
 export const timesResultSchema = z.strictObject({
   format: z.literal('crustan-times-result/1'),
   elapsedMs: z.number(),
-  /** The steps as they were read: s and C. */
+  /** Steps that were read: s and C. */
   steps: z.array(z.looseObject({ do: z.enum(['pan', 'turn', 'oven', 'rest']) })),
   plan: cookPlanSchema,
   /** The core's peak over the target, K. */
   off: z.number(),
   /** Uncertainty of the end by the clock, K in both directions. */
   spread: z.number(),
-  /** So many seconds more (or fewer) of these of the plan's legs. */
+  /** Additional (or fewer) seconds of these legs of the plan. */
   mend: z.strictObject({ legs: z.array(z.int()), seconds: z.number() }).optional(),
   /** Thicknesses for which these times end at the target, and within 1.5 K of it, m. */
   thickness: z.strictObject({ right: z.number(), least: z.number(), most: z.number() }).optional(),

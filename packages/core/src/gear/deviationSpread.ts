@@ -57,7 +57,7 @@ export const THERMOMETER_SPREAD = 0.2;
 
 const FACTORS: ReadonlySet<DeviationKey> = new Set(['burner', 'contact', 'ovenHeat']);
 
-/** The deviation that lies so many spreads from nominal. */
+/** Deviation at a distance from nominal in standard deviations. */
 export const deviationAt = (key: DeviationKey, spreads: number, spread: number): number => {
   const nominal = NOMINAL_KITCHEN[key];
   return FACTORS.has(key) ? nominal * Math.exp(spreads * spread) : nominal + spreads * spread;

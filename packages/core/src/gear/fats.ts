@@ -35,7 +35,7 @@ export const FAT_IDS = FATS.map(({ id }) => id);
 /** A fat by its name in files. */
 export const fatOf = (id: FatId): Fat => FATS.find((fat) => fat.id === id) ?? FATS[0];
 
-/** Flash point of cooking fats, C: vapour over the oil can catch fire from here. Usual figure. */
+/** Flash point of cooking fats, C: vapour over the oil can catch fire from here. Typical figure. */
 export const FLASH_POINT = 315;
 
 /** Distance of a fat's temperature in the pan from its limits, K; negative beyond a limit. */

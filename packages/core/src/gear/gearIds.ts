@@ -2,12 +2,12 @@
 export const GEAR_KINDS = ['pan', 'burner', 'oven'] as const;
 export type GearKind = (typeof GEAR_KINDS)[number];
 
-/** Which pan, burner and oven of the kitchen, by their ids. */
+/** Ids of a pan, a burner and an oven of the kitchen. */
 export type GearIds = Readonly<Record<GearKind, string>>;
 
 /**
- * The ids of the usual kitchen: one of each. The pan's is the name that the first books knew it by,
- * under which its contact was learned.
+ * Ids of the default kitchen: one of each. The pan's is its name in the first logbooks, under which its contact was
+ * learned.
  */
 export const USUAL_GEAR: GearIds = { pan: 'Cast iron, 26 cm', burner: 'burner', oven: 'oven' };
 

@@ -11,7 +11,7 @@ export interface KitchenDeviation {
   readonly burner: number;
   /** Pan over the temperature asked for, K. */
   readonly pan: number;
-  /** Contact coefficient over the usual one, a factor. */
+  /** Factor of the contact coefficient, relative to nominal. */
   readonly contact: number;
   /** Thickness over the measured one, m. */
   readonly thickness: number;

@@ -12,7 +12,7 @@ export interface PanLoad {
   readonly times: number;
   /** Scales the contact coefficient. */
   readonly contact?: number;
-  /** The cook turns the burner to hold this temperature, C; absent leaves its setting alone. */
+  /** Temperature that the cook holds by the burner, C; undefined leaves its setting unchanged. */
   readonly hold?: number;
   /** The burner is never turned up beyond this share of full. */
   readonly most?: number;

@@ -50,7 +50,7 @@ export class OvenBody {
     return this.dial + this.oven.offset;
   }
 
-  /** Air and walls are at what was measured, C. */
+  /** Sets air and walls to a measured temperature, C. */
   measured(celsius: number): void {
     this.air = celsius;
     this.walls = celsius;

@@ -4,7 +4,7 @@ import type { PanOnBurner } from './pan';
 
 /** Judgement of the pan's temperature. */
 export type PanSense =
-  /** It will not sear: silence. Full heat for so long brings it back, s; undefined: never. */
+  /** Too cool to sear: silence. Time at full power until it is hot, s; undefined: never. */
   | { readonly kind: 'cool'; readonly under: number; readonly seconds: number | undefined }
   /** Within this of where the fat begins to smoke, K; below zero it smokes. */
   | { readonly kind: 'smoke'; readonly margin: number }

@@ -1,7 +1,8 @@
 import type { PieceState } from './pieceState';
 
 /**
- * A field of a piece half-way up its meat, so far from its left side: between the two nearest columns.
+ * A field of a piece half-way up its meat at a distance from its left side, interpolated between the two nearest
+ * columns.
  * @param across m from the left side of a piece solved whole
  */
 export const atPlace = (

@@ -17,9 +17,8 @@ const onset = (celsius: number): number => {
 };
 
 /**
- * The browning integral of both faces, a value per column, s at 150 C. The baseline's law asks for
- * heat alone over the outer quarter millimetre, the kitchen's for heat and dryness together in the skin
- * that dries first.
+ * Browning integral of both faces, a value per column, s at 150 C. The baseline's law needs only heat over the outer
+ * quarter millimetre, the kitchen's heat and dryness together in the skin that dries first.
  */
 export class Browning {
   readonly integrals: readonly [Float64Array, Float64Array];

@@ -4,8 +4,8 @@ const LOST = 1 - ESTIMATES.bulgedContact.value;
 const SECONDS = ESTIMATES.bulgedSeconds.value;
 
 /**
- * Contact of a face that was turned down some seconds ago, of what it comes to: the hot face pulls
- * together and bulges, then settles, smoothly over about 20 s. Estimate.
+ * Contact of a face some seconds after it was turned down, as a share of its final value: the hot face contracts and
+ * bulges, then settles, smoothly over about 20 s. Estimate.
  */
 export const bulgedContact = (sinceTurn: number): number => {
   if (sinceTurn >= SECONDS) return 1;

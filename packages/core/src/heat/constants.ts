@@ -51,11 +51,11 @@ export const VAPOUR_PRESSURE_KITCHEN = 1200;
 export const VAPOUR_PRESSURE_OVEN = 2000;
 /**
  * Browning law that needs heat and dryness together. Its rate at 150 C relative to the baseline's; the temperature
- * step that multiplies it by ten, K (76 kJ/mol; bread crusts are reported near 64 to 72, meat with steps of 25 to 35 K,
- * both as recalled); and its onset, C, as the mean over the depth that dries first, whose face is about 10 K hotter
- * (bread browns above about 120 C at a water activity under 0.6, Purlis & Salvadori 2009, as recalled).
- * Fitted together with the thresholds of `doneness/crustColour` to what cooks report:
- * `apps/cli/src/fit/browningAnchors.ts`, docs/validation.md.
+ * step that multiplies it by ten, K (76 kJ/mol; bread crusts are reported near 64 to 72, meat with steps of 25 to 35
+ * K, both as recalled); and its onset, C, as the mean over the depth that dries first, whose face is about 10 K hotter
+ * (bread browns above about 120 C at a water activity under 0.6, Purlis & Salvadori 2009, as recalled). Fitted
+ * together with the thresholds of `doneness/crustColour` to reports of cooks: `apps/cli/src/fit/browningAnchors.ts`,
+ * docs/validation.md.
  */
 export const DRY_BROWNING = {
   rate: 0.88,

@@ -19,7 +19,7 @@ export const dripShare = (piece: PieceState): number => {
   return drip / mass;
 };
 
-/** Share of what drips at most that a cook finds lost, and what a figure of loss may be off by. Estimates. */
+/** Share of the largest possible drip that a cook loses, and the uncertainty of a loss. Estimates. */
 const DRIPS = 0.6;
 const LOSS_WITHIN = 0.03;
 
@@ -30,7 +30,7 @@ export interface Loss {
   readonly most: number;
 }
 
-/** Loss from what evaporated and what drips at most, as shares of the first mass. */
+/** Loss from evaporation and the largest possible drip, as shares of the first mass. */
 export const lossOf = (evaporated: number, drip: number): Loss => {
   const central = evaporated + DRIPS * drip;
   return { central, least: Math.max(0, central - LOSS_WITHIN), most: central + LOSS_WITHIN };

@@ -12,7 +12,7 @@ import { onARack, onThePan, resting } from './surroundings';
 const STEAK = { tissue: 'lean-beef', thickness: 0.03, start: 20 } as const;
 const model = baselineWith('frontInCell');
 
-/** Resistances of the outermost cell with so much of its first water, m K/W. */
+/** Resistances of the outermost cell at a share of its first water, m K/W. */
 const ofShare = (share: number): { readonly outward: number; readonly inward: number } => {
   const solver = solverFor(STEAK, { model });
   solver.water[0] = share * solver.full[0];

@@ -7,8 +7,7 @@ import type { StepArrays } from './stepArrays';
 const { min } = Math;
 
 /**
- * The part of a cell that a drying front has not come through yet: all of it with its first water, none
- * of it as it becomes crust.
+ * Part of a cell that the drying front has not passed: 1 with all of its first water, 0 when it becomes crust.
  * @param share of its first water
  */
 export const wetPartOf = (share: number): number =>

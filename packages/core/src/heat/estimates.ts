@@ -8,8 +8,8 @@ export interface Estimate {
 }
 
 /**
- * Every estimate of what a kitchen adds to the baseline, in one table. Their ranges flow into the
- * stated spread of a plan (`plan/wayRanges`); docs/heat-model.md prints them with the equations.
+ * Every estimate of the kitchen model beyond the baseline, in one table. Their ranges enter the stated spread of a
+ * plan (`plan/wayRanges`); docs/heat-model.md prints them with the equations.
  */
 export const ESTIMATES = {
   fatMelting: {

@@ -12,7 +12,7 @@ import {
 export interface Face {
   /** Temperature of the pan or the air, C. */
   readonly temperature: number;
-  /** Temperature of what the face sees, C: its walls, or the iron beside it. */
+  /** Radiating temperature that the face sees, C: its walls, or the iron beside it. */
   readonly radiant: number;
   /** Coefficient on a dry face, W/m2 K. */
   readonly coefficient: number;

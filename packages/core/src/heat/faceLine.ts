@@ -18,8 +18,8 @@ const CRUST_DIFFUSIVITY = ESTIMATES.crustDiffusivity.value;
 const { min } = Math;
 
 /**
- * Depth over which a face counts as wet for its contact with iron, m: the model's usual outermost
- * cell. A depth, and not a cell, so that a finer grid does not dry a face sooner.
+ * Depth over which a face counts as wet for its contact with iron, m: the model's default outermost cell. A depth, and
+ * not a cell, so that a finer grid does not dry a face sooner.
  */
 const WET_DEPTH = 0.15e-3;
 
@@ -138,10 +138,9 @@ export class FaceLine {
   }
 
   /**
-   * Vapour leaves the first cell that is still wet (over a tenth of its first water), through what
-   * has dried in front: the dry cells, and the dried part of that cell itself, so that the layer
-   * grows smoothly. In the baseline it starts from the middle of what is still wet of a cell behind a
-   * dry one.
+   * Vapour leaves the first wet cell (over a tenth of its first water), through the dried matter in front: the dry
+   * cells, and the dried part of that cell itself, so that the layer grows smoothly. In the baseline it starts from
+   * the middle of the wet part of a cell behind a dry one.
    */
   private prepareVapour(
     p: number,

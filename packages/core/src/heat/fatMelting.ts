@@ -24,8 +24,8 @@ export const meltingSlope = (celsius: number): number => {
 };
 
 /**
- * Temperature after a step that was solved with the capacity at its start: the melting heat that the
- * step really took, by one step of Newton's rule, so that enthalpy is kept where the slope bends.
+ * Temperature after a step that was solved with the capacity at its start: corrected for the actual melting heat of
+ * the step by one Newton step, so that enthalpy is conserved where the slope bends.
  * @param fat in the cell, kg
  * @param capacity of the cell at the step's start, melting included, J/K
  */

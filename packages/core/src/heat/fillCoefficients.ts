@@ -12,8 +12,8 @@ const { min } = Math;
 const [W0, W1, W2] = CHOI_OKOS.water.capacity;
 
 /**
- * Resistances and heat capacity of every cell as it is now, and what conducts between neighbours: what
- * lies between two cells' heat, in series.
+ * Present resistances and heat capacity of every cell, and conductances between neighbours: the resistances between
+ * their centres, in series.
  */
 export const fillCoefficients = (piece: PieceState, arrays: StepArrays): void => {
   const { temperature, water, full, perFull, heights, volume, count, rows, columns } = piece;

@@ -25,7 +25,7 @@ interface Drying {
   readonly likely: FridgeAir;
   readonly least: FridgeAir;
   readonly most: FridgeAir;
-  /** A cloth on the face: the air held in it, m, and what it takes up a day by itself, kg/m2. */
+  /** A cloth on the face: its air layer, m, and the water it absorbs a day, kg/m2. */
   readonly cloth?: { readonly air: number; readonly takesADay: number };
 }
 
@@ -57,7 +57,7 @@ const DAY = 86_400;
 const STEP = 1800;
 const BALANCE = 4;
 
-/** Flux from a face whose dry layer is so deep, kg/m2 s: the face is as cool as its evaporation keeps it. */
+/** Flux from a face with a dry layer of this depth, kg/m2 s: the face is at its wet-bulb temperature. */
 const fluxFrom = ({ coefficient, humidity }: FridgeAir, dry: number, cloth: number): number => {
   const air = vapourDensityOfAir(humidity * saturationPressure(FRIDGE), FRIDGE);
   const resistance = vapourResistance(coefficient, FRIDGE, dry) + cloth / VAPOUR_IN_AIR;
@@ -70,7 +70,7 @@ const fluxFrom = ({ coefficient, humidity }: FridgeAir, dry: number, cloth: numb
   return flux;
 };
 
-/** Water a face has lost in so long, kg/m2. */
+/** Water loss of a face in a time, kg/m2. */
 const lostIn = (air: FridgeAir, seconds: number, water: number, cloth: Drying['cloth']): number => {
   let lost = 0;
   for (let at = 0; at < seconds; at += STEP) {

@@ -5,7 +5,7 @@ import type { PieceState } from './pieceState';
 const MOST_WARMED = 2;
 
 /**
- * Gives back heat that a step spent on water that a cell did not have. The cell takes as much as it can, and the cells
+ * Returns heat that a step spent on water that a cell did not have. The cell takes as much as it can, and the cells
  * behind it take the rest.
  * @param change of the step, K
  * @param heat J

@@ -17,8 +17,8 @@ const LARGEST_CELL = 1e-3;
 const LARGEST_SHARE = 1 / 36;
 
 /**
- * So much of a half thickness, from the face inward, has the same cells whatever the thickness: a little
- * more of it does not move what dries, only what lies about the middle is stretched to fit.
+ * Share of a half thickness, from the face inward, with the same cells at every thickness: a small change of thickness
+ * does not move the drying cells, and only stretches those near the middle.
  */
 const SAME_SHARE = 0.4;
 
@@ -70,7 +70,7 @@ const boundsOf = (thickness: number, refinement: number) => ({
 /**
  * Cell sizes through a thickness, fine at both faces and mirror-symmetric.
  * @param thickness m
- * @param refinement 1 for the usual grid, 2 for cells half as big, and so on
+ * @param refinement 1 for the default grid, 2 for cells half as big, and so on
  * @returns cell sizes in m, an even number of them, summing to the thickness
  */
 export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
@@ -123,9 +123,9 @@ const moveEnd = (
 };
 
 /**
- * The graded grid with a cell boundary on every layer's inner side: a boundary is moved there and the
- * cells on either side of it are stretched to fit. Which one does not depend on the thickness of the
- * piece, so that a little more of it does not lay the cells again.
+ * The graded grid with a cell boundary on every layer's inner side: the nearest boundary is moved there and the cells
+ * on both sides of it are stretched. Its index does not depend on the thickness of the piece, so that a small change
+ * of thickness moves no other boundary.
  * @param layers thicknesses from the first face inward, m; together within the thickness
  */
 export const layeredGrid = (

@@ -16,7 +16,7 @@ export const HEAT_OPTIONS = [
   'fatFilm',
   /** A face turned down touches badly for some seconds, unless pressed. */
   'bulges',
-  /** Juice is expelled, and some of it reaches the boiling front. */
+  /** Expelled juice, part of which reaches the boiling front. */
   'juice',
   /** Contact tapers towards a bone. */
   'boneTaper',
@@ -29,7 +29,7 @@ export const HEAT_OPTIONS = [
 ] as const;
 export type HeatOption = (typeof HEAT_OPTIONS)[number];
 
-/** Which of the options are on. */
+/** Switches of the options. */
 export type HeatModel = Readonly<Record<HeatOption, boolean>>;
 
 const all = (on: boolean): HeatModel => ({
@@ -60,7 +60,7 @@ export const HEAT_MODELS: Readonly<Record<ModelName, HeatModel>> = {
   kitchen: all(true),
 };
 
-/** The baseline with one option on: what that option alone moves. */
+/** The baseline with one option on, for the effect of that option. */
 export const baselineWith = (option: HeatOption): HeatModel => ({
   ...HEAT_MODELS.baseline,
   [option]: true,

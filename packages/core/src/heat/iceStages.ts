@@ -13,7 +13,7 @@ export interface IceStageResult {
   /** Highest and lowest temperature. */
   readonly warmest: number;
   readonly coldest: number;
-  /** Of the stage, with the warmest of it over 5 C, s. */
+  /** Part of the stage with the warmest cell over 5 C, s. */
   readonly warm: number;
   /** No ice is left in the middle. */
   readonly thawed: boolean;

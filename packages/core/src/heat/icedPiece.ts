@@ -10,9 +10,9 @@ export interface IceSurroundings {
   readonly celsius: number;
   /** Convection of air or water, through a bag where there is one, W/m2 K. */
   readonly coefficient: number;
-  /** Of the bare face; absent: it radiates nothing, as in water. */
+  /** Emissivity of the bare face; undefined: no radiation, as in water. */
   readonly emissivity?: number | undefined;
-  /** Vapour pressure of the air at a bare face, Pa; absent: none comes or goes. */
+  /** Vapour pressure of the air at a bare face, Pa; undefined: no evaporation or condensation. */
   readonly vapour?: number | undefined;
 }
 
@@ -37,9 +37,9 @@ const acrossOf = (shape: Shape, thickness: number): number => {
 };
 
 /**
- * A piece across its freezing: an explicit finite-volume solution for enthalpy on a quarter of its
- * section, alike on every side. Enthalpy is what is kept from step to step, so that it is conserved
- * exactly however sharply the ice melts; temperature and conductivity follow from it.
+ * A piece across its freezing: an explicit finite-volume solution for enthalpy on a quarter of its section, the same
+ * on every side. Enthalpy is the state variable, and is therefore conserved exactly however sharply the ice melts;
+ * temperature and conductivity follow from it.
  */
 export class IcedPiece {
   /** J/m3 of each cell: row (from the middle to a face) + rows x column (to the edge). */
@@ -57,7 +57,7 @@ export class IcedPiece {
   private readonly step: number;
   /** Whether heat comes through its faces. */
   private readonly ends: boolean;
-  /** Heat in through the surface so far, J in the quarter section's measure. */
+  /** Heat through the surface since the start, J in the quarter section's measure. */
   heatIn = 0;
   /** Power that comes through the surface in the step being made, W. */
   private entering = 0;
@@ -129,9 +129,9 @@ export class IcedPiece {
   }
 
   /**
-   * Goes on for so many seconds, or until it is told to stop.
-   * @param stop asked after every step, s from now
-   * @returns the seconds it went on
+   * Runs for a number of seconds, or until `stop`.
+   * @param stop called after every step, s from now
+   * @returns duration of the run, s
    */
   run(around: IceSurroundings, seconds: number, stop?: (at: number) => boolean): number {
     let at = 0;

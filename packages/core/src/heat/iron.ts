@@ -5,10 +5,10 @@ import { STEFAN_BOLTZMANN } from './constants';
 export const CAPACITY_IRON = 460;
 export const DENSITY_IRON = 7200;
 export const CONDUCTIVITY_IRON = 50;
-/** Convection from a hot pan in a kitchen, W/m2 K; emissivity of seasoned iron. Usual values. */
+/** Convection from a hot pan in a kitchen, W/m2 K; emissivity of seasoned iron. Typical values. */
 const LOSS_COEFFICIENT = 10;
 const EMISSIVITY_IRON = 0.9;
-/** Height of a pan's wall, m. Usual. */
+/** Height of a pan's wall, m. Typical. */
 export const WALL_HEIGHT = 0.05;
 
 /** Heat flux from hot iron to a kitchen, W/m2. */

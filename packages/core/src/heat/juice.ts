@@ -16,12 +16,11 @@ const TO_SURFACE = ESTIMATES.juiceToSurface.value;
 const NONE_UNDER = 38;
 
 /**
- * Juice that meat expels: what a cell has over what it holds after its peak temperature (van der Sman
- * 2007) leaves it with a time constant of minutes, towards the nearest place of the surface. Of it a share
- * comes to the front there, as far as water leaves that place as vapour: a smaller one where it boils, as on
- * iron, than where it evaporates below boiling. The rest drips.
- * Only what the meat holds counts towards the dryness of a crust, so a cell that has expelled its juice is
- * as wet as before.
+ * Juice that meat expels: the excess of a cell over its capacity at its peak temperature (van der Sman 2007) leaves it
+ * with a time constant of minutes, towards the nearest place of the surface. A share of it reaches the front there, up
+ * to the rate at which vapour leaves that place: a smaller share if the front boils, as on iron, than if it evaporates
+ * below boiling. The rest drips. Only water that the meat holds counts towards the dryness of a crust: expelling juice
+ * does not make a cell drier.
  */
 export class Juice {
   /** Juice expelled towards each place of the surface, kg, and its enthalpy over liquid water's at 0 C, J. */
@@ -60,7 +59,7 @@ export class Juice {
     dried.fill(0);
   }
 
-  /** Expels a share of what each cell has over what it holds. */
+  /** Expels a share of each cell's excess over its capacity. */
   private expel(leaves: number): void {
     const { piece } = this;
     const { peak, temperature, water, full, perFull, volume, matter, count } = piece;

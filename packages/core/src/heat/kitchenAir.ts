@@ -1,2 +1,2 @@
-/** Air of a kitchen, C. Our usual figure. */
+/** Air temperature of a kitchen, C. Our default. */
 export const KITCHEN_AIR = 22;

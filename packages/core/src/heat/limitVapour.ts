@@ -11,7 +11,7 @@ const { max } = Math;
 
 /** Water that a cell dried below boiling keeps, share of its first water: just below the limit of a wet cell. */
 export const LEFT_IN_CRUST = CRUST_WATER_SHARE - 1e-6;
-/** The heat of vapour that a line has no water for comes back to its cell: so much of it is left as it is, K. */
+/** Difference below which unused heat of vapour is not returned to its cell, K. */
 const LEFT_OVER = 2;
 
 const limitAt = (
@@ -44,8 +44,9 @@ const limitAt = (
 
 /**
  * Limits the vapour of each place of the surface to the water that its line holds. A corner cell that is wetted before
- * lines that are dry holds next to none: over a long step the heat that its vapour did not take would come back to it alone.
- * @param change of a step, as its last factor has it, K
+ * lines that are dry holds almost none: over a long step the heat that its vapour did not take would return to that
+ * cell.
+ * @param change of a step, from its last factor, K
  * @returns whether one was limited: then the step must be solved again
  */
 export const limitVapour = (

@@ -15,7 +15,7 @@ export interface Layer {
 /** A bone along a long piece, solved whole: a strip of this width, m. */
 export interface Bone {
   readonly width: number;
-  /** Of the smaller muscle to the right of it, m; absent: it lies along the right edge. */
+  /** Width of the smaller muscle to the right of the bone, m; undefined: the bone lies along the right edge. */
   readonly beyond?: number | undefined;
 }
 
@@ -35,7 +35,7 @@ export interface Matter {
   readonly density: Float64Array;
   /** Fat, kg/m3. */
   readonly fat: Float64Array;
-  /** 1 for what counts as meat: not skin, a fat cap or bone. */
+  /** 1 for meat, 0 for skin, a fat cap or bone. */
   readonly meat: Uint8Array;
   /** 1 for a row that renders: a layer of skin or fat with fat enough. */
   readonly renders: Uint8Array;
@@ -95,7 +95,7 @@ const RENDERS_FROM = 0.3;
 
 const brownsAs = (tissue: TissueName): number => SKIN_BROWNING[tissue] ?? 1;
 
-/** Contact of a column so far from a bone, of flat meat's: straight up to it over the taper. */
+/** Contact of a column at a distance from a bone, relative to flat meat: rising linearly over the taper. */
 const nearBone = (distance: number): number =>
   BONE_CONTACT + (1 - BONE_CONTACT) * Math.min(1, distance / ESTIMATES.boneTaper.value);
 

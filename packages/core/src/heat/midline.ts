@@ -48,8 +48,8 @@ const across = ({
 };
 
 /**
- * The centre of a section: a cubic through the four cells about a depth on the mid-line.
- * @param half the depth, m; absent: mid-thickness
+ * Centre of a section: a cubic through the four cells near a depth on the mid-line.
+ * @param half the depth, m; default: mid-thickness
  */
 export const midline = (section: Section, half = thicknessOf(section) / 2): Midline => {
   const { heights } = section;

@@ -12,7 +12,7 @@ export const AIR_LEAVES_BY_DOOR = 12;
 export const DOOR_OPEN = 20;
 /** No step of the piece is longer while the air moves, s. */
 const MOVING_STEP = 4;
-/** The air counts as settled so near to what it comes to, K. */
+/** Distance from its final temperature at which the air counts as settled, K. */
 const SETTLED = 0.5;
 
 type MutableFace = { temperature: number; radiant: number };

@@ -20,7 +20,7 @@ export interface PieceSnapshot {
   readonly boiled: Float64Array;
   readonly dried: Float64Array;
   readonly rendered: Float64Array;
-  /** Of the last step, K/s: what the next one's error is told by. */
+  /** Rate of the last step, K/s, for the error estimate of the next one. */
   readonly rate: Float64Array;
   /** heatIn, heatOut, evaporated, flipped, dripped, renderedMass, sinceTurn, unchangedFor,
    * the next step, whether there is a rate. */

@@ -41,18 +41,17 @@ const LIMITING = 3;
 const UNKNOWN_ERROR = 0.5;
 
 /**
- * Implicit finite-volume solver of a piece between its surroundings: a slab, a long section or a
- * round one.
+ * Implicit finite-volume solver of a piece between its surroundings: a slab, a long section or a round one.
  *
  * A step is implicit, in delta form, factored by direction (Douglas & Gunn 1964):
  *
  *   (C/dt - f Az) u = P,   (C/dt - f Ax) v = (C/dt) u,   T + v
  *
- * with P the net power into each cell at the step's start, Az and Ax what conducts along columns
- * and rows, and f how implicit it is (`IMPLICIT`). Each factor is a set of tridiagonal lines; both are exact at rest, and what crosses
- * each face telescopes, so the ledger of heat closes. A slab has one column and needs the first
- * factor alone. Wet cells at the boil are held there and spend what they gain on evaporation
- * (`Sweep`), so boiling needs no fitted source. Nothing is allocated in a step.
+ * with P the net power into each cell at the step's start, Az and Ax conduction along columns and rows, and f the
+ * implicitness (`IMPLICIT`). Each factor is a set of tridiagonal lines; both are exact at rest, and the flux across
+ * each face telescopes, so that the heat balance closes. A slab has one column and needs only the first factor. Wet
+ * cells at boiling are held there and spend their gain on evaporation (`Sweep`), therefore boiling needs no fitted
+ * source. A step allocates nothing.
  */
 export class PieceSolver extends PieceState {
   /** Power into the piece through its lower face in the last step, W in the section's measure. */
@@ -165,7 +164,7 @@ export class PieceSolver extends PieceState {
     return dt;
   }
 
-  /** Net power into every cell as things stand, and the slopes of what leaves as vapour. */
+  /** Net power into every cell in the present state, and the slopes of the vapour flux. */
   private netPower(): void {
     this.arrays.sink.fill(0);
     this.arrays.edgeSink.fill(0);
@@ -211,7 +210,7 @@ export class PieceSolver extends PieceState {
     for (let c = 0; c < count; c += 1) {
       const before = temperature[c];
       let after = before + change[c];
-      // The slope of the capacity with temperature, so that enthalpy is kept to second order.
+      // Slope of the capacity with temperature, so that enthalpy is conserved to second order.
       const rise = held[c] === HELD ? 0 : meanRise(before, after);
       if (rise !== 0) {
         const t = min(before, PROPERTY_CEILING);

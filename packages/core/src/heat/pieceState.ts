@@ -37,7 +37,7 @@ export class PieceState {
   /** Water each cell holds when it is full, kg/m3, and its inverse: less once juice is expelled. */
   readonly full: Float64Array;
   readonly perFull: Float64Array;
-  /** Cell heights as they are now, m, and what of each row has rendered, 0 to 1. */
+  /** Present cell heights, m, and rendered share of each row, 0 to 1. */
   readonly heights: Float64Array;
   readonly rendered: Float64Array;
   /** Face area and thickness after shrinking, as shares of the first. */
@@ -47,11 +47,11 @@ export class PieceState {
   readonly volume: Float64Array;
   /** Volume of the whole section. */
   readonly whole: number;
-  /** Energy through the faces so far, J in the section's measure. */
+  /** Energy through the faces since the start, J in the section's measure. */
   heatIn = 0;
-  /** Energy gone with vapour so far, liquid enthalpy above 0 C included. */
+  /** Energy lost with vapour since the start, liquid enthalpy above 0 C included. */
   heatOut = 0;
-  /** Water gone as vapour so far, kg in the section's measure. */
+  /** Water lost as vapour since the start, kg in the section's measure. */
   evaporated = 0;
   /** Juice that has dripped, and fat that has rendered out, kg in the section's measure. */
   dripped = 0;
@@ -75,7 +75,7 @@ export class PieceState {
 
   /**
    * @param start temperature of every cell, C
-   * @param film water lying on each face, kg/m2; below zero, water dried out of it beforehand
+   * @param film water on each face, kg/m2; negative: water dried out of it beforehand
    */
   constructor(
     readonly section: Section,

@@ -2,5 +2,5 @@ import { ESTIMATES } from './estimates';
 
 const LOST = 1 - ESTIMATES.renderedLeft.value;
 
-/** Height of a row that has rendered so far, of its first. */
+/** Height of a row after rendering, as a share of its first height. */
 export const renderedHeight = (rendered: number): number => 1 - LOST * rendered;

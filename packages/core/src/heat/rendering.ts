@@ -9,7 +9,7 @@ const { exp } = Math;
 
 const TIME = ESTIMATES.renderingTime.value;
 
-/** Rendering sets in between these, C, and goes on above them. */
+/** Temperature range in which rendering starts, C; it continues above. */
 const SETS_IN = 57;
 const GOES_ON = 63;
 
@@ -60,7 +60,7 @@ export class Rendering {
     }
   }
 
-  /** Leaves a cell so much volume: solids go out with their heat, its water is kept. */
+  /** Reduces a cell to a share of its volume: solids leave with their heat, its water stays. */
   private shrink(c: number, kept: number): void {
     const { piece } = this;
     const { volume, water, full, perFull, temperature, matter } = piece;

@@ -18,7 +18,7 @@ interface Slab {
   readonly start: number;
 }
 
-/** A warmed plate is as hot as a hand bears, C. Usual practice. */
+/** Highest temperature of a warmed plate that a hand tolerates, C. Usual practice. */
 const WARM_PLATE = 60;
 const PLATE = { thickness: 0.006, conductivity: 1.4, capacity: 2.0e6 };
 
@@ -28,7 +28,7 @@ const SLABS: Readonly<Record<Exclude<RestSurface, 'rack'>, Slab>> = {
   'warm-plate': { ...PLATE, start: WARM_PLATE },
 };
 
-/** Cells of the slab, the first this much of it, each larger than the one before by a factor. */
+/** Number of cells of the slab; each is larger than the one before by a factor. */
 const CELLS = 8;
 const FIRST_SHARE = 0.04;
 const GROWTH = 1.3357;
@@ -38,8 +38,8 @@ const UNDERSIDE = 5;
 const LONGEST = 12;
 
 /**
- * A board or a plate under a resting piece: heat conducts into it in one dimension, from the contact
- * that a wet face makes, or that a face in foil does. The slab under the piece alone takes part.
+ * A board or a plate under a resting piece: heat conducts into it in one dimension, from the contact of a wet face, or
+ * of a face in foil. Only the slab under the piece takes part.
  */
 export class RestOn implements Environment {
   readonly around: Surroundings;
@@ -104,8 +104,8 @@ export class RestOn implements Environment {
   }
 
   /**
-   * The piece meets the first cell, which warms while the step lasts: half of what it will warm by is
-   * taken into the resistance, so that the two are coupled to second order.
+   * Warms the first cell under the piece during the step: half of its warming is added to the resistance, so that the
+   * two are coupled to second order.
    */
   private feel(dt: number): void {
     const { lower } = this;
@@ -147,8 +147,8 @@ export class RestOn implements Environment {
 }
 
 /**
- * A piece resting under its cover on something: in air all round on a rack, on a board or a plate that it
- * warms, or where nothing is said as its cover alone has it.
+ * A piece resting under its cover on a surface: in air all round on a rack, or on a board or a plate that it warms;
+ * undefined: by its cover only.
  * @param area of the solved face, in the section's measure
  */
 export const restingOn = (

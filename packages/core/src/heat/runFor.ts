@@ -39,7 +39,7 @@ export const runFor = (
   return goOnFor(solver, at, seconds, watch, goal);
 };
 
-/** Runs on in the surroundings that the solver has been in: its steps go on as they were. */
+/** Continues in the present surroundings, with the present step size. */
 export const goOnFor = (
   solver: PieceSolver,
   at: Surroundings | Environment,

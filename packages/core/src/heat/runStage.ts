@@ -31,7 +31,7 @@ export interface StageRun {
 export interface StageKitchen {
   readonly model: HeatModel;
   readonly pan?: TwoZonePan | undefined;
-  /** The solved section's power is taken so many times. */
+  /** Factor of the solved section's power for the whole piece. */
   readonly times: number;
 }
 

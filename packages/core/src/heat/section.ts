@@ -29,7 +29,7 @@ export const SLAB: Shape = { kind: 'slab' };
 
 /** Resolution of a section. */
 export interface Fineness {
-  /** Divides every cell of the thickness: 1 for the usual grid, 2 for half as big. */
+  /** Divides every cell of the thickness: 1 for the default grid, 2 for half the size. */
   readonly refinement?: number;
   /** Columns from the middle to the edge; ignored for a slab. */
   readonly columns?: number;
@@ -95,7 +95,7 @@ const widthsOf = (
   return endingAt(columnGrid(width, 2 * columns, true), places);
 };
 
-/** The column whose right side lies nearest to a place, m from the left; absent: the middle. */
+/** Column whose right side is nearest to a place, m from the left; default: the middle. */
 const columnBefore = (widths: Float64Array, place = sum(widths) / 2): number => {
   let nearest = 0;
   let least = Infinity;

@@ -20,9 +20,8 @@ const shrunk = (peak: number): number => {
 };
 
 /**
- * Sets what a piece's faces and thickness have come to: faces shrink with the mean of what its cells
- * have been through, and the volume that is left decides the thickness, which first grows and then
- * falls as juice is lost.
+ * Updates a piece's faces and thickness: faces shrink with the mean history of their cells, and the remaining volume
+ * determines the thickness, which first grows and then falls as juice is lost.
  */
 export const shrink = (piece: PieceState): void => {
   const { peak, volume, count, whole } = piece;

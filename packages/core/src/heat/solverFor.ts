@@ -8,11 +8,11 @@ import type { StepControl } from './stepControl';
 /** Resolution of a cook's simulation. */
 export interface Finely extends Fineness {
   readonly control?: StepControl | undefined;
-  /** Absent: the baseline. */
+  /** Default: the baseline. */
   readonly model?: HeatModel | undefined;
 }
 
-/** A solver holding the piece as it is before the first stage. */
+/** A solver with the piece in its state before the first stage. */
 export const solverFor = (piece: Piece, finely: Finely = {}): PieceSolver => {
   const layers = piece.layers ?? [];
   const section = sectionOf(

@@ -14,7 +14,7 @@ export interface SearStage {
   readonly pan: number;
   readonly seconds: number;
   readonly thenFlip: boolean;
-  /** Absent: pressed in the baseline, lying by its own weight in a kitchen. */
+  /** Default: pressed in the baseline, lying by its own weight in a kitchen. */
   readonly press?: Press | undefined;
 }
 
@@ -51,7 +51,7 @@ export interface RestStage {
   readonly kind: 'rest';
   readonly cover: RestCover;
   readonly seconds: number;
-  /** Absent: a board in a kitchen; the baseline rests in air. */
+  /** Default: a board in a kitchen; the baseline rests in air. */
   readonly on?: RestSurface | undefined;
 }
 
@@ -67,7 +67,7 @@ export interface HoldStage {
   readonly kind: 'hold';
   readonly in: 'tent' | 'warm-oven';
   readonly seconds: number;
-  /** Air of the warm oven, C; absent: 60. */
+  /** Air of the warm oven, C; default: 60. */
   readonly air?: number | undefined;
 }
 
@@ -75,10 +75,10 @@ export interface HoldStage {
 export interface IceStage {
   readonly kind: 'freezer' | 'fridge' | 'water';
   readonly seconds?: number | undefined;
-  /** Until no ice is left in the middle, or until that is at -12 C; for so long at most. */
+  /** Condition of the end: no ice in the middle, or -12 C there; the duration is then the longest. */
   readonly until?: 'thawed' | 'frozen' | undefined;
   readonly maxSeconds?: number | undefined;
-  /** Of the air or the water, C; absent: -18, 4 and 12. */
+  /** Temperature of the air or the water, C; default: -18, 4 and 12. */
   readonly at?: number | undefined;
   /** In a bag; water needs one. */
   readonly bag?: boolean | undefined;
@@ -101,7 +101,7 @@ export interface Piece {
   readonly layers?: readonly Layer[] | undefined;
   /** Along the right edge of a long piece solved whole. */
   readonly bone?: Bone | undefined;
-  /** Water lying on each face, kg/m2, or dried out of it where below zero; absent means none. */
+  /** Water on each face, kg/m2; negative: dried out of it; default: 0. */
   readonly film?: number | undefined;
 }
 
@@ -117,10 +117,10 @@ export interface PanUsed extends Iron {
 export interface Cook {
   readonly piece: Piece;
   readonly stages: readonly Stage[];
-  /** Absent: the baseline. */
+  /** Default: the baseline. */
   readonly model?: HeatModel | undefined;
-  /** Absent: every pan stage has a pan of its own temperature. */
+  /** Default: every pan stage has a pan of its own temperature. */
   readonly body?: PanUsed | undefined;
-  /** Absent: the usual one. */
+  /** Default: the nominal one. */
   readonly thermometer?: Thermometer | undefined;
 }

@@ -7,7 +7,7 @@ import { KITCHEN_AIR } from './kitchenAir';
 import type { RestCover } from './restCover';
 import { saturationPressure } from './vapour';
 
-/** The faces of the piece as it lies, and its edge all round. */
+/** Boundary conditions of the piece: its two faces, and its edge all round. */
 export interface Surroundings {
   readonly lower: Face;
   readonly upper: Face;
@@ -168,9 +168,9 @@ const wider = (face: Face, share: number): Face =>
       };
 
 /**
- * The lateral correction of a piece solved in one dimension: what its edges take from the air is
- * taken by its faces, enlarged by the edges' share of them. Good to a degree or so where the piece
- * is wider than it is thick; a face on iron, or sealed off, stays as it is.
+ * Lateral correction of a piece solved in one dimension: its faces, enlarged by the edges' share of them, take the
+ * heat that its edges take from the air. Valid within a degree or so if the piece is wider than thick; a face on iron,
+ * or sealed off, stays unchanged.
  * @param share area of the edges over that of both faces
  */
 export const widened = (around: Surroundings, share: number): Surroundings =>

@@ -58,7 +58,7 @@ describe('freezing and thawing', () => {
   it('of what freezes at one temperature and holds no other heat: as Plank', () => {
     const [latent, conductivity, point] = [2e8, 1.5, -1];
     const law = {
-      // All of it between -1.1 and -1 C; what else it holds is a fiftieth of meat's.
+      // All of the latent heat between -1.1 and -1 C; the remaining capacity is a fiftieth of meat's.
       enthalpy: (t: number) =>
         4e4 * t + latent * Math.min(1, Math.max(0, (t - (point - 0.1)) / 0.1)),
       conductivity: () => conductivity,

@@ -18,7 +18,7 @@ const EMISSIVITY = 0.9;
 /** Air that stands still about a small piece, W/m2 K: free convection at some degrees. */
 const STILL_AIR = 5;
 
-/** Usual places: a freezer at -18 C, a fridge at 4 C and 70 % damp, cold tap water. Estimates. */
+/** Typical places: a freezer at -18 C, a fridge at 4 C and 70 % humidity, cold tap water. Estimates. */
 export const ICE_AROUND: Readonly<Record<IcePlace, IceSurroundings>> = {
   freezer: { celsius: -18, coefficient: STILL_AIR, emissivity: EMISSIVITY },
   'fridge-shelf': {
@@ -28,7 +28,7 @@ export const ICE_AROUND: Readonly<Record<IcePlace, IceSurroundings>> = {
     vapour: 0.7 * saturationPressure(4),
   },
   'fridge-bag': { celsius: 4, coefficient: 4, emissivity: EMISSIVITY },
-  // In a bag that lies close: water carries the heat, the bag and its air hold some of it back.
+  // In a close-fitting bag: the water transfers the heat, the bag and its air resist.
   'running-water': { celsius: 12, coefficient: 200 },
   'still-water': { celsius: 12, coefficient: 80 },
   counter: {
@@ -39,10 +39,10 @@ export const ICE_AROUND: Readonly<Record<IcePlace, IceSurroundings>> = {
   },
 };
 
-/** The middle of what is frozen through, C. */
+/** Temperature of the middle at which a piece counts as frozen, C. */
 export const FROZEN_THROUGH = -12;
 
-/** Longer than this is no thaw, s: four days. */
+/** Longest thaw that is simulated, s: four days. */
 const LONGEST = 4 * 86_400;
 
 const tables = new Map<TissueName, PhaseTable>();
@@ -97,7 +97,7 @@ export const thaw = (
   return { seconds: thawed ? seconds : undefined, warm, warmest: piece.warmest };
 };
 
-/** Freezes a piece in one place until its middle is so cold; s, undefined if it never is. */
+/** Time in which a piece in one place freezes to this temperature in its middle, s; undefined if it never does. */
 export const freeze = (
   { tissue, thickness, shape, start }: FrozenPiece,
   to: number,

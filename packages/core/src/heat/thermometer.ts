@@ -22,7 +22,7 @@ export const USUAL_THERMOMETER: Thermometer = { from: 'top', off: 0.003, tip: 0.
 
 /** A stem from the side is easily held level: it misses the middle by this share. Estimate. */
 const SIDE_OFF_SHARE = 1 / 3;
-/** The stem brings the heat of the meat it passes to the tip, from about so far, m. Estimate. */
+/** Distance over which the stem conducts heat of the meat to the tip, m. Estimate. */
 const STEM_REACH = 1e-3;
 /** Time constant of a thin tip in meat, s. Estimate, 1 to 3. */
 export const TIP_SECONDS = 1.5;

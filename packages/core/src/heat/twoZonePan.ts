@@ -56,7 +56,7 @@ export class TwoZonePan {
   private set: number;
   /** Share of full that the knob is never turned beyond: below one while a cold pan comes up. */
   private most = 1;
-  /** Share of full that a hand gives, whatever the knob is said to do; absent: by the knob. */
+  /** Share of full power set by hand, which overrides the burner habit; undefined: by the habit. */
   setting: number | undefined;
   /** J/K of each zone, W/K between them, m2 that lose heat. */
   private readonly capacityUnder: number;
@@ -127,8 +127,8 @@ export class TwoZonePan {
   }
 
   /**
-   * Power that keeps the empty pan at a temperature, W, and that a knob left alone gives. It covers the loss of the
-   * upper side and the wall, and of the underside as far as it is itself under full.
+   * Power that keeps the empty pan at a temperature, W, which a burner left alone gives. It covers the loss of the
+   * upper side and the wall, and of the underside in proportion to its reduction from full.
    */
   private held(celsius: number): number {
     const loss = ironLoss(celsius, this.kitchen);

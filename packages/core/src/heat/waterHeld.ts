@@ -7,7 +7,7 @@ const STEP = 0.5;
 const TABLE = Float64Array.from({ length: 320 }, (_, i) => waterHeld(i * STEP) / waterHeld(0));
 const LAST = TABLE.length - 1;
 
-/** The same as a share of what it holds raw, by straight lines between half degrees. */
+/** The same as a share of the raw capacity, by linear interpolation between half degrees. */
 export const shareHeld = (celsius: number): number => {
   const at = celsius / STEP;
   if (at <= 0) return TABLE[0];

@@ -54,9 +54,9 @@ export interface CookData {
   readonly moments: readonly number[];
   readonly usesOven: boolean;
   readonly usesPan: boolean;
-  /** Oven air over what was asked, where a thermometer in it said so, K: mean, and its count. */
+  /** Excess of the oven's air over its setting by a thermometer in it, K: mean, and count. */
   readonly air: { readonly over: number; readonly count: number } | undefined;
-  /** The pan over what was asked as the piece went in, where a gun said so. */
+  /** Excess of the pan over its setting as the piece went in, by an infrared thermometer. */
   readonly panSeen: { readonly over: number; readonly count: number } | undefined;
   /** The pan was warmed for about as long as the run said: its heat is the burner's word. */
   readonly byClock: boolean;

@@ -34,7 +34,7 @@ import {
 /** The posterior of the kitchen's traits from one cook, in spreads, its own scatter marginalised. */
 export interface CookEvidence {
   readonly mean: Float64Array;
-  /** With the usual spread as prior; row by row. */
+  /** Posterior covariance with the nominal prior, row by row. */
   readonly covariance: Float64Array;
   /** The measured end, the model's, and its slopes by each trait. */
   readonly check: EndCheck | undefined;

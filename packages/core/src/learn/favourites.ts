@@ -26,7 +26,7 @@ export interface Favourite {
   /** Cooks it rests on, and all cooks of the piece. */
   readonly liked: number;
   readonly cooks: number;
-  /** The newest of them. */
+  /** Id of the newest cook. */
   readonly id: string;
 }
 

@@ -10,7 +10,7 @@ import { panOnBurner, type LoggedCook } from './loggedCook';
 const EYE_SPREAD = 0.25;
 /** Standard deviation of one judged crust beside the width of its colour: light, the face, the model. Estimate. */
 const ONE_LOOK = 0.3;
-/** The eye is looked for on a grid, so many deviations either way in steps of a part of one. */
+/** Range of the grid for the colour bias, standard deviations in both directions. */
 const WIDEST = 4;
 const STEPS = 161;
 /** A logistic distribution of this scale has the deviation one. */
@@ -21,7 +21,7 @@ export interface LearnedCrust {
   /** Added to the model's browning index before it is named: above 0 crusts are called darker. */
   readonly value: number;
   readonly deviation: number;
-  /** Share of the usual spread that is left. */
+  /** Remaining share of the prior's standard deviation. */
   readonly unknown: number;
   readonly cooks: readonly string[];
 }
@@ -29,7 +29,7 @@ export interface LearnedCrust {
 /** Colours that are never called by these codes: what is very dark is called dark. */
 const CALLED = CRUST_COLOURS.filter((colour) => colour !== 'very-dark');
 
-/** The range of index that a called colour stands for; open where there is none beyond it. */
+/** Range of the browning index of a colour; infinite at the ends of the scale. */
 const rangeOf = (colour: CrustColour): readonly [number, number] => {
   const called = colour === 'very-dark' ? 'dark' : colour;
   const scale = CRUST_FROM.kitchen;
@@ -49,8 +49,8 @@ const chanceOf = (colour: CrustColour, index: number): number => {
 };
 
 /**
- * Browning index of the palest face that matters, as the model has the cook in the kitchen that its book
- * has taught; undefined if the cook says nothing.
+ * Browning index of the palest relevant face by the model, in the kitchen as its logbook has calibrated it; undefined
+ * if the cook gives no information.
  */
 const simulatedIndex = (
   cook: LoggedCook,
@@ -74,10 +74,9 @@ const simulatedIndex = (
 };
 
 /**
- * The cook's eye for crusts from those that were judged, in the kitchen as it was learned: on a grid, the
- * offset with which the colours that were called are most probable, shrunk towards none by how much eyes
- * usually differ. Cooks planned by the baseline, whose index is another, say nothing. Undefined if
- * none was judged.
+ * Colour bias of the cook's eye from judged crusts, in the calibrated kitchen: on a grid, the offset with which the
+ * chosen colours are most probable, shrunk towards 0 by the prior. Cooks planned by the baseline, which has another
+ * index, are not used. Undefined if no crust was judged.
  */
 export const learnCrust = (
   cooks: readonly LoggedCook[],

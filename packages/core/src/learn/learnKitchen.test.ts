@@ -27,7 +27,7 @@ const TRUE: LearnedTraits = {
   thickness: 0.0018,
 };
 
-/** A cook of a plan in a kitchen as it is: presses on time, a probe in the oven, one by hand else. */
+/** A cook of a plan in a hidden kitchen: steps on time, a probe in the oven, otherwise a reading by hand. */
 const cooked = (
   nth: number,
   request: PlanRequest,
@@ -134,7 +134,7 @@ describe('a kitchen learned from its cooks', () => {
     }
     const one = learnedKitchen(COOKS.slice(1, 2));
     const oven = one.traits.find(({ key }) => key === 'oven');
-    // A cook without an oven says nothing of it.
+    // A cook without an oven gives no information about it.
     expect(oven?.value).toBeCloseTo(NOMINAL_KITCHEN.oven, 6);
     expect(oven?.unknown).toBeCloseTo(1, 6);
     expect(oven?.cooks).toEqual([]);
@@ -185,7 +185,7 @@ describe('a kitchen learned from its cooks', () => {
     const truth: LearnedTraits = { ...TRUE, contact: 1, thickness: 0, burner: 1 };
     // In the kitchen its plan was made for: what is learned is that kitchen, not nothing.
     const { traits } = learnedKitchen([cooked(5, request, truth, { gear })]);
-    // One cook proves nothing, as there is none left to predict; but its pan was measured.
+    // One cook proves nothing, since no other is left to predict; but its pan was measured.
     for (const { trait, use } of traits) expect(use).toBe(trait === 'burner' ? 'yes' : 'unproved');
     const now = traitsFor(
       traits.map((trait) => ({ ...trait, use: 'yes' })),

@@ -22,17 +22,17 @@ export interface LearnedTrait {
   readonly value: number;
   /** Standard deviation in the value's own unit. */
   readonly deviation: number;
-  /** Share of the usual spread that is still unknown: 1 nothing learned, 0 certain. */
+  /** Remaining share of the prior's standard deviation: 1 nothing learned, 0 certain. */
   readonly unknown: number;
   readonly use: TraitUse;
-  /** The cooks that taught it, and the share of what is known that each gave; the most first. */
+  /** Cooks on which it is based, each with its share of the information; the largest first. */
   readonly cooks: readonly { readonly id: string; readonly share: number }[];
 }
 
 /** Error of one past cook's end: with the nominal kitchen, and as learned from the other cooks. */
 export interface BeforeAfter {
   readonly id: string;
-  /** Model less measured, K: with the usual kitchen, and with what the other cooks taught. */
+  /** Model minus measurement, K: with the nominal kitchen, and with the calibration from the other cooks. */
   readonly before: number;
   readonly after: number;
 }
@@ -139,11 +139,11 @@ const traitsAt = (known: ArrayLike<number>, of: readonly number[]): LearnedTrait
 };
 
 /**
- * Learns a kitchen from its cooks: every cook's readings and end, weighed against what usually
- * differs from cook to cook, say something of its oven, its burner, its pan and the cook's eye; all
- * together, and shrunk to the usual, they are what is known. A Gauss-Newton search: cooks are run
- * again in the kitchen found. Yields its progress before each run, so that it can be dropped.
- * @param cooks in any order; the newest are taken
+ * Learns a kitchen from its cooks: the readings and the end of every cook, weighted by the scatter between cooks, give
+ * information on its oven, its burner, its pan and the cook's eye; combined with the prior they give the posterior. A
+ * Gauss-Newton search: cooks are simulated again in the kitchen found. Yields its progress before each run, so that it
+ * can be dropped.
+ * @param cooks in any order; the newest are used
  */
 export function* learnKitchen(
   cooks: readonly LoggedCook[],
@@ -173,7 +173,7 @@ export function* learnKitchen(
     mean: new Float64Array(devices.length),
     covariance: new Float64Array(devices.length ** 2),
   };
-  /** Ends by the usual kitchen, exactly. */
+  /** Ends in the nominal kitchen, exactly. */
   const before = new Map<string, number>();
   for (let pass = 0; pass < PASSES; pass += 1) {
     for (const [i, lesson] of lessons.entries()) {
@@ -197,7 +197,7 @@ export function* learnKitchen(
       lessons.filter((one) => one !== lesson),
       devices.length,
     );
-    // The usual kitchen was simulated itself: what its straight line misses belongs to no trait.
+    // The nominal kitchen itself was simulated: the residual of its linear model belongs to no trait.
     const adds = TRAITS.map((_, j) => check.slopes[j] * others.mean[lesson.ofAll[j]]);
     return [{ id: lesson.read.cook.id, usual, adds }];
   });
@@ -213,7 +213,7 @@ export function* learnKitchen(
     before: usual,
     after: [...proved].reduce((sum, j) => sum + adds[j], usual),
   }));
-  /** The gear's own thermometers told of it: it was not only inferred from ends. */
+  /** Whether a thermometer of the equipment measured the trait: it was not only inferred from ends. */
   const measured = (trait: Trait): boolean =>
     lessons.some(
       ({ read }) =>

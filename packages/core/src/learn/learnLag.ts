@@ -57,8 +57,8 @@ const misfit = ({ dial, seen }: WarmUp, offset: number, timeConstant: number): n
 };
 
 /**
- * The oven's time constant from what its thermometer read while it came up, shrunk to a common
- * oven's. Undefined if no cook has such readings.
+ * The oven's time constant from readings of its thermometer during the warm-up, shrunk to a typical oven's. Undefined
+ * if no cook has such readings.
  * @param offset of its air over its dial, K
  */
 export const learnLag = (

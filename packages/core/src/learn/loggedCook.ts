@@ -13,7 +13,7 @@ export interface GearUsed {
     readonly diameter: number;
     readonly mass: number;
   };
-  /** `power` as its plate says, W; `share` of it that the plan reckoned with. */
+  /** `power` nominal, W; `share` of it that the plan assumed. */
   readonly burner: { readonly kind: BurnerKind; readonly power: number; readonly share: number };
   /** Air less dial that the run reckoned with, K, and the oven's time constant, s. */
   readonly oven: { readonly offset: number; readonly lag: number };
@@ -38,11 +38,11 @@ export interface LoggedCook {
   readonly events: readonly CookEvent[];
   /** Highest the middle was measured at, C. */
   readonly endTemperature?: number | undefined;
-  /** The crust as it was judged. */
+  /** Judged crust. */
   readonly crust?: CrustColour | undefined;
 }
 
-/** The pan on its burner, which gives `share` of what its plate says. */
+/** The pan on its burner, which gives `share` of its nominal power. */
 export const panOnBurner = ({ pan, burner }: GearUsed, share: number): PanOnBurner => ({
   diameter: pan.diameter,
   mass: pan.mass,

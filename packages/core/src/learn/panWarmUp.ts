@@ -7,7 +7,7 @@ const NOTICED = 70;
 /**
  * Error of a pan that was warmed by the clock: for the planned time, on a burner that gives another share of its power
  * than planned, K.
- * @param told C
+ * @param told requested temperature, C
  * @param share of the plate's power that the burner really gives
  */
 export const panExcess = (gear: GearUsed, told: number, share: number): number => {

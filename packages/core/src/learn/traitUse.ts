@@ -1,13 +1,13 @@
 import { TRAITS } from './traits';
 
 /**
- * Whether plans should use what was learned of a trait: yes; not before past cooks are predicted better with it; or never,
- * as it lies beyond what kitchens differ by and something else is wrong.
+ * Use of a learned trait in plans: yes; unproved until past cooks are predicted better with it; or beyond the range of
+ * kitchens, in which case something else is wrong.
  */
 export const TRAIT_USES = ['yes', 'unproved', 'beyond'] as const;
 export type TraitUse = (typeof TRAIT_USES)[number];
 
-/** A figure further than this from the usual is beyond what kitchens differ by, prior standard deviations. */
+/** Distance from nominal beyond which a figure is outside the range of kitchens, prior standard deviations. */
 export const BEYOND_SPREADS = 3;
 /** Share by which a further trait must lower the squared errors of cooks that were left out. */
 const LEAST_GAIN = 0.15;

@@ -28,7 +28,7 @@ export function* findCrossing(
     const x = yb === ya ? (a.x + b.x) / 2 : (a.x * yb - b.x * ya) / (yb - ya);
     const at = { x, y: f(x) };
     const y = at.y - goal;
-    // Illinois method: the residual of an end that is kept twice is halved, so that both ends move.
+    // Illinois method: the residual of an end that is retained twice is halved, so that both ends move.
     if (y < 0) {
       a = at;
       ya = y;

@@ -1,8 +1,11 @@
 import { dayOf, weekdayOf, type DemandDay } from './demandDay';
 
-/** On a usual day a house orders at least so many pieces where a day without any counts as closed. */
+/** Least number of pieces on a normal day of a house in which a day without any counts as closed. */
 const BUSY = 3;
-/** Days of a weekday, all of them closed, that make it a closed weekday; weeks without any row of it do too. */
+/**
+ * Number of days of a weekday, all of them closed, that make it a closed weekday; weeks without any row of it count
+ * too.
+ */
 const LEAST_DAYS = 2;
 const LEAST_WEEKS = 4;
 const WEEK = 7;
@@ -14,7 +17,9 @@ export interface ClosedDays {
   readonly weekdays: readonly boolean[];
 }
 
-/** Finds the closed days of a house from the weekly pattern: a day without a single order is no day without demand. */
+/**
+ * Finds the closed days of a house from the weekly pattern: a day without a single order is not a day without demand.
+ */
 export const closedDays = (history: readonly DemandDay[]): ClosedDays => {
   const totals = new Map<string, number>();
   for (const { date, count } of history) totals.set(date, (totals.get(date) ?? 0) + count);

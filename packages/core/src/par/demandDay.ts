@@ -5,7 +5,7 @@ export interface DemandDay {
   /** Id of a dish of the menu, or the name that a table has. */
   readonly dish: string;
   readonly count: number;
-  /** The service that it was counted from; absent: a table. */
+  /** Service that it was counted from; undefined: a table. */
   readonly source?: string | undefined;
 }
 

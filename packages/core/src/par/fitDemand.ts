@@ -28,7 +28,7 @@ export interface DemandPrior {
   /** Per 28 days. */
   readonly trend: number;
   readonly trendDeviation: number;
-  /** Log of the mean; absent: nothing is expected of it. */
+  /** Log of the mean; undefined: no prior. */
   readonly level?: { readonly centre: number; readonly deviation: number } | undefined;
 }
 
@@ -39,14 +39,16 @@ const UNKNOWN_HOUSE: DemandPrior = {
   trend: 0,
   trendDeviation: 0.05,
 };
-/** Counts scatter by so much beyond chance until a dish's own have shown otherwise, and what that weighs, days. */
+/** Prior of the dispersion beyond chance, and its weight, days. */
 const USUAL_DISPERSION = 0.1;
 const DISPERSION_DAYS = 60;
 const MOST_DISPERSION = 1.5;
 /** Of Newton's method on the likelihood: it settles within a few. */
 const ROUNDS = 12;
 const TREND_DAYS = 28;
-/** After so many days a day says half as much of the level: seasons change it. Estimate, by `bench -- pass`. */
+/**
+ * Time after which the weight of a day for the level is halved, days: seasons change it. Estimate, by `bench -- pass`.
+ */
 const HALF_LIFE = 60;
 /** The fewest pieces a day that a mean is taken for. */
 const LEAST_MEAN = 0.05;
@@ -62,8 +64,8 @@ const featuresOf = (day: number, from: number): number[] => [
 
 /**
  * Fits a dish's counts by weekday and trend: a Poisson regression of the log of the mean with normal priors on
- * weekdays and trend, weighted by the overdispersion that the residuals show (quasi-likelihood, variance
- * mean + dispersion x mean^2; its method of moments shrunk to the usual).
+ * weekdays and trend, weighted by the overdispersion of the residuals (quasi-likelihood, variance mean + dispersion x
+ * mean^2; its method of moments shrunk to the prior).
  */
 export const fitDemand = (
   history: readonly Omit<DemandDay, 'dish'>[],

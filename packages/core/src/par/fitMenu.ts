@@ -14,9 +14,9 @@ const mean = (all: readonly number[]): number =>
   all.reduce((sum, value) => sum + value, 0) / all.length;
 
 /**
- * Fits every dish of a house: first what all of them together say of its weekdays and its trend, then each dish as it goes
- * its own way from there. Closed days count for nothing, and nothing is expected of a closed weekday.
- * @param likeIt dishes like each of the menu, by dish: a new one is fitted from them; it needs no day of its own
+ * Fits every dish of a house: first the weekdays and the trend of all dishes together, then the deviation of each
+ * dish. Closed days are left out, and a closed weekday has no forecast.
+ * @param likeIt similar dishes of each dish of the menu: a new one is fitted from them; it needs no day of its own
  */
 export const fitMenu = (
   history: readonly DemandDay[],
@@ -60,7 +60,7 @@ export const fitMenu = (
       const found = known.get(dish);
       if (found) return [[dish, open(found)] as const];
       const level = levelOf(dish);
-      // Without a day of its own and without any other dish nothing is known.
+      // Without a day of its own and without any other dish there is no fit.
       if (days.length === 0 && level === undefined) return [];
       return [[dish, open(fitDemand(days, { ...prior, level }))] as const];
     }),

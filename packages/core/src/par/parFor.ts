@@ -11,7 +11,7 @@ export interface ParCosts {
 }
 
 export interface ParQuestion {
-  /** Chances of what is ordered on the day, and on the days after it while a piece keeps. */
+  /** Probabilities of the counts on the day, and on the days after it while a piece keeps. */
   readonly demand: readonly [Chances, ...Chances[]];
   readonly costs: ParCosts;
   /** Days that a prepared piece is good for, the first included. */

@@ -16,7 +16,7 @@ export interface SentTable {
   /** Reason why it was late, if its pieces show one. */
   readonly why: WhyLate | undefined;
   readonly pieces: number;
-  /** Between the first piece that was ready and the sending, and how much of it was over what it keeps. */
+  /** Time between the first ready piece and the sending, and its excess over the time a piece stays warm. */
   readonly waited: number;
 }
 
@@ -54,7 +54,7 @@ const doneAt = (
 ): number | undefined =>
   actions?.find((action) => action.kind === kind && action.done !== undefined)?.dueAt;
 
-/** A piece as it was cooked and as its plan had it; undefined if it was not followed to its end. */
+/** A piece as cooked and as planned; undefined if it was not followed to its end. */
 const cookedPiece = (
   piece: TicketPiece,
   dishes: readonly MenuDish[],

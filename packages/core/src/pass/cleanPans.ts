@@ -20,7 +20,7 @@ export const WASHING = { seconds: 120, celsius: 60 } as const;
 export interface Clean {
   /** The pan holds nothing that the table avoids from here on; 0: it never has. */
   readonly from: number;
-  /** First slot of the washing that is done for this piece; absent: the pan is clean already. */
+  /** First slot of the washing that is done for this piece; undefined: the pan is clean already. */
   readonly washAt?: number | undefined;
 }
 

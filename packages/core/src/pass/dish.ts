@@ -2,7 +2,7 @@ import type { AllergenBits, PieceAllergens } from './cleanPans';
 import type { Side } from '../schedule/sides';
 import type { PieceSteps } from './pieceSteps';
 
-/** One way of cooking a portion: alone in its pan, and in a pan that is as full as it sears. */
+/** One method of cooking a portion: in a pan by itself, and in a pan that is as full as it sears. */
 export interface PieceOption {
   readonly alone: PieceSteps;
   readonly full: PieceSteps;
@@ -14,11 +14,11 @@ export interface PieceOption {
 export interface PieceJob {
   readonly id: string;
   readonly options: readonly PieceOption[];
-  /** The one of them that was chosen; absent: any, the first before the others. */
+  /** Index of the chosen option; undefined: any, the first preferred. */
   readonly only?: number | undefined;
   /** Past part of it, if it has begun. */
   readonly begun?: BegunPiece | undefined;
-  /** Absent: no table of the service avoids anything. */
+  /** Undefined: no table of the service avoids an allergen. */
   readonly allergens?: PieceAllergens | undefined;
 }
 
@@ -52,16 +52,16 @@ export interface SideJob extends Side {
   readonly begun?: number | undefined;
 }
 
-/** The pieces of one table that land together. Seconds of the service. */
+/** Pieces of one table that are plated together. Seconds of the service. */
 export interface TicketJob {
   readonly id: string;
   readonly pieces: readonly PieceJob[];
   readonly sides?: readonly SideJob[] | undefined;
   /** Time of the order or of firing: no piece of it starts before. */
   readonly from: number;
-  /** Promised time; absent: as soon as possible. */
+  /** Promised time; undefined: as soon as possible. */
   readonly promised?: number | undefined;
-  /** The soonest it could land as it was ordered, where nothing is promised. */
+  /** Earliest possible ready time when it was ordered, if there is no promise. */
   readonly soonest?: number | undefined;
 }
 

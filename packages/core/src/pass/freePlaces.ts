@@ -9,7 +9,7 @@ export interface Moment {
   readonly plated: number;
   readonly lands: number;
   readonly patience: number;
-  /** Draws how early a piece is begun and what a pan costs; absent: as late as it can be, in the first pan. */
+  /** Draws the earliness of a start and the cost of a pan; undefined: as late as possible, in the first pan. */
   readonly random?: (() => number) | undefined;
 }
 
@@ -19,7 +19,7 @@ export interface Place {
   readonly pan: number;
   readonly oven: number;
   readonly steps: SlotSteps;
-  /** Holds only in a pan that is as full as this says; absent: the option takes the same time in both. */
+  /** Whether it is valid only in a pan that is, or is not, full; undefined: the option takes the same time in both. */
   readonly full: boolean | undefined;
   /** The last start up to each slot from `base` on at which pan, oven and hands are free, or -1. */
   readonly starts: Int16Array;
@@ -32,7 +32,7 @@ export interface FreePiece {
   readonly places: readonly Place[];
 }
 
-/** Landings that are looked at together, slots: first and last. */
+/** First and last of the plating slots that are examined together. */
 export interface Landings {
   readonly first: number;
   readonly last: number;

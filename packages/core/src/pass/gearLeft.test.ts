@@ -25,7 +25,7 @@ describe('what is left of the gear', () => {
     ]);
     const back: ServiceEvent = { id: 'back', at: 2, kind: 'back', gear: 'pan', of: 'wide' };
     expect(left(out('pan', 'wide'), back)).toEqual(serviceGear(LINE));
-    // A pan that the kitchen does not have is none of the others.
+    // An unknown pan of the kitchen is never read as another one.
     expect(left(out('pan', 'unknown'))).toEqual(serviceGear(LINE));
   });
 
@@ -71,7 +71,7 @@ describe('a schedule without what is out of use', () => {
           if (isPan) expect(gear.pans[pan].id).not.toBe('wide');
           else expect(usesOven(id)).toBe(false);
         }
-        // A table that no gear can cook is said to find no place, and nothing of it is begun.
+        // A table that no equipment can cook is reported as unplaced, and no piece of it begins.
         for (const id of found.unplaced) {
           expect(found.pieces.some(({ ticket }) => ticket === id)).toBe(false);
         }

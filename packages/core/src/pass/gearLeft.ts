@@ -2,8 +2,8 @@ import type { ServiceGear } from './serviceGear';
 import type { ServiceState } from './serviceTickets';
 
 /**
- * The gear of a service without what is out of use. Pans and ovens keep their places in the lists: schedules name them by
- * these. A pan whose burner is out goes onto a burner that is free; where there is none it is out too.
+ * Equipment of a service without the parts that are out of use. Pans and ovens keep their positions in the lists:
+ * schedules name them by these. A pan whose burner is out goes onto a free burner; if there is none it is out too.
  */
 export const gearLeft = (
   gear: ServiceGear,

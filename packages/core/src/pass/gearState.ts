@@ -4,7 +4,7 @@ import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { GearHeat } from './dish';
 import type { ServiceGear } from './serviceGear';
 
-/** A pan within this of what it is to be held at is held there, K. */
+/** Distance from its setting within which a pan is held, K. */
 const HELD = 5;
 
 /**
@@ -16,7 +16,7 @@ export class GearState {
   private readonly panSet: number[];
   private readonly ovens: readonly OvenBody[];
 
-  /** @param start C; absent: all cold */
+  /** @param start C; undefined: all cold */
   constructor(
     private readonly gear: ServiceGear,
     start?: GearHeat,
@@ -38,7 +38,7 @@ export class GearState {
     this.ovens[index].dial = celsius - this.gear.ovens[index].oven.offset;
   }
 
-  /** A pan or an oven is at what was measured, C. What it is set to stays. */
+  /** Sets a pan or an oven to a measured temperature, C. Its setting stays unchanged. */
   measure(place: 'pan' | 'oven', index: number, celsius: number): void {
     if (place === 'pan') this.pans[index].temperature = celsius;
     else this.ovens[index].measured(celsius);

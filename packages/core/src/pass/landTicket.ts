@@ -24,13 +24,13 @@ export interface TicketLanding {
   readonly hindered?: { readonly piece: string; readonly taken: Taken } | undefined;
 }
 
-/** Later landings are tried in steps of so many seconds, from so far after the first, s. */
+/** Step of later plating times, and the delay after the first from which it is used, s. */
 const STEPS = [
   { after: 1800, step: 60 },
   { after: 600, step: 30 },
   { after: 0, step: 10 },
 ] as const;
-/** Landings are looked at in stretches: the first of them, s. Each is twice as long as the one before. */
+/** Length of the first stretch of plating times, s. Each is twice as long as the one before. */
 const FIRST_SEEN = 1200;
 /** Most that a place costs where it is drawn, in seconds of waiting: other pans and ways are tried. */
 const DRAWN_COST = 150;
@@ -70,7 +70,7 @@ const bestPlacement = (grid: ServiceGrid, one: FreePiece, moment: Moment): Found
 };
 const isFound = (found: Found | Taken): found is Found => 'placement' in found;
 
-/** A piece whose times are settled: it is on, or was told for the next moments. In slots. */
+/** A piece with fixed times: it is on, or was published for the next moments. In slots. */
 export interface FirmPiece {
   readonly out: number;
   readonly ready: number;
@@ -131,8 +131,8 @@ type Placed = TicketLanding['placed'][number];
 type Hindered = NonNullable<TicketLanding['hindered']>;
 
 /**
- * Places every free piece and the plating, or nothing at all. A piece that finds no place is placed first
- * of all once more, each of them once.
+ * Places every free piece and the plating, or nothing at all. A piece that finds no place is placed first once more,
+ * each of them once.
  */
 const placeAll = (
   grid: ServiceGrid,
@@ -182,7 +182,7 @@ const holdFirm = (
   for (const { out } of settled) grid.holding.take(out, lands, by);
 };
 
-/** Takes again, or gives back, what a landed ticket had taken. */
+/** Reserves again, or releases, the places of a placed ticket. */
 export const takeLanding = (
   grid: ServiceGrid,
   { plating }: SlotTicket,

@@ -17,9 +17,9 @@ import type { Taken } from './timeline';
 export interface GridSpacing {
   /** Seconds of a slot of the grid. */
   readonly slot?: number | undefined;
-  /** Hands on one piece as it is plated, s. */
+  /** Time of a person for plating one piece, s. */
   readonly plating?: number | undefined;
-  /** Most that a piece may rest beyond what it keeps, where its ticket cannot land otherwise, s. */
+  /** Longest excess of a piece's rest over the time it stays warm, if its ticket cannot be placed otherwise, s. */
   readonly patience?: number | undefined;
 }
 
@@ -34,9 +34,9 @@ const HORIZON = 2 * 3600;
 /** A second of waiting and of overrested waiting, in seconds of lateness. */
 const WAIT_COST = 0.02;
 const OVER_RESTED_COST = 2;
-/** A ticket that does not land at all, s. */
+/** Cost of a ticket that cannot be placed, s. */
 const UNPLACED_COST = 20_000;
-/** Tickets whose landings are this near stand in each other's way, s. */
+/** Distance in time within which tickets conflict, s. */
 const NEIGHBOURS = 1200;
 /** Cost of moving a published piece, in seconds of lateness for a minute of difference, up to ten. */
 const MOVE_COST = 2;
@@ -54,17 +54,19 @@ const waiting = (
 /** First task of a piece: the washing of its pan, or its start. Seconds of the service. */
 export const handsFrom = ({ start, washAt = start }: PlacedPiece): number => washAt;
 
-/** Every ticket of a service on one grid: landed, taken up, landed again, and what that costs. */
+/**
+ * Placement of every ticket of a service on one grid, with the functions to remove and reinsert tickets, and the cost.
+ */
 export class LandedTickets {
   readonly grid: ServiceGrid;
   readonly tickets: readonly SlotTicket[];
   readonly moved: MovedPiece[] = [];
-  /** Pieces told for the next moments, where they were told to be. */
+  /** Published placements of the next moments. */
   private readonly told = new Map<string, Placement>();
   private readonly firm = new Map<string, FirmPiece>();
   private readonly patience: number;
   private landings: (TicketLanding | undefined)[];
-  /** Cost of each ticket as it is landed now, s; undefined until it is asked for. */
+  /** Cost of each ticket in its present place, s; undefined until it is computed. */
   private readonly costs: (number | undefined)[];
 
   constructor(
@@ -84,9 +86,9 @@ export class LandedTickets {
   }
 
   /**
-   * A ticket as it can land: whole; with pieces that rest beyond what they keep, where it cannot land whole
-   * otherwise; or where its pieces can never be there together, in parts. What one oven cannot do for one
-   * table it does one piece after another.
+   * Parts in which a ticket can be placed: whole; with pieces that rest longer than they stay warm, if it cannot be
+   * placed whole otherwise; or in parts, if its pieces can never be ready together. Pieces that one oven cannot cook
+   * together are cooked one after another.
    */
   private parts(ticket: TicketJob): readonly SlotTicket[] {
     const whole = slotTicket(ticket, this.grid);
@@ -167,12 +169,12 @@ export class LandedTickets {
     this.costs[i] = undefined;
   }
 
-  /** Lands tickets that are not on the grid, in an order; at random, each in a way of its own. */
+  /** Places tickets that are not on the grid, in an order; with `random`, each with random choices. */
   land(order: readonly number[], random?: () => number): void {
     for (const i of order) this.set(i, landTicket(this.grid, this.tickets[i], this.firm, random));
   }
 
-  /** Lands tickets in an order, none of them begun before those before it. */
+  /** Places tickets in an order, none of them started before the ones before it. */
   landInTurn(order: readonly number[]): void {
     let last = 0;
     for (const i of order) {
@@ -238,19 +240,19 @@ export class LandedTickets {
     return cost;
   }
 
-  /** Tickets in the order in which they land. */
+  /** Tickets in the order of their plating. */
   byLanding(): readonly number[] {
     return [...this.tickets.keys()].toSorted((a, b) => this.landsAt(a) - this.landsAt(b));
   }
 
-  /** Lateness of a ticket, s. One that does not land has `UNPLACED_COST`. */
+  /** Lateness of a ticket, s. One that is not placed has `UNPLACED_COST`. */
   latenessOf(i: number): number {
     const landing = this.landings[i];
     if (!landing) return UNPLACED_COST;
     return Math.max(0, landing.lands - this.tickets[i].due) * this.grid.slot;
   }
 
-  /** The slot in which a ticket lands; of one that does not, the last. */
+  /** Plating slot of a ticket; the last slot if it is not placed. */
   landsAt(i: number): number {
     return this.landings[i]?.lands ?? this.grid.slots;
   }
@@ -298,7 +300,7 @@ export class LandedTickets {
     const tickets = found.filter((ticket) => ticket !== undefined);
     const scheduled = new Set(tickets.map(({ id }) => id));
     return {
-      // A table that does not land is not begun. What is on already stays.
+      // A table that is not placed does not begin. Pieces that are on already stay.
       pieces: this.tickets
         .flatMap((_, i) => this.piecesOf(i))
         .filter(({ id, ticket }) => scheduled.has(ticket) || this.isOn(id)),
@@ -315,7 +317,7 @@ export class LandedTickets {
     );
   }
 
-  /** A ticket's landing, of all its parts; undefined if one does not land. */
+  /** Placement of a ticket with all its parts; undefined if one is not placed. */
   private landingOf(id: string): PlacedTicket | undefined {
     const { grid } = this;
     const parts = this.tickets.flatMap((ticket, i) =>

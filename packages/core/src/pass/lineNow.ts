@@ -26,7 +26,7 @@ export interface LineNow {
 
 const secondsIn = ({ epoch }: Pick<LineNow, 'epoch'>, at: number): number => (at - epoch) / 1000;
 
-/** Place in the gear's list; undefined for what the kitchen no longer has. */
+/** Position in the gear's list; undefined for equipment that the kitchen no longer has. */
 const indexOf = (
   all: readonly { readonly id: string }[],
   id: string | undefined,
@@ -68,7 +68,7 @@ export const heatNow = (line: LineNow): GearHeat => {
   return body.heat;
 };
 
-/** Bodies are followed in steps of so many seconds. */
+/** Step in which bodies are simulated, s. */
 const STEP = 5;
 const followFor = (body: GearState, seconds: number): void => {
   for (let left = seconds; left > 1e-6; left -= STEP) body.follow(Math.min(STEP, left));
@@ -116,7 +116,7 @@ const pieceJob = (line: JobLine, ticket: Ticket, piece: TicketPiece): PieceJob |
   return { id, options, only, allergens, begun: begunNow };
 };
 
-/** The open tickets that are to be scheduled; one of a dish that is no longer there is left out. */
+/** Open tickets to be scheduled; tickets with a dish that no longer exists are left out. */
 export const openTickets = ({ tickets }: ServiceState): readonly Ticket[] =>
   tickets.filter(({ state, pieces }) => state === 'open' && pieces.length > 0);
 

@@ -6,7 +6,7 @@ import { cutOf } from '../plan/request';
 import { usesLowOven, type Way } from '../plan/way';
 import { actionsOf, type ActionKind } from '../schedule/actions';
 
-/** So long in one place. Seconds from the first heat, C, m2. */
+/** Stay of a piece in one place. Seconds from the first heat, C, m2. */
 export interface PieceStay {
   readonly place: 'pan' | 'oven';
   readonly at: number;
@@ -15,7 +15,7 @@ export interface PieceStay {
   readonly celsius: number;
   /** Iron that the piece covers; a piece that takes its pan along into the oven has the whole of any pan. */
   readonly area: number;
-  /** Places that it takes on an oven's rack; absent: one. */
+  /** Places that it takes on an oven's rack; default: one. */
   readonly pieces?: number | undefined;
 }
 
@@ -62,7 +62,7 @@ export const TOUCH_SECONDS: Readonly<Record<ActionKind, number>> = {
 /** Uncertainty of a plan's time if its own spread is unknown, share of it: `bench -- live`. */
 const UNCERTAIN = 0.08;
 
-/** A rested piece is served until its middle has fallen so far under its peak, K. Estimate. */
+/** Fall of the middle below its peak until which a rested piece is served, K. Estimate. */
 const COOLS_BY = 4;
 /** More iron than any pan has, m2. */
 export const WHOLE_PAN = 1;
@@ -135,9 +135,9 @@ const touchSeconds = (kind: ActionKind, leg: PlannedLeg): number =>
 export interface KnownOfSteps {
   /** Of the iron under the piece, as the pan was found to come back, s. */
   readonly recoverySeconds: number;
-  /** The plan's own spread, s; absent: the usual share of its time. */
+  /** The plan's own spread, s; default: the typical share of its time. */
   readonly spreadSeconds?: number | undefined;
-  /** Pieces alike that go in and come out together; absent: one. */
+  /** Number of alike pieces that go in and come out together; default: one. */
   readonly pieces?: number | undefined;
 }
 

@@ -3,7 +3,7 @@ import type { ServiceGrid } from './serviceGrid';
 import type { PlacedServiceSide, PlacedTicket, ServiceJob } from './serviceSchedule';
 import type { Taken } from './timeline';
 
-/** Conflict of a side with the interval from a slot; undefined if there is none. */
+/** Conflict of a side with the interval from a slot; undefined if the interval is free. */
 const refuses = (
   grid: ServiceGrid,
   { needs, oven = 0 }: SideJob,
@@ -13,7 +13,7 @@ const refuses = (
   switch (needs) {
     case 'nothing':
       return undefined;
-    // A side that wants a pan has one of its own: the service's pans are the pieces'.
+    // A side that needs a pan has one of its own: the service's pans are for pieces.
     case 'burner':
     case 'pan':
       return grid.spare.fits(from, to) ? undefined : { reason: 'burner' };
@@ -57,10 +57,9 @@ const take = (
 };
 
 /**
- * Places the sides of the tickets that are on the grid, those that land first before the others and the
- * longest of a ticket first: each as late before the plating as hands, burners and ovens allow, but no
- * earlier than it keeps. One that finds no place stands where it would have to, and says what is taken.
- * The grid is as before when it returns.
+ * Places the sides of the tickets on the grid, in the order of plating, and the longest of a ticket first: each as
+ * late before the plating as persons, burners and ovens allow, but no earlier than it keeps. A side without a place is
+ * put at its wanted time, with its conflict. The grid is unchanged on return.
  */
 export const placeServiceSides = (
   grid: ServiceGrid,

@@ -14,13 +14,13 @@ import type { ServiceGear, ServicePan } from './serviceGear';
 import { ServiceSearch } from './serviceSearch';
 import type { Taken } from './timeline';
 
-/** Pieces that a home cook wants on one plate. Each request says how many alike. */
+/** Pieces that a home cook wants on one plate. Each request has its number of alike pieces. */
 export interface PlateQuestion {
   readonly groups: readonly PlanRequest[];
   /** The published minimum that a kitchen keeps each to, C. */
   readonly minimums: readonly (number | undefined)[];
   readonly gear: ServiceGear;
-  /** A pan that could be used too; absent: there is no burner for one. */
+  /** A pan that could be used too; undefined: there is no burner for one. */
   readonly secondPan?: ServicePan | undefined;
   /** Until the plate, s. */
   readonly plateIn: number;
@@ -177,7 +177,7 @@ function* batchesOf(
   return batches;
 }
 
-/** The schedule of batches for one plate; undefined if they do not land within hours. */
+/** Schedule of batches for one plate; undefined if they cannot be placed within hours. */
 const landed = (
   batches: readonly Batch[],
   { gear, plateIn }: Pick<PlateQuestion, 'gear' | 'plateIn'>,
@@ -216,7 +216,7 @@ const landed = (
         if (!batch) return [];
         const { group, count, job } = batch;
         const inPan = job.options[0].alone.stays.some(({ place }) => place === 'pan');
-        // In a full pan it takes the full pan's times; it is still so many pieces.
+        // In a full pan it takes the full pan's times; its number of pieces is unchanged.
         const plan = full ? { ...batch.full, request: batch.plan.request } : batch.plan;
         return [
           {

@@ -9,7 +9,7 @@ import type { PieceOption } from './dish';
 import { ironRecovery } from './ironRecovery';
 import { pieceSteps, type PieceSteps } from './pieceSteps';
 
-/** One way of a portion: how it is cooked alone, and what it takes of the gear alone and beside others. */
+/** One method of a portion: its plan, and its use of the equipment by itself and beside others. */
 export interface PortionOption {
   readonly plan: CookPlan;
   readonly steps: PieceOption;
@@ -22,18 +22,18 @@ export interface PortionQuestion {
   readonly pan: PanOnBurner;
   /** The published minimum that a kitchen keeps its plans to, C. */
   readonly minimum?: number | undefined;
-  /** In one dimension alone: what a bench schedules by. */
+  /** Whether it is planned in one dimension only, for benches. */
   readonly quick?: boolean;
 }
 
-/** Pieces of a full pan that are planned for: more of them answer to the same heat. */
+/** Largest number of pieces of a full pan in a plan: more of them behave alike. */
 const MOST_TOGETHER = 4;
 
 /** Ways of a piece that give the same finish in a service: through the pan, and hands free enough. */
 export const serviceWays = (request: PlanRequest): readonly Way[] =>
   waysFor(cutOf(request)).filter((way) => WAY_TRAITS[way].noPan !== true);
 
-/** A request's plan, or undefined if there is none. */
+/** A request's plan, or undefined if it fails. */
 function* planned(
   request: PlanRequest,
   { pan, minimum, quick = false }: Pick<PortionQuestion, 'pan' | 'minimum' | 'quick'>,
@@ -47,7 +47,7 @@ function* planned(
 }
 
 /**
- * Plans a portion by each of its ways, alone and in a full pan. A way that is not feasible is left out.
+ * Plans a portion by each of its methods, by itself and in a full pan. A method that is not feasible is left out.
  * Yields between simulations.
  */
 export function* portionOptions(

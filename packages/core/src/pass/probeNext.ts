@@ -3,7 +3,7 @@ export interface ProbedPiece {
   readonly id: string;
   /** End of the deciding leg by the current forecast, s of the service. */
   readonly decidesAt: number;
-  /** One deviation of the end by the clock alone, K, and of the moment, s. */
+  /** Standard deviation of the end by the clock, K, and of the moment, s. */
   readonly unsureEnd: number;
   readonly unsureSeconds: number;
   /** Time of its last reading, s of the service. */
@@ -15,7 +15,7 @@ export interface ProbedPiece {
 /** Piece to probe next, and the reason. */
 export interface ProbeAdvice {
   readonly id: string;
-  /** By so much its end is unsure now, K and s, and how long until it is decided. */
+  /** Present standard deviation of the end, K and s, and the time until it is decided. */
   readonly unsureEnd: number;
   readonly unsureSeconds: number;
   readonly seconds: number;
@@ -23,10 +23,10 @@ export interface ProbeAdvice {
 
 /** A reading by hand, s: probe in, wait, out. Estimate. */
 const READING_SECONDS = 15;
-/** A reading is worth most so long before the end: earlier it says little of it, later it comes too late, s. */
+/** Best time of a reading before the end, s: an earlier one has little information, a later one comes too late. */
 const BEST_BEFORE = 180;
 const SPAN = 240;
-/** A reading wears off: half of what it settled is unsure again after so long, s. */
+/** Time after which half of the information of a reading is lost, s. */
 const WEARS_OFF = 240;
 
 /**
@@ -51,7 +51,7 @@ export const probeNext = (pieces: readonly ProbedPiece[], now: number): ProbeAdv
   return probeAdvice(best.piece, now);
 };
 
-/** The advice on one piece, whatever a reading of it is worth. */
+/** Advice on one piece, whatever the value of a reading. */
 export const probeAdvice = (
   { id, unsureEnd, unsureSeconds, decidesAt }: ProbedPiece,
   now: number,

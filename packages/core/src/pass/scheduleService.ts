@@ -4,7 +4,7 @@ import { ServiceSearch } from './serviceSearch';
 import type { ServiceJob, ServiceSchedule } from './serviceSchedule';
 
 export interface ScheduleOptions extends GridSpacing {
-  /** Moves of the search; absent: by the number of pieces; 0: none. */
+  /** Moves of the search; default: by the number of pieces; 0: none. */
   readonly moves?: number;
 }
 
@@ -13,9 +13,9 @@ const MOVES_BY_PIECE = 2400;
 const MOST_MOVES = 400;
 
 /**
- * Schedules every piece of every open ticket, so that a table's pieces land together and on time through the
- * gear that all share. Each ticket is landed as soon as it can be in the order of their times, and a search of a
- * limited length improves that. The same job gives the same schedule.
+ * Schedules every piece of every open ticket, so that a table's pieces are ready together and on time with the shared
+ * equipment. Tickets are placed as early as possible in the order of their times, and a search of limited length
+ * improves the result. The same job gives the same schedule.
  */
 export const scheduleService = (
   job: ServiceJob,

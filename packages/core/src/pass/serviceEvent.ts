@@ -1,6 +1,6 @@
 import type { AllergenId } from '../food/allergens';
 
-/** A piece as it is ordered. */
+/** A piece of an order. */
 export interface OrderedPiece {
   /** Its cook in the book carries the same id. */
   readonly id: string;
@@ -15,7 +15,7 @@ export interface Order {
   readonly id: string;
   readonly table: string;
   readonly pieces: readonly OrderedPiece[];
-  /** Wanted time; absent: as soon as possible. */
+  /** Wanted time; undefined: as soon as possible. */
   readonly wanted?: number | undefined;
   /** Ready time that was quoted when it was ordered. */
   readonly quoted?: number | undefined;
@@ -109,7 +109,7 @@ export type ServiceEvent =
       readonly of: string;
     })
   | (Happened & {
-      /** So many cooks are on the line from now on. */
+      /** Number of cooks on the line from now on. */
       readonly kind: 'hands';
       readonly count: number;
     })
@@ -120,7 +120,7 @@ export type ServiceEvent =
       readonly side: string;
     })
   | (Happened & {
-      /** So many pieces of a dish are left to be ordered. */
+      /** Number of pieces of a dish that can still be ordered. */
       readonly kind: 'stock';
       readonly dish: string;
       readonly count: number;

@@ -13,7 +13,7 @@ export interface ServicePan {
   readonly out?: true | undefined;
 }
 
-/** An oven with so many places. */
+/** An oven with its number of places. */
 export interface ServiceOven {
   readonly id: string;
   readonly slots: number;
@@ -48,7 +48,7 @@ export interface GearListed {
     readonly id: string;
     readonly kind: BurnerKind;
     readonly power: number;
-    /** The widest pan that stands on it, m; absent: any. */
+    /** Largest diameter of a pan on it, m; undefined: any. */
     readonly widest?: number | undefined;
   }[];
   readonly ovens: readonly {
@@ -60,7 +60,7 @@ export interface GearListed {
   readonly hands?: number | undefined;
 }
 
-/** Pieces that go on a household oven's rack at once, and that rest at once. Estimates. */
+/** Number of pieces on a household oven's rack at once, and at rest at once. Estimates. */
 export const USUAL_SLOTS = 6;
 export const USUAL_HOLDING = 8;
 
@@ -129,7 +129,7 @@ export const panChange = (pan: PanOnBurner, from: number, to: number): number =>
   return MOST_CHANGE;
 };
 
-/** A cook who wants an oven cooler leaves its door open so long, s. */
+/** Time for which a cook leaves an oven's door open to cool it, s. */
 const DOOR_LEFT_OPEN = 60;
 
 /** Seconds an oven's air takes from one temperature to another, its walls with it. */

@@ -8,7 +8,7 @@ import { Counted, HeatedPlace, type Taken } from './timeline';
 /** Pans and ovens this near are one, K. */
 const SAME_PAN = 20;
 const SAME_OVEN = 5;
-/** Hands on one piece as it is plated, s. Estimate. */
+/** Time of a person for plating one piece, s. Estimate. */
 const PLATING = 15;
 
 /** Placement of a piece: its method, its pan and oven by their position in the lists of equipment, in slots. */
@@ -32,7 +32,7 @@ export interface GridOptions {
   readonly slots: number;
   /** The moment of the first slot, seconds of the service. */
   readonly now: number;
-  /** Hands on one piece as it is plated, s; absent: the usual. */
+  /** Time of a person for plating one piece, s; default: 15. */
   readonly plating?: number | undefined;
   readonly held?: PansHeld | undefined;
 }
@@ -53,7 +53,7 @@ export class ServiceGrid {
   readonly spare: Counted;
   /** Indices of the pans and ovens that are in use. */
   readonly inUse: { readonly pan: readonly number[]; readonly oven: readonly number[] };
-  /** Placements looked at so far: what a search spends. */
+  /** Number of placements examined: the effort of a search. */
   tried = 0;
   private readonly now: number;
   private readonly clean: readonly CleanPan[];
@@ -98,7 +98,7 @@ export class ServiceGrid {
     return Math.min(amount, this.pans[pan].capacity);
   }
 
-  /** Conflict of a piece with the grid at a place; undefined if there is none. */
+  /** Conflict of a piece with the grid at a place; undefined if the place is free. */
   refuses(placement: Omit<Placement, 'option' | 'full' | 'clean'>): Taken | undefined {
     const { pan, oven, start, steps, allergens } = placement;
     this.tried += 1;
@@ -151,8 +151,8 @@ export class ServiceGrid {
   }
 
   /**
-   * Clears the starts at which hands are taken, or an oven where one is given, or else a pan: three parts, so that places
-   * which share one of them compute it once.
+   * Marks the starts at which persons are occupied, or an oven if one is given, or else a pan: three parts, so that
+   * places which share one of them compute it once.
    * @param free 1 for each start from `base` on that is free
    */
   clearHands(free: Uint8Array, base: number, { touches }: SlotSteps): void {
@@ -188,7 +188,7 @@ export class ServiceGrid {
     }
   }
 
-  /** Takes, or gives back, what a placed piece needs until it lands. */
+  /** Reserves, or releases, the needs of a placed piece until its plating. */
   place(placement: Placement, lands: number, by: 1 | -1 = 1): void {
     const { pan, oven, start, steps } = placement;
     this.keepApart(placement, by);
@@ -248,7 +248,7 @@ export class ServiceGrid {
   }
 }
 
-/** The stay of a piece in its pan, from its first heat there to its last; undefined if nothing is kept apart. */
+/** Stay of a piece in its pan, from its first heat there to its last; undefined if no allergen is kept apart. */
 const panStayOf = (
   start: number,
   { stays, recovery }: SlotSteps,
@@ -261,7 +261,7 @@ const panStayOf = (
   return { from: start + first.from, to, allergens, celsius: first.celsius };
 };
 
-/** The slot steps of every option, alone and in a full pan: one object where both are the same. */
+/** Slot steps of every option, in a pan by itself and in a full pan: one object if both are the same. */
 export const optionSteps = (
   options: readonly PieceOption[],
   slot: number,

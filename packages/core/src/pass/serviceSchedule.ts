@@ -8,7 +8,7 @@ export interface ServiceJob {
   readonly now: number;
   readonly heat: GearHeat;
   readonly tickets: readonly TicketJob[];
-  /** Absent: no pan holds an allergen that matters. */
+  /** Undefined: no pan holds a relevant allergen. */
   readonly held?: PansHeld | undefined;
   /** Published schedule by piece. */
   readonly told?: ReadonlyMap<string, PlacedPiece> | undefined;
@@ -24,7 +24,7 @@ export interface PlacedPiece {
   readonly pan: number;
   readonly oven: number;
   readonly start: number;
-  /** Its pan is washed for it from here on; absent: no need. */
+  /** Start of the washing of its pan; undefined: not needed. */
   readonly washAt?: number | undefined;
   /** Rested from here on. */
   readonly readyAt: number;
@@ -33,11 +33,11 @@ export interface PlacedPiece {
   readonly overRested: number;
 }
 
-/** A table's landing. Seconds of the service. */
+/** Plating of a table. Seconds of the service. */
 export interface PlacedTicket {
   readonly id: string;
   readonly landsAt: number;
-  /** Between the first and the last of its pieces, s: more than none where they cannot be there together. */
+  /** Time between the first and the last of its pieces, s: positive if they cannot be ready together. */
   readonly apart: number;
   /** After what was promised, or after the soonest it could have been, s. */
   readonly late: number;
@@ -45,7 +45,7 @@ export interface PlacedTicket {
   readonly hindered?: { readonly piece: string; readonly taken: Taken } | undefined;
 }
 
-/** A piece that was told for the next moments and had to be moved, and what stood in its way. */
+/** A published piece of the next moments that had to be moved, with its conflict. */
 export interface MovedPiece {
   readonly id: string;
   readonly from: number;
@@ -66,7 +66,7 @@ export interface ServiceSchedule {
   readonly pieces: readonly PlacedPiece[];
   readonly tickets: readonly PlacedTicket[];
   readonly sides: readonly PlacedServiceSide[];
-  /** Tickets that do not land within hours. */
+  /** Tickets that cannot be placed within hours. */
   readonly unplaced: readonly string[];
   readonly moved: readonly MovedPiece[];
   /** Lateness of all tickets, s. */

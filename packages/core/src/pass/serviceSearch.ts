@@ -6,9 +6,9 @@ import type { ServiceJob, ServiceSchedule } from './serviceSchedule';
 /** Temperatures of the annealing as it begins, at least and as a share of the cost, and as it ends, s of cost. */
 const WARM = { least: 120, share: 0.004 } as const;
 const COLD = 4;
-/** Most tickets taken up again beside the late one, where any may be. */
+/** Largest number of tickets removed beside the late one. */
 const MOST_REMOVED = 4;
-/** Share of those moves that land tickets in ways of their own. */
+/** Share of those moves that place tickets with random choices. */
 const DRAWN = 0.5;
 
 interface Landed {
@@ -17,7 +17,7 @@ interface Landed {
 }
 
 export interface SearchOptions extends GridSpacing {
-  /** Tickets that land on time are improved too, so that their pieces wait less; absent: no. */
+  /** Whether tickets that are on time are improved too, so that their pieces wait less; default: false. */
   readonly waits?: boolean | undefined;
 }
 
@@ -36,7 +36,7 @@ const landAgain = (
   scheduling.land(order, by);
 };
 
-/** Takes up a late ticket with others, and lands them again. */
+/** Removes a late ticket with others, and reinserts them. */
 interface Move {
   /** A random number below this, and not below that of the move before, chooses it. */
   readonly below: number;
@@ -50,7 +50,7 @@ interface Move {
 
 const MOVES: readonly Move[] = [
   {
-    // Every ticket from some moment on is landed again, the late one first: what goes into one oven can follow.
+    // Every ticket from some moment on is reinserted, the late one first: the tickets of one oven can follow.
     below: 0.15,
     make: (scheduling, late, free, random) => {
       const order = free(scheduling.byLanding());
@@ -60,7 +60,7 @@ const MOVES: readonly Move[] = [
     },
   },
   {
-    // The late ticket lands before some of those that landed just before it.
+    // The late ticket is placed before some of its predecessors.
     below: 0.45,
     make: (scheduling, late, free, random) => {
       const before = free(scheduling.neighbours(late))
@@ -85,16 +85,16 @@ const MOVES: readonly Move[] = [
 ];
 
 /**
- * Improves the schedule of a service move by move, for as long as it is asked to: large neighbourhood search. A move takes
- * up a late ticket with others, and lands them in another order. Simulated annealing decides which moves stay.
- * The best schedule is kept. The same job and the same moves give the same schedule.
+ * Improves the schedule of a service move by move, for as long as it is called: large neighbourhood search. A move
+ * removes a late ticket with others, and reinserts them in another order. Simulated annealing decides which moves are
+ * accepted. The best schedule is kept. The same job and the same moves give the same schedule.
  */
 export class ServiceSearch {
   private readonly scheduling: LandedTickets;
   private readonly random: () => number;
   private best: Landed;
   private now: Landed;
-  /** Tickets of which something begins so soon that cooks have been told. */
+  /** Tickets of which a task is already published. */
   private readonly locked = new Set<number>();
 
   constructor(
@@ -109,12 +109,12 @@ export class ServiceSearch {
     this.random = seededRandom(job.tickets.length);
   }
 
-  /** Cost of the best schedule: lateness, waits and what moves pieces that were told, s. */
+  /** Cost of the best schedule: lateness, waits and moves of published pieces, s. */
   get cost(): number {
     return this.best.cost;
   }
 
-  /** Placements looked at so far: the search's measure of its own work. */
+  /** Number of placements examined: the search's measure of its own effort. */
   get tried(): number {
     return this.scheduling.grid.tried;
   }
@@ -146,7 +146,7 @@ export class ServiceSearch {
     return all.filter((i) => !this.locked.has(i));
   }
 
-  /** The best schedule that was found. The search goes on from there. */
+  /** Best schedule so far. The search continues from there. */
   schedule(): ServiceSchedule {
     const { scheduling } = this;
     scheduling.restore(this.best.landings);
@@ -155,7 +155,7 @@ export class ServiceSearch {
     return { ...found, sides: placeServiceSides(scheduling.grid, scheduling.job, found.tickets) };
   }
 
-  /** The best schedule, for cooks to follow: tables of which anything begins within two minutes stay as they are from here on. */
+  /** Best schedule, for publication: tables with a start within two minutes stay fixed from here on. */
   tell(): ServiceSchedule {
     const found = this.schedule();
     const { job, tickets } = this.scheduling;

@@ -62,7 +62,7 @@ describe('the tickets of a service', () => {
       ['7-c', undefined],
       ['7-d', 2],
     ]);
-    // Two pages said that it was begun: the first of them stands.
+    // Two pages reported its start: the first report counts.
     expect(ticket.dropped).toMatchObject([{ id: '7-a', note: 'no salt', begun }]);
   });
 

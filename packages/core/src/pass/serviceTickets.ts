@@ -25,7 +25,7 @@ export interface TicketPiece extends OrderedPiece {
 export interface Ticket extends Omit<Order, 'pieces'> {
   readonly state: TicketState;
   readonly orderedAt: number;
-  /** Nothing of it is begun before. */
+  /** Time before which no piece of it begins. */
   readonly firedAt: number;
   readonly sentAt: number | undefined;
   /** Pieces to serve, without a piece that was replaced by another. */
@@ -65,7 +65,7 @@ export interface ServiceState {
   readonly washed: readonly { readonly of: string; readonly at: number }[];
   /** Pieces that were put into each pan, by id. */
   readonly inPans: readonly { readonly of: string; readonly piece: string; readonly at: number }[];
-  /** Cooks on the line, where it was said; absent: as the kitchen has it. */
+  /** Number of cooks on the line, if stated; undefined: the kitchen's. */
   readonly hands: number | undefined;
   /** Pieces that are left to be ordered, by dish, where they were counted. */
   readonly stock: ReadonlyMap<string, number>;
@@ -107,8 +107,8 @@ const started = (order: Order, at: number): Ticket => ({
 });
 
 /**
- * A change replaces the whole order: a field that it leaves out is cleared. The state of the ticket, and of the pieces
- * that stay, is kept.
+ * Change of an order: it replaces the whole order, and clears a field that it leaves out. The state of the ticket, and
+ * of the pieces that stay, is kept.
  */
 const changed = (
   { state, orderedAt, firedAt, sentAt, dropped, sidesBegun, ...ticket }: Ticket,
@@ -186,7 +186,7 @@ const told = (ticket: Ticket, event: ServiceEvent): Ticket => {
   }
 };
 
-/** A pan or an oven that an event does not name stays as it was. */
+/** A pan or an oven that an event does not name stays unchanged. */
 const putInto = (
   { pan, oven }: Extract<ServiceEvent, { kind: 'put' }>,
   begun: BegunEvent,

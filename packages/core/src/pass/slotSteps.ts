@@ -14,16 +14,16 @@ export interface SlotSteps {
   readonly stays: readonly SlotStay[];
   readonly touches: readonly { readonly from: number; readonly to: number }[];
   readonly heat: number;
-  /** From the first heat to the end of the rest, with presses as late as usual and what is uncertain. */
+  /** Duration from the first heat to the end of the rest, with the mean delay of presses and the uncertainty. */
   readonly ready: number;
   readonly keeps: number;
   readonly recovery: number;
 }
 
-/** Every press of a busy cook is so late on average, s: a piece is ready by so much later. Estimate. */
+/** Mean delay of a busy cook's presses, s: a piece is ready later by this. Estimate. */
 const PRESS_LATE = 10;
 
-/** A piece is begun early by what its time is uncertain by, but by no more than this share of what it keeps. */
+/** Largest margin for an uncertain duration, share of the time the piece stays warm. */
 const MOST_MARGIN = 0.5;
 
 /** cm2 of m2. */

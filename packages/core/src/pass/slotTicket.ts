@@ -12,17 +12,17 @@ export interface SlotPiece {
 export interface SlotTicket {
   readonly job: TicketJob;
   readonly pieces: readonly SlotPiece[];
-  /** The first slot in which anything of it may be begun. */
+  /** First slot in which a piece of it may begin. */
   readonly from: number;
-  /** The first landing that is looked at. */
+  /** First plating slot that is examined. */
   readonly first: number;
-  /** Slots from the first heat of its longest piece to its landing. */
+  /** Slots from the first heat of its longest piece to its plating. */
   readonly takes: number;
-  /** The landing it is late after; below 0: in the past. */
+  /** Plating slot after which it is late; negative: in the past. */
   readonly due: number;
-  /** Slots that a pair of hands takes to plate it, up to the landing. */
+  /** Slots of a person for plating it, up to the plating time. */
   readonly plating: number;
-  /** Slots that its pieces may rest beyond what they keep: none, unless it cannot land otherwise. */
+  /** Slots that its pieces may rest longer than they stay warm: 0, unless it cannot be placed otherwise. */
   readonly patience: number;
 }
 /** A table sent this much before its time is still on time, s. */
@@ -62,7 +62,7 @@ export const slotTicket = (job: TicketJob, grid: ServiceGrid): SlotTicket => {
     job,
     pieces: pieces.toSorted((a, b) => shortest(b) - shortest(a)),
     from,
-    // A piece that has begun is placed at its ready time, whatever its plan says.
+    // A piece that has begun is placed at its ready time, whatever its plan.
     first: Math.max(
       pieces.some((piece) => piece.job.begun) ? Math.max(0, sides) + plating : soonest,
       promised === undefined ? 0 : grid.slotOf(promised - EARLY),

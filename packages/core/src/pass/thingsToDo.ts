@@ -74,9 +74,8 @@ export const STATION_OF: Readonly<Record<ActionKind, Station>> = {
 };
 
 /**
- * Deals the next things out to so many pairs of hands: each takes the next that is due when it is free, so that
- * nobody has two at once.
- * @returns for each pair of hands its things in their order
+ * Assigns the next tasks to persons: each takes the next due task when free, so that nobody has two at once.
+ * @returns the tasks of each person, in their order
  */
 export const dealOut = (things: readonly Thing[], hands: number): readonly (readonly Thing[])[] => {
   const dealt = Array.from({ length: Math.max(1, hands) }, (): Thing[] => []);

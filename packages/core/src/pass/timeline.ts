@@ -16,8 +16,8 @@ export interface ClearedStay {
 }
 
 /**
- * A pan or an oven over time: how much of it is taken in each slot, and what it is set to. Amounts are
- * integers, so that what is taken and given back leaves nothing behind.
+ * A pan or an oven over time: its occupied amount and its setting in each slot. Amounts are integers, so that a
+ * reservation and its release cancel exactly.
  */
 export class HeatedPlace {
   private readonly taken: Int32Array;
@@ -82,9 +82,10 @@ export class HeatedPlace {
   }
 
   /**
-   * Clears the starts at which a stay would not find this place free. Equal to `refuses` at each of them, in one pass.
+   * Marks the starts at which a stay would find this place occupied. Equal to `refuses` at each of them, in one pass.
    * @param free 1 for each start from `base` on that is free
-   * @param from of the stay, slots after the start @param length slots
+   * @param from of the stay, slots after the start
+   * @param length slots
    */
   clear(free: Uint8Array, base: number, { from, length, celsius, amount }: ClearedStay): void {
     const { taken, celsius: set, capacity, within, slots } = this;
@@ -132,7 +133,7 @@ export class HeatedPlace {
   }
 }
 
-/** Hands or holding places over time: so many, each taken by one thing at a time. */
+/** Persons or holding places over time: a number of them, each used by one task at a time. */
 export class Counted {
   private readonly taken: Int16Array;
 
@@ -150,7 +151,7 @@ export class Counted {
   }
 
   /**
-   * Clears the starts at which a stretch would not find one of them free.
+   * Marks the starts at which a stretch would find none of them free.
    * @param free 1 for each start from `base` on that is free
    * @param from of the stretch, slots after the start
    */

@@ -9,7 +9,7 @@ export interface WayOut {
   readonly late: number;
 }
 
-/** A way out that brings a table less than this is none, s. */
+/** Least gain of a fix for its table, s. */
 const WORTH_IT = 60;
 
 const landingOf = ({ tickets }: ServiceSchedule, ticket: string): number =>
@@ -28,7 +28,7 @@ const withWay = (job: ServiceJob, piece: string, only: number): ServiceJob => ({
  * Fixes for a late table, each tried on the whole service: another method for the piece that delays it, and one more
  * pan. A fix that makes the service as a whole later is not returned.
  * @param of the late ticket, and the piece that delays it
- * @param withPan the same job with one more pan; absent: no burner is free for one
+ * @param withPan the same job with one more pan; undefined: no burner is free for one
  * @returns the soonest first
  */
 export const waysOut = (

@@ -16,7 +16,7 @@ export interface WhyLate {
   readonly seconds: number;
 }
 
-/** One piece as it was cooked, ms since 1970, and as its plan had it, s. */
+/** One piece as cooked, ms since 1970, and as planned, s. */
 export interface CookedPiece {
   readonly beganAt: number;
   readonly pulledAt: number;
@@ -25,11 +25,11 @@ export interface CookedPiece {
 }
 
 /**
- * Why a table was late: the piece that was ready last is followed back from the sending. What it stood
- * ready, what it was longer on the heat than planned, and what it was begun after its moment make up the
- * lateness; where even a piece begun with the order would have been late, the order was.
+ * Reason why a table was late: the piece that was ready last is followed back from the sending. The lateness is the
+ * sum of its wait, its excess time on the heat, and the delay of its start; if even a piece started with the order
+ * would have been late, the order was.
  * @param dueAt ms since 1970
- * @returns undefined if nothing is known of its pieces
+ * @returns undefined if its pieces were not followed
  */
 export const whyLate = (
   { dropped, firedAt, sentAt, pieces }: Ticket,

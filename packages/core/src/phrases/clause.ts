@@ -5,7 +5,7 @@ import type { Phrase } from './phrase';
 /** Place of a step. */
 export type Place = 'pan' | 'oven' | 'rest';
 
-/** Bounds of what is read: C. */
+/** Valid range of temperatures, C. */
 export const OVEN_HEAT = { least: PLAN_LIMITS.lowOven.least, most: PLAN_LIMITS.hotOven.most };
 export const CORE_HEAT = { least: 30, most: 100 } as const;
 /** A heat in the kitchen's own scale from which on a number beside an oven is a heat, not minutes. */
@@ -33,7 +33,7 @@ export const NO_PLACE = 'a time or a heat that belongs to it would be right';
 export class Clause {
   to: number;
   place: Place | undefined = undefined;
-  /** It was named by a verb or a place; absent: taken over or supposed. */
+  /** Whether a verb or a place named it, or it was inferred. */
   named = false;
   time: SaidTime | undefined = undefined;
   heat: number | undefined = undefined;
@@ -52,7 +52,7 @@ export class Clause {
   tempers = false;
   ahead = false;
   other = false;
-  /** Something of it was asked about: it is no step until that is answered. */
+  /** Whether it contains an open question: it becomes a step only after the answer. */
   asked = false;
   not = false;
   cold = false;

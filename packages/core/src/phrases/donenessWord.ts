@@ -1,4 +1,4 @@
-/** Names of doneness, on the scales or for what another scale calls otherwise. */
+/** Names of doneness, on the scales or as synonyms of another scale's. */
 export const DONENESS_CODES = [
   'blue',
   'rare',

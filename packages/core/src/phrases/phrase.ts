@@ -62,9 +62,9 @@ export type Phrase<Code extends string = WordCode> = Span &
         readonly is: 'time';
         readonly least: number;
         readonly most: number;
-        /** A unit without a number of its own: its count is 1, or the number before it. */
+        /** Whether a unit has no number of its own: its count is 1, or the number before it. */
         readonly unit?: true;
-        /** So many times one after another: `2 x 1 min`. */
+        /** Number of repetitions: `2 x 1 min`. */
         readonly count?: number;
       }
     | {
@@ -74,7 +74,7 @@ export type Phrase<Code extends string = WordCode> = Span &
       }
     /** A number without a unit. */
     | { readonly is: 'number'; readonly least: number; readonly most: number }
-    /** So many times. */
+    /** Number of repetitions. */
     | { readonly is: 'times'; readonly count: number }
     | { readonly is: 'length' | 'weight'; readonly least: number; readonly most: number }
     | { readonly is: 'word'; readonly code: Code }

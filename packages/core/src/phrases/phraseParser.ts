@@ -40,7 +40,9 @@ export interface GrammarOf<Code extends string> extends Vocabulary<Code> {
   readonly inches?: true | undefined;
 }
 
-/** The grammar of phrases: quantities and words. Any text is parsed: a part without a meaning becomes a phrase of its own. */
+/**
+ * Grammar of phrases: quantities and words. Any text is parsed: a part without a meaning becomes a phrase of its own.
+ */
 class PhraseParser<Code extends string> extends QuantityParser {
   constructor(private readonly vocabulary: GrammarOf<Code>) {
     super(vocabulary.tokens, vocabulary.inches === true);
@@ -162,7 +164,7 @@ const withoutListMarks = (text: string): string =>
     (_, before: string, mark: string) => before + ' '.repeat(mark.length),
   );
 
-/** Finds the phrases of a text, in its order. Every character is in one of them, but for white space. */
+/** Finds the phrases of a text, in its order. Every character except white space belongs to one of them. */
 export type PhrasesOf<Code extends string> = (
   text: string,
   /** Of a heat that is said in degrees without a letter. */

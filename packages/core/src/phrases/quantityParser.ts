@@ -192,7 +192,7 @@ export abstract class QuantityParser extends EmbeddedActionsParser {
     return more;
   });
 
-  /** Whether a figure without a unit counts the next smaller one: `6 min 30`, where nothing of it follows. */
+  /** Whether a figure without a unit counts the next smaller one: `6 min 30`, if no unit follows. */
   private addsFigure(unit: number): boolean {
     const { tokenType } = this.LA(2);
     const ends = tokenType === Comma || tokenType === Stop || tokenType === EOF;

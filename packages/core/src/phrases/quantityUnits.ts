@@ -11,7 +11,7 @@ export const VULGAR: Readonly<Record<string, number>> = {
   '⅔': 2 / 3,
   '⅛': 1 / 8,
 };
-/** C of the gas marks; below 1 they are a half and a quarter. The usual table of ovens. */
+/** Temperatures of the gas marks, C; the first two are a quarter and a half. Common table of ovens. */
 const GAS_MARKS = [110, 140, 150, 170, 180, 190, 200, 220, 230, 240] as const;
 /** C of a gas mark. */
 export const gasCelsius = (mark: number): number => GAS_MARKS[Math.round(mark)] ?? NaN;

@@ -39,7 +39,7 @@ const phrasesOf = grammarOf<string>({
   ...{ to: 'to', filler: 'filler', inches: true },
 });
 
-/** A dinner as a cook says it: what of a request it says, and when the plate is wanted. */
+/** A dinner read from a cook's sentence: parts of a request, and the plate time. */
 export interface ReadDinner {
   readonly request: Partial<PlanRequest>;
   /** Hours and minutes of the plate, `19:30`. */
@@ -65,7 +65,7 @@ const HOUR = 3600;
 /** Time for which a piece is salted "yesterday", and "overnight", s. */
 const DAY_AGO = 24 * HOUR;
 const OVERNIGHT = 12 * HOUR;
-/** A low oven is no hotter, C. */
+/** Highest temperature of a low oven, C. */
 const LOW_OVEN = PLAN_LIMITS.lowOven.most;
 const MOST_PIECES = 12;
 const isDay = (code: DinnerCode): code is SaidDay =>
@@ -98,7 +98,7 @@ class DinnerReader {
   private context: DinnerContext | undefined;
   /** Salting was said, and not yet how long before. */
   private salting: string | undefined;
-  /** The unknown words that were told last. */
+  /** The last unknown words that were reported. */
   private unknown: Span | undefined;
   private readonly unread: UnreadPart[] = [];
   private readonly used: Span[] = [];
@@ -401,7 +401,7 @@ class DinnerReader {
     else if (!quiet) this.use(phrase);
   }
 
-  /** Words whose meaning depends on what stands beside them. */
+  /** Words whose meaning depends on their neighbours. */
   private takeOther(phrase: Span, code: DinnerCode, i: number): void {
     switch (code) {
       case 'total':

@@ -9,11 +9,11 @@ import { ENGLISH_WORDS } from './englishWords';
 import { readSteps, type ReadSteps } from './readSteps';
 import { answered } from './unreadPart';
 
-/** Everything that a text's reader is told beside its steps. */
+/** All reports to a text's reader beside its steps. */
 const toldIn = ({ unread, leftOut }: ReadSteps): readonly string[] =>
   [...unread.map(({ text }) => text), ...leftOut].map((text) => text.toLowerCase());
 
-/** The two parts of a meaning: steps, and what must be told. */
+/** The two parts of a meaning: steps, and reports. */
 const parts = (meaning: string): readonly [string, readonly string[]] => {
   const [steps = '', told] = meaning.split('?');
   const words = (told ?? '').split('|').map((one) => one.trim().toLowerCase());

@@ -25,7 +25,7 @@ const phrasesOf = grammarOf({
   ...{ to: 'to', filler: 'filler' },
 });
 
-/** A text as it was understood. */
+/** Result of reading a text. */
 export interface ReadSteps {
   readonly steps: readonly SaidStep[];
   readonly settings: SaidSettings;
@@ -70,7 +70,7 @@ const FLAGS = {
   not: 'not',
 } as const satisfies Partial<Record<WordCode, keyof Clause>>;
 const isFlag = (code: WordCode): code is keyof typeof FLAGS => code in FLAGS;
-/** Words that begin a step of their own, and what they say of it. */
+/** Words that begin a step of their own, with the meaning of each. */
 const BEGINS = {
   'heat-up': 'heatsUp',
   'burner-down': 'down',
@@ -323,7 +323,7 @@ class StepReader {
   private takeVerb(code: WordCode, verb: Place, phrase: Phrase): void {
     const { clause } = this;
     if (clause.before) return;
-    // "1 hour roasting": what goes on during the time before it.
+    // "1 hour roasting": the action during the time before it.
     const isNoun = code === 'rest-verb' && this.endsHere;
     const goesOn =
       !clause.named && (isNoun || /ing$/i.test(this.text.slice(phrase.from, phrase.to)));
@@ -357,7 +357,7 @@ class StepReader {
     }
   }
 
-  /** Words whose meaning depends on what stands beside them; the others have none. */
+  /** Words whose meaning depends on their neighbours; the others have none. */
   private takeOther(code: WordCode, phrase: Phrase): void {
     const { clause } = this;
     switch (code) {

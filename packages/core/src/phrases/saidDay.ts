@@ -8,5 +8,5 @@ export const WEEKDAYS = [
   'friday',
   'saturday',
 ] as const;
-/** A day as a cook says it. */
+/** A day in a cook's words. */
 export type SaidDay = (typeof WEEKDAYS)[number] | 'today' | 'tomorrow';

@@ -7,8 +7,8 @@ const IN_A_DAY = 24 * 60;
 
 /**
  * A time of the day, `19:30`. Hours without a half of the day are in the evening, or about noon for lunch.
- * @param hours as they were said, 0 to 24
- * @param minutes added to them; below 0: before the hour
+ * @param hours as spoken, 0 to 24
+ * @param minutes added to them; negative: before the hour
  */
 export const saidHour = (hours: number, minutes: number, half: HalfOfDay | undefined): string => {
   const isAfternoon =

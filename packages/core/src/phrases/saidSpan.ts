@@ -15,7 +15,7 @@ export const MONTHS = [
 ] as const;
 export type Month = (typeof MONTHS)[number];
 
-/** A part of the calendar as a cook says it. */
+/** A part of the calendar in a cook's words. */
 export interface SaidSpan {
   readonly of:
     | 'today'

@@ -117,7 +117,7 @@ const withWeight = (
 
 /**
  * Combines the gathered words of a dinner into a request.
- * @param usual the piece where none is named
+ * @param usual the default piece
  */
 export const settleDinner = (
   gathered: GatheredDinner,

@@ -88,7 +88,7 @@ export class StepSettler {
     this.settle(clause);
     const used = steps.length > before || this.settings !== settings || this.added;
     this.added = false;
-    // A recipe has many words of other things: they are told where they stand beside a step.
+    // A recipe has many words on other subjects: those beside a step are reported.
     if (this.isLine || steps.length > before) {
       for (const text of clause.unknown) this.refuse(text, UNKNOWN);
     }
@@ -228,7 +228,7 @@ export class StepSettler {
     return 'pan';
   }
 
-  /** A heat without a time: the oven's or the pan's for what follows. */
+  /** A temperature without a time: the oven's or the pan's for the steps that follow. */
   private keepHeat(clause: Clause, place: Place | undefined): void {
     const { heat } = clause;
     if (clause.down && heat !== undefined) this.pan = heat;
@@ -254,7 +254,7 @@ export class StepSettler {
     this.refuse(this.said, `to which heat? a pan of ${heatsFrom(PLAN_LIMITS.pan)}`);
   }
 
-  /** Basting without a time of its own goes on during the step before it. */
+  /** Basting without a time of its own applies to the step before it. */
   private bastesLast({ basted }: Clause): boolean {
     return basted && this.steps.at(-1)?.do === 'pan';
   }
@@ -363,7 +363,7 @@ export class StepSettler {
       return;
     }
     if (until !== undefined) {
-      // "4 min per side until 52": turned so often until then.
+      // "4 min per side until 52": turned at this interval until then.
       const turned = clause.perSide && time ? { every: time.least } : {};
       if (time && !clause.perSide) this.steps.push({ do: 'pan', time, ...base });
       this.steps.push({ do: 'pan', until, ...turned, ...base });

@@ -104,7 +104,7 @@ const spelled = (kind: TokenType, spelling: string, name: string): TokenType =>
     categories: [kind],
   });
 
-/** Spellings up to so many letters come after the words of the grammar itself. */
+/** Longest spelling, in letters, that is tried only after the words of the grammar itself. */
 const SHORT = 3;
 
 interface Spelling {

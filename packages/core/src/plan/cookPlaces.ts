@@ -75,8 +75,8 @@ export class CookPlaces {
   }
 
   /**
-   * About how far apart a leg can be gone on from, s: where all that it is in is kept by a snapshot.
-   * An oven's steps are long, a pan's short.
+   * Approximate distance of the snapshots from which a leg can be continued, s. An oven's steps are long, a pan's
+   * short.
    */
   goesOnEvery(heat: Heat): number {
     switch (heat.on) {
@@ -147,7 +147,7 @@ export class CookPlaces {
     }
   }
 
-  /** A board that it lies on already stays as warm as it is. */
+  /** A board under the piece keeps its present temperature. */
   private atRest(cover: RestCover, rested: boolean): Surroundings | Environment {
     if (rested && this.board) return this.board;
     const { model, restOn, lateralAreaRatio, rolled } = this.placed;

@@ -19,7 +19,7 @@ export interface RecordingSpacing {
   readonly points: number;
   /** Between frames of the slice, s. */
   readonly frames: number;
-  /** The leg at whose end the thermometer decides, counted from the first. */
+  /** Index of the leg at whose end the thermometer decides. */
   readonly decides: number;
 }
 
@@ -69,8 +69,8 @@ export class CookRecording {
   }
 
   /**
-   * Sees the piece as it is after a step.
-   * @param floor the iron under it, C, on a pan that it cools
+   * Records the piece after a step.
+   * @param floor temperature of the iron under it, C, on a pan that it cools
    */
   see(now: number, floor: number | undefined): void {
     const { solver, spacing } = this;
@@ -93,7 +93,7 @@ export class CookRecording {
     }
   }
 
-  /** Takes the slice as it is now, and none after it. */
+  /** Records the last frame of the slice. */
   takeLastFrame(now: number): void {
     if (this.frames.at(-1)?.time !== round(now, 1)) this.takeFrame(now);
     this.nextFrame = Infinity;
@@ -111,7 +111,7 @@ export class CookRecording {
     });
   }
 
-  /** Cost of all legs on a board or in a warm oven; undefined if there are none. */
+  /** Cost of all legs on a board or in a warm oven; undefined without any. */
   get hold(): HoldCost | undefined {
     return this.held;
   }
@@ -156,7 +156,7 @@ export class CookRecording {
     });
   }
 
-  /** Another that has seen the same so far. */
+  /** A copy with the same recording so far. */
   copy(): CookRecording {
     const made = new CookRecording(this.solver, this.request, this.spacing);
     made.planned.push(...this.planned);

@@ -11,13 +11,13 @@ import { WayCook } from './wayCook';
 export interface CoreEnd {
   /** The step, by its place among those that were said. */
   readonly step: number;
-  /** From the start of the step, s; undefined if it does not come so far. */
+  /** Time from the start of the step, s; undefined if the core stays below. */
   readonly seconds: number | undefined;
   /** Rate of the core then, K/s. */
   readonly rate: number;
 }
 
-/** The core is followed for so long before an end to see how fast it rises, s. */
+/** Time before an end over which the rate of the core is measured, s. */
 const FOLLOWED = 30;
 
 /**

@@ -16,7 +16,7 @@ export const charredFrom = (request: PlanRequest): number => {
   return usesOven(request.way) ? Math.max(veryDark, request.crust + PAST_WISH) : veryDark;
 };
 
-/** Browning index of the darker face, as it is sliced. */
+/** Browning index of the darker face at slicing. */
 export const darkestBrowning = ({ browning }: Pick<CookPlan, 'browning'>): number =>
   Math.max(...browning);
 

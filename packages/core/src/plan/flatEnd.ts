@@ -5,12 +5,12 @@ import type { WayCook, WayRun } from './wayCook';
 export const SHOWN_WITHIN = 0.04;
 /** A tolerance that is more than this share of the whole time does not settle it. */
 const FLAT_SHARE = 0.002;
-/** The end is averaged over this share of the time, either side, at these places of it. */
+/** Share of the time, in both directions, over which the end is averaged, and the places of the runs. */
 const AVERAGED_SHARE = 0.13;
 const PLACES: readonly number[] = [-1, -0.5, 0, 0.5, 1];
 /** Of the squares of the places: for the slope of the line through them. */
 const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
-/** The line is laid again where it leads further than this share of what it was laid over. */
+/** Largest number of line fits; the fit is repeated if its root lies outside this share of its range. */
 const MOST_AVERAGINGS = 6;
 const CLOSE_ENOUGH = 0.1;
 /** If the average differs from the end itself by more than this, K, the end is used. */

@@ -53,7 +53,7 @@ export const inputSpread = (input: Input, request: PlanRequest): number => {
   );
 };
 
-/** Estimates that count where the cook has the thing itself; once past cooks told of the oven, they are in that. */
+/** Estimates that apply if the cook has the equipment; once the oven is calibrated, its calibration includes them. */
 const IN_OVEN: Readonly<Partial<Record<EstimateName, (request: PlanRequest) => boolean>>> = {
   gasVapour: ({ ovenFuel }) => ovenFuel === 'gas',
   trayCoefficient: ({ tray }) => tray,

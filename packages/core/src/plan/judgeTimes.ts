@@ -34,7 +34,7 @@ export interface JudgedTimes {
   readonly ends: readonly CoreEnd[];
 }
 
-/** So many seconds more (or fewer) of these legs, shared by their time. */
+/** Additional (or fewer) seconds of these legs, divided in proportion to their time. */
 export interface TimesMend {
   readonly legs: readonly number[];
   readonly seconds: number;
@@ -50,7 +50,7 @@ export interface OwnThickness {
 const RIGHT = 1.5;
 /** Tolerance of the searches in one dimension, K. */
 const TOLERANCE = 0.1;
-/** A mend is corrected on the section until it is this near, K, at most so often. */
+/** Tolerance of a correction on the section, K, and the largest number of its runs. */
 const MENDED = 0.15;
 const CORRECTIONS = 4;
 /** A slope of the end by that time flatter than this mends nothing, K/s. */
@@ -65,7 +65,7 @@ const freeOf = (legs: readonly TimedLeg[]): readonly number[] => {
 const secondsOf = (legs: readonly TimedLeg[], free: readonly number[]): number =>
   free.reduce((sum, i) => sum + legs[i].seconds, 0);
 
-/** The same legs with the free ones lasting so long together, each by its share. */
+/** The same legs with this total duration of the free ones, each by its share. */
 const lasting = (
   legs: readonly TimedLeg[],
   free: readonly number[],
@@ -102,9 +102,8 @@ function* crossing(
 }
 
 /**
- * Runs a cook's own steps on the section: how the piece ends, what change of its time would bring
- * it to its target, and for which thickness the steps are right as they are. Yields between runs, so
- * that it can be dropped.
+ * Simulates a cook's own steps on the section: end of the piece, change of its time that would reach its target, and
+ * thickness for which the unchanged steps are right. Yields between runs, so that it can be dropped.
  * @param said at least one of them in a pan or an oven. Ranges are judged in their middle and at both ends.
  * @returns undefined if no step is in the heat
  */

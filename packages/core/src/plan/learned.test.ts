@@ -55,7 +55,7 @@ describe('a plan that uses what was learned', () => {
 
   it('is followed live as it was planned: readings as foreseen move nothing', () => {
     const request = { ...THICK, learned: learned(0.0015, 0.9) };
-    // The plan as it is kept: on its section.
+    // The plan as a record: on its section.
     const planned = planCase({ request, pan: DEFAULT_PAN });
     if (!planned.feasible) throw new Error(planned.obstacle.reason);
     const { plan } = planned;

@@ -28,7 +28,7 @@ import type { Heat } from './legs';
 export interface PieceInSurroundings {
   readonly pan: PanOnBurner;
   readonly press: Press;
-  /** The pan's contact over the usual, as learned. */
+  /** Learned factor of the pan's contact. */
   readonly contact: number;
   /** Learned factor of the heat from the oven to a face. */
   readonly ovenHeat: number;
@@ -80,7 +80,7 @@ class EasingPan implements Environment {
   }
 }
 
-/** Standing on its edge on iron: it touches over a share of it. */
+/** A piece on its edge on iron: it touches over a share of its edge. */
 export const onItsEdge = (pan: number, share: number, on: OnIron): Surroundings => {
   const { edge, lower } = onThePan(pan, on);
   const air = airFace(BESIDE_PAN, edge.coefficient, edge.vapourPressure);

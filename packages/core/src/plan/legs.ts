@@ -42,7 +42,7 @@ export interface Leg {
   readonly browningGoal?: number;
   /** Equipment that it uses, by id. */
   readonly gear: GearTaken;
-  /** Turned every so many seconds, counted on from the leg before where that was turned so too. */
+  /** Interval of the turns, s, continued from the leg before if that one was turned too. */
   readonly turnEvery?: number;
   /** Turned at this share of its time. */
   readonly flipAt?: number;
@@ -55,7 +55,7 @@ const OTHER_EDGES_SECONDS = 40;
 /** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */
 export const ONE_EDGE_SHARE = 0.5;
 export const ROLLED_EDGE_SHARE = 0.2;
-/** A duck breast's flesh side, s; a fish's share of the pan time on its skin. Usual practice. */
+/** Duration of a duck breast's flesh side, s; share of a fish's pan time on its skin. Usual practice. */
 const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;
 /** Time from a low oven to a hot-oven finish, the piece out of the oven, s. Usual practice. */
@@ -116,7 +116,7 @@ const oven = ({ request, h }: Parts, air: number): LegPart => ({
   thenFlip: false,
 });
 
-/** Browned in a pan until both faces have their crust; a whole piece with skin on that alone. */
+/** Browns in a pan until both faces have their crust; a whole piece with skin only on that side. */
 const bothSides = (
   request: PlanRequest,
   pan: number,
@@ -179,7 +179,7 @@ const WAY_LEGS: Readonly<Record<Way, (parts: Parts) => readonly LegPart[]>> = {
       { ...turns({ fixed: hot }, { on: 'pan', pan }), thenFlip: true },
       turns({ unknownShare: 1, fixed: -baste }, { on: 'pan', pan: later, from: pan }),
     ];
-    // Turning goes on while it is basted: where the butter begins, nothing else changes.
+    // Turning continues during basting: the start of the butter changes nothing else.
     return [...(later === pan ? steady : turnedDown), ...basted(parts).map(turning)];
   },
   'skin-down': (parts) => [
@@ -261,11 +261,11 @@ const GEAR_OF: Readonly<Record<Heat['on'], readonly GearKind[]>> = {
   rest: [],
 };
 
-/** Ids of the gear that a heat takes; absent: the default kitchen's. */
+/** Ids of the equipment that a heat uses; default: the default kitchen's. */
 export const gearFor = ({ on }: Heat, gear: GearIds = USUAL_GEAR): GearTaken =>
   Object.fromEntries(GEAR_OF[on].map((kind) => [kind, gear[kind]]));
 
-/** A leg on its gear; absent: the default kitchen's. */
+/** A leg on its equipment; default: the default kitchen's. */
 export const onGear = (leg: LegPart, gear?: GearIds): Leg => ({
   ...leg,
   gear: gearFor(leg.heat, gear),

@@ -11,7 +11,7 @@ import { WayCook } from './wayCook';
 const AT_MINIMUM = 0.1;
 /** Targets that are tried for a minimum. */
 const TARGETS_TRIED = 6;
-/** The coldest meat rises by less than the target does: each try adds this much of what lacks. */
+/** The coldest meat rises by less than the target does: factor of each correction. */
 const RAISED_BY = 1.3;
 /** Targets are offered in halves of a kelvin. */
 const STEPS_PER_KELVIN = 2;

@@ -15,7 +15,7 @@ export const ORDER_FAULTS = [
 ] as const;
 export type OrderFault = (typeof ORDER_FAULTS)[number];
 
-/** Salted for longer than this, fish is cured: firm, translucent, salt through. Usual practice, s. */
+/** Duration of salting from which fish is cured: firm, translucent, salted through. Usual practice, s. */
 const FISH_CURES = 43_200;
 /** Time within which food thawed in the warm is cooked, s: usual advice is at once. */
 const AT_ONCE = 3600;
@@ -41,6 +41,6 @@ const CHECKS: Readonly<Record<OrderFault, (request: PlanRequest) => boolean>> = 
     thaw !== undefined && THAWED_WARM.includes(thaw) && temper > 0,
 };
 
-/** The faults in a request's order, as they are listed. */
+/** Faults in the order of a request, in the order of the list. */
 export const orderFaults = (request: PlanRequest): readonly OrderFault[] =>
   ORDER_FAULTS.filter((fault) => CHECKS[fault](request));

@@ -3,7 +3,7 @@ export type OwnStep =
   | {
       readonly do: 'pan';
       readonly seconds: number;
-      /** Absent: the request's pan. */
+      /** Pan temperature, C; default: the request's. */
       readonly pan?: number | undefined;
       /** Interval between turns, s. */
       readonly every?: number | undefined;
@@ -14,7 +14,7 @@ export type OwnStep =
   | {
       readonly do: 'oven';
       readonly seconds: number;
-      /** Absent: the request's oven. */
+      /** Oven temperature, C; default: the request's. */
       readonly air?: number | undefined;
     }
   | { readonly do: 'rest'; readonly seconds: number };

@@ -5,7 +5,7 @@ import { cutOf, type PlanRequest } from './request';
 export const palestFace = (request: PlanRequest, faces: readonly [number, number]): number =>
   cutOf(request).skin ? faces[0] : Math.min(...faces);
 
-/** The same of a plan, as it is sliced. */
+/** Palest browning of a plan at slicing. */
 export const palestBrowning = ({
   request,
   browning,

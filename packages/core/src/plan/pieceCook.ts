@@ -36,7 +36,7 @@ export interface PieceCookOptions {
   readonly columns: number | undefined;
   readonly deviation: KitchenDeviation;
   readonly pan: PanOnBurner;
-  /** Lateral area ratio of a piece solved in one dimension; absent: by rule. */
+  /** Lateral area ratio of a piece solved in one dimension; default: by rule. */
   readonly lateralAreaRatio: number | undefined;
 }
 
@@ -99,7 +99,7 @@ export class PieceCook {
     return this.recording;
   }
 
-  /** The cook as it is now. */
+  /** Present state of the cook. */
   snapshot(): CookSnapshot {
     const { passed, recording } = this;
     const piece = this.solver.snapshot();
@@ -149,14 +149,14 @@ export class PieceCook {
   }
 
   /**
-   * Runs a leg with its turns, or a part of it: one that begins later goes on from where the part before
-   * it ended. A turn at the end of a part belongs to the next. `watch` counts from the leg's start.
+   * Runs a leg with its turns, or a part of it: a later part continues from the end of the part before it. A turn at
+   * the end of a part belongs to the next. `watch` counts from the leg's start.
    */
   runLeg(leg: TimedLeg, watch?: Observer, from = 0, until = leg.seconds): void {
     const { solver } = this;
     const around = this.places.enter(leg.heat);
     const ends = until >= leg.seconds;
-    // The moments that other lengths of it go on from: its steps end there at every length.
+    // Interval of the snapshots from which other durations continue: its steps end there at every duration.
     const apart = leg.unknownShare > 0 ? this.places.goesOnEvery(leg.heat) : Infinity;
     let at = from;
     let run = from > 0 ? goOnFor : runFor;

@@ -72,7 +72,7 @@ export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
 
 /**
  * Enlargement of a flat piece's faces for its edges: the ratio of their areas, times the share of it that the middle
- * feels. Fitted to the section's own oven times for pieces from 25 to 55 mm.
+ * feels. Fitted to the section's oven times for pieces from 25 to 55 mm.
  * @param slender thickness over width
  */
 export const lateralAreaRatio = (round: boolean, slender: number): number =>

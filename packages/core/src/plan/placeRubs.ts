@@ -2,7 +2,7 @@ import { RUBS, type RubId } from '../food/rubs';
 import type { CookPlan } from './planResult';
 
 export const RUB_PLACES = ['before', 'oven', 'after'] as const;
-/** Time at which a rub goes on: before the heat, as the piece goes into the oven, or once it is out. */
+/** Time at which a rub goes on: before the heat, as the piece goes into the oven, or after the heat. */
 export type RubPlace = (typeof RUB_PLACES)[number];
 
 /** Place of a rub in a plan, and its reason. */
@@ -16,7 +16,7 @@ export interface PlacedRub {
 
 type Figures = Pick<CookPlan, 'legs' | 'trace' | 'cookSeconds'>;
 
-/** The hottest that a face is from a moment on, C: on iron half-way to what lies under it. */
+/** Highest temperature of a face after a moment, C: on iron the mean of the face and the iron. */
 const hottestFrom = ({ legs, trace }: Figures, from: number): number => {
   const faces = trace.surface.filter((_, i) => trace.time[i] >= from);
   const iron = legs

@@ -30,7 +30,7 @@ export interface SliceCells {
 export interface SliceFrame {
   /** Seconds from the heat. */
   readonly time: number;
-  /** Highest temperature of each cell so far, C. */
+  /** Highest temperature of each cell since the start, C. */
   readonly peak: Float32Array<ArrayBuffer>;
   /** Browning index of the first face down and the other. */
   readonly browning: readonly [number, number];
@@ -121,7 +121,7 @@ export interface CookPlan {
   readonly lethality: number;
   readonly rimLethality?: number | undefined;
   readonly inRange: number;
-  /** Of a frozen piece: until it is thawed, and of that with the warmest of it over 5 C, s. */
+  /** Thaw of a frozen piece: its duration, and the part with the warmest cell over 5 C, s. */
   readonly thaw?:
     | {
         readonly seconds: number;
@@ -150,7 +150,7 @@ export interface HoldCost {
   readonly to: number;
   /** The face that is up, as it ends, C: what the browning begins from. */
   readonly surface: number;
-  /** Of it, with the coldest meat between fridge and hot holding, s. */
+  /** Time with the coldest meat in the danger zone, s. */
   readonly inRange: number;
   /** Share of the first mass that goes as steam meanwhile. */
   readonly evaporated: number;
@@ -162,20 +162,20 @@ export interface PullWindow {
   readonly late: number;
 }
 
-/** An input a cook cannot know exactly, and what its usual error does. */
+/** An input that a cook cannot know exactly, and the effect of its typical error. */
 export interface InputSpread {
   readonly input: 'thickness' | 'contact' | 'start' | 'pan' | 'burner' | 'oven' | 'ovenHeat';
-  /** Usual error of the input, its own unit (m, share, C). */
+  /** Typical error of the input, in its own unit (m, share, C). */
   readonly error: number;
   /** Shift of the cook by that error, s. */
   readonly seconds: number;
 }
 
-/** Range of the answer from what is not known exactly, about one standard deviation each way. */
+/** Range of the result from inputs that are not known exactly, about one standard deviation in both directions. */
 export interface PlanSpread {
   /** Cook time, s either way. */
   readonly seconds: number;
-  /** End temperature by the clock alone, K either way. */
+  /** Uncertainty of the end temperature by the clock, K in both directions. */
   readonly endTemperature: number;
   readonly inputs: readonly InputSpread[];
   /** The end hardly depends on the time: the range of the time is bounded by the time itself. */
@@ -192,7 +192,7 @@ export type Remedy =
   | { readonly kind: 'oven'; readonly air: number }
   | { readonly kind: 'target'; readonly target: number };
 
-/** Why no plan was found. */
+/** Reason why no plan was found. */
 export type Obstacle =
   /** The core never peaks at the target, however long it lies there. */
   | { readonly reason: 'never'; readonly highest: number; readonly seconds: number }

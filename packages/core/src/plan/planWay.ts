@@ -22,8 +22,8 @@ export interface PlanWayOptions {
 }
 
 /**
- * Plans one piece one way. Yields updates as they are known: first the plan in one dimension, then
- * as the section has it, and what refines it; null where a stale computation may be dropped.
+ * Plans one piece by one method. Yields updates as they become known: first the plan in one dimension, then on the
+ * section, then refinements; null at points where a stale computation can be dropped.
  */
 export function* planWay(
   request: PlanRequest,

@@ -20,7 +20,7 @@ export interface PlateAllergen {
   readonly from: readonly Ingredient[];
 }
 
-/** A side or a sauce as far as its allergens go; absent: nobody stated them. */
+/** Allergens of a side or a sauce; undefined: not stated. */
 export interface SideAllergens {
   readonly name: string;
   readonly allergens?: readonly AllergenId[] | undefined;

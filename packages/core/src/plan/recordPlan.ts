@@ -9,12 +9,12 @@ import { cutOf, type PlanRequest } from './request';
 import type { TimedLeg } from './timedLeg';
 import type { Ending, WayCook, WayRun } from './wayCook';
 
-/** About so many points of the curves and frames of the slice over a cook. */
+/** Approximate number of points of the curves and of frames of the slice over a cook. */
 const CURVE_POINTS = 160;
 const FRAMES = 48;
 /** Shortest rest advised, s. */
 const SHORTEST_REST = 60;
-/** The curve continues after the rest by this fraction of it, and at least this, s. */
+/** Length of the curve after the rest, as a fraction of it, and its least length, s. */
 const AFTERWARDS = 0.35;
 const AFTERWARDS_LEAST = 240;
 
@@ -89,11 +89,11 @@ export interface RecordOptions {
   readonly end?: CookEnd | undefined;
   /** Frames of the slice, about; one gives the first and the last. */
   readonly frames?: number | undefined;
-  /** The rest before it is sliced, s; absent: what the core wants. */
+  /** Rest before slicing, s; default: until the peak of the core. */
   readonly rest?: number | undefined;
 }
 
-/** Runs a cook once more through timed legs and keeps what the interface shows of it. */
+/** Simulates a cook through timed legs once more, and records it for the interface. */
 export const recordLegs = (
   cook: WayCook,
   legs: readonly TimedLeg[],

@@ -9,7 +9,7 @@ import { cutOf, thicknessOf, type PlanRequest } from './request';
 import { longestOf, refused, tooCool } from './solveWay';
 import { WayCook, type WayRun } from './wayCook';
 
-/** After some runs an end is taken that is off by what the solver's steps leave open, K. */
+/** Tolerance of an end after several runs, K: the error of the solver's steps. */
 const STILL_SHOWN = 0.1;
 const EAGER_RUNS = 3;
 /** Most runs of a search: one that needs more has met a discontinuity of the model and is refused. */
@@ -17,8 +17,8 @@ const MOST_RUNS = 12;
 /** A slope seen on the section is believed within this factor of the flat piece's. */
 const SLOPE_FACTOR = 3;
 /**
- * Columns where the edge is steep: seared edges, a bone along one, and pieces nearly as thick as they
- * are wide; round ones, whose edge is all round them, sooner.
+ * Columns for a steep edge: seared edges, a bone along one, and pieces nearly as thick as wide; for round ones, with
+ * an edge all round, at a smaller thickness.
  */
 const STEEP_COLUMNS = 16;
 /** Of a whole piece, which is thick for its width but changes slowly. */
@@ -35,9 +35,9 @@ export interface SectionSolution {
 
 export interface RefineOptions {
   readonly pan?: PanOnBurner;
-  /** Columns of the section; absent: as many as tell the core. */
+  /** Columns of the section; default: enough for the core. */
   readonly columns?: number;
-  /** Frames of the slice, about; absent: to be scrubbed. */
+  /** Approximate number of frames of the slice; default: enough for scrubbing. */
   readonly frames?: number | undefined;
 }
 
@@ -62,8 +62,8 @@ const believedSlope = (last: Crossing, at: Crossing, expected: number): number |
 };
 
 /**
- * The unknown on the section, from what was found in one dimension or on fewer columns: a few runs, each
- * corrected by the slope that was seen last, kept between what was too little and what was too much.
+ * Root on the section, from the root in one dimension or on fewer columns: a few runs, each corrected by the last
+ * slope, and kept inside the bracket.
  */
 export function* refineWay(
   request: PlanRequest,

@@ -45,7 +45,7 @@ export const goodCrust = (request: PlanRequest): CrustBounds => ({
   under: charredFrom(request),
 });
 
-/** Crust that a remedy for each complaint must give; for the rest of them one that is not burnt. */
+/** Crust that a fix for each fault must give; for the others one that is not burnt. */
 const crustNeeded = (request: PlanRequest, complaint: Complaint): CrustBounds => {
   const { least, under } = goodCrust(request);
   if (complaint === 'charred') return { least: 0, under };

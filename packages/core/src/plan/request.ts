@@ -42,11 +42,11 @@ export type HoldPlace = (typeof HOLD_PLACES)[number];
 export interface Hold {
   readonly in: HoldPlace;
   readonly seconds: number;
-  /** Air of the warm oven, C; absent: the usual. */
+  /** Air of the warm oven, C; default: 60. */
   readonly air?: number | undefined;
 }
 
-/** A warm oven's usual, C: at the upper end of what grows. */
+/** Default temperature of a warm oven, C: the upper end of the danger zone. */
 export const WARM_OVEN = 60;
 
 /** Method and duration of drying in the fridge, s. */
@@ -81,7 +81,7 @@ export interface PlanRequest {
   readonly weight: number;
   /** As it comes out of the fridge. */
   readonly start: number;
-  /** It is frozen, and thaws here first; absent: it is not. */
+  /** Place of thawing; undefined: not frozen. */
   readonly thaw?: ThawPlace | undefined;
   /** On the counter before the heat, s. */
   readonly temper: number;
@@ -112,15 +112,15 @@ export interface PlanRequest {
   readonly lowOven: number;
   readonly hotOven: number;
   readonly fan: boolean;
-  /** Seconds after the heat at which a whole piece is carved; absent: the usual, by weight. */
+  /** Time after the heat at which a whole piece is carved, s; default: by weight. */
   readonly carveAfter?: number | undefined;
   readonly ovenFuel: OvenFuel;
   /** A tray below the rack. */
   readonly tray: boolean;
   readonly ovenOn: OvenPlace;
-  /** The very hot oven that browns a piece at the end, C; absent: the usual. */
+  /** Oven of a hot-oven finish, C; default: 260. */
   readonly blast?: number | undefined;
-  /** It waits after a low oven, before it is browned; absent: it does not. */
+  /** Hold after a low oven, before browning; undefined: none. */
   readonly hold?: Hold | undefined;
   /** Turned half-way through the oven. */
   readonly ovenTurn: boolean;
@@ -129,7 +129,7 @@ export interface PlanRequest {
   readonly cover: RestCover;
   /** Surface on which it rests. */
   readonly restOn: RestSurface;
-  /** Which way the cook's thermometer goes in. */
+  /** Direction in which the cook's thermometer enters. */
   readonly stem: StemSide;
   /** Pieces alike, cooked together. */
   readonly pieces: number;
@@ -137,7 +137,7 @@ export interface PlanRequest {
   readonly model?: ModelName | undefined;
   /** Equipment it is cooked on; default: the default kitchen's. */
   readonly gear?: GearIds | undefined;
-  /** Calibration from past cooks; absent: nominal values. */
+  /** Calibration from past cooks; undefined: nominal values. */
   readonly learned?: LearnedDeviation | undefined;
 }
 
@@ -172,7 +172,7 @@ export const USUAL: Omit<PlanRequest, 'cut' | 'thickness' | 'weight' | 'target'>
   pieces: 1,
 };
 
-/** A blast's usual, C. */
+/** Default of a hot-oven finish, C. */
 export const USUAL_BLAST = 260;
 
 /** Thickness of the piece, m: as measured, corrected by the learned error of this cook's measurements. */

@@ -30,9 +30,9 @@ const hottestOf = ({ temperature }: PieceSolver): number => {
 };
 
 /**
- * Rests from the present state until the core is below its peak and no cell is hotter than the peak. The heat
- * of a late sear can reach the core after a first peak.
- * @param carveAfter s after the rest began; absent: not carved before its peak
+ * Rests from the present state until the core is below its peak and no cell is hotter than the peak. The heat of a
+ * late sear can reach the core after a first peak.
+ * @param carveAfter s after the start of the rest; undefined: not carved before its peak
  */
 export const restToPeak = (
   solver: PieceSolver,

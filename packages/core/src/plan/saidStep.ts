@@ -1,6 +1,6 @@
 import type { OwnStep } from './ownSteps';
 
-/** Duration of a step as it was written, s. */
+/** Written duration of a step, s. */
 export interface SaidTime {
   readonly least: number;
   readonly most: number;
@@ -11,9 +11,9 @@ export type SaidStep =
   | {
       readonly do: 'pan';
       readonly time?: SaidTime | undefined;
-      /** The core's temperature at its end, C; absent: it ends by its time. */
+      /** Core temperature at its end, C; undefined: it ends by its time. */
       readonly until?: number | undefined;
-      /** C; absent: the request's pan. */
+      /** Pan temperature, C; default: the request's. */
       readonly pan?: number | undefined;
       /** Interval between turns, s. */
       readonly every?: number | undefined;
@@ -24,7 +24,7 @@ export type SaidStep =
       readonly do: 'oven';
       readonly time?: SaidTime | undefined;
       readonly until?: number | undefined;
-      /** C; absent: the request's oven. */
+      /** Oven temperature, C; default: the request's. */
       readonly air?: number | undefined;
     }
   | { readonly do: 'rest'; readonly time: SaidTime; readonly covered?: true | undefined };
@@ -34,9 +34,9 @@ export interface SaidSettings {
   /** C. */
   readonly oven?: number | undefined;
   readonly pan?: number | undefined;
-  /** Out of the fridge for so long, s. */
+  /** Time out of the fridge before the heat, s. */
   readonly temper?: number | undefined;
-  /** Salted, or left to dry, so long ahead, s. */
+  /** Lead time of salting or drying, s. */
   readonly ahead?: number | undefined;
   readonly startsCold?: true | undefined;
 }

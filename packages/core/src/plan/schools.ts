@@ -30,7 +30,7 @@ export const AWKWARD = [180, 2400] as const;
 export const isAwkward = (saltAhead: number): boolean =>
   saltAhead >= AWKWARD[0] && saltAhead <= AWKWARD[1];
 
-/** Salted from so long ahead, a face dries uncovered in the fridge, s. */
+/** Lead time of salting from which a face dries uncovered in the fridge, s. */
 export const AIRED_FROM = 43_200;
 
 /** The schools of when to salt, s before the heat. */

@@ -5,7 +5,7 @@ import { cutOf, thicknessOf, type PlanRequest } from './request';
 /** Share of the half of a rolled piece that lies down which touches the iron at a time. Estimate. */
 const ROLLED_SHARE = 0.5;
 
-/** A part may hang over the pan's rim by this share of it. */
+/** Share of a part that can hang over the pan's rim. */
 const OVER_THE_RIM = 0.1;
 
 /** In how many parts a piece is browned: a whole one may be longer than the pan. */
@@ -17,8 +17,8 @@ export const partsInPan = (request: PlanRequest): number => {
 };
 
 /**
- * Share of the time that a place of the piece touches the iron while it is browned: a rolled piece touches
- * with a part of its half, and a whole one longer than the usual pan is browned part by part.
+ * Share of the time in which a place of the piece touches the iron while it is browned: a rolled piece touches with a
+ * part of its half, and a whole one longer than the default pan is browned part by part.
  */
 export const shareOnIron = (request: PlanRequest): number => {
   const cut = cutOf(request);

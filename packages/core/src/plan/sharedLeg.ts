@@ -16,8 +16,8 @@ export class SharedLeg {
   private readonly apart: number;
 
   /**
-   * @param before the cook as the leg begins
-   * @param apart about so far apart the moments lie, s
+   * @param before the cook at the start of the leg
+   * @param apart approximate interval of the snapshots, s
    */
   constructor(
     private readonly cook: PieceCook,
@@ -26,7 +26,7 @@ export class SharedLeg {
     apart: number,
   ) {
     this.moments = [{ at: 0, cook: before }];
-    // At a turn, where there are any: what follows begins with short steps as it is.
+    // At a turn, if there are any: the steps after it are short in any case.
     this.apart = turnEvery === undefined ? apart : turnEvery * Math.ceil(apart / turnEvery);
   }
 

@@ -3,13 +3,13 @@ import type { InputSpread, PlanSpread } from './planResult';
 type Input = InputSpread['input'];
 
 /**
- * Range of the time and of the end temperature from what is not known exactly: each input moved by
- * its usual error both ways at the same time of pull, the effects added as independent ones. Two
- * runs an input, and two for the slope.
- * @param inputs those that the cook has, and their usual errors
- * @param peakWith the peak, C, with an input off by so many of its spreads, pulled at `seconds`
- * @param nominal the peak, C, with nothing off, pulled at `seconds`
- * @param beside what else leaves the end open, one deviation, K
+ * Range of the time and of the end temperature from inputs that are not known exactly: each input is moved by its
+ * typical error in both directions at the same time of pull, and the effects are added as independent ones. Two runs
+ * an input, and two for the slope.
+ * @param inputs inputs of the cook, with their typical errors
+ * @param peakWith the peak, C, with an input moved by a number of standard deviations, pulled at `seconds`
+ * @param nominal the peak, C, with nominal inputs, pulled at `seconds`
+ * @param beside standard deviation of the end from other causes, K
  */
 export function* spreadAbout(
   inputs: readonly (readonly [Input, number])[],

@@ -17,7 +17,7 @@ const DRIEST = 0.5;
 
 type Said = Pick<PlanRequest, 'surface' | 'salt' | 'saltAhead' | 'airing' | 'cut' | 'own'>;
 
-/** Brine lying on a face so long after salting, kg/m2: drawn out in minutes, taken back in an hour. */
+/** Brine on a face at a time after salting, kg/m2: drawn out in minutes, absorbed again in an hour. */
 export const brineFilm = (salt: number, seconds: number): number => {
   const t = seconds / BRINE_AT;
   return ((BRINE * salt) / BRINE_SALT) * t * Math.exp(1 - t);
@@ -34,7 +34,7 @@ export const airedLoss = (said: Said): FaceDried => {
   return faceDried(place, seconds, water);
 };
 
-/** Water on each face as it meets the heat, kg/m2; below zero it has been dried out of it. */
+/** Water on each face at the start of the heat, kg/m2; negative: dried out of it. */
 export const surfaceFilm = (said: Said): number => {
   const { surface, salt, saltAhead } = said;
   const brine = brineFilm(salt, saltAhead);

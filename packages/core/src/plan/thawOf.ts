@@ -4,10 +4,10 @@ import type { CookPlan } from './planResult';
 import { shapeOf } from './pieceOf';
 import { cutOf, thicknessOf, type PlanRequest } from './request';
 
-/** A home freezer's usual, C. */
+/** Typical temperature of a home freezer, C. */
 const FREEZER = -18;
 
-/** Difference of places from the usual one, K: fridges run from 2 to 7 C. Estimates. */
+/** Difference of places from the typical one, K: fridges run from 2 to 7 C. Estimates. */
 const DIFFERS: Readonly<Record<ThawPlace, number>> = {
   'fridge-shelf': 2.5,
   'fridge-bag': 2.5,
@@ -16,7 +16,7 @@ const DIFFERS: Readonly<Record<ThawPlace, number>> = {
   counter: 3,
 };
 
-/** A thaw in the usual place, and its time in a warmer and in a cooler one, s. */
+/** A thaw in the typical place, and its time in a warmer and in a cooler one, s. */
 export interface ThawRange extends Thaw {
   readonly least: number | undefined;
   readonly most: number | undefined;

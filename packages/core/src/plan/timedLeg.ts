@@ -10,8 +10,8 @@ export interface TimedLeg extends Leg {
 }
 
 /**
- * Turns of a leg that lasts so long, s from its start.
- * @param since s that the turning has gone on before this leg began
+ * Turns of a leg of this duration, s from its start.
+ * @param since duration of turning before this leg, s
  */
 const flipsOf = (leg: Leg, seconds: number, since: number): readonly number[] => {
   const flips: number[] = [];
@@ -24,7 +24,7 @@ const flipsOf = (leg: Leg, seconds: number, since: number): readonly number[] =>
   return flips;
 };
 
-/** A leg that lasts so long. `since`: how long the turning has gone on before it, s. */
+/** A leg of this duration. `since`: duration of turning before it, s. */
 export const timedFor = (leg: Leg, seconds: number, since = 0): TimedLeg => ({
   ...leg,
   seconds,

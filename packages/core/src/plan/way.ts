@@ -21,7 +21,7 @@ export type Way = (typeof WAYS)[number];
 export interface WayTraits {
   /** The oven it goes through: the low one, in which it comes up, or the hot one that finishes it. */
   readonly oven?: 'low' | 'hot';
-  /** Which pieces go into a pan that is still cold. */
+  /** Pieces that go into a cold pan. */
   readonly coldPan?: 'always' | 'fatty-skin';
   /** The piece lies on its skin nearly all the way. */
   readonly onSkin?: true;

@@ -16,9 +16,9 @@ export interface WayCookOptions {
   /** Difference between the kitchen and that of the request; default: none. */
   readonly deviation?: KitchenDeviation;
   readonly pan?: PanOnBurner;
-  /** Lateral area ratio of a piece solved in one dimension; absent: by rule. */
+  /** Lateral area ratio of a piece solved in one dimension; default: by rule. */
   readonly lateralAreaRatio?: number | undefined;
-  /** Every run is recorded so closely; absent: none is. */
+  /** Resolution of the recording of every run; undefined: no recording. */
   readonly recording?: RecordingSpacing | undefined;
 }
 
@@ -39,7 +39,7 @@ export interface Ending {
   readonly toRest: CookSnapshot | undefined;
 }
 
-/** The legs before the unknown, as they were cooked, and the leg of the unknown after them. */
+/** The legs before the unknown, already simulated, and the leg of the unknown after them. */
 interface Opening {
   readonly legs: readonly TimedLeg[];
   readonly unknown: Leg;
@@ -50,9 +50,9 @@ interface Opening {
 type CookLeg<L> = (leg: L, watch?: Observer) => number;
 
 /**
- * One piece on its way through a cook with one unknown, run as often as a search needs. A run
- * depends on its arguments alone: what comes before the unknown, and the unknown's leg as far as it is
- * the same for every value, is cooked once and kept.
+ * Simulation of one piece through a cook with one unknown, for any number of trial values. A run depends only on its
+ * arguments: the legs before the unknown, and the part of the unknown's leg that is the same for every value, are
+ * simulated once and kept.
  */
 export class WayCook extends PieceCook {
   readonly legs: readonly Leg[];
@@ -139,7 +139,7 @@ export class WayCook extends PieceCook {
     return { value, legs, ...ending, faces };
   }
 
-  /** Cooks what `run` gave with the unknown at another value, its sears as long as they were. */
+  /** Simulates the run with another value of the unknown, its sears unchanged. */
   endWith(run: WayRun, value: number): CookEnd {
     const { legs: opening, shared } = this.opening();
     const legs = retimed(run.legs, value).slice(opening.length);

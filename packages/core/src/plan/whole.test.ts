@@ -101,7 +101,7 @@ describe('whole pieces', () => {
       'slice',
     ]);
     expect(steps.find(({ kind }) => kind === 'lift')?.hands).toBe('free');
-    // Nothing of it meets a pan: none is warmed.
+    // No part of it meets a pan: none is warmed.
     expect(steps.some(({ kind }) => kind === 'preheat')).toBe(false);
   });
 

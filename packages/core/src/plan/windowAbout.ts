@@ -10,9 +10,9 @@ const WIDEST = 1800;
 
 /**
  * Range of the pull, s early and late, in which the core's peak is within 1.5 C of the target.
- * @param peakAt the core's peak, C, when pulled after so many seconds
+ * @param peakAt the core's peak, C, for a pull at these seconds
  * @param at seconds whose peak is the target
- * @param lowest the peak when pulled at once, C
+ * @param lowest the peak for a pull at once, C
  */
 export function* windowAbout(
   peakAt: (seconds: number) => number,

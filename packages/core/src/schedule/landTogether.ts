@@ -14,7 +14,7 @@ export interface Landing {
   readonly begins: number;
 }
 
-/** Why pieces cannot all be as planned. */
+/** Conflict that prevents pieces from being cooked as planned. */
 export type LandingConflict =
   /** One oven, two temperatures, C. */
   | {
@@ -37,7 +37,7 @@ const SAME_OVEN = 5;
 const SAME_PAN = 20;
 /** A pan that was hot comes back in this part of the time it takes from cold. */
 const PAN_COMES_BACK = 6;
-/** Shifts tried before what is left overlapping is said as it is. */
+/** Largest number of shifts before a remaining overlap is reported. */
 const MOST_SHIFTS = 60;
 
 interface Stay {
@@ -67,9 +67,8 @@ const orders = (of: readonly number[]): readonly (readonly number[])[] =>
 const MOST_ORDERED = 5;
 
 /**
- * Lets several pieces land on one plate through one pan and one oven. Each is counted back from the
- * plate; two that need the pan at the same time and do not share it follow one another, in the
- * order that keeps the longest wait shortest.
+ * Times several pieces for one plate through one pan and one oven. Each is counted back from the plate; two that need
+ * the pan at the same time and do not share it follow one another, in the order with the shortest longest wait.
  * @param runs of the pieces, in the same order
  */
 export const landTogether = (

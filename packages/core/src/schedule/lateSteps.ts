@@ -5,7 +5,7 @@ import { inAtFor, type Run, type RunStep } from './run';
 
 /** Possible correction of a step whose time has passed. Times in ms since 1970. */
 export type LateStep =
-  /** Less of it, for the same plate: what of the request changes. */
+  /** A shorter version of the step, for the same plate: change of the request. */
   | {
       readonly step: RunStep;
       readonly due: number;
@@ -26,7 +26,7 @@ const SALT_PARTS = 300;
 const TEMPER_PARTS = 60;
 const HOUR = 3600;
 
-/** Salting in so much time: as long as it is, or at the pan where the brine would still be out. */
+/** Salting in the available time: unchanged, or at the pan if the brine would still be out. */
 const saltIn = (
   left: number,
   { surface, airing }: PlanRequest,
@@ -48,8 +48,8 @@ const dryIn = (left: number, airing: Airing): Pick<PlanRequest, 'airing' | 'surf
 };
 
 /**
- * The steps of a run whose time has passed before anything was begun, in their order, each with the best
- * that can still be done: less salting or tempering, a quicker thaw, a later plate for what cannot be shortened.
+ * Steps of a timeline whose time passed before anything was begun, in their order, each with the best remaining
+ * option: less salting or tempering, a quicker thaw, a later plate for steps that cannot be shortened.
  * @param plateAt ms since 1970
  */
 export const lateSteps = (

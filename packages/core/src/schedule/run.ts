@@ -165,7 +165,7 @@ export const runOf = (
   return { steps, panToPlate: plate, length: plate - first, tonight: plate - tonight };
 };
 
-/** A piece that waits on its board for so long needs nobody beside it, s. */
+/** Waiting time of a piece on its board for which nobody is needed beside it, s. */
 const WAITS_ALONE = 300;
 
 const handsOf = (kind: ActionKind, { legs }: RunFigures, leg: number): 'on' | 'free' => {

@@ -28,7 +28,7 @@ describe('side dishes', () => {
         fc.integer({ min: 0, max: 3600 }),
         (on, off) => {
           const [placed] = placeSides(run, shared, [side({ handsOn: on, handsOff: off })]);
-          // A side that does not fit is told so: the next property.
+          // A side that does not fit reports it: the next property.
           fc.pre(placed !== undefined && placed.conflict === undefined);
           expect(placed.at + on + off).toBeLessThanOrEqual(run.panToPlate + 1e-6);
           for (const step of busy) {

@@ -13,7 +13,7 @@ export interface Side {
   readonly oven?: number | undefined;
   /** It may wait this long before the plate. */
   readonly keeps: number;
-  /** Declarable allergens in it; absent: nobody stated them. */
+  /** Declarable allergens in it; undefined: not stated. */
   readonly allergens?: AllergenId[] | undefined;
 }
 
@@ -38,7 +38,7 @@ interface Stretch {
   readonly kind: RunStep['kind'];
 }
 
-/** An oven within this of what is wanted will do, K. */
+/** Difference from the wanted oven temperature that is acceptable, K. */
 const SAME_OVEN = 10;
 const GRAIN = 15;
 

@@ -2,7 +2,7 @@
 export const DRILLS = ['touch', 'slice', 'pan'] as const;
 export type DrillKind = (typeof DRILLS)[number];
 
-/** A temperature as it was called, and as it was, C. */
+/** Answered and true temperature, C. */
 export interface DrillCall {
   readonly called: number;
   readonly was: number;
@@ -19,10 +19,10 @@ export interface CallBias {
   readonly spread: number | undefined;
 }
 
-/** A call so near is right, K: a word of doneness is four degrees wide; pans are read less finely. */
+/** Largest error of a right answer, K: a doneness is four degrees wide; pans are read less finely. */
 export const RIGHT_WITHIN: Readonly<Record<DrillKind, number>> = { touch: 4, slice: 3, pan: 20 };
 
-/** Error of answers about the truth; undefined if there are none. */
+/** Error of answers about the truth; undefined without any. */
 export const callBias = (kind: DrillKind, calls: readonly DrillCall[]): CallBias | undefined => {
   if (calls.length === 0) return undefined;
   const off = calls.map(({ called, was }) => called - was);

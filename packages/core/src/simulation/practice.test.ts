@@ -8,7 +8,7 @@ import { apartLoss, bestCook, practiceScore } from './practiceScore';
 describe('practice', () => {
   const request = { ...STEAK, thickness: 0.028, weight: 0.32 };
   const hidden = hiddenKitchen(12);
-  /** A cook who preheats, turns and pulls when told. */
+  /** A cook who preheats, turns and pulls at the given times. */
   const cook = (preheat: number, each: number, pullAt: number, burner = 0.5) => {
     const kitchen = new PracticeKitchen(request, hidden, DEFAULT_PAN, 180);
     kitchen.setBurner(1);

@@ -58,7 +58,7 @@ export interface PracticeResult {
   readonly pulledAt: number | undefined;
 }
 
-/** Core from which meat feels so to a finger, C. Usual practice. */
+/** Core temperatures from which meat feels like this to a finger, C. Usual practice. */
 const FIRMNESS = [
   [68, 'hard'],
   [60, 'firm'],
@@ -90,12 +90,12 @@ export interface PracticeStart {
 export const READABLE = ['middle', 'pan', 'ice'] as const;
 export type Readable = (typeof READABLE)[number];
 
-/** Time in a step for what is heard, s: steam dies away as fast. */
+/** Time over which the steam of the sound is averaged, s: steam dies away in this time. */
 const HEARD_OVER = 2;
 
 /**
- * A hidden kitchen to practise in: the cook sets the burner and the oven, moves and turns the
- * piece, and is told only what a cook would notice.
+ * A hidden kitchen for practice: the cook sets the burner and the oven, moves and turns the piece, and sees only what
+ * a cook would notice.
  */
 export class PracticeKitchen {
   time = 0;
@@ -207,7 +207,7 @@ export class PracticeKitchen {
   follow(seconds: number): void {
     const { solver } = this;
     const area = faceArea(solver.section);
-    // The last of it is what can be heard as it ends.
+    // Only the last part can be heard at its end.
     const last = Math.min(seconds, HEARD_OVER);
     if (seconds > last) runFor(solver, this.around, seconds - last);
     const before = solver.evaporated;

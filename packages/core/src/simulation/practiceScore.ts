@@ -25,7 +25,7 @@ export interface BestCook {
   readonly pan: number;
 }
 
-/** Points lost, and on what. */
+/** Lost points, with their reason. */
 export type PracticeLoss =
   | { readonly on: 'over'; readonly points: number; readonly by: number; readonly seconds: number }
   | { readonly on: 'under'; readonly points: number; readonly by: number; readonly seconds: number }
@@ -34,7 +34,7 @@ export type PracticeLoss =
   | { readonly on: 'uneven'; readonly points: number }
   | { readonly on: 'grey'; readonly points: number; readonly by: number }
   | { readonly on: 'butter'; readonly points: number }
-  /** Pieces for one plate that came out so long apart, s. */
+  /** Time between the pieces of one plate, s. */
   | { readonly on: 'apart'; readonly points: number; readonly seconds: number };
 
 /** Points for each degree beyond the first off the wanted end, and for each tenth of browning. */
@@ -51,8 +51,8 @@ const BUTTER_POINTS = { none: 0, foaming: 0, brown: 3, burnt: 15 } as const;
 const LESS_HOT = [0, 25, 50, 75] as const;
 
 /**
- * The plan a cook who knew this kitchen would have cooked by: in the asked pan, or the hottest of the
- * less hot ones that does not burn it. The knob in practice is the cook's, so no habit of it counts.
+ * Plan of a cook who knew this kitchen: in the requested pan, or the hottest of the cooler ones that does not burn the
+ * piece. In practice the user sets the burner, therefore no habit of it counts.
  */
 export const bestCook = (
   request: PlanRequest,

@@ -21,7 +21,7 @@ export interface SimulatedService {
   /** In the order in which they come. */
   readonly tickets: readonly SimulatedTicket[];
   readonly random: () => number;
-  /** Every press is so late at most, s. */
+  /** Largest delay of a press, s. */
   readonly lateBy: number;
   readonly schedule: (job: ServiceJob) => ServiceSchedule;
 }
@@ -43,7 +43,7 @@ export interface ServiceOutcome {
   readonly replans: readonly { readonly ms: number; readonly pieces: number }[];
 }
 
-/** A press that comes so near to when it was expected moves nothing, s. */
+/** Difference from its expected time within which a press moves nothing, s. */
 const AS_EXPECTED = 15;
 const STEP = 5;
 const PLATING = 15;
@@ -52,7 +52,7 @@ const EARLY = 60;
 const LONGEST = 6 * 3600;
 /** A pan takes a piece that overlaps what is there by so little, share of its floor. */
 const SQUEEZED = 1.02;
-/** Gear is brought to another heat for what is begun within this time, s. */
+/** Time ahead of a start within which equipment is brought to its temperature, s. */
 const HEATED_AHEAD = 3600;
 
 /** Something a pair of hands may do now. @returns in `act`: whether the schedule is to be made again */
@@ -243,7 +243,7 @@ class Line {
     return taken === 0 || taken + first.area <= floor * SQUEEZED;
   }
 
-  /** Empty pans and ovens are brought to what is begun in them next. */
+  /** Empty pans and ovens are set for their next pieces. */
   private setHeats(now: number): void {
     const { gear } = this.service;
     const next = this.open

@@ -4,7 +4,7 @@ import type { PieceSteps, PieceStay } from '../pass/pieceSteps';
 import type { PlacedPiece } from '../pass/serviceSchedule';
 import { reallyAt, type TrueTimes } from './trueTimes';
 
-/** A forecast after a reading is off by this share of what it was before: `bench -- live`. */
+/** Remaining share of a forecast's error after a reading: `bench -- live`. */
 const ERROR_LEFT = 0.15;
 /** Time of the first reading, share of the cook. */
 const READ_AT = 0.6;
@@ -14,7 +14,7 @@ export interface TruePiece extends PieceJob {
   readonly truth: (option: number) => TrueTimes;
 }
 
-/** A piece that is on in a simulated service: what really happens to it, and what is believed of it. */
+/** A piece that is on in a simulated service: its true course, and its expected one. */
 export class SimulatedPiece {
   readonly steps: PieceSteps;
   /** Touches made; the next one comes so late, s. */

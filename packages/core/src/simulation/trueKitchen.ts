@@ -9,9 +9,9 @@ import { boneColumn } from '../heat/boneColumn';
 
 /** True position of a probe. */
 export type ProbePlace =
-  /** So far off the centre of thickness, towards the face that went down first, m; may be below 0. */
+  /** Distance from the centre of thickness, towards the face that went down first, m; can be negative. */
   | { readonly kind: 'middle'; readonly off: number }
-  /** So far under the face that went down first, m. */
+  /** Depth below the face that went down first, m. */
   | { readonly kind: 'surface'; readonly under: number }
   | { readonly kind: 'bone' }
   /** Never in the meat, or fallen out, s from the first heat. */

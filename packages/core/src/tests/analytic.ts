@@ -1,6 +1,6 @@
 /** Exact solutions the solver is held against. */
 
-/** Taken out of the global once: under the test runner every look-up of it is slow. */
+/** Local aliases: in the test runner every lookup of a global is slow. */
 const { abs, cos, exp, sin, sqrt, tan } = Math;
 
 /** Roots of x tan x = biot, one in each [n pi, n pi + pi/2], by bisection. */

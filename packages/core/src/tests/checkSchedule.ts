@@ -5,7 +5,7 @@ import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/serviceSc
 /** Pans this near are one, ovens this near are one, K: written here again, as a schedule is checked from outside. */
 const SAME = { pan: 20, oven: 5 } as const;
 const AREA_SLACK = 0.0002;
-/** A table that cannot land otherwise may let a piece rest so much longer, s. */
+/** Longest excess of a piece's rest for a table that cannot be placed otherwise, s. */
 const MOST_PATIENCE = 600;
 
 interface Taken {

@@ -1,6 +1,7 @@
 /**
- * A dinner in one sentence and its meaning: piece, `x` count, thickness, weight, end, minutes out of the fridge and salted,
- * surface, way, heats, seconds between turns, hour, day. What must be told as not used follows `?`, between `|`.
+ * A dinner in one sentence and its meaning: piece, `x` count, thickness, weight, end, minutes out of the fridge and
+ * salted, surface, method, temperatures, seconds between turns, hour, day. Parts that must be reported as unused
+ * follow `?`, between `|`.
  */
 export const DINNER_CORPUS: readonly (readonly [text: string, meaning: string])[] = [
   [
@@ -173,7 +174,7 @@ export const DINNER_CORPUS: readonly (readonly [text: string, meaning: string])[
   ['salmon at 48 degrees, 3cm', 'salmon-skin-on 30mm 48C'],
   ['veal chop 350g pink lunch tomorrow 12.30', 'veal-chop 350g 60C 12:30 tomorrow'],
   ['ribeye as thick as 5 cm, bloody', 'ribeye 50mm ? bloody'],
-  // 15 more, after those were read: 12 were read as meant, 3 in part and told, none misread.
+  // 15 more, after those were read: 12 were right, 3 in part and reported, none misread.
   [
     'tonight at quarter to eight, two rib steaks, 4.5cm, rare',
     'rib-bone-in x2 45mm 50C 19:45 today',

@@ -21,7 +21,7 @@ interface Term {
   readonly name: string;
 }
 
-/** Programmes are written in lines no longer than a reader of the format allows. */
+/** Longest line of a programme: readers of the format limit it. */
 const PER_LINE = 12;
 
 const sum = (terms: readonly Term[]): string => {
@@ -55,11 +55,11 @@ class BySlot {
 }
 
 /**
- * The least lateness of a small service, as a time-indexed mixed-integer programme: a variable for every
- * piece, way, place and start, and for every ticket and landing; one limit for each slot of each pan, oven
- * and pair of hands; and where one place is wanted at two temperatures, a variable for what it is set to.
- * Pieces rest in as many places as they like, and a full pan takes no longer.
- * @param atMost a lateness that is known to be possible, s: no landing later than that is looked at
+ * Least lateness of a small service, by a time-indexed mixed-integer programme: a variable for every piece, method,
+ * place and start, and for every ticket and plating time; one limit for each slot of each pan, oven and person; and if
+ * one place is wanted at two temperatures, a variable for its setting. Pieces rest in any number of places, and a full
+ * pan takes no longer.
+ * @param atMost a lateness that is known to be possible, s: later plating times are left out
  * @returns s
  */
 export const exactLateness = (

@@ -21,7 +21,7 @@ export type Planned =
   | { readonly feasible: true; readonly plan: CookPlan; readonly window: PullWindow | undefined }
   | { readonly feasible: false; readonly obstacle: Obstacle };
 
-/** Plans a case as it is shown: on the section. */
+/** Plans a case for display: on the section. */
 export const planCase = ({ request, pan }: PlanCase, minimum?: number): Planned => {
   let found: Planned | undefined;
   for (const update of planWay(request, { pan, minimum, inFull: false })) {
@@ -48,7 +48,7 @@ export const endAsTold = (
     const { seconds = 0, flips = [] } = legs[i] ?? {};
     return { ...leg, seconds, flips };
   });
-  // Code of its own: the maximum over a whole hour of rest, independent of the search's end condition.
+  // Independent code: the maximum over a whole hour of rest, independent of the search's end condition.
   const decides = told.findLastIndex(({ unknownShare }) => unknownShare > 0);
   let peak = -Infinity;
   const see = (): boolean => {
@@ -67,11 +67,10 @@ export const endAsTold = (
 };
 
 /**
- * A total bends by no more than this between three even steps: s, or share of it, or of the window in
- * which the end stays within 1.5 C. A fifth of that is 0.3 C of the end, over three plans that each may
- * be a tenth off by the solver's own steps; in a slow oven it is minutes. A turn more or less near the
- * end, after which the face touches badly for some seconds, bends a total by seconds; a jump would be a
- * turn's whole interval or a sear's step.
+ * Largest bend of a total over three even steps: s, or a share of it, or of the window in which the end stays within
+ * 1.5 C. A fifth of that is 0.3 C of the end, over three plans each of which can be a tenth off by the solver's steps;
+ * in a slow oven it is minutes. One more or one fewer turn near the end, after which the face has poor contact for
+ * some seconds, bends a total by seconds; a jump would be a turn's whole interval or a sear's step.
  */
 const BEND_SECONDS = 6;
 const BEND_SHARE = 0.012;

@@ -21,7 +21,7 @@ export const PLAIN_TISSUE: TissueProperties = {
 /** Of the plain tissue, m2/s. */
 export const PLAIN_DIFFUSIVITY = 0.5 / 3.5e6;
 
-/** A face with convection alone. */
+/** A face with convection only. */
 export const plainFace = (temperature: number, coefficient: number): Face => ({
   temperature,
   radiant: temperature,

@@ -1,7 +1,7 @@
 /** A recipe in words and its meaning. */
 export interface RecipeCase {
   readonly text: string;
-  /** Steps in the notation of `TIMES_CORPUS`; after `?` what must be told, between `|`. */
+  /** Steps in the notation of `TIMES_CORPUS`; after `?` the parts that must be reported, between `|`. */
   readonly meaning: string;
   /** Settings: C and s. */
   readonly settings?: Readonly<Record<string, number | true>>;

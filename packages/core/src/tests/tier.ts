@@ -8,5 +8,5 @@ export const someOf = <T>(all: readonly T[], oneOf: number): readonly T[] =>
 /** Number of random cases of a slow property: all in the deep tier, a share in `npm test`. */
 export const runsOf = (all: number, oneOf: number): number => (DEEP ? all : Math.ceil(all / oneOf));
 
-/** Whether a test of the deep tier alone is left out. */
+/** Whether a test of the deep tier is left out. */
 export const NOT_DEEP = !DEEP;

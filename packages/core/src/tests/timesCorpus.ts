@@ -1,7 +1,7 @@
 /**
- * A line of cooking times and its meaning. Steps: `p` pan, `o` oven, `r` rest, `t` turn, with seconds or a range of them;
- * then `@` the heat, C; `/` the interval between turns, s; `!` the core temperature at its end, C; `b` basted; `f` covered.
- * Parts that must be reported as not understood follow `?`, separated by `|`.
+ * A line of cooking times and its meaning. Steps: `p` pan, `o` oven, `r` rest, `t` turn, with seconds or a range of
+ * them; then `@` the temperature, C; `/` the interval between turns, s; `!` the core temperature at its end, C; `b`
+ * basted; `f` covered. Parts that must be reported as not understood follow `?`, separated by `|`.
  */
 export type CorpusLine = readonly [text: string, meaning: string];
 
@@ -244,7 +244,7 @@ export const TIMES_CORPUS: readonly CorpusLine[] = [
   ['sear 90 sec, flip, sear 60 sec, flip back 20 sec', 'p90 t p60 t p20'],
   ['bake at 425 F 9 min', 'o540@218.3'],
   ['slow oven 2 h at 70, rest 15 min, hot pan 40 s a side', 'o7200@70 r900 p40 t p40'],
-  // 25 more, written before they were first read: 17 were read as meant, 3 in part and told, 5 misread.
+  // 25 more, written before they were first read: 17 were right, 3 in part and reported, 5 misread.
   ['3 minutes skin side, 1 minute flesh side, rest 3 minutes', 'p180 t p60 r180'],
   [
     'sear all four sides 90 seconds each, then oven at 120 for 50 minutes',
@@ -279,7 +279,7 @@ export const TIMES_CORPUS: readonly CorpusLine[] = [
   ],
   ['4+3 min', 'p180 ? 4|+'],
   ['Bake 10 min at 200°C, turn, bake 5 min, rest', 'o600@200 t o300'],
-  // 20 more, after those were read: 14 were read as meant, 3 in part and told, 3 misread.
+  // 20 more, after those were read: 14 were right, 3 in part and reported, 3 misread.
   ['4 mins first side, 3 mins second, rest 5 mins', 'p240 t p180 r300'],
   ['Sear 1 minute per side on high, then 8-10 minutes in a 190C oven.', 'p60 t p60 o480-600@190'],
   ['render fat side 8 min, flesh side 2 min, rest 6 min', 'p480 t p120 r360'],

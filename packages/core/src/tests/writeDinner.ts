@@ -2,7 +2,7 @@ import type { ReadDinner } from '../phrases/readDinner';
 
 const whole = (value: number): string => String(Math.round(value));
 
-/** A dinner as it was understood, in the notation of its corpus. */
+/** Result of reading a dinner, in the notation of its corpus. */
 export const writeDinner = ({ request, hour, day }: ReadDinner): string => {
   const { cut, pieces, thickness, weight, target, temper, saltAhead, surface } = request;
   const { way, pan, lowOven, hotOven, every } = request;

@@ -25,7 +25,7 @@ export const variantsOf = (kind: TrialKind, request: PlanRequest): readonly Plan
   }
 };
 
-/** Whether two requests are the same in what a kind of trial differs by. */
+/** Whether two requests agree in the subject of a kind of trial. */
 export const sameVariant = (kind: TrialKind, a: PlanRequest, b: PlanRequest): boolean => {
   switch (kind) {
     case 'salt':

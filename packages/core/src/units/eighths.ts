@@ -24,7 +24,7 @@ const LETTERS: Readonly<Record<string, string>> = {
 const DECIMAL = /^-?\d*\.?\d+$|^-?\d+\.$/;
 const MIXED = /^(?:(\d+) +)?(\d+)\/(\d+)$/;
 
-/** A figure as a cook types it: `1.25`, `1,25`, `1 1/4`, `1¼`, `5/8`; NaN where it is none. */
+/** A typed figure: `1.25`, `1,25`, `1 1/4`, `1¼`, `5/8`; NaN if it is invalid. */
 export const readFigure = (text: string): number => {
   const plain = text
     .trim()

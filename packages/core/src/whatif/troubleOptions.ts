@@ -24,7 +24,7 @@ export const OPTION_IDS = [
 ] as const;
 export type OptionId = (typeof OPTION_IDS)[number];
 
-/** One way to go on, with what it leads to. */
+/** One way to continue, with its result. */
 export interface TroubleOption extends Outcome {
   readonly id: OptionId;
   /** Changed temperature of an oven or a pan, C. */
@@ -83,7 +83,7 @@ const board = (seconds: number): TimedLeg => ({
   flips: [],
 });
 
-/** A kitchen's ways out of one trouble, each computed from the piece as it is now. */
+/** Fixes for one trouble in a kitchen, each computed from the present state of the piece. */
 class WaysOut {
   readonly rest: readonly TimedLeg[];
   private readonly free: number;
@@ -155,7 +155,7 @@ class WaysOut {
     return [this.option(id, legs, { celsius })];
   }
 
-  /** Out of the oven at once, to what comes after it. */
+  /** Moves the piece out of the oven at once, to its next leg. */
   searNow(): readonly TroubleOption[] {
     const at = this.ovenAt;
     if (at !== 0 || this.rest.length < 2) return [];

@@ -9,7 +9,7 @@ export interface TroubleAhead {
   readonly by: number;
 }
 
-/** A plate off by less is no trouble, s; nor one that may be right as well as not. */
+/** Shift of the plate below which there is no trouble, s, nor if its probability is low. */
 const WORTH_OFFERING = 240;
 /** Deviations of the pull within which a plate may yet be on time. */
 const DOUBT = 1;
@@ -18,13 +18,13 @@ const DOUBT = 1;
 export interface Expected {
   /** The plate as the readings have it, later than it was wanted by, s. */
   readonly late: number;
-  /** s from now until the pull as it is forecast. */
+  /** Time until the forecast pull, s. */
   readonly untilPull: number;
 }
 
 /**
- * The trouble that the readings see coming, once they are sure of it; undefined while there is none. The
- * presses alone see none: they are as good as the plan.
+ * Trouble that the readings predict with certainty; undefined if there is none. Presses without readings predict none:
+ * they follow the plan.
  */
 export const troubleAhead = (
   { readings, pullSpread, decided, leeway }: Forecast,
@@ -37,7 +37,7 @@ export const troubleAhead = (
   return late > 0 ? { trouble: 'late', by: late } : { trouble: 'early', by: -late };
 };
 
-/** A degree off the end weighs as much as so many seconds off the plate. Usual practice: the end comes first. */
+/** Weight of a degree off the end in seconds off the plate. Usual practice: the end comes first. */
 const DEGREE_WEIGHS = 240;
 /** Ends nearer than this to the wanted one are as good, K. */
 const AS_GOOD = 0.75;
@@ -69,8 +69,8 @@ const costOf = (option: TroubleOption, wanted: Wanted): number =>
   DEGREE_WEIGHS * Math.max(0, Math.abs(option.peak - wanted.target) - AS_GOOD);
 
 /**
- * The best of the ways out, where it is better than going on by more than a cook would shrug at. It never
- * lands a plate further off, nor an end, than going on does by more than counts.
+ * Best of the fixes, if its advantage over continuing is relevant. It never moves a plate or an end further off than
+ * continuing does, beyond the tolerance.
  */
 export const wayOutOffered = (
   options: readonly TroubleOption[],

@@ -31,7 +31,7 @@ export interface CookInProgress {
   readonly plannedIn: number;
   readonly events: readonly CookEvent[];
   readonly pan: PanOnBurner;
-  /** The kitchen as far as it is known. */
+  /** Known part of the kitchen. */
   readonly kitchen: KitchenDeviation;
   readonly edges?: number | undefined;
   /** Due time of the deciding leg by the forecast, ms since 1970. */
@@ -58,8 +58,8 @@ const tailOf = (leg: TimedLeg, decides: boolean): RemainingLeg => {
 };
 
 /**
- * The present state of a piece, from which several continuations are simulated: run once through what has been,
- * by the kitchen as it is known, and taken up again for each question.
+ * Present state of a piece, from which several continuations are simulated: run once through its past, in the known
+ * kitchen, and restored for each question.
  */
 export class WhatIf {
   readonly progress: Progress;
@@ -101,7 +101,7 @@ export class WhatIf {
     this.now = this.cook.snapshot();
   }
 
-  /** Goes on with `legs` as they are timed. */
+  /** Continues with timed `legs`. */
   outcome(legs: readonly TimedLeg[], holds = 0): Outcome {
     const { solver } = this.cook;
     this.cook.restore(this.now);
@@ -126,8 +126,8 @@ export class WhatIf {
   }
 
   /**
-   * `legs` with the one at `free` as long as the wanted end asks. Where even none of it
-   * is too much, it is left out; where it never gets there, it is as long as planned.
+   * `legs` with the duration of the one at `free` solved for the wanted end. If even none of it is too much, it is
+   * left out; if it never reaches the end, its planned duration stays.
    */
   solved(legs: readonly TimedLeg[], free: number): readonly TimedLeg[] {
     const goal = this.inProgress.plan.request.target;

@@ -27,7 +27,7 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
   const { request } = cook.plan.plan;
   const again = (by: number): void => {
     const thickness = request.thickness + by;
-    // The same cut, so the same length and width: it weighs as much more as it is thicker.
+    // The same cut has the same length and width: its weight is proportional to its thickness.
     const weight = Math.min(
       PLAN_LIMITS.weight.most,
       Math.max(PLAN_LIMITS.weight.least, (request.weight * thickness) / request.thickness),

@@ -11,7 +11,7 @@ const PARTS = [
   { href: '/book/files', name: 'Files' },
 ] as const;
 
-/** The part a path is in: whatever is no other part is of the cooks. */
+/** Part of the logbook that a path belongs to; default: the cooks. */
 const whereIn = (path: string): string =>
   PARTS.find(({ href }) => href !== '/book' && path.startsWith(href))?.href ?? '/book';
 

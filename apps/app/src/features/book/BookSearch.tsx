@@ -22,7 +22,7 @@ interface Props {
 
 /** Longest search, letters: as the message bounds it. */
 const LONGEST = 120;
-/** Typing pauses so long before it is looked for, ms. */
+/** Pause in typing after which the search starts, ms. */
 const SETTLES = 120;
 const MONTH = 30 * 86_400_000;
 const SPANS = [

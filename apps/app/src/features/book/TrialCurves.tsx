@@ -7,7 +7,7 @@ import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
 import { INK } from '../../ui/ink';
 
-/** Lines that are told apart by more than their colour: pairs of solid and dashed. */
+/** Inks of lines that differ by more than their colour: pairs of solid and dashed. */
 const INKS = [
   INK.iron950,
   INK.flameLight,
@@ -17,7 +17,7 @@ const INKS = [
   INK.flameDark,
 ] as const;
 
-/** A line wants at least so many readings. */
+/** Least number of readings of a line. */
 const A_LINE = 3;
 
 /** The cores over time: planned dashed, measured solid. */

@@ -19,7 +19,7 @@ interface Drawn {
   readonly says: string;
 }
 
-/** From so many readings on they are drawn as a line of their own. */
+/** Number of readings from which they are drawn as a line of their own. */
 const A_LINE = 8;
 /** Points said one by one to who cannot see them. */
 const SAID = 6;

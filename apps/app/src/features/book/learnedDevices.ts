@@ -14,7 +14,7 @@ export interface LearnedDeviceView {
   readonly pan: string | undefined;
   readonly value: number;
   readonly deviation: number;
-  /** Share of what is usually unknown that still is. */
+  /** Remaining share of the prior's standard deviation. */
   readonly unknown: number;
   readonly usual: number;
   readonly use: TraitUse;
@@ -85,7 +85,7 @@ export const devicesOf = (
 const signed = (value: number, text: string): string =>
   value < 0 ? `−${text}` : value > 0 ? `+${text}` : text;
 
-/** A device's figure in a cook's units: over what was told. */
+/** Learned deviation of a device in a cook's units. */
 export const sayTrait = (kind: DeviceKind, value: number, show: Show): string => {
   switch (kind) {
     case 'oven':
@@ -103,7 +103,7 @@ export const sayTrait = (kind: DeviceKind, value: number, show: Show): string =>
   }
 };
 
-/** One deviation of it, without a sign. */
+/** Standard deviation of a trait, without a sign. */
 export const saySpread = (kind: DeviceKind, deviation: number, show: Show): string => {
   switch (kind) {
     case 'oven':

@@ -1,4 +1,4 @@
-/** The book's screens in one piece: what they share is fetched with the first of them, not before. */
+/** Screens of the logbook in one chunk, loaded with the first of them. */
 export { BookScreen } from './BookScreen';
 export { CookScreen } from './CookScreen';
 export { FilesScreen } from './files/FilesScreen';

@@ -4,7 +4,7 @@ import type { HeatScale } from '@crustan/core/plan/ownSteps';
 import { kitchenNow } from '../../store/clock';
 import { spanOf } from './spanOf';
 
-/** Typed words as a search, and what of them was not used. */
+/** Typed words as a search, with the words that were not used. */
 export interface SaidSearch {
   readonly search: CookSearch;
   readonly unread: readonly UnreadPart[];
@@ -17,8 +17,8 @@ export const asWritten = (words: string): SaidSearch =>
   words === '' ? NOTHING_SAID : { search: { words }, unread: [] };
 
 /**
- * Reads the words of a search: what has a meaning becomes a condition, the rest is looked for as it is written.
- * @param scale of a heat without a letter
+ * Reads the words of a search: words with a meaning become conditions, the others are searched as text.
+ * @param scale of a temperature without a unit
  */
 export const readWords = async (words: string, scale: HeatScale): Promise<SaidSearch> => {
   if (words === '') return NOTHING_SAID;

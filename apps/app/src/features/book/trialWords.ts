@@ -20,7 +20,7 @@ const COVERS: Readonly<Record<PlanRequest['cover'], string>> = {
 
 const HOUR = 3600;
 
-/** A time ahead as a cook says it: minutes, hours, days. */
+/** Lead time in words: minutes, hours, days. */
 const ahead = (seconds: number): string =>
   seconds < 3 * HOUR
     ? sayDuration(seconds)

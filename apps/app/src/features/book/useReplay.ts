@@ -22,7 +22,7 @@ export const useReplay = (cook: CookRecord, plannedIn: number): ReplayedCook | u
       .replay({ request, legs, pullAt, restSeconds, trace }, plannedIn, cook.events, pan)
       .then(
         (replayed) => live && setFound({ of: cook, replayed }),
-        // Without a replay the page shows the plan and the events alone.
+        // Without a replay the page shows only the plan and the events.
         () => undefined,
       );
     return () => {

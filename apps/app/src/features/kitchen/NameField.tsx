@@ -6,7 +6,7 @@ interface Props {
   readonly onChange: (name: string) => void;
 }
 
-/** A name as it is typed; an empty one is not kept. */
+/** Input of a name; an empty name is not stored. */
 export const NameField = ({ label, value, onChange }: Props) => (
   <TextInput
     aria-label={label}

@@ -7,7 +7,7 @@ import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 import { NameField } from './NameField';
 
-/** The salts, the one in use, and what a level teaspoon of it weighs. */
+/** List of salts, with the one in use and the weight of a level teaspoon. */
 export const Salts = () => {
   const dispatch = useAppDispatch();
   const { salts, salt: index } = useAppSelector((state) => state.kitchen);

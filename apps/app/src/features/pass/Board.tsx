@@ -65,7 +65,7 @@ export const Board = ({ pass, presses }: Props) => {
         <View className={`gap-4 ${wide ? 'w-[46%]' : ''}`}>
           {dealt.map((mine, i) => (
             <Hand
-              // A pair of hands has no name of its own.
+              // Persons have no names.
               key={i}
               name={dealt.length > 1 ? `Hands ${i + 1}` : undefined}
               things={mine}

@@ -7,7 +7,7 @@ import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
 import { optionOf, type PassNow } from './usePass';
 
-/** The clock that is shown: from so long ago to so long ahead, s. */
+/** Range of the displayed clock: from the past to the future, s. */
 const PAST = 300;
 const AHEAD = 2700;
 /** Marks on the clock, ms. */
@@ -130,7 +130,7 @@ const Table = ({ ticket, pass, share, now }: TableProps) => {
   );
 };
 
-/** A table so much after its time is marked late, s. */
+/** Lateness from which a table is marked late, s. */
 const LATE = 90;
 
 interface LaneProps {

@@ -14,7 +14,7 @@ interface Props {
   readonly dish: KeptDish;
   readonly pass: PassNow;
   readonly presses: Presses;
-  /** Pieces of it in the order that is being taken. */
+  /** Number of its pieces in the present order. */
   readonly asked: number;
   readonly onAdd: (doneness: string) => void;
 }
@@ -36,7 +36,7 @@ const underMinimum = (
     }),
   );
 
-/** A dish as it is ordered: a tap for each piece, and how many are left where they were counted. */
+/** A dish in an order: a tap adds a piece; shows the number left if it was counted. */
 export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, onAdd }: Props) => {
   const show = useShow();
   const rules = useAppSelector((state) => state.kitchen);

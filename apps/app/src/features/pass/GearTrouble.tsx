@@ -20,7 +20,7 @@ export interface GearRow {
   /** Current temperature, C. */
   readonly at: number;
   readonly holds: readonly TicketPiece[];
-  /** Places on its rack; absent: it is a pan. */
+  /** Places on its rack; undefined for a pan. */
   readonly places: number | undefined;
 }
 

@@ -21,9 +21,9 @@ interface Props {
   readonly presses: Presses;
 }
 
-/** So much after its time a table is said to be late, s. */
+/** Lateness from which a table is reported, s. */
 const LATE = 90;
-/** A piece that rests so much longer than it keeps is said to, s. */
+/** Excess of a rest from which a piece is reported, s. */
 const OVER_RESTED = 60;
 /** Tables that are said with what can be done; the others are named in a line, until they are asked for. */
 const MOST_SAID = 4;

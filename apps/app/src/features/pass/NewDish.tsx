@@ -41,14 +41,14 @@ const moneyOf = (text: string): number | undefined => {
 
 type KeptSteps = KeptDish['portions'][number]['options'][number]['steps'];
 
-/** Steps in the form that is kept. */
+/** Steps in the stored format. */
 const keptSteps = ({ alone, full, fullArea }: PieceOption): KeptSteps => ({
   alone: { ...alone, stays: [...alone.stays], touches: [...alone.touches] },
   full: { ...full, stays: [...full.stays], touches: [...full.touches] },
   fullArea,
 });
 
-/** A dish made of the plan that is drawn up: its donenesses and ways are planned, then it is kept. */
+/** Adds the current plan to the menu as a dish: its donenesses and methods are planned, then it is saved. */
 export const NewDish = () => {
   const show = useShow();
   const draft = useAppSelector((state) => state.draft.request);

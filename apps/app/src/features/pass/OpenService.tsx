@@ -12,12 +12,12 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 
-/** A service is open for so long unless it is closed, ms. */
+/** Duration of a service that is not closed, ms. */
 const LASTS = 5 * 3600_000;
 /** Earlier services that are offered. */
 const OFFERED = 4;
 
-/** Nothing is open: begin a service, or take up one that is in the book. */
+/** Page without an open service: open one, or continue one from the logbook. */
 export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -24,7 +24,7 @@ import type { Presses } from './usePressed';
 interface Props {
   readonly pass: PassNow;
   readonly presses: Presses;
-  /** A ticket that is changed; absent: a new order is taken. */
+  /** Ticket that is being changed; undefined for a new order. */
   readonly ticket?: Ticket | undefined;
   /** An order that the book refused, to be corrected. */
   readonly refused?: RefusedOrder | undefined;
@@ -64,7 +64,7 @@ const draftOf = (ticket: Ticket | Order | undefined): Draft => ({
   order: ticket?.id ?? newId(),
 });
 
-/** An order taken: the table, its pieces by a tap each, when it wants them, and when it would land. */
+/** Order form: the table, its pieces by a tap each, the wanted time, and the ready time. */
 export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: Props) => {
   const dispatch = useAppDispatch();
   const service = useAppSelector((state) => state.pass.open);
@@ -204,7 +204,7 @@ const useQuote = (
   const [quote, setQuote] = useState<Quote>(NO_QUOTE);
   const asked = useMemo(() => pieces.map(({ dish, doneness }) => ({ dish, doneness })), [pieces]);
   const madeAt = pass.schedule?.at;
-  // The line changes with every second: asked again when the order, or what is told, does.
+  // The line changes every second: a new quote is requested only if the order or the schedule changes.
   const latest = useRef(pass);
   useEffect(() => {
     latest.current = pass;

@@ -21,7 +21,7 @@ import { thingsOf } from './thingsOf';
 import { usePass, type Lacked, type PassNow } from './usePass';
 import { usePressed } from './usePressed';
 
-/** Several pieces landing together, and a service: the board, its tickets, the menu, the par, what it came to. */
+/** Several pieces for one plate, and a service: tasks, tickets, menu, prep counts, report. */
 export const PassScreen = () => {
   const open = useAppSelector((state) => selectOpenService(state) !== undefined);
   const watches = useWatches();

@@ -13,7 +13,7 @@ import { placedIn } from './placedIn';
 import { FIRMNESS_WORDS, sayPiece, sayTable } from './passWords';
 import { optionOf, type PassNow } from './usePass';
 
-/** Rate of the core near the pull, K/s, from the last minutes of the plan. It is used if there is no forecast. */
+/** Rate of the core near the pull, K/s, from the last minutes of the plan; used if there is no forecast. */
 const climbOf = (
   trace: { readonly time: readonly number[]; readonly core: readonly number[] },
   at: number,

@@ -7,7 +7,7 @@ import type { PassNow } from './usePass';
 
 interface Props {
   readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
-  /** One table's pieces; absent: every open table's. */
+  /** Ticket whose pieces are checked; default: all open tables. */
   readonly ticket?: string;
 }
 

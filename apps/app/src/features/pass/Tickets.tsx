@@ -34,7 +34,7 @@ interface Props {
 const NONE_REFUSED: readonly RefusedEvent[] = [];
 const STATE_WORDS = { held: 'held', open: 'open', sent: 'sent', cancelled: 'cancelled' } as const;
 
-/** Orders taken, and every ticket with what can be said of it. */
+/** New orders, and every ticket with its actions. */
 export const Tickets = ({ pass, presses }: Props) => {
   const dispatch = useAppDispatch();
   const wide = useWindowDimensions().width >= WIDE;

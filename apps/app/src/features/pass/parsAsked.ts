@@ -5,7 +5,7 @@ import type { ParAsked } from '../../workers/pass.worker';
 
 /** Cost of a missed plate against one thrown away, if the menu has no prices. */
 const NO_PRICES = { tooFew: 2, wasted: 1 } as const;
-/** A piece kept to the next day loses this share of what it cost. Estimate. */
+/** Share of its cost that a piece loses if it is stored until the next day. Estimate. */
 const KEPT_LOSS = 0.15;
 
 const costsOf = (dish: Pick<KeptDish, 'cost' | 'price'> | undefined): ParCosts => {

@@ -82,12 +82,12 @@ const ALLERGY_ACTIONS: readonly ActionKind[] = ['in', 'butter', 'back'];
 
 export interface ThingWords {
   readonly does: string;
-  /** Of what, and for whom. */
+  /** Subject of the task, and its table. */
   readonly of: string;
   readonly happened: string;
 }
 
-/** A thing in words: what to do, of what, and what the button says. */
+/** Task in words: the action, its subject, and the label of the button. */
 export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords => {
   switch (thing.kind) {
     case 'heat': {
@@ -170,7 +170,7 @@ export const sayDue = (seconds: number): { readonly words: string; readonly late
   return { words: whole <= 3 ? 'now' : sayShort(whole), late: false };
 };
 
-/** So much after its time a thing is said to be late, s. */
+/** Lateness from which a task is reported, s. */
 const LATE = 20;
 
 const sayShort = (seconds: number): string =>

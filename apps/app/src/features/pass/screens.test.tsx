@@ -115,7 +115,7 @@ describe('tables along the clock, and pans and ovens', () => {
     const pass = passOf(events, toldOf(events), new Map([[piece, pieceOn(piece)]]));
     renderWithStore(<ClockLanes pass={pass} />);
     const lanes = screen.getAllByRole('listitem').map((one) => one.getAttribute('aria-label'));
-    // A held table has no lane: nothing of it is begun.
+    // A held table has no lane: no piece of it has begun.
     expect(lanes).toEqual([expect.stringMatching(/^Table 7: lands \d\d:\d\d$/)]);
     const presses = heardPresses();
     renderWithStore(

@@ -33,7 +33,7 @@ export const dishOf = (n: number, name: string, more: Partial<KeptDish> = {}): K
 });
 export const STRIP = dishOf(1, 'Strip');
 
-/** A table's order, said so many seconds after the opening; its pieces are numbered from its own number on. */
+/** Order of a table, a number of seconds after the opening; its pieces are numbered from its own number on. */
 export const ordered = (
   n: number,
   table: string,

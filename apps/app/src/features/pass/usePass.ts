@@ -52,7 +52,7 @@ const lackedBy = (
   return unknown ? 'dish' : undefined;
 };
 
-/** The open service as it stands now. */
+/** Present state of the open service. */
 export interface PassNow {
   readonly state: ServiceState;
   readonly dishes: readonly KeptDish[];
@@ -74,7 +74,7 @@ const AGAIN = 30_000;
 const APART = 3000;
 /** Durations of the search after a press, ms of the kitchen's clock. A better schedule is published after each. */
 const IMPROVED_FOR = [1000, 4000] as const;
-/** A forecast that moves a piece by so much makes it again, ms. */
+/** Shift of a forecast that starts a new schedule, ms. */
 const MOVED = 15_000;
 
 /** A schedule in the form that pages share. */
@@ -187,7 +187,7 @@ export const usePass = (): PassNow => {
   useEffect(() => {
     const state = making.current;
     state.again = true;
-    // One at a time: what is asked for while one is made is made after it, from what is known by then.
+    // One schedule at a time: requests during its computation are answered by one more, from the latest state.
     if (state.now) {
       void passWorker('schedule').stop();
       return;

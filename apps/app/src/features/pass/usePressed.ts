@@ -55,7 +55,7 @@ export const usePressed = (pass: PassNow): Presses => {
     return event.id;
   };
 
-  /** A piece meets the heat: its cook begins, with the plan that the menu has of it. */
+  /** Starts the heat of a piece: its cook begins, with the plan from the menu. */
   const begin = (pieceId: string, ticketId: string): Pick<Done, 'cooks' | 'service'> => {
     const ticket = pass.state.tickets.find(({ id }) => id === ticketId);
     const piece = ticket?.pieces.find(({ id }) => id === pieceId);

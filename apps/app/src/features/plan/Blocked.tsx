@@ -13,7 +13,7 @@ interface Props {
   readonly searching: boolean;
 }
 
-/** Why it cannot work, and what would: each remedy is a button that does it. */
+/** Reason why a plan fails, and its fixes, each as a button. */
 export const Blocked = ({ obstacle, remedies = [], searching }: Props) => {
   const request = useAppSelector((state) => state.draft.request);
   const show = useShow();
@@ -28,7 +28,7 @@ export const Blocked = ({ obstacle, remedies = [], searching }: Props) => {
   );
 };
 
-/** Remedies as buttons; says when it is still looking, and when there is none. */
+/** Fixes as buttons; says whether the search still runs, and if there is no fix. */
 export const Remedies = ({
   remedies,
   searching,

@@ -26,7 +26,7 @@ const FIELDS: readonly (readonly [keyof Typed, string, number, number])[] = [
   ['trim', 'Trimmed off, per cent', 0, 80],
 ];
 
-/** A portion on the plate, kg: what one thick piece is split into. Usual. */
+/** Portion on the plate, kg: a thick piece is split into such portions. Typical. */
 const PORTION = 0.18;
 
 /** Thickness to ask the butcher for, found by planning every thickness near this one. */

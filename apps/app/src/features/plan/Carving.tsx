@@ -10,10 +10,10 @@ import { useShow } from '../../words/useShow';
 
 const TABLES = ['2', '3', '4', '5', '6', '8', '10', '12'] as const;
 
-/** Under this for each a table goes hungry, over that it has leftovers, kg. Usual. */
+/** Portion per person below which it is too little, and above which there are leftovers, kg. Typical. */
 const ENOUGH = [0.15, 0.35] as const;
 
-/** A whole piece carved for so many: what each gets, and how thick the slices are. */
+/** Carving of a whole piece for a number of people: portion of each, and thickness of the slices. */
 export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
   const [people, setPeople] = useState<(typeof TABLES)[number]>('6');

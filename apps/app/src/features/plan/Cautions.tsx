@@ -25,13 +25,13 @@ import { useShow } from '../../words/useShow';
 const sayHours = (hours: number): string =>
   hours % 24 === 0 ? `${hours / 24} days` : `${hours} hours`;
 
-/** Log10 reductions, no more told than the table supports. */
+/** Log10 reductions, limited to the range that the table supports. */
 const logs = (reductions: number): string =>
   reductions > MOST_LOGS ? `over ${MOST_LOGS}` : `about ${reductions.toFixed(1)}`;
 
-/** Time between fridge and hot holding that the usual rule allows, s. */
+/** Time between fridge and hot holding that the two-hour rule allows, s. */
 const TWO_HOURS = 7200;
-/** Of which a thaw should take no more than this, s. */
+/** Part of it that a thaw should not exceed, s. */
 const WARM_THAW = 3600;
 
 /** Days that a request keeps the piece raw in the fridge: salted or dried, whichever is longer. */

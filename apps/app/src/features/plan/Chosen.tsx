@@ -30,7 +30,7 @@ const useChosen = () => {
   return { way, view, plateAt: plateMoment(plate, now), now };
 };
 
-/** The chosen plan in full, or why there is none. */
+/** The chosen plan in full, or the reason why it fails. */
 export const ChosenInFull = () => {
   const { view, plateAt } = useChosen();
   return <Answer view={view} plateAt={plateAt} />;
@@ -55,7 +55,7 @@ export const ChosenRun = () => {
   );
 };
 
-/** The chosen plan as it is started from a phone. */
+/** Bar with the chosen plan, for starting it on a phone. */
 export const ChosenBar = () => {
   const { way, view, plateAt } = useChosen();
   return view.plan && !view.obstacle ? (

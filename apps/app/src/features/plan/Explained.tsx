@@ -8,7 +8,7 @@ import { Text } from '../../ui/Text';
 /** Words that a first plan explains. */
 const FIRST_WORDS = ['pull', 'peak', 'window', 'grey'] as const;
 
-/** The words of the first plan, in place, until the cook knows them. */
+/** Explanations of the words of the first plan, in place, until the user closes them. */
 export const Explained = () => {
   const dispatch = useAppDispatch();
   const explaining = useAppSelector((state) => state.first.explaining);

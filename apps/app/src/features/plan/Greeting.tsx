@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { SetUp } from './SetUp';
 
-/** Whether the book has no cook: undefined until it has said so, or where it cannot be asked. */
+/** Whether the logbook has no cook; undefined until the server has answered, or if it cannot be reached. */
 const useNewBook = (): boolean | undefined => {
   const dispatch = useAppDispatch();
   const [isNew, setNew] = useState<boolean>();
@@ -30,7 +30,7 @@ export const Greeting = () => {
   const isNew = useNewBook();
   const [settingUp, setSettingUp] = useState(false);
   useEffect(() => {
-    // Whoever has a book knows the words; it is not asked again.
+    // A user with a logbook knows the words; the server is not asked again.
     if (isNew === false) dispatch(wordsKnown());
   }, [dispatch, isNew]);
   if (isNew !== true) return null;

@@ -3,7 +3,7 @@ import { useAppSelector } from '../../store/store';
 import { Chapter } from './Chapter';
 import { OwnTimes } from './ownTimes/OwnTimes';
 
-/** A cook's own times under a plan, or under the reason why there is none; open where some are said. */
+/** A cook's own times below a plan or below the reason why it fails; open if there are any. */
 export const OwnTimesChapter = ({ request }: { readonly request: PlanRequest }) => {
   const said = useAppSelector((state) => state.draft.times !== '');
   return (

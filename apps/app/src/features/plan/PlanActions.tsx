@@ -6,7 +6,7 @@ import { Text } from '../../ui/Text';
 import { useStartPlan } from './useStartPlan';
 
 interface Props {
-  /** The plan as it is kept, once it is there; undefined if there is none. */
+  /** The plan as a record, once it is computed; undefined if it fails. */
   readonly record: () => Promise<PlanRecord | undefined>;
   /** Labels of the buttons; no start if another button for it is always visible. */
   readonly what: { readonly start?: string; readonly keep: string };

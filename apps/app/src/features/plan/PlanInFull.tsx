@@ -41,7 +41,7 @@ interface Props {
 const GREY = 65;
 const SLICE_HEIGHT = 190;
 
-/** Frames are kept to a tenth of a second. */
+/** Frames are stored at a resolution of a tenth of a second. */
 const FRAME_GRAIN = 0.1;
 
 const placeAt = (plan: CookPlan, seconds: number): string => {

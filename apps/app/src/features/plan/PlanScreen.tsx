@@ -60,7 +60,7 @@ const WaysHead = () => {
   );
 };
 
-/** Takes up a plan that came with the address, and takes it out of the address. */
+/** Loads a plan from the page's address, and removes it from the address. */
 const useLink = (): void => {
   const dispatch = useAppDispatch();
   useEffect(() => {

@@ -53,7 +53,7 @@ const Asked = ({
   </View>
 );
 
-/** The kitchen in seven taps, each of which may be left as it is. */
+/** Setup of the kitchen in seven taps, each of which can be skipped. */
 export const SetUp = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -9,7 +9,7 @@ import { AllergenChips } from '../../ui/AllergenChips';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 
-/** Sides that often go with a seared piece, with usual minutes: a start, to be edited. */
+/** Common sides of a seared piece, with typical minutes, to be edited. */
 const USUAL_SIDES: readonly Side[] = [
   {
     name: 'Pan sauce',

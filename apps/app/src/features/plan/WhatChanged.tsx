@@ -7,7 +7,7 @@ import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { sayCrust } from '../../words/judgedWords';
 
-/** A change of time or temperature smaller than this is none to a cook: s, K, m. */
+/** Changes that are too small to be shown: s, K, m. */
 const SAME = { seconds: 5, kelvin: 0.5, depth: 0.0005 } as const;
 
 /** Differences between two plans, in the cook's words. */
@@ -38,7 +38,7 @@ export const WhatChanged = ({ plan }: { readonly plan: CookPlan }) => {
     now: plan,
   });
   if (seen.now !== plan) {
-    // The same request answered again, finer, is no change of the cook's.
+    // A finer answer to the same request is not a change by the cook.
     const same = JSON.stringify(seen.now.request) === JSON.stringify(plan.request);
     setSeen({ ...(same ? seen : { before: seen.now }), now: plan });
   }

@@ -1,6 +1,6 @@
 import type { Meaning } from '../../ui/meanings/meanings';
 
-/** Which word a label of a figure stands for. */
+/** Word that a label of a figure stands for. */
 export const MEANING_OF: Readonly<Record<string, Meaning>> = {
   'pull at': 'pull',
   'out of the oven at': 'pull',

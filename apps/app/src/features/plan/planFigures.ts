@@ -22,7 +22,7 @@ export const timeRange = (seconds: number, either: number): string => {
   return `${showDuration(low)} to ${showDuration(nearest(seconds + either, step))}`;
 };
 
-/** An input's usual error, as a cook would say it. */
+/** Typical error of an input, in a cook's units. */
 export const inputWords = (input: InputSpread['input'], error: number, show: Show): string => {
   switch (input) {
     case 'thickness':

@@ -11,7 +11,7 @@ const daysTo = (day: SaidDay, now: number): number => {
   return (WEEKDAYS.indexOf(day) - getDay(now) + 7) % 7;
 };
 
-/** The plate's time as it was said; what was not said stays as it is. Undefined if nothing of it was said. */
+/** Plate time with the parts that the sentence gives; other parts stay unchanged. Undefined if it gives none. */
 export const saidPlate = (
   { hour, day }: Pick<ReadDinner, 'hour' | 'day'>,
   plate: PlateTime,

@@ -9,8 +9,8 @@ import { useShow } from '../../words/useShow';
 import { laneOf } from '../../workers/planLane';
 
 /**
- * The plan of a way as it is kept. A press means what the sentence says now: it waits for that plan, should
- * it still be computed.
+ * Record of a method's plan. A press refers to the current sentence: it waits for that plan if it is still being
+ * computed.
  * @param plateAt ms since 1970
  */
 export const usePlanRecord = (

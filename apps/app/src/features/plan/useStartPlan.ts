@@ -17,8 +17,8 @@ export interface StartPlan {
 }
 
 /**
- * Takes a plan to the stove.
- * @param record the plan as it is kept, once it is there; undefined if there is none
+ * Starts a plan on Stove.
+ * @param record the plan as a record, once it is computed; undefined if it fails
  */
 export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): StartPlan => {
   const dispatch = useAppDispatch();

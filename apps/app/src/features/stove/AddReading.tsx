@@ -19,7 +19,7 @@ interface Props {
 const isCore = (celsius: number): boolean =>
   Number.isFinite(celsius) && celsius >= READING_LIMIT.least && celsius <= READING_LIMIT.most;
 
-/** Types in what the thermometer says, in the cook's own unit. */
+/** Form for a reading of the thermometer, in the cook's own unit. */
 export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
   const { units } = useShow();
   const unit = UNITS[units].temperature;

@@ -19,7 +19,7 @@ import type { LiveCook } from './liveCook';
 import { sayOffer } from './troubleWords';
 import { THINNER, waysOutNow } from './waysOutNow';
 
-/** An offer stands so long before it is computed again, ms: the piece has gone on meanwhile. */
+/** Time after which an offer is computed again, ms: the piece cooks meanwhile. */
 const STANDS = 60_000;
 
 interface Offer {

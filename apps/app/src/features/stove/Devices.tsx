@@ -88,7 +88,7 @@ export const Devices = ({ cook }: { readonly cook: string }) => {
   );
 };
 
-/** A temperature log, shown as it was understood before it is replayed. */
+/** A temperature log, shown for confirmation before it is replayed. */
 const FromFile = ({ cook }: { readonly cook: string }) => {
   const store = useAppStore();
   const [read, setRead] = useState<ReadingsLog>();

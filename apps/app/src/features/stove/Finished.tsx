@@ -23,7 +23,7 @@ interface Props {
 /** Whether the book has the cook and all its presses. */
 const isInBook = (cook: ActiveCook): boolean => cook.startKnown && unsentEvents(cook).length === 0;
 
-/** Sliced: what the cook says of it, and into the book. */
+/** Form after slicing: the cook's judgement, saved to the logbook. */
 export const Finished = ({ cook, state }: Props) => {
   const dispatch = useAppDispatch();
   const router = useRouter();

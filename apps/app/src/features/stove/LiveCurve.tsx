@@ -5,7 +5,7 @@ import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { INK } from '../../ui/ink';
 
-/** The planned core and what was read of it, where there is room beside the cook. */
+/** Planned core and its readings, if there is room beside the cook. */
 export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
   const show = useShow();
   const { cook, state, forecast } = live;

@@ -40,9 +40,8 @@ const PANELS: readonly (readonly [Panel, string])[] = [
 ];
 
 /**
- * The big button answers nothing for so long after it has come to mean another thing, ms of the
- * world's time: a bounced thumb, or a press on another phone that came first, would answer the next
- * thing too.
+ * Time for which the large button ignores presses after its meaning has changed, ms of the world's time: a bounced
+ * thumb, or a press on another phone that came first, would confirm the next step too.
  */
 const BOUNCE = 900;
 

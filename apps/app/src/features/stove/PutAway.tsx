@@ -9,8 +9,8 @@ import { Text } from '../../ui/Text';
 import { pressesFile } from './pressesFile';
 
 /**
- * Takes a cook off this device. Presses that the book does not have are on this device alone: they
- * are saved as a file first.
+ * Removes a cook from this device. Steps that the logbook lacks exist only on this device: they are saved as a file
+ * first.
  */
 export const PutAway = ({ cook }: { readonly cook: ActiveCook }) => {
   const dispatch = useAppDispatch();

@@ -28,7 +28,7 @@ describe('a thermometer that stops sending', () => {
   });
   afterEach(() => jest.useRealTimers());
 
-  /** Both parts, with a probe and a gun that sent every so often for a minute. */
+  /** Both parts, with a probe and an infrared thermometer that sent at this interval for a minute. */
   const sending = (every: number) => {
     const { store } = renderWithStore(
       <>
@@ -58,7 +58,7 @@ describe('a thermometer that stops sending', () => {
     );
     expect(beep).toHaveBeenCalledTimes(1);
     expect(beep).toHaveBeenCalledWith('trouble');
-    // Its figures have an age, and an old pan is no reason for advice about the present one.
+    // The readings have an age, and an old pan reading gives no advice about the present pan.
     expect(screen.getByText(/^probe 36\.0 °C \(.* ago\) · pan 160° \(.* ago\)$/)).toBeTruthy();
     expect(screen.queryByText(/^The pan is/)).toBeNull();
     act(() => void jest.advanceTimersByTime(60_000));

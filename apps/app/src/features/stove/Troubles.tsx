@@ -54,7 +54,7 @@ export const Troubles = ({ live, onClose }: Props) => {
   );
 };
 
-/** The ways out of a trouble, as they were at a moment and for a wait. */
+/** Fixes for a trouble, at a moment and for a delay. */
 interface Answer {
   readonly at: number;
   readonly minutes: number;
@@ -67,7 +67,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
   const { pan } = useGear();
   const [minutes, setMinutes] = useState<number>(DELAYS[1]);
   const [answer, setAnswer] = useState<Answer>();
-  // The piece as it was when the trouble was named: a figure that moves cannot be pressed.
+  // The piece at the time the trouble was named: a figure that moves cannot be pressed.
   const [asked] = useState({ live, pan });
   const { cook } = live;
   useEffect(() => {
@@ -82,7 +82,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
       wanted = false;
     };
   }, [asked, trouble, minutes]);
-  // An answer to another wait is none.
+  // An answer for another delay is not used.
   const found = answer?.minutes === minutes ? answer : undefined;
   const choose = ({ id, legs, restSeconds }: TroubleOption): void => {
     if (id !== 'as-is' && found) {

@@ -11,7 +11,7 @@ import { useShow } from '../../words/useShow';
 /** A cook older than this is not offered again, ms. */
 const STILL_ON = 12 * 3600 * 1000;
 
-/** Cooks the server knows that were never finished: started on another device, or lost here. */
+/** Unfinished cooks on the server: started on another device, or lost here. */
 export const UnderWay = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

@@ -47,7 +47,7 @@ const cook: ActiveCook = {
   refused: {},
   known: [],
 };
-/** A cook whose pull is forecast so many seconds later than planned. */
+/** A cook whose pull is forecast this many seconds later than planned. */
 const liveOf = (late: number): LiveCook =>
   liveCook(
     cook,

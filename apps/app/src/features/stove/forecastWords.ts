@@ -11,7 +11,7 @@ const EIGHTY = 1.2816;
 const WORTH = { thickness: 0.0015, start: 2, contact: 0.12 } as const;
 const WORTH_OVEN = 5;
 
-/** A deviation is shown if its standard deviation is below this share of it. */
+/** Largest ratio of standard deviation to deviation at which the deviation is shown. */
 const SURE = 0.8;
 
 const worthTelling = (off: number, sigma: number, worth: number): number | undefined =>

@@ -136,7 +136,7 @@ describe('a live cook', () => {
     const waits = cooks.map(({ together }) => together?.waits ?? NaN);
     expect(Math.max(...waits)).toBeGreaterThan(0);
     expect(Math.min(...waits)).toBe(0);
-    // One pan of 20 cm: the two are never in it at the same time, and land together.
+    // One pan of 20 cm: the two are never in it at the same time, and are ready together.
     const inPan = plans.map(({ plan, plateAt }, i) => {
       const inAt = inAtFor(runOf(plan, gear), plateAt) / 1000 - (waits[i] ?? NaN);
       return plan.legs
@@ -167,7 +167,7 @@ describe('pieces for one plate', () => {
     expect(sliceOf(one)).toBe(sliceOf(other));
     expect(sliceOf(other)).toBe(sliceOf(last));
     expect(outOf(one)).toBe(outOf(first));
-    // A piece alone is sliced when it is ready.
+    // A single piece is sliced when it is ready.
     const alone = live(cookOf(8, [IN]));
     expect(onePlateLive([alone])).toEqual([alone]);
   });

@@ -7,10 +7,10 @@ import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/r
 import type { ActiveCook } from '../../store/activeCook';
 import { movedPull } from '../../workers/useForecasts';
 
-/** One piece as it stands: everything the stove shows of it. */
+/** Present state of a piece: everything that Stove shows of it. */
 export interface LiveCook {
   readonly cook: ActiveCook;
-  /** The plan as it is by now: its legs and its readings as the forecast has them. */
+  /** Plan with the legs and readings of the forecast. */
   readonly plan: KeptPlan;
   readonly plannedIn: number;
   readonly state: CookState;

@@ -47,13 +47,13 @@ const sliceOf = ({ state }: LiveCook): number | undefined =>
   state.left.find(({ kind }) => kind === 'slice')?.dueAt;
 
 /**
- * Pieces for one plate as they go by now: each goes in when its pan is free, rests whole until the last of them is ready,
- * and is sliced as they are.
+ * Pieces for one plate in their present state: each goes in when its pan is free, rests whole until the last of them
+ * is ready, and is sliced with the others.
  */
 export const onePlateLive = (lives: readonly LiveCook[]): readonly LiveCook[] => {
   const ties = new Set(lives.flatMap(({ cook }) => cook.together?.id ?? []));
   if (ties.size === 0) return lives;
-  // Batches follow one another: each is moved by what the one before it was.
+  // Batches follow one another: each is delayed by the shift of the one before it.
   const inTurn = lives
     .toSorted((a, b) => a.plannedIn - b.plannedIn)
     .reduce<readonly LiveCook[]>((before, live) => [...before, afterTheOther(live, before)], []);

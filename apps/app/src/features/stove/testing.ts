@@ -1,7 +1,7 @@
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
 
-/** A forecast of eight readings, of an oven that is so far from its dial, K. */
+/** Forecast with eight readings, for an oven with this offset, K. */
 export const forecastOf = (pullAt: number, oven = -12): Forecast => ({
   kitchen: { ...NOMINAL_KITCHEN, oven },
   sigma: { oven: 3, contact: 0.17, thickness: 0.002, ovenHeat: 0.1, start: 2 },

@@ -80,7 +80,7 @@ const sayLanding = (late: number): string => {
   return `${minutes} min ${late > 0 ? 'late' : 'early'}`;
 };
 
-/** A way out that nobody asked for: what it is, what it brings, and what going on would. */
+/** Offer of a fix: its action, its result, and the result without it. */
 export const sayOffer = (
   { option, late, lateAsIs, asIs }: OfferedWayOut,
   show: Show,

@@ -61,7 +61,7 @@ export const bestSingleFlip = (at: FlipCase): number => {
   return best;
 };
 
-/** The same, flipped every so many seconds until done. */
+/** The same, flipped at this interval until done. */
 export const manyFlips = (at: FlipCase, every: number): number =>
   timeUntil(
     at,

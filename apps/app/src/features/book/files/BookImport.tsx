@@ -19,7 +19,7 @@ const ASKED = 300;
 const many = (count: number, one: string, more = `${one}s`): string =>
   `${count.toLocaleString(pageLocale())} ${count === 1 ? one : more}`;
 
-/** A book file on its way in: sent, read, told of, stored or not. */
+/** Import of a logbook file: sent, read, summarized, stored or not. */
 export const BookImport = ({
   file,
   onOver,

@@ -31,7 +31,7 @@ const ALIGNED_WORDS: Readonly<Record<Aligned, string>> = {
   clock: 'by the log’s own clock',
 };
 
-/** A logger's file: what was taken for what, whose cook it was, and when it began. */
+/** Import of a logger's file: recognized columns, its cook, and its start. */
 export const LogImport = ({ log, onOver }: Props) => {
   const show = useShow();
   const { data } = useCooksInfiniteQuery({});

@@ -8,7 +8,7 @@ export interface Sending {
 }
 
 /**
- * Sends a book file to be read. The old request object, for it alone says how far an upload is.
+ * Sends a logbook file to be read. It uses XMLHttpRequest, the only request that reports the progress of an upload.
  * @param progress share sent, 0 to 1
  */
 export const sendBook = (file: Blob, progress: (share: number) => void): Sending => {

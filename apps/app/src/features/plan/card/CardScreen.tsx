@@ -34,7 +34,7 @@ import { CardTable } from './CardTable';
 import { thicknessesFrom, thinnestFor } from './cardWords';
 import { useCard } from './useCard';
 
-/** Columns that a card begins with: those nearest to what is wanted tonight. */
+/** Columns of a new card: those nearest to the current settings. */
 const COLUMNS = 4;
 
 /** A sheet of one piece and way for this kitchen: thickness by doneness, to print or to save. */

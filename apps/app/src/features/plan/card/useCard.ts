@@ -5,7 +5,7 @@ import { eachOnce } from '../../../workers/eachOnce';
 import type { PlannedOn } from '../../../workers/plan.worker';
 import { plannerWorker } from '../../../workers/planner';
 
-/** The workers side by side: each takes the next cell as it is free. */
+/** Names of the parallel workers: each takes the next cell when it is free. */
 const WORKERS = ['card a', 'card b'] as const;
 
 /** Cells by their place on the card; those to come are missing. */
@@ -15,7 +15,7 @@ export interface CardWork {
   readonly cells: CardCells;
   /** Cells are being computed. */
   readonly running: boolean;
-  /** Why it ended before all were there, where it did. */
+  /** Reason for an early end, if there was one. */
   readonly broken: string | undefined;
   readonly start: () => void;
   readonly stop: () => void;

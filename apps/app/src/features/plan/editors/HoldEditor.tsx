@@ -11,7 +11,7 @@ import { sayHold } from '../sentenceWords';
 import { useShow } from '../../../words/useShow';
 import { sayDuration } from '@crustan/core/units';
 
-/** A hold's usual, s, and the steps it is set in. */
+/** Default duration of a hold and its step, s. */
 const USUAL_HOLD = 1800;
 const STEP = 300;
 

@@ -126,7 +126,7 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
   );
 };
 
-/** So much salt, by weight and in spoons of this kitchen's; spoons first where cooks measure by them. */
+/** Amount of salt, by weight and in this kitchen's spoons; spoons first if the cook measures by them. */
 const sayAmount = (
   grams: number,
   salt: { readonly name: string; readonly gramsPerTeaspoon: number } | undefined,

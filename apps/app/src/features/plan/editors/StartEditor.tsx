@@ -15,7 +15,7 @@ import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
 import { Hint } from './Hint';
 
-/** The fridge it comes from, and what standing out of it really changes. */
+/** Fridge temperature, and the actual effect of tempering. */
 export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
   const dispatch = useAppDispatch();
   const show = useShow();

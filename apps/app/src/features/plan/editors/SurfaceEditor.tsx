@@ -21,7 +21,7 @@ const PLACES: Readonly<Record<DryingPlace, { readonly label: string; readonly de
 
 const HOUR = 3600;
 const DAY = 24 * HOUR;
-/** A drying's usual, s, and the steps it is set in. */
+/** Default duration of drying and its step, s. */
 const USUAL_AIRING = DAY;
 const STEP = 6 * HOUR;
 

@@ -11,7 +11,7 @@ import { useThinEnd } from '../useThinEnd';
 /** A thin end that would end this much hotter is to be trimmed or tied, K. */
 const WORTH_TYING = 4;
 
-/** A piece with a thin end: where that end lands on the thick end's clock, and what to do. */
+/** Advice for a piece with a thin end: that end's peak at the thick end's time, and measures. */
 export const UnevenAdvice = ({ request }: { readonly request: PlanRequest }) => {
   const show = useShow();
   const [thin, setThin] = useState<number>();

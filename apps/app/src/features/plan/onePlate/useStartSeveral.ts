@@ -12,7 +12,7 @@ import { useShow } from '../../../words/useShow';
 import { batchTitle } from './batchWords';
 import type { Several } from './useSeveral';
 
-/** Takes every batch of a plate to Stove: a cook each, tied to the others, as far before the plate as it was timed. */
+/** Starts every batch of a plate on Stove: a cook each, connected to the others, at its planned lead time. */
 export const useStartSeveral = (): ((several: Several) => void) => {
   const dispatch = useAppDispatch();
   const store = useAppStore();

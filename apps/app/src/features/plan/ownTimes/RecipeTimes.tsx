@@ -14,11 +14,11 @@ import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 import { UnreadParts } from '../UnreadParts';
 
-/** A recipe's file is no larger, bytes; its words are no longer, characters. */
+/** Limits of a recipe: size of its file, bytes, and length of its text, characters. */
 const LARGEST = 2_000_000;
 const LONGEST = 10_000;
 
-/** A recipe as it was understood. */
+/** Result of reading a recipe. */
 interface RecipeRead {
   readonly steps: ReadSteps;
   /** Its words, where they can be changed; undefined: it is a file of data. */

@@ -16,7 +16,7 @@ export const loadGrammar = async (): Promise<Grammar> => {
   return loaded;
 };
 
-/** A line of steps as it is understood; no steps until the grammar is there. */
+/** Steps in a line of text; empty until the grammar is loaded. */
 export const useReadSteps = (line: string, scale: HeatScale): ReadSteps => {
   const [grammar, setGrammar] = useState(loaded);
   useEffect(() => {
@@ -24,7 +24,7 @@ export const useReadSteps = (line: string, scale: HeatScale): ReadSteps => {
     let live = true;
     loadGrammar().then(
       (found) => live && setGrammar(found),
-      // Without the network there is no grammar yet: the next visit asks again.
+      // Without the network the grammar is not loaded yet: the next visit tries again.
       () => undefined,
     );
     return () => {

@@ -36,7 +36,7 @@ interface Answer {
   readonly says: string;
 }
 
-/** A round of one drill: each card is called, then told; at the end which way the learner leans. */
+/** One round of a drill: the user answers each card, then sees the truth; the end shows the direction of the errors. */
 export const Drill = ({ kind, onDone }: Props) => {
   const show = useShow();
   const { scaleOf, donenessOf } = useScales();

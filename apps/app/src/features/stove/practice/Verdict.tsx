@@ -24,7 +24,7 @@ interface Props {
   readonly onAgain: (other: boolean) => void;
 }
 
-/** A pan so near what was wanted is not what went wrong, K. */
+/** Distance of a pan from the wanted temperature that does not explain a fault, K. */
 const NEAR = 25;
 
 const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {

@@ -28,7 +28,7 @@ export const DRILL_WORDS: Readonly<Record<DrillKind, DrillWords>> = {
   },
 };
 
-/** Signs of a pan, as they are seen. */
+/** Visible signs of a pan's temperature. */
 export const SIGN_WORDS: Readonly<Record<ReadinessSign['sign'], string>> = {
   'drop-sizzles': 'A drop of water boils away flat',
   'drop-dances': 'A drop of water skates about',
@@ -38,7 +38,7 @@ export const SIGN_WORDS: Readonly<Record<ReadinessSign['sign'], string>> = {
   sound: 'It sizzles',
 };
 
-/** A bias smaller than this is none, K. */
+/** Bias below which none is reported, K. */
 const NO_BIAS: Readonly<Record<DrillKind, number>> = { touch: 1, slice: 1, pan: 8 };
 
 /** Mean error of a learner's answers, and its direction. */

@@ -15,7 +15,7 @@ import type { Lesson } from './lessons';
 const TICK = 250;
 
 export interface Practice {
-  /** Every piece as it is noticed; empty until the kitchen is set up. */
+  /** State of every piece; empty until the kitchen is set up. */
   readonly seen: readonly PracticeSeen[];
   readonly judged: JudgedPractice | undefined;
   readonly act: (piece: number, deed: PracticeDeed) => void;
