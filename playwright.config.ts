@@ -6,6 +6,11 @@ const DEEP = process.env['CRUSTAN_DEEP'] !== undefined;
 
 /** Tests of `npm test` on a wide screen: many others use Plan on the phone's. The deep tier runs them on both. */
 const ON_WIDE = '**/plan.spec.ts';
+/** Tests that take minutes. */
+const EVENINGS = '**/evening/*.spec.ts';
+const TOUR = '**/layout/layout.spec.ts';
+
+const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true };
 
 export default defineConfig({
   testDir: './e2e',
@@ -26,11 +31,13 @@ export default defineConfig({
     locale: 'en-GB',
   },
   projects: [
+    // First, so that the last minutes are not those of one long test on one worker.
+    { name: 'long', testMatch: DEEP ? EVENINGS : [EVENINGS, TOUR], use: PHONE },
     {
       name: 'phone',
       // A phone's browser lays a wide page out at its own width: the deep tier's looks run on the other screen.
-      testIgnore: DEEP ? '**/layout.spec.ts' : ON_WIDE,
-      use: { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true },
+      testIgnore: [EVENINGS, TOUR, ...(DEEP ? [] : [ON_WIDE])],
+      use: PHONE,
     },
     {
       name: 'wide',

@@ -4,13 +4,13 @@ import type { Page } from '@playwright/test';
 import { startServed } from '../scripts/served.mjs';
 import { expect, openPlan, pressOn, test } from './kitchen';
 
-/** The parts of the book, by their links. */
+/** The parts of the logbook, by their links. */
 const part = (page: Page, name: string) =>
-  page.getByRole('navigation', { name: 'Parts of the book' }).getByRole('link', { name });
+  page.getByRole('navigation', { name: 'Parts of the logbook' }).getByRole('link', { name });
 
 /** Gives the page a file, as choosing or dropping one does. */
 const give = (page: Page, name: string, content: string | Buffer): Promise<void> =>
-  page.getByLabel('A file for the book').setInputFiles({
+  page.getByLabel('A file for the logbook').setInputFiles({
     name,
     mimeType: 'application/octet-stream',
     buffer: Buffer.from(content),
@@ -41,7 +41,7 @@ test('learns the kitchen from its cooks; accepted, the next plan uses it and say
   await page.getByRole('radio', { name: /low oven, then sear/i }).click();
   await expect(page.getByText(/the oven .* cooler than its dial; pieces/)).toBeVisible();
 
-  // Another phone has it from the book.
+  // Another phone has it from the logbook.
   const other = await page.context().browser()?.newPage();
   if (!other) throw new Error('no browser');
   await other.goto(`${demo.url}/kitchen`);
@@ -70,15 +70,15 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
   await page.getByRole('button', { name: 'Edit the judgement' }).click();
   await page.getByRole('radio', { name: 'never again' }).click();
   await page.getByRole('textbox', { name: /^Rested/ }).fill('999');
-  await page.getByRole('button', { name: 'Write it in the book' }).click();
+  await page.getByRole('button', { name: 'Write it in the logbook' }).click();
   await expect(page.getByRole('alert')).toContainText('more rested than raw');
   await page.getByRole('textbox', { name: /^Rested/ }).fill('200');
-  await page.getByRole('button', { name: 'Write it in the book' }).click();
+  await page.getByRole('button', { name: 'Write it in the logbook' }).click();
   await expect(page.getByText('never again')).toBeVisible();
   await expect(page.getByText(/^20 %; the model had/)).toBeVisible();
 
   await page.getByRole('button', { name: 'Delete' }).click();
-  await expect(page.getByText('“Seat two, duck breast” is out of the book.')).toBeVisible();
+  await expect(page.getByText('“Seat two, duck breast” is out of the logbook.')).toBeVisible();
   await page.getByRole('searchbox').fill('duck breast over 5 cm');
   await expect(page.getByText('duck breast · at least 50 mm')).toBeVisible();
   await expect(page.getByText('0 cooks found')).toBeVisible();
@@ -98,7 +98,7 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
   await expect(page.getByTestId('word-thickness')).toHaveText('29 mm');
 });
 
-test('takes the whole book out and into another one, exactly, and stops with nothing left', async ({
+test('takes the whole logbook out and into another one, exactly, and stops with nothing left', async ({
   page,
   demo,
 }) => {
@@ -107,7 +107,7 @@ test('takes the whole book out and into another one, exactly, and stops with not
     await page.goto(`${demo.url}/book/files`);
     const [taken] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('link', { name: 'The whole book' }).click(),
+      page.getByRole('link', { name: 'The whole logbook' }).click(),
     ]);
     const file = await taken.path();
     const written = readFileSync(file, 'utf8');
@@ -122,13 +122,13 @@ test('takes the whole book out and into another one, exactly, and stops with not
     ).toBeVisible();
     expect(await listed()).toBe(0);
     await page.getByRole('button', { name: 'Leave it' }).click();
-    await expect(page.getByText('Stopped; nothing of it is in the book.')).toBeVisible();
+    await expect(page.getByText('Stopped; nothing of it is in the logbook.')).toBeVisible();
     expect(await listed()).toBe(0);
 
     await give(page, 'book-again.json', written);
-    await page.getByRole('button', { name: 'Put it in the book' }).click();
+    await page.getByRole('button', { name: 'Put it in the logbook' }).click();
     await expect(
-      page.getByText(`In the book: ${cooks.length} cooks`, { exact: false }),
+      page.getByText(`In the logbook: ${cooks.length} cooks`, { exact: false }),
     ).toBeVisible();
     const back = await (await fetch(`${empty.url}/api/book/book.json`)).text();
     expect(back).toBe(written);
@@ -137,7 +137,7 @@ test('takes the whole book out and into another one, exactly, and stops with not
     const backup = Buffer.from(await (await fetch(`${demo.url}/api/book/backup`)).arrayBuffer());
     await give(page, 'backup.sqlite', backup);
     await page.getByRole('button', { name: 'Put the backup in its place' }).click();
-    await expect(page.getByText(/Restored: a book of \d+ cooks/)).toBeVisible();
+    await expect(page.getByText(/Restored: a logbook of \d+ cooks/)).toBeVisible();
     await part(page, 'Cooks').click();
     await expect(page.getByText(`${cooks.length} cooks`)).toBeVisible();
   } finally {
@@ -153,11 +153,11 @@ test('takes tables and logs, row by row, and says what it leaves out', async ({ 
     'Started;Piece;Thickness_mm;Cooked_s;End_C;Crust;Notes\n2025-12-24 19:30;ribeye;31,5;640;55,2;dark;"=Rich; ""very"""\nyesterday;ribeye;30;600;55;dark;\n2025-12-25 19:30;griffin;30;600;55;dark;\n',
   );
   await expect(page.getByText('A table of 1 cook.', { exact: false })).toBeVisible();
-  await expect(page.getByText('Row 2: “yesterday” is no date', { exact: false })).toBeVisible();
-  await expect(page.getByText('Row 3: “griffin” is no piece', { exact: false })).toBeVisible();
+  await expect(page.getByText('Row 2: “yesterday” is not a date', { exact: false })).toBeVisible();
+  await expect(page.getByText('Row 3: “griffin” is not a piece', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Plan it' }).click();
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
-  await expect(page.getByText('In the book: 1 cook', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Put it in the logbook' }).click();
+  await expect(page.getByText('In the logbook: 1 cook', { exact: false })).toBeVisible();
 
   await page.getByRole('button', { name: 'Another file' }).click();
   await give(
@@ -181,7 +181,7 @@ test('takes tables and logs, row by row, and says what it leaves out', async ({ 
   await expect(page.getByText('And 8 readings by the thermometers.')).toBeVisible();
   await expect(page.getByRole('img', { name: /Measured 8 times, last 52\.2 °C/ })).toBeVisible();
 
-  await part(page, 'Files').click();
+  await part(page, 'Import & export').click();
   for (const [name, content, why] of [
     ['cut off.json', '{"format": "crustan-book/1", "cooks": [{"id"', /It would add 0 cooks/],
     ['tea.json', '{"format": "tea/1"}', /“tea\/1”/],
@@ -195,17 +195,17 @@ test('takes tables and logs, row by row, and says what it leaves out', async ({ 
 
 test('writes a cook down from memory, and finds it learned from', async ({ page, own }) => {
   await openPlan(page, own.url);
-  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByRole('link', { name: 'Logbook', exact: true }).click();
   await page.getByRole('link', { name: 'Write down a cook from memory' }).click();
   await page.getByRole('button', { name: /another time than planned/ }).click();
   await page.getByRole('textbox', { name: /Over heat in all/ }).fill('8.5');
-  await page.getByRole('button', { name: 'Write it in the book' }).click();
+  await page.getByRole('button', { name: 'Write it in the logbook' }).click();
   await expect(page.getByRole('row', { name: /On the heat in all .* 8:30/ })).toBeVisible();
   await page.getByRole('button', { name: 'Judge it' }).click();
-  await page.getByRole('textbox', { name: /Highest the middle/ }).fill('57,5');
-  await page.getByRole('button', { name: 'Write it in the book' }).click();
+  await page.getByRole('textbox', { name: /Measured peak/ }).fill('57,5');
+  await page.getByRole('button', { name: 'Write it in the logbook' }).click();
   await expect(page.getByRole('row', { name: /Core at the end 54\.0° 57\.5°/ })).toBeVisible();
-  await part(page, 'Learned').click();
+  await part(page, 'Calibration').click();
   await expect(page.getByText(/past cooks? (is|are) foreseen/)).toBeVisible({ timeout: 60_000 });
 });
 
@@ -219,12 +219,12 @@ test('plans a trial, puts its pieces on together, and compares them', async ({ p
   for (let press = 0; press < 10; press += 1) {
     await pressOn(page, /pan is on|in the pan|turned|out of|sliced/);
   }
-  await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+  await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
   await page.goto(`${own.url}/book/trials`);
   await page.getByRole('listitem').first().getByRole('link').click();
   await expect(page.getByRole('table')).toHaveCount(2);
   await expect(page.getByText(/not measured on both/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Draw the order' }).click();
   await page.getByRole('button', { name: 'One more likes it best' }).first().click();
-  await expect(page.getByText(/1 of 1 chose the same; by guessing alone/)).toBeVisible();
+  await expect(page.getByText(/1 of 1 chose the same; by guessing/)).toBeVisible();
 });

@@ -85,6 +85,6 @@ test('Sunday’s dinner planned on Wednesday from the freezer, across a change o
 
   // The calendar is the plan again.
   await page.goto(`${own.url}/book/files`);
-  await page.getByLabel('A file for the book').setInputFiles(file);
+  await page.getByLabel('A file for the logbook').setInputFiles(file);
   await expect(page.getByText(/on the plate tomorrow at 19:30/)).toBeVisible();
 });

@@ -4,7 +4,7 @@ import { startServed, type Served } from '../scripts/served.mjs';
 import { expect, openPlan, pressOn, test as base } from './kitchen';
 import { fillStorage, meetFaults, moveClock } from './faults/browserFaults';
 
-/** Each test has a server and a book to itself: it may break both. */
+/** Each test has a server and a logbook to itself: it may break both. */
 const test = base.extend<{ served: Served }>({
   served: async ({}, give) => {
     const served = await startServed();
@@ -24,7 +24,7 @@ const start = async (page: Page, url: string): Promise<void> => {
   await page.getByRole('button', { name: 'Start at the stove' }).click();
   await expect(page.getByTestId('happened')).toHaveText('The pan is on');
 };
-const EVERY_PRESS = 'Every press is in the book.';
+const EVERY_PRESS = 'All steps saved.';
 
 test(
   'requests that fail on the way, in every way, lose no press and double none',
@@ -48,7 +48,7 @@ test(
   },
 );
 
-test('a device that keeps nothing says so, and the book has it all the same', async ({
+test('a device that keeps nothing says so, and the logbook has it all the same', async ({
   page,
   served,
 }) => {
@@ -107,14 +107,14 @@ test('a cook that is deleted while it is on is put back with its presses', async
   await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS);
   const { id } = await newest(served.url);
   await fetch(`${served.url}/api/cooks/${id}`, { method: 'DELETE' });
-  await expect(page.getByText(/This cook was deleted from the book/)).toBeVisible();
+  await expect(page.getByText(/This cook was deleted from the logbook/)).toBeVisible();
   await pressOn(page, 'It is in the pan');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS);
   expect(await kinds(served.url)).toEqual(['started', 'pan-on', 'in']);
 });
 
-test('after a restore the phone sends what the book lacks', async ({ page, served }) => {
+test('after a restore the phone sends what the logbook lacks', async ({ page, served }) => {
   const backup = await (await fetch(`${served.url}/api/book/backup`)).arrayBuffer();
   await start(page, served.url);
   await pressOn(page, 'It is in the pan');
@@ -125,7 +125,7 @@ test('after a restore the phone sends what the book lacks', async ({ page, serve
     body: backup,
   });
   expect(restored.status).toBe(200);
-  // The restored book had no cook at all: the phone brings it back, press by press.
+  // The restored logbook had no cook at all: the phone brings it back, press by press.
   await expect
     .poll(async () => (await (await fetch(`${served.url}/api/cooks`)).json()).found, {
       timeout: 40_000,

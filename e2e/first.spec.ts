@@ -1,13 +1,13 @@
 import { startServed } from '../scripts/served.mjs';
 import { expect, findings, fits, openPlan, showsFigures, test } from './kitchen';
 
-test('a new book greets once: a kitchen set up in a minute, and a first plan that explains itself', async ({
+test('a new logbook greets once: a kitchen set up in a minute, and a first plan that explains itself', async ({
   page,
 }) => {
   const served = await startServed();
   try {
     await openPlan(page, served.url);
-    const greeting = page.getByRole('region', { name: 'A new book' });
+    const greeting = page.getByRole('region', { name: 'A new logbook' });
     await expect(greeting).toBeVisible();
     expect(await findings(page)).toEqual([]);
     await greeting.getByRole('button', { name: 'Set up my kitchen first' }).click();
@@ -46,14 +46,14 @@ test('a new book greets once: a kitchen set up in a minute, and a first plan tha
   }
 });
 
-test('a made-up kitchen is shown at once, and a book with cooks greets nobody', async ({
+test('a made-up kitchen is shown at once, and a logbook with cooks greets nobody', async ({
   page,
   browser,
   demo,
 }) => {
   await openPlan(page, demo.url);
   await page.waitForTimeout(1500);
-  await expect(page.getByRole('region', { name: 'A new book' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'A new logbook' })).toBeHidden();
 
   // Units and clock by the browser's language.
   const served = await startServed();
@@ -64,7 +64,7 @@ test('a made-up kitchen is shown at once, and a book with cooks greets nobody', 
     await other.getByRole('button', { name: /^Show me/ }).click();
     await expect(other.getByTestId('word-thickness')).toHaveText('1 in');
     await expect(other.getByTestId('word-plate')).toHaveText(/^at \d{1,2}:\d\d [ap]m$/i);
-    await expect(other.getByRole('region', { name: 'A new book' })).toBeHidden();
+    await expect(other.getByRole('region', { name: 'A new logbook' })).toBeHidden();
     await expect(other.getByRole('region', { name: 'What the words mean' })).toBeVisible();
   } finally {
     await there.close();

@@ -10,7 +10,7 @@ test('loses nothing to a reload, a killed server, a second phone', async ({ page
     await page.getByRole('button', { name: 'Start at the stove' }).click();
     const kept = page.getByTestId('kept');
     await pressOn(page, 'It is in the pan');
-    await expect(kept).toHaveText('Every press is in the book.');
+    await expect(kept).toHaveText('All steps saved.');
 
     // Acknowledged, then killed outright: on disk.
     await served.kill('SIGKILL');
@@ -23,7 +23,7 @@ test('loses nothing to a reload, a killed server, a second phone', async ({ page
     served = await startServed({ data: served.folder, port: served.port });
     // The browser loads its own error page again by itself when the server is back: that may come first.
     await expect(() => page.goto(`${served.url}/stove`)).toPass();
-    await expect(kept).toHaveText('Every press is in the book.');
+    await expect(kept).toHaveText('All steps saved.');
     await expect(page.getByRole('heading', { name: 'Turn 3' })).toBeVisible();
 
     const list = await (await fetch(`${served.url}/api/cooks`)).json();

@@ -125,8 +125,8 @@ test('trouble that the readings see is offered a way out, once: taken, or declin
     await link();
     const offer = page.getByTestId('offer');
     await expect(offer).toBeVisible({ timeout: 90_000 });
-    await expect(offer).toHaveText(/the plate is .*; going on, \d+ min (late|early)/);
-    await offer.getByRole('button', { name: 'No, go on' }).click();
+    await expect(offer).toHaveText(/the plate is .*; without it, \d+ min (late|early)/);
+    await offer.getByRole('button', { name: 'Keep the plan' }).click();
     await expect(offer).toBeHidden();
     await page.waitForTimeout(3000);
     await expect(offer).toBeHidden();

@@ -39,7 +39,7 @@ test.afterAll(async () => {
 const kitchen = (): string => `https://${LAN_NAME}:${served.lanPort}`;
 
 /** The owner's machine shows a code. */
-const codeFrom = async (owner: Page, role: 'Cooks' | 'Only watches'): Promise<string> => {
+const codeFrom = async (owner: Page, role: 'Cooks' | 'View only'): Promise<string> => {
   await owner.goto(`${served.url}/kitchen`);
   await owner.getByRole('radio', { name: role }).first().click();
   await owner.getByRole('button', { name: /Pair a phone|Another code/ }).click();
@@ -88,7 +88,7 @@ test('a phone is paired, works without the network, and is let go at once', asyn
     .poll(() => phone.evaluate(async () => !!(await navigator.serviceWorker.ready).active))
     .toBe(true);
   await phone.reload();
-  await phone.getByRole('link', { name: 'Book' }).click();
+  await phone.getByRole('link', { name: 'Logbook' }).click();
   const cooks = phone.getByRole('listitem');
   await expect(cooks.first()).toBeVisible();
   const title = await cooks.first().textContent();
@@ -103,7 +103,7 @@ test('a phone is paired, works without the network, and is let go at once', asyn
   await page.getByRole('button', { name: 'Revoke By the stove' }).click();
   await expect(page.getByText('No phone is paired yet.')).toBeVisible();
   expect(await phone.evaluate(async () => (await fetch('/api/v1/plans')).status)).toBe(401);
-  await expect(phone.getByRole('alert')).toHaveText(/not paired with the kitchen/, {
+  await expect(phone.getByRole('alert')).toHaveText(/This phone is not paired/, {
     timeout: 25_000,
   });
   expect(await phone.evaluate(() => caches.has('book'))).toBe(false);
@@ -116,9 +116,9 @@ test('a phone is paired, works without the network, and is let go at once', asyn
 test('a phone that watches sees Stove and Pass, and has nothing to press', async ({ page }) => {
   const context = await trusting.newContext(PHONE);
   const phone = await context.newPage();
-  await pair(phone, await codeFrom(page, 'Only watches'), 'Dining room');
+  await pair(phone, await codeFrom(page, 'View only'), 'Dining room');
   await expect(phone.getByText('This phone watches.')).toBeVisible();
-  await expect(phone.getByRole('link')).toHaveText(['Stove', 'Pass']);
+  await expect(phone.getByRole('link')).toHaveText(['Stove', 'Service']);
   const refused = await phone.evaluate(async () => {
     const id = crypto.randomUUID();
     const events = JSON.stringify({ events: [] });
@@ -134,13 +134,13 @@ test('a phone that watches sees Stove and Pass, and has nothing to press', async
 
   // It is taken to Stove, and follows the service that the owner's page runs.
   await expect(phone).toHaveURL(`${kitchen()}/stove`);
-  await phone.getByRole('link', { name: 'Pass' }).click();
+  await phone.getByRole('link', { name: 'Service' }).click();
   await expect(phone.getByRole('tab')).toHaveCount(0);
   await phone.getByRole('button', { name: 'Watch: tonight' }).click();
   await expect(phone.getByRole('heading', { name: /Heat to/ })).toBeVisible();
   await page.goto(`${served.url}/pass`);
-  await page.getByRole('button', { name: 'Take up: tonight' }).click();
-  await page.getByRole('tab', { name: 'Board' }).click();
+  await page.getByRole('button', { name: 'Continue: tonight' }).click();
+  await page.getByRole('tab', { name: 'Tasks' }).click();
   await page.getByTestId('happened').click();
   await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
   await expect(phone.getByTestId('happened')).toHaveCount(0);

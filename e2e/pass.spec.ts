@@ -9,16 +9,16 @@ test('a held course is fired, its moment taken back, a piece cooked again', asyn
   await order(page, '9', [STRIP], 'Held until fired');
   const ticket = page.getByRole('listitem').filter({ hasText: 'Table 9' });
   await expect(ticket.getByText('held')).toBeVisible();
-  await page.getByRole('tab', { name: 'Board' }).click();
+  await page.getByRole('tab', { name: 'Tasks' }).click();
   await expect(page.getByText('Nothing to do yet.')).toBeVisible();
   await page.getByRole('tab', { name: 'Tickets' }).click();
   await page.getByRole('button', { name: 'Fire table 9' }).click();
-  await expect(ticket.getByText(/^lands/)).toBeVisible();
+  await expect(ticket.getByText(/^ready/)).toBeVisible();
   await page.getByRole('button', { name: 'Take back: table 9 fired' }).click();
   await expect(ticket.getByText('held')).toBeVisible();
   await page.getByRole('button', { name: 'Fire table 9' }).click();
 
-  await page.getByRole('tab', { name: 'Board' }).click();
+  await page.getByRole('tab', { name: 'Tasks' }).click();
   await expect(page.getByRole('heading', { name: /Heat to/ })).toBeVisible();
   await page.getByTestId('happened').click();
   await expect(page.getByRole('heading', { name: /Set to|Into/ }).first()).toBeVisible();
@@ -35,14 +35,14 @@ test('a held course is fired, its moment taken back, a piece cooked again', asyn
   }).toPass();
   await ticket.getByRole('button', { name: 'Cook again' }).click();
   await expect(ticket.getByText(/cooked again/)).toBeVisible();
-  await expect(page.getByTestId('service-kept')).toHaveText('Everything said is in the book.');
+  await expect(page.getByTestId('service-kept')).toHaveText('All entries saved.');
   const { state } = await inBook(demo.url);
   expect(state.tickets[0]?.dropped).toHaveLength(1);
 });
 
 test('tomorrow’s pars come from a table of past days', async ({ page, demo }) => {
   await page.goto(`${demo.url}/pass`);
-  await page.getByRole('tab', { name: 'Tomorrow' }).click();
+  await page.getByRole('tab', { name: 'Prep' }).click();
   await expect(page.getByTestId('par-Duck breast')).toBeVisible();
   const day = (ago: number): string =>
     new Date(Date.now() - ago * 86_400_000).toISOString().slice(0, 10);
@@ -59,20 +59,20 @@ test('tomorrow’s pars come from a table of past days', async ({ page, demo }) 
   await expect(par).toHaveText(/prepare ([5-9]|1[01])$/);
 });
 
-test('a service goes out as a file and into another book; an order is changed', async ({
+test('a service goes out as a file and into another logbook; an order is changed', async ({
   page,
   demo,
   own,
 }) => {
   await page.goto(`${demo.url}/pass`);
-  await page.getByRole('tab', { name: 'After' }).click();
+  await page.getByRole('tab', { name: 'Report' }).click();
   await page.getByRole('radio', { name: 'last week' }).click();
   await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'The service as a file' }).click();
   const file = await (await coming).path();
   await page.goto(`${own.url}/pass`);
-  await page.getByRole('tab', { name: 'After' }).click();
+  await page.getByRole('tab', { name: 'Report' }).click();
   const input = page.getByLabel('Read a service from a file');
   await input.setInputFiles({
     name: 'x.json',
@@ -81,11 +81,11 @@ test('a service goes out as a file and into another book; an order is changed', 
   });
   await expect(page.getByText(/^Not read\. format/)).toBeVisible();
   await input.setInputFiles(file);
-  await expect(page.getByText('last week is in the book: 5 tables.')).toBeVisible();
+  await expect(page.getByText('last week is in the logbook: 5 tables.')).toBeVisible();
   await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
 
   // Its dishes were imported too: an order of them is taken, and changed.
-  await page.getByRole('tab', { name: 'Board' }).click();
+  await page.getByRole('tab', { name: 'Tasks' }).click();
   await page.getByRole('button', { name: 'Open a service' }).click();
   await page.getByRole('tab', { name: 'Tickets' }).click();
   const counting = page.getByRole('button', { name: /count Strip/ });

@@ -28,7 +28,7 @@ export const order = async (
   page: Page,
   table: string,
   pieces: readonly string[],
-  when = 'As soon as can be',
+  when = 'As soon as possible',
 ): Promise<void> => {
   await page.getByRole('textbox', { name: 'Table' }).fill(table);
   for (const piece of pieces) await page.getByRole('button', { name: `Add ${piece}` }).click();

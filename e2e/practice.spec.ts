@@ -1,7 +1,10 @@
 import { practiceListSchema } from '@crustan/core/formats/practiceSchema';
 import { expect, findings, fits, test } from './kitchen';
 
-test('the course spans the ways; what was reached is kept with the book', async ({ page, own }) => {
+test('the course spans the ways; what was reached is kept with the logbook', async ({
+  page,
+  own,
+}) => {
   await page.goto(`${own.url}/practice`);
   const lessons = page.getByRole('list', { name: 'Lessons' });
   await expect(lessons.getByRole('listitem')).toHaveCount(9);

@@ -21,7 +21,7 @@ test(
     await withClock(page.context(), fastClock(30));
     await openService(page, demo.url);
     await order(page, 'Sunday', [STRIP, STRIP, STRIP, STRIP, SALMON, SALMON], 'In 45 min');
-    await page.getByRole('tab', { name: 'Board' }).click();
+    await page.getByRole('tab', { name: 'Tasks' }).click();
     const done = async (): Promise<boolean> => (await sentIn(demo.url)) === 1;
     await cookOn(page, done);
     // The table was sent; the last presses of its pieces follow.
@@ -58,10 +58,10 @@ test(
           page,
           String(table),
           [SALMON],
-          table % 3 === 0 ? 'In an hour' : 'As soon as can be',
+          table % 3 === 0 ? 'In an hour' : 'As soon as possible',
         );
       }
-      await page.getByRole('tab', { name: 'Board' }).click();
+      await page.getByRole('tab', { name: 'Tasks' }).click();
       await page.getByRole('radio', { name: 'Stove' }).click();
 
       const second = await browser.newContext();
@@ -70,7 +70,7 @@ test(
       await plates.goto(`${served.url}/pass`);
       // The service that was opened here has the day for its name.
       await plates
-        .getByRole('button', { name: /^Take up: (?!tonight)/ })
+        .getByRole('button', { name: /^Continue: (?!tonight)/ })
         .first()
         .click();
       await plates.getByRole('radio', { name: 'Plates' }).click();

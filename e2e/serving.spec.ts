@@ -36,7 +36,7 @@ test('a port or a folder in use, a folder it cannot write, a port that is none: 
   writeFileSync(file, '');
   const unwritable = await serverLine({ CRUSTAN_PORT: '0', CRUSTAN_DATA: path.join(file, 'book') });
   expect(unwritable.code).toBe(1);
-  expect(unwritable.said).toMatch(/^The data folder .* cannot be written; choose one .*\n$/);
+  expect(unwritable.said).toMatch(/^The data folder .* is not writable; choose another .*\n$/);
   const noPort = await serverLine({ CRUSTAN_PORT: 'stove', CRUSTAN_DATA: own.folder });
   expect(noPort).toEqual({
     code: 1,
@@ -88,7 +88,7 @@ test('killed after every press, it has every press it acknowledged', async ({ de
 });
 
 test(
-  'a restore that is killed at any moment leaves one whole book, the old or the new',
+  'a restore that is killed at any moment leaves one whole logbook, the old or the new',
   { tag: '@deep' },
   async ({ demo }) => {
     test.slow();

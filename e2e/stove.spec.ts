@@ -67,14 +67,14 @@ test('works with the network gone, opened anew, and catches up', async ({ page, 
     await openPlan(page, served.url);
     await page.getByRole('button', { name: 'Start at the stove' }).click();
     await pressOn(page, 'It is in the pan');
-    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
     await context.setOffline(true);
     await page.reload();
     await pressOn(page, 'I turned it');
     await expect(page.getByTestId('kept')).toContainText('1 press is kept on this device');
     await context.setOffline(false);
-    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
     expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
     // Nothing ends by itself: after the tab is closed and opened, the cook is in the same state.
     const other = await context.newPage();
@@ -95,7 +95,7 @@ test('two phones on one cook agree, one of them minutes wrong, the server killed
     await openPlan(page, served.url);
     await page.getByRole('button', { name: 'Start at the stove' }).click();
     await pressOn(page, 'It is in the pan');
-    await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+    await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
     const other = await (await browser.newContext()).newPage();
     await other.addInitScript(() => {
       const real = Date.now.bind(Date);
@@ -114,7 +114,7 @@ test('two phones on one cook agree, one of them minutes wrong, the server killed
     ]);
     for (const phone of [page, other]) {
       await expect(phone.getByTestId('happened')).toHaveText('It is out of the pan');
-      await expect(phone.getByTestId('kept')).toHaveText('Every press is in the book.');
+      await expect(phone.getByTestId('kept')).toHaveText('All steps saved.');
     }
     expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
 
@@ -159,7 +159,7 @@ test(
         }
         await pressOn(page, /It is in the/);
       }
-      await expect(page.getByTestId('kept')).toHaveText('Every press is in the book.');
+      await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
       const on = (await cooksOf(served.url)).filter(({ together }) => together);
       expect(on).toHaveLength(2);
       expect(on[0].together?.id).toBe(on[1].together?.id);

@@ -20,7 +20,7 @@ for (const [zone, moment, tomorrow] of CASES) {
     await page.route('**/clock', (route) => route.fulfill({ json: { now: Date.parse(moment) } }));
     const asked = page.waitForRequest(/\/demand$/);
     await page.goto(`${demo.url}/pass`);
-    await page.getByRole('tab', { name: 'Tomorrow' }).click();
+    await page.getByRole('tab', { name: 'Prep' }).click();
     await asked;
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(`How many for ${tomorrow}`);
     await context.close();

@@ -51,7 +51,7 @@ const start = async (page) => {
 /** Tonight's service, continued, with its first tasks done. */
 const tonight = async (page) => {
   await page.goto(`${served.url}/pass`);
-  await page.getByRole('button', { name: 'Take up: tonight' }).click();
+  await page.getByRole('button', { name: 'Continue: tonight' }).click();
   await page.getByText('Along the clock').waitFor();
   await page.waitForTimeout(2500);
 };
@@ -141,7 +141,7 @@ const VIEWS = [
       await start(page);
       await press(page);
       await press(page);
-      await page.getByText('Every press is in the book.').waitFor();
+      await page.getByText('All steps saved.').waitFor();
     },
   ],
   ['stove-before-phone', PHONE, start],
@@ -166,7 +166,7 @@ const VIEWS = [
     PHONE,
     async (page) => {
       await page.goto(`${served.url}/pass`);
-      await page.getByRole('tab', { name: 'Tomorrow' }).click();
+      await page.getByRole('tab', { name: 'Prep' }).click();
       await page.getByTestId('par-Duck breast').waitFor();
       await page.waitForTimeout(600);
     },
@@ -209,7 +209,7 @@ const VIEWS = [
     PHONE,
     async (page) => {
       await page.goto(`${served.url}/book/files`);
-      await page.getByLabel('A file for the book').setInputFiles({
+      await page.getByLabel('A file for the logbook').setInputFiles({
         name: 'grandfather.csv',
         mimeType: 'text/csv',
         buffer: Buffer.from(
@@ -232,7 +232,7 @@ const VIEWS = [
 const BOOK = /book|cook|learned|trends|trial|files/;
 
 try {
-  // The book first: later views add cooks of their own.
+  // The logbook first: later views add cooks of their own.
   const wanted = process.argv.slice(2);
   const views = VIEWS.filter(([name]) => wanted.length === 0 || wanted.includes(name));
   for (const [name, device, show] of views.sort(

@@ -106,18 +106,18 @@ test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with 
       expect.arrayContaining(['started', 'in', 'reading', 'changed', 'sliced']),
     );
 
-    await page.getByRole('textbox', { name: /Highest the middle/ }).fill('56');
+    await page.getByRole('textbox', { name: /Measured peak/ }).fill('56');
     await page.getByRole('radio', { name: 'deep brown' }).click();
-    await page.getByRole('button', { name: 'Write it in the book' }).click();
+    await page.getByRole('button', { name: 'Write it in the logbook' }).click();
     await expect(page.getByRole('heading', { name: 'Ribeye, 30 mm' })).toBeVisible();
     // The slice comes once the cook was run again: before it the page is half empty.
     await expect(page.getByText('The slice, simulated with your times')).toBeVisible({
       timeout: 60_000,
     });
-    await holds('in the book');
+    await holds('in the logbook');
 
     // Learned from, and planned again.
-    await page.getByRole('link', { name: 'Learned' }).click();
+    await page.getByRole('link', { name: 'Calibration' }).click();
     await expect(page.getByText(/Ribeye, 30 mm/).first()).toBeVisible({ timeout: 60_000 });
     await holds('learned');
     await page.goto(`${served.url}/book`);

@@ -35,9 +35,12 @@ test(
     test.setTimeout(400_000);
     const pieces = ['strip', 'strip'] as const;
     const plan = [
-      { at: 0, deed: { kind: 'order', table: '1', pieces, when: 'As soon as can be' } },
+      { at: 0, deed: { kind: 'order', table: '1', pieces, when: 'As soon as possible' } },
       { at: 9, deed: { kind: 'pan-out', minutes: 6 } },
-      { at: 10, deed: { kind: 'order', table: '2', pieces: ['rare'], when: 'As soon as can be' } },
+      {
+        at: 10,
+        deed: { kind: 'order', table: '2', pieces: ['rare'], when: 'As soon as possible' },
+      },
     ] as const;
     const found = await runEvening(browser, plan, {
       ...{ start: startServed, speed: 30, tell },

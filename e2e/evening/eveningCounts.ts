@@ -11,7 +11,7 @@ export interface EveningCounts {
   disagreed: number;
   lost: number;
   duplicated: number;
-  /** Times at which a phone said that everything is in the book, and the book lacked something. */
+  /** Times at which a phone said that everything is in the logbook, and the logbook lacked something. */
   falselySaved: number;
   pageErrors: number;
   /** Layout faults of a screen after a step. */

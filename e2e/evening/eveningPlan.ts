@@ -21,7 +21,7 @@ export type Deed =
 
 /** A dish and a doneness of the demo's menu, by the index of its button. */
 export type Piece = 'strip' | 'rare' | 'salmon';
-export type When = 'As soon as can be' | 'In 30 min' | 'In 45 min' | 'Held until fired';
+export type When = 'As soon as possible' | 'In 30 min' | 'In 45 min' | 'Held until fired';
 
 export interface TimedDeed {
   /** Minutes of the kitchen's clock after the service was opened. */
@@ -39,7 +39,7 @@ export interface EveningSize {
 }
 
 const PIECES = ['strip', 'salmon'] as const;
-const WHEN = ['As soon as can be', 'As soon as can be', 'In 30 min', 'In 45 min'] as const;
+const WHEN = ['As soon as possible', 'As soon as possible', 'In 30 min', 'In 45 min'] as const;
 
 /**
  * An evening drawn from a seed: tables that order over some minutes, one held and fired, changes, a table that leaves, a
@@ -88,14 +88,14 @@ export const eveningPlan = (
     // The first tables have been sent by now.
     {
       at: minutes + 20,
-      deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'As soon as can be' },
+      deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'As soon as possible' },
     },
     ...(second
       ? ([
           { at: minutes + 21, deed: { kind: 'second-service' } },
           {
             at: minutes + 22,
-            deed: { kind: 'order', table: '1', pieces: ['salmon'], when: 'As soon as can be' },
+            deed: { kind: 'order', table: '1', pieces: ['salmon'], when: 'As soon as possible' },
           },
         ] as const)
       : []),

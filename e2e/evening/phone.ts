@@ -8,7 +8,7 @@ export type Station = 'Everything' | 'Stove' | 'Oven' | 'Plates';
 export interface Shown {
   /** The next thing: what it says when it is called, and whether it is due. */
   readonly next: { readonly words: string; readonly ready: boolean } | undefined;
-  /** `Table 7: lands 19:32`, for every open table. */
+  /** `Table 7: ready 19:32`, for every open table. */
   readonly lanes: readonly string[];
   /** Alerts: tables that find no place, a menu that is missing. */
   readonly alerts: readonly string[];
@@ -126,7 +126,7 @@ export const look = async ({ page }: Phone): Promise<Shown> => {
 export const tapNext = async ({ page }: Phone, words: string): Promise<boolean> =>
   (await page.evaluate(nextThing, words)).tapped;
 
-export const toTab = async ({ page }: Phone, name: 'Board' | 'Tickets'): Promise<void> => {
+export const toTab = async ({ page }: Phone, name: 'Tasks' | 'Tickets'): Promise<void> => {
   await page.getByRole('tab', { name }).click();
 };
 

@@ -103,15 +103,15 @@ export const runEvening = async (
     await plates.page.goto(`${url}/pass`);
     await plates.page.getByRole('button', { name: 'Open a service' }).click();
     await chooseStation(plates);
-    await plates.page.getByText('No table has ordered.').first().waitFor();
+    await plates.page.getByText('No orders yet.').first().waitFor();
     for (const phone of others) {
       await phone.page.goto(`${url}/pass`);
       await phone.page
-        .getByRole('button', { name: /^Take up: (?!tonight)/ })
+        .getByRole('button', { name: /^Continue: (?!tonight)/ })
         .first()
         .click();
       await chooseStation(phone);
-      await phone.page.getByText('No table has ordered.').first().waitFor();
+      await phone.page.getByText('No orders yet.').first().waitFor();
     }
   };
   await openOnAll();
@@ -140,11 +140,11 @@ export const runEvening = async (
   const onTickets = async (what: () => Promise<void>): Promise<void> => {
     await toTab(plates, 'Tickets');
     await what();
-    await toTab(plates, 'Board');
+    await toTab(plates, 'Tasks');
     await chooseStation(plates);
   };
 
-  /** Compares the service in the book with what was ordered, sent and cancelled on the phones. */
+  /** Compares the service in the logbook with what was ordered, sent and cancelled on the phones. */
   const checkBook = async (): Promise<void> => {
     await sleep(2000);
     await toTab(plates, 'Tickets');
@@ -160,8 +160,8 @@ export const runEvening = async (
     counts.lost += missing.length + unsent.length + (saved ? 0 : 1);
     if (saved && missing.length > 0) counts.falselySaved += 1;
     for (const table of missing) note(`lost: table ${table}`);
-    for (const { table, state: is } of unsent) note(`table ${table} is ${is} in the book`);
-    if (!saved) note('the plates’ phone never said that everything is in the book');
+    for (const { table, state: is } of unsent) note(`table ${table} is ${is} in the logbook`);
+    if (!saved) note('the plates’ phone never said that everything is in the logbook');
     counts.duplicated += tables.length - new Set(tables).size;
     for (const { id, events } of cooks) {
       for (const kind of ['in', 'pulled', 'sliced'] as const) {
@@ -300,7 +300,7 @@ export const runEvening = async (
       const says = shown.get(phone);
       if (!says) return [];
       return [...open].flatMap(([table, since]) => {
-        const placed = says.lanes.some((lane) => lane.startsWith(`Table ${table}: lands`));
+        const placed = says.lanes.some((lane) => lane.startsWith(`Table ${table}: ready`));
         const why = says.alerts.some((words) => new RegExp(`Table ${table}(?!\\d)`).test(words));
         return placed || why || now - since < PLACED_WITHIN
           ? []
@@ -438,4 +438,4 @@ export const runEvening = async (
   }
 };
 
-const SAVED = 'Everything said is in the book.';
+const SAVED = 'All entries saved.';

@@ -20,7 +20,7 @@ export interface KillFigures {
   readonly kills: number;
   /** Presses the server said it had. */
   readonly acknowledged: number;
-  /** Of those, presses that the book does not have; and presses that it has twice. */
+  /** Of those, presses that the logbook does not have; and presses that it has twice. */
   readonly lost: number;
   readonly doubled: number;
 }
@@ -99,7 +99,7 @@ export const killedServer = async (
       for (const { id } of presses) acknowledged.add(id);
       answered();
     } catch {
-      // Cut off: it may be in the book or not. It is sent again.
+      // Cut off: it may be in the logbook or not. It is sent again.
       unsure.push({ cook, presses });
     }
   };

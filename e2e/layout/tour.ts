@@ -102,7 +102,7 @@ const PLAN: readonly Stop[] = [
 ];
 
 const STOVE: readonly Stop[] = [
-  { name: 'Stove, nothing on', stove: true, open: go('/stove', 'Nothing is on') },
+  { name: 'Stove, nothing on', stove: true, open: go('/stove', 'Nothing is cooking') },
   {
     name: 'Stove, before the pan',
     stove: true,
@@ -142,7 +142,7 @@ const STOVE: readonly Stop[] = [
     name: 'Stove, trouble',
     stove: true,
     open: async (page) => {
-      await press('Never mind')(page);
+      await press('Cancel')(page);
       await press('Trouble')(page);
     },
   },
@@ -197,12 +197,12 @@ const STOVE: readonly Stop[] = [
 ];
 
 const PASS: readonly Stop[] = [
-  { name: 'Pass, none open', open: go('/pass', /Take up: tonight|Open a service/) },
+  { name: 'Pass, none open', open: go('/pass', /Continue: tonight|Open a service/) },
   {
     name: 'Pass, board',
     stove: true,
     open: async (page) => {
-      await press('Take up: tonight', 'Along the clock')(page);
+      await press('Continue: tonight', 'Along the clock')(page);
       await page.waitForTimeout(2500);
     },
   },
@@ -213,8 +213,8 @@ const PASS: readonly Stop[] = [
     open: press('Add an allergy', 'crustaceans'),
   },
   { name: 'Pass, menu', open: tab('Menu', 'Put the plan on the menu') },
-  { name: 'Pass, tomorrow', open: tab('Tomorrow', /prepare|Nothing is known/) },
-  { name: 'Pass, after', open: tab('After', /last week|tables/) },
+  { name: 'Pass, tomorrow', open: tab('Prep', /prepare|No past days/) },
+  { name: 'Pass, after', open: tab('Report', /last week|tables/) },
 ];
 
 const BOOK: readonly Stop[] = [
@@ -229,7 +229,7 @@ const BOOK: readonly Stop[] = [
   },
   {
     name: 'Book, a judgement edited',
-    open: press('Edit the judgement', /Highest the middle/),
+    open: press('Edit the judgement', /Measured peak/),
   },
   {
     name: 'Book, filters',
@@ -241,7 +241,7 @@ const BOOK: readonly Stop[] = [
   { name: 'Book, learned', open: go('/book/learned', /past cooks are foreseen/) },
   { name: 'Book, learned, set by hand', open: press('Set by hand') },
   { name: 'Book, trends', open: go('/book/trends', 'Liked best') },
-  { name: 'Book, files', open: go('/book/files', 'Into the book') },
+  { name: 'Book, files', open: go('/book/files', 'Import') },
   { name: 'Book, trials', open: go('/book/trials', 'Plan a trial') },
   {
     name: 'Book, a trial',

@@ -86,7 +86,7 @@ export const benchBoard = async () => {
     await watchBoard(page);
     await page.goto(`${served.url}/pass`);
     await page.getByRole('button', { name: 'Open a service' }).click();
-    await page.getByText('No table has ordered.').first().waitFor();
+    await page.getByText('No orders yet.').first().waitFor();
     const { services } = await ask('/services');
     const [service] = services.toSorted((a, b) => b.opensAt - a.opensAt);
     const ordered = (table) => ({

@@ -1,4 +1,4 @@
-// A book of 5,000 cooks and two million readings: brought in, its list opened, one cook opened.
+// A logbook of 5,000 cooks and two million readings: brought in, its list opened, one cook opened.
 import { createReadStream, mkdtempSync, rmSync, statSync } from 'node:fs';
 import http from 'node:http';
 import os from 'node:os';
@@ -17,7 +17,7 @@ const COOKS = 5000;
 const READINGS = 400;
 /** Number of times that each is opened; the median counts. */
 const TIMES = 5;
-/** Spent on Plan before the book is opened, ms. */
+/** Spent on Plan before the logbook is opened, ms. */
 const READ_FIRST = 3000;
 
 const written = async (file, seed) => {
@@ -26,7 +26,7 @@ const written = async (file, seed) => {
   const ran = spawnSync(process.execPath, [built, file, seed, String(COOKS), String(READINGS)], {
     stdio: 'inherit',
   });
-  if (ran.status !== 0) giveUp('The book to bring in was not written; the words are above.');
+  if (ran.status !== 0) giveUp('The logbook to bring in was not written; the words are above.');
 };
 
 const send = (url, file) =>
@@ -124,11 +124,11 @@ export const benchBook = async () => {
     const writtenOut = await longestWhileWritten(served.url);
     const page = await (await browser.newContext(PHONE)).newPage();
     const book = () =>
-      page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Book' });
+      page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Logbook' });
     const lists = [];
     const cooks = [];
     for (let i = 0; i < TIMES; i += 1) {
-      // A page just opened knows nothing of the book.
+      // A page just opened knows nothing of the logbook.
       await page.goto(served.url);
       await book().waitFor();
       await page.waitForLoadState('networkidle');

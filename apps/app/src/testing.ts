@@ -14,7 +14,7 @@ export const recordOf = (plan: CookPlan, plateAt = Date.UTC(2026, 0, 2, 19, 30))
   plan: keptPlan(plan),
 });
 
-/** A cook as one line of the book: the nth, a day older than the one before. */
+/** A cook as one line of the logbook: the nth, a day older than the one before. */
 export const lineOf = (n: number, more: Partial<CookLine> = {}): CookLine => ({
   id: uuid(n),
   createdAt: Date.UTC(2026, 0, 2, 19, 0) - n * 86_400_000,

@@ -19,7 +19,7 @@ if (name === 'plan' && file === '--say') {
   process.exit(0);
 }
 if (name === 'schema') {
-  if (!isSchemaName(file)) giveUp(`There is no such schema. There are ${SCHEMA_NAMES.join(', ')}.`);
+  if (!isSchemaName(file)) giveUp(`Unknown schema. Use one of ${SCHEMA_NAMES.join(', ')}.`);
   else process.stdout.write(`${JSON.stringify(jsonSchemaOf(file), null, 2)}\n`);
   process.exit(0);
 }

@@ -39,7 +39,7 @@ export interface ApiOptions {
   readonly now: () => number;
 }
 
-/** Files of the whole book and photographs are read as they come, not as messages. */
+/** Files of the whole logbook and photographs are read as they come, not as messages. */
 const AS_IT_COMES = /^\/(book\/|dishes(\/|$)|cooks\/[^/]+\/photo$)/;
 
 /** The routers of the API, each under its part of the address. */

@@ -89,10 +89,10 @@ const stream = true;
 const sentKitchen = keptKitchenSchema.pick({ kitchen: true });
 
 export const API: readonly ApiRoute[] = [
-  get('/clock', 'watcher', 'The server’s time and the book’s name.', {
+  get('/clock', 'watcher', 'The server’s time and the logbook’s name.', {
     gives: z.object({ now: z.number(), book: z.string() }),
   }),
-  get('/me', 'watcher', 'In which role this asks, and of what build the server is.', {
+  get('/me', 'watcher', 'Role of the caller, and build of the server.', {
     gives: whoAsksSchema,
   }),
   get('/openapi.json', 'cook', 'This description.', { gives: JSON_FILE }),
@@ -118,7 +118,7 @@ export const API: readonly ApiRoute[] = [
     stream,
   }),
 
-  get('/cooks', 'watcher', 'A page of the book’s list.', {
+  get('/cooks', 'watcher', 'A page of the logbook’s list.', {
     query: cookListQuery,
     gives: cookListSchema,
   }),
@@ -149,7 +149,7 @@ export const API: readonly ApiRoute[] = [
   }),
   remove('/cooks/{id}/photo', 'cook', 'Drops a photograph.', { gives: cookRecordSchema }),
 
-  get('/services', 'watcher', 'Services of the book.', { gives: serviceListSchema }),
+  get('/services', 'watcher', 'Services of the logbook.', { gives: serviceListSchema }),
   get('/services/{id}', 'watcher', 'A service in full.', { gives: serviceInFullSchema }),
   put('/services/{id}', 'cook', 'Opens a service: for pages of before the log.', {
     takes: serviceRecordSchema,
@@ -160,7 +160,7 @@ export const API: readonly ApiRoute[] = [
     takes: serviceEventBatch,
     gives: acknowledged,
   }),
-  put('/services/{id}/told', 'cook', 'What the cooks are told, shared by all pages.', {
+  put('/services/{id}/told', 'cook', 'Published schedule, shared by all pages.', {
     takes: toldScheduleSchema,
   }),
 
@@ -195,18 +195,18 @@ export const API: readonly ApiRoute[] = [
 
   get('/book/lines', 'cook', 'Every cook that answers a search, as a line.', { query: linesQuery }),
   get('/book/unreadable', 'cook', 'Rows that cannot be read.'),
-  get('/book/book.json', 'cook', 'The whole book, crustan-book/1.', { gives: JSON_FILE }),
+  get('/book/book.json', 'cook', 'The whole logbook, crustan-book/1.', { gives: JSON_FILE }),
   get('/book/cooks.csv', 'cook', 'Cooks as a table.', { gives: CSV }),
   get('/book/readings.csv', 'cook', 'Readings as a table.', { gives: CSV }),
-  post('/book/imports', 'cook', 'Reads a file in; it is stored when told.', {
+  post('/book/imports', 'cook', 'Reads a file; a second request stores it.', {
     takes: JSON_FILE,
     gives: bookImportSchema,
   }),
   get('/book/imports/{id}', 'cook', 'How an import stands.', { gives: bookImportSchema }),
   post('/book/imports/{id}/store', 'cook', 'Stores what was read.', { gives: bookImportSchema }),
   remove('/book/imports/{id}', 'cook', 'Stops an import.', { gives: bookImportSchema }),
-  get('/book/backup', 'cook', 'A backup of the book.', { gives: SQLITE }),
-  put('/book/backup', 'owner', 'Restores a backup in the book’s place.', { takes: SQLITE }),
+  get('/book/backup', 'cook', 'A backup of the logbook.', { gives: SQLITE }),
+  put('/book/backup', 'owner', 'Restores a backup in the logbook’s place.', { takes: SQLITE }),
 
   get('/devices/simulated', 'watcher', 'Stand-ins for a kitchen’s thermometers.', {
     query: simulatedQuery,

@@ -35,7 +35,7 @@ const running = async (): Promise<Running> => {
   };
 };
 
-describe('the whole book as files', () => {
+describe('the whole logbook as files', () => {
   let from: Running;
   let to: Running;
   beforeEach(async () => {
@@ -63,7 +63,7 @@ describe('the whole book as files', () => {
   };
   const store = (id: string) => fetch(`${to.url}/imports/${id}/store`, { method: 'POST' });
 
-  it('goes round exactly: written, read into an empty book, written again', async () => {
+  it('goes round exactly: written, read into an empty logbook, written again', async () => {
     fill(from);
     const first = await text(`${from.url}/book.json`);
     expect(bookFileSchema.parse(JSON.parse(first)).cooks).toHaveLength(3);
@@ -198,7 +198,7 @@ describe('the whole book as files', () => {
     expect(readings).toContain(`${first},2026-03-01T18:03:20.000Z,200,31.25,probe`);
   });
 
-  it('backs up while it runs, and puts a backup in place of the book while it runs', async () => {
+  it('backs up while it runs, and puts a backup in place of the logbook while it runs', async () => {
     const ids = fill(from);
     const backup = Buffer.from(await (await fetch(`${from.url}/backup`)).arrayBuffer());
     expect(backup.subarray(0, 15).toString()).toBe('SQLite format 3');
@@ -230,7 +230,7 @@ describe('the whole book as files', () => {
         .status,
     ).toBe(200);
     expect((await store(read.id)).status).toBe(409);
-    // The backup was made while cooks of the import lay beside the book: they are not in it.
+    // The backup was made while cooks of the import lay beside the logbook: they are not in it.
     expect(cookStore(to.book).list().found).toBe(0);
     expect(to.book.sqlite.prepare('select count(*) from cooks').pluck().get()).toBe(0);
   });

@@ -6,7 +6,7 @@ import { MIGRATIONS, newId, planRecord, press, REQUEST, T0, temporaryBook } from
 
 const PNG = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
 
-describe('a book of many cooks', () => {
+describe('a logbook of many cooks', () => {
   let temporary: ReturnType<typeof temporaryBook>;
   let api: ReturnType<typeof request>;
   let now = T0;

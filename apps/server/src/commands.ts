@@ -42,7 +42,7 @@ const restore = async (
   file: string | undefined,
 ): Promise<number> => {
   if (file === undefined || !existsSync(file)) {
-    say(`There is no file ${file ?? ''}: name a backup, as backups/book-2026-11-25.sqlite.`);
+    say(`File ${file ?? ''} not found. Name a backup, such as backups/book-2026-11-25.sqlite.`);
     return 1;
   }
   try {
@@ -51,7 +51,7 @@ const restore = async (
       const restored = await restoreBook(book, createReadStream(file), migrations, Date.now());
       say(
         restored.ok
-          ? `Restored. The book as it was is kept as ${restored.before}.`
+          ? `Restored. The former logbook is kept as ${restored.before}.`
           : `Not restored. ${restored.why}`,
       );
       return restored.ok ? 0 : 1;

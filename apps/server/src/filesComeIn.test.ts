@@ -68,7 +68,7 @@ describe('a file that comes in', () => {
     expect((await ask('GET', `/api/cooks/${id}/photo`)).status).toBe(404);
   });
 
-  it('is refused early when it is no book, and never holds a press', async () => {
+  it('is refused early when it is no logbook, and never holds a press', async () => {
     const cook = startCook();
     const many = `{"format":"crustan-book/1","plans":[],"trials":[],"cooks":[${'1,'.repeat(400_000)}1]}`;
     const reading = send(many);
@@ -85,7 +85,7 @@ describe('a file that comes in', () => {
     }
     const read = await reading;
     expect(read.phase).toBe('refused');
-    expect(read.refusal).toContain('no book of this format');
+    expect(read.refusal).toContain('not a logbook of this format');
     expect(presses).toBeGreaterThan(0);
   });
 
@@ -118,7 +118,7 @@ describe('a restore', () => {
     return made;
   };
 
-  it('makes another book of it: phones are told, streams begin anew, two in one second are both kept', async () => {
+  it('makes another logbook of it: phones are told, streams begin anew, two in one second are both kept', async () => {
     const id = startCook('Before');
     const bytes = await backup();
     const { identity } = temporary().book;
@@ -183,7 +183,7 @@ describe('a restore', () => {
        alter table twice rename to cooks; insert into cooks select * from cooks`,
     ],
     ['no cooks', 'drop table judgements; drop table photos; drop table log; drop table cooks'],
-  ])('refuses %s, and keeps the book', async (_what, sql) => {
+  ])('refuses %s, and keeps the logbook', async (_what, sql) => {
     const id = startCook('Kept');
     const { identity } = temporary().book;
     const answer = await restore(altered(await backup(), sql));
@@ -207,7 +207,7 @@ describe('a restore', () => {
     writeFileSync(file, hurt);
     const answer = await ready();
     expect(answer.status).toBe(503);
-    expect(await answer.text()).toContain('The book is damaged');
+    expect(await answer.text()).toContain('The logbook is damaged');
     // SQLite still holds sound pages in memory: without this the copy would not contain the damage.
     sqlite.pragma('shrink_memory');
     expect((await ask('GET', '/api/book/backup')).status).toBe(500);
@@ -215,7 +215,7 @@ describe('a restore', () => {
     expect((await ready()).status).toBe(200);
   });
 
-  it('takes a book of the first schema, whose tables lack columns', async () => {
+  it('takes a logbook of the first schema, whose tables lack columns', async () => {
     const id = startCook('Old');
     cookStore(temporary().book).addEvents(id, [press('in', 0), press('pulled', 395)], T0);
     const bytes = altered(

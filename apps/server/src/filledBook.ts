@@ -13,7 +13,7 @@ import { JPEG } from './servedBook';
 import { newId, planRecord, press, T0 } from './testing';
 import { dish, service } from './testingMenu';
 
-/** A book with something of everything. */
+/** A logbook with something of everything. */
 export const fill = ({ book }: { readonly book: Book }, cooks = 3): readonly string[] => {
   const store = cookStore(book);
   const ids = Array.from({ length: cooks }, (_, i) => {

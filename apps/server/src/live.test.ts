@@ -103,7 +103,7 @@ describe('a cook followed live', () => {
     expect(cook).toMatchObject({ events: expect.arrayContaining([...events]) });
   });
 
-  it('tells one phone what another says, once, from the book', async () => {
+  it('tells one phone what another says, once, from the logbook', async () => {
     const id = await start();
     const first = press('in', 0);
     await send('POST', `/api/cooks/${id}/events`, { events: [first] });

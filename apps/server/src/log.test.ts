@@ -210,7 +210,7 @@ describe('the log', () => {
       event: 'book',
       data: { book: temporary().book.identity, replaces: [identity] },
     });
-    // The order is not in the book that was restored: what the phone had last does not hide what there is.
+    // The order is not in the logbook that was restored: what the phone had last does not hide what there is.
     expect((await heard(after, 1)).found.map(({ entry }) => entry.event.kind)).toEqual(['opened']);
   });
 

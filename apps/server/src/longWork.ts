@@ -21,7 +21,7 @@ export class LongWork {
       (one) => share === 'changes' || one.share === 'changes',
     );
     if (other) {
-      const detail = `${other.what} is going on. Wait for it, or stop it.`;
+      const detail = `${other.what} is running. Wait for it, or stop it.`;
       throw problem(409, 'One thing at a time', detail, { type: PROBLEM_TYPES.busy });
     }
     const job = Symbol(what);

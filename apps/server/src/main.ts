@@ -66,7 +66,7 @@ const book = usable(() => {
 const phones = usable(() => phoneList(folder));
 
 if (book.recovered !== undefined) {
-  say(`A restore had been cut off: ${book.recovered} was put back as the book.`);
+  say(`A restore had been cut off: ${book.recovered} was put back as the logbook.`);
 }
 
 let lan: Lan | undefined;
@@ -119,7 +119,7 @@ const server = app.listen(port, host, (error) => {
         : `Cannot listen on ${host}:${port}: ${error.message}.`,
     );
   }
-  // Only now is this surely the one server of this book: what an earlier one left is cleared away.
+  // Only now is this surely the one server of this logbook: what an earlier one left is cleared away.
   cleanUpImports(book);
   const address = server.address();
   const taken = typeof address === 'object' && address ? address.port : port;
@@ -128,7 +128,7 @@ const server = app.listen(port, host, (error) => {
   void onNetwork();
 });
 
-/** A large book takes its time over a slow disk; a silent line is closed, ms. */
+/** A large logbook takes its time over a slow disk; a silent line is closed, ms. */
 server.requestTimeout = 60 * 60_000;
 server.headersTimeout = 15_000;
 

@@ -124,7 +124,7 @@ describe('books of every released schema', () => {
     }
   });
 
-  it('keeps the counts of past days and the menu of a book before services were counted', () => {
+  it('keeps the counts of past days and the menu of a logbook before services were counted', () => {
     const file = released(7);
     file.prepare("insert into demand (date, dish, count) values ('2026-11-20', 'Strip', 9)").run();
     const menu = dish();
@@ -184,10 +184,10 @@ describe('books of every released schema', () => {
     book.close();
   });
 
-  it('leaves a file that is no book as it is', () => {
+  it('leaves a file that is no logbook as it is', () => {
     const file = path.join(folder, 'book.sqlite');
-    writeFileSync(file, 'no book at all, only words');
+    writeFileSync(file, 'no logbook at all, only words');
     expect(() => openBook(folder, MIGRATIONS)).toThrow(/cannot be opened/);
-    expect(readFileSync(file, 'utf8')).toBe('no book at all, only words');
+    expect(readFileSync(file, 'utf8')).toBe('no logbook at all, only words');
   });
 });

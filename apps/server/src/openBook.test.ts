@@ -66,7 +66,7 @@ it('keeps the folder and its files to its owner', () => {
   remove();
 });
 
-it('puts a book back that a killed restore had left without its name', () => {
+it('puts a logbook back that a killed restore had left without its name', () => {
   const { book, folder, remove } = temporaryBook();
   const id = newId();
   cookStore(book).start(id, planRecord(), T0);
@@ -82,7 +82,7 @@ it('puts a book back that a killed restore had left without its name', () => {
   remove();
 });
 
-it('says what is wrong with a book at start: empty, damaged, of a later Crustan', () => {
+it('says what is wrong with a logbook at start: empty, damaged, of a later Crustan', () => {
   const { book, folder, remove } = temporaryBook();
   for (let i = 0; i < 60; i += 1) cookStore(book).start(newId(), planRecord(`Cook ${i}`), T0 + i);
   book.close();
@@ -109,7 +109,7 @@ it('says what is wrong with a book at start: empty, damaged, of a later Crustan'
   remove();
 });
 
-it('opens a book of the first days: how often it was turned is a way now, its stay has legs', () => {
+it('opens a logbook of the first days: how often it was turned is a way now, its stay has legs', () => {
   const { book, folder, remove } = temporaryBook();
   const record = planRecord('An old strip');
   const {
@@ -146,11 +146,11 @@ it('opens a book of the first days: how often it was turned is a way now, its st
   remove();
 });
 
-it('explains a folder it cannot write and a file that is no book', () => {
+it('explains a folder it cannot write and a file that is no logbook', () => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'crustan-test-'));
   writeFileSync(path.join(folder, 'file'), 'in the way');
   expect(() => openBook(path.join(folder, 'file', 'book'), MIGRATIONS)).toThrow(
-    /cannot be written; choose one/,
+    /is not writable; choose another/,
   );
   writeFileSync(path.join(folder, 'book.sqlite'), 'this is not a database, only words in a file');
   expect(() => openBook(folder, MIGRATIONS)).toThrow(/cannot be opened/);

@@ -29,7 +29,7 @@ export const hostsOf = (listensOn: string, given: readonly string[]): ReadonlySe
 
 /**
  * Answers only under the server's own names: a foreign name that was made to point here is a foreign
- * page's way to read the book as if it were its own.
+ * page's way to read the logbook as if it were its own.
  * @param answersTo asked at every request: addresses change
  */
 export const ownHost =

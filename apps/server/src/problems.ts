@@ -19,7 +19,9 @@ export const problem = (
 ): ProblemError => new ProblemError({ type: 'about:blank', title, status, detail, ...more });
 
 export const noSuchCook = (): ProblemError =>
-  problem(404, 'No such cook', 'This cook is not in the book.', { type: PROBLEM_TYPES.noSuchCook });
+  problem(404, 'No such cook', 'This cook is not in the logbook.', {
+    type: PROBLEM_TYPES.noSuchCook,
+  });
 
 /** Parses what came in; what is not in range goes back as a problem. */
 export const parsed = <T extends z.ZodType>(schema: T, value: unknown): z.output<T> => {
@@ -41,7 +43,7 @@ export const readableAddress: RequestHandler = (req, _res, next) => {
     decodeURIComponent(req.path);
     next();
   } catch {
-    const detail = 'The address cannot be read: a % in it says nothing.';
+    const detail = 'Invalid % escape in the address.';
     next(problem(400, 'No such address', detail));
   }
 };
@@ -68,7 +70,7 @@ const SAID: Readonly<Record<string, (status: number) => ProblemError>> = {
 const problemFrom = (error: unknown, method: string, path: string): ProblemError | undefined => {
   if (error instanceof ProblemError) return error;
   if (isDiskFull(error)) {
-    const detail = 'The disk is full: it was not stored. Make room, then it goes on.';
+    const detail = 'Disk full: not saved. Free some space.';
     return problem(507, 'The disk is full', detail, { type: PROBLEM_TYPES.diskFull });
   }
   const status = thrownProperty(error, 'status');
@@ -80,7 +82,7 @@ const problemFrom = (error: unknown, method: string, path: string): ProblemError
     return problem(413, 'Too large', `A message to ${path} may be ${most} at most.`);
   }
   const said = SAID[String(thrownProperty(error, 'type'))];
-  return said?.(status) ?? problem(status, 'Not understood', 'This cannot be answered as it is.');
+  return said?.(status) ?? problem(status, 'Not understood', 'This request cannot be answered.');
 };
 
 /** Every error leaves in one shape, and none leaves with its insides. */
@@ -95,8 +97,5 @@ export const answerProblem: ErrorRequestHandler = (error: unknown, req, res, nex
     return;
   }
   req.log.error(error);
-  send(
-    res,
-    problem(500, 'Something broke here', 'It was not stored; the server log says more.').problem,
-  );
+  send(res, problem(500, 'Server error', 'Not saved; see the server log.').problem);
 };

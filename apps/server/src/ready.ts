@@ -22,7 +22,7 @@ const notWritable = ({ sqlite, folder }: ReadyBook): string | undefined => {
     const { bavail, bsize } = statfsSync(folder);
     return bavail * bsize < LEAST_ROOM ? 'The disk is full: make room.' : undefined;
   } catch {
-    return 'The book cannot be read or written: look at the disk and the log.';
+    return 'The logbook cannot be read or written: look at the disk and the log.';
   }
 };
 
@@ -45,6 +45,6 @@ export const readiness = (book: ReadyBook): Readiness => {
     const damage = await pages();
     return damage === undefined
       ? undefined
-      : `The book is damaged (${damage}). Restore the last backup that is sound.`;
+      : `The logbook is damaged (${damage}). Restore the last backup that is sound.`;
   };
 };

@@ -11,7 +11,7 @@ import { listening, type Listening } from './listening';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 import { dish, service } from './testingMenu';
 
-describe('a service in the book', () => {
+describe('a service in the logbook', () => {
   let temporary: ReturnType<typeof temporaryBook>;
   let server: Listening;
   let url: string;

@@ -50,7 +50,7 @@ describe('who may ask', () => {
     ['a page of another port', { 'Sec-Fetch-Site': 'same-site' }, 403],
     ['an older browser, another site', { Origin: 'http://evil.example' }, 403],
     ['an older browser, a hidden origin', { Origin: 'null' }, 403],
-  ])('lets %s change the book or not', async (_who, headers, status) => {
+  ])('lets %s change the logbook or not', async (_who, headers, status) => {
     const { id } = z.object({ id: z.string() }).parse(JSON.parse(PLAN));
     const plan = await ask('PUT', `/api/plans/${id}`, { ...JSON_TYPE, ...headers }, PLAN);
     expect(plan.status).toBe(status);
@@ -211,7 +211,7 @@ describe('what it says', () => {
   });
 });
 
-describe('a book with a bad row', () => {
+describe('a logbook with a bad row', () => {
   it('leaves the row out of lists and files, names it, and keeps it', async () => {
     const store = cookStore(temporary().book);
     const [good, badPlan, badEvent] = [startCook('Good'), startCook('Bad'), startCook('Half')];

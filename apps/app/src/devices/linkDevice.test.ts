@@ -45,7 +45,7 @@ describe('a linked thermometer', () => {
     expect(readings()).toHaveLength(5);
   });
 
-  it('lets no rubbish into the book', async () => {
+  it('lets no rubbish into the logbook', async () => {
     const { store, listener, readings } = await linked();
     listener.said({ by: 'probe', celsius: NaN, at: T0 });
     listener.said({ by: 'probe', celsius: 9999, at: T0 });

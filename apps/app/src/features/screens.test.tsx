@@ -30,7 +30,7 @@ const answer = (respond: (path: string) => Response | Promise<Response>): void =
 const json = (body: unknown): Response =>
   new Response(JSON.stringify(body), { headers: { 'Content-Type': 'application/json' } });
 
-describe('the book', () => {
+describe('the logbook', () => {
   it('lists cooks as they come, planned beside actual', async () => {
     answer(() =>
       json({
@@ -131,9 +131,9 @@ describe('the stove', () => {
 
   it('says what waits for the server, and what the server refused', async () => {
     const { store } = start(Date.now() + 30 * 60_000);
-    await screen.findByText('1 press is kept on this device and will go to the book.');
+    await screen.findByText('1 press is kept on this device and will go to the logbook.');
     store.dispatch(entriesKept({ kept: [], notKept: [uuid(10)] }));
-    await screen.findByText(/does not keep 1 press: its storage is full or blocked/);
+    await screen.findByText(/1 press not saved on this device: its storage is full or blocked/);
     store.dispatch(
       entriesRefused({ stream: uuid(2), refused: { [uuid(2)]: 'No: Not like this.' } }),
     );
@@ -144,6 +144,6 @@ describe('the stove', () => {
     Object.assign(URL, { createObjectURL: () => 'blob:x', revokeObjectURL: () => undefined });
     fireEvent.click(screen.getByText('Save as a file'));
     fireEvent.click(await screen.findByText('Put it away'));
-    await screen.findByText(/Nothing is on/);
+    await screen.findByText(/Nothing is cooking/);
   });
 });

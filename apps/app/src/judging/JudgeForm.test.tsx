@@ -15,7 +15,7 @@ describe('JudgeForm', () => {
     );
     if (imperial) act(() => void store.dispatch(unitsChosen('imperial')));
     const write = (): void => {
-      fireEvent.click(screen.getByText('Write it in the book'));
+      fireEvent.click(screen.getByText('Write it in the logbook'));
     };
     const more = screen.queryByText(/^Say more/);
     if (more) fireEvent.click(more);
@@ -39,7 +39,7 @@ describe('JudgeForm', () => {
 
   it('says everything a cook looks at afterwards, in SI', async () => {
     const { onJudge, write, type } = show();
-    type(/Highest/, '54,5');
+    type(/Measured peak/, '54,5');
     for (const word of [
       'medium-rare',
       'dark',
@@ -76,8 +76,8 @@ describe('JudgeForm', () => {
   });
 
   it.each([
-    [/Highest/, '540', 'from 0 to 120 °C'],
-    [/Highest/, 'hot', 'from 0 to 120 °C'],
+    [/Measured peak/, '540', 'from 0 to 120 °C'],
+    [/Measured peak/, 'hot', 'from 0 to 120 °C'],
     [/^Raw/, '3', 'from 20 to 5000 g'],
     [/cost/, '-4', 'from 0 to 100,000'],
   ])('refuses %s %s, says what is right, and judges nothing', async (label, value, right) => {

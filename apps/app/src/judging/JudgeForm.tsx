@@ -34,13 +34,13 @@ export interface Props {
 /** Asked first; the rest is there for who wants it. */
 const FIRST = [
   ['crust', 'The crust came out', CRUST_SEEN],
-  ['again', 'Would you cook it so again', WOULD_COOK_AGAIN],
+  ['again', 'Cook it this way again?', WOULD_COOK_AGAIN],
 ] as const;
 const REST = [
   ['crunch', 'Under the knife it was', CRUNCH_FELT],
   ['greyBand', 'Grey under the crust', GREY_BAND_SEEN],
   ['juice', 'Juice on the board', JUICE_SEEN],
-  ['tenderness', 'To the teeth', TENDERNESS_FELT],
+  ['tenderness', 'Tenderness', TENDERNESS_FELT],
   ['seasoning', 'Salt', SEASONING_TASTED],
 ] as const;
 
@@ -137,7 +137,7 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
       <Field
         {...shared}
         name="end"
-        label={`Highest the middle reached, ${temperature.symbol}`}
+        label={`Measured peak, ${temperature.symbol}`}
         placeholder="not measured"
         error={errors.end?.message}
       />
@@ -189,7 +189,7 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
       <Field {...shared} name="notes" label="Notes for next time" error={errors.notes?.message} />
       <Button
         kind={onIron ? 'stove' : 'main'}
-        label={busy ? 'Writing…' : 'Write it in the book'}
+        label={busy ? 'Writing…' : 'Write it in the logbook'}
         disabled={busy}
         onPress={() => void form.handleSubmit(onJudge)()}
       />

@@ -14,7 +14,7 @@ export const ReachNotice = () => {
     return (
       <Notice role="alert">
         <Text voice="small" className="flex-1">
-          This phone is not paired with the kitchen, or no longer. What you say is kept on it.
+          This phone is not paired. Its entries are saved on it.
         </Text>
         <Button kind="plain" label="Pair it" onPress={() => window.location.assign('/pair')} />
       </Notice>

@@ -24,7 +24,7 @@ describe('what is said of how a page reaches its kitchen', () => {
     act(() => void store.dispatch(told('cook')));
     expect(container.textContent).toBe('');
     act(() => void store.dispatch(unpairedTold()));
-    expect(screen.getByRole('alert').textContent).toContain('What you say is kept on it.');
+    expect(screen.getByRole('alert').textContent).toContain('Its entries are saved on it.');
     expect(screen.getByText('Pair it')).toBeTruthy();
   });
 
@@ -44,10 +44,10 @@ describe('what is said of how a page reaches its kitchen', () => {
     const { store } = renderWithStore(<KitchenShell>here</KitchenShell>);
     const links = (): readonly string[] =>
       screen.getAllByRole('link').map((link) => link.textContent ?? '');
-    expect(links()).toEqual(['Plan', 'Stove', 'Pass', 'Book', 'Kitchen']);
+    expect(links()).toEqual(['Plan', 'Stove', 'Service', 'Logbook', 'Kitchen']);
     expect(mockReplace).not.toHaveBeenCalled();
     act(() => void store.dispatch(told('watcher')));
-    expect(links()).toEqual(['Stove', 'Pass']);
+    expect(links()).toEqual(['Stove', 'Service']);
     expect(mockReplace).toHaveBeenCalledWith('/stove');
     expect(screen.getByText(/^This phone watches/)).toBeTruthy();
   });

@@ -16,11 +16,11 @@ export interface ActiveCook extends Started {
   readonly refused: Readonly<Record<string, string>>;
   /** The server's words for why it does not take the cook itself. */
   readonly startRefused?: string;
-  /** The cook was deleted from the book. */
+  /** The cook was deleted from the logbook. */
   readonly gone?: true;
 }
 
-/** Events that are not in the book: those that wait, and those that it refused. */
+/** Events that are not in the logbook: those that wait, and those that it refused. */
 export const unsentEvents = ({ events, known }: ActiveCook): readonly CookEvent[] => {
   const there = new Set(known);
   return events.filter(({ id }) => !there.has(id));

@@ -48,7 +48,7 @@ const versionOf = (answer: Response | undefined): number => {
   return Number(said);
 };
 
-/** Tags of one cook, of every list of cooks, and of all that a restored book may change. */
+/** Tags of one cook, of every list of cooks, and of all that a restored logbook may change. */
 const cookTag = (id: string) => ({ type: 'Cook', id }) as const;
 const LIST = cookTag('list');
 export const WHOLE_BOOK = [
@@ -125,7 +125,7 @@ export const bookApi = createApi({
       transformResponse: (body) => readMessage(recordsSchema, body).cooks,
       providesTags: (cooks = []) => cooks.map(({ id }) => cookTag(id)),
     }),
-    /** Adds entries to the book's log. */
+    /** Adds entries to the logbook's log. */
     addToLog: build.mutation<Acknowledged, readonly LogEntry[]>({
       query: (entries) => ({ url: '/log', method: 'POST', body: { entries } }),
       transformResponse: (body) => readMessage(acknowledgedSchema, body),

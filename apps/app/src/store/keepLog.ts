@@ -252,7 +252,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
   const stops = [
     keepPlace(store),
     onChange(store, selectStreams, () => void write()),
-    // Streams that the page has left are removed once the book has every entry.
+    // Streams that the page has left are removed once the logbook has every entry.
     onChange(store, selectLeft, (left) => {
       for (const stream of left) store.dispatch(streamPutAway({ stream }));
     }),

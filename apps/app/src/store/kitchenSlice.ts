@@ -47,7 +47,7 @@ export const kitchenSlice = createSlice({
       state.forgotten[key] = at;
       if (key === 'oven') setOffset(state, DEFAULT_OVEN.offset);
     },
-    /** The kitchen as the book has it: changed on another phone. */
+    /** The kitchen as the logbook has it: changed on another phone. */
     kitchenBrought: (_state, { payload }: PayloadAction<Kitchen>) => payload,
   },
 });

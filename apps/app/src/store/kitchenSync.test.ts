@@ -52,7 +52,7 @@ const fakeServer = () => {
   return { book, state, change };
 };
 
-describe('the kitchen kept with the book', () => {
+describe('the kitchen kept with the logbook', () => {
   const stops: (() => void)[] = [];
   const phone = () => {
     const store = makeStore();
@@ -71,7 +71,7 @@ describe('the kitchen kept with the book', () => {
     await waitFor(() => expect(ovenOf(store.getState().kitchen).offset).toBe(-9));
     store.dispatch(kitchenChanged(oven(4)));
     await waitFor(() => expect(server.book.version).toBe(2));
-    // The row of version 2 is damaged: the book answers with the one before it.
+    // The row of version 2 is damaged: the logbook answers with the one before it.
     server.book.kitchen = { ...DEFAULT_KITCHEN, ...oven(-9) };
     server.state.recovered = true;
     awake();
@@ -82,7 +82,7 @@ describe('the kitchen kept with the book', () => {
     expect(offered && ovenOf(offered).offset).toBe(-9);
   });
 
-  it('is taken from the book, and not sent back to it', async () => {
+  it('is taken from the logbook, and not sent back to it', async () => {
     const server = fakeServer();
     server.change(oven(-9));
     jest.useFakeTimers({ advanceTimers: true });
@@ -136,7 +136,7 @@ describe('the kitchen kept with the book', () => {
     expect(store.getState().kitchen.thermometerOffset).toBe(1.5);
   });
 
-  it('takes the book’s on a phone that last spoke to an earlier server', async () => {
+  it('takes the logbook’s on a phone that last spoke to an earlier server', async () => {
     const server = fakeServer();
     keep('kitchen', { ...DEFAULT_KITCHEN, ...oven(3) });
     keep('kitchenAt', server.book.changedAt);

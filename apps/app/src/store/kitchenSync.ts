@@ -19,7 +19,7 @@ const ASKED_EVERY = 60_000;
 /** The logbook's values are requested again each time, and not cached. */
 const NOT_CACHED = { forceRefetch: true, subscribe: false } as const;
 
-/** The kitchen as the book had it when this phone last heard, and which version that was. */
+/** The kitchen as the logbook had it when this phone last heard, and which version that was. */
 const baseSchema = z.object({ kitchen: kitchenSchema, version: z.int().min(0) });
 type Base = z.infer<typeof baseSchema>;
 
@@ -75,13 +75,13 @@ export const syncKitchen = (store: AppStore): (() => void) => {
       .dispatch(bookApi.endpoints.kitchen.initiate(undefined, NOT_CACHED))
       .unwrap();
     if (kept?.recovered && base) {
-      // This device has a valid kitchen: it is sent in place of the unreadable one, and the book's last is offered.
+      // This device has a valid kitchen: it is sent in place of the unreadable one, and the logbook's last is offered.
       store.dispatch(kitchenOffered(kept.kitchen));
       rebase({ kitchen: kept.kitchen, version });
     } else if (kept) bring(kept, version);
     else rebase({ kitchen: DEFAULT_KITCHEN, version });
   };
-  /** @returns whether the book has it; false when another phone was first */
+  /** @returns whether the logbook has it; false when another phone was first */
   const send = async (version: number): Promise<boolean> => {
     const { kitchen } = store.getState();
     const sent = await store.dispatch(

@@ -44,7 +44,7 @@ class FakeSource extends EventTarget {
   }
 }
 
-describe('the line to the book’s log', () => {
+describe('the line to the logbook’s log', () => {
   const stops: (() => void)[] = [];
   const begin = () => {
     const store = makeStore();
@@ -61,7 +61,7 @@ describe('the line to the book’s log', () => {
   });
   afterEach(() => stops.splice(0).forEach((stop) => stop()));
 
-  it('is opened once the book has the service, and not before', () => {
+  it('is opened once the logbook has the service, and not before', () => {
     const store = begin();
     store.dispatch(serviceOpened({ service: SERVICE }));
     expect(FakeSource.opened).toEqual([]);
@@ -104,7 +104,7 @@ describe('the line to the book’s log', () => {
     expect(selectBasis(store.getState()).seq).toBe(5);
   });
 
-  it('asks for what it lacks of each stream, in the book that it knows', () => {
+  it('asks for what it lacks of each stream, in the logbook that it knows', () => {
     const store = begin();
     store.dispatch(bookNamed({ name: BOOK, replaces: [] }));
     store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));
@@ -138,14 +138,14 @@ describe('the line to the book’s log', () => {
     expect(followed.at(-1)).toContain(uuid(5069));
   });
 
-  it('sends everything again to a book that was restored in the place of the one that had it', () => {
+  it('sends everything again to a logbook that was restored in the place of the one that had it', () => {
     const store = begin();
     store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));
     line()?.says('book', { book: BOOK, replaces: [] });
     says([ofService(order(20))]);
     expect(selectOpenService(store.getState())).toMatchObject({ inBook: true, waiting: 0 });
     line()?.says('book', { book: uuid(901), replaces: [BOOK] });
-    // Entries of other phones are sent too: the restored book may lack them.
+    // Entries of other phones are sent too: the restored logbook may lack them.
     expect(selectOpenService(store.getState())).toMatchObject({ inBook: false, waiting: 2 });
   });
 

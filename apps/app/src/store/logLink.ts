@@ -58,9 +58,9 @@ const addressOf = (state: AppState, followed: readonly string[]): string => {
 };
 
 /**
- * Follows this page's streams in the book's log, all on one line, so that every phone has the same entries.
+ * Follows this page's streams in the logbook's log, all on one line, so that every phone has the same entries.
  * The browser takes the line up again by itself when the server was gone, after the last entry that it had.
- * The line begins with the book's name: where that book took the place of the one that was known here, by a
+ * The line begins with the logbook's name: where that book took the place of the one that was known here, by a
  * restore, nothing of this page is in it, and all is sent again.
  * @returns stops following
  */

@@ -84,7 +84,7 @@ describe('the log on a page', () => {
     expect(waitingEvents(cook()).map((event) => event.id)).toEqual([id(11)]);
   });
 
-  it('hears another phone: its presses once, its own as known, and how far the book is', () => {
+  it('hears another phone: its presses once, its own as known, and how far the logbook is', () => {
     const { store, cook, heard } = started();
     store.dispatch(pressed({ cook: id(2), event: press(11) }));
     heard(press(11), press(12));
@@ -111,11 +111,11 @@ describe('the log on a page', () => {
     expect(selectCooks(store.getState()).map((cook) => cook.id)).toEqual([id(3)]);
   });
 
-  it('never lets a cook go whose presses the book does not have, unless they were saved', () => {
+  it('never lets a cook go whose presses the logbook does not have, unless they were saved', () => {
     const { store, cook, acknowledged } = started();
     store.dispatch(streamPutAway({ stream: id(2) }));
     expect(selectCooks(store.getState())).toHaveLength(1);
-    // A refused press is not in the book either.
+    // A refused press is not in the logbook either.
     acknowledged(id(2));
     store.dispatch(entriesRefused({ stream: id(2), refused: { [id(10)]: 'at is out of range' } }));
     expect(waitingEvents(cook())).toEqual([]);
@@ -125,7 +125,7 @@ describe('the log on a page', () => {
     expect(selectCooks(store.getState())).toHaveLength(0);
   });
 
-  it('sends everything again to a book that took the old one’s place, nothing to a book of another folder', () => {
+  it('sends everything again to a logbook that took the old one’s place, nothing to a logbook of another folder', () => {
     const { store, cook, acknowledged } = started();
     acknowledged(id(2), id(10));
     store.dispatch(bookNamed({ name: id(901), replaces: [] }));
@@ -135,7 +135,7 @@ describe('the log on a page', () => {
     expect(waitingEvents(cook()).map((event) => event.id)).toEqual([id(10)]);
   });
 
-  it('is not told by another page, which knows of no restore yet, that the book has it', () => {
+  it('is not told by another page, which knows of no restore yet, that the logbook has it', () => {
     const { store, cook, acknowledged } = started();
     acknowledged(id(2), id(10));
     const shared = store.getState().log.streams[id(2)];
@@ -147,17 +147,17 @@ describe('the log on a page', () => {
     expect(waitingEvents(cook())).toEqual([]);
   });
 
-  it('knows a cook that was deleted from the book, until the book has it again', () => {
+  it('knows a cook that was deleted from the logbook, until the logbook has it again', () => {
     const { store, cook, acknowledged } = started();
     store.dispatch(streamGone(id(2)));
-    // The book never had it: it is about to be sent.
+    // The logbook never had it: it is about to be sent.
     expect(cook().gone).toBeUndefined();
     acknowledged(id(2));
     store.dispatch(streamGone(id(2)));
     expect(cook().gone).toBe(true);
     store.dispatch(streamBack(id(2)));
     expect(cook().gone).toBeUndefined();
-    // A press that met the restored book before this page heard of the restore is not of a deleted cook.
+    // A press that met the restored logbook before this page heard of the restore is not of a deleted cook.
     store.dispatch(streamGone(id(2)));
     store.dispatch(bookNamed({ name: id(902), replaces: [BOOK] }));
     expect(cook().gone).toBeUndefined();

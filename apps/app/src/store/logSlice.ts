@@ -108,7 +108,7 @@ export const logSlice = createSlice({
         notKept.every((id) => state.notKept.includes(id));
       return same ? state : { ...state, writing, notKept: [...alone] };
     },
-    /** The book has these entries of a stream on its disk. */
+    /** The logbook has these entries of a stream on its disk. */
     entriesAcknowledged: (
       state: LogState,
       {
@@ -123,7 +123,7 @@ export const logSlice = createSlice({
         ),
       }));
     },
-    /** Entries of the book's log: of this page, or of another phone. */
+    /** Entries of the logbook's log: of this page, or of another phone. */
     entriesHeard: (
       state: LogState,
       { payload: { book, logged } }: PayloadAction<{ book: string; logged: readonly Logged[] }>,
@@ -139,7 +139,7 @@ export const logSlice = createSlice({
       for (const [id, { of, kept }] of byStream) after = merged(after, { of, id }, kept);
       return after;
     },
-    /** Entries the book will never take, and why: set aside, never their neighbours. */
+    /** Entries the logbook will never take, and why: set aside, never their neighbours. */
     entriesRefused: (
       state: LogState,
       {
@@ -164,7 +164,7 @@ export const logSlice = createSlice({
           ({ entry: { event }, refused }) => event.id !== entry || refused === undefined,
         ),
       })),
-    /** The stream is not in the book. A deleted cook waits until it is put back; a service is sent again. */
+    /** The stream is not in the logbook. A deleted cook waits until it is put back; a service is sent again. */
     streamGone: (state: LogState, { payload }: PayloadAction<string>): LogState =>
       changed(state, payload, (stream) => {
         if (stream.of === 'cook') {
@@ -188,7 +188,7 @@ export const logSlice = createSlice({
         ...stream,
         entries: stream.entries.map(({ refused: _why, ...kept }) => kept),
       })),
-    /** The name of the book that answers, and of those whose place it took. */
+    /** The name of the logbook that answers, and of those whose place it took. */
     bookNamed: (state: LogState, { payload }: PayloadAction<KnownBook>): LogState => {
       const { name, replaces } = state.book;
       if (payload.name === name && payload.replaces.join() === replaces.join()) return state;
@@ -207,7 +207,7 @@ export const logSlice = createSlice({
       return changed(after, id, ({ gone: _gone, ...stream }) => stream);
     },
     /**
-     * A stream leaves this device. With entries that the book does not have it stays, unless they were
+     * A stream leaves this device. With entries that the logbook does not have it stays, unless they were
      * saved as a file: this is their only copy.
      */
     streamPutAway: (

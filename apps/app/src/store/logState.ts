@@ -81,10 +81,10 @@ export const openedService = (service: ServiceRecord): LogEntry => ({
   event: { id: service.id, kind: 'opened', at: service.opensAt, service },
 });
 
-/** Name for a book that an older page knew without saying which. */
+/** Name for a logbook that an older page knew without saying which. */
 export const UNNAMED_BOOK = 'unnamed';
 
-/** Streams in which the book that an older page knew has the name of the one that answers. */
+/** Streams in which the logbook that an older page knew has the name of the one that answers. */
 export const named = (
   streams: Readonly<Record<string, LogStream>>,
   name: string | undefined,
@@ -104,7 +104,7 @@ export const named = (
   );
 };
 
-/** Streams without the mark of a deleted cook: after a restore the book is asked again. */
+/** Streams without the mark of a deleted cook: after a restore the logbook is asked again. */
 export const allBack = (
   streams: Readonly<Record<string, LogStream>>,
 ): Readonly<Record<string, LogStream>> =>

@@ -17,19 +17,19 @@ export interface LogStream {
   readonly id: string;
   /** In the order in which they came to this device. */
   readonly entries: readonly KeptEntry[];
-  /** It was deleted from the book. */
+  /** It was deleted from the logbook. */
   readonly gone?: true | undefined;
 }
 
-/** The book that this device speaks to, and those whose place it took by a restore. */
+/** The logbook that this device speaks to, and those whose place it took by a restore. */
 export interface KnownBook {
   readonly name: string | undefined;
   readonly replaces: readonly string[];
 }
 
 /**
- * Whether the logbook has an entry. Entries of an earlier book are missing in the one that was restored in its place;
- * a book of another folder is ignored.
+ * Whether the logbook has an entry. Entries of an earlier logbook are missing in the one that was restored in its place;
+ * a logbook of another folder is ignored.
  */
 export const isKnown = ({ book }: KeptEntry, { replaces }: KnownBook): boolean =>
   book !== undefined && !replaces.includes(book);
@@ -38,7 +38,7 @@ export const isKnown = ({ book }: KeptEntry, { replaces }: KnownBook): boolean =
 export const isWaiting = (kept: KeptEntry, book: KnownBook): boolean =>
   !isKnown(kept, book) && kept.refused === undefined;
 
-/** Place in the book's log up to which a stream was heard. */
+/** Place in the logbook's log up to which a stream was heard. */
 export const heardOf = ({ entries }: LogStream, { name }: KnownBook): number =>
   entries.reduce((last, { book, seq = 0 }) => (book === name ? Math.max(last, seq) : last), 0);
 
@@ -54,7 +54,7 @@ const together = (one: KeptEntry, other: KeptEntry, { replaces }: KnownBook): Ke
   return one;
 };
 
-/** The union of one stream as two pages, or this page and the book, have it; the same object where nothing is new. */
+/** The union of one stream as two pages, or this page and the logbook, have it; the same object where nothing is new. */
 export const mergeStreams = (
   one: LogStream,
   other: readonly KeptEntry[],

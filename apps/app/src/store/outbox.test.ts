@@ -192,7 +192,7 @@ describe('the outbox', () => {
     expect(stored(server).size).toBeGreaterThan(8);
   });
 
-  it('says that the book has deleted the cook, and holds its presses', async () => {
+  it('says that the logbook has deleted the cook, and holds its presses', async () => {
     const { server, store, waiting, start } = begin();
     start();
     await until(() => waiting() === 0);

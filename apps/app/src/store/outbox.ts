@@ -35,7 +35,7 @@ interface Trying {
 
 const FRESH: Trying = { fails: 0, due: 0, batch: BATCH };
 
-/** A cook that was deleted waits until it is back, and what the book refuses to open holds the rest back. */
+/** A cook that was deleted waits until it is back, and what the logbook refuses to open holds the rest back. */
 const hasWork = (stream: LogStream, book: KnownBook): boolean => {
   const held = stream.entries.some(
     ({ entry, refused }) => entry.event.kind === 'opened' && refused !== undefined,
@@ -79,7 +79,7 @@ export const runOutbox = (store: AppStore): (() => void) => {
         return;
       case 'gone':
         store.dispatch(streamGone(stream));
-        // A service is sent again after a wait, so that a book that refuses it is not asked without end.
+        // A service is sent again after a wait, so that a logbook that refuses it is not asked without end.
         wait(stream);
         return;
       case 'events': {

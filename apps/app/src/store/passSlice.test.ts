@@ -59,7 +59,7 @@ const opened = () => {
 };
 
 describe('the open service on a page', () => {
-  it('holds what is said until the book has it; what comes twice is once', () => {
+  it('holds what is said until the logbook has it; what comes twice is once', () => {
     const { store, say, acknowledge } = opened();
     say(ordered(1));
     say(ordered(1));
@@ -108,7 +108,7 @@ describe('the open service on a page', () => {
     expect(store.getState().pass.told?.seq).toBe(13);
   });
 
-  it('keeps a service that was left until the book has every entry, then drops it with its served pieces', () => {
+  it('keeps a service that was left until the logbook has every entry, then drops it with its served pieces', () => {
     const { store, say, acknowledge, begin } = opened();
     say(ordered(1));
     say(ordered(2));
@@ -144,14 +144,14 @@ describe('the open service on a page', () => {
     hear(schedule(9, 95_000, 0));
     store.dispatch(toldHeard({ service: id(9), schedule: schedule(9, 99_000) }));
     expect(at()).toBe(25_000);
-    // Entries that are not in the book yet are in this page's own schedule only.
+    // Entries that are not in the logbook yet are in this page's own schedule only.
     make(schedule(5, 26_000), 1);
     hear(schedule(5, 27_000));
     expect(at()).toBe(26_000);
     make(schedule(6, 28_000));
     hear(schedule(6, 29_000));
     expect(at()).toBe(29_000);
-    // The log of a restored book starts its own count.
+    // The log of a restored logbook starts its own count.
     make({ ...schedule(2, 30_000), book: id(901) });
     expect(at()).toBe(30_000);
   });

@@ -15,7 +15,7 @@ export interface PassState {
   readonly open: string | undefined;
   /** The schedule that all pages share, or this one's own while it knows more. */
   readonly told: ToldSchedule | undefined;
-  /** Entries of this page that were in it and not in the book yet: it is this page's own. */
+  /** Entries of this page that were in it and not in the logbook yet: it is this page's own. */
   readonly unsent: number;
   /** Station whose tasks this page shows, or all. */
   readonly station: Station | 'all';
@@ -43,7 +43,7 @@ export const passSlice = createSlice({
       { payload: { schedule, unsent } }: PayloadAction<{ schedule: ToldSchedule; unsent: number }>,
     ): PassState =>
       replacesTold(schedule, unsent, state) ? { ...state, told: schedule, unsent } : state,
-    /** The schedule that the book's server gives every page. */
+    /** The schedule that the logbook's server gives every page. */
     toldHeard: (
       state: PassState,
       {
@@ -51,7 +51,7 @@ export const passSlice = createSlice({
       }: PayloadAction<{ service: string; schedule: ToldSchedule }>,
     ): PassState => {
       if (service !== state.open) return state;
-      // Entries that are not in the book yet are in this page's own schedule only.
+      // Entries that are not in the logbook yet are in this page's own schedule only.
       const stands = state.told && (state.unsent > 0 || !knowsNoLess(schedule, state.told));
       return stands ? state : { ...state, told: schedule, unsent: 0 };
     },
@@ -59,9 +59,9 @@ export const passSlice = createSlice({
       state: PassState,
       { payload }: PayloadAction<PassState['station']>,
     ): PassState => ({ ...state, station: payload }),
-    /** Another book took the place of the one whose log the schedule was made from. */
+    /** Another logbook took the place of the one whose log the schedule was made from. */
     toldDropped: (state: PassState): PassState => ({ ...state, told: undefined, unsent: 0 }),
-    /** The service leaves this page; it stays in the book. */
+    /** The service leaves this page; it stays in the logbook. */
     serviceLeft: (state: PassState): PassState => ({ ...EMPTY, station: state.station }),
   },
   extraReducers: (build) => {
@@ -77,7 +77,7 @@ interface WithPass extends WithLog {
   readonly pass: PassState;
 }
 
-/** An event that the book refused, and why. */
+/** An event that the logbook refused, and why. */
 export interface RefusedEvent {
   readonly event: ServiceEvent;
   readonly why: string;
@@ -86,9 +86,9 @@ export interface RefusedEvent {
 /** The open service as this device has it. */
 export interface OpenService {
   readonly service: ServiceRecord;
-  /** Whether the book has the service itself. */
+  /** Whether the logbook has the service itself. */
   readonly inBook: boolean;
-  /** Without those that the book refused. */
+  /** Without those that the logbook refused. */
   readonly events: readonly ServiceEvent[];
   readonly refused: readonly RefusedEvent[];
   /** Number of unsent entries of the service. */
@@ -151,7 +151,7 @@ export const selectServiceCooks: (state: WithPass) => readonly ActiveCook[] = cr
   (cooks, { going }) => cooks.filter((cook) => isOf(going, cook)),
 );
 
-/** Orders that are done with, of every service on this device: one that was left is here until the book has it. */
+/** Orders that are done with, of every service on this device: one that was left is here until the logbook has it. */
 const selectDone = createSelector(selectStreams, (streams): ReadonlySet<string> => {
   const events = Object.values(streams).flatMap(({ entries }) =>
     entries.flatMap(({ entry }) =>
@@ -187,7 +187,7 @@ export const selectLeft: (state: WithPass) => readonly string[] = createSelector
   },
 );
 
-/** Basis of a schedule: the service's last place in the book's log, and its entries that are not in the book yet. */
+/** Basis of a schedule: the service's last place in the logbook's log, and its entries that are not in the logbook yet. */
 export interface ServiceBasis {
   readonly seq: number;
   readonly unsent: number;

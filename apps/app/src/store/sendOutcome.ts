@@ -12,7 +12,7 @@ export type SendOutcome =
   | { readonly kind: 'events'; readonly refused: ReadonlyMap<number, string> }
   /** The whole batch is rejected, without a named part. */
   | { readonly kind: 'refused'; readonly why: string }
-  /** The cook, or the service, is not in the book. */
+  /** The cook, or the service, is not in the logbook. */
   | { readonly kind: 'gone' };
 
 const failureSchema = z.object({ status: z.number(), data: z.unknown() });

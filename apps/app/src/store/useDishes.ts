@@ -14,7 +14,7 @@ export interface Dishes {
   readonly error: unknown;
 }
 
-/** The menu of the book, asked for until it is there. @param again whether it lacks something and is asked for again */
+/** The menu of the logbook, asked for until it is there. @param again whether it lacks something and is asked for again */
 export const useDishes = (again = false): Dishes => {
   const [missing, setMissing] = useState(true);
   const { data, error } = useMenuQuery(undefined, {

@@ -13,7 +13,7 @@ export const BrokenPage = ({ error, retry }: Props) => (
     <Text voice="head" heading={1}>
       This page stopped working
     </Text>
-    <Text>What you pressed at the stove is kept on this device. Try the page again.</Text>
+    <Text>Your steps are saved on this device. Reload the page.</Text>
     <Text voice="small" tone="text-iron-500">
       {error.message}
     </Text>

@@ -7,8 +7,8 @@ import { WIDE } from './wide';
 const PLACES = [
   { href: '/', name: 'Plan' },
   { href: '/stove', name: 'Stove' },
-  { href: '/pass', name: 'Pass' },
-  { href: '/book', name: 'Book' },
+  { href: '/pass', name: 'Service' },
+  { href: '/book', name: 'Logbook' },
   { href: '/kitchen', name: 'Kitchen' },
 ] as const;
 

@@ -8,8 +8,8 @@ import type { Show } from './show';
 
 /** Burner habits in the words of the plan's sentence. */
 export const KNOB_WORDS: Readonly<Record<Knob, string>> = {
-  left: 'its knob left alone',
-  up: 'turned up as it goes in',
+  left: 'burner left as set',
+  up: 'turned up when food goes in',
   full: 'on full throughout',
 };
 

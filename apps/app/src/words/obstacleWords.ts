@@ -32,7 +32,7 @@ export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show
       if (request.panAfter !== undefined && !usesOven(request.way)) {
         return `The middle passes ${show.degrees(request.target)} before the crust has browned: do not turn the burner down for a piece this thin.`;
       }
-      return `Searing alone carries the middle to ${show.temperature(obstacle.lowest)}, past ${show.degrees(request.target)}: it is too thin for an oven as well.`;
+      return `Searing alone reaches ${show.temperature(obstacle.lowest)}, past ${show.degrees(request.target)}: too thin for an oven step.`;
     case 'cool-oven':
       return `An oven at ${show.temperature(obstacle.air)} is too cool: its middle would stop at ${show.temperature(obstacle.highest)}.`;
     case 'locked':
@@ -72,7 +72,7 @@ export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): str
         ? `Cooler pan: ${show.temperature(remedy.pan)}`
         : `Hotter pan: ${show.temperature(remedy.pan)}`;
     case 'turn-down':
-      if (remedy.panAfter === request.pan) return 'Burner left as it is';
+      if (remedy.panAfter === request.pan) return 'Burner unchanged';
       return `Burner down to ${show.temperature(remedy.panAfter)} once browned`;
     case 'way':
       return WAY_NAMES[remedy.way];
@@ -101,7 +101,7 @@ const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
 export const sayBriefly = (obstacle: Obstacle, show: Show): string => {
   switch (obstacle.reason) {
     case 'over':
-      return 'Cannot: the sears alone carry it past the end you want.';
+      return 'Cannot: the sears alone exceed the target.';
     case 'never':
       return `Cannot: the middle stops at ${show.degrees(obstacle.highest)}.`;
     case 'cool-oven':

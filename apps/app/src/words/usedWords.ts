@@ -20,10 +20,10 @@ export const usedWords = (
           `the oven ${show.difference(Math.abs(oven))} ${oven > 0 ? 'hotter' : 'cooler'} than its dial`,
         ]
       : []),
-    ...(ovenHeat === 1 ? [] : [`the oven heating at ${percent(ovenHeat)} of the usual`]),
+    ...(ovenHeat === 1 ? [] : [`the oven heating at ${percent(ovenHeat)} of nominal`]),
     ...(burner === 1 ? [] : [`the burner at ${percent(burner)} of its plate`]),
     ...(learned && learned.contact !== 1
-      ? [`the pan’s contact at ${percent(learned.contact)} of the usual`]
+      ? [`the pan’s contact at ${percent(learned.contact)} of nominal`]
       : []),
     ...(learned && learned.thickness !== 0
       ? [

@@ -23,7 +23,7 @@ interface Where {
   readonly show: Show;
 }
 
-/** Plans requests one after another in a worker of their own, as records of the book. */
+/** Plans requests one after another in a worker of their own, as records of the logbook. */
 export const planRecordsOf = async (
   requests: readonly PlanRequest[],
   { on, plateAt, kitchen, show }: Where,

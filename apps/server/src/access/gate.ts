@@ -25,7 +25,7 @@ const MAY: Readonly<Record<ApiRoute['who'], readonly Phone['role'][]>> = {
   watcher: ['cook', 'watcher'],
 };
 
-const tooMany = problem(429, 'Too many at once', 'Wait a moment, then it goes on.', {
+const tooMany = problem(429, 'Too many at once', 'Wait a moment and try again.', {
   type: PROBLEM_TYPES.tooMany,
 });
 
@@ -46,7 +46,7 @@ export const knowPhone =
   (phones: PhoneList | undefined, now: () => number): RequestHandler =>
   (req, _res, next) => {
     if (isInTheClear(req)) {
-      const detail = 'Over the network this kitchen is asked by https alone: start it with --lan.';
+      const detail = 'Over the network this kitchen answers only by https: start it with --lan.';
       next(problem(403, 'Not in the clear', detail, { type: PROBLEM_TYPES.unpaired }));
       return;
     }
@@ -95,7 +95,7 @@ export const gate =
         res.redirect(303, '/pair');
         return;
       }
-      const detail = 'This phone is not paired with this kitchen, or no longer: open /pair.';
+      const detail = 'This phone is not paired. Open /pair.';
       next(problem(401, 'Not paired', detail, { type: PROBLEM_TYPES.unpaired }));
       return;
     }

@@ -15,7 +15,7 @@ import { z } from 'zod';
 import { plausible } from '../plausible';
 import { BookError } from '../db/bookError';
 
-/** Beside the book, not in it: a restored book neither brings phones along nor takes them away. */
+/** Beside the logbook, not in it: a restored logbook neither brings phones along nor takes them away. */
 const FILE = 'phones.json';
 const keptSchema = z.strictObject({
   phones: z.array(phoneSchema.extend({ tokenHash: z.string().regex(/^[0-9a-f]{64}$/) })),
@@ -54,7 +54,7 @@ const readKept = (file: string): readonly Kept[] => {
     return keptSchema.parse(JSON.parse(readFileSync(file, 'utf8'))).phones;
   } catch {
     throw new BookError(
-      `The list of phones ${file} cannot be read: remove it, and every phone is paired anew.`,
+      `The list of phones ${file} cannot be read: remove it, then pair every phone again.`,
     );
   }
 };

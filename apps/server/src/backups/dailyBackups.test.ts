@@ -10,7 +10,7 @@ import { dailyBackups } from './dailyBackups';
 const DAY = 86_400_000;
 
 describe('daily backups', () => {
-  it('are one a day, so many of them, and bring the book back from the command line', async () => {
+  it('are one a day, so many of them, and bring the logbook back from the command line', async () => {
     const { book, folder, remove } = temporaryBook();
     let now = T0;
     const said: string[] = [];

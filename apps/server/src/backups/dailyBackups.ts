@@ -23,12 +23,12 @@ const FOLDER = 'backups';
 const NAME = /^book-\d{4}-\d{2}-\d{2}\.sqlite$/;
 /** Interval of the check, ms: a machine that sleeps makes its backup when it wakes. */
 const LOOKED_AT = 3600_000;
-/** Pages of the book copied between two breaths. */
+/** Pages of the logbook copied between two breaths. */
 const PAGES = 400;
 
 const dayOf = (now: number): string => new Date(now).toISOString().slice(0, 10);
 
-/** A backup of the book a day, each opened and checked before it has its name; the oldest go. */
+/** A backup of the logbook a day, each opened and checked before it has its name; the oldest go. */
 export const dailyBackups = (book: Book, { kept, migrations, now, say }: Options): DailyBackups => {
   const folder = path.join(book.folder, FOLDER);
   const makeToday = async (): Promise<string | undefined> => {

@@ -14,11 +14,11 @@ import path from 'node:path';
 import { errorCode } from '../errorCode';
 
 export const BOOK_NAME = 'book.sqlite';
-/** A checked book that is about to take the book's place. */
+/** A checked logbook that is about to take the logbook's place. */
 export const NEXT_NAME = 'book.next.sqlite';
 /** Prefix of the name under which the logbook before a restore is kept. */
 const BEFORE = 'book-before-';
-/** SQLite's own files beside a book that is open. */
+/** SQLite's own files beside a logbook that is open. */
 const SIDE_FILES = ['-wal', '-shm', '-journal'] as const;
 
 /** Files of the logbook are readable by their owner only. */
@@ -51,7 +51,7 @@ export const flushToDisk = (place: string): void => {
 
 const MOST_NAMES = 1000;
 
-/** Gives a book a second name, one that nothing has. @returns the name */
+/** Gives a logbook a second name, one that nothing has. @returns the name */
 const keepUnder = (folder: string, now: number): string => {
   const stamp = new Date(now).toISOString().slice(0, 19).replaceAll(':', '');
   for (let i = 0; i < MOST_NAMES; i += 1) {
@@ -67,16 +67,16 @@ const keepUnder = (folder: string, now: number): string => {
 };
 
 /**
- * Puts the checked logbook in the place of the closed one, in steps of which each leaves a complete book under the
+ * Puts the checked logbook in the place of the closed one, in steps of which each leaves a complete logbook under the
  * book's name: the old one gets a second name, then the new one takes the first in one rename. Killed between any two,
  * the next start opens the one or the other.
- * @returns the name under which the old book is kept
+ * @returns the name under which the old logbook is kept
  */
 export const swapIn = (folder: string, now: number): string => {
   const place = path.join(folder, BOOK_NAME);
   const next = path.join(folder, NEXT_NAME);
   const before = keepUnder(folder, now);
-  // Closed and checkpointed, the old book has nothing there; what was left would be taken for the new one's.
+  // Closed and checkpointed, the old logbook has nothing there; what was left would be taken for the new one's.
   for (const end of SIDE_FILES) {
     rmSync(place + end, { force: true });
     rmSync(next + end, { force: true });
@@ -88,9 +88,9 @@ export const swapIn = (folder: string, now: number): string => {
 };
 
 /**
- * Mends what a kill in the middle of a restore may have left: a folder without a book but with one
+ * Mends what a kill in the middle of a restore may have left: a folder without a logbook but with one
  * that was kept gets the newest of those back.
- * @returns the name of the book that was put back, if one was
+ * @returns the name of the logbook that was put back, if one was
  */
 export const recoverBook = (folder: string): string | undefined => {
   const place = path.join(folder, BOOK_NAME);

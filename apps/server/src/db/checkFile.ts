@@ -18,7 +18,7 @@ export type FileCheck =
 
 const wrong = (why: string): FileCheck => ({ ok: false, why });
 
-/** Tables that every book has had from the first, with the columns that its rows cannot do without. */
+/** Tables that every logbook has had from the first, with the columns that its rows cannot do without. */
 const ALWAYS: Readonly<Record<string, readonly string[]>> = {
   plans: ['id', 'created_at', 'plate_at', 'record'],
   cooks: ['id', 'created_at', 'title', 'target', 'cook_seconds', 'plan'],
@@ -41,7 +41,7 @@ const UNIQUE: Readonly<Record<string, string>> = {
 
 const columnsSchema = z.array(z.object({ name: z.string() }));
 
-/** Reason that a file's tables do not fit a book; undefined if they fit. */
+/** Reason that a file's tables do not fit a logbook; undefined if they fit. */
 const misfit = (
   sqlite: Database.Database,
   hasTable: (name: string) => boolean,
@@ -64,7 +64,7 @@ const misfit = (
 
 /**
  * Looks at a file without changing it or running anything that is stored in it: SQLite's own check,
- * whether it is a book, and whether this Crustan can read it.
+ * whether it is a logbook, and whether this Crustan can read it.
  */
 export const checkFile = (file: string, migrations: string): FileCheck => {
   let sqlite: Database.Database | undefined;

@@ -6,7 +6,7 @@ import { newId, planRecord, T0, temporaryBook } from '../testing';
 import { listCooks } from './cookList';
 import { cookStore } from './cookStore';
 
-describe('the search of the book', () => {
+describe('the search of the logbook', () => {
   let temporary: ReturnType<typeof temporaryBook>;
   beforeEach(() => {
     temporary = temporaryBook();

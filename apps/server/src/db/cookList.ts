@@ -36,7 +36,7 @@ export const PAGE = 50;
 /** Most lines that are compared at once: every cook of some years. */
 const MOST_LINES = 10_000;
 
-/** Cooks that are in the book: not deleted, not of an import under way. */
+/** Cooks that are in the logbook: not deleted, not of an import under way. */
 export const inBook = and(isNull(cooks.deletedAt), isNull(cooks.pending));
 
 const LISTED = {
@@ -190,7 +190,7 @@ const linesOf = ({ damage }: Book, rows: ReturnType<typeof rowsOf>): CookLine[] 
       damage.read(`cook ${cook.id}`, () => toLine(cook, judged, photo !== null)) ?? [],
   );
 
-/** A page of the book, newest first, of the cooks that answer a search. */
+/** A page of the logbook, newest first, of the cooks that answer a search. */
 export const listCooks = (book: Book, search: CookSearch = {}, mark?: ListMark): CookList => {
   const wanted = answering(search);
   const before =

@@ -66,7 +66,7 @@ const anyEvent: fc.Arbitrary<CookEvent> = fc.oneof(
   }),
 );
 
-describe('rows of the book', () => {
+describe('rows of the logbook', () => {
   it('give every event back as it was said', () => {
     fc.assert(
       fc.property(anyEvent, (event) => {

@@ -85,7 +85,7 @@ export const searchOf = ({ title, plan }: PlanRecord, notes = ''): string =>
 
 type Listed = Omit<CookRow, 'plan' | 'waits' | 'search' | 'deletedAt' | 'pending'>;
 
-/** One line of the book; null columns are left out. */
+/** One line of the logbook; null columns are left out. */
 export const toLine = (
   row: Listed,
   judged: JudgementRow | null | undefined,

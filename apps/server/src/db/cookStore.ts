@@ -30,7 +30,7 @@ export interface CookStore {
   /** Adds all or none; an existing event stays unchanged. */
   readonly addEvents: (cookId: string, added: readonly CookEvent[], receivedAt: number) => void;
   readonly judge: (cookId: string, judgement: Judgement, at: number) => void;
-  /** Takes a cook out of the book; until it is swept it can be put back. */
+  /** Takes a cook out of the logbook; until it is swept it can be put back. */
   readonly remove: (id: string, at: number) => boolean;
   readonly putBack: (id: string) => boolean;
   /** Sweeps what was deleted before a moment. */

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { whyOf } from '../errorCode';
 
-/** A row of the book that could not be read: which one, and why. It stays where it is. */
+/** A row of the logbook that could not be read: which one, and why. It stays where it is. */
 export interface DamagedRow {
   readonly where: string;
   readonly why: string;
@@ -17,7 +17,7 @@ interface KeptRow {
 const MOST_TOLD = 200;
 
 /**
- * Rows of a book that could not be read. One bad row leaves itself out of lists and files, not the
+ * Rows of a logbook that could not be read. One bad row leaves itself out of lists and files, not the
  * others; it is named here and kept for repair.
  */
 export class Damage {

@@ -23,7 +23,7 @@ export interface KitchenStore {
     from: number,
     at: number,
   ) => VersionedKitchen | undefined;
-  /** Takes a file's kitchen, unless the book's own was changed later. */
+  /** Takes a file's kitchen, unless the logbook's own was changed later. */
   readonly bring: (kept: KeptKitchen, now: number) => void;
 }
 

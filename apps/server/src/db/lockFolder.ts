@@ -3,7 +3,7 @@ import Database from 'better-sqlite3';
 import { errorCode } from '../errorCode';
 import { BookError } from './bookError';
 
-/** An empty file beside the book. */
+/** An empty file beside the logbook. */
 const LOCK_NAME = 'lock.sqlite';
 
 /**

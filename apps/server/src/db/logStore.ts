@@ -44,7 +44,7 @@ export interface LogStore {
    * @throws MisplacedEntries if one belongs to another stream, or to none
    */
   readonly add: (entries: readonly LogEntry[], receivedAt: number) => readonly NewEntry[];
-  /** Whether a stream is in the book: a deleted cook is not. */
+  /** Whether a stream is in the logbook: a deleted cook is not. */
   readonly has: (stream: Stream) => boolean;
   /**
    * Entries of streams after `seq`, at most `most` rows. A service includes the cooks of its orders.
@@ -57,7 +57,7 @@ export interface LogStore {
   ) => { readonly entries: readonly NewEntry[]; readonly seq: number; readonly more: boolean };
 }
 
-/** Adds a cook to the book's lists, and the entry that opens it to the log; one that is there already stays. */
+/** Adds a cook to the logbook's lists, and the entry that opens it to the log; one that is there already stays. */
 export const openCook = (
   { db }: Pick<Book, 'db'>,
   event: CookOpened,
@@ -84,7 +84,7 @@ export const openCook = (
     .run();
 };
 
-/** Adds a service to the book, and the entry that opens it to the log; one that is there already stays. */
+/** Adds a service to the logbook, and the entry that opens it to the log; one that is there already stays. */
 export const openService = (
   { db }: Pick<Book, 'db'>,
   event: ServiceOpened,

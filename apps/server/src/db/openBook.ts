@@ -13,7 +13,7 @@ import { Damage } from './damage';
 import { lockFolder } from './lockFolder';
 import * as schema from './schema';
 
-/** An open file of the book's schema. */
+/** An open file of the logbook's schema. */
 export interface BookFileHandle {
   readonly db: BetterSQLite3Database<typeof schema>;
   readonly sqlite: Database.Database;
@@ -24,20 +24,20 @@ export interface BookFileHandle {
 /** The open book: one SQLite file, every acknowledged write on disk. */
 export interface Book extends BookFileHandle {
   readonly folder: string;
-  /** Migrations this book has had. */
+  /** Migrations this logbook has had. */
   readonly schemaVersion: number;
   /** Identity of the logbook: it changes with a restore, so that phones send again. */
   readonly identity: string;
-  /** The books whose place this one took by a restore, the last first. */
+  /** The logbooks whose place this one took by a restore, the last first. */
   readonly replaces: readonly string[];
-  /** A book that a killed restore had left without its name, and that was put back at this start. */
+  /** A logbook that a killed restore had left without its name, and that was put back at this start. */
   readonly recovered: string | undefined;
   /**
    * Puts the checked logbook beside this one in its place.
    * @returns the name under which the former is kept
    */
   readonly swap: (now: number) => string;
-  /** Called when another book has taken this one's place. @returns stops it */
+  /** Called when another logbook has taken this one's place. @returns stops it */
   readonly onSwap: (heard: () => void) => () => void;
   readonly close: () => void;
 }
@@ -59,10 +59,10 @@ const namesOf = ({ db }: Pick<BookFileHandle, 'db'>): Pick<Book, 'identity' | 'r
   return { identity, replaces: [] };
 };
 
-/** Predecessors that a book remembers. */
+/** Predecessors that a logbook remembers. */
 const MOST_REPLACED = 50;
 
-/** Notes in a book that it is about to take another's place. */
+/** Notes in a logbook that it is about to take another's place. */
 export const replaceBook = (
   next: BookFileHandle,
   { identity, replaces }: Pick<Book, 'identity' | 'replaces'>,
@@ -109,7 +109,7 @@ const prepareFolder = (folder: string): void => {
     accessSync(folder, constants.W_OK);
     keepPrivate(folder);
   } catch {
-    throw new BookError(`The data folder ${folder} cannot be written; choose one that can be.`);
+    throw new BookError(`The data folder ${folder} is not writable; choose another.`);
   }
 };
 
@@ -126,17 +126,17 @@ export const openBook = (folder: string, migrations: string): Book => {
     const size = bookSize(folder);
     if (size === 0) {
       throw new BookError(
-        `The book ${file} is empty: put a backup in its place, or move it away to begin anew.`,
+        `The logbook ${file} is empty: put a backup in its place, or move it away to start a new one.`,
       );
     }
     if (size !== undefined) {
       const found = checkFile(file, migrations);
-      if (!found.ok) throw new BookError(`The book ${file} cannot be opened: ${found.why}.`);
+      if (!found.ok) throw new BookError(`The logbook ${file} cannot be opened: ${found.why}.`);
     }
     try {
       return openFile(file, migrations);
     } catch (error) {
-      throw new BookError(`The book ${file} cannot be opened: ${whyOf(error)}.`);
+      throw new BookError(`The logbook ${file} cannot be opened: ${whyOf(error)}.`);
     }
   };
   try {

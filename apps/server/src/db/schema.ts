@@ -45,7 +45,7 @@ export const cooks = sqliteTable(
     search: text('search'),
     /** Deleted, and may still be taken back, ms since 1970. */
     deletedAt: integer('deleted_at'),
-    /** The import that brings it: not in the book until that is done. */
+    /** The import that brings it: not in the logbook until that is done. */
     pending: text('pending'),
   },
   (table) => [
@@ -64,7 +64,7 @@ export const cooks = sqliteTable(
 export const log = sqliteTable(
   'log',
   {
-    /** Order in which entries reached the book: the one version that devices compare. */
+    /** Order in which entries reached the logbook: the one version that devices compare. */
     seq: integer('seq').primaryKey({ autoIncrement: true }),
     id: text('id').notNull().unique(),
     cookId: text('cook_id').references(() => cooks.id, { onDelete: 'cascade' }),
@@ -130,11 +130,11 @@ export const kitchens = sqliteTable('kitchens', {
   version: integer('version').notNull().default(1),
 });
 
-/** The book itself: one row, whose identity a restore changes. */
+/** The logbook itself: one row, whose identity a restore changes. */
 export const books = sqliteTable('books', {
   id: integer('id').primaryKey(),
   identity: text('identity').notNull(),
-  /** Identities of the books whose place this one took, the last first, a comma between them. */
+  /** Identities of the logbooks whose place this one took, the last first, a comma between them. */
   replaces: text('replaces').notNull().default(''),
   /** Counted at every change of the menu: a schedule says from which it was made. */
   menuVersion: integer('menu_version').notNull().default(1),

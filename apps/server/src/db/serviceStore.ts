@@ -22,13 +22,13 @@ export interface ServiceStore {
   readonly remove: (id: string) => boolean;
   /** Adds all or none; an existing event stays unchanged. */
   readonly addEvents: (id: string, added: readonly ServiceEvent[], receivedAt: number) => void;
-  /** A service of another book with its events; one that is there already stays, and gains the events it lacks. */
+  /** A service of another logbook with its events; one that is there already stays, and gains the events it lacks. */
   readonly bring: (
     service: ServiceRecord,
     events: readonly ServiceEvent[],
     receivedAt: number,
   ) => void;
-  /** Its events in the order in which they reached the book, without the one that opens it. */
+  /** Its events in the order in which they reached the logbook, without the one that opens it. */
   readonly events: (id: string) => readonly ServiceEvent[];
   /** Ids of the cooks of its orders, in the order of their beginning. */
   readonly cooks: (id: string) => readonly string[];

@@ -26,7 +26,7 @@ describe('a true kitchen', () => {
     expect(times(3)).not.toEqual(times(4));
   });
 
-  it('tells what the book can keep, in the order of a cook', () => {
+  it('tells what the logbook can keep, in the order of a cook', () => {
     for (const [seed, of] of [
       [1, plan],
       [2, planOf({ ...REQUEST, way: 'often' })],

@@ -167,7 +167,7 @@ export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords
 };
 
 /**
- * Fills an empty logbook with the scenario: killed in between, the next start begins it again. A book that contains
+ * Fills an empty logbook with the scenario: killed in between, the next start begins it again. A logbook that contains
  * anything stays unchanged.
  */
 export const loadDemo = (book: Book, now = Date.now()): void => {

@@ -46,7 +46,7 @@ interface Job {
   storing: boolean;
   readonly file: string;
   readonly staging: Staging;
-  /** Ends its claim on the book. */
+  /** Ends its claim on the logbook. */
   readonly end: () => void;
   forgotten: ReturnType<typeof setTimeout> | undefined;
   /** Titles of the cooks held back, for messages about them. */
@@ -56,10 +56,10 @@ interface Job {
 }
 
 export interface BookImports {
-  /** Receives a file, and reads it beside the logbook: nothing of it is in the book yet. */
+  /** Receives a file, and reads it beside the logbook: nothing of it is in the logbook yet. */
   readonly begin: (file: Readable, size: number | undefined) => Promise<BookImport>;
   readonly get: (id: string) => BookImport | undefined;
-  /** Writes what was read into the book: small parts in slices, then the cooks together. */
+  /** Writes what was read into the logbook: small parts in slices, then the cooks together. */
   readonly store: (id: string) => Promise<BookImport | undefined>;
   /** Removes the import. */
   readonly stop: (id: string) => Promise<BookImport | undefined>;
@@ -131,7 +131,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
       change(job, { [part]: job.parts[part].count() });
     }
     return job.state.problemCount > MOST_LEFT_OUT
-      ? `More than ${MOST_LEFT_OUT} of its entries are none; it is no book of this format.`
+      ? `More than ${MOST_LEFT_OUT} of its entries are invalid; it is not a logbook of this format.`
       : undefined;
   };
 
@@ -194,7 +194,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
       const said = typeof format === 'string' ? `“${format.slice(0, 40)}”` : 'nothing';
       return end(job, {
         phase: 'refused',
-        refusal: `Its format says ${said}; a book says “${BOOK_FORMAT}”.`,
+        refusal: `Its format says ${said}; a logbook says “${BOOK_FORMAT}”.`,
       });
     }
     flush(job);
@@ -236,7 +236,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         await pipeline(source, received.through, createWriteStream(job.file));
       } catch (error) {
         const refusal = received.tooMany()
-          ? 'A book file may be 2 GB at most.'
+          ? 'A logbook file may be 2 GB at most.'
           : isDiskFull(error)
             ? 'The disk is full: make room, then send it again.'
             : undefined;
@@ -263,7 +263,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
       job.storing = true;
       try {
         for (const part of Object.values(job.parts)) await part.store(book, now());
-        // The cooks come last and together: a file whose cooks are there is in the book whole.
+        // The cooks come last and together: a file whose cooks are there is in the logbook whole.
         book.db.transaction(() => {
           job.staging.publish();
           if (job.kitchen) kitchenStore(book).bring(job.kitchen, now());

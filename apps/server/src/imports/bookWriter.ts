@@ -39,14 +39,14 @@ const COLUMNS = [
 
 /** Time and name under which a cook is written. */
 export interface WrittenAs {
-  /** The import that brings it; null writes it into the book itself. */
+  /** The import that brings it; null writes it into the logbook itself. */
   readonly pending: string | null;
   readonly deletedAt: number | null;
   readonly judgedAt: number;
   readonly receivedAt: number;
 }
 
-/** Writes whole books: statements are prepared once, for millions of readings pass here. */
+/** Writes whole logbooks: statements are prepared once, for millions of readings pass here. */
 export class BookWriter {
   private readonly statements: ReturnType<BookWriter['prepare']>;
 

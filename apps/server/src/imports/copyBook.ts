@@ -77,7 +77,7 @@ const photoOf = (found: Row): BookCook['photo'] => {
   return { type, data: bytes.toString('base64') };
 };
 
-/** Copies a book of any earlier schema row by row into a new one. What cannot be read is named. */
+/** Copies a logbook of any earlier schema row by row into a new one. What cannot be read is named. */
 export const copyBook = async (
   from: Database.Database,
   to: BookFileHandle,

@@ -23,7 +23,7 @@ const textOf = (value: unknown): string => (typeof value === 'string' ? value : 
 const numberOf = (value: unknown, otherwise: number): number =>
   typeof value === 'number' ? value : otherwise;
 
-/** Copies the menu, the services without their events, the demand and what was practised of a book into a new one. */
+/** Copies the menu, the services without their events, the demand and what was practised of a logbook into a new one. */
 export const copyServices = async ({ from, to, rowsOf, tried, next }: Copying): Promise<void> => {
   const parsedRecord = (found: Row): unknown => JSON.parse(textOf(found['record']));
   for (const found of rowsOf(from, 'dishes', 'created_at, id')) {

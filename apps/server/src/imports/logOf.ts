@@ -12,7 +12,7 @@ import type { log } from '../db/schema';
 /** A row of any table, unchecked. */
 type Row = Readonly<Record<string, unknown>>;
 
-/** Row of an older book's log, or of this version's, still to be read. */
+/** Row of an older logbook's log, or of this version's, still to be read. */
 interface OldEntry {
   readonly of: Subject;
   readonly stream: string;
@@ -61,7 +61,7 @@ const entryOf = (of: Subject, stream: string, row: Row, event: () => unknown): O
 
 /**
  * Entries of a logbook of any schema beside those that open a stream, which are written with the cook or the service:
- * a service's before those of its cooks if the book had a table for each.
+ * a service's before those of its cooks if the logbook had a table for each.
  */
 export function* logOf(
   from: Database.Database,

@@ -4,7 +4,7 @@ import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { readBookFile } from './readBookFile';
 
-describe('a book file with a string that is too long', () => {
+describe('a logbook file with a string that is too long', () => {
   let folder: string;
   beforeEach(() => {
     folder = mkdtempSync(path.join(os.tmpdir(), 'crustan-read-'));
@@ -13,7 +13,7 @@ describe('a book file with a string that is too long', () => {
 
   it.each([
     ['in an entry', '{"format":"crustan-book/1","plans":[{"title":"', '"}]}'],
-    ['in a part that no book has', '{"format":"crustan-book/1","notes":"', '"}'],
+    ['in a part that no logbook has', '{"format":"crustan-book/1","notes":"', '"}'],
     ['as a key', '{"format":"crustan-book/1","', '":1}'],
   ])('%s is refused while it is read, long before its end', async (_where, head, tail) => {
     const file = path.join(folder, 'long.json');

@@ -101,7 +101,7 @@ export const readBookFile = async (
     const first = read === 0;
     read += bytes.length;
     if (first && ((bytes[0] === 0xff && bytes[1] === 0xfe) || bytes[0] === 0)) {
-      return { kind: 'refused', why: 'It is written in UTF-16; a book file is UTF-8.' };
+      return { kind: 'refused', why: 'It is written in UTF-16; a logbook file is UTF-8.' };
     }
     try {
       utf8.decode(bytes, { stream: true });
@@ -115,10 +115,10 @@ export const readBookFile = async (
     depth.follow(text);
     sinceEntry += text.length;
     if (depth.deepest > DEEPEST) {
-      return { kind: 'refused', why: `It is nested more than ${DEEPEST} deep; no book is.` };
+      return { kind: 'refused', why: `It is nested more than ${DEEPEST} deep; no logbook is.` };
     }
     if (sinceEntry > MOST_ENTRY_BYTES) {
-      return { kind: 'refused', why: 'One entry of it is over 16 MB; no cook is so large.' };
+      return { kind: 'refused', why: 'One entry is over 16 MB, more than any cook has.' };
     }
     try {
       parser.write(text);

@@ -22,9 +22,9 @@ const isUnfit = (error: unknown): boolean =>
 export const MOST_BACKUP_BYTES = 2_000_000_000;
 
 /**
- * Puts a backup in the place of the logbook while the server runs. The received file is never opened as the book: it
- * is checked, then copied row by row, each through the schema, into a new book of this version, which takes the old
- * one's place in one rename. The former book is kept beside it.
+ * Puts a backup in the place of the logbook while the server runs. The received file is never opened as the logbook: it
+ * is checked, then copied row by row, each through the schema, into a new logbook of this version, which takes the old
+ * one's place in one rename. The former logbook is kept beside it.
  */
 export const restoreBook = async (
   book: Book,
@@ -64,7 +64,7 @@ export const restoreBook = async (
     } catch (error) {
       // Missing columns or repeated ids: the file is damaged.
       if (!isUnfit(error)) throw error;
-      return refuse(`The file was not taken: its tables are not a book’s (${whyOf(error)}).`);
+      return refuse(`The file was not taken: its tables are not a logbook’s (${whyOf(error)}).`);
     } finally {
       from.close();
       closeFile(to);

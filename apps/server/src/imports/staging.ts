@@ -10,9 +10,9 @@ const FLUSHED_AT = 500;
 /** Result for a cook found in a file. */
 export type Met =
   | 'staged'
-  /** The book has it. */
+  /** The logbook has it. */
   | 'here'
-  /** The book has it, deleted: it is put back when the import is stored. */
+  /** The logbook has it, deleted: it is put back when the import is stored. */
   | 'deleted';
 
 /** A cook with events that another cook has already: they are left out. */
@@ -22,7 +22,7 @@ export interface Collided {
 }
 
 /**
- * Cooks of an import, written beside the book's own under the import's name: on disk, but in no
+ * Cooks of an import, written beside the logbook's own under the import's name: on disk, but in no
  * list until they are published all at once, and gone when they are dropped.
  */
 export class Staging {
@@ -88,7 +88,7 @@ export class Staging {
     return collided;
   }
 
-  /** Puts everything in the book at once, and deleted cooks back in it. */
+  /** Puts everything in the logbook at once, and deleted cooks back in it. */
   publish(): void {
     const { sqlite } = this.book;
     sqlite.prepare('update cooks set pending = null where pending = ?').run(this.name);

@@ -26,7 +26,7 @@ export const everyCook = (book: Book): readonly string[] =>
     .all()
     .map(({ id }) => id);
 
-/** A cook as the book file has it. */
+/** A cook as the logbook file has it. */
 export const bookCook = (book: Book, id: string): BookCook | undefined => {
   const cook = cookStore(book).get(id);
   if (!cook) return undefined;
@@ -39,7 +39,7 @@ export const bookCook = (book: Book, id: string): BookCook | undefined => {
 
 /**
  * Writes the whole logbook as one JSON file, an entry to a line, never the whole of it in memory, and answers requests
- * in between. Unreadable rows are left out; the book names them.
+ * in between. Unreadable rows are left out; the logbook names them.
  */
 export const writeBook = async (book: Book, res: Response): Promise<void> => {
   const breathe = breather();
@@ -53,7 +53,7 @@ export const writeBook = async (book: Book, res: Response): Promise<void> => {
     }
     await writeOn(res, '\n]');
   };
-  /** Older readers of the format do not have these parts: a book without entries for them omits them. */
+  /** Older readers of the format do not have these parts: a logbook without entries for them omits them. */
   const listIfAny = async (name: string, entries: readonly unknown[]): Promise<void> => {
     if (entries.length > 0) await list(name, entries);
   };

@@ -72,7 +72,7 @@ export const startLan = async (options: LanOptions): Promise<Lan> => {
   let certificate: ServerCertificate = await serverCertificate(authority, hosts, now());
   const left = [...found.names, ...found.addresses].filter((name) => !isPrivate(name));
   if (left.length > 0) {
-    say(`Not on ${left.join(', ')}: the kitchen’s authority signs for private networks alone.`);
+    say(`Not on ${left.join(', ')}: the kitchen’s authority signs only for private networks.`);
   }
 
   const server = https.createServer(

@@ -71,7 +71,7 @@ alone: for no site of the world.</p>
 it to the home screen.</p>`,
   );
 
-/** The one page in the clear: how to trust the kitchen. It has nothing of the book. */
+/** The one page in the clear: how to trust the kitchen. It has nothing of the logbook. */
 export const welcomeApp = ({ network, answersTo, certificate }: Welcome): Express => {
   const app = express();
   app.disable('x-powered-by');

@@ -13,7 +13,7 @@ const NOT_THERE: Readonly<Record<Subject, ProblemType>> = {
   service: PROBLEM_TYPES.noSuchService,
 };
 
-/** Adds entries to the book and tells who follows them. @returns ids of the entries: they are on disk */
+/** Adds entries to the logbook and tells who follows them. @returns ids of the entries: they are on disk */
 export type AddToLog = (entries: readonly LogEntry[], path: EntryPath) => readonly string[];
 
 /** Path of an entry's field in the message. */
@@ -44,8 +44,8 @@ const refusal = ({ why, of, indexes }: MisplacedEntries, path: EntryPath): Probl
       errors: told('id', `is the id of an event of another ${of}`),
     });
   }
-  return problem(404, `No such ${of}`, `This ${of} is not in the book.`, {
+  return problem(404, `No such ${of}`, `This ${of} is not in the logbook.`, {
     type: NOT_THERE[of],
-    errors: told('stream', `is a ${of} that is not in the book`),
+    errors: told('stream', `is a ${of} that is not in the logbook`),
   });
 };

@@ -66,12 +66,12 @@ export const followLog = ({
     first = false;
   };
   const begin = (): void => {
-    // The stream of a book that was closed ends by itself.
+    // The stream of a logbook that was closed ends by itself.
     catchUp().catch(() => stream.end());
   };
   const stop = news.follow({
     entries: (added, once) => {
-      // A page that is behind reads these from the book.
+      // A page that is behind reads these from the logbook.
       if (catchingUp) return;
       const mine = lacking(added).filter(({ seq }) => seq > position);
       if (mine.length === 0) return;

@@ -53,7 +53,7 @@ export const logNews = (write: WrittenEntries): LogNews => {
         if (followers.has(follower)) say(follower);
       });
     }
-    // A page whose stream is full is disconnected; it reconnects and reads the book.
+    // A page whose stream is full is disconnected; it reconnects and reads the logbook.
     if (!telling) tellAll().catch(() => undefined);
   };
   return {

@@ -30,7 +30,7 @@ const download = (res: Response, name: string, type: string): void => {
 
 const dayOf = (now: number): string => new Date(now).toISOString().slice(0, 10);
 
-/** The whole book: as files out and in, as a backup out and in, and as lines to compare. */
+/** The whole logbook: as files out and in, as a backup out and in, and as lines to compare. */
 export const bookRoutes = (book: Book, migrations: string, now: () => number): Router => {
   const routes = Router();
   const work = new LongWork();
@@ -118,7 +118,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
       await book.sqlite.backup(copy, { progress: () => PAGES });
       const damage = await checkPages(copy);
       if (damage !== undefined) {
-        const detail = `The book is damaged (${damage}): this copy would be too. Take the last backup that is sound.`;
+        const detail = `The logbook is damaged (${damage}): this copy would be too. Take the last backup that is sound.`;
         throw problem(500, 'Damaged', detail);
       }
       download(res, `crustan-backup-${dayOf(now())}.sqlite`, BACKUP_TYPE);

@@ -101,7 +101,8 @@ export const cookRoutes = (
     if (!photo) throw problem(404, 'No photograph', 'This cook has none.');
     // Served as what its bytes are, whatever was kept beside them.
     const type = pictureType(photo.bytes);
-    if (type === undefined) throw problem(404, 'No photograph', 'What is kept is no picture.');
+    if (type === undefined)
+      throw problem(404, 'No photograph', 'The stored file is not a picture.');
     res.type(type).send(photo.bytes);
   });
   const picture = raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES });

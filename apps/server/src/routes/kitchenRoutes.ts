@@ -18,7 +18,7 @@ const answer = (res: Response, { version, ...kept }: VersionedKitchen): void => 
 };
 
 /**
- * The kitchen, kept with the book. A change says which version it was made on (`If-Match`, RFC 9110);
+ * The kitchen, kept with the logbook. A change says which version it was made on (`If-Match`, RFC 9110);
  * when another phone was first, it is refused with 412, and that phone merges and sends again.
  */
 export const kitchenRoutes = (store: KitchenStore, now: () => number): Router => {
@@ -37,7 +37,7 @@ export const kitchenRoutes = (store: KitchenStore, now: () => number): Router =>
     const { kitchen } = parsed(sentKitchen, req.body);
     const kept = store.put(kitchen, from, now());
     if (!kept) {
-      const detail = 'The kitchen was changed meanwhile; take the present one and change that.';
+      const detail = 'The kitchen changed. Reload and edit again.';
       throw problem(412, 'Changed meanwhile', detail, { type: PROBLEM_TYPES.stale });
     }
     answer(res, kept);

@@ -22,7 +22,7 @@ export interface LogRouting {
   readonly add: AddToLog;
 }
 
-/** Place in the log as a stream names it: the book that it is of, and a sequence number. */
+/** Place in the log as a stream names it: the logbook that it is of, and a sequence number. */
 const PLACE = /^([0-9a-f-]{36})\.(\d{1,15})$/;
 
 /** Place in the log after these entries. */
@@ -47,7 +47,7 @@ export const logRoutes = ({ book, store, news, told, written, add }: LogRouting)
       ),
     });
   });
-  // The stream begins with the book's name: a restore makes another book, and its log has its own count.
+  // The stream begins with the logbook's name: a restore makes another logbook, and its log has its own count.
   routes.get('/stream', (req, res) => {
     const { follow, book: knownBook } = parsed(logStreamQuery, req.query);
     if (news.followers() > MOST_FOLLOWERS) {

@@ -62,11 +62,7 @@ export const phoneRoutes = (
     const { role } = parsed(codeAskedSchema, req.body);
     const found = network();
     if (!found) {
-      throw problem(
-        409,
-        'Not on the network',
-        'Start Crustan with --lan: no phone reaches it as it is.',
-      );
+      throw problem(409, 'Not on the network', 'No phone can reach it. Start Crustan with --lan.');
     }
     res.json(await shownCode(codes.issue(role, now()), found));
   });

@@ -22,7 +22,7 @@ export const planRoutes = (store: PlanStore): Router => {
   });
   routes.delete('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    if (!store.remove(id)) throw problem(404, 'No such plan', 'This plan is not kept here.');
+    if (!store.remove(id)) throw problem(404, 'No such plan', 'This plan is not saved here.');
     res.status(204).end();
   });
   return routes;

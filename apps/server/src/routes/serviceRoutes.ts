@@ -15,7 +15,7 @@ import type { ToldSchedules } from '../log/toldSchedules';
 import { parsed, problem } from '../problems';
 
 const noSuchService = () =>
-  problem(404, 'No such service', 'This service is not in the book.', {
+  problem(404, 'No such service', 'This service is not in the logbook.', {
     type: PROBLEM_TYPES.noSuchService,
   });
 

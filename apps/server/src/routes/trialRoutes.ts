@@ -12,7 +12,7 @@ export const trialRoutes = (store: TrialStore): Router => {
   });
   routes.get('/:id', (req, res) => {
     const trial = store.get(parsed(idParam, req.params).id);
-    if (!trial) throw problem(404, 'No such trial', 'This trial is not in the book.');
+    if (!trial) throw problem(404, 'No such trial', 'This trial is not in the logbook.');
     res.json(trial);
   });
   routes.put('/:id', (req, res) => {
@@ -26,7 +26,7 @@ export const trialRoutes = (store: TrialStore): Router => {
   });
   routes.delete('/:id', (req, res) => {
     if (!store.remove(parsed(idParam, req.params).id)) {
-      throw problem(404, 'No such trial', 'This trial is not in the book.');
+      throw problem(404, 'No such trial', 'This trial is not in the logbook.');
     }
     res.status(204).end();
   });

@@ -22,7 +22,7 @@ export const CRUST_FROM: Readonly<Record<ModelName, Readonly<Record<CrustColour,
 
 /** Model of a browning index, and the cook's colour bias. */
 export interface Browned {
-  /** Absent, as in the first books: the baseline. */
+  /** Absent, as in the first logbooks: the baseline. */
   readonly model?: ModelName | undefined;
   /** Correction of the index by this logbook's judged crusts. */
   readonly learned?: { readonly crust?: number | undefined } | undefined;

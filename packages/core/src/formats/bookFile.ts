@@ -17,17 +17,17 @@ export const photoSchema = z.strictObject({
   data: z.base64().max(Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 4),
 });
 
-/** A cook as the book file has it: in full, its photograph with it. */
+/** A cook as the logbook file has it: in full, its photograph with it. */
 export const bookCookSchema = cookRecordSchema.omit({ photo: true }).extend({
   photo: photoSchema.optional(),
 });
 export type BookCook = z.infer<typeof bookCookSchema>;
 
-/** A service as the book file has it: its cooks are with the others. */
+/** A service as the logbook file has it: its cooks are with the others. */
 export const bookServiceSchema = serviceInFullSchema.omit({ cooks: true });
 export type BookService = z.infer<typeof bookServiceSchema>;
 
-/** The whole book as one file; a home's has no menu, services or demand. */
+/** The whole logbook as one file; a home's has no menu, services or demand. */
 export const bookFileSchema = z.strictObject({
   format: z.literal(BOOK_FORMAT, `must be "${BOOK_FORMAT}"`),
   kitchen: keptKitchenSchema.optional(),

@@ -140,11 +140,11 @@ describe('cooks as a table', () => {
     expect(read.rows.map(({ row }) => row)).toEqual([1]);
     expect(read.refused.map(({ row }) => row)).toEqual([2, 3, 4, 5, 6, 7, 8, 9]);
     const why = read.refused.map((one) => one.why);
-    expect(why[0]).toContain('“someday” is no date');
-    expect(why[1]).toContain('no piece of the larder');
+    expect(why[0]).toContain('“someday” is not a date');
+    expect(why[1]).toContain('not a piece of the cut list');
     expect(why[2]).toContain('sear-oven-sear');
     expect(why[3]).toContain('0.003 to 0.18 m');
-    expect(why[4]).toContain('“thick” in thickness_mm is no figure');
+    expect(why[4]).toContain('“thick” in thickness_mm is not a number');
     expect(why[6]).toContain('pale, golden');
     expect(why[7]).toContain('0 to 120 C');
   });
@@ -244,7 +244,7 @@ describe('a recipe', () => {
   });
 });
 
-it('a cook of the book is learned from with the gear and the hour it was planned with', () => {
+it('a cook of the logbook is learned from with the gear and the hour it was planned with', () => {
   const logged = loggedCookOf(cook(''));
   expect(logged.gear).toEqual(FIRST_GEAR);
   expect(logged.endTemperature).toBe(54.4);

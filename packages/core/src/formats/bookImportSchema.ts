@@ -29,7 +29,7 @@ export const bookImportSchema = z.strictObject({
   practice: z.int(),
   /** Cooks that the logbook has already: unchanged. */
   here: z.int(),
-  /** Cooks that the book has deleted: they are put back. */
+  /** Cooks that the logbook has deleted: they are put back. */
   back: z.int(),
   kitchen: z.boolean(),
   /** First parts that were left out, with place and reason. */

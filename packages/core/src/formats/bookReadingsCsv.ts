@@ -38,7 +38,7 @@ export type BookReadings =
     }
   | { readonly ok: false };
 
-/** Reads a table of readings as the book writes it; not ok: it is another table. */
+/** Reads a table of readings as the logbook writes it; not ok: it is another table. */
 export const readBookReadings = (text: string): BookReadings => {
   const [header, ...body] = readCsv(text);
   const at = (name: (typeof READING_COLUMNS)[number]): number =>
@@ -53,9 +53,9 @@ export const readBookReadings = (text: string): BookReadings => {
     const cook = id.safeParse(cell(cookAt));
     if (!cook.success) return refuse(`“${cell(cookAt).slice(0, 40)}” names no cook.`);
     const time = moment.safeParse(Date.parse(cell(timeAt)));
-    if (!time.success) return refuse(`“${cell(timeAt).slice(0, 40)}” is no time.`);
+    if (!time.success) return refuse(`“${cell(timeAt).slice(0, 40)}” is not a time.`);
     const by = INSTRUMENTS.find((one) => one === (cell(byAt) || 'typed'));
-    if (by === undefined) return refuse(`“${cell(byAt).slice(0, 40)}” is no thermometer.`);
+    if (by === undefined) return refuse(`“${cell(byAt).slice(0, 40)}” is not a thermometer.`);
     const celsius = figureOf(cell(celsiusAt));
     const { least, most } = INSTRUMENT_LIMITS[by];
     if (!(celsius >= least && celsius <= most)) {

@@ -93,7 +93,7 @@ export const cookEventSchema = z.discriminatedUnion('kind', [
     id,
     kind: z.literal('note'),
     at,
-    text: z.string().trim().min(1, 'must say something').max(500, 'must be at most 500 letters'),
+    text: z.string().trim().min(1, 'must not be empty').max(500, 'must be at most 500 letters'),
   }),
   z.strictObject({
     id,

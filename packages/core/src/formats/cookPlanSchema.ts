@@ -104,7 +104,7 @@ const firstPlan = z.looseObject({
   pullCore: celsius,
 });
 
-/** A first book's plan as one of today: its stay becomes legs. */
+/** A first logbook's plan as one of today: its stay becomes legs. */
 const withLegs = (value: unknown): unknown => {
   const found = firstPlan.safeParse(value);
   if (!found.success) return value;

@@ -172,14 +172,16 @@ const requestOf = (cells: Cells, figure: (name: CookColumn) => number | undefine
   const piece = cells.get('piece') ?? '';
   const cut = cutNamed(piece);
   if (cut === undefined) {
-    return { why: `“${piece.slice(0, 40)}” is no piece of the larder; say, strip-steak.` };
+    return {
+      why: `“${piece.slice(0, 40)}” is not a piece of the cut list; an example is strip-steak.`,
+    };
   }
   const usual = CUTS[cut];
   const said = cells.get('way')?.trim().toLowerCase();
   const way =
     WAYS.find((one) => one === said) ?? (said === undefined ? waysFor(usual)[0] : undefined);
   if (way === undefined) {
-    return { why: `“${said?.slice(0, 40)}” is no way; it is one of ${WAYS.join(', ')}.` };
+    return { why: `“${said?.slice(0, 40)}” is not a method; use one of ${WAYS.join(', ')}.` };
   }
   const mm = figure('thickness_mm');
   const grams = figure('weight_g');
@@ -240,12 +242,13 @@ const readRow = (
     if (cell === undefined) return undefined;
     const value = figureOf(cell);
     if (Number.isFinite(value)) return converts.get(name)?.(value) ?? value;
-    wrong ??= `“${cell.slice(0, 40)}” in ${name} is no figure.`;
+    wrong ??= `“${cell.slice(0, 40)}” in ${name} is not a number.`;
     return undefined;
   };
   const started = cells.get('started');
   const at = moment.safeParse(Date.parse(started ?? ''));
-  if (!at.success) return `“${(started ?? '').slice(0, 40)}” is no date; say, 2026-11-24 19:30.`;
+  if (!at.success)
+    return `“${(started ?? '').slice(0, 40)}” is not a date; an example is 2026-11-24 19:30.`;
   const asked = requestOf(cells, figure);
   const said = judgementOf(cells, figure);
   const cooked = figure('cooked_s');
@@ -276,7 +279,7 @@ export const readCooksCsv = (text: string): CooksTable => {
   if (!has('started') || !has('piece')) {
     return {
       ok: false,
-      why: 'A table of cooks wants a column started and a column piece at least.',
+      why: 'A table of cooks needs at least the columns started and piece.',
     };
   }
   if (body.length > MOST_ROWS) {

@@ -94,7 +94,7 @@ describe('formats', () => {
     const { cut, thickness, weight, pan, target } = REQUEST;
     const said = { cut, thickness, weight, pan, target, start: 5, surface: 'dry', cover: 'open' };
     const { model: _kitchen, ...usual } = USUAL;
-    // The first books were planned by the baseline, pressed.
+    // The first logbooks were planned by the baseline, pressed.
     expect(planRequestSchema.parse({ ...said, way: 'once' })).toEqual({
       ...usual,
       ...said,
@@ -162,7 +162,7 @@ describe('formats', () => {
   });
 });
 
-it('reads what the first books kept: how often it was turned becomes a way, its stay legs', () => {
+it('reads what the first logbooks kept: how often it was turned becomes a way, its stay legs', () => {
   const { turning: _turning, ...rest } = REQUEST;
   const old = {
     request: { ...rest, turning: 'once' },

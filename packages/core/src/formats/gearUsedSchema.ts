@@ -6,7 +6,7 @@ import { GEAR_LIMITS, panSchema } from './kitchen';
 
 /** Equipment that a cook was planned on, from which its kitchen is learned. */
 export const gearUsedSchema = z.strictObject({
-  /** Its id in the kitchen; the first books' pans are known by their names. */
+  /** Its id in the kitchen; the first logbooks' pans are known by their names. */
   pan: z.strictObject({ id: z.string().min(1).max(60).optional(), ...panSchema.shape }),
   burner: z.strictObject({
     kind: z.enum(BURNER_KINDS),

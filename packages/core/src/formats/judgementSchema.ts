@@ -40,7 +40,7 @@ export const judgementSchema = z.strictObject({
   doneness: z
     .string()
     .trim()
-    .min(1, 'must say something')
+    .min(1, 'must not be empty')
     .max(40, 'must be at most 40 letters')
     .optional(),
   crust: oneOf(CRUST_SEEN),

@@ -27,7 +27,7 @@ export const GEAR_LIMITS = {
   lag: { least: 150, most: 2400 },
 } as const;
 
-const name = z.string().trim().min(1, 'must say something').max(40, 'must be at most 40 letters');
+const name = z.string().trim().min(1, 'must not be empty').max(40, 'must be at most 40 letters');
 
 export const panSchema = z.strictObject({
   name,
@@ -59,7 +59,7 @@ const listOf = <T extends z.ZodType<{ readonly id: string }>>(one: T) =>
     .min(1)
     .max(12)
     .refine((all) => new Set(all.map((each) => each.id)).size === all.length, {
-      error: 'must have an id of its own each',
+      error: 'must have different ids',
     });
 
 /** A salt, by the mass of a level teaspoon, g: fine and coarse differ by a factor of about two. */

@@ -63,7 +63,7 @@ export const logBatchSchema = z.strictObject({
     .max(LOG_BATCH, `must hold at most ${LOG_BATCH} entries`),
 });
 
-/** An entry in the book, with its place there. */
+/** An entry in the logbook, with its place there. */
 export const loggedSchema = z.strictObject({
   /** Counted by the server over all streams: the one version that devices compare. */
   seq: z.int().min(1),

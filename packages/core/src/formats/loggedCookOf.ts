@@ -3,7 +3,7 @@ import { FIRST_GEAR, panOnBurner, type LoggedCook } from '../learn/loggedCook';
 import { inAtFor, runOf } from '../schedule/run';
 import type { CookRecord } from './messages';
 
-/** A cook of the book as a kitchen is learned from it. */
+/** A cook of the logbook as a kitchen is learned from it. */
 export const loggedCookOf = ({
   id,
   createdAt,

@@ -10,7 +10,7 @@ import { CRUST_SEEN, judgedCode, judgementSchema, WOULD_COOK_AGAIN } from './jud
 export const planRecordSchema = z.strictObject({
   id,
   createdAt: moment,
-  title: z.string().trim().min(1, 'must say something').max(120, 'must be at most 120 letters'),
+  title: z.string().trim().min(1, 'must not be empty').max(120, 'must be at most 120 letters'),
   plateAt: moment,
   plan: cookPlanSchema,
   window: pullWindowSchema.optional(),
@@ -58,7 +58,7 @@ export const cookRecordSchema = z.strictObject({
 });
 export type CookRecord = z.infer<typeof cookRecordSchema>;
 
-/** A cook as one line of the book. */
+/** A cook as one line of the logbook. */
 export const cookLineSchema = z.strictObject({
   id,
   createdAt: moment,

@@ -8,7 +8,7 @@ export type PhoneRole = (typeof PHONE_ROLES)[number];
 export const phoneName = z
   .string()
   .trim()
-  .min(1, 'must say something')
+  .min(1, 'must not be empty')
   .max(40, 'must be at most 40 letters');
 
 /** A paired phone, as the owner's machine lists it. */

@@ -31,7 +31,7 @@ import { gearIdsSchema } from './gearIdsSchema';
 const oneOf = <const T extends readonly string[]>(values: T) =>
   z.enum(values, `must be one of ${values.join(', ')}`);
 
-const name = z.string().trim().min(1, 'must say something').max(60, 'must be at most 60 letters');
+const name = z.string().trim().min(1, 'must not be empty').max(60, 'must be at most 60 letters');
 
 /** A piece that the cook has described. */
 export const ownCutSchema = z.strictObject({
@@ -57,7 +57,7 @@ export const ownCutSchema = z.strictObject({
   game: oneOf(GAME_ORIGINS).optional(),
 }) satisfies z.ZodType<OwnCut>;
 
-/** The first books said how often a piece is turned; that is a way now. */
+/** The first logbooks said how often a piece is turned; that is a way now. */
 const withWay = (value: unknown): unknown => {
   if (typeof value !== 'object' || value === null || !('turning' in value)) return value;
   const { turning, ...rest } = value;

@@ -7,9 +7,9 @@ export const PROBLEM_TYPES = {
   outOfRange: 'urn:crustan:problem:out-of-range',
   /** Events of a batch are in another cook already; `errors` says which. */
   eventElsewhere: 'urn:crustan:problem:event-of-another-cook',
-  /** The cook is not in the book: it was deleted, or never was. */
+  /** The cook is not in the logbook: it was deleted, or never was. */
   noSuchCook: 'urn:crustan:problem:no-such-cook',
-  /** The service is not in the book. */
+  /** The service is not in the logbook. */
   noSuchService: 'urn:crustan:problem:no-such-service',
   /** Other long work is running; the request can be repeated. */
   busy: 'urn:crustan:problem:busy',

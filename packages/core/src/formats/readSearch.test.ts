@@ -18,7 +18,7 @@ const write = ({ asked, span, words, unread }: ReadSearch): string => {
   ].join(' ');
 };
 
-describe('a search of the book', () => {
+describe('a search of the logbook', () => {
   it.each(SEARCH_CORPUS)('%s', (text, meaning) => {
     expect(write(readSearch(text))).toBe(meaning);
   });

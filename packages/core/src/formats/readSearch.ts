@@ -114,7 +114,7 @@ const without = (text: string, parts: readonly Span[]): string => {
 };
 
 /**
- * Reads a search of the book: piece, thickness, weight, doneness or degrees, way, how it ended, what was judged, and when.
+ * Reads a search of the logbook: piece, thickness, weight, doneness or degrees, way, how it ended, what was judged, and when.
  * Other words are left to be looked for in titles and notes.
  * @param text at most 120 letters; more is not read
  * @param scale of a heat without a letter

@@ -76,7 +76,7 @@ export const readReadingsCsv = (text: string): ReadingsResult => {
     const value = figure(row[temperature] ?? '');
     if (Number.isFinite(seconds) && Number.isFinite(value)) {
       if (value >= PLAUSIBLE.least && value <= PLAUSIBLE.most) read.push({ seconds, value });
-      else refused.push({ row: i + 1, why: `${value} is no temperature a kitchen has.` });
+      else refused.push({ row: i + 1, why: `${value} is not a temperature of a kitchen.` });
     } else {
       const wrong = Number.isFinite(seconds) ? (row[temperature] ?? '') : cell;
       refused.push({

@@ -9,7 +9,7 @@ import { cookPlanSchema } from './cookPlanSchema';
 import { cookRecordSchema } from './messages';
 
 const name = (most: number) =>
-  z.string().trim().min(1, 'must say something').max(most, `must be at most ${most} letters`);
+  z.string().trim().min(1, 'must not be empty').max(most, `must be at most ${most} letters`);
 const seconds = z.number().min(0).max(86_400);
 const celsius = z.number().min(0).max(500);
 const money = z.number().min(0).max(100_000);

@@ -2,11 +2,7 @@ import { z } from 'zod';
 import { TRIAL_KINDS, type Trial } from '../trial/trial';
 import { id, moment } from './cookEventSchema';
 
-const words = z
-  .string()
-  .trim()
-  .min(1, 'must say something')
-  .max(120, 'must be at most 120 letters');
+const words = z.string().trim().min(1, 'must not be empty').max(120, 'must be at most 120 letters');
 const arm = z.int().min(0).max(5);
 
 /** Two or more cooks with one difference. */

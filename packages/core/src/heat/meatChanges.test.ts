@@ -66,7 +66,7 @@ describe('the meat of a piece', () => {
     expect(last).toBeCloseTo(0.022, 6);
   });
 
-  it('expels juice only once it is warm, keeps its mass in the books, and stays as wet as it was', () => {
+  it('expels juice only once it is warm, keeps its mass in the logbooks, and stays as wet as it was', () => {
     const piece = solverFor(
       { tissue: 'lean-beef', thickness: 0.02, start: 5 },
       { model: baselineWith('juice') },

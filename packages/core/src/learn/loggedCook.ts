@@ -7,7 +7,7 @@ import type { PlanFigures } from '../cook/progress';
 /** Equipment that a cook was planned and cooked on. */
 export interface GearUsed {
   readonly pan: {
-    /** Its id in the kitchen; absent in the first books, where it is the name. */
+    /** Its id in the kitchen; absent in the first logbooks, where it is the name. */
     readonly id?: string | undefined;
     readonly name: string;
     readonly diameter: number;
@@ -26,7 +26,7 @@ export const FIRST_GEAR: GearUsed = {
   oven: { offset: DEFAULT_OVEN.offset, lag: DEFAULT_OVEN.timeConstant },
 };
 
-/** A cook as the book has it, as far as a kitchen is learned from it. */
+/** A cook as the logbook has it, as far as a kitchen is learned from it. */
 export interface LoggedCook {
   readonly id: string;
   /** ms since 1970. */

@@ -181,7 +181,7 @@ const usesOf = (
     if (!begun) continue;
     const option = portionOf(dishes, piece)?.options.at(begun.option);
     const actions = on.get(id);
-    // A dish of another book has no steps here: a piece that left an oven first was put into it.
+    // A dish of another logbook has no steps here: a piece that left an oven first was put into it.
     const moved = actions?.find(({ kind }) => kind === 'into-oven' || kind === 'out');
     const first = option?.steps.alone.stays[0]?.place ?? (moved?.kind === 'out' ? 'oven' : 'pan');
     for (const stay of staysOf(actions, first)) {

@@ -2,7 +2,7 @@ import type { AllergenId } from '../food/allergens';
 
 /** A piece of an order. */
 export interface OrderedPiece {
-  /** Its cook in the book carries the same id. */
+  /** Its cook in the logbook carries the same id. */
   readonly id: string;
   readonly dish: string;
   /** The name of one of the dish's portions. */

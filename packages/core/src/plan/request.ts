@@ -133,7 +133,7 @@ export interface PlanRequest {
   readonly stem: StemSide;
   /** Pieces alike, cooked together. */
   readonly pieces: number;
-  /** The physics it is planned with; absent, as in the first books: the baseline. */
+  /** The physics it is planned with; absent, as in the first logbooks: the baseline. */
   readonly model?: ModelName | undefined;
   /** Equipment it is cooked on; default: the default kitchen's. */
   readonly gear?: GearIds | undefined;

@@ -1,4 +1,4 @@
-/** A search of the book and what it means: fields of the search in the order of their names, and words after `|`. */
+/** A search of the logbook and what it means: fields of the search in the order of their names, and words after `|`. */
 export const SEARCH_CORPUS: readonly (readonly [text: string, meaning: string])[] = [
   ['ribeye over 4 cm, too done', 'cut=ribeye ended=too-done named=ribeye thicknessFrom=0.04'],
   ['thyme smoke', '| thyme smoke'],

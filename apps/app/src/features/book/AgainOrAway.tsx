@@ -18,7 +18,7 @@ const THICKER: Readonly<Record<UnitSystem, number>> = {
   imperial: 0.25 * METRES_PER_INCH,
 };
 
-/** The same again, a little thicker or thinner, or out of the book. */
+/** The same again, a little thicker or thinner, or out of the logbook. */
 export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
   const show = useShow();
   const router = useRouter();

@@ -38,7 +38,7 @@ export const Gained = ({ past }: Pick<Props, 'past'>) => {
   const after = sizeOf(past.map((one) => one.after));
   return past.length === 0 ? null : (
     <Text>
-      {`With the times they were given, ${past.length} past ${past.length === 1 ? 'cook is' : 'cooks are'} foreseen ${show.difference(before)} off with the usual kitchen, and ${show.difference(after)} off with what the others taught.`}
+      {`With the times they were given, ${past.length} past ${past.length === 1 ? 'cook is' : 'cooks are'} foreseen ${show.difference(before)} off with the nominal kitchen, and ${show.difference(after)} off with what the others taught.`}
     </Text>
   );
 };
@@ -58,7 +58,7 @@ export const BeforeAfter = ({ past, titles }: Props) => {
         <View className="max-w-full flex-row items-center gap-2">
           <View className="h-[9px] w-5 border border-iron-500" />
           <Text voice="note" className="shrink">
-            the usual kitchen
+            the nominal kitchen
           </Text>
         </View>
         <View className="max-w-full flex-row items-center gap-2">

@@ -5,10 +5,10 @@ import { Text } from '../../ui/Text';
 
 const PARTS = [
   { href: '/book', name: 'Cooks' },
-  { href: '/book/learned', name: 'Learned' },
+  { href: '/book/learned', name: 'Calibration' },
   { href: '/book/trends', name: 'Trends' },
-  { href: '/book/trials', name: 'Trials' },
-  { href: '/book/files', name: 'Files' },
+  { href: '/book/trials', name: 'Comparisons' },
+  { href: '/book/files', name: 'Import & export' },
 ] as const;
 
 /** Part of the logbook that a path belongs to; default: the cooks. */
@@ -22,7 +22,7 @@ interface Props {
   readonly wide?: boolean;
 }
 
-/** A part of the book, with the way to the others. */
+/** A part of the logbook, with the way to the others. */
 export const BookFrame = ({ title, children, wide = false }: Props) => {
   const path = usePathname();
   return (
@@ -32,7 +32,7 @@ export const BookFrame = ({ title, children, wide = false }: Props) => {
       >
         <View
           role="navigation"
-          aria-label="Parts of the book"
+          aria-label="Parts of the logbook"
           className="no-print flex-row flex-wrap gap-x-5"
         >
           {PARTS.map(({ href, name }) => {

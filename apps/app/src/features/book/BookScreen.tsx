@@ -16,7 +16,7 @@ export const BookScreen = () => {
   const found = useCooksInfiniteQuery(search).data?.pages[0]?.found;
   const empty = found === 0 && Object.keys(search).length === 0;
   return (
-    <BookFrame title="Book">
+    <BookFrame title="Logbook">
       <Undelete />
       {empty ? null : <BookSearch onSearch={setSearch} found={found} />}
       <CookList search={search} />
@@ -33,7 +33,7 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
   // The list before stays while the next answer is on its way: nothing jumps while typing.
   const { data, error, isLoading, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } =
     useCooksInfiniteQuery(search, { refetchOnMountOrArgChange: true });
-  if (isLoading) return <Text tone="text-iron-500">Opening the book…</Text>;
+  if (isLoading) return <Text tone="text-iron-500">Opening the logbook…</Text>;
   if (error || !data) {
     return (
       <View className="items-start gap-3" role="alert">
@@ -48,7 +48,7 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
     return (
       <Text>
         {Object.keys(search).length === 0
-          ? 'No cooks yet. Start one from a plan; it is written here when you slice it.'
+          ? 'No cooks yet. Start one from a plan; it appears here when you slice it.'
           : 'No matches. Remove a word or a filter.'}
       </Text>
     );

@@ -97,7 +97,7 @@ export const BookSearch = ({ onSearch, found }: Props) => {
     <View className="gap-3">
       <View className="flex-row items-center gap-3">
         <TextInput
-          aria-label="Search the book"
+          aria-label="Search the logbook"
           role="searchbox"
           placeholder="ribeye over 4 cm, too done"
           placeholderTextColor={INK.iron500}
@@ -163,7 +163,7 @@ const Understood = ({
     return search.words === undefined ? null : (
       <View className="flex-row flex-wrap items-center gap-3">
         <Text voice="small" tone="text-iron-500">
-          Words as they are written
+          Words
         </Text>
         <Button kind="plain" label="Read them" onPress={() => onPlain(false)} />
       </View>

@@ -18,7 +18,7 @@ const Pair = ({ value, against }: { readonly value: string; readonly against: st
   </View>
 );
 
-/** A cook as one line of the book. */
+/** A cook as one line of the logbook. */
 export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine }) {
   const show = useShow();
   const { endTemperature, actualSeconds, loss } = cook;

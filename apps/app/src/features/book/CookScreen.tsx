@@ -137,7 +137,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
             </>
           )}
           {judged.error ? (
-            <Text role="alert">{`Not written. ${sayFailure(judged.error)}`}</Text>
+            <Text role="alert">{`Not saved. ${sayFailure(judged.error)}`}</Text>
           ) : null}
           <EventList events={cook.events} inAt={inAt} />
           <AgainOrAway cook={cook} />

@@ -66,7 +66,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const name = pan === undefined ? DEVICE_NAMES[kind] : `${DEVICE_NAMES[kind]} in “${pan}”`;
   const uses =
     used === undefined
-      ? `Plans use the usual: ${sayTrait(kind, usual, show)}.`
+      ? `Plans use the nominal value: ${sayTrait(kind, usual, show)}.`
       : `Plans use ${sayTrait(kind, used.value, show)}, ${used.by === 'hand' ? 'set by hand' : 'learned'}.`;
   const following = used !== undefined && Math.abs(used.value - value) <= SAME * deviation;
   return (
@@ -112,7 +112,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
         )}
         <Button
           kind="plain"
-          label="Forget it"
+          label="Reset"
           onPress={() => dispatch(traitForgotten({ key, at: kitchenNow() }))}
         />
       </View>

@@ -21,16 +21,16 @@ export const LearnedScreen = () => {
   const forgotten = useAppSelector((state) => state.kitchen.forgotten);
   const learning = useLessons(data, forgotten);
   return (
-    <BookFrame title="What the cooks taught" wide>
+    <BookFrame title="Calibration" wide>
       <Text voice="small" tone="text-iron-500">
-        Every cook with a reading or a measured end is run through the model again: which oven,
-        burner, pan and eye for thickness explain them all best. What is unsure stays near the
-        usual. Plans change only where you say so.
+        Cooks with a reading or a measured end are simulated again to estimate your oven, burner,
+        pans and eye for thickness. Uncertain values stay near nominal. Plans use only the values
+        that you accept.
       </Text>
       {error ? (
         <Text role="alert">{sayFailure(error)}</Text>
       ) : !data ? (
-        <Text tone="text-iron-500">Opening the book…</Text>
+        <Text tone="text-iron-500">Opening the logbook…</Text>
       ) : (
         <Lessons cooks={data} learning={learning} />
       )}
@@ -69,12 +69,7 @@ const Lessons = ({ cooks, learning }: Props) => {
   if (learning.kind === 'learning') return <Running cooks={cooks} progress={learning.progress} />;
   const { lessons, renewing } = learning;
   if (lessons.kitchen.cooks === 0) {
-    return (
-      <Text>
-        Nothing to learn from yet. A cook teaches once it is out of the heat and something of it was
-        measured: a reading of the middle, or how high it went in the rest.
-      </Text>
-    );
+    return <Text>No data yet. Finish a cook with a core reading or a measured peak.</Text>;
   }
   return (
     <View className="gap-6">

@@ -20,8 +20,8 @@ const verdictOf = (liked: readonly number[], plates: number): string => {
   const chance = agreeByGuessing(liked.length, most, plates);
   const times = Math.max(1, Math.round(1 / chance));
   return chance > 0.05
-    ? `${most} of ${liked.length} chose the same; by guessing alone so many agree ${chance >= 0.95 ? 'nearly always' : `once in ${times} times`}. It shows no preference yet.`
-    : `${most} of ${liked.length} chose the same; by guessing alone so many agree once in ${times} times. They do seem to tell.`;
+    ? `${most} of ${liked.length} chose the same; by guessing, as many agree ${chance >= 0.95 ? 'nearly always' : `once in ${times} times`}. This shows no preference yet.`
+    : `${most} of ${liked.length} chose the same; by guessing, as many agree once in ${times} times. The tasters seem to notice a difference.`;
 };
 
 /** A blind tasting: an order nobody chose, plates by number, and what the choices are worth. */
@@ -71,7 +71,7 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
           <View className="flex-row flex-wrap gap-2">
             <Button
               kind="plain"
-              label={tasting.opened ? 'Hide the names' : 'Name the plates (for who plates)'}
+              label={tasting.opened ? 'Hide the names' : 'Show names (person plating only)'}
               onPress={() => change({ ...tasting, opened: !tasting.opened })}
             />
             {tasting.liked.length > 0 && !tasting.opened ? (
@@ -81,7 +81,7 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
                 onPress={() => change({ ...tasting, liked: tasting.liked.slice(0, -1) })}
               />
             ) : null}
-            <Button kind="plain" label="Draw anew" onPress={draw} />
+            <Button kind="plain" label="Draw again" onPress={draw} />
           </View>
         </>
       )}

@@ -30,7 +30,7 @@ export const TrendsScreen = () => {
       {error ? (
         <Text role="alert">{sayFailure(error)}</Text>
       ) : !data ? (
-        <Text tone="text-iron-500">Opening the book…</Text>
+        <Text tone="text-iron-500">Opening the logbook…</Text>
       ) : data.length === 0 ? (
         <Text>No cooks yet. The first one begins the curves.</Text>
       ) : (
@@ -61,7 +61,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
       `${value < 0 ? '−' : ''}${Math.round(Math.abs(value) * 10) / 10} min`;
     return [
       {
-        title: 'The pull, later than planned',
+        title: 'Pull delay',
         why: 'When it was taken out by the thermometer, less when the plan had it.',
         trend: trendOf(lines, (line) => {
           const seconds = pullError(line);
@@ -72,7 +72,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
       },
       {
         title: 'The end, over what was wanted',
-        why: 'Highest the middle was measured at, less the wanted end.',
+        why: 'Measured peak minus target.',
         trend: trendOf(lines, endError),
         showValue: (kelvin: number) =>
           `${kelvin < 0 ? '−' : ''}${show.difference(Math.abs(kelvin))}`,
@@ -126,7 +126,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
         );
       })}
       <Text voice="note" tone="text-iron-500">
-        Open dots: planned as usual. Filled dots: planned with what was learned.
+        Open dots: planned with nominal values. Filled dots: planned with the calibration.
       </Text>
       {liked.length === 0 ? null : (
         <View className="gap-1 border-t border-salt-300 pt-3">

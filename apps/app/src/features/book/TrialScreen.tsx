@@ -32,7 +32,7 @@ export const TrialScreen = ({ id }: { readonly id: string }) => {
     <BookFrame title={trial?.title ?? (isLoading ? 'Opening…' : 'No such trial')} wide>
       {dropped ? (
         <View className="items-start gap-3" role="status">
-          <Text>The trial is out of the book; its cooks are still in it.</Text>
+          <Text>The trial is out of the logbook; its cooks are still in it.</Text>
           <Button
             kind="plain"
             label="Put it back"
@@ -51,7 +51,7 @@ export const TrialScreen = ({ id }: { readonly id: string }) => {
   );
 };
 
-/** The cooks of a trial's pieces, as far as the book has them. */
+/** The cooks of a trial's pieces, as far as the logbook has them. */
 const useCooks = (trial: Trial): readonly (CookRecord | undefined)[] | undefined => {
   const dispatch = useAppDispatch();
   const [cooks, setCooks] = useState<readonly (CookRecord | undefined)[]>();
@@ -95,7 +95,9 @@ const Trial = ({ trial, onDrop }: Props) => {
       {cooks === undefined ? (
         <Text tone="text-iron-500">Opening its cooks…</Text>
       ) : arms.length < 2 ? (
-        <Text>Fewer than two of its cooks are in the book: there is nothing to compare yet.</Text>
+        <Text>
+          Fewer than two of its cooks are in the logbook: there is nothing to compare yet.
+        </Text>
       ) : (
         <>
           <TrialArms arms={arms} />

@@ -16,10 +16,9 @@ export const TrialsScreen = () => {
   const { data, error } = useTrialsQuery(undefined, { refetchOnMountOrArgChange: true });
   const [kind, setKind] = useState<TrialKind>();
   return (
-    <BookFrame title="Trials">
+    <BookFrame title="Comparisons">
       <Text voice="small" tone="text-iron-500">
-        Like pieces, one difference, side by side: what was measured and what the model has,
-        together.
+        Like pieces, one difference: measured and simulated results.
       </Text>
       {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
       <View role="list">

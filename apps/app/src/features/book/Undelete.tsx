@@ -16,7 +16,7 @@ export const Undelete = () => {
       role="status"
       className="flex-row flex-wrap items-center gap-3 border-l-4 border-flame-light pl-3"
     >
-      <Text className="flex-1">{`“${last.title}” is out of the book.`}</Text>
+      <Text className="flex-1">{`“${last.title}” is out of the logbook.`}</Text>
       <Button
         kind="plain"
         label="Put it back"

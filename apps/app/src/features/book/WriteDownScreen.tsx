@@ -141,7 +141,7 @@ export const WriteDownScreen = () => {
       </Text>
       <View className="items-start">
         <Button
-          label={busy ? 'Writing…' : 'Write it in the book'}
+          label={busy ? 'Writing…' : 'Write it in the logbook'}
           disabled={busy || future}
           onPress={() => void write()}
         />

@@ -43,7 +43,7 @@ const record = (more: Partial<CookRecord> = {}): CookRecord => ({
   ...more,
 });
 
-describe('the search of the book', () => {
+describe('the search of the logbook', () => {
   it('asks the server for words and filters together, and says how many answer', async () => {
     answer(({ path }) =>
       json(
@@ -207,7 +207,7 @@ describe('a trial', () => {
   it('says what a difference within like pieces shows: nothing; and what one beyond does', () => {
     const [within] = findingsOf([arm('once', 54), arm('often', 55.5)], show);
     expect(within).toContain('1.5 °C more often than once');
-    expect(within).toContain('it shows nothing either way');
+    expect(within).toContain('it allows no conclusion');
     const [beyond] = findingsOf([arm('once', 54), arm('often', 60)], show);
     expect(beyond).toContain('something did differ, though one pair cannot say that it was this');
     const [unknown] = findingsOf([arm('once', undefined), arm('often', 60)], show);
@@ -231,7 +231,7 @@ describe('a trial', () => {
     const drawn = { order: [1, 0], liked: [0, 0, 0, 0, 0, 0, 0], opened: false };
     rerender(<Tasting trial={{ ...trial, tasting: drawn }} />);
     expect(screen.queryByText('At the pan')).toBeNull();
-    screen.getByText(/7 of 7 chose the same; by guessing alone so many agree once in 64 times/);
+    screen.getByText(/7 of 7 chose the same; by guessing, as many agree once in 64 times/);
     fireEvent.click(screen.getAllByText('One more likes it best')[1] ?? document.body);
     await waitFor(() =>
       expect(asked.at(-1)?.body).toMatchObject({ tasting: { liked: [0, 0, 0, 0, 0, 0, 0, 1] } }),

@@ -76,7 +76,7 @@ const findingsOfPair = (a: CookedArm, b: CookedArm, show: Show): readonly string
     const like = `Two pieces cooked alike differ by up to ${say(usual)} nineteen times of twenty`;
     const verdict = beyond
       ? `${like}: this is more, so something did differ, though one pair cannot say that it was this.`
-      : `${like}: this is within it, so it shows nothing either way.`;
+      : `${like}: this is within that range, so it allows no conclusion.`;
     const more =
       pairs === undefined || pairs <= 1
         ? ''

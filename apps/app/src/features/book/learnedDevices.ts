@@ -123,10 +123,10 @@ export const saySpread = (kind: DeviceKind, deviation: number, show: Show): stri
 
 export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
   oven: 'The oven’s air, over its dial',
-  ovenHeat: 'How fast the oven heats a piece, of the usual',
+  ovenHeat: 'Heat from the oven to a piece, relative to nominal',
   lag: 'The oven, coming up',
-  burner: 'The burner, of what its plate says',
-  contact: 'Contact, of the usual,',
+  burner: 'Burner power, relative to nominal',
+  contact: 'Contact, relative to nominal,',
   thickness: 'Pieces, over the thickness you measure',
   crust: 'Your eye for crusts, over the browning index',
 };

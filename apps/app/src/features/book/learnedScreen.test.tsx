@@ -93,7 +93,7 @@ describe('what the cooks taught', () => {
     mockLearning = { kind: 'learned', lessons: { kitchen, lag: undefined, crust: undefined } };
     answerWith(() => json({ cooks: [record()] }));
     const rendered = renderWithStore(<LearnedScreen />);
-    await screen.findByText(/foreseen 3.1 °C off with the usual kitchen, and 0.4 °C off/);
+    await screen.findByText(/foreseen 3.1 °C off with the nominal kitchen, and 0.4 °C off/);
     return rendered;
   };
   const group = (name: RegExp) => within(screen.getByRole('group', { name }));
@@ -104,15 +104,15 @@ describe('what the cooks taught', () => {
     oven.getByText('−12.4 °C');
     oven.getByText(/± 1.6 °C · well known/);
     oven.getByText(/Strip \(60 %\)/);
-    oven.getByText('Plans use the usual: 0.0 °C.');
+    oven.getByText('Plans use the nominal value: 0.0 °C.');
     group(/Contact.*26 cm/).getByText(/a first idea/);
-    group(/burner/).getByText('No cook says anything of it yet.');
-    expect(group(/burner/).queryByText(/^Use/)).toBeNull();
+    group(/Burner/).getByText('No cook says anything of it yet.');
+    expect(group(/Burner/).queryByText(/^Use/)).toBeNull();
   });
 
   it('does not offer what has not proved itself, or lies beyond what kitchens differ by', async () => {
     await open();
-    const heat = group(/How fast the oven heats/);
+    const heat = group(/Heat from the oven/);
     heat.getByText(/Something else is wrong/);
     expect(heat.queryByRole('button', { name: /^Use / })).toBeNull();
     const thickness = group(/over the thickness/);
@@ -136,7 +136,7 @@ describe('what the cooks taught', () => {
     expect(contact).toBeCloseTo((taken?.deviation ?? NaN) / 0.92, 9);
     expect(planned.learned?.known?.burner).toBeUndefined();
     expect(usedWords(gearUsed(now), { ...planned, way: 'oven-sear' }, show)).toBe(
-      'Planned with what was learned or set: the oven 12.4 °C cooler than its dial; the pan’s contact at 92 % of the usual.',
+      'Planned with what was learned or set: the oven 12.4 °C cooler than its dial; the pan’s contact at 92 % of nominal.',
     );
     group(/oven’s air/).getByText('Plans use −12.4 °C, learned.');
     expect(group(/oven’s air/).queryByText(/^Use/)).toBeNull();
@@ -144,7 +144,7 @@ describe('what the cooks taught', () => {
 
   it('is set by hand, and forgotten: the usual again, and older cooks say nothing of it', async () => {
     const { store } = await open();
-    const burner = group(/burner/);
+    const burner = group(/Burner/);
     fireEvent.click(burner.getByText('Set by hand'));
     fireEvent.change(burner.getByLabelText(/burner.* in %/i), { target: { value: '85' } });
     expect(store.getState().kitchen.learned['burner']).toMatchObject({ by: 'hand', value: 0.85 });
@@ -153,7 +153,7 @@ describe('what the cooks taught', () => {
       6,
     );
     burner.getByText('Plans use 85 %, set by hand.');
-    fireEvent.click(burner.getByText('Forget it'));
+    fireEvent.click(burner.getByText('Reset'));
     const now = store.getState().kitchen;
     expect(now.learned['burner']).toBeUndefined();
     expect(now.forgotten['burner']).toBeGreaterThan(T0);
@@ -193,6 +193,6 @@ describe('what the cooks taught', () => {
       lessons: { kitchen: { cooks: 0, traits: [], past: [] }, lag: undefined, crust: undefined },
     };
     renderWithStore(<LearnedScreen />);
-    await screen.findByText(/Nothing to learn from yet/);
+    await screen.findByText(/No data yet/);
   });
 });

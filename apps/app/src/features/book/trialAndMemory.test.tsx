@@ -169,12 +169,12 @@ describe('a trial', () => {
     await waitFor(() => expect(asked.at(-1)).toMatchObject({ method: 'PUT', body: trial }));
   });
 
-  it('has nothing to compare while its cooks are not in the book', async () => {
+  it('has nothing to compare while its cooks are not in the logbook', async () => {
     answer(({ path }) =>
       path.includes('/trials/') ? json(trial) : json({ title: 'No such cook' }, 404),
     );
     renderWithStore(<TrialScreen id={trial.id} />);
-    await screen.findByText(/Fewer than two of its cooks are in the book/);
+    await screen.findByText(/Fewer than two of its cooks are in the logbook/);
   });
 });
 
@@ -188,7 +188,7 @@ describe('a cook from memory', () => {
     fireEvent.change(screen.getByLabelText('When it met the heat'), {
       target: { value: '2026-01-02T19:30' },
     });
-    fireEvent.click(screen.getByText('Write it in the book'));
+    fireEvent.click(screen.getByText('Write it in the logbook'));
     await waitFor(() => expect(mockPush).toHaveBeenCalledWith(expect.stringMatching(/^\/book\//)));
     const { entries } = logBatchSchema.parse(asked.find(({ path }) => path.endsWith('/log'))?.body);
     expect(entries[0]?.event).toMatchObject({ kind: 'opened', id: entries[0]?.stream });
@@ -205,7 +205,7 @@ describe('a cook from memory', () => {
     screen.getByText('That is not in the past.');
     expect(
       screen
-        .getByText('Write it in the book')
+        .getByText('Write it in the logbook')
         .closest('[role="button"]')
         ?.getAttribute('aria-disabled'),
     ).toBe('true');

@@ -99,9 +99,9 @@ export const HouseRules = () => {
         onChange={(value) => dispatch(requestChanged({ cover: value }))}
         options={REST_COVERS.map((value) => ({ value, label: COVERS[value] }))}
       />
-      <Dispute says="The knob as it goes in" />
+      <Dispute says="Burner when food goes in" />
       <Choice
-        label="The knob as it goes in"
+        label="Burner when food goes in"
         value={request.knob}
         onChange={(knob) => change({ knob })}
         options={KNOB_OPTIONS}

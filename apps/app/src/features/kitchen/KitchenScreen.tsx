@@ -47,7 +47,7 @@ export const KitchenScreen = () => {
             Kitchen
           </Text>
           <Text voice="small" tone="text-iron-500">
-            Kept with the book. Every plan made from now on uses it.
+            Kept with the logbook. Every plan made from now on uses it.
           </Text>
         </View>
         <RecoveredKitchen />
@@ -111,7 +111,7 @@ export const KitchenScreen = () => {
             ) : null}
             <Section
               title="Thermometer"
-              says="Hold it in melting ice: what it reads there over zero, it reads over everywhere."
+              says="Put it in melting ice: what it shows above 0 °C is its error everywhere."
             >
               <Measure
                 {...measure}
@@ -146,7 +146,7 @@ export const KitchenScreen = () => {
             </Section>
             <Section
               title="The lock"
-              says="A kitchen that serves the public can keep every plan to the published minimum. It is no safety plan: the inspector and the local code come first."
+              says="A kitchen that serves the public can keep every plan to the published minimum. This does not replace a safety plan: the inspector and the local code come first."
             >
               <Choice
                 label="The lock"

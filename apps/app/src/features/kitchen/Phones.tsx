@@ -19,7 +19,7 @@ const LOOKED_AT = 4000;
 
 const ROLES = [
   { value: 'cook', label: 'Cooks' },
-  { value: 'watcher', label: 'Only watches' },
+  { value: 'watcher', label: 'View only' },
 ] as const satisfies readonly { readonly value: PhoneRole; readonly label: string }[];
 
 /** A QR code of the server's. */
@@ -39,7 +39,7 @@ export const Phones = () => {
   if (!data.network) {
     return (
       <Text>
-        Crustan is on this machine alone. Start it with “npm start -- --lan” and phones on your
+        Crustan is on this machine only. Start it with “npm start -- --lan” and phones on your
         network can be paired.
       </Text>
     );

@@ -67,7 +67,7 @@ export const ScaleEditor = () => {
         <View className="items-start">
           <Button
             kind="plain"
-            label="Back to the usual scale"
+            label="Back to the default scale"
             onPress={() => {
               const { [species]: _own, ...rest } = scales;
               dispatch(kitchenChanged({ scales: rest }));

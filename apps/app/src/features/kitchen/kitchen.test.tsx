@@ -36,7 +36,7 @@ describe('the kitchen', () => {
     const request = () => store.getState().draft.request;
     expect(request()).toMatchObject({ knob: 'up', press: 'loose', restOn: 'board', stem: 'top' });
     for (const [rule, label] of [
-      ['The knob as it goes in', 'Left alone'],
+      ['Burner when food goes in', 'Left alone'],
       ['On the iron', 'Pressed flat'],
       ['It rests', 'On a warm plate'],
       ['The oven', 'Gas'],
@@ -121,7 +121,7 @@ describe('the kitchen', () => {
     expect(step()).toEqual({ name: 'medium-rare', from: 55, target: 57 });
     fireEvent.change(screen.getByLabelText('Medium-rare from in °C'), { target: { value: '64' } });
     expect(step()?.from).toBe(55);
-    fireEvent.click(screen.getByText('Back to the usual scale'));
+    fireEvent.click(screen.getByText('Back to the default scale'));
     await waitFor(() => expect(kitchen().scales.beef).toBeUndefined());
   });
 });

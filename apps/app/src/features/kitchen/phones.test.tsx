@@ -40,7 +40,7 @@ describe('the phones of a kitchen', () => {
     });
     renderWithStore(<Phones />);
     expect(await screen.findByText('https://kitchen.local:4681')).toBeTruthy();
-    const [watches] = screen.getAllByRole('radio', { name: 'Only watches' });
+    const [watches] = screen.getAllByRole('radio', { name: 'View only' });
     if (!watches) throw new Error('no choice of a role');
     fireEvent.click(watches);
     fireEvent.click(screen.getByText('Pair a phone'));

@@ -36,7 +36,7 @@ export const After = () => {
         After service
       </Text>
       {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
-      {services.length === 0 ? <Text>No service is in the book yet.</Text> : null}
+      {services.length === 0 ? <Text>No service is in the logbook yet.</Text> : null}
       {services.length > 1 ? (
         <Choice
           label="Which service"
@@ -53,7 +53,7 @@ export const After = () => {
   );
 };
 
-/** A service from a file: another kitchen's, or this one's of another book. */
+/** A service from a file: another kitchen's, or this one's of another logbook. */
 const BringService = () => {
   const dispatch = useAppDispatch();
   const [says, setSays] = useState<string>();
@@ -63,11 +63,11 @@ const BringService = () => {
       const found = await bringService(dispatch, await file.text());
       setSays(
         found.ok
-          ? `${found.name} is in the book: ${found.tables} tables.`
+          ? `${found.name} is in the logbook: ${found.tables} tables.`
           : `Not read. ${found.why}`,
       );
     } catch (error) {
-      setSays(`Not stored in whole; read it again, nothing comes twice. ${sayFailure(error)}`);
+      setSays(`Partly saved. Import it again; nothing is duplicated. ${sayFailure(error)}`);
     }
   };
   return (
@@ -157,8 +157,8 @@ const Told = ({ found }: { readonly found: ServiceInFull }) => {
         </Text>
       )}
       <Text voice="small">
-        What the pieces taught of this kitchen is in Book, Learned: every piece is a cook of its
-        own.
+        What the pieces taught of this kitchen is in Logbook, Calibration: every piece is a cook of
+        its own.
       </Text>
       <View className="no-print flex-row flex-wrap gap-2">
         <Button kind="plain" label="Tables as CSV" onPress={() => void saveCsv()} />
@@ -166,7 +166,7 @@ const Told = ({ found }: { readonly found: ServiceInFull }) => {
         <Button kind="plain" label="Print" onPress={() => window.print()} />
         <Button
           kind="plain"
-          label={kept.isSuccess ? 'Counted' : 'Count it for the pars'}
+          label={kept.isSuccess ? 'Counted' : 'Add to prep counts'}
           disabled={byDish.length === 0 || kept.isLoading}
           onPress={() =>
             void keep(

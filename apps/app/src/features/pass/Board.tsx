@@ -67,11 +67,11 @@ export const Board = ({ pass, presses }: Props) => {
             <Hand
               // Persons have no names.
               key={i}
-              name={dealt.length > 1 ? `Hands ${i + 1}` : undefined}
+              name={dealt.length > 1 ? `Person ${i + 1}` : undefined}
               things={mine}
               pass={pass}
               presses={presses}
-              nothing={waiting.length === 0 ? 'No table has ordered.' : 'Nothing to do yet.'}
+              nothing={waiting.length === 0 ? 'No orders yet.' : 'Nothing to do yet.'}
             />
           ))}
           {watches ? null : (

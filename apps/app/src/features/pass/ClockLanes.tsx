@@ -55,7 +55,7 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
         Along the clock
       </Text>
       <Text voice="note" tone="text-iron-400">
-        Filled: in the pan. Framed: in the oven. Line: resting. The mark is when the table lands.
+        Filled: in the pan. Framed: in the oven. Line: resting. The mark is when the table is ready.
       </Text>
       <View className="flex-row">
         <View className="w-[96px]" />
@@ -98,7 +98,7 @@ const Table = ({ ticket, pass, share, now }: TableProps) => {
   const says =
     landing === undefined
       ? `Table ${ticket.table}: not placed yet`
-      : `Table ${ticket.table}: lands ${clockAt(landing.landsAt)}`;
+      : `Table ${ticket.table}: ready ${clockAt(landing.landsAt)}`;
   return (
     <View role="listitem" aria-label={says} className="flex-row">
       <View className="w-[96px] pr-2">

@@ -63,13 +63,13 @@ export const LateTables = ({ pass, presses }: Props) => {
           {`${sayTable(pass, id)} ${
             pass.gear.pans.every(({ out }) => out)
               ? 'cannot be cooked: no pan is in use.'
-              : 'finds no place in the hours to come: change what it has ordered.'
+              : 'cannot be scheduled in the coming hours. Change its order.'
           }`}
         </Text>
       ))}
       {hindered.map(({ ticket, name, taken }) => (
         <Text key={`${ticket} ${name}`} voice="small" tone="text-salt-200">
-          {`${name} for ${sayTable(pass, ticket)}: ${taken ? sayTaken(taken, show) : ''} when it should be begun. It is told all the same.`}
+          {`${name} for ${sayTable(pass, ticket)}: ${taken ? sayTaken(taken, show) : ''} at its start time. It stays in Tasks.`}
         </Text>
       ))}
       {[...new Set(overRested.map(({ ticket }) => ticket))].map((ticket) => (
@@ -108,8 +108,8 @@ const sayOverRested = (
   const longest = sayDuration(Math.max(...pieces.map((piece) => piece.overRested)));
   const table = sayTable(pass, first.ticket);
   return pieces.length === 1
-    ? `${sayPiece(pass, first.id)} for ${table} waits ${longest} longer than it stays hot: keep it warm under a loose cover, or give the table another moment.`
-    : `${pieces.length} pieces for ${table} wait up to ${longest} longer than they stay hot: keep them warm under a loose cover, or give the table another moment.`;
+    ? `${sayPiece(pass, first.id)} for ${table} waits ${longest} longer than it stays hot. Keep it warm, loosely covered, or change the table’s time.`
+    : `${pieces.length} pieces for ${table} wait up to ${longest} longer than they stay hot. Keep them warm, loosely covered, or change the table’s time.`;
 };
 
 const Moved = ({
@@ -124,7 +124,7 @@ const Moved = ({
   const show = useShow();
   return (
     <Text voice="small" tone="text-salt-200">
-      {`${sayPiece(pass, id)} was told for now and is put off: ${sayTaken(taken, show)}.`}
+      {`${sayPiece(pass, id)} was due now. Postponed: ${sayTaken(taken, show)}.`}
     </Text>
   );
 };
@@ -161,7 +161,7 @@ const LateTable = ({
                 <Button
                   key="pan"
                   kind="plain"
-                  label={`Put another pan on: lands ${at}`}
+                  label={`Put another pan on: ready ${at}`}
                   onPress={() =>
                     dispatch(kitchenChanged({ pans: withAnotherPan(kitchen, newId()).pans }))
                   }
@@ -173,7 +173,7 @@ const LateTable = ({
               <Button
                 key={by.option}
                 kind="plain"
-                label={`${sayPiece(pass, piece.id)}: ${WAY_NAMES[plan.request.way].toLowerCase()}, lands ${at}`}
+                label={`${sayPiece(pass, piece.id)}: ${WAY_NAMES[plan.request.way].toLowerCase()}, ready ${at}`}
                 onPress={() =>
                   presses.say(
                     { kind: 'way', piece: piece.id, option: by.option },

@@ -176,7 +176,7 @@ export const NewDish = () => {
         </>
       )}
       {refused === undefined ? null : <Text role="alert">{refused}</Text>}
-      {kept.error ? <Text role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text> : null}
+      {kept.error ? <Text role="alert">{`Not saved. ${sayFailure(kept.error)}`}</Text> : null}
     </View>
   );
 };

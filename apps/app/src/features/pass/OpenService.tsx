@@ -50,9 +50,8 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
         No service is open
       </Text>
       <Text tone="text-salt-200">
-        Several pieces for one table, or an evening of tables: say what is ordered, and every piece
-        is given its moment, its pan and its place in the oven, so that each table’s pieces land
-        together.
+        Enter orders for one table or a full service. Each piece gets a time, pan and oven place, so
+        each table is ready together.
       </Text>
       {watches ? null : dishes.length === 0 ? (
         <>
@@ -67,13 +66,13 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
       {going.length === 0 ? null : (
         <View className="gap-2">
           <Text voice="head" tone="text-salt-50" heading={2}>
-            {watches ? 'Services that are going on' : 'Or take up one that is going on'}
+            {watches ? 'Services under way' : 'Or continue one under way'}
           </Text>
           {going.map((service) => (
             <Button
               key={service.id}
               kind="stovePlain"
-              label={watches ? `Watch: ${service.name}` : `Take up: ${service.name}`}
+              label={watches ? `Watch: ${service.name}` : `Continue: ${service.name}`}
               onPress={() => takeUp(service)}
             />
           ))}

@@ -26,14 +26,14 @@ interface Props {
   readonly presses: Presses;
   /** Ticket that is being changed; undefined for a new order. */
   readonly ticket?: Ticket | undefined;
-  /** An order that the book refused, to be corrected. */
+  /** An order that the logbook refused, to be corrected. */
   readonly refused?: RefusedOrder | undefined;
   readonly onDone: () => void;
 }
 
 /** Times at which a table can want its pieces, minutes from now; undefined: as soon as possible. */
 const WHEN = [
-  { value: 'soon', label: 'As soon as can be', minutes: undefined },
+  { value: 'soon', label: 'As soon as possible', minutes: undefined },
   { value: '30', label: 'In 30 min', minutes: 30 },
   { value: '45', label: 'In 45 min', minutes: 45 },
   { value: '60', label: 'In an hour', minutes: 60 },
@@ -172,7 +172,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
       />
       {landsAt === undefined || when === 'held' ? null : (
         <Text tone="text-salt-50" role="status">
-          {`Would land ${show.clock(pass.momentOf(landsAt))}${minutes !== undefined && late > 60 ? `, ${Math.round(late / 60)} min after it is wanted` : ''}.`}
+          {`Ready at ${show.clock(pass.momentOf(landsAt))}${minutes !== undefined && late > 60 ? `, ${Math.round(late / 60)} min late` : ''}.`}
         </Text>
       )}
       <Button
@@ -181,7 +181,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
         disabled={!ready}
         onPress={add}
       />
-      {ticket ? <Button kind="stovePlain" label="Leave it as it was" onPress={onDone} /> : null}
+      {ticket ? <Button kind="stovePlain" label="Keep the order" onPress={onDone} /> : null}
     </View>
   );
 };

@@ -60,7 +60,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
       <Text voice="small">
         {priced
           ? `One more would cost ${money(par.oneMore)} on average, one fewer ${money(par.oneFewer)}.`
-          : 'Weighed as if a missed plate cost twice a wasted piece: put cost and price on the menu for your own.'}
+          : 'Assumes a missed plate costs twice a wasted piece. Set cost and price in Menu.'}
       </Text>
       <Text voice="note" tone="text-iron-500">
         {`${days < NEW_DAYS ? `From ${days} days of its own and from dishes like it` : `From ${days} days`}${Math.abs(trend) > 0.02 ? `, ${trend > 0 ? 'rising' : 'falling'} ${percent(Math.abs(trend))} a month` : ''}. ${

@@ -77,7 +77,7 @@ const usePassCalls = (pass: PassNow): void => {
   useCalls(calls, pass.line.now);
 };
 
-/** Notices: the page waits for something, or entries are not in the book yet. */
+/** Notices: the page waits for something, or entries are not in the logbook yet. */
 const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
   const delayed = useAppSelector((state) => state.log.delayed);
   const notKept = useAppSelector((state) => state.log.notKept.length > 0);
@@ -89,9 +89,9 @@ const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
   const says = [
     delayed === undefined
       ? undefined
-      : `${delayed} What you say is kept on this phone and sent later.`,
+      : `${delayed} Your entries are saved on this phone and sent later.`,
     notKept ? 'This phone cannot keep it: do not close this page before it is sent.' : undefined,
-    refused === 0 ? undefined : `The book did not take ${refused} of what was said: see Tickets.`,
+    refused === 0 ? undefined : `The server rejected ${refused} of your entries: see Tickets.`,
   ].filter((line) => line !== undefined);
   return (
     <>

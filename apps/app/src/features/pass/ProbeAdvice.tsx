@@ -105,7 +105,7 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
         />
         <Button
           kind="stovePlain"
-          label={`It reads so, ${unit.symbol}`}
+          label={`Save reading, ${unit.symbol}`}
           disabled={!plausible}
           onPress={read}
         />

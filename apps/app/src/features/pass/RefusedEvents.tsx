@@ -6,14 +6,14 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 
-/** An order, new or changed, that the book refused. */
+/** An order, new or changed, that the logbook refused. */
 export interface RefusedOrder extends RefusedEvent {
   readonly event: Extract<ServiceEvent, { readonly order: object }>;
 }
 
 const isOrder = (refused: RefusedEvent): refused is RefusedOrder => 'order' in refused.event;
 
-/** Events that the book refused. No other phone has them. Each is corrected, sent again or left out. */
+/** Events that the logbook refused. No other phone has them. Each is corrected, sent again or left out. */
 export const RefusedEvents = ({
   refused,
   onCorrect,
@@ -30,7 +30,7 @@ export const RefusedEvents = ({
     return (
       <View key={event.id} role="alert" className="gap-2 border-l-4 border-hazard pl-3">
         <Text voice="small" tone="text-salt-50">
-          {`${what} is not in the book, and no other phone has it. ${why}`}
+          {`${what} is not in the logbook, and no other phone has it. ${why}`}
         </Text>
         <View className="flex-row flex-wrap gap-2">
           {isOrder(one) ? (

@@ -2,11 +2,11 @@ import { Pressable, ScrollView } from 'react-native';
 import { Text } from '../../ui/Text';
 
 const SECTIONS = [
-  { value: 'board', label: 'Board' },
+  { value: 'board', label: 'Tasks' },
   { value: 'tickets', label: 'Tickets' },
   { value: 'menu', label: 'Menu' },
-  { value: 'tomorrow', label: 'Tomorrow' },
-  { value: 'after', label: 'After' },
+  { value: 'tomorrow', label: 'Prep' },
+  { value: 'after', label: 'Report' },
 ] as const;
 export type Section = (typeof SECTIONS)[number]['value'];
 
@@ -16,9 +16,14 @@ interface Props {
   readonly onIron: boolean;
 }
 
-/** The parts of the Pass, one at a time. */
+/** The parts of the service, one at a time. */
 export const Sections = ({ chosen, onChoose, onIron }: Props) => (
-  <ScrollView horizontal className="no-print grow-0" role="tablist" aria-label="Parts of the Pass">
+  <ScrollView
+    horizontal
+    className="no-print grow-0"
+    role="tablist"
+    aria-label="Parts of the service"
+  >
     {SECTIONS.map(({ value, label }) => {
       const here = value === chosen;
       const tone = onIron

@@ -22,7 +22,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
         const says = [
           state === 'held' ? 'held until fired' : undefined,
           wanted === undefined ? undefined : `wanted ${show.clock(wanted)}`,
-          landing ? `lands ${show.clock(pass.momentOf(landing.landsAt))}` : undefined,
+          landing ? `ready ${show.clock(pass.momentOf(landing.landsAt))}` : undefined,
           sayAvoided(avoidedBy(ticket), allergy)?.toUpperCase(),
           note,
         ].filter((part) => part !== undefined);

@@ -69,7 +69,7 @@ export const Tickets = ({ pass, presses }: Props) => {
         </View>
         <View className={`gap-3 ${wide ? 'flex-1' : ''}`}>
           <Text voice="head" tone="text-salt-50" heading={2}>
-            {tickets.length === 0 ? 'No table has ordered' : 'Tables'}
+            {tickets.length === 0 ? 'No orders yet' : 'Tables'}
           </Text>
           <TakeBack presses={presses} />
           <RefusedEvents refused={refused} onCorrect={setCorrecting} />
@@ -86,10 +86,10 @@ export const Tickets = ({ pass, presses }: Props) => {
           </View>
           <Text voice="small" tone="text-iron-400" testID="service-kept">
             {waiting > 0
-              ? `${waiting} of what was said waits to be sent.`
+              ? `${waiting} of your entries wait to be sent.`
               : refused.length > 0
-                ? 'Everything else that was said is in the book.'
-                : 'Everything said is in the book.'}
+                ? 'All other entries saved.'
+                : 'All entries saved.'}
           </Text>
           <Button kind="stovePlain" label="Print the tickets" onPress={() => window.print()} />
           <Button
@@ -118,7 +118,7 @@ const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
     state === 'sent' && sentAt !== undefined
       ? `sent ${show.clock(sentAt)}`
       : state === 'open' && landing
-        ? `lands ${show.clock(pass.momentOf(landing.landsAt))}`
+        ? `ready ${show.clock(pass.momentOf(landing.landsAt))}`
         : STATE_WORDS[state];
   const promise = wanted === undefined ? '' : ` · wanted ${show.clock(wanted)}`;
   const begun = pieces.some((piece) => piece.begun);

@@ -78,8 +78,8 @@ export const Tomorrow = () => {
       {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
       {days?.length === 0 ? (
         <Text>
-          Nothing is known of past days yet. Read a table with the columns date, dish, count;
-          services that you send from here are counted too.
+          No past days. Import a table with the columns date, dish, count, or add a service in
+          Report.
         </Text>
       ) : null}
       {pars?.map((par) => (
@@ -108,7 +108,7 @@ export const Tomorrow = () => {
             {line}
           </Text>
         ))}
-        {kept.error ? <Text role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text> : null}
+        {kept.error ? <Text role="alert">{`Not saved. ${sayFailure(kept.error)}`}</Text> : null}
         {days && days.length > 0 ? (
           <View className="flex-row flex-wrap gap-2">
             <Button kind="plain" label="Save them as CSV" onPress={() => void save()} />

@@ -98,7 +98,7 @@ describe('the menu, and what a service came to', () => {
     expect(tables.textContent).toMatch(/^Table 730 min late.*its last piece was begun .* late$/);
     expect(screen.getByText(/^1 table, 1 piece; 0 of 1 within/)).toBeTruthy();
     // The dish was taken off the menu meanwhile: its pieces are counted, by its id and for this service.
-    fireEvent.click(screen.getByText('Count it for the pars'));
+    fireEvent.click(screen.getByText('Add to prep counts'));
     await screen.findByText(/^Not counted\./);
     expect(asked.find(({ method }) => method === 'POST')?.body).toEqual({
       days: [{ date: expect.any(String), dish: STRIP.id, count: 1, source: service.id }],

@@ -44,7 +44,7 @@ const SERVICE = {
 };
 const ORDER = ordered(100, '7');
 
-/** A Pass page on a service that the book has, with an order that the book has under `seq`. */
+/** A Pass page on a service that the logbook has, with an order that the logbook has under `seq`. */
 const open = (seq: number) => {
   const shown = renderWithStore(<PassScreen />);
   act(() => {
@@ -91,7 +91,7 @@ describe('a page of the Pass', () => {
     await waitFor(() => expect(mockJobs.length).toBeGreaterThan(0));
   }, 20_000);
 
-  it('tells no schedule while an order of its own is not in the book, and then the one of the book’s place', async () => {
+  it('tells no schedule while an order of its own is not in the logbook, and then the one of the logbook’s place', async () => {
     const asked = answerWith(({ path, method }) => {
       if (method === 'PUT') return new Response(null, { status: 204 });
       return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
@@ -116,7 +116,7 @@ describe('a page of the Pass', () => {
     expect(store.getState().pass).toMatchObject({ unsent: 0, told: { seq: 12 } });
   });
 
-  it('shows an order that the book refused where it was taken, and sends it corrected', async () => {
+  it('shows an order that the logbook refused where it was taken, and sends it corrected', async () => {
     answerWith(({ path, method }) => {
       if (method === 'PUT') return new Response(null, { status: 204 });
       return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
@@ -129,17 +129,15 @@ describe('a page of the Pass', () => {
       const refused = { [bad.id]: 'The message is too large.' };
       store.dispatch(entriesRefused({ stream: SERVICE.id, refused }));
     });
-    const alert = await screen.findByText(/^The order of table 9 is not in the book/);
+    const alert = await screen.findByText(/^The order of table 9 is not in the logbook/);
     expect(alert.textContent).toContain('The message is too large.');
-    expect(screen.getByTestId('service-kept').textContent).toBe(
-      'Everything else that was said is in the book.',
-    );
+    expect(screen.getByTestId('service-kept').textContent).toBe('All other entries saved.');
     const tables = within(screen.getByRole('list', { name: 'Tickets' }));
     expect(tables.queryByText('Table 9')).toBeNull();
     fireEvent.click(screen.getByText('Correct it'));
     fireEvent.change(screen.getByLabelText('Table'), { target: { value: '19' } });
     fireEvent.click(screen.getByText('Change the order'));
-    expect(screen.queryByText(/is not in the book, and no other phone/)).toBeNull();
+    expect(screen.queryByText(/is not in the logbook, and no other phone/)).toBeNull();
     expect(tables.getByText('Table 19')).toBeTruthy();
     const [, corrected] = selectOpenService(store.getState())?.events ?? [];
     expect(corrected).toMatchObject({ kind: 'ordered', order: { table: '19' } });

@@ -149,7 +149,7 @@ export const sayTaken = (taken: Taken, show: Show): string => {
     case 'hands':
       return 'every pair of hands is busy';
     case 'holding':
-      return 'there is no place to rest it';
+      return 'all resting places are taken';
     case 'burner':
       return 'no burner is free';
     case 'pan-heat':

@@ -104,7 +104,7 @@ describe('the board', () => {
 
   it('says that nothing is on order', () => {
     shown(passOf([]));
-    expect(screen.getByText('No table has ordered.')).toBeTruthy();
+    expect(screen.getByText('No orders yet.')).toBeTruthy();
   });
 });
 
@@ -116,7 +116,7 @@ describe('tables along the clock, and pans and ovens', () => {
     renderWithStore(<ClockLanes pass={pass} />);
     const lanes = screen.getAllByRole('listitem').map((one) => one.getAttribute('aria-label'));
     // A held table has no lane: no piece of it has begun.
-    expect(lanes).toEqual([expect.stringMatching(/^Table 7: lands \d\d:\d\d$/)]);
+    expect(lanes).toEqual([expect.stringMatching(/^Table 7: ready \d\d:\d\d$/)]);
     const presses = heardPresses();
     renderWithStore(
       <GearStrip pass={{ ...pass, heat: { pans: [214.6], ovens: [180] } }} presses={presses} />,
@@ -207,11 +207,11 @@ describe('tables that will be late', () => {
     expect(screen.getByRole('alert').textContent).toMatch(
       /^Table 7 will be 11 min 40 s late, at \d\d:\d\d: the pans are full\./,
     );
-    const other = await screen.findByText(/^Strip, rare, no. 1: sear, then oven, lands \d\d:\d\d$/);
+    const other = await screen.findByText(/^Strip, rare, no. 1: sear, then oven, ready \d\d:\d\d$/);
     fireEvent.click(other);
     expect(presses.said).toEqual([{ kind: 'way', piece: uuid(101), option: 1 }]);
     const pans = store.getState().kitchen.pans.length;
-    fireEvent.click(screen.getByText(/^Put another pan on: lands/));
+    fireEvent.click(screen.getByText(/^Put another pan on: ready/));
     expect(store.getState().kitchen.pans).toHaveLength(pans + 1);
     fireEvent.click(screen.getByText(/^Tell the table/));
     expect(presses.said.at(-1)).toMatchObject({ kind: 'moved', of: uuid(100) });
@@ -263,8 +263,8 @@ describe('tables that will be late', () => {
     expect(all).toContain(
       'Greens for Table 7: every pair of hands is busy when it should be begun',
     );
-    expect(all).toContain('Strip, rare, no. 1 was told for now and is put off: the oven is full.');
-    expect(all).toContain('Table 7 finds no place in the hours to come');
+    expect(all).toContain('Strip, rare, no. 1 was due now. Postponed: the oven is full.');
+    expect(all).toContain('Table 7 cannot be scheduled in the coming hours');
   });
 
   it('is nothing at all where all is well', () => {
@@ -305,7 +305,7 @@ describe('the advice on which piece to probe', () => {
       selectCooks(store.getState())
         .find((cook) => cook.id === id)
         ?.events.filter(({ kind }) => kind === 'reading');
-    fireEvent.click(screen.getByText(/^It reads so/));
+    fireEvent.click(screen.getByText(/^Save reading/));
     expect(readings(one)).toMatchObject([{ kind: 'reading', celsius: 48 }]);
     expect(readings(two)).toEqual([]);
   });
@@ -432,7 +432,7 @@ describe('tickets', () => {
     renderWithStore(<TicketSheet pass={passOf(ORDERS)} />);
     const sheet = screen.getByLabelText('Ticket sheet').textContent;
     expect(sheet).toMatch(
-      /Table 7 · lands \d\d:\d\d · NO TREE NUTS, PEANUTS \(NUTS\) · by the window/,
+      /Table 7 · ready \d\d:\d\d · NO TREE NUTS, PEANUTS \(NUTS\) · by the window/,
     );
     expect(sheet).toContain('Table 8 · held until fired');
     expect(sheet?.match(/☐ Strip, rare/g)).toHaveLength(3);

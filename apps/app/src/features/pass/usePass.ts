@@ -205,7 +205,7 @@ export const usePass = (): PassNow => {
           latest.current.serviceId === id && latest.current.book === from.book;
         const tell = async (schedule: ToldSchedule): Promise<void> => {
           dispatch(told({ schedule, unsent: from.unsent }));
-          // Shared once the book has all that it was made from; a page that watches follows the cooks' pages.
+          // Shared once the logbook has all that it was made from; a page that watches follows the cooks' pages.
           if (from.watches || from.unsent > 0) return;
           await dispatch(passApi.endpoints.tell.initiate({ id, schedule }, { track: false }));
         };

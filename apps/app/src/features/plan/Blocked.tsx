@@ -39,9 +39,7 @@ export const Remedies = ({
   if (remedies.length === 0 && !searching) return null;
   return (
     <View className="gap-2">
-      <Text voice="strong">
-        {remedies.length > 0 ? 'What would work' : 'Looking for what would work…'}
-      </Text>
+      <Text voice="strong">{remedies.length > 0 ? 'Fixes' : 'Looking for fixes…'}</Text>
       <View className="flex-row flex-wrap gap-2">
         {remedies.map((remedy) => (
           <Button

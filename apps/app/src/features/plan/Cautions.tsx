@@ -82,9 +82,9 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         </Caution>
       ) : null}
       {tied && coldest < minimum.celsius ? (
-        <Caution lead="Rolled and tied: its outside is inside.">
-          What was on the surface lies in the middle, where no sear reaches it. Codes do not take it
-          for whole muscle: cook it to the table.
+        <Caution lead="Rolled and tied: the surface is now inside.">
+          No sear reaches it there. Codes do not treat it as whole muscle: cook to the published
+          minimum.
         </Caution>
       ) : null}
       {plan.thaw && plan.thaw.warm > WARM_THAW ? (
@@ -93,8 +93,8 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         </Caution>
       ) : null}
       {plan.inRange > TWO_HOURS ? (
-        <Caution lead={`${sayDuration(Math.round(plan.inRange / 60) * 60)} in the range.`}>
-          {`The coldest of it is between ${show.temperature(5)} and ${show.temperature(60)} longer than the usual two hours: a hotter oven or less time on the counter.`}
+        <Caution lead={`${sayDuration(Math.round(plan.inRange / 60) * 60)} in the danger zone.`}>
+          {`The coldest part is between ${show.temperature(5)} and ${show.temperature(60)} for over the usual two hours. Use a hotter oven or less counter time.`}
         </Caution>
       ) : (
         <Text voice="small">

@@ -75,7 +75,7 @@ const OwnTimesHere = () => {
 const COMPLAINTS: Readonly<Record<CrustComplaint, string>> = {
   pale: 'The middle is done before the crust browns.',
   charred:
-    'This crust chars before the middle is done: it tastes bitter and the pan smokes. Some cooks want it so.',
+    'This crust chars before the middle is done: it tastes bitter and the pan smokes. Some cooks want this.',
 };
 
 interface AnswerProps {

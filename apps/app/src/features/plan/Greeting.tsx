@@ -24,7 +24,7 @@ const useNewBook = (): boolean | undefined => {
   return isNew;
 };
 
-/** A new book greets, with one choice; everything in it may be left. */
+/** A new logbook greets, with one choice; everything in it may be left. */
 export const Greeting = () => {
   const dispatch = useAppDispatch();
   const isNew = useNewBook();
@@ -38,11 +38,11 @@ export const Greeting = () => {
   return (
     <View
       role="region"
-      aria-label="A new book"
+      aria-label="A new logbook"
       className="no-print gap-3 border-l-4 border-flame-light pl-3"
     >
       <Text voice="head" heading={2}>
-        A new book
+        A new logbook
       </Text>
       <Text>
         You say what you cook; this computes when to turn it, when to pull it, and how it will look

@@ -33,7 +33,7 @@ export const KeptPlans = memo(function KeptPlans() {
         <Text voice="small">{sayFailure(error)}</Text>
       ) : plans.length === 0 && !hasNextPage ? (
         <Text voice="small" tone="text-iron-500">
-          None yet. Keep one and it waits here for tonight.
+          No saved plans. Save one to find it here.
         </Text>
       ) : (
         <View>

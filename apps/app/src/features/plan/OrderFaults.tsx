@@ -14,7 +14,7 @@ const SAY: Readonly<Record<OrderFault, string>> = {
   'towels-take-salt':
     'Salted in its towels, they take the brine and the salt with it: dry it first and salt at the pan, or dry it salted on a rack.',
   'kept-after-quick-thaw':
-    'Thawed outside the fridge it is to be cooked at once, not kept: thaw it in the fridge, or salt it at the pan.',
+    'Food thawed outside the fridge must be cooked at once. Thaw it in the fridge, or salt at the pan.',
   'stands-after-warm-thaw':
     'Thawed outside the fridge its outside is warm already: straight in, no more standing.',
 };

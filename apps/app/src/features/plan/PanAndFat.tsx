@@ -103,7 +103,7 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
       <Text voice="small">
         {`The pan takes ${most === 1 ? 'one' : most} at once (${Math.round(covered(Math.min(request.pieces, most)) * 100)} % of its floor).`}
         {loading
-          ? ` Loaded, it falls to ${show.temperature(loading.lowest)} and wants ${sayDuration(loading.recovery)} on full between batches.`
+          ? ` With food in, it drops to ${show.temperature(loading.lowest)} and needs ${sayDuration(loading.recovery)} at full power between batches.`
           : ''}
         {request.pieces > most
           ? ` ${request.pieces} go in ${Math.ceil(request.pieces / most)} batches: crowding steams.`

@@ -16,14 +16,14 @@ const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => str
   thaw: () => 'not frozen',
   temper: () => 'straight from the fridge',
   pan: ({ pan }, show) => `a ${show.temperature(pan)} pan`,
-  panAfter: () => 'the burner left as it is',
+  panAfter: () => 'the burner unchanged',
   edges: () => 'no edges seared',
   cover: ({ cover }) => `rested ${COVER_WORDS[cover]}`,
   hold: () => 'not held',
   airing: () => 'not dried in the fridge',
-  game: () => 'game from its usual origin',
+  game: () => 'game from its default origin',
   treated: () => 'intact meat',
-  carveAfter: () => 'carved after its usual rest',
+  carveAfter: () => 'carved after its default rest',
 };
 
 /** Says what went with the piece before, and takes it back in one tap. */

@@ -37,7 +37,7 @@ export const PlanActions = ({ record, what }: Props) => {
         onPress={() => void keep()}
       />
       {kept.error ? (
-        <Text voice="small" role="alert">{`Not kept. ${sayFailure(kept.error)}`}</Text>
+        <Text voice="small" role="alert">{`Not saved. ${sayFailure(kept.error)}`}</Text>
       ) : null}
     </View>
   );

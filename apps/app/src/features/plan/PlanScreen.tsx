@@ -28,7 +28,7 @@ const WayWords = chunk(() => import('./Chosen').then((m) => m.WayWords)).Chunk;
 /** Other pieces for the same plate. */
 const OnePlate = chunk(() => import('./onePlate/OnePlate').then((m) => m.OnePlate)).Chunk;
 
-/** Met once, in a new book. */
+/** Met once, in a new logbook. */
 const Greeting = chunk(() => import('./Greeting').then((m) => m.Greeting)).Chunk;
 
 const UnitsSwitch = () => {

@@ -31,7 +31,7 @@ const sayCarving = (plan: CookPlan, show: Show): string => {
   const cost =
     laterPeak === undefined
       ? `It peaked at ${show.temperature(plan.peakCore, 1)} ${sayDuration(Math.round(plan.peakAfter / 60) * 60)} after the heat, and cools from then on.`
-      : `Left whole, it goes on to ${show.temperature(laterPeak.celsius, 1)} at ${sayDuration(Math.round(laterPeak.after / 60) * 60)}: waiting costs ${show.difference(laterPeak.celsius - sliceCore)}.`;
+      : `Left whole, it rises to ${show.temperature(laterPeak.celsius, 1)} at ${sayDuration(Math.round(laterPeak.after / 60) * 60)}: waiting costs ${show.difference(laterPeak.celsius - sliceCore)}.`;
   return `${carved} ${cost} ${readingSentence(plan, 'slice', show)}`;
 };
 

@@ -15,7 +15,7 @@ const BETTER: Readonly<Record<InputSpread['input'], string>> = {
   contact: 'Dry it well and press it flat: contact is what the pan gives.',
   start: 'Put the thermometer in before it goes in: the fridge has warm shelves.',
   pan: 'Point an infrared gun at the middle of the pan before it goes in.',
-  burner: 'Time how long the empty pan takes to come up: Learned makes the burner of it.',
+  burner: 'Time how long the empty pan takes to heat: Calibration computes the burner from it.',
   ovenHeat: 'Leave a probe in: how fast the middle climbs tells how this oven heats.',
   oven: 'Hang a thermometer by the rack: the dial is not the air.',
 };
@@ -62,7 +62,7 @@ export const Sensitivity = memo(function Sensitivity({
       </View>
       {first ? <Text voice="small">{BETTER[first.input]}</Text> : null}
       {knobs ? (
-        <View role="list" aria-label="If it were otherwise">
+        <View role="list" aria-label="What if">
           {knobs.map((knob) => (
             <Text key={knob.knob} voice="small" tone="text-iron-500" role="listitem">
               {sayKnob(knob, request, show)}

@@ -86,7 +86,8 @@ export const SetUp = () => {
           Your kitchen
         </Text>
         <Text voice="small" tone="text-iron-500">
-          Leave what you do not know. Kitchen has all of it, and learns the rest from your cooks.
+          Skip what you do not know. You find everything in Kitchen; the rest is learned from your
+          cooks.
         </Text>
       </View>
       <Asked says="Units">

@@ -168,7 +168,7 @@ describe('a plan that cannot work', () => {
 
   it('says that it is still looking', () => {
     renderWithStore(<Blocked obstacle={obstacle} remedies={[]} searching />);
-    expect(screen.getByText('Looking for what would work…')).toBeTruthy();
+    expect(screen.getByText('Looking for fixes…')).toBeTruthy();
   });
 });
 
@@ -182,14 +182,14 @@ describe('the sentence', () => {
   it('says the whole plan, in the cook’s units', () => {
     const { container, store } = sentenceOf();
     expect(container.textContent).toBe(
-      'Cook one strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan turned up as it goes in, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open on a board, on the plate at 19:30.',
+      'Cook one strip steak, 25 mm thick, 300 g, patted dry, salted at the pan, from 5 °C, in a 215 °C pan turned up when food goes in, nothing more to it, or with a 110° or 180° oven, to medium-rare 54°, rested open on a board, on the plate at 19:30.',
     );
     const stop = keepNative(store);
     act(() => void store.dispatch(unitsChosen('imperial')));
     stop();
     expect(container.textContent).toContain('1 in thick, 10.5 oz');
     expect(container.textContent).toContain(
-      'from 41 °F, in a 420 °F pan turned up as it goes in, nothing more to it, or with a 230° or 360° oven',
+      'from 41 °F, in a 420 °F pan turned up when food goes in, nothing more to it, or with a 230° or 360° oven',
     );
   });
 

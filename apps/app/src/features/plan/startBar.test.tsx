@@ -113,7 +113,7 @@ describe('what else is done with a plan', () => {
 
   it('says that it was not kept, and why', async () => {
     await kept(507);
-    expect((await screen.findByRole('alert')).textContent).toMatch(/^Not kept\. /);
+    expect((await screen.findByRole('alert')).textContent).toMatch(/^Not saved\. /);
     expect(screen.getByText('Keep this plan')).toBeTruthy();
   });
 });

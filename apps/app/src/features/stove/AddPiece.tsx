@@ -40,9 +40,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   if (error) return <Text tone="text-salt-50">{sayFailure(error)}</Text>;
   if (plans?.length === 0) {
     return (
-      <Text tone="text-salt-50">
-        No plan is kept yet. Plan a piece, keep it, and it can be cooked with others from here.
-      </Text>
+      <Text tone="text-salt-50">No saved plans. Save one to cook it with others from here.</Text>
     );
   }
   return (

@@ -106,12 +106,12 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
         </View>
       ) : doubted?.sense.kind === 'unlikely' ? (
         <Text tone="text-salt-50" role="alert">
-          {`That is ${showQuantity('temperatureDifference', Math.abs(doubted.sense.over), units)} ${doubted.sense.over > 0 ? 'over' : 'under'} what the middle should have. Check the probe lies in the middle and read again, or keep it as it is.`}
+          {`${showQuantity('temperatureDifference', Math.abs(doubted.sense.over), units)} ${doubted.sense.over > 0 ? 'above' : 'below'} the expected core. Check that the probe is in the middle and read again, or keep it.`}
         </Text>
       ) : null}
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Button kind="stovePlain" label="Never mind" onPress={onClose} />
+          <Button kind="stovePlain" label="Cancel" onPress={onClose} />
         </View>
         <View className="flex-1">
           <Button kind="stove" label="Keep reading" onPress={take} />

@@ -117,7 +117,7 @@ export const AheadOfTrouble = ({
           <Button kind="stovePlain" label={does} onPress={take} />
         </View>
         <View className="flex-1">
-          <Button kind="stovePlain" label="No, go on" onPress={answer} />
+          <Button kind="stovePlain" label="Keep the plan" onPress={answer} />
         </View>
       </View>
     </View>

@@ -42,7 +42,7 @@ export const DeviceLine = ({ live }: { readonly live: LiveCook }) => {
       </Text>
       {sense?.kind === 'cool' ? (
         <Text tone="text-salt-50" role="alert">
-          {`The pan is ${show.difference(sense.under)} short: it would lie silent and steam. ${sense.seconds === undefined ? 'This burner does not bring it there.' : `Full heat for ${showDuration(Math.ceil(sense.seconds / 5) * 5)}, then in.`}`}
+          {`The pan is ${show.difference(sense.under)} too cold: food would steam, not sear. ${sense.seconds === undefined ? 'This burner cannot reach it.' : `Full heat for ${showDuration(Math.ceil(sense.seconds / 5) * 5)}, then in.`}`}
         </Text>
       ) : null}
       {sense?.kind === 'smoke' ? (

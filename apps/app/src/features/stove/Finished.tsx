@@ -20,7 +20,7 @@ interface Props {
   readonly state: CookState;
 }
 
-/** Whether the book has the cook and all its presses. */
+/** Whether the logbook has the cook and all its presses. */
 const isInBook = (cook: ActiveCook): boolean => cook.startKnown && unsentEvents(cook).length === 0;
 
 /** Form after slicing: the cook's judgement, saved to the logbook. */
@@ -34,7 +34,7 @@ export const Finished = ({ cook, state }: Props) => {
   };
   const ready = isInBook(cook);
   const [judged, setJudged] = useState(false);
-  // A reading may be on its way when the book answers: the cook leaves as soon as the book has it too.
+  // A reading may be on its way when the logbook answers: the cook leaves as soon as the logbook has it too.
   useEffect(() => {
     if (!judged || !ready) return;
     dispatch(streamPutAway({ stream: cook.id }));
@@ -61,14 +61,14 @@ export const Finished = ({ cook, state }: Props) => {
       />
       {judged && !ready ? (
         <Text tone="text-salt-50" role="status">
-          The judgement is written. The last presses are still waiting for the server.
+          Judgement saved. The last steps are still waiting for the server.
         </Text>
       ) : null}
       {judging.error ? (
         <Text tone="text-salt-50" role="alert">
           {ready
-            ? `Not written. ${sayFailure(judging.error)}`
-            : 'Not written: presses are still waiting for the server. They go as soon as it answers; then try again.'}
+            ? `Not saved. ${sayFailure(judging.error)}`
+            : 'Not saved: steps are still waiting for the server. Try again once it answers.'}
         </Text>
       ) : null}
       <TakeBack state={state} press={press} fresh={() => ({ id: newId(), at: kitchenNow() })} />

@@ -30,7 +30,7 @@ export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
       </Text>
       <Text voice="note" tone="text-iron-400">
         {forecast.readings === 0
-          ? 'From your presses alone, for a kitchen that may be off by as much as kitchens are; a reading narrows it.'
+          ? 'From your steps and normal kitchen error. A reading narrows it.'
           : `From ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}${age < OLD_S ? '' : `, the last ${sayDuration(60 * Math.round(age / 60))} ago`}; four times in five it lies within.`}
       </Text>
     </View>

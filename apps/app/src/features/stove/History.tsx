@@ -140,7 +140,7 @@ const Note = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) => {
   return (
     <View className="gap-2">
       <Text voice="label" tone="text-salt-50">
-        A note for the book
+        A note for the logbook
       </Text>
       <View className="flex-row gap-2">
         <TextInput

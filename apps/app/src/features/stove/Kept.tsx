@@ -30,30 +30,30 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
     <View className="gap-2">
       {here > 0 ? (
         <Text voice="small" tone="text-salt-50" role="alert" testID="not-kept">
-          {`This device does not keep ${presses(here)}: its storage is full or blocked. Leave this page open until they are in the book.`}
+          {`${presses(here)} not saved on this device: its storage is full or blocked. Keep this page open until they are in the logbook.`}
         </Text>
       ) : null}
       {refused.length > 0 ? (
         <Trouble
           cook={cook}
-          says={`The book did not take ${presses(refused.length)}: ${refused[0] ?? ''}. The others are not held up by it.`}
+          says={`Server rejected ${presses(refused.length)}: ${refused[0] ?? ''}. Others are unaffected.`}
         />
       ) : null}
       {unreadable.length > 0 ? (
         <Text voice="small" tone="text-salt-50" role="alert">
-          {`${unreadable.length} of what this device kept cannot be read (${unreadable[0]?.where ?? ''}: ${unreadable[0]?.why ?? ''}). It is left where it is.`}
+          {`${unreadable.length} of what this device kept cannot be read (${unreadable[0]?.where ?? ''}: ${unreadable[0]?.why ?? ''}). They are left unchanged.`}
         </Text>
       ) : null}
       <Text voice="note" tone="text-iron-400" aria-live="polite" testID="kept">
         {waiting.length === 0
           ? refused.length === 0
-            ? 'Every press is in the book.'
-            : 'Every other press is in the book.'
+            ? 'All steps saved.'
+            : 'Every other press is in the logbook.'
           : onTheWay > 0
             ? `Writing ${presses(onTheWay)} to this device…`
             : here === waiting.length
-              ? `${presses(here)} will go to the book.`
-              : `${presses(waiting.length - here)} ${waiting.length - here === 1 ? 'is' : 'are'} kept on this device and will go to the book.${delayed === undefined ? '' : ` ${delayed}`}`}
+              ? `${presses(here)} will go to the logbook.`
+              : `${presses(waiting.length - here)} ${waiting.length - here === 1 ? 'is' : 'are'} kept on this device and will go to the logbook.${delayed === undefined ? '' : ` ${delayed}`}`}
       </Text>
     </View>
   );
@@ -74,7 +74,7 @@ const Trouble = ({ cook, says }: { readonly cook: ActiveCook; readonly says: str
   );
 };
 
-/** Deleted from the book while it was on: it can be put back, with what was pressed since. */
+/** Deleted from the logbook while it was on: it can be put back, with what was pressed since. */
 const Gone = ({ cook }: { readonly cook: ActiveCook }) => {
   const dispatch = useAppDispatch();
   const [putBack, putting] = usePutBackMutation();
@@ -82,8 +82,8 @@ const Gone = ({ cook }: { readonly cook: ActiveCook }) => {
     <View className="gap-2" role="alert">
       <Text voice="small" tone="text-salt-50">
         {putting.error
-          ? 'It could not be put back: the book no longer has it. Save its presses, then put it away.'
-          : 'This cook was deleted from the book. What you press stays on this device.'}
+          ? 'It could not be put back: the logbook no longer has it. Save its presses, then put it away.'
+          : 'This cook was deleted from the logbook. What you press stays on this device.'}
       </Text>
       <Choices
         first={{

@@ -40,7 +40,7 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         marks={marks}
         units={show.units}
         showTemperature={(celsius) => show.degrees(celsius)}
-        says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings so far`}
+        says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings`}
       />
       <Text voice="note" tone="text-iron-400">
         Dots are what was read; the mark is the pull as it is forecast now.

@@ -29,8 +29,8 @@ export const PutAway = ({ cook }: { readonly cook: ActiveCook }) => {
     <View className="gap-2">
       <Text voice="small" tone="text-salt-50">
         {saved
-          ? 'Saved. The file can be brought into a book under Book, Files.'
-          : `${unsent} ${unsent === 1 ? 'press is' : 'presses are'} not in the book: this is the only copy.`}
+          ? 'Saved. The file can be brought into a logbook under Logbook, Import & export.'
+          : `${unsent} ${unsent === 1 ? 'press is' : 'presses are'} not in the logbook: this is the only copy.`}
       </Text>
       {saved ? (
         <Button kind="stovePlain" label="Put it away" onPress={leave} />

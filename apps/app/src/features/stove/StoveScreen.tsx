@@ -63,7 +63,7 @@ const NothingOn = () => {
       <Text tone="text-salt-50">
         {watches
           ? 'What is under way stands here; tap one to follow it.'
-          : 'Nothing is on. Plan a piece, then start it from the plan.'}
+          : 'Nothing is cooking. Make and start a plan.'}
       </Text>
       {watches ? null : (
         <Link href="/" className="min-h-touch pt-3">

@@ -85,7 +85,7 @@ describe('a way out that nobody asked for', () => {
     const { store } = shown(1800);
     const offer = await screen.findByTestId('offer');
     expect(offer.textContent).toMatch(
-      /^Your oven is behaving like 90°\. Oven to 130°: the plate is \d+ min late at 54°; going on, \d+ min late at 54°\./,
+      /^Your oven is behaving like 90°\. Oven to 130°: the plate is \d+ min late at 54°; without it, \d+ min late at 54°\./,
     );
     fireEvent.click(screen.getByRole('button', { name: 'Oven to 130°' }));
     const [now] = selectCooks(store.getState());
@@ -96,7 +96,7 @@ describe('a way out that nobody asked for', () => {
   it('declined, is not offered again, nor asked for', async () => {
     const { store, rerender } = shown(1800);
     await screen.findByTestId('offer');
-    fireEvent.click(screen.getByText('No, go on'));
+    fireEvent.click(screen.getByText('Keep the plan'));
     mockAsked.mockClear();
     rerender(<AheadOfTrouble live={liveOf(2400)} now={T0 + 600_000} />);
     expect(screen.queryByTestId('offer')).toBeNull();

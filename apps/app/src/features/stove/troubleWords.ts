@@ -32,7 +32,7 @@ export const sayOption = (
   const minutes = showDuration(Math.round(waits / 5) * 5);
   switch (id) {
     case 'as-is':
-      return 'Go on as it is';
+      return 'Continue unchanged';
     case 'oven-up':
     case 'oven-down':
       return `Oven to ${show.degrees(celsius)}`;
@@ -86,5 +86,5 @@ export const sayOffer = (
   show: Show,
 ): { readonly does: string; readonly brings: string } => ({
   does: sayOption(option, show),
-  brings: `The plate is ${sayLanding(late)} at ${show.degrees(option.peak)}; going on, ${sayLanding(lateAsIs)} at ${show.degrees(asIs.peak)}.`,
+  brings: `The plate is ${sayLanding(late)} at ${show.degrees(option.peak)}; without it, ${sayLanding(lateAsIs)} at ${show.degrees(asIs.peak)}.`,
 });

@@ -45,7 +45,7 @@ export const MEANINGS = {
   },
   way: {
     word: 'Way',
-    means: 'The order of pan and oven. Each of them is planned to the same end.',
+    means: 'The order of pan and oven. Every method is planned to the same end.',
   },
   core: {
     word: 'Core',
@@ -77,7 +77,7 @@ export const MEANINGS = {
   },
   offset: {
     word: 'Air over dial',
-    means: 'What the oven really has over what its dial says. Ten or twenty degrees are usual.',
+    means: 'True air temperature minus the dial. Ten or twenty degrees are typical.',
   },
 } as const;
 export type Meaning = keyof typeof MEANINGS;

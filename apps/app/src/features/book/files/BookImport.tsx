@@ -65,7 +65,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
     many(state.readings, 'reading'),
     many(state.plans, 'kept plan'),
     many(state.trials, 'trial'),
-    // Entries that only a restaurant's book has, or the book of a cook who practised.
+    // Entries that only a restaurant's book has, or the logbook of a cook who practised.
     ...(state.dishes > 0 ? [many(state.dishes, 'dish of the menu', 'dishes of the menu')] : []),
     ...(state.services > 0 ? [many(state.services, 'service')] : []),
     ...(state.demand > 0
@@ -83,18 +83,16 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
         />
       ) : null}
       {state.phase === 'refused' ? <Text role="alert">{state.refusal}</Text> : null}
-      {state.phase === 'stopped' ? <Text>Stopped; nothing of it is in the book.</Text> : null}
+      {state.phase === 'stopped' ? <Text>Stopped; nothing of it is in the logbook.</Text> : null}
       {state.phase === 'ready' ? (
         <>
           <Text>
-            {`It would add ${found}.${state.here > 0 ? ` ${many(state.here, 'cook')} of it ${state.here === 1 ? 'is' : 'are'} in the book already and stay as they are.` : ''}${state.back > 0 ? ` ${many(state.back, 'deleted cook')} of it ${state.back === 1 ? 'comes' : 'come'} back.` : ''}${state.kitchen ? ' Its kitchen takes this one’s place if it was changed later.' : ''}`}
+            {`It would add ${found}.${state.here > 0 ? ` ${many(state.here, 'cook')} of it ${state.here === 1 ? 'is' : 'are'} in the logbook already and stay as they are.` : ''}${state.back > 0 ? ` ${many(state.back, 'deleted cook')} of it ${state.back === 1 ? 'comes' : 'come'} back.` : ''}${state.kitchen ? ' Its kitchen takes this one’s place if it was changed later.' : ''}`}
           </Text>
-          {state.truncated ? (
-            <Text>The file ends in the middle; what is whole of it is counted above.</Text>
-          ) : null}
+          {state.truncated ? <Text>File cut off. Only complete entries are counted.</Text> : null}
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label={storing.isLoading ? 'Putting it in…' : 'Put it in the book'}
+              label={storing.isLoading ? 'Putting it in…' : 'Put it in the logbook'}
               disabled={storing.isLoading}
               onPress={() => void store(id)}
             />
@@ -104,7 +102,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
       ) : null}
       {state.phase === 'done' ? (
         <>
-          <Text role="status">{`In the book: ${found}.`}</Text>
+          <Text role="status">{`In the logbook: ${found}.`}</Text>
           <View className="items-start">
             <Button kind="plain" label="Another file" onPress={onOver} />
           </View>

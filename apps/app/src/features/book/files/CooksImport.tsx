@@ -18,7 +18,7 @@ interface Props {
 /** Rows shown before anything is done. */
 const SHOWN = 5;
 
-/** A table of cooks: what each row was taken for, then planned, then put in like a book. */
+/** A table of cooks: what each row was taken for, then planned, then put in like a logbook. */
 export const CooksImport = ({ table, onOver }: Props) => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
@@ -44,7 +44,7 @@ export const CooksImport = ({ table, onOver }: Props) => {
   return (
     <View className="gap-3">
       <Text>
-        {`A table of ${rows.length} ${rows.length === 1 ? 'cook' : 'cooks'}. Each row is planned as it says, and written down with its time over heat and what was said of it.`}
+        {`A table of ${rows.length} ${rows.length === 1 ? 'cook' : 'cooks'}. Each row is planned as given, and saved with its time over heat and its judgement.`}
       </Text>
       <View role="list">
         {rows.slice(0, SHOWN).map(({ row, title, at, request, cookedSeconds }) => (

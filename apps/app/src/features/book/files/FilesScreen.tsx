@@ -17,7 +17,7 @@ import { INK } from '../../../ui/ink';
 const OUT = [
   {
     href: `${API}/book/book.json`,
-    name: 'The whole book',
+    name: 'The whole logbook',
     says: 'One JSON file: kitchen, plans, trials, cooks with every press, reading, judgement and photograph, menu, services and practice. Read back, it is the same book.',
   },
   { href: `${API}/book/cooks.csv`, name: 'Cooks as a table', says: 'CSV, a row each.' },
@@ -25,7 +25,7 @@ const OUT = [
   {
     href: `${API}/book/backup`,
     name: 'A backup',
-    says: 'The book’s own SQLite file, copied while it is in use.',
+    says: 'The logbook’s own SQLite file, copied while it is in use.',
   },
 ] as const;
 
@@ -54,7 +54,7 @@ const Preview = ({ read, onOver }: { readonly read: FileRead; readonly onOver: (
   }
 };
 
-/** Files out of the book and into it. */
+/** Files out of the logbook and into it. */
 export const FilesScreen = () => {
   const [opened, setOpened] = useState<Opened>();
   const [over, setOver] = useState(false);
@@ -71,11 +71,11 @@ export const FilesScreen = () => {
     );
   };
   return (
-    <BookFrame title="Files">
+    <BookFrame title="Import &amp; export">
       <UnreadableRows />
       <View className="gap-3">
         <Text voice="head" heading={2}>
-          Into the book
+          Import
         </Text>
         <div
           data-testid="drop"
@@ -97,11 +97,11 @@ export const FilesScreen = () => {
         >
           <View className="items-start gap-3">
             <Text>
-              Drop a file here: a book, a backup, a table of cooks, readings of any logger, a plan,
-              a recipe or a calendar that came from one. It is looked at first; nothing is done
-              before you say so.
+              Drop a file here: a logbook, a backup, a table of cooks, readings of any logger, a
+              plan, a recipe or a calendar that came from one. It is looked at first; nothing is
+              done before you say so.
             </Text>
-            <FileButton label="Choose a file" named="A file for the book" onFile={open} />
+            <FileButton label="Choose a file" named="A file for the logbook" onFile={open} />
           </View>
         </div>
         {opened === undefined ? null : (
@@ -120,7 +120,7 @@ export const FilesScreen = () => {
       </View>
       <View className="gap-2 border-t border-salt-300 pt-3">
         <Text voice="head" heading={2}>
-          Out of the book
+          Out of the logbook
         </Text>
         {OUT.map(({ href, name, says }) => (
           <View key={href} className="border-t border-salt-200 py-1">

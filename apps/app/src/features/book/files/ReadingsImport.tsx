@@ -42,13 +42,13 @@ export const ReadingsImport = ({ found, onOver }: Props) => {
     setStrangers(unknown);
     setSent(undefined);
     setSaid(
-      `${before} of ${all} readings are in the book.${stop.current ? ' Stopped: read the file again to add the others; none is doubled.' : ''}`,
+      `${before} of ${all} readings are in the logbook.${stop.current ? ' Stopped: read the file again to add the others; none is doubled.' : ''}`,
     );
   };
   return (
     <View className="gap-3">
       <Text>
-        {`${all} readings of ${cooks.size} ${cooks.size === 1 ? 'cook' : 'cooks'}. They are added to the cooks they name; those that are there already stay as they are.`}
+        {`${all} readings of ${cooks.size} ${cooks.size === 1 ? 'cook' : 'cooks'}. They are added to the cooks that they name; existing ones stay unchanged.`}
       </Text>
       <Refused
         all={[...strangers, ...refused.map(({ row, why }) => `Row ${row}: ${why}`)]}

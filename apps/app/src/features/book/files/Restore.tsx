@@ -20,7 +20,7 @@ const answerSchema = z.union([
 type State =
   { readonly kind: 'asked' | 'going' } | { readonly kind: 'said'; readonly says: string };
 
-/** A backup in place of the book: what that means first, then on a press. */
+/** A backup in place of the logbook: what that means first, then on a press. */
 export const Restore = ({ file }: { readonly file: Blob }) => {
   const dispatch = useAppDispatch();
   const [state, setState] = useState<State>({ kind: 'asked' });
@@ -44,17 +44,17 @@ export const Restore = ({ file }: { readonly file: Blob }) => {
           ? ''
           : ` ${said.leftOutCount} of its rows could not be read and were left out, the first: ${first.where}, ${first.why}.`;
       say(
-        `Restored: a book of ${said.cooks} cooks.${left} The book as it was lies beside it in the data folder as ${said.before}.`,
+        `Restored: a logbook of ${said.cooks} cooks.${left} The former logbook is beside it in the data folder as ${said.before}.`,
       );
       dispatch(bookApi.util.invalidateTags([...WHOLE_BOOK]));
     } catch {
-      say('The server cannot be reached. Look whether it runs, then open the page anew.');
+      say('Cannot reach the server. Check that it runs, then reload.');
     }
   };
   return (
     <View className="gap-3">
       <Text>
-        {`A backup of a whole book, ${Math.max(1, Math.round(file.size / 1e6))} MB. It would take the place of the book as it is now; that one is kept beside it.`}
+        {`A backup of a whole logbook, ${Math.max(1, Math.round(file.size / 1e6))} MB. It would replace the present logbook, which is kept beside it.`}
       </Text>
       {state.kind === 'said' ? (
         <Text role="status">{state.says}</Text>

@@ -26,7 +26,7 @@ export interface TableBook {
   readonly refused: readonly { readonly row: number; readonly why: string }[];
 }
 
-/** Plans every row of a table, as a book of cooks that were written down afterwards. */
+/** Plans every row of a table, as a logbook of cooks that were written down afterwards. */
 export const cooksAsBook = async (
   rows: readonly CookRow[],
   { kitchen, show, progress, stopped }: Options,

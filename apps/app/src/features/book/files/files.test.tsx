@@ -56,7 +56,7 @@ const fileOf = (content: string | Uint8Array, name = 'file'): File => {
 
 describe('what a file holds', () => {
   it.each([
-    ['a book', '{ "format": "crustan-book/1", "plans": []', 'book'],
+    ['a logbook', '{ "format": "crustan-book/1", "plans": []', 'book'],
     ['a backup', 'SQLite format 3\u0000 and so on', 'backup'],
     ['a plan', JSON.stringify({ format: 'crustan-plan/1', ...REQUEST }), 'plan'],
     ['cooks', writeCooksCsv([COOK]), 'cooks'],
@@ -117,7 +117,7 @@ describe('what a file holds', () => {
   });
 });
 
-describe('files into the book', () => {
+describe('files into the logbook', () => {
   const drop = (file: File): void => {
     fireEvent.drop(screen.getByTestId('drop'), { dataTransfer: { files: [file] } });
   };
@@ -134,7 +134,7 @@ describe('files into the book', () => {
     await screen.findByText(/A table of 1 cook\./);
     screen.getByText('old.csv');
     screen.getByText(/Row 1: .*30 mm/);
-    screen.getByText(/Row 2: “unicorn” is no piece/);
+    screen.getByText(/Row 2: “unicorn” is not a piece/);
     screen.getByText('Columns that are not used: oven.');
     fireEvent.click(screen.getByText('Plan it'));
     await waitFor(() => expect(mockSent).toBeDefined());
@@ -147,7 +147,7 @@ describe('files into the book', () => {
   });
 });
 
-describe('a book on its way in', () => {
+describe('a logbook on its way in', () => {
   const state = (more: object) => ({
     id: uuid(99),
     phase: 'ready',
@@ -181,14 +181,14 @@ describe('a book on its way in', () => {
     answer(state({}));
     renderWithStore(<BookImport file={fileOf('{}')} onOver={jest.fn()} />);
     await screen.findByText(
-      /It would add 12 cooks, 4,000 readings, 1 kept plan, 0 trials, 2 dishes of the menu, 1 service. 2 cooks of it are in the book already/,
+      /It would add 12 cooks, 4,000 readings, 1 kept plan, 0 trials, 2 dishes of the menu, 1 service. 2 cooks of it are in the logbook already/,
     );
-    screen.getByText(/ends in the middle/);
+    screen.getByText(/File cut off/);
     screen.getByText('30 left out, each for its reason');
     screen.getByText('cooks[3]: celsius must be from -5 to 120 C');
     answer(state({ phase: 'done' }));
-    fireEvent.click(screen.getByText('Put it in the book'));
-    await screen.findByText(/In the book: 12 cooks/);
+    fireEvent.click(screen.getByText('Put it in the logbook'));
+    await screen.findByText(/In the logbook: 12 cooks/);
   });
 
   it('shows how far it is, and that nothing is left when it is stopped', async () => {
@@ -198,7 +198,7 @@ describe('a book on its way in', () => {
     expect(bar.getAttribute('aria-valuenow')).toBe('40');
     answer(state({ phase: 'stopped', problemCount: 0, problems: [] }));
     fireEvent.click(screen.getByText('Stop'));
-    await screen.findByText('Stopped; nothing of it is in the book.');
+    await screen.findByText('Stopped; nothing of it is in the logbook.');
   });
 });
 
@@ -216,5 +216,5 @@ it('a backup says what it would replace, and what the server said', async () => 
   said(200, { cooks: 3, before: 'book-before-2026.sqlite', leftOut: [], leftOutCount: 0 });
   renderWithStore(<Restore file={fileOf('SQLite format 3')} />);
   fireEvent.click(screen.getByText('Put the backup in its place'));
-  await screen.findByText(/a book of 3 cooks.*book-before-2026.sqlite/);
+  await screen.findByText(/a logbook of 3 cooks.*book-before-2026.sqlite/);
 });

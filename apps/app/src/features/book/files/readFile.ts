@@ -7,7 +7,7 @@ import { plateTimeOf, type PlateTime } from '../../../store/plateTime';
 
 /** Contents of a file. */
 export type FileRead =
-  /** A whole book: the server reads it. */
+  /** A whole logbook: the server reads it. */
   | { readonly kind: 'book'; readonly file: Blob }
   | { readonly kind: 'backup'; readonly file: Blob }
   | {
@@ -24,9 +24,9 @@ export type FileRead =
 
 const unknown = (why: string): FileRead => ({ kind: 'unknown', why });
 
-/** Text read at once, bytes; a book may be larger, the server reads that bit by bit. */
+/** Text read at once, bytes; a logbook may be larger, the server reads that bit by bit. */
 const MOST_TEXT = 60_000_000;
-/** As much as tells a book from other JSON. */
+/** As much as tells a logbook from other JSON. */
 const HEAD = 4096;
 
 const plateOf = (iso: string | undefined): PlateTime | undefined => {
@@ -61,7 +61,7 @@ const readJson = async (text: string): Promise<FileRead> => {
       return plan.success ? planAs('A plan', plan.data) : unknown(problemOf(plan.error).detail);
     }
     return unknown(
-      `Its format is “${String(value.format).slice(0, 40)}”; the book takes crustan-book/1 and crustan-plan/1.`,
+      `Its format is “${String(value.format).slice(0, 40)}”; the logbook takes crustan-book/1 and crustan-plan/1.`,
     );
   }
   const recipe = readRecipe(value);
@@ -103,11 +103,13 @@ export const readFile = async (file: Blob): Promise<FileRead> => {
   }
   if (file.size > MOST_TEXT) {
     return unknown(
-      `It is ${Math.round(file.size / 1e6)} MB; only a book may be over ${MOST_TEXT / 1e6} MB.`,
+      `It is ${Math.round(file.size / 1e6)} MB; only a logbook may be over ${MOST_TEXT / 1e6} MB.`,
     );
   }
   if (head.subarray(0, 600).filter((byte) => byte === 0).length > 300) {
-    return unknown('It is no text the book knows: pictures go onto a cook’s own page.');
+    return unknown(
+      'This is not a text that the logbook can read. Add pictures on a cook’s own page.',
+    );
   }
   const { decodeText } = await import('@crustan/core/formats/decodeText');
   const { text } = decodeText(new Uint8Array(await file.arrayBuffer()));

@@ -111,7 +111,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
           { value: 'half', label: 'Turned half-way' },
         ]}
       />
-      <Hint>The air it is in, not the dial: ovens lie. Kitchen keeps what yours is off by.</Hint>
+      <Hint>Air temperature, not the dial. Set your oven offset in Kitchen.</Hint>
     </View>
   );
 };

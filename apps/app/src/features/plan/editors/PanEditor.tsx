@@ -34,7 +34,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
       </Hint>
       <Hint>What you do with the burner’s knob as the food goes in:</Hint>
       <Choice
-        label="The knob as it goes in"
+        label="Burner when food goes in"
         value={request.knob}
         onChange={(knob) => dispatch(requestChanged({ knob }))}
         options={KNOB_OPTIONS}

@@ -25,7 +25,8 @@ export const RubsEditor = () => {
         }
       />
       <Text voice="small" tone="text-iron-500">
-        When each goes on is computed from the surface of the chosen plan: it stands in the run.
+        The time of each is computed from the surface temperature of the plan, and shown in the
+        timeline.
       </Text>
     </View>
   );

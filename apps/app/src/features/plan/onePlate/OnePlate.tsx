@@ -157,7 +157,7 @@ const Faults = ({ plate, from }: { readonly plate: PlateTogether; readonly from:
     <>
       {late < SHORT_WAIT ? null : (
         <Caution lead="Later than the plate.">
-          {`All of it is ready at ${show.clock(from + landsAt * 1000)} at the soonest, ${showDuration(late)} late${why}.`}
+          {`Everything is ready at ${show.clock(from + landsAt * 1000)} at the soonest, ${showDuration(late)} late${why}.`}
         </Caution>
       )}
       {apart < SHORT_WAIT ? null : (

@@ -26,7 +26,7 @@ export const HINDERED: Readonly<Record<Taken['reason'], string | undefined>> = {
   oven: 'the oven does not hold them at once',
   hands: undefined,
   holding: undefined,
-  burner: 'there is no burner left',
+  burner: 'no burner is free',
   'pan-heat': 'they want the pan at different temperatures',
   'oven-heat': 'they want the oven at different temperatures',
 };

@@ -26,7 +26,7 @@ const sayEnd = ({ plan, off }: JudgedTimes, show: Show): string => {
 
 const sayMend = ({ plan, mend, off }: JudgedTimes): string | undefined => {
   if (Math.abs(off) <= RIGHT) return undefined;
-  if (mend === undefined) return 'No change of these times alone brings it there.';
+  if (mend === undefined) return 'No change of these times reaches the target.';
   const seconds = Math.round(mend.seconds / SAID_TO) * SAID_TO;
   const oven = mend.legs.some((leg) => plan.legs[leg]?.kind === 'oven');
   return `${sayDuration(Math.abs(seconds))} ${seconds > 0 ? 'more' : 'less'} in the ${oven ? 'oven' : 'pan'} would bring it there.`;
@@ -77,7 +77,7 @@ const sayCoreEnd = (
   const one = said[step];
   const until = one && 'until' in one ? (one.until ?? 0) : 0;
   const what = `Until the middle is at ${show.degrees(until)}`;
-  if (seconds === undefined) return `${what}: it does not come so far. Another step is needed.`;
+  if (seconds === undefined) return `${what}: the core does not reach it. Add a step.`;
   const off = spread / Math.max(1e-4, rate);
   return `${what}: ${toEnd(seconds)} for this piece, from ${toEnd(seconds - off)} to ${toEnd(seconds + off)}. Take its temperature.`;
 };
@@ -111,7 +111,7 @@ export const Verdict = ({ judged, said }: Props) => {
       {mend === undefined ? null : <Text>{mend}</Text>}
       {rest === undefined ? null : <Text>{rest}</Text>}
       <Text>{sayThickness(judged, show)}</Text>
-      <Text>{`By the clock alone the end may be ${show.difference(spread)} off either way: take its temperature.`}</Text>
+      <Text>{`By the clock, the end may be ${show.difference(spread)} off in both directions: measure the core.`}</Text>
       <Text voice="small" tone="text-iron-500">
         {`Crust ${sayCrust(palest, plan.request)} and ${sayCrust(darkest, plan.request)}, ${show.depth(plan.greyBand)} of grey band, loses about ${Math.round(100 * loss)}\u00a0%.`}
       </Text>

@@ -81,8 +81,8 @@ export const Drill = ({ kind, onDone }: Props) => {
         </Text>
         <Text tone="text-iron-400">
           {kept.error
-            ? `Not kept with the book. ${sayFailure(kept.error)}`
-            : 'Kept with the book: the list shows how your latest calls lie.'}
+            ? `Not saved. ${sayFailure(kept.error)}`
+            : 'Kept with the logbook: the list shows how your latest calls lie.'}
         </Text>
         <View className="flex-1" />
         <Button

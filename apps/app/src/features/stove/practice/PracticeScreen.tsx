@@ -69,8 +69,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
         Practice
       </Text>
       <Text tone="text-salt-50" className="max-w-[640px]">
-        A cook in a kitchen you do not know: its oven, its pan and the piece are off by as much as
-        kitchens are. Time runs fast; nothing burns but points.
+        Oven, pan and piece are off, as in real kitchens. Time runs fast; you lose only points.
       </Text>
       <View className={width >= WIDE ? 'flex-row gap-12' : 'gap-6'}>
         <View className="lg:flex-1">

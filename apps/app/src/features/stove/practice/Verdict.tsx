@@ -30,9 +30,9 @@ const NEAR = 25;
 const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
   switch (loss.on) {
     case 'over':
-      return `${show.difference(loss.by)} over: it had to come out about ${showDuration(loss.seconds)} sooner.`;
+      return `${show.difference(loss.by)} too hot: pull about ${showDuration(loss.seconds)} earlier.`;
     case 'under':
-      return `${show.difference(loss.by)} under: it wanted about ${showDuration(loss.seconds)} more.`;
+      return `${show.difference(loss.by)} too cool: pull about ${showDuration(loss.seconds)} later.`;
     case 'pale':
       if (loss.panAtIn === undefined) return 'A face stayed pale: it never met the pan.';
       return loss.panAtIn < wanted - NEAR
@@ -134,7 +134,7 @@ const Losses = ({
   );
 };
 
-/** The slices, the score, and what the best cook of this kitchen would have done; kept with the book. */
+/** The slices, the score, and what the best cook of this kitchen would have done; kept with the logbook. */
 export const Verdict = ({ lesson, judged, onAgain }: Props) => {
   const { width } = useWindowDimensions();
   const [keep, kept] = useKeepPracticeMutation();
@@ -169,7 +169,7 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
       </View>
       {kept.error ? (
         <Text voice="small" tone="text-salt-200" role="alert">
-          {`Not kept with the book. ${sayFailure(kept.error)}`}
+          {`Not saved. ${sayFailure(kept.error)}`}
         </Text>
       ) : null}
       <View className="flex-1" />
