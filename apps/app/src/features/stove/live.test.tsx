@@ -261,7 +261,9 @@ describe('thermometers and calls', () => {
     say('probe', 31.4);
     say('gun', 160);
     expect(screen.getByText('probe 31.4 °C · pan 160°')).toBeTruthy();
-    expect(screen.getByRole('alert').textContent).toMatch(/55\.0 °C too cold.*Full heat for \d:\d\d/);
+    expect(screen.getByRole('alert').textContent).toMatch(
+      /55\.0 °C too cold.*Full heat for \d:\d\d/,
+    );
     say('gun', 230);
     expect(screen.getByRole('alert').textContent).toContain('past where it smokes');
     act(() => void store.dispatch(rubbishSaid()));
