@@ -28,7 +28,7 @@ test('learns the kitchen from its cooks; accepted, the next plan uses it and say
 }) => {
   await page.goto(`${demo.url}/book/learned`);
   await expect(page.getByText(/past cooks are foreseen/)).toBeVisible({ timeout: 60_000 });
-  const oven = page.getByRole('group', { name: /oven’s air/ });
+  const oven = page.getByRole('group', { name: /Oven offset/ });
   await expect(oven.getByText(/known|sure/).first()).toBeVisible();
   await oven.getByRole('button', { name: /^Use −/ }).click();
   await expect(oven.getByText(/^Plans use −.*learned\.$/)).toBeVisible();
@@ -45,7 +45,7 @@ test('learns the kitchen from its cooks; accepted, the next plan uses it and say
   const other = await page.context().browser()?.newPage();
   if (!other) throw new Error('no browser');
   await other.goto(`${demo.url}/kitchen`);
-  await expect(other.getByRole('textbox', { name: /Air over dial/ })).toHaveValue(/^-1\d/);
+  await expect(other.getByRole('textbox', { name: /Oven offset/ })).toHaveValue(/^-1\d/);
   await other.close();
 });
 

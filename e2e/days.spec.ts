@@ -28,7 +28,7 @@ test('Sunday’s dinner planned on Wednesday from the freezer, across a change o
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByTestId('word-plate')).toHaveText('on Sunday at 19:30');
   await expect(
-    page.getByRole('heading', { name: 'The run, back from Sunday, 19:30' }),
+    page.getByRole('heading', { name: 'Timeline, back from Sunday, 19:30' }),
   ).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Friday', exact: true })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Sunday', exact: true })).toBeVisible();

@@ -143,7 +143,7 @@ test('a change of the kitchen survives a 500 and a reload without a server', asy
 }) => {
   await page.goto(`${served.url}/kitchen`);
   await meetFaults(page, /\/api\/v1\/kitchen$/, [{ kind: 'status', status: 500 }]);
-  const offset = page.getByRole('textbox', { name: /^Air over dial/ });
+  const offset = page.getByRole('textbox', { name: /^Oven offset/ });
   await offset.fill('-9');
   await offset.blur();
   // The page keeps itself once it has been touched.

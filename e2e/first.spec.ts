@@ -40,7 +40,7 @@ test('a new logbook greets once: a kitchen set up in a minute, and a first plan 
     await page.goto(`${served.url}/kitchen`);
     await expect(page.getByRole('textbox', { name: 'Cooking width in mm' })).toHaveValue('300');
     await expect(page.getByRole('radio', { name: 'Induction' })).toBeChecked();
-    await expect(page.getByRole('list', { name: 'Words' })).toContainText('Coasting');
+    await expect(page.getByRole('list', { name: 'Words' })).toContainText('Carryover');
   } finally {
     await served.stop();
   }

@@ -7,7 +7,7 @@ import { expect, openPlan, pressOn, setFigure, test } from './kitchen';
 /** Takes a cut from the larder by its name. */
 const take = async (page: Page, name: string): Promise<void> => {
   await page.getByTestId('word-cut').click();
-  await page.getByRole('textbox', { name: 'Search the larder' }).fill(name);
+  await page.getByRole('textbox', { name: 'Search the cut list' }).fill(name);
   await page.getByRole('radio', { name, exact: true }).click();
   await page.getByRole('button', { name: 'Done' }).click();
 };

@@ -53,7 +53,7 @@ test('a card of 24 plans of this kitchen is computed, stopped, begun again, prin
   own,
 }) => {
   await openPlan(page, own.url);
-  await page.getByRole('button', { name: 'Card of times' }).click();
+  await page.getByRole('button', { name: 'Time chart' }).click();
   const begin = page.getByRole('button', { name: 'Compute 24 plans' });
   await begin.click();
   await page.getByRole('button', { name: 'Stop' }).click();

@@ -122,7 +122,7 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Add a side or sauce' }).click();
       await page.getByRole('button', { name: 'Mashed potatoes' }).click();
       await page.getByRole('button', { name: 'Close' }).click();
-      await page.getByText(/^The run, back from/).scrollIntoViewIfNeeded();
+      await page.getByText(/^Timeline, back from/).scrollIntoViewIfNeeded();
       await page.mouse.wheel(0, 700);
     },
   ],

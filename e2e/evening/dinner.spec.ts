@@ -40,7 +40,7 @@ test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with 
     await standAt(page, WEDNESDAY);
     await openPlan(page, served.url);
     await page.getByTestId('word-cut').click();
-    await page.getByRole('textbox', { name: 'Search the larder' }).fill('beef rib');
+    await page.getByRole('textbox', { name: 'Search the cut list' }).fill('beef rib');
     await page.getByRole('radio', { name: 'Ribeye' }).click();
     await page.getByRole('button', { name: 'Done' }).click();
     await setFigure(page, 'thickness', /Thickness in mm/, '30');

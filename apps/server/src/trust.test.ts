@@ -110,7 +110,7 @@ describe('what it says', () => {
       const malformed = await ask('GET', where);
       expect(malformed.status).toBe(400);
       expect(malformed.type).toContain('application/problem+json');
-      expect(detailOf(malformed)).toContain('cannot be read');
+      expect(detailOf(malformed)).toBe('Invalid % escape in the address.');
     }
     const half = await ask('POST', `/api/cooks/${cook}/events`, JSON_TYPE, '{"half":');
     expect(detailOf(half)).toBe('The message must be JSON.');

@@ -122,7 +122,7 @@ export const saySpread = (kind: DeviceKind, deviation: number, show: Show): stri
 };
 
 export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
-  oven: 'The oven’s air, over its dial',
+  oven: 'Oven offset: true air temperature minus the dial',
   ovenHeat: 'Heat from the oven to a piece, relative to nominal',
   lag: 'The oven, coming up',
   burner: 'Burner power, relative to nominal',
@@ -132,12 +132,12 @@ export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
 };
 
 export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
-  oven: 'From how fast the middle climbed in the oven, and from a thermometer in its air. The run sets the dial by it.',
+  oven: 'From how fast the middle climbed in the oven, and from a thermometer in its air. The timeline corrects the dial for it.',
   ovenHeat:
     'From how fast the middle climbed in the oven beside what its air had: still and damp air heats a piece slower than moving air. Plans count with it.',
-  lag: 'From its thermometer while it came up: the time it takes to cover most of the way. The run switches it on by it.',
+  lag: 'From its thermometer during the warm-up: the time for most of the rise. The timeline switches it on accordingly.',
   burner:
-    'From how hot the pan was after its minutes on the burner. The run heats the pan for longer or shorter by it.',
+    'From how hot the pan was after its minutes on the burner. The timeline changes the warm-up of the pan accordingly.',
   contact: 'From how fast the middle climbed in this pan: how well pieces lie on its iron.',
   thickness: 'From pieces that cooked slower or faster than their thickness as you measured it.',
   crust:

@@ -100,7 +100,7 @@ describe('what the cooks taught', () => {
 
   it('shows each device’s figure, how sure it is and from which cooks', async () => {
     await open();
-    const oven = group(/oven’s air/);
+    const oven = group(/Oven offset/);
     oven.getByText('−12.4 °C');
     oven.getByText(/± 1.6 °C · well known/);
     oven.getByText(/Strip \(60 %\)/);
@@ -123,7 +123,7 @@ describe('what the cooks taught', () => {
 
   it('is used by plans once accepted, and they say so', async () => {
     const { store } = await open();
-    fireEvent.click(group(/oven’s air/).getByText('Use −12.4 °C'));
+    fireEvent.click(group(/Oven offset/).getByText('Use −12.4 °C'));
     fireEvent.click(group(/Contact/).getByText('Use 92 %'));
     const now = store.getState().kitchen;
     expect(ovenOf(now).offset).toBe(-12.4);
@@ -138,8 +138,8 @@ describe('what the cooks taught', () => {
     expect(usedWords(gearUsed(now), { ...planned, way: 'oven-sear' }, show)).toBe(
       'Planned with what was learned or set: the oven 12.4 °C cooler than its dial; the pan’s contact at 92 % of nominal.',
     );
-    group(/oven’s air/).getByText('Plans use −12.4 °C, learned.');
-    expect(group(/oven’s air/).queryByText(/^Use/)).toBeNull();
+    group(/Oven offset/).getByText('Plans use −12.4 °C, learned.');
+    expect(group(/Oven offset/).queryByText(/^Use/)).toBeNull();
   });
 
   it('is set by hand, and forgotten: the usual again, and older cooks say nothing of it', async () => {
@@ -186,7 +186,7 @@ describe('what the cooks taught', () => {
     };
     const counting = renderWithStore(<LearnedScreen />);
     await screen.findByText(/run 1 of 4 · 25 %/);
-    group(/oven’s air/).getByText('−12.4 °C');
+    group(/Oven offset/).getByText('−12.4 °C');
     counting.unmount();
     mockLearning = {
       kind: 'learned',

@@ -85,7 +85,7 @@ export const KitchenScreen = () => {
             >
               <Measure
                 {...measure}
-                label="Air over dial"
+                label="Oven offset"
                 kind="temperatureDifference"
                 value={oven.offset}
                 {...GEAR_LIMITS.offset}

@@ -80,7 +80,7 @@ describe('the kitchen', () => {
     const { kitchen } = kitchenOf();
     fireEvent.click(screen.getByText('Induction'));
     fireEvent.change(screen.getByLabelText('Burner at full in kW'), { target: { value: '2.2' } });
-    fireEvent.change(screen.getByLabelText('Air over dial in °C'), { target: { value: '-12' } });
+    fireEvent.change(screen.getByLabelText('Oven offset in °C'), { target: { value: '-12' } });
     fireEvent.click(screen.getByText('coarse flakes'));
     fireEvent.change(screen.getByLabelText('Name of the salt'), { target: { value: 'grey salt' } });
     fireEvent.click(screen.getByText('Fixed minutes'));

@@ -147,7 +147,7 @@ export const sayTaken = (taken: Taken, show: Show): string => {
     case 'oven':
       return 'the oven is full';
     case 'hands':
-      return 'every pair of hands is busy';
+      return 'every person is busy';
     case 'holding':
       return 'all resting places are taken';
     case 'burner':

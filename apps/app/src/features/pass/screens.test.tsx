@@ -260,9 +260,7 @@ describe('tables that will be late', () => {
       }),
     );
     const all = screen.getByRole('group', { name: 'Late tables' }).textContent;
-    expect(all).toContain(
-      'Greens for Table 7: every pair of hands is busy when it should be begun',
-    );
+    expect(all).toContain('Greens for Table 7: every person is busy at its start time');
     expect(all).toContain('Strip, rare, no. 1 was due now. Postponed: the oven is full.');
     expect(all).toContain('Table 7 cannot be scheduled in the coming hours');
   });

@@ -59,7 +59,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
   return (
     <View className="gap-3">
       <Text voice="head" heading={2}>
-        {`The run, back from ${dated ? sayMoment(plateAt, now, show) : show.clock(plateAt)}`}
+        {`Timeline, back from ${dated ? sayMoment(plateAt, now, show) : show.clock(plateAt)}`}
       </Text>
       {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
       <OrderFaults request={plan.request} />

@@ -102,7 +102,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
         <Button kind="plain" label="Copy a link" onPress={() => void share()} />
         <Button kind="plain" label="Save as a file" onPress={file} />
         <Button kind="plain" label="As a recipe" onPress={() => void recipe()} />
-        <Button kind="plain" label="Card of times" onPress={() => router.push('/card')} />
+        <Button kind="plain" label="Time chart" onPress={() => router.push('/card')} />
       </View>
       {said === undefined ? null : (
         <Text voice="small" role="status" selectable>

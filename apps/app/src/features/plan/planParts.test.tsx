@@ -229,7 +229,7 @@ describe('the sentence', () => {
 describe('the larder', () => {
   it('is searched by name and by animal, and a press takes the cut', () => {
     const { store } = renderWithStore(<CutChooser request={REQUEST} />);
-    const search = screen.getByLabelText('Search the larder');
+    const search = screen.getByLabelText('Search the cut list');
     const shown = () =>
       screen
         .queryAllByRole('radio')

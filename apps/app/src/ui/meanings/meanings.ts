@@ -3,31 +3,29 @@ export const MEANINGS = {
   pull: {
     word: 'Pull',
     means:
-      'Taking it off the heat. The middle is still some degrees short then: it climbs on in the rest.',
+      'Taking the piece off the heat. The core is still some degrees below the target then: it rises in the rest.',
   },
   peak: {
     word: 'Peak',
     means:
-      'The hottest the middle gets, in the rest, minutes after the pull. That is the end you asked for.',
+      'Highest core temperature, reached in the rest, minutes after the pull. This is the end that you asked for.',
   },
   window: {
     word: 'Window',
     means:
-      'How much too early or too late the pull may be with the end still within a degree and a half. Wide is forgiving.',
+      'How early or late the pull can be with the end still within a degree and a half. A wide window is forgiving.',
   },
   grey: {
     word: 'Grey band',
-    means:
-      'How much of the thickness is cooked past pink between crust and middle. Less is more even.',
+    means: 'Thickness that is cooked past pink, between crust and core. Less is more even.',
   },
   coast: {
-    word: 'Coasting',
-    means:
-      'The climb of the middle after the pull, carried by the hot outside. Cooks also say carry-over.',
+    word: 'Carryover',
+    means: 'Rise of the core after the pull, by heat from the hot outside.',
   },
   even: {
     word: 'Even',
-    means: 'The share of the slice that is within three degrees of its middle.',
+    means: 'Share of the slice within three degrees of the core.',
   },
   crust: {
     word: 'Crust',
@@ -37,24 +35,23 @@ export const MEANINGS = {
   loss: {
     word: 'Loss',
     means:
-      'What leaves of the weight as steam and drip. Every way loses some; a sear seals nothing in.',
+      'Share of the weight lost as steam and drip. Every method loses some; a sear does not seal it in.',
   },
   rest: {
     word: 'Rest',
-    means: 'From the heat to the knife: the heat evens out, the middle peaks, the juice thickens.',
+    means: 'Time between heat and slicing: the heat evens out, the core peaks, the juice thickens.',
   },
   way: {
-    word: 'Way',
+    word: 'Method',
     means: 'The order of pan and oven. Every method is planned to the same end.',
   },
   core: {
     word: 'Core',
-    means: 'The middle of the meat, the last place to warm. A thermometer must find it.',
+    means: 'Middle of the meat, the last place to warm. The thermometer’s tip must be there.',
   },
   knob: {
-    word: 'Knob',
-    means:
-      'What you do with the burner as the piece goes in and cools the iron: leave it, turn it up, or full.',
+    word: 'Burner',
+    means: 'Burner setting when the piece goes in and cools the iron: as set, turned up, or full.',
   },
   baste: { word: 'Baste', means: 'Spooning foaming butter over the piece at the end of the pan.' },
   render: {
@@ -67,16 +64,15 @@ export const MEANINGS = {
   },
   forecast: {
     word: 'Forecast',
-    means:
-      'What the readings make of this cook: when to pull, and where it ends, with how sure that is.',
+    means: 'Pull and end of this cook from its readings, with their uncertainty.',
   },
   smoke: {
     word: 'Smoke',
     means:
-      'The heat at which the fat in the pan smokes. Above it the food tastes of it, and the vapour can flame.',
+      'Temperature at which the fat in the pan smokes. Above it the food tastes of smoke, and the vapour can catch fire.',
   },
   offset: {
-    word: 'Air over dial',
+    word: 'Oven offset',
     means: 'True air temperature minus the dial. Ten or twenty degrees are typical.',
   },
 } as const;

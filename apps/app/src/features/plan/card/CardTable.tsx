@@ -18,7 +18,7 @@ interface Props {
 export const CardTable = ({ card: { thicknesses, targets }, cells, names }: Props) => {
   const show = useShow();
   return (
-    <View role="table" aria-label="Card of times" testID="card" className="lg:max-w-[900px]">
+    <View role="table" aria-label="Time chart" testID="card" className="lg:max-w-[900px]">
       <View role="row" className="flex-row gap-2 border-b-2 border-iron-950 pb-1">
         <Text role="columnheader" voice="note" className="w-[3.5rem] self-end">
           thick

@@ -40,7 +40,7 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
   return (
     <View className="gap-3">
       <TextInput
-        aria-label="Search the larder"
+        aria-label="Search the cut list"
         value={asked}
         onChangeText={setAsked}
         placeholder="Search: lamb, fillet, tuna"
@@ -81,7 +81,7 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
         );
       })}
       {found.length === 0 && mine.length === 0 ? (
-        <Text role="status">{`Nothing in the larder is called “${wanted}”. Take the cut nearest to it, or describe your own: thickness and fat decide most.`}</Text>
+        <Text role="status">{`The cut list has no “${wanted}”. Take the cut nearest to it, or describe your own: thickness and fat decide most.`}</Text>
       ) : null}
       <Text voice="small" tone="text-iron-500">
         {`${capital(cut.name)} is taken as ${percent(water)} water, ${percent(protein)} protein, ${percent(fat)} fat (${TISSUE_SOURCE})${

@@ -32,7 +32,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
       <Hint>
         {`Two schools: moderate, ${show.degrees(200)} to ${show.degrees(230)}; or as hot as it gets. Hotter browns sooner and smokes more.`}
       </Hint>
-      <Hint>What you do with the burner’s knob as the food goes in:</Hint>
+      <Hint>Burner setting when the food goes in:</Hint>
       <Choice
         label="Burner when food goes in"
         value={request.knob}

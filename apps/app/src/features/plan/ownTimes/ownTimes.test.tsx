@@ -153,7 +153,7 @@ describe('a cook’s own times on Plan', () => {
   it('are started at the stove as they are, with their steps', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
     await type('3 min a side, rest 5');
-    expect(screen.getByText(/^By the clock alone the end may be [\d.]+ °C off/)).toBeTruthy();
+    expect(screen.getByText(/^By the clock, the end may be [\d.]+ °C off/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Start these at the stove' }));
     await act(async () => {
       await jest.advanceTimersByTimeAsync(1);

@@ -72,7 +72,7 @@ export const LESSONS: readonly Lesson[] = [
   {
     id: 'thick',
     title: 'A thick one, seared and finished in the oven',
-    task: 'Brown both faces, then move it to the oven, and pull it early: it coasts. The dial may lie.',
+    task: 'Brown both faces, then move it to the oven, and pull it early for the carryover. The dial may be wrong.',
     pieces: [
       {
         name: 'The ribeye',
