@@ -28,7 +28,7 @@ test('a new logbook greets once: a kitchen set up in a minute, and a first plan 
     await expect(words).toBeHidden();
     // A word is tapped for its meaning ever after.
     await page.getByRole('button', { name: /^window: .* Why\?$/ }).click();
-    await expect(page.getByText(/^How much too early or too late/)).toBeVisible();
+    await expect(page.getByText(/^How early or late the pull can be/)).toBeVisible();
     await page.getByRole('button', { name: 'Grey band: what is it?' }).click();
     await expect(page.getByText(/cooked past pink/).last()).toBeVisible();
 
