@@ -155,4 +155,21 @@ describe('the open service on a page', () => {
     make({ ...schedule(2, 30_000), book: id(901) });
     expect(at()).toBe(30_000);
   });
+
+  it('shows the shared schedule of the same entries that came while its own were on their way', () => {
+    const { store } = opened();
+    const shown = (): number | undefined => store.getState().pass.told?.at;
+    const make = (made: ToldSchedule, unsent: number) =>
+      store.dispatch(told({ schedule: made, unsent }));
+    make(schedule(4, 1000), 1);
+    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(5, 1100) }));
+    expect(shown()).toBe(1000);
+    make(schedule(5, 1200), 0);
+    expect(shown()).toBe(1100);
+    // Its improvement of the schedule that no page shows is not shown either; one of later entries is.
+    make({ ...schedule(5, 1201), improves: 1200 }, 0);
+    expect(shown()).toBe(1100);
+    make(schedule(6, 1300), 0);
+    expect(shown()).toBe(1300);
+  });
 });

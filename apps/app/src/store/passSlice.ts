@@ -17,11 +17,19 @@ export interface PassState {
   readonly told: ToldSchedule | undefined;
   /** Entries of this page that were in it and not in the logbook yet: it is this page's own. */
   readonly unsent: number;
+  /** The last schedule from the server, also while this page shows its own. */
+  readonly shared: ToldSchedule | undefined;
   /** Station whose tasks this page shows, or all. */
   readonly station: Station | 'all';
 }
 
-const EMPTY: PassState = { open: undefined, told: undefined, unsent: 0, station: 'all' };
+const EMPTY: PassState = {
+  open: undefined,
+  told: undefined,
+  unsent: 0,
+  shared: undefined,
+  station: 'all',
+};
 
 /** Whether a schedule that this page made replaces the one that is shown. */
 const replacesTold = (next: ToldSchedule, unsent: number, before: PassState): boolean => {
@@ -41,8 +49,19 @@ export const passSlice = createSlice({
     told: (
       state: PassState,
       { payload: { schedule, unsent } }: PayloadAction<{ schedule: ToldSchedule; unsent: number }>,
-    ): PassState =>
-      replacesTold(schedule, unsent, state) ? { ...state, told: schedule, unsent } : state,
+    ): PassState => {
+      const { shared } = state;
+      // Another page's schedule of the same entries came while this page's own were on their way: the server has that one.
+      if (
+        unsent === 0 &&
+        shared &&
+        knowsNoLess(shared, schedule) &&
+        !supersedes(schedule, shared)
+      ) {
+        return { ...state, told: shared, unsent };
+      }
+      return replacesTold(schedule, unsent, state) ? { ...state, told: schedule, unsent } : state;
+    },
     /** The schedule that the logbook's server gives every page. */
     toldHeard: (
       state: PassState,
@@ -53,14 +72,20 @@ export const passSlice = createSlice({
       if (service !== state.open) return state;
       // Entries that are not in the logbook yet are in this page's own schedule only.
       const stands = state.told && (state.unsent > 0 || !knowsNoLess(schedule, state.told));
-      return stands ? state : { ...state, told: schedule, unsent: 0 };
+      if (stands) return { ...state, shared: schedule };
+      return { ...state, told: schedule, unsent: 0, shared: schedule };
     },
     stationChosen: (
       state: PassState,
       { payload }: PayloadAction<PassState['station']>,
     ): PassState => ({ ...state, station: payload }),
     /** Another logbook took the place of the one whose log the schedule was made from. */
-    toldDropped: (state: PassState): PassState => ({ ...state, told: undefined, unsent: 0 }),
+    toldDropped: (state: PassState): PassState => ({
+      ...state,
+      told: undefined,
+      unsent: 0,
+      shared: undefined,
+    }),
     /** The service leaves this page; it stays in the logbook. */
     serviceLeft: (state: PassState): PassState => ({ ...EMPTY, station: state.station }),
   },
