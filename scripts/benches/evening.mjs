@@ -6,7 +6,7 @@ import { bundle } from '../bundle.mjs';
 import { CHROMIUM_ARGS, ensureChromium } from '../chromium.mjs';
 import { CACHE } from '../root.mjs';
 import { startServed } from '../served.mjs';
-import { askedNumber, askedSeed } from './seeded.mjs';
+import { askedNumber, askedSeed, isAsked } from './seeded.mjs';
 
 const EVENINGS = 20;
 /** Times faster than the world's clock. At sixty, three phones starve a machine of two processors. */
@@ -19,6 +19,8 @@ const share = (sorted, part) =>
 export const benchEvening = async () => {
   const seed = Number(askedSeed());
   const evenings = askedNumber('evenings', EVENINGS);
+  // Evenings take minutes: a seed can be run in parts.
+  const from = askedNumber('from', 0);
   await build();
   const built = path.join(CACHE, 'evening.mjs');
   await bundle('e2e/evening/index.ts', built);
@@ -33,13 +35,17 @@ export const benchEvening = async () => {
   });
   const counts = [];
   try {
-    for (let i = 0; i < evenings; i += 1) {
+    for (let i = from; i < from + evenings; i += 1) {
       const plan = eveningPlan(seed * 1000 + i, SIZE);
       const found = await runEvening(browser, plan, {
         start: startServed,
         speed: SPEED,
         stations: THREE_PHONES,
+        ...(isAsked('events')
+          ? { tell: (words) => process.stderr.write(`evening ${i}: ${words}\n`) }
+          : {}),
       });
+      process.stderr.write(`evening ${i}: ${found.orders} orders\n`);
       found.notes.forEach((words) => process.stderr.write(`evening ${i}: ${words}\n`));
       counts.push(found);
     }

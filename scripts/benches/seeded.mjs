@@ -8,7 +8,7 @@ const askedOptions = () => {
   const text = { type: 'string' };
   return parseArgs({
     args: process.argv.slice(3),
-    options: { seed: text, evenings: text, tried: text },
+    options: { seed: text, evenings: text, from: text, tried: text, events: { type: 'boolean' } },
   }).values;
 };
 
@@ -18,6 +18,9 @@ export const askedNumber = (name, otherwise) => {
   if (!/^\d{1,9}$/.test(asked)) giveUp(`--${name} wants a whole number, as in --${name} 7`);
   return Number(asked);
 };
+
+/** Whether an option without a value was given, as in --events. */
+export const isAsked = (name) => askedOptions()[name] === true;
 
 /** The seed that was asked for, as in --seed 7. */
 export const askedSeed = () => String(askedNumber('seed', 1));
