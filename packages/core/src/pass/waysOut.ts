@@ -11,6 +11,11 @@ export interface WayOut {
 
 /** Least gain of a fix for its table, s. */
 const WORTH_IT = 60;
+/**
+ * Moves of the search for each schedule that is compared. A table has up to ten fixes, so that the full search for
+ * each would keep a phone's processor busy all evening; both sides of the comparison get the same moves.
+ */
+const MOVES = 30;
 
 const landingOf = ({ tickets }: ServiceSchedule, ticket: string): number =>
   tickets.find(({ id }) => id === ticket)?.landsAt ?? Infinity;
@@ -36,7 +41,7 @@ export const waysOut = (
   of: { readonly ticket: string; readonly piece: string },
   withPan?: ServiceJob,
 ): readonly WayOut[] => {
-  const now = scheduleService(job);
+  const now = scheduleService(job, { moves: MOVES });
   const piece = job.tickets.flatMap(({ pieces }) => pieces).find(({ id }) => id === of.piece);
   const others = piece && !piece.begun ? piece.options.keys() : [];
   const tried: readonly (readonly [WayOut['by'], ServiceJob])[] = [
@@ -47,7 +52,7 @@ export const waysOut = (
   ];
   return tried
     .map(([by, asked]): WayOut => {
-      const found = scheduleService(asked);
+      const found = scheduleService(asked, { moves: MOVES });
       return { by, landsAt: landingOf(found, of.ticket), late: found.late };
     })
     .filter(

@@ -144,7 +144,7 @@ const LateTable = ({
     .flatMap(({ pieces }) => pieces)
     .find((one) => one.id === hindered?.piece);
   const watches = useWatches();
-  const ways = useWaysOut(pass, id, watches ? undefined : piece?.id);
+  const ways = useWaysOut(pass, ticket, watches ? undefined : piece?.id);
   return (
     <View className="gap-2 rounded bg-hazard px-4 py-3" role="alert">
       <Text voice="label">

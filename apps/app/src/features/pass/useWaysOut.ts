@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { serviceJob } from '@crustan/core/pass/lineNow';
 import { serviceGear } from '@crustan/core/pass/serviceGear';
+import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
 import type { WayOut } from '@crustan/core/pass/waysOut';
 import type { Kitchen } from '@crustan/core/formats/kitchen';
 import { useAppSelector } from '../../store/store';
@@ -9,7 +10,7 @@ import { passWorker } from '../../workers/passWorker';
 import { toldPieces, type PassNow } from './usePass';
 
 const NONE: readonly WayOut[] = [];
-/** Each answer takes several schedules: a table that has a newer one by then is not asked about. */
+/** Each answer takes several schedules: a question that a newer one replaces by then is not asked. */
 const inTurn = oneAtATime();
 
 /**
@@ -23,10 +24,20 @@ export const withAnotherPan = (kitchen: Kitchen, id: string): Kitchen => {
   return { ...kitchen, pans: [...kitchen.pans, { ...like, id, name: 'Another pan' }] };
 };
 
-/** Fixes for a late table, found in a worker after each schedule. */
+/** Shift of a late table's time after which its fixes are computed again, s. */
+const SHIFT = 60;
+
+/** Time without another entry after which fixes are computed, ms: presses come in groups. */
+const PAUSE = 1000;
+
+/**
+ * Fixes for a late table, found in a worker. They are found again when an entry is added or the table's time shifts,
+ * not with each schedule: most schedules leave it where it is.
+ * @param piece the piece that delays the table; undefined: no fixes are wanted
+ */
 export const useWaysOut = (
   pass: PassNow,
-  ticket: string,
+  { id: ticket, landsAt }: Pick<ToldSchedule['tickets'][number], 'id' | 'landsAt'>,
   piece: string | undefined,
 ): readonly WayOut[] => {
   const kitchen = useAppSelector((state) => state.kitchen);
@@ -35,7 +46,7 @@ export const useWaysOut = (
   useEffect(() => {
     latest.current = pass;
   });
-  const madeAt = pass.schedule?.at;
+  const shift = Math.round(landsAt / SHIFT);
   useEffect(() => {
     if (piece === undefined) return undefined;
     let stale = false;
@@ -47,16 +58,19 @@ export const useWaysOut = (
         gear.pans.length > line.gear.pans.length ? serviceJob({ ...line, gear }, told) : undefined;
       return passWorker('menu').waysOut(serviceJob(line, told), { ticket, piece }, more);
     };
-    inTurn(() => !stale, ask).then(
-      (ways) => {
-        if (!stale && ways) setFound(ways);
-      },
-      // Without an answer the table is shown without fixes.
-      () => undefined,
-    );
+    const pause = setTimeout(() => {
+      inTurn(() => !stale, ask).then(
+        (ways) => {
+          if (!stale && ways) setFound(ways);
+        },
+        // Without an answer the table is shown without fixes.
+        () => undefined,
+      );
+    }, PAUSE);
     return () => {
       stale = true;
+      clearTimeout(pause);
     };
-  }, [madeAt, ticket, piece, kitchen]);
+  }, [shift, pass.state, ticket, piece, kitchen]);
   return piece === undefined ? NONE : found;
 };
