@@ -20,13 +20,18 @@ export class HeardCalls {
   /** Time of the last call of each thing that was called and is not done, ms. */
   private readonly calledAt = new Map<string, number>();
 
+  /** @returns calls of the page that were not heard yet */
+  unheard(calls: readonly HeardCall[]): readonly HeardCall[] {
+    return calls.slice(this.count);
+  }
+
   /**
    * Hears the calls that are new.
    * @param calls all calls of the page since it was opened
    * @returns things that were called again though they were neither done nor put off
    */
   hear(calls: readonly HeardCall[]): readonly string[] {
-    const fresh = calls.slice(this.count).filter(({ text }) => !text.startsWith('Soon'));
+    const fresh = this.unheard(calls).filter(({ text }) => !text.startsWith('Soon'));
     this.count = calls.length;
     return fresh.flatMap(({ text, at }) => {
       const thing = thingOf(text);
@@ -43,6 +48,13 @@ export class HeardCalls {
 
   done(thing: string): void {
     this.calledAt.delete(thing);
+  }
+
+  /** Forgets the calls of a table of which a piece is cooked again. */
+  cookedAgain(table: string): void {
+    for (const thing of this.calledAt.keys()) {
+      if (thing.endsWith(`Table ${table}`)) this.calledAt.delete(thing);
+    }
   }
 
   /** Forgets the calls of a page that is reloaded: it calls again everything that is due. */

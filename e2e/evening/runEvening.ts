@@ -216,6 +216,8 @@ export const runEvening = async (
           if (!(await button.isVisible())) return;
           await button.click();
           open.set(deed.table, Date.now());
+          // The new piece has the words of the one that it replaces.
+          heard.forEach((calls) => calls.cookedAgain(deed.table));
         });
         return;
       case 'offline': {
@@ -325,7 +327,9 @@ export const runEvening = async (
     );
     for (const name of differing.look(now, different)) {
       counts.disagreed += 1;
-      note(`boards disagree: ${name}`);
+      const table = /table (\S+)$/.exec(name)?.[1] ?? '';
+      const says = boards.map(({ phone, lanes }) => `${phone.name} “${lanes.get(table) ?? ''}”`);
+      note(`boards disagree: ${name}: ${says.join(', ')}`);
     }
   };
 
@@ -333,6 +337,9 @@ export const runEvening = async (
   const work = async (phone: Phone, { next, calls }: Shown): Promise<void> => {
     const calling = heard.get(phone);
     if (!calling) return;
+    for (const { text } of calling.unheard(calls)) {
+      tell(`${minutes().toFixed(1)} min: ${phone.name} calls ${text}`);
+    }
     for (const thing of calling.hear(calls)) {
       counts.calledTwice += 1;
       note(`called twice: ${phone.name}, ${thing}`);

@@ -11,6 +11,7 @@ import {
   serviceSaid,
 } from './logSlice';
 import {
+  entriesKept,
   selectBasis,
   selectLeft,
   selectOpenService,
@@ -170,6 +171,24 @@ describe('the open service on a page', () => {
     make({ ...schedule(5, 1201), improves: 1200 }, 0);
     expect(shown()).toBe(1100);
     make(schedule(6, 1300), 0);
+    expect(shown()).toBe(1300);
+  });
+
+  it('shows the shared schedule as soon as the logbook has its entries, before it has made its own', () => {
+    const { store } = opened();
+    const shown = (): number | undefined => store.getState().pass.told?.at;
+    const kept = (seq: number) => store.dispatch(entriesKept({ book: BOOK, seq, menu: 1 }));
+    store.dispatch(told({ schedule: schedule(4, 1000), unsent: 1 }));
+    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(5, 1100) }));
+    // Its own entry became the sixth: the shared schedule lacks it.
+    kept(6);
+    expect(shown()).toBe(1000);
+    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(6, 1200) }));
+    expect(shown()).toBe(1000);
+    kept(6);
+    expect(shown()).toBe(1200);
+    // The next shared one replaces it as usual.
+    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(6, 1300) }));
     expect(shown()).toBe(1300);
   });
 });

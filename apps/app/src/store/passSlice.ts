@@ -1,6 +1,6 @@
 import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { ServiceRecord, ToldSchedule } from '@crustan/core/formats/serviceSchema';
-import { knowsNoLess, supersedes } from '@crustan/core/formats/supersedes';
+import { knowsNoLess, supersedes, type ScheduleBasis } from '@crustan/core/formats/supersedes';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { serviceState, type ServiceState } from '@crustan/core/pass/serviceTickets';
 import type { Station } from '@crustan/core/pass/thingsToDo';
@@ -75,6 +75,16 @@ export const passSlice = createSlice({
       if (stands) return { ...state, shared: schedule };
       return { ...state, told: schedule, unsent: 0, shared: schedule };
     },
+    /**
+     * This page's entries are in the logbook. A shared schedule that has them replaces the one that this page made
+     * before, without waiting for the next one of its own.
+     * @param payload all that this page knows
+     */
+    entriesKept: (state: PassState, { payload }: PayloadAction<ScheduleBasis>): PassState => {
+      const { shared } = state;
+      if (state.unsent === 0 || !shared || !knowsNoLess(shared, payload)) return state;
+      return { ...state, told: shared, unsent: 0 };
+    },
     stationChosen: (
       state: PassState,
       { payload }: PayloadAction<PassState['station']>,
@@ -95,8 +105,15 @@ export const passSlice = createSlice({
     );
   },
 });
-export const { passRecalled, told, toldHeard, toldDropped, stationChosen, serviceLeft } =
-  passSlice.actions;
+export const {
+  passRecalled,
+  told,
+  toldHeard,
+  entriesKept,
+  toldDropped,
+  stationChosen,
+  serviceLeft,
+} = passSlice.actions;
 
 interface WithPass extends WithLog {
   readonly pass: PassState;

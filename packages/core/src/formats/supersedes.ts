@@ -3,8 +3,11 @@ import type { ToldSchedule } from './serviceSchema';
 /** Age at which a schedule from the same log and menu is replaced, ms. */
 const TOLD_AGAIN = 20_000;
 
+/** What a schedule was computed from. */
+export type ScheduleBasis = Pick<ToldSchedule, 'book' | 'seq' | 'menu'>;
+
 /** Whether a schedule knows no less of the log and of the menu than another; another logbook's log counts for nothing. */
-export const knowsNoLess = (next: ToldSchedule, before: ToldSchedule): boolean =>
+export const knowsNoLess = (next: ScheduleBasis, before: ScheduleBasis): boolean =>
   next.book !== before.book || (next.seq >= before.seq && next.menu >= before.menu);
 
 /**

@@ -15,6 +15,7 @@ import { UNNAMED_BOOK } from '../../store/logState';
 import { selectBook } from '../../store/logSelectors';
 import { passApi } from '../../store/passApi';
 import {
+  entriesKept,
   selectBasis,
   selectOpenService,
   selectService,
@@ -117,6 +118,7 @@ export const usePass = (): PassNow => {
   const kitchen = useAppSelector((store) => store.kitchen);
   const open = useAppSelector(selectOpenService);
   const schedule = useAppSelector((store) => store.pass.told);
+  const shared = useAppSelector((store) => store.pass.shared);
   const { seq, unsent } = useAppSelector(selectBasis);
   const book = useAppSelector((store) => selectBook(store).name);
   const [again, setAgain] = useState(false);
@@ -183,6 +185,10 @@ export const usePass = (): PassNow => {
     },
     [],
   );
+  useEffect(() => {
+    if (unsent > 0 || version === undefined) return;
+    dispatch(entriesKept({ book: book ?? UNNAMED_BOOK, seq, menu: version }));
+  }, [unsent, shared, book, seq, version, dispatch]);
   const making = useRef({ now: false, again: false });
   useEffect(() => {
     const state = making.current;
