@@ -20,6 +20,9 @@ export class HeardCalls {
   /** Time of the last call of each thing that was called and is not done, ms. */
   private readonly calledAt = new Map<string, number>();
 
+  /** Things that may be called once more: their piece was replaced. */
+  private readonly replaced = new Set<string>();
+
   /** @returns calls of the page that were not heard yet */
   unheard(calls: readonly HeardCall[]): readonly HeardCall[] {
     return calls.slice(this.count);
@@ -37,7 +40,8 @@ export class HeardCalls {
       const thing = thingOf(text);
       const before = this.calledAt.get(thing);
       this.calledAt.set(thing, at);
-      return before !== undefined && at - before < MOVED ? [thing] : [];
+      if (before === undefined || at - before >= MOVED) return [];
+      return this.replaced.delete(thing) ? [] : [thing];
     });
   }
 
@@ -48,12 +52,13 @@ export class HeardCalls {
 
   done(thing: string): void {
     this.calledAt.delete(thing);
+    this.replaced.delete(thing);
   }
 
-  /** Forgets the calls of a table of which a piece is cooked again. */
+  /** A piece of a table is cooked again: the new one is called in the words of the one that it replaces. */
   cookedAgain(table: string): void {
     for (const thing of this.calledAt.keys()) {
-      if (thing.endsWith(`Table ${table}`)) this.calledAt.delete(thing);
+      if (thing.endsWith(`Table ${table}`)) this.replaced.add(thing);
     }
   }
 
@@ -61,5 +66,6 @@ export class HeardCalls {
   reloaded(): void {
     this.count = 0;
     this.calledAt.clear();
+    this.replaced.clear();
   }
 }

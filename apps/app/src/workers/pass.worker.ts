@@ -11,10 +11,13 @@ import {
   type ParCosts,
 } from '@crustan/core/par';
 import {
+  joinedPlate,
   plateTogether,
   portionOptions,
   ServiceSearch,
   type PlanMemory,
+  type JoinedPlate,
+  type JoinQuestion,
   type PlateFound,
   type PlateQuestion,
   type PortionOption,
@@ -164,6 +167,7 @@ const service = {
     tell: (found: PlateFound) => void,
   ): Promise<PlateFound | undefined> =>
     plates.finish(telling(plateTogether(question, memory), tell)),
+  joined: (question: JoinQuestion): JoinedPlate | undefined => joinedPlate(question),
   /** Nobody waits for the plate any more. */
   dropPlate: (): void => plates.drop(),
   /** Prep count of each dish on a day. */

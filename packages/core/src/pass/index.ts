@@ -2,6 +2,7 @@ export * from './dish';
 export * from './gearLeft';
 export * from './gearState';
 export * from './ironRecovery';
+export * from './joinedPlate';
 export * from './pieceSteps';
 export * from './plateTogether';
 export * from './portionOptions';

@@ -14,7 +14,10 @@ const STEP = 1;
  * Seconds until the iron that a plan's piece has left is as hot again as the pan is set, its burner turned
  * up: the pan in two zones, from the floor's temperature at the end of the last leg on it.
  */
-export const ironRecovery = ({ request, legs }: CookPlan, pan: PanOnBurner): number => {
+export const ironRecovery = (
+  { request, legs }: Pick<CookPlan, 'request' | 'legs'>,
+  pan: PanOnBurner,
+): number => {
   const floor = legs.findLast(inAPan)?.floor;
   if (floor === undefined) return 0;
   const { area } = footprint(cutOf(request), request.weight, request.thickness);

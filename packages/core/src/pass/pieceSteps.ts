@@ -19,6 +19,12 @@ export interface PieceStay {
   readonly pieces?: number | undefined;
 }
 
+/** Part of a plan that its way through the gear needs. */
+export type SteppedPlan = Pick<
+  CookPlan,
+  'request' | 'legs' | 'restSeconds' | 'cookSeconds' | 'trace' | 'peakCore' | 'sliceCore'
+>;
+
 /** Task of a pair of hands on a piece, and its duration. Seconds from the first heat. */
 export interface PieceTouch {
   readonly kind: ActionKind;
@@ -73,7 +79,7 @@ const KEEPS = { least: 60, most: 1200 } as const;
  * Time for which a piece stays warm after its rest: until its middle has cooled by some degrees, by Newton's law from
  * the fall of the plan's trace between its peak and the knife.
  */
-export const keepsSeconds = ({ trace, peakCore, sliceCore }: CookPlan): number => {
+export const keepsSeconds = ({ trace, peakCore, sliceCore }: SteppedPlan): number => {
   const last = trace.time.length - 1;
   const before = Math.max(0, last - 1);
   const seconds = trace.time[last] - trace.time[before];
@@ -87,7 +93,7 @@ export const keepsSeconds = ({ trace, peakCore, sliceCore }: CookPlan): number =
   return Math.min(KEEPS.most, Math.max(KEEPS.least, keeps));
 };
 
-const staysOf = (plan: CookPlan, area: number, pieces: number): readonly PieceStay[] => {
+const staysOf = (plan: SteppedPlan, area: number, pieces: number): readonly PieceStay[] => {
   const { legs, request } = plan;
   const panGoesAlong = request.ovenOn === 'pan' && !usesLowOven(request.way);
   const stays: PieceStay[] = [];
@@ -143,7 +149,7 @@ export interface KnownOfSteps {
 
 /** Gear and hands that the pieces of a plan need. */
 export const pieceSteps = (
-  plan: CookPlan,
+  plan: SteppedPlan,
   { recoverySeconds, spreadSeconds, pieces = 1 }: KnownOfSteps,
 ): PieceSteps => {
   const { request, legs, restSeconds, cookSeconds } = plan;

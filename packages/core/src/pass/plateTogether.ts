@@ -1,17 +1,13 @@
 import { footprint } from '../food/footprint';
 import { crowding } from '../gear/crowding';
-import { KITCHEN_AIR } from '../heat/kitchenAir';
 import type { CookPlan, Obstacle } from '../plan/planResult';
 import { planWay } from '../plan/planWay';
-import { startsCold } from '../plan/startsCold';
 import { cutOf, type PlanRequest } from '../plan/request';
 import { waysFor } from '../plan/way';
-import { READY_SECONDS } from '../schedule/run';
-import { ironRecovery } from './ironRecovery';
 import type { PieceJob } from './dish';
-import { pieceSteps, type PieceSteps } from './pieceSteps';
+import { plateSteps } from './plateSteps';
+import { schedulePlate } from './schedulePlate';
 import type { ServiceGear, ServicePan } from './serviceGear';
-import { ServiceSearch } from './serviceSearch';
 import type { Taken } from './timeline';
 
 /** Pieces that a home cook wants on one plate. Each request has its number of alike pieces. */
@@ -75,10 +71,6 @@ export interface PlanMemory {
   readonly set: (key: string, found: CookPlan | Obstacle) => void;
 }
 
-/** Rest of a piece beyond what it stays warm: the most before the plate is served in parts, s. Estimate. */
-const MOST_PATIENCE = 3600;
-/** Moves of the search for the least waiting. */
-const MOVES = 120;
 /** Later than this, or rested longer than this beyond what keeps, a change is looked for, s. */
 const WORTH_A_CHANGE = 60;
 
@@ -111,17 +103,6 @@ function* planned(
   return found;
 }
 
-/** Pieces that begin in a cold pan come first in it, or wait until it is cold again. */
-const inColdPan = (steps: PieceSteps, cold: boolean): PieceSteps =>
-  cold
-    ? {
-        ...steps,
-        stays: steps.stays.map((stay) =>
-          stay.place === 'pan' ? { ...stay, celsius: KITCHEN_AIR } : stay,
-        ),
-      }
-    : steps;
-
 interface Batch {
   readonly group: number;
   readonly count: number;
@@ -150,11 +131,7 @@ function* batchesOf(
           ? yield* planned({ ...request, pieces: together }, minimums[group], gear, memory)
           : plan;
       const full = isPlan(more) ? more : plan;
-      const stepsOf = (of: CookPlan) =>
-        inColdPan(
-          pieceSteps(of, { recoverySeconds: ironRecovery(of, pan), pieces: count }),
-          startsCold(request),
-        );
+      const stepsOf = (of: CookPlan) => plateSteps(of, pan, count);
       const alone = stepsOf(plan);
       batches.push({
         group,
@@ -180,31 +157,12 @@ function* batchesOf(
 /** Schedule of batches for one plate; undefined if they cannot be placed within hours. */
 const landed = (
   batches: readonly Batch[],
-  { gear, plateIn }: Pick<PlateQuestion, 'gear' | 'plateIn'>,
+  asked: Pick<PlateQuestion, 'gear' | 'plateIn'>,
 ): PlateTogether | undefined => {
-  const search = new ServiceSearch(
-    {
-      gear: { ...gear, holding: Math.max(gear.holding, batches.length) },
-      now: 0,
-      heat: {
-        pans: gear.pans.map(() => KITCHEN_AIR),
-        ovens: gear.ovens.map(() => KITCHEN_AIR),
-      },
-      tickets: [
-        {
-          id: 'plate',
-          from: Math.min(READY_SECONDS, Math.max(0, plateIn)),
-          promised: Math.max(0, plateIn),
-          pieces: batches.map(({ job }) => job),
-        },
-      ],
-    },
-    { waits: true, patience: MOST_PATIENCE },
-  );
-  for (let move = 0; move < MOVES; move += 1) search.improve(move / MOVES);
-  const { pieces, tickets } = search.schedule();
-  const [ticket] = tickets;
-  if (tickets.length === 0) return undefined;
+  const jobs = batches.map(({ job }) => job);
+  const found = schedulePlate(jobs, asked);
+  if (!found) return undefined;
+  const { ticket, pieces } = found;
   return {
     landsAt: ticket.landsAt,
     late: ticket.late,

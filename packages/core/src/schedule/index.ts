@@ -1,5 +1,4 @@
 export * from './actions';
-export * from './landTogether';
 export * from './lateSteps';
 export * from './plannedCore';
 export * from './restRule';

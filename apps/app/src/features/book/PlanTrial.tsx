@@ -10,9 +10,8 @@ import { kitchenNow } from '../../store/clock';
 import { plateMoment } from '../../store/plateTime';
 import { plannedOn, requestHere } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
-import { startTogether } from '../../store/startTogether';
-import { useAppDispatch, useAppSelector } from '../../store/store';
-import { useGear } from '../../store/useGear';
+import { startTogether } from '../../workers/startTogether';
+import { useAppSelector, useAppStore } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { ChangeInPlan } from '../../ui/ChangeInPlan';
 import { Text } from '../../ui/Text';
@@ -28,8 +27,7 @@ const MOST_ARMS = 6;
 export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
   const show = useShow();
   const router = useRouter();
-  const dispatch = useAppDispatch();
-  const gear = useGear();
+  const store = useAppStore();
   const { request, plate } = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
   const busyStove = useAppSelector((state) => selectCooks(state).length > 0);
@@ -72,7 +70,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
           ]
         : [],
     );
-    const cooks = startTogether(dispatch, records, [], gear);
+    const cooks = await startTogether(store, records, []);
     await keepTrial({
       id: trialId,
       createdAt: kitchenNow(),

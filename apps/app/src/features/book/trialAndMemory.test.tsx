@@ -22,6 +22,10 @@ jest.mock('expo-router', () => ({
 jest.mock('../../workers/liveWorker', () => ({
   liveWorker: () => ({ replay: () => Promise.resolve(undefined) }),
 }));
+// Without the worker's answer pieces are started as they were planned.
+jest.mock('../../workers/passWorker', () => ({
+  passWorker: () => ({ joined: () => Promise.reject(new Error('no worker')) }),
+}));
 const mockPlanned = jest.fn();
 jest.mock('../../workers/planRecords', () => ({
   planRecordsOf: (requests: unknown) => mockPlanned(requests),

@@ -5,7 +5,6 @@ import { newId } from '../../store/newId';
 import { selectStoveCooks } from '../../store/passSlice';
 import { cookStarted } from '../../store/logSlice';
 import { useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
-import { useGear } from '../../store/useGear';
 
 export interface StartPlan {
   /** A cook is on: this one would be cooked beside it. */
@@ -24,7 +23,6 @@ export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): Sta
   const dispatch = useAppDispatch();
   const router = useRouter();
   const store = useAppStore();
-  const gear = useGear();
   const underWay = useAppSelector((state) => selectStoveCooks(state).length > 0);
   const goToStove = (): void => router.push('/stove');
   return {
@@ -48,8 +46,8 @@ export const useStartPlan = (record: () => Promise<PlanRecord | undefined>): Sta
     join: async () => {
       const plan = await record();
       if (!plan) return;
-      const { startTogether } = await import('../../store/startTogether');
-      startTogether(dispatch, [plan], selectStoveCooks(store.getState()), gear);
+      const { startTogether } = await import('../../workers/startTogether');
+      await startTogether(store, [plan], selectStoveCooks(store.getState()));
       goToStove();
     },
   };

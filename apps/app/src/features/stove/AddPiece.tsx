@@ -1,12 +1,11 @@
 import { selectStoveCooks } from '../../store/passSlice';
-import { useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
-import { inAtFor, runOf } from '@crustan/core/schedule/run';
 import { showDuration } from '@crustan/core/units';
 import { usePlansInfiniteQuery, sayFailure } from '../../store/bookApi';
 import { byPlate } from '../../store/byPlate';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppSelector, useAppStore } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
@@ -14,29 +13,68 @@ import { useNow } from '../../ui/useNow';
 import { sayMoment } from '../../words/sayPlate';
 import { sayNextDue } from '../../words/sayNextDue';
 import { useShow } from '../../words/useShow';
-import { landingsOf, startTogether } from '../../store/startTogether';
+import { HINDERED } from '../../words/hinderedWords';
+import { joinPlans, startTogether, type Joined } from '../../workers/startTogether';
 
-/** Chooses kept plans to cook for one plate, and says how they share pan and oven. */
+/** Times and waits from this on are shown, s. */
+const WORTH_SAYING = 60;
+
+/** Faults of saved plans on one plate, in sentences. */
+const sayFaults = (
+  { late, apart, hindered, pieces }: NonNullable<Joined['plate']>,
+  taken: readonly PlanRecord[],
+): readonly string[] => {
+  const reason = hindered && HINDERED[hindered.reason];
+  const why = reason === undefined ? '' : `: ${reason}`;
+  return [
+    ...(late < WORTH_SAYING
+      ? []
+      : [`The plate is ${showDuration(late)} later than planned${why}.`]),
+    ...(apart < WORTH_SAYING
+      ? []
+      : [
+          `The pieces cannot be ready together${why}. The last comes ${showDuration(apart)} after the first.`,
+        ]),
+    ...pieces
+      .filter(({ overRested }) => overRested >= WORTH_SAYING)
+      .map(
+        ({ plan, overRested }) =>
+          `${taken[plan]?.title ?? ''} waits ${showDuration(overRested)} longer than it stays warm. Keep it tented, or in a warm oven.`,
+      ),
+  ];
+};
+
+/** Chooses saved plans to cook for one plate, and says how they share the pan and the oven. */
 export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
-  const dispatch = useAppDispatch();
+  const store = useAppStore();
   const show = useShow();
   const gear = useGear();
   const on = useAppSelector(selectStoveCooks);
   const { data, error, hasNextPage, fetchNextPage } = usePlansInfiniteQuery();
-  const plans = data?.pages.flatMap((page) => page.plans);
+  const plans = useMemo(() => data?.pages.flatMap((page) => page.plans), [data]);
   const now = useNow(60_000);
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const taken = (plans ?? []).filter(({ id }) => chosen.includes(id));
-  const all: readonly PlanRecord[] = [...on.map(({ plan }) => plan), ...taken];
-  const landings = landingsOf(all, gear);
-  const plateAt = all[0]?.plateAt ?? 0;
-  const order = all
-    .map((plan, i) => ({
-      plan,
-      inAt: inAtFor(runOf(plan.plan, gear), plateAt - (landings.pieces[i]?.waits ?? 0) * 1000),
-    }))
-    .toSorted((a, b) => a.inAt - b.inAt);
-  const titleOf = (i: number): string => all[i]?.title ?? '';
+  const taken = useMemo(
+    () => (plans ?? []).filter(({ id }) => chosen.includes(id)),
+    [plans, chosen],
+  );
+  const [joined, setJoined] = useState<Joined & { readonly of: typeof taken }>();
+  const several = taken.length > 0 && on.length + taken.length > 1;
+  useEffect(() => {
+    if (!several) return undefined;
+    let stale = false;
+    joinPlans(store, taken, on).then(
+      (found) => {
+        if (!stale) setJoined({ ...found, of: taken });
+      },
+      // Without an answer the pieces can be started all the same.
+      () => undefined,
+    );
+    return () => {
+      stale = true;
+    };
+  }, [several, taken, on, store]);
+  const known = several && joined?.of === taken ? joined : undefined;
   if (error) return <Text tone="text-salt-50">{sayFailure(error)}</Text>;
   if (plans?.length === 0) {
     return (
@@ -72,28 +110,34 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
           <Button kind="stovePlain" label="Older plans" onPress={() => void fetchNextPage()} />
         ) : null}
       </View>
-      {taken.length === 0 || all.length < 2 ? null : (
+      {known === undefined ? null : (
         <View className="gap-1" role="list" aria-label="In which order">
-          <Text voice="label" tone="text-salt-50">
-            {`One plate at ${show.clock(plateAt)}; onto the heat`}
-          </Text>
-          {order.map(({ plan, inAt }) => (
-            <View key={plan.id} role="listitem" className="flex-row gap-3">
-              <Text voice="figure" tone="text-iron-400" className="w-[3.25rem]">
-                {show.clock(inAt)}
-              </Text>
-              <Text tone="text-salt-50" className="flex-1">
-                {plan.title}
-              </Text>
-            </View>
-          ))}
-          {landings.conflicts.map((conflict) => (
-            <Text key={`${conflict.reason} ${conflict.pieces.join()}`} tone="text-salt-200">
-              {conflict.reason === 'oven'
-                ? `One oven: ${titleOf(conflict.pieces[0])} wants ${show.degrees(conflict.airs[0])}, ${titleOf(conflict.pieces[1])} ${show.degrees(conflict.airs[1])}. Plan both at one of them.`
-                : `They do not fit in the pan together: ${titleOf(conflict.pieces[0])} goes through it first and waits ${showDuration(conflict.waits)}.`}
+          {known.plate === undefined ? (
+            <Text tone="text-salt-200" role="alert">
+              They find no place together in the coming hours. Each is started at its own time.
             </Text>
-          ))}
+          ) : (
+            <>
+              <Text voice="label" tone="text-salt-50">
+                {`One plate at ${show.clock(known.from + known.plate.landsAt * 1000)}; onto the heat`}
+              </Text>
+              {known.plate.pieces.map(({ plan, start }) => (
+                <View key={plan} role="listitem" className="flex-row gap-3">
+                  <Text voice="figure" tone="text-iron-400" className="w-[3.25rem]">
+                    {show.clock(known.from + start * 1000)}
+                  </Text>
+                  <Text tone="text-salt-50" className="flex-1">
+                    {taken[plan]?.title ?? ''}
+                  </Text>
+                </View>
+              ))}
+              {sayFaults(known.plate, taken).map((fault) => (
+                <Text key={fault} tone="text-salt-200">
+                  {fault}
+                </Text>
+              ))}
+            </>
+          )}
         </View>
       )}
       <Button
@@ -101,8 +145,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
         disabled={taken.length === 0}
         label={taken.length < 2 ? 'Put it on' : `Put ${taken.length} on together`}
         onPress={() => {
-          startTogether(dispatch, taken, on, gear);
-          onDone();
+          void startTogether(store, taken, on).then(onDone);
         }}
       />
     </View>

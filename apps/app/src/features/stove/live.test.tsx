@@ -1,7 +1,8 @@
-import { inAtFor, runOf } from '@crustan/core/schedule';
+import { runOf } from '@crustan/core/schedule';
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { CookEvent } from '@crustan/core/cook/event';
 import { TROUBLES } from '@crustan/core/cook/event';
+import type { JoinedPlate, JoinQuestion } from '@crustan/core/pass/joinedPlate';
 import { NOMINAL_KITCHEN } from '@crustan/core/gear/kitchenDeviation';
 import { OPTION_IDS, type TroubleOption } from '@crustan/core/whatif/troubleOptions';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
@@ -22,9 +23,14 @@ import { Lanes } from './Lanes';
 import { liveCook, mostUrgent, type LiveCook } from './liveCook';
 import { onePlateLive } from './onePlateLive';
 import { forecastOf } from './testing';
-import { startTogether } from '../../store/startTogether';
+import { startTogether } from '../../workers/startTogether';
 import { Troubles } from './Troubles';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
+
+const mockJoined = jest.fn<Promise<JoinedPlate | undefined>, [JoinQuestion]>();
+jest.mock('../../workers/passWorker', () => ({
+  passWorker: () => ({ joined: mockJoined }),
+}));
 
 const mockOption: TroubleOption = {
   id: 'oven-up',
@@ -121,33 +127,36 @@ describe('a live cook', () => {
     expect(store.getState().stove.focus).toBe(uuid(5));
   });
 
-  it('starts several for one plate, tied, the long rest first where the pan is small', () => {
+  it('starts several for one plate, tied: each waits for the last, and the plate is as late as it must be', async () => {
     const { store } = renderWithStore(<div />);
     const plans = [planOf(), thick].map((plan, i) => ({
       ...recordOf(plan, T0 + 7_200_000),
       id: uuid(70 + i),
     }));
-    const gear = { ...GEAR, pan: { ...DEFAULT_PAN, diameter: 0.2 } };
-    act(() => {
-      startTogether(store.dispatch, plans, [], gear);
-    });
+    const [one, other] = plans.map(({ plan }) => runOf(plan, GEAR).panToPlate);
+    mockJoined.mockImplementation(({ plateIn }) =>
+      Promise.resolve({
+        pieces: [
+          { plan: 1, start: plateIn - (other ?? NaN) - 300, waits: 600, overRested: 0 },
+          { plan: 0, start: plateIn - (one ?? NaN) + 300, waits: 0, overRested: 0 },
+        ],
+        ...{ landsAt: plateIn + 300, late: 300, apart: 0 },
+      }),
+    );
+    await act(() => startTogether(store, plans, []));
     const cooks = selectCooks(store.getState());
     expect(new Set(cooks.map(({ together }) => together?.id)).size).toBe(1);
-    const waits = cooks.map(({ together }) => together?.waits ?? NaN);
-    expect(Math.max(...waits)).toBeGreaterThan(0);
-    expect(Math.min(...waits)).toBe(0);
-    // One pan of 20 cm: the two are never in it at the same time, and are ready together.
-    const inPan = plans.map(({ plan, plateAt }, i) => {
-      const inAt = inAtFor(runOf(plan, gear), plateAt) / 1000 - (waits[i] ?? NaN);
-      return plan.legs
-        .filter(({ kind }) => kind !== 'oven')
-        .map(({ at, seconds }) => ({ from: inAt + at, to: inAt + at + seconds }));
+    expect(cooks.map(({ together }) => Math.round(together?.waits ?? NaN))).toEqual([0, 600]);
+    for (const { plan } of cooks) expect(plan.plateAt - (T0 + 7_500_000)).toBeCloseTo(0, -1);
+    // Without a place each is started as it was planned.
+    mockJoined.mockResolvedValue(undefined);
+    await act(() =>
+      startTogether(store, [{ ...recordOf(planOf(), T0 + 7_200_000), id: uuid(79) }], []),
+    );
+    expect(selectCooks(store.getState()).at(-1)).toMatchObject({
+      plan: { plateAt: T0 + 7_200_000 },
+      together: { waits: 0 },
     });
-    const [one = [], other = []] = inPan;
-    expect(one.length * other.length).toBeGreaterThan(0);
-    for (const a of one) {
-      for (const b of other) expect(a.to <= b.from + 1 || b.to <= a.from + 1).toBe(true);
-    }
   });
 });
 

@@ -20,10 +20,11 @@ import { Button } from '../../../ui/Button';
 import { Caution } from '../../../ui/Caution';
 import { Text } from '../../../ui/Text';
 import { WIDE } from '../../../ui/wide';
+import { HINDERED } from '../../../words/hinderedWords';
 import { sayObstacle } from '../../../words/obstacleWords';
 import { useShow } from '../../../words/useShow';
 import { followPlate, piecesOf, usePlateView } from '../../../workers/plateLane';
-import { batchTitle, HINDERED, pieceTitle } from './batchWords';
+import { batchTitle, pieceTitle } from './batchWords';
 import { useStartSeveral } from './useStartSeveral';
 import { useIsSeveral, useSeveral } from './useSeveral';
 
