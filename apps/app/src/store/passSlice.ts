@@ -229,22 +229,28 @@ export const selectLeft: (state: WithPass) => readonly string[] = createSelector
   },
 );
 
-/** Basis of a schedule: the service's last place in the logbook's log, and its entries that are not in the logbook yet. */
+/** Entries of a service and its pieces: the basis of a schedule. */
 export interface ServiceBasis {
+  /** Last place in the logbook's log. */
   readonly seq: number;
+  /** Number of entries on this device and of refusals. Both only grow: the same number means the same service. */
+  readonly entries: number;
+  /** Number of entries that are not in the logbook yet. */
   readonly unsent: number;
 }
 
 export const selectBasis: (state: WithPass) => ServiceBasis = createSelector(
   [selectStreams, selectBook, selectOpen, selectEveryPiece],
   (streams, book, open, pieces) => {
-    let [seq, unsent] = [0, 0];
+    let [seq, unsent, counted] = [0, 0, 0];
     for (const id of [...(open === undefined ? [] : [open]), ...pieces.map((cook) => cook.id)]) {
       const stream = streams[id];
       if (!stream) continue;
       seq = Math.max(seq, heardOf(stream, book));
       unsent += stream.entries.filter((kept) => isWaiting(kept, book)).length;
+      const refused = stream.entries.filter((kept) => kept.refused !== undefined);
+      counted += stream.entries.length + refused.length;
     }
-    return { seq, unsent };
+    return { seq, entries: counted, unsent };
   },
 );

@@ -17,7 +17,8 @@ import { AllergyField } from './AllergyField';
 import { DishRow } from './DishRow';
 import { onMenu } from './onMenu';
 import { TextField } from './TextField';
-import { toldPieces, type PassNow } from './usePass';
+import { toldPieces } from './toldPieces';
+import type { PassNow } from './usePass';
 import type { RefusedOrder } from './RefusedEvents';
 import type { Presses } from './usePressed';
 

@@ -18,7 +18,8 @@ import { sayThing } from './passWords';
 import { Tickets } from './Tickets';
 import { Tomorrow } from './Tomorrow';
 import { thingsOf } from './thingsOf';
-import { usePass, type Lacked, type PassNow } from './usePass';
+import type { Lacked } from './lackedBy';
+import { usePass, type PassNow } from './usePass';
 import { usePressed } from './usePressed';
 
 /** Several pieces for one plate, and a service: tasks, tickets, menu, prep counts, report. */

@@ -1,5 +1,6 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { answerWith, json } from '../../fakeServer';
+import { kitchenNow } from '../../store/clock';
 import { renderWithStore } from '../../renderWithStore';
 import {
   bookNamed,
@@ -103,6 +104,7 @@ describe('a page of the Pass', () => {
     say(store, ordered(300, '9'));
     await waitFor(() => expect(store.getState().pass.unsent).toBe(1));
     expect(tellings()).toHaveLength(before);
+    const made = mockJobs.length;
     const [, mine] = selectOpenService(store.getState())?.events ?? [];
     act(() => {
       const entries = [mine?.id ?? ''];
@@ -114,7 +116,37 @@ describe('a page of the Pass', () => {
     });
     await waitFor(() => expect(tellings().at(-1)).toMatchObject({ seq: 12, menu: 4 }));
     expect(store.getState().pass).toMatchObject({ unsent: 0, told: { seq: 12 } });
+    // It is the schedule that was made with the order, under its place in the log.
+    expect(mockJobs).toHaveLength(made);
   });
+
+  it('follows the page that added an entry, and makes a schedule where none comes', async () => {
+    answerWith(({ path, method }) => {
+      if (method === 'PUT') return new Response(null, { status: 204 });
+      return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
+    });
+    const { store } = open(9);
+    await waitFor(() => expect(store.getState().pass.told).toMatchObject({ seq: 9 }));
+    const made = mockJobs.length;
+    const hear = (n: number, seq: number) => {
+      const event = ordered(n, String(n));
+      const entry = { of: 'service', stream: SERVICE.id, device: 'other', event } as const;
+      act(() => void store.dispatch(entriesHeard({ book: BOOK, logged: [{ seq, entry }] })));
+      return event;
+    };
+    const other = hear(310, 13);
+    const theirs = { ...toldOf([ORDER, other]), seq: 13, menu: 4, at: kitchenNow() };
+    act(() => void store.dispatch(toldHeard({ service: SERVICE.id, schedule: theirs })));
+    await new Promise((done) => setTimeout(done, 2000));
+    expect(mockJobs).toHaveLength(made);
+    expect(store.getState().pass.told).toEqual(theirs);
+    // The page that added the next one is gone before it has shared a schedule.
+    hear(320, 14);
+    await waitFor(() => expect(store.getState().pass.told).toMatchObject({ seq: 14 }), {
+      timeout: 4000,
+    });
+    expect(mockJobs).toHaveLength(made + 1);
+  }, 20_000);
 
   it('shows an order that the logbook refused where it was taken, and sends it corrected', async () => {
     answerWith(({ path, method }) => {

@@ -7,7 +7,8 @@ import type { Kitchen } from '@crustan/core/formats/kitchen';
 import { useAppSelector } from '../../store/store';
 import { oneAtATime } from '../../workers/oneAtATime';
 import { passWorker } from '../../workers/passWorker';
-import { toldPieces, type PassNow } from './usePass';
+import { toldPieces } from './toldPieces';
+import type { PassNow } from './usePass';
 
 const NONE: readonly WayOut[] = [];
 /** Each answer takes several schedules: a question that a newer one replaces by then is not asked. */

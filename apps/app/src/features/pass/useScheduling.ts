@@ -1,0 +1,192 @@
+import { useEffect, useRef } from 'react';
+import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import { knowsNoLess } from '@crustan/core/formats/supersedes';
+import { serviceJob, type LineNow } from '@crustan/core/pass/lineNow';
+import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
+import { clockSpeed } from '../../store/clock';
+import { passApi } from '../../store/passApi';
+import { entriesKept, told, type ServiceBasis } from '../../store/passSlice';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { passWorker } from '../../workers/passWorker';
+import type { Lacked } from './lackedBy';
+import { toldPieces } from './toldPieces';
+
+/** Time after which the schedule is computed again without an event, ms of the kitchen's clock. */
+const AGAIN = 30_000;
+/** Least time between such computations, ms of the world's clock: a demonstration's clock runs faster. */
+const APART = 3000;
+/** Durations of the search after a press, ms of the kitchen's clock. A better schedule is published after each. */
+const IMPROVED_FOR = [1000, 4000] as const;
+/**
+ * Time for which a page waits for the schedule of the page that added an entry, ms of the world's clock: one page
+ * schedules each entry, the others follow it.
+ */
+const FOLLOWS = 1500;
+const LOOKS = 50;
+
+/** A schedule in the form that pages share. */
+const asTold = (
+  found: ServiceSchedule,
+  {
+    book,
+    seq,
+    menu,
+    at,
+    improves,
+  }: Pick<ToldSchedule, 'book' | 'seq' | 'menu' | 'at' | 'improves'>,
+): ToldSchedule => ({
+  ...{ book, seq, menu, at: Math.round(at), improves },
+  pieces: [...found.pieces],
+  tickets: found.tickets.map(({ hindered, ...ticket }) => ({
+    ...ticket,
+    ...(hindered ? { hindered: { piece: hindered.piece, taken: { ...hindered.taken } } } : {}),
+  })),
+  sides: found.sides.map(({ taken, ...side }) => ({
+    ...side,
+    ...(taken ? { taken: { ...taken } } : {}),
+  })),
+  unplaced: [...found.unplaced],
+  moved: found.moved.map(({ id, from, taken }) => ({ id, from, taken: { ...taken } })),
+  late: found.late,
+});
+
+/** What a schedule is made from, as this page has it now. */
+export interface SchedulingNow {
+  readonly line: LineNow;
+  /** Published schedule. */
+  readonly schedule: ToldSchedule | undefined;
+  readonly book: string;
+  readonly basis: ServiceBasis;
+  /** Version of the menu; undefined until it is loaded. */
+  readonly version: number | undefined;
+  readonly lacks: Lacked | undefined;
+  readonly serviceId: string | undefined;
+  readonly watches: boolean;
+}
+
+interface Making {
+  running: boolean;
+  again: boolean;
+  /** Entries or forecasts of this page are in no published schedule: it makes the next one without waiting for others. */
+  own: boolean;
+  moves: string;
+  /** Last schedule of this page, and the number of entries that it was made from. */
+  made?: { readonly schedule: ToldSchedule; readonly entries: number; readonly unsent: number };
+}
+
+/** Longest age of a schedule, ms of the kitchen's clock. */
+const oldest = (): number => Math.max(AGAIN, APART * clockSpeed());
+
+const sleep = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
+
+/** Whether the published schedule is recent and has every entry that this page has. */
+const isScheduled = ({ schedule, book, basis, version, line }: SchedulingNow): boolean =>
+  schedule !== undefined &&
+  version !== undefined &&
+  basis.unsent === 0 &&
+  schedule.book === book &&
+  schedule.at > line.now - oldest() &&
+  knowsNoLess(schedule, { book, seq: basis.seq, menu: version });
+
+/**
+ * Makes the schedule of the open service in a worker and shares it with all pages: after each entry of this page, when
+ * a forecast moves, and where no other page has made one.
+ * @param moves forecasts of the pieces: another value starts a schedule
+ */
+export const useScheduling = (at: SchedulingNow, moves: string): void => {
+  const dispatch = useAppDispatch();
+  const shared = useAppSelector((store) => store.pass.shared);
+  const latest = useRef(at);
+  useEffect(() => {
+    latest.current = at;
+  });
+  useEffect(
+    () => () => {
+      latest.current = { ...latest.current, serviceId: undefined };
+    },
+    [],
+  );
+  const { book, basis, version, lacks, line, serviceId } = at;
+  const { seq, unsent, entries } = basis;
+  const making = useRef<Making>({ running: false, again: false, own: false, moves });
+  const tell = useRef(async (id: string, made: NonNullable<Making['made']>): Promise<void> => {
+    const { basis: now, watches } = latest.current;
+    // Its entries are in the logbook by now: it is a schedule of their places in the log.
+    const same = now.entries === made.entries;
+    const schedule = same ? { ...made.schedule, seq: now.seq } : made.schedule;
+    const left = same ? now.unsent : made.unsent;
+    making.current.made = { ...made, schedule, unsent: left };
+    dispatch(told({ schedule, unsent: left }));
+    // Shared once the logbook has all that it was made from; a page that watches follows the cooks' pages.
+    if (watches || left > 0) return;
+    if (same) making.current.own = false;
+    await dispatch(passApi.endpoints.tell.initiate({ id, schedule }, { track: false }));
+  });
+  useEffect(() => {
+    if (unsent > 0 || version === undefined) return;
+    dispatch(entriesKept({ book, seq, menu: version }));
+  }, [unsent, shared, book, seq, version, dispatch]);
+  useEffect(() => {
+    const { made } = making.current;
+    const waits = made?.entries === entries && (made.schedule.seq < seq || made.unsent > 0);
+    if (serviceId === undefined || unsent > 0 || !waits) return;
+    void tell.current(serviceId, made);
+  }, [unsent, seq, entries, serviceId]);
+
+  const asked = `${book} ${entries} ${version ?? ''} ${lacks ?? ''} ${Math.floor(line.now / oldest())} ${moves}`;
+  useEffect(() => {
+    const state = making.current;
+    state.again = true;
+    if (latest.current.basis.unsent > 0 || state.moves !== moves) state.own = true;
+    state.moves = moves;
+    // One schedule at a time: requests during its computation are answered by one more, from the latest state.
+    if (state.running) {
+      void passWorker('schedule').stop();
+      return;
+    }
+    /** Waits for the page that added the last entry. @returns whether this page has nothing to make */
+    const isFollowing = async (): Promise<boolean> => {
+      // Pages that all wait for a schedule that nobody makes do not make one at the same moment.
+      const until = performance.now() + FOLLOWS * (1 - Math.random() / 2);
+      while (!state.again && !state.own && performance.now() < until) {
+        if (isScheduled(latest.current)) return true;
+        await sleep(LOOKS);
+      }
+      return state.again || (!state.own && isScheduled(latest.current));
+    };
+    const make = async (): Promise<void> => {
+      while (state.again) {
+        state.again = false;
+        if (latest.current.schedule && !state.own && (await isFollowing())) continue;
+        const from = latest.current;
+        const { line: now, serviceId: id, version: menu } = from;
+        // Without a dish that is ordered, a schedule would leave its table out.
+        if (id === undefined || menu === undefined || from.lacks !== undefined) return;
+        const { seq: place, entries: of, unsent: left } = from.basis;
+        const known = { book: from.book, seq: place, menu };
+        // A service that was left, or a restore, makes what was found worth nothing.
+        const stands = (): boolean =>
+          latest.current.serviceId === id && latest.current.book === from.book;
+        const job = serviceJob(now, toldPieces(from.schedule));
+        const first = await passWorker('schedule').schedule(job);
+        if (!stands()) continue;
+        let schedule = asTold(first, { ...known, at: now.now });
+        await tell.current(id, { schedule, entries: of, unsent: left });
+        for (const ms of IMPROVED_FOR) {
+          if (state.again || !stands()) break;
+          const better = await passWorker('schedule').improve(ms / clockSpeed());
+          // Events since then start a schedule of their own.
+          if (!better || state.again || !stands()) continue;
+          schedule = asTold(better, { ...known, at: schedule.at + 1, improves: schedule.at });
+          await tell.current(id, { schedule, entries: of, unsent: left });
+        }
+      }
+    };
+    state.running = true;
+    void make()
+      .catch(() => undefined)
+      .finally(() => {
+        state.running = false;
+      });
+  }, [asked, serviceId, moves]);
+};
