@@ -19,9 +19,8 @@ export class HeardCalls {
   private count = 0;
   /** Time of the last call of each thing that was called and is not done, ms. */
   private readonly calledAt = new Map<string, number>();
-
-  /** Things that may be called once more: their piece was replaced. */
-  private readonly replaced = new Set<string>();
+  /** Tables of which a piece is cooked again, and their things that were called once more since. */
+  private readonly again = new Map<string, Set<string>>();
 
   /** @returns calls of the page that were not heard yet */
   unheard(calls: readonly HeardCall[]): readonly HeardCall[] {
@@ -41,7 +40,10 @@ export class HeardCalls {
       const before = this.calledAt.get(thing);
       this.calledAt.set(thing, at);
       if (before === undefined || at - before >= MOVED) return [];
-      return this.replaced.delete(thing) ? [] : [thing];
+      const repeated = this.again.get(/Table (\S+)$/.exec(thing)?.[1] ?? '');
+      if (!repeated || repeated.has(thing)) return [thing];
+      repeated.add(thing);
+      return [];
     });
   }
 
@@ -52,20 +54,16 @@ export class HeardCalls {
 
   done(thing: string): void {
     this.calledAt.delete(thing);
-    this.replaced.delete(thing);
   }
 
   /** A piece of a table is cooked again: the new one is called in the words of the one that it replaces. */
   cookedAgain(table: string): void {
-    for (const thing of this.calledAt.keys()) {
-      if (thing.endsWith(`Table ${table}`)) this.replaced.add(thing);
-    }
+    this.again.set(table, new Set());
   }
 
   /** Forgets the calls of a page that is reloaded: it calls again everything that is due. */
   reloaded(): void {
     this.count = 0;
     this.calledAt.clear();
-    this.replaced.clear();
   }
 }

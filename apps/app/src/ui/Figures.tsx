@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { MeaningLines } from './Meanings';
+import { FigureLines, MeaningLines } from './Meanings';
 import type { Meaning } from './meanings/meanings';
 import { Text } from './Text';
 
@@ -44,6 +44,7 @@ export const Figures = ({ items }: { readonly items: readonly FigureItem[] }) =>
         <View className="gap-1 border-l-2 border-flame-light pl-3" aria-live="polite">
           {shown.means === undefined ? null : <MeaningLines bare of={[shown.means]} />}
           <Text voice="small">{shown.why}</Text>
+          {shown.means === undefined ? null : <FigureLines of={shown.means} />}
         </View>
       ) : null}
     </View>

@@ -2,6 +2,7 @@ import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { textScale } from '../../ui/textScale';
+import { Terms } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
@@ -80,6 +81,7 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
           <Table key={ticket.id} ticket={ticket} pass={pass} share={share} now={now} />
         ))}
       </View>
+      <Terms of={['ready']} onIron />
     </View>
   );
 });

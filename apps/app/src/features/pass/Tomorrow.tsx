@@ -6,6 +6,7 @@ import { useDishes } from '../../store/useDishes';
 import { kitchenNow } from '../../store/clock';
 import { nextDays, plateMoment } from '../../store/plateTime';
 import { Button } from '../../ui/Button';
+import { Terms } from '../../ui/Meanings';
 import { FileButton } from '../../ui/FileButton';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
@@ -75,6 +76,7 @@ export const Tomorrow = () => {
       <Text voice="strong" heading={1}>
         {`How many for ${show.longDay(plateMoment({ hour: NOON, day: date }, kitchenNow()))}`}
       </Text>
+      {pars && pars.length > 0 ? <Terms of={['prep']} /> : null}
       {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
       {days?.length === 0 ? (
         <Text>

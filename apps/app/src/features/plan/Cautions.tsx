@@ -17,6 +17,7 @@ import {
 import { sayDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { Caution } from '../../ui/Caution';
+import { Terms } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { plateAllergenWords } from '../../words/allergenWords';
@@ -113,6 +114,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           {allergens}
         </Text>
       )}
+      <Terms of={['minimum', 'lethality']} />
     </View>
   );
 });

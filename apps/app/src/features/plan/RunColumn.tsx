@@ -2,11 +2,21 @@ import { memo, useMemo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
 import { plateAllergens, unstatedSides } from '@crustan/core/plan/plateAllergens';
-import { inAtFor, placeSides, runOf, sharedBy, type PlacedSide } from '@crustan/core/schedule';
+import {
+  inAtFor,
+  placeSides,
+  runOf,
+  sharedBy,
+  type PlacedSide,
+  type Run,
+  type StepKind,
+} from '@crustan/core/schedule';
 import { sayDuration } from '@crustan/core/units';
 import { gearInUse } from '../../store/kitchenSlice';
 import { dayOf, daysAhead } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
+import { Terms } from '../../ui/Meanings';
+import type { Meaning } from '../../ui/meanings/meanings';
 import { Text } from '../../ui/Text';
 import { containing, plateAllergenWords } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
@@ -61,6 +71,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
       <Text voice="head" heading={2}>
         {`Timeline, back from ${dated ? sayMoment(plateAt, now, show) : show.clock(plateAt)}`}
       </Text>
+      <Terms of={originsOf(run)} />
       {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
       <OrderFaults request={plan.request} />
       <RubPlaces plan={plan} />
@@ -84,6 +95,21 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
     </View>
   );
 });
+
+/** Figures of a timeline's steps. */
+const ORIGIN_OF: Partial<Readonly<Record<StepKind, Meaning>>> = {
+  thaw: 'thaw',
+  dry: 'drying',
+  salt: 'saltDepth',
+  preheat: 'warmUp',
+  slice: 'rest',
+  plate: 'plate',
+};
+
+/** Figures that can be asked for their origin, in the order of the steps. */
+const originsOf = ({ steps }: Run): readonly Meaning[] => [
+  ...new Set(steps.flatMap(({ kind }) => ORIGIN_OF[kind] ?? [])),
+];
 
 export type { Line as RunLine };
 

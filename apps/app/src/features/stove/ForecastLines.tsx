@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { sayDuration } from '@crustan/core/units';
+import { Terms } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
@@ -33,6 +34,7 @@ export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
           ? 'From your steps and normal kitchen error. A reading narrows it.'
           : `From ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}${age < OLD_S ? '' : `, the last ${sayDuration(60 * Math.round(age / 60))} ago`}; four times in five it lies within.`}
       </Text>
+      <Terms of={['forecast', 'pull', 'peak']} onIron />
     </View>
   );
 };

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { attentionChanged } from '../../store/attentionSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
+import { Terms } from '../../ui/Meanings';
 import { wakeSound } from '../../ui/sound';
 import { SoundMeter } from '../../ui/SoundMeter';
 import { Text } from '../../ui/Text';
@@ -44,6 +45,7 @@ export const PanSound = ({ live }: { readonly live: LiveCook }) => {
       <Text voice="note" tone="text-iron-400">
         Much quieter, and the pan is too cool: take it out and let the pan come back.
       </Text>
+      <Terms of={['sizzle']} onIron />
     </View>
   );
 };

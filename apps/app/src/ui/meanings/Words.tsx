@@ -1,21 +1,49 @@
-import { View } from 'react-native';
-import { MEANINGS } from './meanings';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { FigureLines } from './FigureLines';
+import { MEANING_IDS, MEANINGS, type Meaning, type MeaningText } from './meanings';
 import { Text } from '../Text';
 
-const ALL = Object.values(MEANINGS).toSorted((a, b) => a.word.localeCompare(b.word));
+const ALL = MEANING_IDS.toSorted((a, b) => MEANINGS[a].word.localeCompare(MEANINGS[b].word));
 
-/** Every word a cook may not know. */
-export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => (
-  <View role="list" aria-label="Words" className="gap-2 lg:flex-row lg:flex-wrap lg:gap-x-12">
-    {ALL.map(({ word, means }) => (
-      <View key={word} role="listitem" className="lg:w-[47%]">
-        <Text voice="label" tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
-          {word}
-        </Text>
-        <Text voice="small" tone={onIron ? 'text-salt-200' : 'text-iron-700'}>
-          {means}
-        </Text>
-      </View>
-    ))}
-  </View>
-);
+/** Every word that a cook may not know. A figure shows its origin when it is tapped. */
+export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => {
+  const [open, setOpen] = useState<Meaning>();
+  return (
+    <View role="list" aria-label="Words" className="gap-2 lg:flex-row lg:flex-wrap lg:gap-x-12">
+      {ALL.map((id) => {
+        const { word, means, figure }: MeaningText = MEANINGS[id];
+        return (
+          <View key={id} role="listitem" className="lg:w-[47%]">
+            <Text voice="label" tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
+              {word}
+            </Text>
+            <Text voice="small" tone={onIron ? 'text-salt-200' : 'text-iron-700'}>
+              {means}
+            </Text>
+            {figure === undefined ? null : (
+              <>
+                <Pressable
+                  role="button"
+                  aria-expanded={open === id}
+                  aria-label={`${word}: how it is calculated`}
+                  onPress={() => setOpen(open === id ? undefined : id)}
+                  className="min-h-touch justify-center self-start"
+                >
+                  <Text
+                    voice="note"
+                    tone={onIron ? 'text-iron-400' : 'text-iron-500'}
+                    className="underline decoration-dotted"
+                  >
+                    How it is calculated
+                  </Text>
+                </Pressable>
+                {open === id ? <FigureLines of={id} onIron={onIron} /> : null}
+              </>
+            )}
+          </View>
+        );
+      })}
+    </View>
+  );
+};

@@ -1,4 +1,5 @@
 /** Components that show explanations, in one chunk: the texts are loaded with the first of them. */
+export { FigureLines } from './FigureLines';
 export { MeaningLines } from './MeaningLines';
 export { Terms } from './Terms';
 export { Words } from './Words';
