@@ -4,7 +4,7 @@ import { demandStore } from './db/demandStore';
 import { dishStore } from './db/dishStore';
 import { kitchenStore } from './db/kitchenStore';
 import { logStore } from './db/logStore';
-import type { Book } from './db/openBook';
+import type { Book } from './db/book';
 import { photoStore } from './db/photoStore';
 import { practiceStore } from './db/practiceStore';
 import { planStore } from './db/planStore';

@@ -7,7 +7,7 @@ import { openAnswers } from './access/openAnswers';
 import { pairPages } from './access/pairPages';
 import { apiRoutes } from './apiRoutes';
 import { API_ROOT, API_VERSION } from './apiTable';
-import type { Book } from './db/openBook';
+import type { Book } from './db/book';
 import { hostsOf, ownHost, ownPages } from './ownRequests';
 import { answerProblem, noSuchPath, problem, readableAddress } from './problems';
 import { readiness } from './ready';

@@ -3,7 +3,7 @@ import { cookStore } from './db/cookStore';
 import { demandStore } from './db/demandStore';
 import { dishStore } from './db/dishStore';
 import { kitchenStore } from './db/kitchenStore';
-import type { Book } from './db/openBook';
+import type { Book } from './db/book';
 import { photoStore } from './db/photoStore';
 import { planStore } from './db/planStore';
 import { practiceStore } from './db/practiceStore';

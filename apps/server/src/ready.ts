@@ -2,7 +2,7 @@ import { accessSync, constants, statfsSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { BOOK_NAME } from './db/bookFiles';
 import { checkPages } from './db/checkPages';
-import type { Book } from './db/openBook';
+import type { Book } from './db/book';
 
 /** Free space below which the next steps may not be stored, bytes; a step takes a few kB. */
 const LEAST_ROOM = 5_000_000;

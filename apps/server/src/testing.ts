@@ -5,7 +5,8 @@ import { keptPlan, type PlanRecord } from '@crustan/core/formats';
 import type { CookEvent } from '@crustan/core/cook';
 import type { PlanRequest } from '@crustan/core/plan';
 import { planOf, STEAK } from '@crustan/core/tests';
-import { openBook, type Book } from './db/openBook';
+import type { Book } from './db/book';
+import { openBook } from './db/openBook';
 
 /** The nearest folder of migrations, in a folder or above it: a test is bundled, wherever its helpers lie. */
 const migrationsAbove = (folder: string): string => {

@@ -3,7 +3,8 @@ import { crustColour } from '@crustan/core/doneness';
 import { SPECIES } from '@crustan/core/food';
 import { slicedPlanOf } from '../testing';
 import { CurveChart } from './CurveChart';
-import { paintSlice, type SliceFigures } from './paintSlice';
+import { paintSlice } from './paintSlice';
+import type { SliceFigures } from './sliceFigures';
 import { crustPaint, fleshColour } from './ramps';
 import { Slice } from './Slice';
 

@@ -1,7 +1,8 @@
 import { memo, useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { ProbeStem } from './Drawn';
-import { paintSlice, type SliceFigures } from './paintSlice';
+import { paintSlice } from './paintSlice';
+import type { SliceFigures } from './sliceFigures';
 import type { ProbePlace } from './Stem';
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { SliceFigures } from './paintSlice';
+import type { SliceFigures } from './sliceFigures';
 import { crustPaint } from './ramps';
 import {
   CUT_LINE,

@@ -1,4 +1,4 @@
-import type { SliceFigures } from '../ui/paintSlice';
+import type { SliceFigures } from '../ui/sliceFigures';
 import type { Show } from './show';
 
 /** Layers thinner than this are merged with their neighbour, m. */

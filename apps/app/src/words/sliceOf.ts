@@ -2,7 +2,7 @@ import { crustShade } from '@crustan/core/doneness';
 import { boneIn, footprint } from '@crustan/core/food';
 import type { CookPlan, SliceFrame, Slices } from '@crustan/core/plan';
 import { cutOf, thicknessOf } from '@crustan/core/plan/request';
-import type { SliceFigures } from '../ui/paintSlice';
+import type { SliceFigures } from '../ui/sliceFigures';
 import type { ProbePlace } from '../ui/Stem';
 
 /** Position of the thermometer in a whole piece: the middle of its meat, without ribs and fat. */

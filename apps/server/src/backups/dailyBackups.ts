@@ -3,7 +3,7 @@ import path from 'node:path';
 import { flushToDisk, removeFile } from '../db/bookFiles';
 import { checkFile } from '../db/checkFile';
 import { plausible } from '../plausible';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 
 interface Options {
   /** Number of daily backups that are kept; 0: no backups. */

@@ -28,7 +28,7 @@ import type { DonenessWord } from '@crustan/core/phrases/donenessWord';
 import { donenessRange } from '@crustan/core/phrases/saidDoneness';
 import { nextPage } from './nextPage';
 import { toLine } from './cookRows';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { cooks, judgements, photos } from './schema';
 
 /** Cooks to a page of the list. */

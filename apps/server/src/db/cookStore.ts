@@ -13,7 +13,7 @@ import { inBook, listCooks } from './cookList';
 import { happenedColumns, judgementRow, plannedColumns, searchOf, toJudgement } from './cookRows';
 import { cookEvents, readPlan } from './logRows';
 import { logStore, openCook } from './logStore';
-import type { Book, BookFileHandle } from './openBook';
+import type { Book, BookFileHandle } from './book';
 import { cooks, judgements, log, photos } from './schema';
 
 export interface CookStore {

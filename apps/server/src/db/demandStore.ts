@@ -1,6 +1,6 @@
 import type { DemandDay } from '@crustan/core/par';
 import { z } from 'zod';
-import type { Book } from './openBook';
+import type { Book } from './book';
 
 const rowSchema = z.object({ date: z.string(), dish: z.string(), count: z.int() });
 

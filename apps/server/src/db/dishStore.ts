@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { menuDishSchema, type KeptDish } from '@crustan/core/formats';
 import { plausible } from '../plausible';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { books, dishes } from './schema';
 
 export interface DishStore {

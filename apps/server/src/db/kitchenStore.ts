@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { DEFAULT_KITCHEN, keptKitchenSchema, type KeptKitchen } from '@crustan/core/formats';
 import { plausible } from '../plausible';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { kitchens } from './schema';
 
 /** The kitchen, and how often it has been changed. */

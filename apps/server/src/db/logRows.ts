@@ -12,7 +12,7 @@ import {
 import type { CookEvent } from '@crustan/core/cook';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { happenedColumns, SAYS_NOTHING_TO_LISTS } from './cookRows';
-import type { BookFileHandle } from './openBook';
+import type { BookFileHandle } from './book';
 import { cooks, log, services } from './schema';
 
 export type LogRow = typeof log.$inferSelect;

@@ -3,7 +3,7 @@ import type { CookOpened, LogEntry, ServiceOpened, Subject } from '@crustan/core
 import { inBook } from './cookList';
 import { plannedColumns, searchOf, tellsLists } from './cookRows';
 import { cookRow, entryOf, rowOf, serviceRow, sumCook } from './logRows';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { cooks, log, services } from './schema';
 
 /** A cook or a service. */

@@ -2,45 +2,17 @@ import { randomUUID } from 'node:crypto';
 import { accessSync, constants, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
+import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { whyOf } from '../errorCode';
 import { BookError } from './bookError';
+import type { Book, BookFileHandle } from './book';
 import { BOOK_NAME, bookSize, keepPrivate, recoverBook, swapIn } from './bookFiles';
 import { checkFile } from './checkFile';
 import { fillIn } from './cookStore';
 import { Damage } from './damage';
 import { lockFolder } from './lockFolder';
 import * as schema from './schema';
-
-/** An open file of the logbook's schema. */
-export interface BookFileHandle {
-  readonly db: BetterSQLite3Database<typeof schema>;
-  readonly sqlite: Database.Database;
-  /** Rows that could not be read. */
-  readonly damage: Damage;
-}
-
-/** The open book: one SQLite file, every acknowledged write on disk. */
-export interface Book extends BookFileHandle {
-  readonly folder: string;
-  /** Migrations this logbook has had. */
-  readonly schemaVersion: number;
-  /** Identity of the logbook: it changes with a restore, so that phones send again. */
-  readonly identity: string;
-  /** The logbooks whose place this one took by a restore, the last first. */
-  readonly replaces: readonly string[];
-  /** A logbook that a killed restore had left without its name, and that was put back at this start. */
-  readonly recovered: string | undefined;
-  /**
-   * Puts the checked logbook beside this one in its place.
-   * @returns the name under which the former is kept
-   */
-  readonly swap: (now: number) => string;
-  /** Called when another logbook has taken this one's place. @returns stops it */
-  readonly onSwap: (heard: () => void) => () => void;
-  readonly close: () => void;
-}
 
 interface Opened extends BookFileHandle, Pick<Book, 'identity' | 'replaces'> {
   readonly schemaVersion: number;

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { photos } from './schema';
 
 export interface Photo {

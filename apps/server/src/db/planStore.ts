@@ -6,7 +6,7 @@ import {
   type PlanRecord,
 } from '@crustan/core/formats';
 import { nextPage } from './nextPage';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { plans } from './schema';
 
 export interface PlanStore {

@@ -3,7 +3,7 @@ import {
   practiceResultSchema,
   type PracticeResultRecord,
 } from '@crustan/core/formats/practiceSchema';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { practice } from './schema';
 
 export interface PracticeStore {

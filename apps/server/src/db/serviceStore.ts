@@ -9,7 +9,7 @@ import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { inBook } from './cookList';
 import { serviceEvents } from './logRows';
 import { logStore, openService } from './logStore';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { cooks, log, services } from './schema';
 
 export interface ServiceStore {

@@ -1,7 +1,7 @@
 import { desc, eq } from 'drizzle-orm';
 import { trialSchema } from '@crustan/core/formats';
 import type { Trial } from '@crustan/core/trial';
-import type { Book } from './openBook';
+import type { Book } from './book';
 import { trials } from './schema';
 
 export interface TrialStore {

@@ -1,5 +1,5 @@
 import { setImmediate as breath } from 'node:timers/promises';
-import type { Book } from './openBook';
+import type { Book } from './book';
 
 /** Longest that one slice holds up what waits, its commit aside, ms. */
 const SLICE_MS = 12;

@@ -9,7 +9,7 @@ import {
   type PullWindow,
 } from '@crustan/core/plan';
 import { cookStore } from '../db/cookStore';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import { demandStore } from '../db/demandStore';
 import { dishStore } from '../db/dishStore';
 import { planStore } from '../db/planStore';

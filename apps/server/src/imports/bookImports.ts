@@ -15,7 +15,7 @@ import {
   type KeptKitchen,
 } from '@crustan/core/formats';
 import { kitchenStore } from '../db/kitchenStore';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import { pictureType } from '../db/photoStore';
 import { dropPending } from '../db/cookStore';
 import type { LongWork } from '../longWork';

@@ -17,7 +17,7 @@ import { BookWriter } from './bookWriter';
 import { copyServices } from './copyServices';
 import { logOf } from './logOf';
 import { pictureType } from '../db/photoStore';
-import type { BookFileHandle } from '../db/openBook';
+import type { BookFileHandle } from '../db/book';
 
 /** A row that did not go along: which one, and why. */
 export interface LeftOut {

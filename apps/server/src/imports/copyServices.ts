@@ -2,7 +2,7 @@ import type Database from 'better-sqlite3';
 import { practiceResultSchema } from '@crustan/core/formats/practiceSchema';
 import { menuDishSchema, serviceRecordSchema } from '@crustan/core/formats';
 import { openService } from '../db/logStore';
-import type { BookFileHandle } from '../db/openBook';
+import type { BookFileHandle } from '../db/book';
 import { openedEvent } from '../db/serviceStore';
 import { demand, dishes, practice } from '../db/schema';
 

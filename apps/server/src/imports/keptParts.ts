@@ -9,7 +9,7 @@ import {
 } from '@crustan/core/formats';
 import { demandStore } from '../db/demandStore';
 import { dishStore } from '../db/dishStore';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import { planStore } from '../db/planStore';
 import { practiceStore } from '../db/practiceStore';
 import { serviceStore } from '../db/serviceStore';

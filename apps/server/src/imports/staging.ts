@@ -1,6 +1,6 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import type { BookCook } from '@crustan/core/formats';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import { BookWriter } from './bookWriter';
 
 /** Cooks deleted at a time when an import is dropped, and events kept back before a write. */

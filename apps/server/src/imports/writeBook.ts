@@ -6,7 +6,7 @@ import { cookStore } from '../db/cookStore';
 import { demandStore } from '../db/demandStore';
 import { dishStore } from '../db/dishStore';
 import { kitchenStore } from '../db/kitchenStore';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import { photoStore, pictureType } from '../db/photoStore';
 import { planStore } from '../db/planStore';
 import { practiceStore } from '../db/practiceStore';

@@ -8,7 +8,7 @@ import { breather } from '../breathing';
 import { removeFile } from '../db/bookFiles';
 import { allLines } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import { checkPages } from '../db/checkPages';
 import { bookImports } from '../imports/bookImports';
 import { restoreBook } from '../imports/restoreBook';

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { logBatchSchema, PROBLEM_TYPES } from '@crustan/core/formats';
 import { logStreamQuery } from '../apiRequests';
 import type { LogStore, NewEntry } from '../db/logStore';
-import type { Book } from '../db/openBook';
+import type { Book } from '../db/book';
 import type { AddToLog } from '../log/addToLog';
 import { followLog } from '../log/followLog';
 import type { LogNews, WrittenEntries } from '../log/logNews';

@@ -1,5 +1,5 @@
 import { BROWNING_DEPTH, BROWNING_REFERENCE, BROWNING_TENFOLD, DRY_BROWNING } from './constants';
-import type { PieceState, Side } from './pieceState';
+import type { PieceFields, Side } from './pieceFields';
 
 /** Local alias for hot loops. */
 const { exp, min } = Math;
@@ -28,7 +28,7 @@ export class Browning {
   /** Depth that browns, m. */
   private readonly depth: number;
 
-  constructor(private readonly piece: PieceState) {
+  constructor(private readonly piece: PieceFields) {
     const { columns, model } = piece;
     this.depth = model.dryBrowning ? DRY_BROWNING.depth : BROWNING_DEPTH;
     this.integrals = [new Float64Array(columns), new Float64Array(columns)];

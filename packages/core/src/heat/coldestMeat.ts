@@ -1,6 +1,6 @@
 import { meatDepth } from './meatDepth';
 import type { Midline } from './midline';
-import type { PieceState } from './pieceState';
+import type { PieceFields } from './pieceFields';
 
 /**
  * The coldest meat is looked for in this part of its thickness about the middle: nearer a face it is a
@@ -13,7 +13,7 @@ const MIDDLE_PART = 1 / 3;
  * the inner half. Along a bone at the edge the meat counts up to it.
  */
 const innerColumns = (
-  { section, matter, rows, columns }: PieceState,
+  { section, matter, rows, columns }: PieceFields,
   thickness: number,
 ): readonly [number, number] => {
   if (columns === 1) return [0, 1];
@@ -44,7 +44,7 @@ export class ColdestMeat {
   private readonly inner: readonly [number, number];
 
   constructor(
-    private readonly piece: PieceState,
+    private readonly piece: PieceFields,
     { columns, columnWeights }: Midline,
   ) {
     const { rows, section } = piece;

@@ -15,6 +15,7 @@ export * from './ovenDoors';
 export * from './pieceOnIron';
 export * from './pieceSnapshot';
 export * from './pieceSolver';
+export * from './pieceFields';
 export * from './pieceState';
 export * from './restCover';
 export * from './restSurface';

@@ -1,7 +1,7 @@
 import { edgeExit, faceExit } from './exits';
 import type { FaceLayout } from './faceLine';
 import type { Matter } from './matter';
-import type { Side } from './pieceState';
+import type { Side } from './pieceFields';
 import type { Section } from './section';
 
 /**

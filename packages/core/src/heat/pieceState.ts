@@ -7,6 +7,7 @@ import { HEAT_MODELS, type HeatModel } from './heatModel';
 import type { Matter } from './matter';
 import { CHOI_OKOS, integrate, integrateTerms } from '../food/properties';
 import { meatDepth } from './meatDepth';
+import type { PieceFields, Side } from './pieceFields';
 import { SAVED_FIELDS, type PieceSnapshot } from './pieceSnapshot';
 import { renderedHeight } from './renderedHeight';
 import { midline, type Midline } from './midline';
@@ -17,15 +18,12 @@ const { abs, max } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 
-/** A face of the piece: 0 went down first, 1 is the other. */
-export type Side = 0 | 1;
-
 /**
  * A piece as a section of cells: what it holds, what it has been through, and the ledger of heat
  * and water that crossed its faces. Row 0 is the face that went down first, whichever way the
  * piece lies now: a flip turns the surroundings over, not the arrays.
  */
-export class PieceState {
+export class PieceState implements PieceFields {
   readonly rows: number;
   readonly columns: number;
   readonly count: number;

@@ -27,6 +27,7 @@ import { useShow } from '../../words/useShow';
 import { LateSteps } from './LateSteps';
 import { OrderFaults } from './OrderFaults';
 import { RubPlaces } from './RubPlaces';
+import type { RunLine } from './runLine';
 import { SidesEditor } from './SidesEditor';
 import { TakeAway } from './TakeAway';
 
@@ -37,15 +38,6 @@ interface Props {
   readonly now: number;
 }
 
-interface Line {
-  readonly key: string;
-  readonly at: number;
-  readonly does: string;
-  readonly why: string;
-  readonly hands: 'on' | 'free';
-  readonly conflict?: string | undefined;
-}
-
 /** The run: one column of clock times counted back from the plate, side dishes in their places. */
 export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) {
   const show = useShow();
@@ -54,8 +46,8 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
   const gear = useMemo(() => gearInUse(kitchen), [kitchen]);
   const run = useMemo(() => runOf(plan, gear), [plan, gear]);
   const inAt = inAtFor(run, plateAt);
-  const lines = useMemo((): readonly Line[] => {
-    const own = run.steps.map((step): Line => {
+  const lines = useMemo((): readonly RunLine[] => {
+    const own = run.steps.map((step): RunLine => {
       const { does, why } = stepWords(step, plan, show, gear.pan, gear.oven.offset);
       return { key: `${step.kind}${step.at}`, at: step.at, does, why, hands: step.hands };
     });
@@ -111,14 +103,12 @@ const originsOf = ({ steps }: Run): readonly Meaning[] => [
   ...new Set(steps.flatMap(({ kind }) => ORIGIN_OF[kind] ?? [])),
 ];
 
-export type { Line as RunLine };
-
 /** Lines in order, parted where another day begins. */
 const byDay = (
-  lines: readonly Line[],
+  lines: readonly RunLine[],
   inAt: number,
-): readonly { readonly day: string; readonly of: readonly Line[] }[] => {
-  const days: { readonly day: string; readonly of: Line[] }[] = [];
+): readonly { readonly day: string; readonly of: readonly RunLine[] }[] => {
+  const days: { readonly day: string; readonly of: RunLine[] }[] = [];
   for (const line of lines) {
     const day = dayOf(inAt + line.at * 1000);
     const last = days.at(-1);
@@ -128,7 +118,7 @@ const byDay = (
   return days;
 };
 
-const Step = ({ line, clock }: { readonly line: Line; readonly clock: string }) => {
+const Step = ({ line, clock }: { readonly line: RunLine; readonly clock: string }) => {
   const { does, why, hands, conflict } = line;
   return (
     <View role="listitem" className="flex-row gap-3">
@@ -153,7 +143,7 @@ const Step = ({ line, clock }: { readonly line: Line; readonly clock: string }) 
   );
 };
 
-const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): Line => ({
+const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): RunLine => ({
   key: `side ${side.name}`,
   at,
   does: side.name,

@@ -11,7 +11,7 @@ import { Text } from '../../ui/Text';
 import { pieceName, planTitle } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { linkOf } from '../../words/planLink';
-import type { RunLine } from './RunColumn';
+import type { RunLine } from './runLine';
 
 interface Props {
   readonly plan: CookPlan;
