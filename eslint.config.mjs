@@ -43,11 +43,25 @@ const CORE_ROOMS = [
   'foreign',
 ];
 
-const oneWay = CORE_ROOMS.map((room, i) => ({
-  target: `./packages/core/src/${room}/**/!(*.test).ts`,
-  from: CORE_ROOMS.slice(i + 1).map((later) => `./packages/core/src/${later}`),
-  message: `The room '${room}' stands before that one: see docs/architecture.md.`,
-}));
+/** Folders of a large room, in the same order. */
+const FOLDERS = {
+  heat: ['matter', 'places', 'solver', 'judging', 'stages', 'ice'],
+  plan: ['request', 'legs', 'ranges', 'search', 'ownTimes'],
+};
+
+const inOrder = (names) =>
+  names.slice(0, -1).map((name, i) => ({
+    target: `./packages/core/src/${name}/**/!(*.test).ts`,
+    from: names.slice(i + 1).map((later) => `./packages/core/src/${later}`),
+    message: `'${name}' stands before that one: see docs/architecture.md.`,
+  }));
+
+const oneWay = [
+  ...inOrder(CORE_ROOMS),
+  ...Object.entries(FOLDERS).flatMap(([room, folders]) =>
+    inOrder(folders.map((folder) => `${room}/${folder}`)),
+  ),
+];
 
 /** The foreign kitchen judges the model: it shares none of its physics. */
 const foreign = {

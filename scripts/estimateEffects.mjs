@@ -10,9 +10,9 @@ import { CACHE, giveUp, ROOT } from './root.mjs';
 
 ensureInstalled();
 const ENTRY = 'apps/cli/src/estimateEnds.ts';
-const TABLE = 'packages/core/src/plan/estimateEffects.ts';
-const SOURCE = path.join(ROOT, 'packages/core/src/heat/estimates.ts');
-/** An input of the plan carries these already (`plan/inputSpread`): the contact, and the oven's heat transfer. */
+const TABLE = 'packages/core/src/plan/ranges/estimateEffects.ts';
+const SOURCE = path.join(ROOT, 'packages/core/src/heat/matter/estimates.ts');
+/** An input of the plan carries these already (`plan/ranges/inputSpread`): the contact, and the oven's heat transfer. */
 const IN_INPUTS = ['filmContact', 'looseContact', 'bulgedContact', 'bulgedSeconds', 'stillOven'];
 /** Least effect in the table, K. */
 const LEAST = 0.01;
@@ -34,7 +34,7 @@ const file = path.join(CACHE, 'estimateCases.json');
 writeFileSync(file, JSON.stringify(cases));
 
 const table = path.join(CACHE, 'estimates.mjs');
-await bundle('packages/core/src/heat/estimates.ts', table);
+await bundle('packages/core/src/heat/matter/estimates.ts', table);
 const { ESTIMATES } = await import(pathToFileURL(table).href);
 const text = readFileSync(SOURCE, 'utf8');
 

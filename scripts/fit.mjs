@@ -12,7 +12,7 @@ import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
 ensureInstalled();
-const ESTIMATES_SOURCE = path.join(ROOT, 'packages/core/src/heat/estimates.ts');
+const ESTIMATES_SOURCE = path.join(ROOT, 'packages/core/src/heat/matter/estimates.ts');
 /** Entry that prints the residuals of its points, and the estimates that are fitted. */
 const FITS = {
   surface: {
@@ -39,7 +39,7 @@ const names = Object.keys({ ...FITS, ...SELF_FITTED });
 const fit = FITS[name] ?? giveUp(`Name what is fitted: ${names.join(', ')}.`);
 const text = readFileSync(ESTIMATES_SOURCE, 'utf8');
 const table = path.join(CACHE, 'fitEstimates.mjs');
-await bundle('packages/core/src/heat/estimates.ts', table);
+await bundle('packages/core/src/heat/matter/estimates.ts', table);
 const { ESTIMATES } = await import(pathToFileURL(table).href);
 
 /** Residuals with the estimates at other values. @param worker number of the file that is bundled */

@@ -50,7 +50,7 @@ export interface BrowningLaw {
   readonly onsetTo: number;
 }
 
-/** Browning index of a history by a law: `heat/browning` without its solver. */
+/** Browning index of a history by a law: `heat/solver/browning` without its solver. */
 export const indexOf = (
   { seconds, celsius, dryness, browns }: FaceHistory,
   { rate, tenfold, onsetFrom, onsetTo }: BrowningLaw,

@@ -111,7 +111,7 @@ export const foreignSection = (): string => `## Kitchens of other physics
 
 The tables above judge the model by itself. \`packages/core/src/foreign\` is a second simulator that shares no
 physics with it: an explicit box of 6 x 9 x 40 cells, contact that falls while a face lies, a surface whose water
-activity falls as it dries, an oven that swings, a board. The sizes of the model's own error (\`plan/modelError\`) were
+activity falls as it dries, an oven that swings, a board. The sizes of the model's own error (\`plan/ranges/modelError\`) were
 chosen on seeds 101 and 102; the seeds below were not used for that. The figures were printed by the benches and lie
 in docs/benches.
 

@@ -1,5 +1,5 @@
 import { FAN_OVEN, STILL_OVEN } from '../heat';
-import { BUTTER_PAN } from '../plan/butter';
+import { BUTTER_PAN } from '../plan/request/butter';
 import {
   gearFor,
   legsOf,
@@ -7,11 +7,11 @@ import {
   ROLLED_EDGE_SHARE,
   type Heat,
   type Leg,
-} from '../plan/legs';
-import type { PlannedLeg } from '../plan/planResult';
-import { modelOf, type PlanRequest } from '../plan/request';
-import { shareOnIron } from '../plan/shareOnIron';
-import type { TimedLeg } from '../plan/timedLeg';
+} from '../plan/legs/legs';
+import type { PlannedLeg } from '../plan/legs/planResult';
+import { modelOf, type PlanRequest } from '../plan/request/request';
+import { shareOnIron } from '../plan/request/shareOnIron';
+import type { TimedLeg } from '../plan/legs/timedLeg';
 import { ACTION_TRAITS } from '../schedule/actions';
 import type { Progress } from './progress';
 

@@ -1,5 +1,5 @@
-import type { Heat } from '../plan/legs';
-import type { LegKind } from '../plan/legKind';
+import type { Heat } from '../plan/legs/legs';
+import type { LegKind } from '../plan/legs/legKind';
 import type { ActionKind } from '../schedule/actions';
 import { PRESS_KINDS, type PressKind } from './press';
 

@@ -1,4 +1,4 @@
-import type { CookPlan } from '../plan/planResult';
+import type { CookPlan } from '../plan/legs/planResult';
 import { actionsOf } from '../schedule/actions';
 import type { CookEvent } from './event';
 import { pressFor } from './press';

@@ -1,4 +1,4 @@
-import type { TimedLeg } from '../plan/timedLeg';
+import type { TimedLeg } from '../plan/legs/timedLeg';
 import { cookedLegs } from './cookedLegs';
 import { effectiveEvents } from './effectiveEvents';
 import type { CookEvent } from './event';

@@ -1,4 +1,4 @@
-import type { CookPlan, PlannedLeg } from '../plan/planResult';
+import type { CookPlan, PlannedLeg } from '../plan/legs/planResult';
 import {
   ACTION_TRAITS,
   actionsOf,

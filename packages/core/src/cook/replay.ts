@@ -1,8 +1,8 @@
 import { DEFAULT_PAN, type PanOnBurner } from '../gear/pan';
 import { SEARCH_COLUMNS } from '../heat';
-import type { CookPlan, Slices } from '../plan/planResult';
-import { recordLegs } from '../plan/recordPlan';
-import { WayCook } from '../plan/wayCook';
+import type { CookPlan, Slices } from '../plan/legs/planResult';
+import { recordLegs } from '../plan/search/recordPlan';
+import { WayCook } from '../plan/legs/wayCook';
 import type { CookEvent } from './event';
 import { legsAsCooked } from './legsAsCooked';
 import type { PlanFigures } from './progress';

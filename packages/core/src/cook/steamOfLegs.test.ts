@@ -1,8 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_PAN } from '../gear/pan';
-import { sizzleLevel, sizzleOf } from '../heat/sizzle';
-import { legsOf } from '../plan/legs';
-import { timedFor } from '../plan/timedLeg';
+import { sizzleLevel, sizzleOf } from '../heat/judging/sizzle';
+import { legsOf } from '../plan/legs/legs';
+import { timedFor } from '../plan/legs/timedLeg';
 import { planCase, STEAK } from '../tests';
 import { steamAt } from './steamCurve';
 import { steamOfCook, steamOfLegs } from './steamOfLegs';

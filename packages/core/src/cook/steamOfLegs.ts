@@ -1,10 +1,10 @@
 import { NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
 import type { PanOnBurner } from '../gear/pan';
-import { faceArea } from '../heat/section';
-import { heardSteam } from '../heat/sizzle';
-import type { PlanRequest } from '../plan/request';
-import type { TimedLeg } from '../plan/timedLeg';
-import { WayCook } from '../plan/wayCook';
+import { faceArea } from '../heat/matter/section';
+import { heardSteam } from '../heat/judging/sizzle';
+import type { PlanRequest } from '../plan/request/request';
+import type { TimedLeg } from '../plan/legs/timedLeg';
+import { WayCook } from '../plan/legs/wayCook';
 import { cookedLegs } from './cookedLegs';
 import { effectiveEvents } from './effectiveEvents';
 import type { CookEvent } from './event';

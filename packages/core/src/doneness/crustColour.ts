@@ -1,4 +1,4 @@
-import type { ModelName } from '../heat/heatModel';
+import type { ModelName } from '../heat/matter/heatModel';
 
 /** Appearance and taste of a crust. */
 export const CRUST_COLOURS = [

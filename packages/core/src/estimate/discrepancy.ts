@@ -1,7 +1,7 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import type { FitPrior } from '../maths/robustLeastSquares';
-import { ERROR_SIZES, errorKindOf, MODEL_ERROR } from '../plan/modelError';
-import type { PlanRequest } from '../plan/request';
+import { ERROR_SIZES, errorKindOf, MODEL_ERROR } from '../plan/ranges/modelError';
+import type { PlanRequest } from '../plan/request/request';
 
 /** Share of the time to the pull over which the correlation falls by a factor of e. */
 const LENGTH = 0.6;

@@ -1,6 +1,6 @@
 import { deviationAt, NOMINAL_KITCHEN, type KitchenDeviation } from '../gear';
-import { inputSpread } from '../plan/inputSpread';
-import type { PlanRequest } from '../plan/request';
+import { inputSpread } from '../plan/ranges/inputSpread';
+import type { PlanRequest } from '../plan/request/request';
 import { DISCREPANCY_COUNT } from './discrepancy';
 
 /** Parameters fitted to the readings of a live cook, in the order of every vector here. */

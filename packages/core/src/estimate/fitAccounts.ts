@@ -1,6 +1,6 @@
 import type { ReadingEvent } from '../cook/event';
 import { robustLeastSquares, type Observation } from '../maths/robustLeastSquares';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request/request';
 import { discrepancyPriors } from './discrepancy';
 import { FITTED } from './estimated';
 import { handObservations } from './handObservations';

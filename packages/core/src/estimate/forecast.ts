@@ -4,9 +4,9 @@ import { effectiveEvents } from '../cook/effectiveEvents';
 import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
 import { thinned } from '../maths/thinned';
-import { restDeviation } from '../plan/modelError';
-import type { TimedLeg } from '../plan/timedLeg';
-import { WayCook } from '../plan/wayCook';
+import { restDeviation } from '../plan/ranges/modelError';
+import type { TimedLeg } from '../plan/legs/timedLeg';
+import { WayCook } from '../plan/legs/wayCook';
 import {
   ESTIMATED,
   kitchenAt,
@@ -18,7 +18,7 @@ import { fitAccounts } from './fitAccounts';
 import type { Forecast } from './forecastResult';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg } from '../plan/legs/ovenLegs';
 import { ovenLike } from './ovenLike';
 import { ovenObservations } from './ovenObservations';
 import { probePositions } from './probePositions';

@@ -1,7 +1,7 @@
 import type { ReadingEvent } from '../cook/event';
 import { THERMOMETER_SPREAD } from '../gear';
 import type { Observation } from '../maths/robustLeastSquares';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request/request';
 import { addDiscrepancy } from './discrepancy';
 import { DISCREPANCY_AT, FITTED, THERMOMETER_AT } from './estimated';
 import { handReading, placesGiven, placesMoved, shownByHand, type Hand } from './handReading';

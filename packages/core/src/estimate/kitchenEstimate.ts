@@ -1,6 +1,6 @@
 import { fitWeights, mixture } from '../maths/mixture';
 import type { RobustFit } from '../maths/robustLeastSquares';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request/request';
 import { addDiscrepancy, DISCREPANCY_COUNT } from './discrepancy';
 import { DISCREPANCY_AT, ESTIMATED, FITTED } from './estimated';
 import { LINEAR_STEP, type LinearModel } from './linearModel';

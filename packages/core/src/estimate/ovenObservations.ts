@@ -2,7 +2,7 @@ import type { ReadingEvent } from '../cook/event';
 import type { Progress } from '../cook/progress';
 import type { Observation } from '../maths/robustLeastSquares';
 import { ESTIMATED, FITTED, kitchenAt, type EstimatedSpreads } from './estimated';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg } from '../plan/legs/ovenLegs';
 
 /** Thermostats swing: one look at the oven's air is worth 6 K, many no better than 3 K. */
 const ONE_LOOK = 6;

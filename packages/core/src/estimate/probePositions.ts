@@ -1,7 +1,7 @@
 import { THERMOMETER_SPREAD, TOTAL_SPREAD } from '../gear';
-import { KITCHEN_AIR } from '../heat/kitchenAir';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 import type { Observation } from '../maths/robustLeastSquares';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request/request';
 import { addDiscrepancy } from './discrepancy';
 import { DISCREPANCY_AT, ESTIMATED, FITTED, THERMOMETER_AT } from './estimated';
 import { PROBE_DEPTHS, type TracedRun } from './tracedRun';

@@ -1,10 +1,10 @@
 import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
 import type { PieceSolver } from '../heat';
-import type { PlanRequest } from '../plan/request';
-import type { CookEnd } from '../plan/cookEnd';
-import type { TimedLeg } from '../plan/timedLeg';
-import { WayCook } from '../plan/wayCook';
-import { boneColumn } from '../heat/boneColumn';
+import type { PlanRequest } from '../plan/request/request';
+import type { CookEnd } from '../plan/legs/cookEnd';
+import type { TimedLeg } from '../plan/legs/timedLeg';
+import { WayCook } from '../plan/legs/wayCook';
+import { boneColumn } from '../heat/judging/boneColumn';
 
 /**
  * Possible depths of a probe: from the middle towards the face that went down first (above 0) or the other, shares of

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { DRYING_PLACES } from '../heat/fridgeDrying';
-import { THAW_PLACES } from '../heat/icePlaces';
-import { WAYS } from '../plan/way';
+import { DRYING_PLACES } from '../heat/matter/fridgeDrying';
+import { THAW_PLACES } from '../heat/ice/icePlaces';
+import { WAYS } from '../plan/request/way';
 import { planRequestWith } from './planRequestSchema';
 
 /** Input of `crustan ahead`: a piece. Its method does not matter and can be left out. */

@@ -1,11 +1,11 @@
 import type { z } from 'zod';
 import { footprint, isFish, THAW_DRIP } from '../food';
 import { DRYING_PLACES, freeze, FROZEN_THROUGH, THAW_PLACES } from '../heat';
-import { shapeOf } from '../plan/pieceOf';
-import { cutOf, thicknessOf, type PlanRequest } from '../plan/request';
-import { saltDepth, saltDepths, SALT_SCHOOLS } from '../plan/schools';
-import { airedLoss, brineFilm } from '../plan/surfaceFilm';
-import { thawOf } from '../plan/thawOf';
+import { shapeOf } from '../plan/legs/pieceOf';
+import { cutOf, thicknessOf, type PlanRequest } from '../plan/request/request';
+import { saltDepth, saltDepths, SALT_SCHOOLS } from '../plan/request/schools';
+import { airedLoss, brineFilm } from '../plan/request/surfaceFilm';
+import { thawOf } from '../plan/legs/thawOf';
 import { KEEPS_RAW } from '../safety';
 import type { aheadResultSchema } from './aheadFile';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Limit } from '../plan/limits';
+import type { Limit } from '../plan/request/limits';
 
 /** A number within a limit; anything else is refused with the range and unit. */
 export const bounded = (limit: Limit, unit: string) => {

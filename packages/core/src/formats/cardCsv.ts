@@ -1,5 +1,5 @@
-import type { CardCell } from '../plan/card';
-import type { PlanRequest } from '../plan/request';
+import type { CardCell } from '../plan/search/card';
+import type { PlanRequest } from '../plan/request/request';
 import { writeCsv } from './csvCells';
 
 export const CARD_COLUMNS = [

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { INSTRUMENTS, TROUBLES, type CookEvent, type Instrument } from '../cook/event';
 import { PRESS_KINDS } from '../cook/press';
-import { REST_COVERS } from '../heat/restCover';
-import { LEG_KINDS } from '../plan/legKind';
-import type { Heat } from '../plan/legs';
-import { PLAN_LIMITS, type Limit } from '../plan/limits';
+import { REST_COVERS } from '../heat/places/restCover';
+import { LEG_KINDS } from '../plan/legs/legKind';
+import type { Heat } from '../plan/legs/legs';
+import { PLAN_LIMITS, type Limit } from '../plan/request/limits';
 import { ACTION_KINDS } from '../schedule/actions';
 import { bounded } from './bounded';
 

@@ -1,16 +1,16 @@
 import { z } from 'zod';
 import { TISSUE_NAMES } from '../food/tissues';
 import { CRUST_COLOURS } from '../doneness/crustColour';
-import { PRESS_NAMES } from '../heat/face';
-import { HEAT_MODELS, MODEL_NAMES } from '../heat/heatModel';
-import { REST_COVERS } from '../heat/restCover';
-import { REST_SURFACES } from '../heat/restSurface';
-import type { Shape } from '../heat/section';
-import type { Cook, IceStage, PanUsed, Stage } from '../heat/stage';
-import { STEM_SIDES, USUAL_THERMOMETER, type Thermometer } from '../heat/thermometer';
-import { KNOBS } from '../heat/twoZonePan';
-import { PLAN_LIMITS } from '../plan/limits';
-import { HOLD_PLACES } from '../plan/request';
+import { PRESS_NAMES } from '../heat/places/face';
+import { HEAT_MODELS, MODEL_NAMES } from '../heat/matter/heatModel';
+import { REST_COVERS } from '../heat/places/restCover';
+import { REST_SURFACES } from '../heat/stages/restSurface';
+import type { Shape } from '../heat/matter/section';
+import type { Cook, IceStage, PanUsed, Stage } from '../heat/stages/stage';
+import { STEM_SIDES, USUAL_THERMOMETER, type Thermometer } from '../heat/judging/thermometer';
+import { KNOBS } from '../heat/places/twoZonePan';
+import { PLAN_LIMITS } from '../plan/request/limits';
+import { HOLD_PLACES } from '../plan/request/request';
 import { bounded } from './bounded';
 import { ICE_STAGES, iceStageResultSchema } from './iceStageSchema';
 

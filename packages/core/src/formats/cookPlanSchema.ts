@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import type { PlanSpread, PullWindow } from '../plan/planResult';
-import { LEG_KINDS } from '../plan/legKind';
-import { PLAN_LIMITS } from '../plan/limits';
-import type { OwnStep } from '../plan/ownSteps';
+import type { PlanSpread, PullWindow } from '../plan/legs/planResult';
+import { LEG_KINDS } from '../plan/legs/legKind';
+import { PLAN_LIMITS } from '../plan/request/limits';
+import type { OwnStep } from '../plan/legs/ownSteps';
 import { heatSchema } from './cookEventSchema';
 import { gearIdsSchema } from './gearIdsSchema';
 import { planRequestSchema } from './planRequestSchema';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CUT_IDS } from '../food/cuts';
 import { DONENESS_CODES } from '../phrases/donenessWord';
-import { WAYS } from '../plan/way';
+import { WAYS } from '../plan/request/way';
 import { bounded } from './bounded';
 import { moment } from './cookEventSchema';
 import {

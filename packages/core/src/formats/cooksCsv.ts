@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { CUTS, CUT_IDS } from '../food/cuts';
-import { cutOf, USUAL, type PlanRequest } from '../plan/request';
-import { WAYS, waysFor } from '../plan/way';
+import { cutOf, USUAL, type PlanRequest } from '../plan/request/request';
+import { WAYS, waysFor } from '../plan/request/way';
 import { figureOf, plainCell, readCsv, writeCsv } from './csvCells';
 import { judgementSchema, type Judgement } from './judgementSchema';
 import type { CookRecord } from './messages';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { IceStage } from '../heat/stage';
+import type { IceStage } from '../heat/stages/stage';
 import { bounded } from './bounded';
 
 /** Days in the freezer, the fridge or water, s. */

@@ -21,7 +21,7 @@ import {
   serviceInFullSchema,
   toldScheduleSchema,
   trialSchema,
-} from './index';
+} from '.';
 import { timesFileSchema, timesResultSchema } from './timesFile';
 import { z } from 'zod';
 

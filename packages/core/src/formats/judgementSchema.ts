@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PLAN_LIMITS } from '../plan/limits';
+import { PLAN_LIMITS } from '../plan/request/limits';
 import { bounded } from './bounded';
 
 export const CRUST_SEEN = ['pale', 'golden', 'deep-brown', 'dark', 'burnt'] as const;

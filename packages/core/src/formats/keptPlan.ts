@@ -1,4 +1,4 @@
-import type { CookPlan } from '../plan/planResult';
+import type { CookPlan } from '../plan/legs/planResult';
 import type { KeptPlan } from './cookPlanSchema';
 
 /** A plan in the stored and transmitted form. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CUT_IDS } from '../food/cuts';
-import { WAYS } from '../plan/way';
+import { WAYS } from '../plan/request/way';
 import { cookEventSchema, id, moment } from './cookEventSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';
 import { gearUsedSchema } from './gearUsedSchema';

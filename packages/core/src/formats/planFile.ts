@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { WAYS } from '../plan/way';
+import { WAYS } from '../plan/request/way';
 import { crustNameSchema, logsSchema, lossSchema } from './cookFile';
 import { planRequestWith } from './planRequestSchema';
 import { cookPlanSchema, planSpreadSchema, pullWindowSchema } from './cookPlanSchema';

@@ -5,15 +5,15 @@ import { RUB_IDS } from '../food/rubs';
 import { SPECIES } from '../food/species';
 import { TISSUE_NAMES } from '../food/tissues';
 import { FAT_IDS } from '../gear/fats';
-import { PRESS_NAMES } from '../heat/face';
-import { DRYING_PLACES } from '../heat/fridgeDrying';
-import { MODEL_NAMES, type ModelName } from '../heat/heatModel';
-import { THAW_PLACES } from '../heat/icePlaces';
-import { REST_COVERS } from '../heat/restCover';
-import { REST_SURFACES } from '../heat/restSurface';
-import { STEM_SIDES } from '../heat/thermometer';
-import { KNOBS, TURN_SPOTS } from '../heat/twoZonePan';
-import { PLAN_LIMITS } from '../plan/limits';
+import { PRESS_NAMES } from '../heat/places/face';
+import { DRYING_PLACES } from '../heat/matter/fridgeDrying';
+import { MODEL_NAMES, type ModelName } from '../heat/matter/heatModel';
+import { THAW_PLACES } from '../heat/ice/icePlaces';
+import { REST_COVERS } from '../heat/places/restCover';
+import { REST_SURFACES } from '../heat/stages/restSurface';
+import { STEM_SIDES } from '../heat/judging/thermometer';
+import { KNOBS, TURN_SPOTS } from '../heat/places/twoZonePan';
+import { PLAN_LIMITS } from '../plan/request/limits';
 import {
   EDGE_SEARS,
   HOLD_PLACES,
@@ -23,8 +23,8 @@ import {
   USUAL,
   type OwnCut,
   type PlanRequest,
-} from '../plan/request';
-import { WAYS } from '../plan/way';
+} from '../plan/request/request';
+import { WAYS } from '../plan/request/way';
 import { bounded } from './bounded';
 import { gearIdsSchema } from './gearIdsSchema';
 

@@ -1,5 +1,5 @@
 import { CUT_IDS, type CutId } from '../food/cuts';
-import type { HeatScale } from '../plan/ownSteps';
+import type { HeatScale } from '../plan/legs/ownSteps';
 import { CUT_WORDS, DONENESS_WORDS } from '../phrases/dinnerWords';
 import { DONENESS_CODES, type DonenessWord } from '../phrases/donenessWord';
 import type { Phrase, Span } from '../phrases/phrase';

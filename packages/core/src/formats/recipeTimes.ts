@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { readSteps, type ReadSteps } from '../phrases/readSteps';
-import type { HeatScale } from '../plan/ownSteps';
+import type { HeatScale } from '../plan/legs/ownSteps';
 
 /** A step of a recipe, or a section of steps, as schema.org has them. */
 const stepSchema = z.looseObject({

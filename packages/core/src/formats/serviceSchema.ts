@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ALLERGEN_IDS } from '../food/allergens';
 import type { MenuDish } from '../pass/menuDish';
 import { OUT_GEAR, OUT_REASONS, type ServiceEvent } from '../pass/serviceEvent';
-import { WAYS } from '../plan/way';
+import { WAYS } from '../plan/request/way';
 import { ACTION_KINDS } from '../schedule/actions';
 import { id, moment } from './cookEventSchema';
 import { cookPlanSchema } from './cookPlanSchema';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { readSteps } from '../phrases/readSteps';
-import { WAYS } from '../plan/way';
+import { WAYS } from '../plan/request/way';
 import { crustNameSchema, logsSchema, lossSchema } from './cookFile';
 import { cookPlanSchema } from './cookPlanSchema';
 import { planRequestWith } from './planRequestSchema';

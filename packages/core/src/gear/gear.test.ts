@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { runFor, solverFor } from '../heat';
-import { CAPACITY_IRON } from '../heat/iron';
+import { CAPACITY_IRON } from '../heat/places/iron';
 import { crowding } from './crowding';
 import { FATS, oilMargin } from './fats';
 import { LiveOven } from './liveOven';

@@ -1,4 +1,4 @@
-import { CAPACITY_IRON, ironLoss, WALL_HEIGHT } from '../heat/iron';
+import { CAPACITY_IRON, ironLoss, WALL_HEIGHT } from '../heat/places/iron';
 import { BURNER_EFFICIENCY, type PanOnBurner } from './pan';
 
 /** Longest step taken at once, s: the lump's own time constant is some minutes. */

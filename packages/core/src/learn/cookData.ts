@@ -5,12 +5,12 @@ import { progressOf } from '../cook/progress';
 import { thinned } from '../maths/thinned';
 import { sectionCorrection } from '../estimate/sectionCorrection';
 import { effectiveEvents } from '../cook/effectiveEvents';
-import type { TimedLeg } from '../plan/timedLeg';
+import type { TimedLeg } from '../plan/legs/timedLeg';
 import type { KitchenDeviation } from '../gear';
 import { panOnBurner, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp } from './panWarmUp';
 import type { LearnedTraits } from './traits';
-import { firstOvenLeg, inAPan } from '../plan/ovenLegs';
+import { firstOvenLeg, inAPan } from '../plan/legs/ovenLegs';
 
 /** Finite-difference steps of the model, in each deviation's own unit. */
 export const MODEL_STEPS = {

@@ -1,4 +1,4 @@
-import type { Way } from '../plan/way';
+import type { Way } from '../plan/request/way';
 
 /** Input of favourites: a cook as in lists. */
 export interface FavouriteLine {

@@ -1,7 +1,7 @@
 import { CRUST_COLOURS, CRUST_FROM, type CrustColour } from '../doneness';
 import { browningIndex } from '../heat';
-import { palestFace } from '../plan/palestBrowning';
-import { WayCook } from '../plan/wayCook';
+import { palestFace } from '../plan/legs/palestBrowning';
+import { WayCook } from '../plan/legs/wayCook';
 import { kitchenIn, cookData } from './cookData';
 import { traitsFor, type LearnedTrait } from './learnKitchen';
 import { panOnBurner, type LoggedCook } from './loggedCook';

@@ -5,7 +5,7 @@ import type { PressKind } from '../cook/press';
 
 import { normal, seededRandom } from '../maths/random';
 import { trueCook, trueRun } from '../simulation/trueKitchen';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request/request';
 import { pressFor } from '../cook/press';
 import { actionsOf } from '../schedule/actions';
 import { planOf, STEAK } from '../tests';
@@ -16,7 +16,7 @@ import { learnLag } from './learnLag';
 import { FIRST_GEAR, panOnBurner, type GearUsed, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg } from '../plan/legs/ovenLegs';
 
 const T0 = Date.UTC(2026, 2, 1, 18);
 const TRUE: LearnedTraits = {

@@ -2,7 +2,7 @@ import { DEFAULT_OVEN, OvenBody } from '../gear';
 import type { ReadingEvent } from '../cook/event';
 import { effectiveEvents } from '../cook/effectiveEvents';
 import type { LoggedCook } from './loggedCook';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg } from '../plan/legs/ovenLegs';
 
 /** The oven's time constant as learned from its thermometer. */
 export interface LearnedLag {

@@ -1,6 +1,6 @@
 import { OvenBody } from '../gear/ovenBody';
 import { PanBody } from '../gear/panBody';
-import { KITCHEN_AIR } from '../heat/kitchenAir';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 import type { GearHeat } from './dish';
 import type { ServiceGear } from './serviceGear';
 

@@ -1,9 +1,9 @@
 import { footprint } from '../food/footprint';
 import { BURNER_EFFICIENCY, type PanOnBurner } from '../gear/pan';
-import { TwoZonePan } from '../heat/twoZonePan';
-import { inAPan } from '../plan/ovenLegs';
-import type { CookPlan } from '../plan/planResult';
-import { cutOf } from '../plan/request';
+import { TwoZonePan } from '../heat/places/twoZonePan';
+import { inAPan } from '../plan/legs/ovenLegs';
+import type { CookPlan } from '../plan/legs/planResult';
+import { cutOf } from '../plan/request/request';
 
 /** Iron this near to the pan's heat takes the next piece, K. */
 const RECOVERED = 10;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_PAN } from '../gear';
-import { inAPan } from '../plan/ovenLegs';
+import { inAPan } from '../plan/legs/ovenLegs';
 import { actionsOf } from '../schedule/actions';
 import { planOf, STEAK } from '../tests';
 import { LINE } from '../tests/serviceCases';

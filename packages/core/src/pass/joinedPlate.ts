@@ -1,5 +1,5 @@
 import { footprint } from '../food/footprint';
-import { cutOf } from '../plan/request';
+import { cutOf } from '../plan/request/request';
 import { begunPiece, type DueAction } from './begunPiece';
 import type { PieceJob, PieceOption } from './dish';
 import type { SteppedPlan } from './pieceSteps';

@@ -1,5 +1,5 @@
 import type { PlanFigures } from '../cook/progress';
-import type { CookPlan } from '../plan/planResult';
+import type { CookPlan } from '../plan/legs/planResult';
 import type { Side } from '../schedule/sides';
 import type { PieceOption } from './dish';
 

@@ -1,5 +1,5 @@
 import { ALLERGEN_IDS, allergensNamed, type AllergenId } from '../food/allergens';
-import { plateAllergens, unstatedSides } from '../plan/plateAllergens';
+import { plateAllergens, unstatedSides } from '../plan/request/plateAllergens';
 import type { MenuDish } from './menuDish';
 import type { Order } from './serviceEvent';
 

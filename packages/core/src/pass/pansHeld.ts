@@ -1,4 +1,4 @@
-import { panAllergens } from '../plan/plateAllergens';
+import { panAllergens } from '../plan/request/plateAllergens';
 import { allergenBits, type AllergenBits } from './cleanPans';
 import type { PansHeld } from './dish';
 import { portionOf, type MenuDish, type MenuOption } from './menuDish';

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { DEFAULT_PAN } from '../gear/pan';
 import { finished } from '../maths';
-import { USUAL, type PlanRequest } from '../plan/request';
+import { USUAL, type PlanRequest } from '../plan/request/request';
 import { LINE } from '../tests/serviceCases';
 import { GearState } from './gearState';
 import { WHOLE_PAN } from './pieceSteps';

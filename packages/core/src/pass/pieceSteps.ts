@@ -1,9 +1,9 @@
 import { footprint } from '../food/footprint';
-import { KITCHEN_AIR } from '../heat/kitchenAir';
-import type { CookPlan, PlannedLeg } from '../plan/planResult';
-import { inAPan } from '../plan/ovenLegs';
-import { cutOf } from '../plan/request';
-import { usesLowOven, type Way } from '../plan/way';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
+import type { CookPlan, PlannedLeg } from '../plan/legs/planResult';
+import { inAPan } from '../plan/legs/ovenLegs';
+import { cutOf } from '../plan/request/request';
+import { usesLowOven, type Way } from '../plan/request/way';
 import { actionsOf, type ActionKind } from '../schedule/actions';
 
 /** Stay of a piece in one place. Seconds from the first heat, C, m2. */

@@ -1,6 +1,6 @@
 import type { PanOnBurner } from '../gear/pan';
-import { KITCHEN_AIR } from '../heat/kitchenAir';
-import { startsCold } from '../plan/startsCold';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
+import { startsCold } from '../plan/request/startsCold';
 import { ironRecovery } from './ironRecovery';
 import { pieceSteps, type PieceSteps, type SteppedPlan } from './pieceSteps';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { finished } from '../maths/finished';
-import { USUAL, type PlanRequest } from '../plan/request';
+import { USUAL, type PlanRequest } from '../plan/request/request';
 import { CUTS } from '../food/cuts';
 import {
   batchSizes,

@@ -1,9 +1,9 @@
 import { footprint } from '../food/footprint';
 import { crowding } from '../gear/crowding';
-import type { CookPlan, Obstacle } from '../plan/planResult';
-import { planWay } from '../plan/planWay';
-import { cutOf, type PlanRequest } from '../plan/request';
-import { waysFor } from '../plan/way';
+import type { CookPlan, Obstacle } from '../plan/legs/planResult';
+import { planWay } from '../plan/search/planWay';
+import { cutOf, type PlanRequest } from '../plan/request/request';
+import { waysFor } from '../plan/request/way';
 import type { PieceJob } from './dish';
 import { plateSteps } from './plateSteps';
 import { schedulePlate } from './schedulePlate';

@@ -1,10 +1,10 @@
 import { footprint } from '../food/footprint';
 import { crowding } from '../gear/crowding';
 import type { PanOnBurner } from '../gear/pan';
-import type { CookPlan } from '../plan/planResult';
-import { planWay } from '../plan/planWay';
-import { cutOf, type PlanRequest } from '../plan/request';
-import { waysFor, WAY_TRAITS, type Way } from '../plan/way';
+import type { CookPlan } from '../plan/legs/planResult';
+import { planWay } from '../plan/search/planWay';
+import { cutOf, type PlanRequest } from '../plan/request/request';
+import { waysFor, WAY_TRAITS, type Way } from '../plan/request/way';
 import type { PieceOption } from './dish';
 import { ironRecovery } from './ironRecovery';
 import { pieceSteps, type PieceSteps } from './pieceSteps';

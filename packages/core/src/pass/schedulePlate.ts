@@ -1,4 +1,4 @@
-import { KITCHEN_AIR } from '../heat/kitchenAir';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 import { READY_SECONDS } from '../schedule/run';
 import type { PieceJob } from './dish';
 import type { ServiceGear } from './serviceGear';

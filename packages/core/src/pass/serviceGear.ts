@@ -1,7 +1,7 @@
 import type { BurnerKind, PanOnBurner } from '../gear/pan';
 import { DEFAULT_OVEN, OvenBody, type Oven } from '../gear/ovenBody';
 import { PanBody } from '../gear/panBody';
-import { KITCHEN_AIR } from '../heat/kitchenAir';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 
 /** A pan on the burner that it stands on through a service. */
 export interface ServicePan {

@@ -1,5 +1,5 @@
 import type { AllergenId } from '../food/allergens';
-import { panAllergens } from '../plan/plateAllergens';
+import { panAllergens } from '../plan/request/plateAllergens';
 import { portionOf, type MenuDish } from './menuDish';
 import { avoidedBy } from './orderAllergens';
 import { lastInPan } from './pansHeld';

@@ -1,5 +1,5 @@
-import { PLAN_LIMITS } from '../plan/limits';
-import type { SaidTime } from '../plan/saidStep';
+import { PLAN_LIMITS } from '../plan/request/limits';
+import type { SaidTime } from '../plan/ownTimes/saidStep';
 import type { Phrase } from './phrase';
 
 /** Place of a step. */

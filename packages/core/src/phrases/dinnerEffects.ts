@@ -1,4 +1,4 @@
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/request/request';
 import type { DinnerCode } from './dinnerWords';
 import type { HalfOfDay } from './saidHour';
 

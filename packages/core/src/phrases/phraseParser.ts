@@ -1,5 +1,5 @@
 import { Lexer, type IToken } from 'chevrotain';
-import type { HeatScale } from '../plan/ownSteps';
+import type { HeatScale } from '../plan/legs/ownSteps';
 import type { Phrase } from './phrase';
 import { QuantityParser } from './quantityParser';
 import { spanOf } from './quantityUnits';

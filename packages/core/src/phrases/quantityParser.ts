@@ -1,5 +1,5 @@
 import { EmbeddedActionsParser, EOF, type IToken, type TokenType } from 'chevrotain';
-import type { HeatScale } from '../plan/ownSteps';
+import type { HeatScale } from '../plan/legs/ownSteps';
 import type { Phrase, Span } from './phrase';
 import { celsiusOf, gasCelsius, KILOGRAMS, METRES, spanOf, unitOf, VULGAR } from './quantityUnits';
 import {

@@ -1,5 +1,5 @@
 import type { IToken } from 'chevrotain';
-import type { HeatScale } from '../plan/ownSteps';
+import type { HeatScale } from '../plan/legs/ownSteps';
 import type { Span } from './phrase';
 
 /** Values of fraction signs. */

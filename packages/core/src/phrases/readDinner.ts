@@ -1,7 +1,7 @@
 import { CUT_IDS, type CutId } from '../food';
-import { PLAN_LIMITS } from '../plan/limits';
-import type { HeatScale } from '../plan/ownSteps';
-import type { PlanRequest } from '../plan/request';
+import { PLAN_LIMITS } from '../plan/request/limits';
+import type { HeatScale } from '../plan/legs/ownSteps';
+import type { PlanRequest } from '../plan/request/request';
 import {
   CUT_WORDS,
   DINNER_CODES,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import type { SaidStep, SaidTime } from '../plan/saidStep';
-import { writeOwnSteps } from '../plan/writeOwnSteps';
+import type { SaidStep, SaidTime } from '../plan/ownTimes/saidStep';
+import { writeOwnSteps } from '../plan/ownTimes/writeOwnSteps';
 import { RECIPE_CORPUS } from '../tests/recipeCorpus';
 import { TIMES_CORPUS } from '../tests/timesCorpus';
 import { writeMeaning } from '../tests/writeMeaning';

@@ -1,5 +1,5 @@
-import type { HeatScale } from '../plan/ownSteps';
-import type { SaidSettings, SaidStep } from '../plan/saidStep';
+import type { HeatScale } from '../plan/legs/ownSteps';
+import type { SaidSettings, SaidStep } from '../plan/ownTimes/saidStep';
 import {
   Clause,
   CORE_HEAT,

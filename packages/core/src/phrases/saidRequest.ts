@@ -1,6 +1,6 @@
-import { PLAN_LIMITS, type Limit } from '../plan/limits';
-import type { PlanRequest } from '../plan/request';
-import type { SaidSettings } from '../plan/saidStep';
+import { PLAN_LIMITS, type Limit } from '../plan/request/limits';
+import type { PlanRequest } from '../plan/request/request';
+import type { SaidSettings } from '../plan/ownTimes/saidStep';
 
 /** A roast in a cooler oven than this is slow, C. */
 const SLOW_OVEN = 150;

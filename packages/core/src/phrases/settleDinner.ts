@@ -1,7 +1,7 @@
 import { DONENESS_SCALES } from '../doneness';
 import { CUTS, type CutId } from '../food';
-import { PLAN_LIMITS, type Limit } from '../plan/limits';
-import type { PlanRequest } from '../plan/request';
+import { PLAN_LIMITS, type Limit } from '../plan/request/limits';
+import type { PlanRequest } from '../plan/request/request';
 import type { DonenessWord } from './donenessWord';
 import type { Span } from './phrase';
 import { saidDoneness } from './saidDoneness';

@@ -1,7 +1,7 @@
-import { PLAN_LIMITS } from '../plan/limits';
-import { LONGEST_OVEN, LONGEST_PAN } from '../plan/longest';
-import type { HeatScale } from '../plan/ownSteps';
-import type { SaidSettings, SaidStep, SaidTime } from '../plan/saidStep';
+import { PLAN_LIMITS } from '../plan/request/limits';
+import { LONGEST_OVEN, LONGEST_PAN } from '../plan/legs/longest';
+import type { HeatScale } from '../plan/legs/ownSteps';
+import type { SaidSettings, SaidStep, SaidTime } from '../plan/ownTimes/saidStep';
 import {
   Clause,
   heatsFrom,

@@ -1,4 +1,4 @@
-import type { PlannedLeg } from '../plan/planResult';
+import type { PlannedLeg } from '../plan/legs/planResult';
 
 /** Actions of the cook on the piece, from the first heat to carving. */
 export const ACTION_KINDS = [

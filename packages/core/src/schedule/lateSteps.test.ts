@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import type { PlanRequest } from '../plan/request';
-import { isAwkward } from '../plan/schools';
+import type { PlanRequest } from '../plan/request/request';
+import { isAwkward } from '../plan/request/schools';
 import { planOf, STEAK } from '../tests';
 import { lateSteps, nextDue } from './lateSteps';
 import { inAtFor, runOf, type Run } from './run';

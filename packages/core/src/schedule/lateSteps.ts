@@ -1,6 +1,6 @@
-import type { ThawPlace } from '../heat/icePlaces';
-import type { Airing, PlanRequest } from '../plan/request';
-import { AIRED_FROM, AWKWARD } from '../plan/schools';
+import type { ThawPlace } from '../heat/ice/icePlaces';
+import type { Airing, PlanRequest } from '../plan/request/request';
+import { AIRED_FROM, AWKWARD } from '../plan/request/schools';
 import { inAtFor, type Run, type RunStep } from './run';
 
 /** Possible correction of a step whose time has passed. Times in ms since 1970. */

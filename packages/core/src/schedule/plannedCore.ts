@@ -1,4 +1,4 @@
-import type { CookPlan } from '../plan/planResult';
+import type { CookPlan } from '../plan/legs/planResult';
 
 /** Core the plan has at `seconds` from the pan, C, by straight lines between the curve's points. */
 export const plannedCore = (trace: CookPlan['trace'], seconds: number): number | undefined => {

@@ -1,4 +1,4 @@
-import type { CookPlan } from '../plan/planResult';
+import type { CookPlan } from '../plan/legs/planResult';
 import { plannedCore } from './plannedCore';
 
 export const REST_RULES = ['computed', 'none', 'fixed', 'half'] as const;

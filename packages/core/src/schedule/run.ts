@@ -1,10 +1,10 @@
 import { DEFAULT_OVEN, ovenWarmUp, type Oven } from '../gear/ovenBody';
 import { DEFAULT_PAN, type PanOnBurner } from '../gear/pan';
 import { preheat } from '../gear/preheat';
-import type { CookPlan } from '../plan/planResult';
-import { startsCold } from '../plan/startsCold';
+import type { CookPlan } from '../plan/legs/planResult';
+import { startsCold } from '../plan/request/startsCold';
 import { ACTION_TRAITS, actionsOf, type ActionKind } from './actions';
-import { firstOvenLeg, inAPan } from '../plan/ovenLegs';
+import { firstOvenLeg, inAPan } from '../plan/legs/ovenLegs';
 
 /** Things the cook does, the piece's own and what goes before and after. */
 export type StepKind =

@@ -1,6 +1,6 @@
-import type { CookPlan } from '../plan/planResult';
+import type { CookPlan } from '../plan/legs/planResult';
 import type { Shared } from './sides';
-import { firstOvenLeg } from '../plan/ovenLegs';
+import { firstOvenLeg } from '../plan/legs/ovenLegs';
 
 /** Use of the oven and the pan by a plan's piece, s from the first heat. */
 export const sharedBy = ({ legs }: Pick<CookPlan, 'legs'>): Shared => {

@@ -1,7 +1,7 @@
 import { NOMINAL_KITCHEN } from '../gear';
 import { KNOBS, REST_SURFACES, TURN_SPOTS } from '../heat';
 import { drawn, even, seededRandom } from '../maths/random';
-import { OVEN_FUELS } from '../plan/request';
+import { OVEN_FUELS } from '../plan/request/request';
 import type { Habits, HiddenKitchen } from './trueKitchen';
 
 /** Random habits and equipment of a cook beside the stated ones. */

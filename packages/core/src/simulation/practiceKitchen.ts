@@ -24,9 +24,9 @@ import {
   type PieceSolver,
   type Surroundings,
 } from '../heat';
-import type { PieceInSurroundings } from '../plan/legSurroundings';
-import { pieceOf, pieceInSurroundings } from '../plan/pieceOf';
-import type { PlanRequest } from '../plan/request';
+import type { PieceInSurroundings } from '../plan/legs/legSurroundings';
+import { pieceOf, pieceInSurroundings } from '../plan/legs/pieceOf';
+import type { PlanRequest } from '../plan/request/request';
 import type { HiddenKitchen } from './trueKitchen';
 
 /** Places of a practised piece. */

@@ -1,12 +1,12 @@
 import type { PanOnBurner } from '../gear';
 import { finished } from '../maths/finished';
 import { crustFrom } from '../doneness';
-import { palestFace } from '../plan/palestBrowning';
-import { WAY_TRAITS } from '../plan/way';
-import type { PlanRequest } from '../plan/request';
-import { recordLegs } from '../plan/recordPlan';
-import { solveWay } from '../plan/solveWay';
-import type { CookPlan } from '../plan/planResult';
+import { palestFace } from '../plan/legs/palestBrowning';
+import { WAY_TRAITS } from '../plan/request/way';
+import type { PlanRequest } from '../plan/request/request';
+import { recordLegs } from '../plan/search/recordPlan';
+import { solveWay } from '../plan/search/solveWay';
+import type { CookPlan } from '../plan/legs/planResult';
 import { trueCook, type HiddenKitchen } from './trueKitchen';
 import type { PracticeResult } from './practiceKitchen';
 

@@ -1,11 +1,11 @@
-import { KITCHEN_AIR } from '../heat/kitchenAir';
+import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 import type { KitchenDeviation, PanOnBurner } from '../gear';
 import type { PieceSolver } from '../heat';
-import type { PlanRequest } from '../plan/request';
-import type { CookEnd } from '../plan/cookEnd';
-import type { TimedLeg } from '../plan/timedLeg';
-import { WayCook } from '../plan/wayCook';
-import { boneColumn } from '../heat/boneColumn';
+import type { PlanRequest } from '../plan/request/request';
+import type { CookEnd } from '../plan/legs/cookEnd';
+import type { TimedLeg } from '../plan/legs/timedLeg';
+import { WayCook } from '../plan/legs/wayCook';
+import { boneColumn } from '../heat/judging/boneColumn';
 
 /** True position of a probe. */
 export type ProbePlace =

@@ -1,4 +1,4 @@
-import type { SaidStep } from '../plan/saidStep';
+import type { SaidStep } from '../plan/ownTimes/saidStep';
 
 const figure = (value: number): string => String(Math.round(10 * value) / 10);
 

@@ -1,6 +1,6 @@
-import { REST_COVERS } from '../heat/restCover';
-import { cutOf, type PlanRequest } from '../plan/request';
-import { WAY_TRAITS, waysFor } from '../plan/way';
+import { REST_COVERS } from '../heat/places/restCover';
+import { cutOf, type PlanRequest } from '../plan/request/request';
+import { WAY_TRAITS, waysFor } from '../plan/request/way';
 import type { TrialKind } from './trial';
 
 /** Times that the schools salt ahead, and temper, s. */

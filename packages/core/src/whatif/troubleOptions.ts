@@ -1,8 +1,8 @@
 import { preheat } from '../gear';
 import { fatOf } from '../gear/fats';
 import { FAN_OVEN, STILL_OVEN } from '../heat';
-import { PLAN_LIMITS } from '../plan/limits';
-import type { TimedLeg } from '../plan/timedLeg';
+import { PLAN_LIMITS } from '../plan/request/limits';
+import type { TimedLeg } from '../plan/legs/timedLeg';
 import type { Trouble } from '../cook/event';
 import { WhatIf, type CookInProgress, type Outcome } from './whatIf';
 

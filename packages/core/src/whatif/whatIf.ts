@@ -1,11 +1,11 @@
-import { carvingAfter } from '../plan/carving';
+import { carvingAfter } from '../plan/legs/carving';
 import { browningIndex } from '../heat';
 import type { KitchenDeviation, PanOnBurner } from '../gear';
 import { findCrossing } from '../maths/findCrossing';
 import { finished } from '../maths/finished';
-import type { TimedLeg } from '../plan/timedLeg';
-import type { CookSnapshot } from '../plan/pieceCook';
-import { WayCook } from '../plan/wayCook';
+import type { TimedLeg } from '../plan/legs/timedLeg';
+import type { CookSnapshot } from '../plan/legs/pieceCook';
+import { WayCook } from '../plan/legs/wayCook';
 import { cookedLegs } from '../cook/cookedLegs';
 import type { CookEvent, RemainingLeg } from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';

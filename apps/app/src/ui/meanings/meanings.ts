@@ -22,8 +22,8 @@ export const MEANINGS = {
     means: 'Time in the pan, or in the pan and the oven, after which the core ends at the target.',
     figure: {
       functions: [
-        ['plan/solveWay', 'solveWay'],
-        ['plan/refineWay', 'refineWay'],
+        ['plan/search/solveWay', 'solveWay'],
+        ['plan/search/refineWay', 'refineWay'],
       ],
       equation:
         'The time at which the simulated peak equals the target: first in one dimension, then in the section of the piece.',
@@ -36,7 +36,7 @@ export const MEANINGS = {
     means:
       'Taking the piece off the heat. The core is still some degrees below the target then: it rises in the rest.',
     figure: {
-      functions: [['plan/recordPlan', 'recordRun']],
+      functions: [['plan/search/recordPlan', 'recordRun']],
       equation: 'Core of the simulated piece at the end of the part that the thermometer decides.',
       source: 'The same simulation as the plan.',
       range: 'The reading of a thermometer with its usual error of placement is shown beside it.',
@@ -47,7 +47,7 @@ export const MEANINGS = {
     means:
       'Highest core temperature, reached in the rest, minutes after the pull. This is the end that you asked for.',
     figure: {
-      functions: [['plan/restToPeak', 'restToPeak']],
+      functions: [['plan/legs/restToPeak', 'restToPeak']],
       equation:
         'Highest core temperature in the rest: the rest is simulated until no part of the piece is hotter than the core was.',
       source: 'The same simulation as the plan.',
@@ -59,7 +59,7 @@ export const MEANINGS = {
     means:
       'How early or late the pull can be with the end still within a degree and a half. A wide window is forgiving.',
     figure: {
-      functions: [['plan/windowAbout', 'windowAbout']],
+      functions: [['plan/ranges/windowAbout', 'windowAbout']],
       equation: 'Times at which the peak would be 1.5 °C below and 1.5 °C above the target.',
       source: '1.5 °C is about the error of a kitchen thermometer.',
       range: 'Both times are found within 0.05 °C.',
@@ -69,7 +69,7 @@ export const MEANINGS = {
     word: 'Grey band',
     means: 'Thickness that is cooked past pink, between crust and core. Less is more even.',
     figure: {
-      functions: [['heat/judge', 'greyBand']],
+      functions: [['heat/judging/judge', 'greyBand']],
       equation:
         'Depth on the middle line at which the meat was ever hotter than 65 °C, of both sides.',
       source: '65 °C: docs/heat-model.md, “Constants”.',
@@ -80,7 +80,7 @@ export const MEANINGS = {
     word: 'Carryover',
     means: 'Rise of the core after the pull, by heat from the hot outside.',
     figure: {
-      functions: [['plan/restToPeak', 'restToPeak']],
+      functions: [['plan/legs/restToPeak', 'restToPeak']],
       equation: 'Peak minus the core temperature at the pull.',
       source: 'The same simulation as the plan.',
       range: 'A share of the carryover: the error of the model itself.',
@@ -90,7 +90,7 @@ export const MEANINGS = {
     word: 'Even',
     means: 'Share of the slice within three degrees of the core.',
     figure: {
-      functions: [['heat/judge', 'evenness']],
+      functions: [['heat/judging/judge', 'evenness']],
       equation: 'Volume within 3 °C of the core’s peak, divided by the volume of the meat.',
       source: '3 °C: a difference that a cook sees.',
       range: 'None is stated.',
@@ -102,7 +102,7 @@ export const MEANINGS = {
       'The dried, browned outside. Its words go by colour: golden, deep brown, dark, then bitter.',
     figure: {
       functions: [
-        ['heat/browning', 'Browning'],
+        ['heat/solver/browning', 'Browning'],
         ['doneness/crustColour', 'crustColour'],
       ],
       equation:
@@ -116,7 +116,7 @@ export const MEANINGS = {
     means:
       'Share of the weight lost as steam and drip. Every method loses some; a sear does not seal it in.',
     figure: {
-      functions: [['heat/drip', 'lossOf']],
+      functions: [['heat/judging/drip', 'lossOf']],
       equation: 'Evaporated water plus 0.6 of the largest possible drip.',
       source: 'Drip: van der Sman (2007). The 0.6 is an estimate.',
       range: '3 points in both directions.',
@@ -127,7 +127,7 @@ export const MEANINGS = {
     means: 'Time between heat and slicing: the heat evens out, the core peaks, the juice thickens.',
     figure: {
       functions: [
-        ['plan/carving', 'carvingAfter'],
+        ['plan/legs/carving', 'carvingAfter'],
         ['schedule/restRule', 'restByRule'],
       ],
       equation:
@@ -202,8 +202,8 @@ export const MEANINGS = {
     means: 'Time until no ice is left in the middle of the piece.',
     figure: {
       functions: [
-        ['heat/thaw', 'thaw'],
-        ['plan/thawOf', 'thawOf'],
+        ['heat/ice/thaw', 'thaw'],
+        ['plan/legs/thawOf', 'thawOf'],
       ],
       equation:
         'Enthalpy of a quarter of the section; share of ice by Schwartzberg, first ice by Pham.',
@@ -215,7 +215,7 @@ export const MEANINGS = {
     word: 'Salt depth',
     means: 'Depth that the salt has reached by the time the piece is cooked.',
     figure: {
-      functions: [['plan/schools', 'saltDepths']],
+      functions: [['plan/request/schools', 'saltDepths']],
       equation: 'Twice the root of diffusivity times time.',
       source: 'Diffusivity of salt in meat: 2.5e-10 m²/s, published values 1e-10 to 5e-10.',
       range: 'The smallest and the largest published diffusivity.',
@@ -225,7 +225,7 @@ export const MEANINGS = {
     word: 'Drying',
     means: 'Water that the surface loses in the fridge. A dry surface browns sooner.',
     figure: {
-      functions: [['heat/fridgeDrying', 'faceDried']],
+      functions: [['heat/matter/fridgeDrying', 'faceDried']],
       equation:
         'Evaporation at the wet-bulb temperature of the surface, through the layer that is dry already.',
       source: 'Rule of Lewis. The air of a fridge is an estimate.',
@@ -257,7 +257,7 @@ export const MEANINGS = {
     word: 'Sizzle',
     means: 'Sound of the pan: how much steam leaves the surface that touches the iron.',
     figure: {
-      functions: [['heat/sizzle', 'sizzleOf']],
+      functions: [['heat/judging/sizzle', 'sizzleOf']],
       equation: 'Logarithm of the steam under the piece, between 0.4 and 16 g/(m²·s).',
       source: 'Estimates.',
       range: 'None is stated.',

@@ -1,0 +1,102 @@
+import type { EstimateName } from '../../heat';
+import type { Way } from '../request/way';
+
+/**
+ * Shift of the end of a typical cook of each method for one standard deviation of each model estimate, K: the largest
+ * of a few pieces. `npm run estimate-effects` writes it; estimates that the contact includes are in `inputSpread`.
+ */
+export const ESTIMATE_EFFECTS: Readonly<
+  Record<Way, Readonly<Partial<Record<EstimateName, number>>>>
+> = {
+  once: {
+    fatMelting: 0.11,
+    faceShrinkage: 0.39,
+    juiceTime: 0.15,
+    juiceToFront: 0.69,
+    crustDiffusivity: 0.37,
+    restContact: 0.06,
+    floorShare: 0.02,
+  },
+  often: {
+    fatMelting: 0.13,
+    faceShrinkage: 0.3,
+    juiceTime: 0.11,
+    juiceToFront: 0.11,
+    juiceToSurface: 0.02,
+    crustDiffusivity: 0.49,
+    restContact: 0.06,
+  },
+  'skin-down': {
+    fatMelting: 0.27,
+    faceShrinkage: 0.25,
+    juiceTime: 0.12,
+    juiceToFront: 0.4,
+    crustDiffusivity: 0.27,
+    restContact: 0.06,
+    floorShare: 0.02,
+  },
+  'cold-pan': {
+    fatMelting: 0.24,
+    renderingTime: 0.1,
+    renderedLeft: 0.1,
+    faceShrinkage: 0.28,
+    juiceTime: 0.03,
+    juiceToFront: 0.21,
+    crustDiffusivity: 0.14,
+    restContact: 0.08,
+    floorShare: 0.06,
+  },
+  'sear-oven': {
+    fatMelting: 0.46,
+    faceShrinkage: 0.37,
+    juiceTime: 0.31,
+    juiceToFront: 0.37,
+    juiceToSurface: 0.2,
+    crustDiffusivity: 1.78,
+    ovenVapour: 0.22,
+    restContact: 0.03,
+    floorShare: 0.03,
+    trayCoefficient: 0.57,
+    trayCooler: 0.35,
+    gasVapour: 0.32,
+  },
+  'oven-sear': {
+    fatMelting: 0.31,
+    faceShrinkage: 0.11,
+    juiceTime: 0.14,
+    juiceToFront: 0.11,
+    juiceToSurface: 0.11,
+    crustDiffusivity: 1.49,
+    ovenVapour: 0.66,
+    restContact: 0.04,
+    trayCoefficient: 0.66,
+    trayCooler: 0.48,
+    gasVapour: 0.81,
+  },
+  'sear-oven-sear': {
+    fatMelting: 0.32,
+    faceShrinkage: 0.17,
+    juiceTime: 0.15,
+    juiceToFront: 0.28,
+    juiceToSurface: 0.11,
+    crustDiffusivity: 1.51,
+    ovenVapour: 0.67,
+    restContact: 0.03,
+    floorShare: 0.02,
+    trayCoefficient: 0.55,
+    trayCooler: 0.47,
+    gasVapour: 0.75,
+  },
+  'oven-blast': {
+    fatMelting: 0.07,
+    faceShrinkage: 0.13,
+    juiceTime: 0.03,
+    juiceToSurface: 0.21,
+    crustDiffusivity: 1.45,
+    ovenVapour: 0.36,
+    restContact: 0.04,
+    trayCoefficient: 0.71,
+    trayCooler: 0.5,
+    gasVapour: 0.34,
+  },
+};

@@ -1,0 +1,99 @@
+import { findCrossing, type Crossing } from '../../maths/findCrossing';
+import type { WayCook, WayRun } from '../legs/wayCook';
+
+/** Tolerance of the displayed peak, K. In a slow oven a tenth of a degree is a minute. */
+export const SHOWN_WITHIN = 0.04;
+/** A tolerance that is more than this share of the whole time does not settle it. */
+const FLAT_SHARE = 0.002;
+/** Share of the time, in both directions, over which the end is averaged, and the places of the runs. */
+const AVERAGED_SHARE = 0.13;
+const PLACES: readonly number[] = [-1, -0.5, 0, 0.5, 1];
+/** Of the squares of the places: for the slope of the line through them. */
+const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
+/** Largest number of line fits; the fit is repeated if its root lies outside this share of its range. */
+const MOST_AVERAGINGS = 6;
+const CLOSE_ENOUGH = 0.1;
+/** If the average differs from the end itself by more than this, K, the end is used. */
+const AVERAGE_WITHIN = 0.25;
+
+/** True if the end hardly depends on the time: a face that dries longer is seared less. */
+export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
+  const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
+  return !(slope * FLAT_SHARE * seconds > SHOWN_WITHIN);
+};
+
+/**
+ * If the end is flat, some hundredths of a degree are minutes, and the root would jump with every change of the
+ * request. A time from a local line fit moves smoothly; it is used unless its own end is outside the tolerance.
+ */
+function* averaged(
+  cook: WayCook,
+  run: WayRun,
+  goal: number,
+  most: number,
+): Generator<null, WayRun> {
+  const half = Math.min(AVERAGED_SHARE * run.value, most - run.value);
+  if (half <= 0) return run;
+  let { value } = run;
+  for (let i = 0; i < MOST_AVERAGINGS; i += 1) {
+    let off = 0;
+    let rise = 0;
+    for (const place of PLACES) {
+      yield null;
+      const { reached } = cook.run(value + place * half).end;
+      off += (goal - reached) / PLACES.length;
+      rise += (place * reached) / PLACES_SQUARED;
+    }
+    if (rise <= 0) return run;
+    const by = (off / rise) * half;
+    value = Math.min(most - half, Math.max(half, value + by));
+    if (Math.abs(by) <= CLOSE_ENOUGH * half) break;
+  }
+  yield null;
+  const found = cook.run(value);
+  return Math.abs(found.end.reached - goal) <= AVERAGE_WITHIN ? found : run;
+}
+
+/** Shares of the first root at which a later root is searched; a shorter one is not expected. */
+const LATER = [0.12, 0.25, 0.4, 0.6, 0.85] as const;
+const LEAST_COUNTED = 300;
+/** An end that is under the target by less is the same end, K. */
+const DIP = 0.02;
+
+/** The later of two times that meet the target, with a dip of the end between them; undefined if there is one. */
+function* laterOf(
+  cook: WayCook,
+  { value }: WayRun,
+  goal: number,
+  most: number,
+): Generator<null, WayRun | undefined> {
+  const runs = new Map<number, WayRun>();
+  const peakAt = (x: number): number => {
+    const run = cook.run(x);
+    runs.set(x, run);
+    return run.end.reached;
+  };
+  let low: Crossing | undefined;
+  for (const share of LATER) {
+    yield null;
+    const x = Math.min(most, value + share * Math.max(value, LEAST_COUNTED));
+    const y = peakAt(x);
+    if (y < goal - DIP) low = { x, y };
+    else if (low) {
+      const found = yield* findCrossing(peakAt, goal, low, { x, y }, SHOWN_WITHIN);
+      return runs.get(found.x) ?? cook.run(found.x);
+    }
+  }
+  return undefined;
+}
+
+/** The time of a way whose end is flat: the later of two, and what is right on the average about it. */
+export function* settledWhereFlat(
+  cook: WayCook,
+  run: WayRun,
+  goal: number,
+  most: number,
+): Generator<null, WayRun> {
+  const later = yield* laterOf(cook, run, goal, most);
+  return yield* averaged(cook, later ?? run, goal, most);
+}
