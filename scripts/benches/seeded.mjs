@@ -8,7 +8,15 @@ const askedOptions = () => {
   const text = { type: 'string' };
   return parseArgs({
     args: process.argv.slice(3),
-    options: { seed: text, evenings: text, from: text, tried: text, events: { type: 'boolean' } },
+    options: {
+      seed: text,
+      evenings: text,
+      from: text,
+      together: text,
+      speed: text,
+      tried: text,
+      events: { type: 'boolean' },
+    },
   }).values;
 };
 
