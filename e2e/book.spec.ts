@@ -121,12 +121,12 @@ test('takes the whole logbook out and into another one, exactly, and stops with 
       page.getByText(`It would add ${cooks.length} cooks`, { exact: false }),
     ).toBeVisible();
     expect(await listed()).toBe(0);
-    await page.getByRole('button', { name: 'Leave it' }).click();
+    await page.getByRole('button', { name: 'Cancel' }).click();
     await expect(page.getByText('Stopped; nothing of it is in the logbook.')).toBeVisible();
     expect(await listed()).toBe(0);
 
     await give(page, 'book-again.json', written);
-    await page.getByRole('button', { name: 'Put it in the logbook' }).click();
+    await page.getByRole('button', { name: 'Import it' }).click();
     await expect(
       page.getByText(`In the logbook: ${cooks.length} cooks`, { exact: false }),
     ).toBeVisible();
@@ -156,7 +156,7 @@ test('takes tables and logs, row by row, and says what it leaves out', async ({ 
   await expect(page.getByText('Row 2: “yesterday” is not a date', { exact: false })).toBeVisible();
   await expect(page.getByText('Row 3: “griffin” is not a piece', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Plan it' }).click();
-  await page.getByRole('button', { name: 'Put it in the logbook' }).click();
+  await page.getByRole('button', { name: 'Import it' }).click();
   await expect(page.getByText('In the logbook: 1 cook', { exact: false })).toBeVisible();
 
   await page.getByRole('button', { name: 'Another file' }).click();
@@ -213,7 +213,7 @@ test('plans a trial, puts its pieces on together, and compares them', async ({ p
   await page.goto(`${own.url}/book/trials`);
   await page.getByRole('radio', { name: 'Rested open or covered' }).click();
   await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(2);
-  await page.getByRole('button', { name: 'Put 2 on, for one plate' }).click();
+  await page.getByRole('button', { name: 'Start 2 for one plate' }).click();
   await expect(page).toHaveURL(/stove/, { timeout: 60_000 });
   // Two pieces, each with its pan on, in, turned, out, sliced: whichever is due first says so.
   for (let press = 0; press < 10; press += 1) {

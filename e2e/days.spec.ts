@@ -58,7 +58,7 @@ test('Sunday’s dinner planned on Wednesday from the freezer, across a change o
   expect(least).toBeGreaterThan(6);
   expect(Math.abs(thawing - (most ?? NaN))).toBeLessThan(1);
 
-  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await page.getByRole('button', { name: 'Save this plan' }).click();
   await expect(page.getByText(/^Next: out of the freezer: it thaws .*: tomorrow, /)).toBeVisible();
 
   // Too late for two days: a day and a bit is what can still be done.

@@ -120,7 +120,7 @@ test('judges a recipe’s times on this piece, and the times it mended', async (
 test('keeps a plan and takes it up again', async ({ page, own }) => {
   await openPlan(page, own.url);
   await setFigure(page, 'weight', /Weight in g/, '260');
-  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await page.getByRole('button', { name: 'Save this plan' }).click();
   await expect(page.getByRole('button', { name: 'Kept; keep another' })).toBeVisible();
   await setFigure(page, 'weight', /Weight in g/, '400');
   await page

@@ -144,7 +144,7 @@ test(
       await plans.nth(0).click();
       await plans.nth(1).click();
       await expect(page.getByRole('list', { name: 'In which order' })).toBeVisible();
-      await page.getByRole('button', { name: 'Put 2 on together' }).click();
+      await page.getByRole('button', { name: 'Start 2 together' }).click();
       const lanes = page.getByRole('list', { name: 'Pieces' }).getByRole('listitem');
       await expect(lanes).toHaveCount(2);
       // Each piece's lane is looked at and pressed, and both are followed.
@@ -169,7 +169,7 @@ test(
       await page.getByRole('button', { name: 'More' }).click();
       await page.getByRole('radio', { name: 'Another piece' }).click();
       await page.getByRole('checkbox').nth(2).click();
-      await page.getByRole('button', { name: 'Put it on' }).click();
+      await page.getByRole('button', { name: 'Start it' }).click();
       await expect(lanes).toHaveCount(3);
     } finally {
       await served.kill('SIGKILL');

@@ -181,12 +181,12 @@ test('a piece of the cook’s own is kept, planned, and still there tomorrow', a
   await openPlan(page, own.url);
   await page.getByTestId('word-cut').click();
   await page.getByRole('button', { name: 'Describe your own' }).click();
-  await page.getByRole('button', { name: 'Keep this piece' }).click();
+  await page.getByRole('button', { name: 'Save this piece' }).click();
   await expect(page.getByRole('alert')).toHaveText(/Give it a name/);
   await page.getByRole('textbox', { name: 'What you call it' }).fill('Elk back strap');
   await page.getByRole('radio', { name: 'Venison' }).first().click();
   await page.getByRole('textbox', { name: 'Usual thickness in mm' }).fill('42');
-  await page.getByRole('button', { name: 'Keep this piece' }).click();
+  await page.getByRole('button', { name: 'Save this piece' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByTestId('word-cut')).toHaveText('Elk back strap');
   await expect(page.getByTestId('word-thickness')).toHaveText('42 mm');

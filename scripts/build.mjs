@@ -84,7 +84,7 @@ const writeServiceWorker = async () => {
     navigateFallback: '/index.html',
     // The server's own pages are not the interface's.
     navigateFallbackDenylist: [/^\/api\//, /^\/healthz/, /^\/readyz/, /^\/pair/],
-    // Kept plans, the last cooks and the menu are read without the network too, as they last were.
+    // Saved plans, the last cooks and the menu are read without the network too, as they last were.
     runtimeCaching: [
       {
         urlPattern:

@@ -55,7 +55,7 @@ test('dinner: bought frozen on Wednesday, thawed, salted, cooked on Friday with 
     await page.getByRole('button', { name: 'Done' }).click();
     await expect(page.getByTestId('word-plate')).toHaveText('on Friday at 19:30');
     await expect(page.getByText('Out of the freezer: it thaws bagged in the fridge')).toBeVisible();
-    await page.getByRole('button', { name: 'Keep this plan' }).click();
+    await page.getByRole('button', { name: 'Save this plan' }).click();
     await expect(page.getByText(/^Next: out of the freezer: it thaws/)).toBeVisible();
     await holds('planned on Wednesday');
 

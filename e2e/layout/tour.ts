@@ -212,7 +212,7 @@ const PASS: readonly Stop[] = [
     stove: true,
     open: press('Add an allergy', 'crustaceans'),
   },
-  { name: 'Pass, menu', open: tab('Menu', 'Put the plan on the menu') },
+  { name: 'Pass, menu', open: tab('Menu', 'Add the plan to the menu') },
   { name: 'Pass, tomorrow', open: tab('Prep', /prepare|No past days/) },
   { name: 'Pass, after', open: tab('Report', /last week|tables/) },
 ];

@@ -101,12 +101,12 @@ export const API: readonly ApiRoute[] = [
   }),
   get('/schemas/{name}', 'cook', 'The JSON Schema of a file or a message.', { gives: JSON_FILE }),
 
-  get('/plans', 'watcher', 'A page of the kept plans, newest first.', {
+  get('/plans', 'watcher', 'A page of the saved plans, newest first.', {
     query: planListQuery,
     gives: planListSchema,
   }),
   put('/plans/{id}', 'cook', 'Keeps a plan.', { takes: planRecordSchema, gives: planRecordSchema }),
-  remove('/plans/{id}', 'cook', 'Drops a kept plan.'),
+  remove('/plans/{id}', 'cook', 'Deletes a saved plan.'),
 
   post('/log', 'cook', 'Adds entries to the log; answered once they are on disk.', {
     takes: logBatchSchema,

@@ -21,7 +21,7 @@ export interface PlanStore {
 /** Plans to a page of the list. */
 const PAGE = 50;
 
-/** Kept plans. */
+/** Saved plans. */
 export const planStore = (book: Book): PlanStore => {
   const parse = book.damage.reader('plan', planRecordSchema);
   return {

@@ -4,7 +4,7 @@ import { idParam, markOf, planListQuery } from '../apiRequests';
 import type { PlanStore } from '../db/planStore';
 import { parsed, problem } from '../problems';
 
-/** Kept plans. */
+/** Saved plans. */
 export const planRoutes = (store: PlanStore): Router => {
   const routes = Router();
   routes.get('/', (req, res) => {

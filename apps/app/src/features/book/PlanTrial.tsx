@@ -122,7 +122,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
       )}
       <View className="items-start">
         <Button
-          label={planning ? 'Planning…' : `Put ${chosen.length} on, for one plate`}
+          label={planning ? 'Planning…' : `Start ${chosen.length} for one plate`}
           disabled={planning || keeping.isLoading || chosen.length < 2 || busyStove}
           onPress={() => void start()}
         />

@@ -121,7 +121,7 @@ const Trial = ({ trial, onDrop }: Props) => {
         )}
         <Button
           kind="plain"
-          label="Drop the trial"
+          label="Delete the trial"
           onPress={() => {
             void drop(trial.id);
             onDrop(trial);

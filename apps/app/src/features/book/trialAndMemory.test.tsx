@@ -94,7 +94,7 @@ describe('planning a trial', () => {
     const { store } = renderWithStore(<PlanTrial kind="salt" />);
     expect(screen.getAllByRole('checkbox', { checked: true })).toHaveLength(2);
     fireEvent.click(screen.getByText(/12 h ahead/));
-    fireEvent.click(screen.getByText('Put 3 on, for one plate'));
+    fireEvent.click(screen.getByText('Start 3 for one plate'));
     await waitFor(() => expect(mockPush).toHaveBeenCalledWith('/stove'));
     const cooks = selectCooks(store.getState());
     expect(cooks).toHaveLength(3);
@@ -116,7 +116,7 @@ describe('planning a trial', () => {
     );
     answer(() => json({}));
     const { store } = renderWithStore(<PlanTrial kind="temper" />);
-    fireEvent.click(screen.getByText('Put 2 on, for one plate'));
+    fireEvent.click(screen.getByText('Start 2 for one plate'));
     expect((await screen.findByRole('alert')).textContent).toMatch(
       /Straight from the fridge: It starts at/,
     );
@@ -138,7 +138,7 @@ describe('planning a trial', () => {
     screen.getByText(/A cook is under way/);
     expect(
       screen
-        .getByText(/^Put 2 on/)
+        .getByText(/^Start 2 for/)
         .closest('[role="button"]')
         ?.getAttribute('aria-disabled'),
     ).toBe('true');
@@ -168,7 +168,7 @@ describe('a trial', () => {
     expect(tables[1]?.textContent).toContain('58.4°');
     screen.getByText(/something did differ, though one pair cannot say that it was this/);
     screen.getByText(/How soft a crust is, is felt/);
-    fireEvent.click(screen.getByText('Drop the trial'));
+    fireEvent.click(screen.getByText('Delete the trial'));
     fireEvent.click(await screen.findByText('Put it back'));
     await waitFor(() => expect(asked.at(-1)).toMatchObject({ method: 'PUT', body: trial }));
   });

@@ -47,7 +47,7 @@ export const KitchenScreen = () => {
             Kitchen
           </Text>
           <Text voice="small" tone="text-iron-500">
-            Kept with the logbook. Every plan made from now on uses it.
+            Saved in the logbook. Every plan made from now on uses it.
           </Text>
         </View>
         <RecoveredKitchen />

@@ -122,7 +122,7 @@ export const NewDish = () => {
   return (
     <View className="gap-3 border-t-2 border-iron-950 pt-3">
       <Text voice="head" heading={2}>
-        Put the plan on the menu
+        Add the plan to the menu
       </Text>
       <Text>
         {`${capital(pieceName(draft))}, ${show.thickness(draft.thickness)}, ${WAY_NAMES[draft.way].toLowerCase()}${sides.map(({ name: side }) => `, with ${side.toLowerCase()}`).join('')}. `}
@@ -161,7 +161,7 @@ export const NewDish = () => {
         <TextField label="Sold at" value={price} figures onChange={setPrice} />
       </View>
       {share === undefined ? (
-        <Button label={`Put ${called} on the menu`} onPress={() => void make()} />
+        <Button label={`Add ${called} to the menu`} onPress={() => void make()} />
       ) : (
         <>
           <Progress label="Planning its portions" share={share} />

@@ -65,7 +65,7 @@ describe('the menu, and what a service came to', () => {
       answerWith(() => json({ dishes: [] }));
       const { store } = renderWithStore(<Menu />);
       act(() => void store.dispatch(kitchenChanged({ [rule]: true })));
-      fireEvent.click(await screen.findByRole('button', { name: /^Put .* on the menu$/ }));
+      fireEvent.click(await screen.findByRole('button', { name: /^Add .* to the menu$/ }));
       await waitFor(() => expect(mockMinimums).toEqual([62.8]));
       expect(screen.getByRole('alert').textContent).toMatch(/ends under 62.8 °C, the minimum set/);
       mockMinimums.length = 0;

@@ -11,7 +11,7 @@ interface Props {
   readonly plateAt: number;
 }
 
-const KEEP = { keep: 'Keep this plan' } as const;
+const KEEP = { keep: 'Save this plan' } as const;
 const WHAT = { ...KEEP, start: 'Start at the stove' } as const;
 
 /** Actions on the chosen plan; on a phone the bar at the bottom has the start. */

@@ -27,7 +27,7 @@ export const KeptPlans = memo(function KeptPlans() {
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
-        Kept plans
+        Saved plans
       </Text>
       {error ? (
         <Text voice="small">{sayFailure(error)}</Text>
@@ -91,12 +91,12 @@ const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: numb
       </Pressable>
       <Pressable
         role="button"
-        aria-label={`Drop ${plan.title}`}
+        aria-label={`Delete ${plan.title}`}
         onPress={() => void drop(plan.id)}
         className="min-h-touch min-w-touch items-center justify-center"
       >
         <Text voice="small" tone="text-iron-500" className="underline">
-          Drop
+          Delete
         </Text>
       </Pressable>
     </View>

@@ -207,7 +207,7 @@ describe('the controls', () => {
       target: { value: 'Bavette' },
     });
     fireEvent.click(screen.getByText('On the bone'));
-    fireEvent.click(screen.getByText('Keep this piece'));
+    fireEvent.click(screen.getByText('Save this piece'));
     await waitFor(() => expect(kept.getState().kitchen.own).toHaveLength(1));
     expect(kept.getState().draft.request.own).toMatchObject({ name: 'Bavette', bone: 0.012 });
   });

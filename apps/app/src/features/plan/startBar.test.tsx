@@ -96,11 +96,11 @@ describe('what else is done with a plan', () => {
           }),
     );
     renderWithStore(
-      <PlanActions record={() => Promise.resolve(RECORD)} what={{ keep: 'Keep this plan' }} />,
+      <PlanActions record={() => Promise.resolve(RECORD)} what={{ keep: 'Save this plan' }} />,
     );
     // Without a start: on a phone that is in the bar.
-    expect(screen.getAllByRole('button').map((one) => one.textContent)).toEqual(['Keep this plan']);
-    fireEvent.click(screen.getByText('Keep this plan'));
+    expect(screen.getAllByRole('button').map((one) => one.textContent)).toEqual(['Save this plan']);
+    fireEvent.click(screen.getByText('Save this plan'));
     await waitFor(() => expect(asked).toHaveLength(1));
     return asked;
   };
@@ -114,6 +114,6 @@ describe('what else is done with a plan', () => {
   it('says that it was not kept, and why', async () => {
     await kept(507);
     expect((await screen.findByRole('alert')).textContent).toMatch(/^Not saved\. /);
-    expect(screen.getByText('Keep this plan')).toBeTruthy();
+    expect(screen.getByText('Save this plan')).toBeTruthy();
   });
 });

@@ -83,7 +83,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   }
   return (
     <View className="gap-4">
-      <View className="gap-2" role="group" aria-label="Kept plans">
+      <View className="gap-2" role="group" aria-label="Saved plans">
         {byPlate(plans ?? [], now).map((plan) => {
           const is = chosen.includes(plan.id);
           const due = sayNextDue(plan, gear, now, show);
@@ -143,7 +143,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
       <Button
         kind="stove"
         disabled={taken.length === 0}
-        label={taken.length < 2 ? 'Put it on' : `Put ${taken.length} on together`}
+        label={taken.length < 2 ? 'Start it' : `Start ${taken.length} together`}
         onPress={() => {
           void startTogether(store, taken, on).then(onDone);
         }}

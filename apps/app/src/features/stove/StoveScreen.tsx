@@ -76,12 +76,12 @@ const NothingOn = () => {
       {watches ? null : (
         <>
           <Text voice="head" tone="text-salt-50" heading={2}>
-            Or put kept plans on, several for one plate
+            Or start saved plans, several for one plate
           </Text>
           <AddPiece onDone={() => undefined} />
           <Link href="/practice" className="min-h-touch pt-3">
             <Text tone="text-flame-dark" className="underline">
-              Or practise: a cook in a hidden kitchen, at speed
+              Or practise in a simulated kitchen
             </Text>
           </Link>
         </>

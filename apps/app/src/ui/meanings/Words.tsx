@@ -38,7 +38,11 @@ export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => {
                     How it is calculated
                   </Text>
                 </Pressable>
-                {open === id ? <FigureLines of={id} onIron={onIron} /> : null}
+                {open === id ? (
+                  <View className="pb-2">
+                    <FigureLines of={id} onIron={onIron} />
+                  </View>
+                ) : null}
               </>
             )}
           </View>

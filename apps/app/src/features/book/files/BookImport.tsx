@@ -63,7 +63,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
   const found = [
     many(state.cooks, 'cook'),
     many(state.readings, 'reading'),
-    many(state.plans, 'kept plan'),
+    many(state.plans, 'saved plan'),
     many(state.trials, 'trial'),
     // Entries that only a restaurant's book has, or the logbook of a cook who practised.
     ...(state.dishes > 0 ? [many(state.dishes, 'dish of the menu', 'dishes of the menu')] : []),
@@ -92,11 +92,11 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
           {state.truncated ? <Text>File cut off. Only complete entries are counted.</Text> : null}
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label={storing.isLoading ? 'Putting it in…' : 'Put it in the logbook'}
+              label={storing.isLoading ? 'Importing…' : 'Import it'}
               disabled={storing.isLoading}
               onPress={() => void store(id)}
             />
-            <Button kind="plain" label="Leave it" onPress={() => void stop(id)} />
+            <Button kind="plain" label="Cancel" onPress={() => void stop(id)} />
           </View>
         </>
       ) : null}

@@ -120,7 +120,7 @@ export const FilesScreen = () => {
       </View>
       <View className="gap-2 border-t border-salt-300 pt-3">
         <Text voice="head" heading={2}>
-          Out of the logbook
+          Export
         </Text>
         {OUT.map(({ href, name, says }) => (
           <View key={href} className="border-t border-salt-200 py-1">

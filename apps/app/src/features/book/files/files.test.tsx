@@ -181,13 +181,13 @@ describe('a logbook on its way in', () => {
     answer(state({}));
     renderWithStore(<BookImport file={fileOf('{}')} onOver={jest.fn()} />);
     await screen.findByText(
-      /It would add 12 cooks, 4,000 readings, 1 kept plan, 0 trials, 2 dishes of the menu, 1 service. 2 cooks of it are in the logbook already/,
+      /It would add 12 cooks, 4,000 readings, 1 saved plan, 0 trials, 2 dishes of the menu, 1 service. 2 cooks of it are in the logbook already/,
     );
     screen.getByText(/File cut off/);
     screen.getByText('30 left out, each for its reason');
     screen.getByText('cooks[3]: celsius must be from -5 to 120 C');
     answer(state({ phase: 'done' }));
-    fireEvent.click(screen.getByText('Put it in the logbook'));
+    fireEvent.click(screen.getByText('Import it'));
     await screen.findByText(/In the logbook: 12 cooks/);
   });
 

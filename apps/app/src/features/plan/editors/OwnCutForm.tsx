@@ -201,7 +201,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         />
       ))}
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Keep this piece" onPress={() => void handleSubmit(keep)()} />
+        <Button label="Save this piece" onPress={() => void handleSubmit(keep)()} />
         {known ? (
           <Button
             kind="plain"

@@ -82,7 +82,7 @@ export const Drill = ({ kind, onDone }: Props) => {
         <Text tone="text-iron-400">
           {kept.error
             ? `Not saved. ${sayFailure(kept.error)}`
-            : 'Kept with the logbook: the list shows how your latest calls lie.'}
+            : 'Saved in the logbook: the list shows how your latest calls lie.'}
         </Text>
         <View className="flex-1" />
         <Button
