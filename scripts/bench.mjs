@@ -40,5 +40,5 @@ const BENCHES = {
 };
 const bench = BENCHES[process.argv[2]];
 if (!bench) giveUp(`usage: npm run -s bench -- ${Object.keys(BENCHES).join(' | ')}`);
-ensureInstalled();
+await ensureInstalled();
 process.stdout.write(`${JSON.stringify(await bench(), null, 2)}\n`);

@@ -13,7 +13,7 @@ import {
 import path from 'node:path';
 import zlib from 'node:zlib';
 import { bundle } from './bundle.mjs';
-import { projectRequire } from './ensureInstalled.mjs';
+import { projectRequire, timed } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
 const SITE = path.join(ROOT, 'apps/app/dist');
@@ -124,7 +124,11 @@ export const build = async () => {
   const now = fingerprint();
   const site = path.join(SITE, 'index.html');
   if (existsSync(STAMP) && existsSync(site) && readFileSync(STAMP, 'utf8') === now) return;
-  process.stderr.write('Building the server and the interface; a minute or two the first time.\n');
+  await timed('Building the server and the interface', () => buildFrom(now));
+};
+
+const buildFrom = async (now) => {
+  const site = path.join(SITE, 'index.html');
   rmSync(STAMP, { force: true });
   mkdirSync(CACHE, { recursive: true });
   rmSync(STAND_INS, { force: true });

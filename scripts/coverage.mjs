@@ -5,7 +5,7 @@ import path from 'node:path';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 /** The room of a file: a folder of the core's or the app's sources, or the whole of a smaller part. */
 const roomOf = (file) => {
   const [part, name, , room, ...inside] = path.relative(ROOT, file).split(path.sep);

@@ -5,7 +5,7 @@ import { bundle } from './bundle.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled('run');
 const built = path.join(CACHE, 'crustan.mjs');
 await bundle('apps/cli/src/main.ts', built);
 await import(pathToFileURL(built).href);

@@ -8,7 +8,7 @@ import { bundle } from './bundle.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const ENTRY = 'apps/cli/src/estimateEnds.ts';
 const TABLE = 'packages/core/src/plan/ranges/estimateEffects.ts';
 const SOURCE = path.join(ROOT, 'packages/core/src/heat/matter/estimates.ts');

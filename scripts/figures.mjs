@@ -7,7 +7,7 @@ import { bundle } from './bundle.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const built = path.join(CACHE, 'figuresPage.mjs');
 await bundle('apps/app/src/ui/meanings/figuresPage.ts', built);
 const { figuresPage } = await import(pathToFileURL(built).href);

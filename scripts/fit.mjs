@@ -11,7 +11,7 @@ import { bundle } from './bundle.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const ESTIMATES_SOURCE = path.join(ROOT, 'packages/core/src/heat/matter/estimates.ts');
 /** Entry that prints the residuals of its points, and the estimates that are fitted. */
 const FITS = {

@@ -2,7 +2,6 @@
 import { build } from './build.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 
-ensureInstalled();
-await build();
+await ensureInstalled('run', build);
 // Named only now: before the build there is nothing there.
 await import(new URL('../apps/server/dist/main.js', import.meta.url).href);

@@ -8,7 +8,7 @@ import { CHROMIUM_ARGS, ensureChromium } from './chromium.mjs';
 import { ROOT } from './root.mjs';
 import { startServed } from './served.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 await build();
 const { chromium } = projectRequire('@playwright/test');
 const served = await startServed({ demo: true });

@@ -8,7 +8,7 @@ import { ensureChromium } from './chromium.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 ensureChromium();
 
 const bin = (name) => path.join(ROOT, 'node_modules/.bin', name);

@@ -4,7 +4,7 @@ import path from 'node:path';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const jest = path.join(ROOT, 'node_modules/.bin/jest');
 const { status } = spawnSync(jest, process.argv.slice(2), { cwd: ROOT, stdio: 'inherit' });
 process.exit(status ?? 1);

@@ -7,7 +7,7 @@ import { bundle } from './bundle.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, ROOT } from './root.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const built = path.join(CACHE, 'validation.mjs');
 await bundle('apps/cli/src/validation/index.ts', built);
 const { validationFigures, validationPage } = await import(pathToFileURL(built).href);
