@@ -99,6 +99,12 @@ const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
   if (!plan || !slices) return <Text tone="text-iron-500">Simulating the piece…</Text>;
   return (
     <>
+      {remedies && remedies.length > 0 ? (
+        <View className="gap-2">
+          <Text>{COMPLAINTS[crustComplaint(plan) ?? 'pale']}</Text>
+          <Remedies remedies={remedies} searching={computing} />
+        </View>
+      ) : null}
       <PlanInFull
         plan={plan}
         slices={slices}
@@ -106,12 +112,6 @@ const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
         spread={view.spread}
         plateAt={plateAt}
       />
-      {remedies && remedies.length > 0 ? (
-        <View className="gap-2">
-          <Text>{COMPLAINTS[crustComplaint(plan) ?? 'pale']}</Text>
-          <Remedies remedies={remedies} searching={computing} />
-        </View>
-      ) : null}
       <Chapters plan={plan} />
     </>
   );
