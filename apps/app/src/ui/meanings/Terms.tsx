@@ -22,7 +22,7 @@ export const Terms = ({ of, onIron = false }: TermsProps) => {
             aria-expanded={open === each}
             aria-label={`${MEANINGS[each].word}: what is it?`}
             onPress={() => setOpen(open === each ? undefined : each)}
-            className="min-h-touch justify-center"
+            className="min-h-touch min-w-touch justify-center"
           >
             <Text
               voice="note"
