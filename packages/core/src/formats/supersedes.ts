@@ -3,7 +3,7 @@ import type { ToldSchedule } from './serviceSchema';
 /** Age at which a schedule from the same log and menu is replaced, ms. */
 const TOLD_AGAIN = 20_000;
 
-/** What a schedule was computed from. */
+/** Log and menu from which a schedule was computed. */
 export type ScheduleBasis = Pick<ToldSchedule, 'book' | 'seq' | 'menu'>;
 
 /** Whether a schedule knows no less of the log and of the menu than another; another logbook's log counts for nothing. */

@@ -4,7 +4,10 @@ import type { ServiceState } from '@crustan/core/pass/serviceTickets';
 /** Part of the menu that a page may lack: the whole menu, or a dish that is ordered. */
 export type Lacked = 'menu' | 'dish';
 
-/** What the page lacks for a schedule; undefined: nothing. @param version of the menu; undefined until it is loaded */
+/**
+ * Part of the menu that the page needs for a schedule and does not have; undefined if it has everything.
+ * @param version of the menu; undefined until it is loaded
+ */
 export const lackedBy = (
   { tickets }: ServiceState,
   dishes: readonly KeptDish[],

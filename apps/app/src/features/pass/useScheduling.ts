@@ -50,7 +50,7 @@ const asTold = (
   late: found.late,
 });
 
-/** What a schedule is made from, as this page has it now. */
+/** Inputs of a schedule, as this page has them now. */
 export interface SchedulingNow {
   readonly line: LineNow;
   /** Published schedule. */

@@ -67,7 +67,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
       (found) => {
         if (!stale) setJoined({ ...found, of: taken });
       },
-      // Without an answer the pieces can be started all the same.
+      // Without an answer the times are not shown. The pieces can still be started.
       () => undefined,
     );
     return () => {
