@@ -18,6 +18,8 @@ export interface Joined {
   readonly plate: JoinedPlate | undefined;
   /** Moment that its seconds count from, ms since 1970. */
   readonly from: number;
+  /** Time of the plate, ms since 1970: the first plan's, or later if the pieces cannot be ready by then. */
+  readonly plateAt: number;
 }
 
 /** Times saved plans for one plate in this kitchen, beside the pieces that are on. */
@@ -28,10 +30,11 @@ export const joinPlans = async (
 ): Promise<Joined> => {
   const { kitchen, draft } = getState();
   const from = kitchenNow();
+  const wanted = on[0]?.plan.plateAt ?? plans[0]?.plateAt ?? from;
   const seconds = (moment: number): number => (moment - from) / 1000;
   const plate = await passWorker('plate').joined({
     gear: homeGear(kitchen, draft.secondPan).gear,
-    plateIn: seconds(on[0]?.plan.plateAt ?? plans[0]?.plateAt ?? from),
+    plateIn: seconds(wanted),
     plans: plans.map(({ plan }) => plan),
     on: on.map(({ plan: { plan }, startedAt, events }) => ({
       plan,
@@ -40,7 +43,8 @@ export const joinPlans = async (
       ),
     })),
   });
-  return { plate, from };
+  const landsAt = plate === undefined ? wanted : Math.round(from + plate.landsAt * 1000);
+  return { plate, from, plateAt: Math.max(wanted, landsAt) };
 };
 
 /**
@@ -54,19 +58,17 @@ export const startTogether = async (
   plans: readonly PlanRecord[],
   on: readonly ActiveCook[],
 ): Promise<readonly string[]> => {
-  const { plate, from } = await joinPlans(store, plans, on).catch(
+  const joined = await joinPlans(store, plans, on).catch(
     // Without an answer the pieces are started as they were planned.
-    (): Joined => ({ plate: undefined, from: kitchenNow() }),
+    (): Joined => ({ plate: undefined, from: kitchenNow(), plateAt: 0 }),
   );
+  const { plate, from } = joined;
   const gear = gearInUse(store.getState().kitchen);
   const tie = on[0]?.together?.id ?? newId();
   return plans.map((plan, i) => {
     const id = newId();
     const placed = plate?.pieces.find((piece) => piece.plan === i);
-    const plateAt =
-      plate && placed
-        ? Math.max(plan.plateAt, Math.round(from + plate.landsAt * 1000))
-        : plan.plateAt;
+    const plateAt = placed ? joined.plateAt : plan.plateAt;
     const waits = placed
       ? Math.max(0, (plateAt - from) / 1000 - placed.start - runOf(plan.plan, gear).panToPlate)
       : 0;

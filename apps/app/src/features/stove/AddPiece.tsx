@@ -119,7 +119,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
           ) : (
             <>
               <Text voice="label" tone="text-salt-50">
-                {`One plate at ${show.clock(known.from + known.plate.landsAt * 1000)}; onto the heat`}
+                {`One plate at ${show.clock(known.plateAt)}; onto the heat`}
               </Text>
               {known.plate.pieces.map(({ plan, start }) => (
                 <View key={plan} role="listitem" className="flex-row gap-3">

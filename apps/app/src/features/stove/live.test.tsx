@@ -130,7 +130,8 @@ describe('a live cook', () => {
   it('starts several for one plate, tied: each waits for the last, and the plate is as late as it must be', async () => {
     const { store } = renderWithStore(<div />);
     const plans = [planOf(), thick].map((plan, i) => ({
-      ...recordOf(plan, T0 + 7_200_000),
+      // The second was saved for an earlier plate.
+      ...recordOf(plan, T0 + 7_200_000 - i * 1_800_000),
       id: uuid(70 + i),
     }));
     const [one, other] = plans.map(({ plan }) => runOf(plan, GEAR).panToPlate);
@@ -148,6 +149,7 @@ describe('a live cook', () => {
     expect(new Set(cooks.map(({ together }) => together?.id)).size).toBe(1);
     expect(cooks.map(({ together }) => Math.round(together?.waits ?? NaN))).toEqual([0, 600]);
     for (const { plan } of cooks) expect(plan.plateAt - (T0 + 7_500_000)).toBeCloseTo(0, -1);
+    expect(new Set(cooks.map(({ plan }) => plan.plateAt)).size).toBe(1);
     // Without a place each is started as it was planned.
     mockJoined.mockResolvedValue(undefined);
     await act(() =>
