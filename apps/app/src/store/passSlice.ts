@@ -8,6 +8,7 @@ import type { ActiveCook } from './activeCook';
 import { serviceOpened } from './logSlice';
 import { selectBook, selectCooks, selectStreams, type WithLog } from './logSelectors';
 import { heardOf, isKnown, isWaiting } from './logStream';
+import type { EntryPlace } from './placedUpTo';
 
 /** The service that is open on this page, and how the page shows it. */
 export interface PassState {
@@ -237,20 +238,28 @@ export interface ServiceBasis {
   readonly entries: number;
   /** Number of entries that are not in the logbook yet. */
   readonly unsent: number;
+  /** Places of the entries in the log, by id, without the refused ones. */
+  readonly places: ReadonlyMap<string, EntryPlace>;
 }
 
 export const selectBasis: (state: WithPass) => ServiceBasis = createSelector(
   [selectStreams, selectBook, selectOpen, selectEveryPiece],
   (streams, book, open, pieces) => {
+    const places = new Map<string, EntryPlace>();
     let [seq, unsent, counted] = [0, 0, 0];
     for (const id of [...(open === undefined ? [] : [open]), ...pieces.map((cook) => cook.id)]) {
       const stream = streams[id];
       if (!stream) continue;
       seq = Math.max(seq, heardOf(stream, book));
-      unsent += stream.entries.filter((kept) => isWaiting(kept, book)).length;
-      const refused = stream.entries.filter((kept) => kept.refused !== undefined);
-      counted += stream.entries.length + refused.length;
+      for (const kept of stream.entries) {
+        counted += kept.refused === undefined ? 1 : 2;
+        const known = isKnown(kept, book);
+        if (isWaiting(kept, book)) unsent += 1;
+        if (!known && kept.refused !== undefined) continue;
+        const heard = kept.book === book.name ? kept.seq : undefined;
+        places.set(kept.entry.event.id, known ? heard : 'unsent');
+      }
     }
-    return { seq, entries: counted, unsent };
+    return { seq, entries: counted, unsent, places };
   },
 );

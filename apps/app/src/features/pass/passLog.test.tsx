@@ -1,5 +1,6 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { answerWith, json } from '../../fakeServer';
+import { toldScheduleSchema } from '@crustan/core/formats/serviceSchema';
 import { kitchenNow } from '../../store/clock';
 import { renderWithStore } from '../../renderWithStore';
 import {
@@ -118,6 +119,29 @@ describe('a page of the Pass', () => {
     expect(store.getState().pass).toMatchObject({ unsent: 0, told: { seq: 12 } });
     // It is the schedule that was made with the order, under its place in the log.
     expect(mockJobs).toHaveLength(made);
+  });
+
+  it('shares the schedule of a press under its place in the log while the next press is unsent', async () => {
+    const asked = answerWith(({ path, method }) => {
+      if (method === 'PUT') return new Response(null, { status: 204 });
+      return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
+    });
+    const { store } = open(9);
+    const seqs = () =>
+      asked
+        .filter(({ method }) => method === 'PUT')
+        .map(({ body }) => toldScheduleSchema.parse(body).seq);
+    await waitFor(() => expect(seqs().at(-1)).toBe(9));
+    const first = ordered(300, '9');
+    say(store, first);
+    await waitFor(() => expect(store.getState().pass.unsent).toBe(1));
+    act(() => {
+      const entry = { of: 'service', stream: SERVICE.id, device: '', event: first } as const;
+      store.dispatch(entriesHeard({ book: BOOK, logged: [{ seq: 12, entry }] }));
+      store.dispatch(serviceSaid({ service: SERVICE.id, event: ordered(400, '10') }));
+    });
+    await waitFor(() => expect(seqs().at(-1)).toBe(12));
+    await waitFor(() => expect(store.getState().pass.unsent).toBe(1));
   });
 
   it('follows the page that added an entry, and makes a schedule where none comes', async () => {

@@ -6,6 +6,7 @@ import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { clockSpeed } from '../../store/clock';
 import { passApi } from '../../store/passApi';
 import { entriesKept, told, type ServiceBasis } from '../../store/passSlice';
+import { placedUpTo } from '../../store/placedUpTo';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { passWorker } from '../../workers/passWorker';
 import type { Lacked } from './lackedBy';
@@ -70,8 +71,12 @@ interface Making {
   /** Entries or forecasts of this page are in no published schedule: it makes the next one without waiting for others. */
   own: boolean;
   moves: string;
-  /** Last schedule of this page, and the number of entries that it was made from. */
-  made?: { readonly schedule: ToldSchedule; readonly entries: number; readonly unsent: number };
+  /** Last schedule of this page, the ids of the entries that it was made from, and how many of them were unsent. */
+  made?: {
+    readonly schedule: ToldSchedule;
+    readonly entries: ReadonlySet<string>;
+    readonly left: number;
+  };
 }
 
 /** Longest age of a schedule, ms of the kitchen's clock. */
@@ -107,19 +112,18 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
     [],
   );
   const { book, basis, version, lacks, line, serviceId } = at;
-  const { seq, unsent, entries } = basis;
+  const { seq, unsent, entries, places } = basis;
   const making = useRef<Making>({ running: false, again: false, own: false, moves });
   const tell = useRef(async (id: string, made: NonNullable<Making['made']>): Promise<void> => {
     const { basis: now, watches } = latest.current;
     // Its entries are in the logbook by now: it is a schedule of their places in the log.
-    const same = now.entries === made.entries;
-    const schedule = same ? { ...made.schedule, seq: now.seq } : made.schedule;
-    const left = same ? now.unsent : made.unsent;
-    making.current.made = { ...made, schedule, unsent: left };
+    const { seq: place, left } = placedUpTo(made.entries, now.places);
+    const schedule = { ...made.schedule, seq: Math.max(made.schedule.seq, place) };
+    making.current.made = { ...made, schedule, left };
     dispatch(told({ schedule, unsent: left }));
     // Shared once the logbook has all that it was made from; a page that watches follows the cooks' pages.
     if (watches || left > 0) return;
-    if (same) making.current.own = false;
+    if (made.entries.size === now.places.size) making.current.own = false;
     await dispatch(passApi.endpoints.tell.initiate({ id, schedule }, { track: false }));
   });
   useEffect(() => {
@@ -128,10 +132,11 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
   }, [unsent, shared, book, seq, version, dispatch]);
   useEffect(() => {
     const { made } = making.current;
-    const waits = made?.entries === entries && (made.schedule.seq < seq || made.unsent > 0);
-    if (serviceId === undefined || unsent > 0 || !waits) return;
+    if (serviceId === undefined || made?.schedule.book !== book) return;
+    const now = placedUpTo(made.entries, places);
+    if (now.left > 0 || (now.seq <= made.schedule.seq && made.left === 0)) return;
     void tell.current(serviceId, made);
-  }, [unsent, seq, entries, serviceId]);
+  }, [book, places, serviceId]);
 
   const asked = `${book} ${entries} ${version ?? ''} ${lacks ?? ''} ${Math.floor(line.now / oldest())} ${moves}`;
   useEffect(() => {
@@ -162,7 +167,8 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
         const { line: now, serviceId: id, version: menu } = from;
         // Without a dish that is ordered, a schedule would leave its table out.
         if (id === undefined || menu === undefined || from.lacks !== undefined) return;
-        const { seq: place, entries: of, unsent: left } = from.basis;
+        const { seq: place, unsent: left } = from.basis;
+        const of = new Set(from.basis.places.keys());
         const known = { book: from.book, seq: place, menu };
         // A service that was left, or a restore, makes what was found worth nothing.
         const stands = (): boolean =>
@@ -171,14 +177,14 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
         const first = await passWorker('schedule').schedule(job);
         if (!stands()) continue;
         let schedule = asTold(first, { ...known, at: now.now });
-        await tell.current(id, { schedule, entries: of, unsent: left });
+        await tell.current(id, { schedule, entries: of, left });
         for (const ms of IMPROVED_FOR) {
           if (state.again || !stands()) break;
           const better = await passWorker('schedule').improve(ms / clockSpeed());
           // Events since then start a schedule of their own.
           if (!better || state.again || !stands()) continue;
           schedule = asTold(better, { ...known, at: schedule.at + 1, improves: schedule.at });
-          await tell.current(id, { schedule, entries: of, unsent: left });
+          await tell.current(id, { schedule, entries: of, left });
         }
       }
     };
