@@ -21,6 +21,12 @@ export const places = {
   cook: chunk(() => import('./features/book/parts').then((m) => m.CookScreen)),
 };
 
+/** What a place shows and calls while another one is open. */
+export const strips = {
+  stove: chunk(() => import('./features/stove/StoveStrip').then((m) => m.StoveStrip)),
+  pass: chunk(() => import('./features/pass/PassStrip').then((m) => m.PassStrip)),
+};
+
 /** Fetches what is not here yet, one after another, so that going there later waits for nothing. */
 export const fetchPlaces = (): void => {
   const fetchAll = async (): Promise<void> => {

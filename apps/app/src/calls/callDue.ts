@@ -1,8 +1,4 @@
-/** Due times of a step's calls, or the times of the calls if those were later, ms since 1970. */
-export interface Called {
-  readonly soon?: number | undefined;
-  readonly now?: number | undefined;
-}
+import type { Called } from '../store/callsSlice';
 
 export type CallTime = 'soon' | 'now';
 

@@ -1,10 +1,12 @@
 import { useEffect, useRef } from 'react';
 import { sayDuration } from '@crustan/core/units';
 import { clockSpeed } from '../store/clock';
-import { useAppSelector } from '../store/store';
+import { called, type Called } from '../store/callsSlice';
+import { useAppSelector, useAppStore } from '../store/store';
 import { notify, say } from '../ui/attention';
 import { beep, buzz, type Call } from '../ui/calls';
-import { callDue, type Called, type CallTime } from './callDue';
+import { setVolume } from '../ui/sound';
+import { callDue, type CallTime } from './callDue';
 
 /** Something to do that is called when it is due. */
 export interface Callable {
@@ -36,22 +38,27 @@ interface DueCall {
  */
 export const useCalls = (callables: readonly Callable[], now: number): void => {
   const attention = useAppSelector((state) => state.attention);
-  const called = useRef(new Map<string, Called>());
+  const store = useAppStore();
   const looked = useRef(now);
+  useEffect(() => setVolume(attention.volume), [attention.volume]);
   useEffect(() => {
     const speed = clockSpeed();
     const sinceLast = (now - looked.current) / 1000 / speed;
     looked.current = now;
     const { headStart } = attention;
+    const { calls: made } = store.getState();
+    const fresh: Record<string, Called> = {};
     const due = callables.flatMap((callable): readonly DueCall[] => {
       const { key, dueAt, toleranceS } = callable;
-      const before = called.current.get(key) ?? {};
+      const before = made[key] ?? {};
       const time = callDue(before, { dueAt, now, headStart, sinceLast, toleranceS, speed });
       if (time === undefined) return [];
       // A late call counts for the present moment: a step that is then due now is not called again.
-      called.current.set(key, { ...before, [time]: Math.max(dueAt, time === 'now' ? now : dueAt) });
+      fresh[key] = { ...before, [time]: Math.max(dueAt, time === 'now' ? now : dueAt) };
       return [{ callable, time }];
     });
+    if (due.length === 0) return;
+    store.dispatch(called({ calls: fresh, at: now }));
     const pieces = [...new Set(due.map(({ callable }) => callable.piece))];
     for (const piece of pieces) {
       const mine = due.filter(({ callable }) => callable.piece === piece);
@@ -72,5 +79,5 @@ export const useCalls = (callables: readonly Callable[], now: number): void => {
       if (attention.voice) say(text);
       if (attention.notification) void notify(text);
     }
-  }, [callables, now, attention]);
+  }, [callables, now, attention, store]);
 };

@@ -2,6 +2,7 @@ import { useEffect, type ReactNode } from 'react';
 import { usePathname, useRouter } from 'expo-router';
 import { useWatches } from '../store/useWatches';
 import { Shell } from '../ui/Shell';
+import { OtherPlaces } from './OtherPlaces';
 import { ReachNotice } from './ReachNotice';
 
 /** Pages that a view-only phone can open. */
@@ -19,6 +20,7 @@ export const KitchenShell = ({ children }: { readonly children: ReactNode }) => 
   return (
     <Shell only={watches ? WATCHED : undefined}>
       <ReachNotice />
+      <OtherPlaces path={path} />
       {children}
     </Shell>
   );

@@ -1,18 +1,28 @@
 import { act, fireEvent, screen } from '@testing-library/react';
+import { strips } from '../places';
 import { renderWithStore } from '../renderWithStore';
+import { attentionChanged } from '../store/attentionSlice';
 import { roleTold, unpairedTold } from '../store/reachSlice';
 import { cookStarted } from '../store/logSlice';
+import type { AppStore } from '../store/store';
 import { planOf, recordOf, uuid } from '../testing';
+import { beep } from '../ui/calls';
 import { KitchenShell } from './KitchenShell';
 import { loadNewer } from './loadNewer';
 import { ReachNotice } from './ReachNotice';
 
 const mockReplace = jest.fn();
+const mockPush = jest.fn();
 let mockPath = '/';
 jest.mock('expo-router', () => ({
   Link: ({ children, href }: { children: string; href: string }) => <a href={href}>{children}</a>,
   usePathname: () => mockPath,
-  useRouter: () => ({ replace: mockReplace }),
+  useRouter: () => ({ replace: mockReplace, push: mockPush }),
+}));
+jest.mock('../ui/calls', () => ({ beep: jest.fn(), buzz: jest.fn() }));
+jest.mock('../workers/useForecasts', () => ({
+  useForecasts: () => ({}),
+  movedPull: () => undefined,
 }));
 
 const told = (role: 'owner' | 'cook' | 'watcher', server = 'a') =>
@@ -50,6 +60,39 @@ describe('what is said of how a page reaches its kitchen', () => {
     expect(links()).toEqual(['Stove', 'Service']);
     expect(mockReplace).toHaveBeenCalledWith('/stove');
     expect(screen.getByText(/^This phone watches/)).toBeTruthy();
+  });
+});
+
+describe('the next task of another place', () => {
+  const start = (store: AppStore): void => {
+    const plan = recordOf(planOf());
+    const [flip = 0] = plan.plan.legs[0]?.flips ?? [];
+    // Its turn is due in a minute.
+    const event = { id: uuid(9), kind: 'in', at: Date.now() - (flip - 60) * 1000 } as const;
+    act(() => {
+      store.dispatch(cookStarted({ id: uuid(2), startedAt: event.at, plan, event }));
+    });
+  };
+
+  it('is shown and called on every place but its own, and a tap opens its place', async () => {
+    mockPath = '/kitchen';
+    const { store } = renderWithStore(<KitchenShell>here</KitchenShell>);
+    act(() => void store.dispatch(attentionChanged({ headStart: 120 })));
+    expect(screen.queryByTestId('call-strip')).toBeNull();
+    start(store);
+    const strip = await screen.findByTestId('call-strip');
+    expect(strip.textContent).toMatch(/^StoveTurn it\d+(:\d\d| s)$/);
+    expect(jest.mocked(beep).mock.calls).toEqual([['soon']]);
+    fireEvent.click(strip);
+    expect(mockPush).toHaveBeenCalledWith('/stove');
+  });
+
+  it('is not shown on its own place', async () => {
+    mockPath = '/stove';
+    const { store } = renderWithStore(<KitchenShell>here</KitchenShell>);
+    start(store);
+    await strips.stove.load();
+    expect(screen.queryByTestId('call-strip')).toBeNull();
   });
 });
 

@@ -7,6 +7,7 @@ import {
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { attentionSlice } from './attentionSlice';
 import { bookApi } from './bookApi';
+import { callsSlice } from './callsSlice';
 import { declinedSlice } from './declinedSlice';
 import { deletedSlice } from './deletedSlice';
 import { devicesSlice } from './devicesSlice';
@@ -33,6 +34,7 @@ const reducer = combineReducers({
   stove: stoveSlice.reducer,
   pass: passSlice.reducer,
   attention: attentionSlice.reducer,
+  calls: callsSlice.reducer,
   devices: devicesSlice.reducer,
   reach: reachSlice.reducer,
   [bookApi.reducerPath]: bookApi.reducer,

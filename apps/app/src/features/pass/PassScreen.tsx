@@ -1,25 +1,21 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { selectOpenService, selectServiceCooks } from '../../store/passSlice';
-import { useCalls } from '../../calls/useCalls';
 import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { Text } from '../../ui/Text';
-import { setVolume } from '../../ui/sound';
 import { useAwake } from '../../ui/useAwake';
-import { useShow } from '../../words/useShow';
 import { After } from './After';
 import { Board } from './Board';
 import { Menu } from './Menu';
 import { OpenService } from './OpenService';
 import { Sections, type Section } from './Sections';
-import { passCalls } from './passCalls';
-import { sayThing } from './passWords';
 import { Tickets } from './Tickets';
 import { Tomorrow } from './Tomorrow';
-import { thingsOf } from './thingsOf';
 import type { Lacked } from './lackedBy';
-import { usePass, type PassNow } from './usePass';
+import { PassStrip } from './PassStrip';
+import { usePass } from './usePass';
+import { usePassCalls } from './usePassCalls';
 import { usePressed } from './usePressed';
 
 /** Several pieces for one plate, and a service: tasks, tickets, menu, prep counts, report. */
@@ -38,6 +34,7 @@ export const PassScreen = () => {
           </ScrollView>
         ) : null}
         {live && open ? <Live section={section} /> : null}
+        {!live && open ? <PassStrip onOpen={() => setSection('board')} /> : null}
         {section === 'menu' ? <Menu /> : null}
         {section === 'tomorrow' ? <Tomorrow /> : null}
         {section === 'after' ? <After /> : null}
@@ -58,24 +55,6 @@ const Live = ({ section }: { readonly section: Section }) => {
       {section === 'tickets' ? <Tickets pass={pass} presses={presses} /> : null}
     </View>
   );
-};
-
-/** Calls what is due at this phone's station; a phone that watches is not called. */
-const usePassCalls = (pass: PassNow): void => {
-  const show = useShow();
-  const watches = useWatches();
-  const station = useAppSelector((state) => state.pass.station);
-  const volume = useAppSelector((state) => state.attention.volume);
-  useEffect(() => setVolume(volume), [volume]);
-  const calls = useMemo(() => {
-    if (watches) return [];
-    const things = thingsOf(pass).filter((thing) => station === 'all' || thing.station === station);
-    return passCalls(things, pass.momentOf, (thing) => {
-      const { does, of } = sayThing(thing, pass, show);
-      return `${does}: ${of}`;
-    });
-  }, [pass, station, watches, show]);
-  useCalls(calls, pass.line.now);
 };
 
 /** Notices: the page waits for something, or entries are not in the logbook yet. */

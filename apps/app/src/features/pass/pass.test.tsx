@@ -1,3 +1,4 @@
+import { sayDue } from '../../words/sayDue';
 import { fireEvent, renderHook, act, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import type { ReactNode } from 'react';
@@ -13,7 +14,7 @@ import { uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { DishRow } from './DishRow';
 import { parsAsked } from './parsAsked';
-import { sayDue, sayTaken, sayThing, sayWhyLate } from './passWords';
+import { sayTaken, sayThing, sayWhyLate } from './passWords';
 import { dishOf, heardPresses, OPENS, ordered, passOf, STRIP } from './testing';
 import { usePressed } from './usePressed';
 import { withAnotherPan } from './useWaysOut';

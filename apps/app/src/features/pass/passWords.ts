@@ -163,21 +163,6 @@ export const sayTaken = (taken: Taken, show: Show): string => {
   }
 };
 
-/** `in 2:05`, `now`, `40 s late`. */
-export const sayDue = (seconds: number): { readonly words: string; readonly late: boolean } => {
-  const whole = Math.round(seconds);
-  if (whole < -LATE) return { words: `${sayShort(-whole)} late`, late: true };
-  return { words: whole <= 3 ? 'now' : sayShort(whole), late: false };
-};
-
-/** Lateness from which a task is reported, s. */
-const LATE = 20;
-
-const sayShort = (seconds: number): string =>
-  seconds < 60
-    ? `${seconds} s`
-    : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-
 const LATE_WORDS: Readonly<Record<LateReason, (time: string) => string>> = {
   'asked-late': (time) => `it was ordered ${time} too late for its time`,
   'begun-late': (time) => `its last piece was begun ${time} late`,

@@ -1,13 +1,10 @@
 import { selectStoveCooks } from '../../store/passSlice';
-import { useCallback, useEffect, useMemo } from 'react';
+import { useEffect } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
-import type { DueStep } from '@crustan/core/cook/cookState';
 import { deviceClockOff, resetClock, useClockJump, useClockSpeed } from '../../store/clock';
-import { useCalls } from '../../calls/useCalls';
 import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
-import { setVolume } from '../../ui/sound';
 import { WIDE } from '../../ui/wide';
 import { Text } from '../../ui/Text';
 import { useAwake } from '../../ui/useAwake';
@@ -23,9 +20,8 @@ import { NowAndNext } from './NowAndNext';
 import { SilentDevices } from './SilentDevices';
 import { StepsLeft } from './StepsLeft';
 import { UnderWay } from './UnderWay';
-import { sayAction } from './stoveWords';
-import { stoveCalls } from './stoveCalls';
 import { useStove } from './useStove';
+import { useStoveCalls } from './useStoveCalls';
 
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
 export const StoveScreen = () => {
@@ -92,25 +88,12 @@ const NothingOn = () => {
 
 const Live = () => {
   useAwake();
-  const volume = useAppSelector((state) => state.attention.volume);
-  useEffect(() => setVolume(volume), [volume]);
   const { cooks, shown } = useStove();
   const show = useShow();
   const { width } = useWindowDimensions();
   const now = useNow(1000);
   const alone = cooks.length === 1;
-  // Every piece calls, whichever is looked at.
-  const wordsOf = useCallback(
-    ({ cook, plan }: LiveCook, step: DueStep): string => {
-      const words = sayAction(step, plan, show);
-      return alone ? words : `${cook.plan.title}: ${words}`;
-    },
-    [alone, show],
-  );
-  useCalls(
-    useMemo(() => stoveCalls(cooks, wordsOf), [cooks, wordsOf]),
-    now,
-  );
+  useStoveCalls(cooks, now);
   if (!shown) return null;
   return (
     <View className="min-h-0 flex-1 gap-3">

@@ -62,6 +62,14 @@ describe('calling the cook', () => {
     expect(say).not.toHaveBeenCalled();
   });
 
+  it('does not repeat a call on another screen of the page', () => {
+    const { rerender } = renderWithStore(<Caller key="stove" at={due - 14_000} />);
+    rerender(<Caller key="stove" at={due} />);
+    rerender(<Caller key="plan" at={due + 1000} />);
+    rerender(<Caller key="stove" at={due + 2000} />);
+    expect(beeps()).toEqual(['soon', 'turn']);
+  });
+
   it('says it aloud and as a note only when wanted, as early as wanted', () => {
     const { rerender, store } = renderWithStore(<Caller at={due - 90_000} />);
     act(

@@ -1,0 +1,24 @@
+import { CallStrip } from '../../calls/CallStrip';
+import { useAwake } from '../../ui/useAwake';
+import { useShow } from '../../words/useShow';
+import { sayThing } from './passWords';
+import { usePass } from './usePass';
+import { usePassCalls } from './usePassCalls';
+
+/** The next task of the service while another screen is open. It schedules and calls as the board does. */
+export const PassStrip = ({ onOpen }: { readonly onOpen: () => void }) => {
+  useAwake();
+  const show = useShow();
+  const pass = usePass();
+  const [next] = usePassCalls(pass);
+  if (!next) return null;
+  const { does, of } = sayThing(next, pass, show);
+  return (
+    <CallStrip
+      place="Service"
+      words={`${does} · ${of}`}
+      left={next.due - (pass.line.now - pass.line.epoch) / 1000}
+      onOpen={onOpen}
+    />
+  );
+};
