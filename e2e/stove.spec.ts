@@ -53,10 +53,16 @@ test('readings from the stand-in kitchen find its oven out, and trouble is compu
   await page.getByText('Changed course: i am late').click();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByText('Changed course: i am late')).toBeHidden();
+  // Another place shows the next step, and calls it; a tap on it opens the stove again.
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await expect(page.getByTestId('call-strip')).toContainText(/^Stove.*Out at/);
+  await page.getByTestId('call-strip').click();
+  await expect(page.getByRole('timer')).toBeVisible();
   // While it is linked its readings are added to the logbook.
   await expect
     .poll(async () => (await kindsOf(own.url)).filter((kind) => kind === 'reading').length)
     .toBeGreaterThan(5);
+  await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('radio', { name: 'Thermometers' }).click();
   await page.getByRole('button', { name: 'Unlink' }).click();
 });

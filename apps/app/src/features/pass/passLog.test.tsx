@@ -12,6 +12,7 @@ import {
   serviceSaid,
 } from '../../store/logSlice';
 import { selectOpenService, toldHeard } from '../../store/passSlice';
+import { kitchenChanged } from '../../store/kitchenSlice';
 import type { AppStore } from '../../store/store';
 import { uuid } from '../../testing';
 import { PassScreen } from './PassScreen';
@@ -171,6 +172,24 @@ describe('a page of the Pass', () => {
     });
     expect(mockJobs).toHaveLength(made + 1);
   }, 20_000);
+
+  it('makes a schedule for a kitchen that has changed, in the place of the one before', async () => {
+    const asked = answerWith(({ path, method }) => {
+      if (method === 'PUT') return new Response(null, { status: 204 });
+      return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
+    });
+    const { store } = open(9);
+    const tellings = () =>
+      asked
+        .filter(({ method }) => method === 'PUT')
+        .map(({ body }) => toldScheduleSchema.parse(body));
+    await waitFor(() => expect(tellings()).toHaveLength(1));
+    const [first] = tellings();
+    act(() => void store.dispatch(kitchenChanged({ hands: 3 })));
+    await waitFor(() => expect(tellings()).toHaveLength(2));
+    expect(tellings()[1]).toMatchObject({ seq: 9, improves: first?.at });
+    expect(store.getState().pass.told?.at).toBe(tellings()[1]?.at);
+  });
 
   it('shows an order that the logbook refused where it was taken, and sends it corrected', async () => {
     answerWith(({ path, method }) => {

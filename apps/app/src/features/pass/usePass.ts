@@ -71,7 +71,9 @@ export const usePass = (): PassNow => {
   if (again !== wanted) setAgain(wanted);
   const { pan } = useGear();
   const now = useNow(1000);
-  const gear = useMemo(() => gearLeft(serviceGear(kitchen), state), [kitchen, state]);
+  const own = useMemo(() => serviceGear(kitchen), [kitchen]);
+  const listed = useMemo(() => JSON.stringify(own), [own]);
+  const gear = useMemo(() => gearLeft(own, state), [own, state]);
   const epoch = open?.service.opensAt ?? 0;
   // Without a reading a forecast is its plan: the board needs none.
   const followed = useMemo(
@@ -116,7 +118,7 @@ export const usePass = (): PassNow => {
   const watches = useWatches();
   useScheduling(
     {
-      ...{ line, schedule, basis, version, lacks, watches },
+      ...{ line, schedule, basis, version, lacks, watches, listed },
       book: book ?? UNNAMED_BOOK,
       serviceId: open?.service.id,
     },

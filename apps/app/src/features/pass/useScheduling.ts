@@ -63,6 +63,8 @@ export interface SchedulingNow {
   readonly lacks: Lacked | undefined;
   readonly serviceId: string | undefined;
   readonly watches: boolean;
+  /** Equipment that the kitchen lists, as text: another one starts a schedule. */
+  readonly listed: string;
 }
 
 interface Making {
@@ -71,6 +73,8 @@ interface Making {
   /** Entries or forecasts of this page are in no published schedule: it makes the next one without waiting for others. */
   own: boolean;
   moves: string;
+  /** Equipment that the last schedule was made for. */
+  listed: string;
   /** Last schedule of this page, the ids of the entries that it was made from, and how many of them were unsent. */
   made?: {
     readonly schedule: ToldSchedule;
@@ -113,7 +117,13 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
   );
   const { book, basis, version, lacks, line, serviceId } = at;
   const { seq, unsent, entries, places } = basis;
-  const making = useRef<Making>({ running: false, again: false, own: false, moves });
+  const making = useRef<Making>({
+    running: false,
+    again: false,
+    own: false,
+    moves,
+    listed: at.listed,
+  });
   const tell = useRef(async (id: string, made: NonNullable<Making['made']>): Promise<void> => {
     const { basis: now, watches } = latest.current;
     // Its entries are in the logbook by now: it is a schedule of their places in the log.
@@ -142,7 +152,8 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
   useEffect(() => {
     const state = making.current;
     state.again = true;
-    if (latest.current.basis.unsent > 0 || state.moves !== moves) state.own = true;
+    const isForOther = state.listed !== latest.current.listed;
+    if (latest.current.basis.unsent > 0 || state.moves !== moves || isForOther) state.own = true;
     state.moves = moves;
     // One schedule at a time: requests during its computation are answered by one more, from the latest state.
     if (state.running) {
@@ -176,7 +187,10 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
         const job = serviceJob(now, toldPieces(from.schedule));
         const first = await passWorker('schedule').schedule(job);
         if (!stands()) continue;
-        let schedule = asTold(first, { ...known, at: now.now });
+        // The log is the same after a change of the equipment: the schedule takes the place of the one before it.
+        const improves = state.listed === from.listed ? undefined : from.schedule?.at;
+        state.listed = from.listed;
+        let schedule = asTold(first, { ...known, at: now.now, improves });
         await tell.current(id, { schedule, entries: of, left });
         for (const ms of IMPROVED_FOR) {
           if (state.again || !stands()) break;
@@ -194,5 +208,5 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
       .finally(() => {
         state.running = false;
       });
-  }, [asked, serviceId, moves]);
+  }, [asked, serviceId, moves, at.listed]);
 };
