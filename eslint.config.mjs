@@ -47,6 +47,7 @@ const CORE_ROOMS = [
 const FOLDERS = {
   heat: ['matter', 'places', 'solver', 'judging', 'stages', 'ice'],
   plan: ['request', 'legs', 'ranges', 'search', 'ownTimes'],
+  pass: ['dishes', 'orders', 'slots', 'search', 'board'],
 };
 
 const inOrder = (names) =>

@@ -165,10 +165,11 @@ export const runEvening = async (
     counts.duplicated += tables.length - new Set(tables).size;
     for (const { id, events } of cooks) {
       for (const kind of ['in', 'pulled', 'sliced'] as const) {
-        const times = events.filter((event) => event.kind === kind).length;
-        if (times <= 1) continue;
+        const times = events.flatMap((event) => (event.kind === kind ? [event.at] : []));
+        if (times.length <= 1) continue;
         counts.duplicated += 1;
-        note(`${kind} is there ${times} times of ${id}`);
+        const said = times.map((at) => new Date(at).toISOString().slice(11, 19)).join(', ');
+        note(`${kind} is there ${times.length} times of ${id}: at ${said}`);
       }
     }
     ordered.clear();

@@ -25,8 +25,8 @@ import {
   type PullWindow,
   type Remedy,
 } from '@crustan/core/plan';
-import { finished } from '@crustan/core/maths';
-import { inAtFor, runOf } from '@crustan/core/schedule';
+import { runToEnd } from '@crustan/core/maths';
+import { heatStartFor, runOf } from '@crustan/core/schedule';
 import { CUT_IDS, CUTS } from '@crustan/core/food';
 import { readDinner } from '@crustan/core/phrases/readDinner';
 import { z } from 'zod';
@@ -101,7 +101,7 @@ const timesOf = (value: unknown): Outcome =>
   withParsed(timesFileSchema, value, ({ format: _format, times, ...request }) => {
     const begin = performance.now();
     // Its way is that of its steps.
-    const judged = finished(judgeTimes({ ...request, way: 'once' }, times));
+    const judged = runToEnd(judgeTimes({ ...request, way: 'once' }, times));
     if (!judged) return printed(undefined);
     const { plan, off, spread, mend, thickness, ranges, ends } = judged;
     return printed({
@@ -148,7 +148,7 @@ const planOf = (value: unknown): Outcome =>
     const head = { format: 'crustan-plan-result/1', elapsedMs: since(begin) };
     if (!plan) return printed({ ...head, feasible: false, obstacle, remedies });
     const run = runOf(plan);
-    const inAt = plateAt === undefined ? undefined : inAtFor(run, Date.parse(plateAt));
+    const inAt = plateAt === undefined ? undefined : heatStartFor(run, Date.parse(plateAt));
     const steps = run.steps.map((step) =>
       inAt === undefined ? step : { ...step, clock: new Date(inAt + step.at * 1000).toISOString() },
     );

@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { CUTS, type CutId } from '@crustan/core/food';
 import { DEFAULT_PAN } from '@crustan/core/gear';
-import { finished } from '@crustan/core/maths';
+import { runToEnd } from '@crustan/core/maths';
 import {
   solveWay,
   USUAL,
   usesOven,
-  WayCook,
+  MethodSimulator,
   type PlanRequest,
   type TimedLeg,
   WAYS,
@@ -56,15 +56,15 @@ const planned = (): readonly Case[] =>
   WAYS.flatMap((way) =>
     PIECES[way].flatMap((cut) =>
       requestsOf(way, cut).flatMap((request): readonly Case[] => {
-        const cook = new WayCook(request, { pan: DEFAULT_PAN });
-        const solved = finished(solveWay(cook));
+        const cook = new MethodSimulator(request, { pan: DEFAULT_PAN });
+        const solved = runToEnd(solveWay(cook));
         return solved.ok ? [{ way, request, legs: solved.run.legs }] : [];
       }),
     ),
   );
 
 const endOf = ({ request, legs }: Case): number => {
-  const cook = new WayCook(request, { pan: DEFAULT_PAN });
+  const cook = new MethodSimulator(request, { pan: DEFAULT_PAN });
   cook.reset();
   return cook.endOf(legs).reached;
 };

@@ -13,7 +13,7 @@ import { trialStore } from './db/trialStore';
 import { writeInSlices } from './db/writeInSlices';
 import { addToLog } from './log/addToLog';
 import { logNews, type WrittenEntries } from './log/logNews';
-import { toldSchedules } from './log/toldSchedules';
+import { publishedSchedules } from './log/publishedSchedules';
 import { openApi } from './openApi';
 import { bodyOf } from './ownRequests';
 import { noSuchPath } from './problems';
@@ -61,8 +61,8 @@ export const apiParts = ({
     );
   const news = logNews(written);
   const add = addToLog(store, news, now);
-  const told = toldSchedules(() => book.identity);
-  book.onSwap(told.clear);
+  const schedules = publishedSchedules(() => book.identity);
+  book.onSwap(schedules.clear);
   const plain = Router();
   /** The server's time: phones set theirs by the round trip, not by news that may come late. */
   plain.get('/clock', (_req, res) => {
@@ -79,10 +79,10 @@ export const apiParts = ({
     '/me': whoRoutes(build),
     ...(access ? { '/phones': phoneRoutes(access, now) } : {}),
     '/schemas': schemaRoutes(),
-    '/log': logRoutes({ book, store, news, told, written, add }),
+    '/log': logRoutes({ book, store, news, schedules: schedules, written, add }),
     '/plans': planRoutes(planStore(book)),
     '/cooks': cookRoutes(cooks, photoStore(book), news, add, now),
-    '/services': serviceRoutes(services, cooks, news, told, add),
+    '/services': serviceRoutes(services, cooks, news, schedules, add),
     '/dishes': dishRoutes(dishStore(book), now),
     '/demand': demandRoutes(demandStore(book), (days, write) => writeInSlices(book, days, write)),
     '/practice': practiceRoutes(practiceStore(book)),

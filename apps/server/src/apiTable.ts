@@ -15,7 +15,7 @@ import {
   serviceInFullSchema,
   serviceListSchema,
   serviceRecordSchema,
-  toldScheduleSchema,
+  publishedScheduleSchema,
   trialListSchema,
   trialSchema,
 } from '@crustan/core/formats';
@@ -161,7 +161,7 @@ export const API: readonly ApiRoute[] = [
     gives: acknowledged,
   }),
   put('/services/{id}/told', 'cook', 'Published schedule, shared by all pages.', {
-    takes: toldScheduleSchema,
+    takes: publishedScheduleSchema,
   }),
 
   get('/dishes', 'watcher', 'The menu.', {

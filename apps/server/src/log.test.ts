@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
-import type { LogEntry, ToldSchedule } from '@crustan/core/formats';
+import type { LogEntry, PublishedSchedule } from '@crustan/core/formats';
 import type { ServiceEvent } from '@crustan/core/pass';
 import { z } from 'zod';
 import { servedBook, JSON_TYPE, SQLITE_TYPE } from './servedBook';
@@ -216,11 +216,11 @@ describe('the log', () => {
 
   it('shares a schedule made from more of the log or a newer menu, never one from less', async () => {
     await add(opened);
-    const made = (seq: number, menu: number, at = T0): ToldSchedule => ({
+    const made = (seq: number, menu: number, at = T0): PublishedSchedule => ({
       ...{ book: temporary().book.identity, seq, menu, at },
       ...{ pieces: [], tickets: [], sides: [], unplaced: [], moved: [], late: 0 },
     });
-    const tell = (schedule: ToldSchedule) =>
+    const tell = (schedule: PublishedSchedule) =>
       ask('PUT', `/api/services/${evening.id}/told`, JSON_TYPE, JSON.stringify(schedule));
     const stands = async (): Promise<unknown> => {
       const stream = listen(`follow=service:${evening.id}.0`);
@@ -229,7 +229,7 @@ describe('the log', () => {
         if (value?.event === 'told') return value.data;
       }
     };
-    const told = (schedule: ToldSchedule) => ({ service: evening.id, schedule });
+    const told = (schedule: PublishedSchedule) => ({ service: evening.id, schedule });
     await tell(made(10, 2));
     expect(await stands()).toEqual(told(made(10, 2)));
     await tell(made(9, 2, T0 + 60_000));

@@ -2,7 +2,7 @@ import { act, fireEvent, screen } from '@testing-library/react';
 import { strips } from '../places';
 import { renderWithStore } from '../renderWithStore';
 import { attentionChanged } from '../store/attentionSlice';
-import { roleTold, unpairedTold } from '../store/reachSlice';
+import { roleFound, unpairedFound } from '../store/reachSlice';
 import { cookStarted } from '../store/logSlice';
 import type { AppStore } from '../store/store';
 import { planOf, recordOf, uuid } from '../testing';
@@ -26,14 +26,14 @@ jest.mock('../workers/useForecasts', () => ({
 }));
 
 const told = (role: 'owner' | 'cook' | 'watcher', server = 'a') =>
-  roleTold({ role, here: 'a', server });
+  roleFound({ role, here: 'a', server });
 
 describe('what is said of how a page reaches its kitchen', () => {
   it('is nothing while all is well, and that a phone is not paired when it is not', () => {
     const { store, container } = renderWithStore(<ReachNotice />);
     act(() => void store.dispatch(told('cook')));
     expect(container.textContent).toBe('');
-    act(() => void store.dispatch(unpairedTold()));
+    act(() => void store.dispatch(unpairedFound()));
     expect(screen.getByRole('alert').textContent).toContain('Its entries are saved on it.');
     expect(screen.getByText('Pair it')).toBeTruthy();
   });

@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { recall } from './device';
+import { loadLocal } from './device';
 
 const attentionSchema = z.object({
   sound: z.boolean(),
@@ -38,7 +38,7 @@ const USUAL: Attention = {
 export const attentionSlice = createSlice({
   name: 'attention',
   initialState: (): Attention =>
-    recall('attention', (value) => attentionSchema.safeParse(value).data) ?? USUAL,
+    loadLocal('attention', (value) => attentionSchema.safeParse(value).data) ?? USUAL,
   reducers: {
     attentionChanged: (state, action: PayloadAction<Partial<Attention>>) => ({
       ...state,

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { z } from 'zod';
-import { keep, recall } from './device';
+import { saveLocal, loadLocal } from './device';
 
 /**
  * The kitchen's clock. Time runs by the browser's monotonic clock, which no change of the phone's own
@@ -34,7 +34,7 @@ const BELIEVED_FOR = 10 * 60_000;
 
 const atRest = (): Kept => ({ offset: 0, speed: 1, real: 0, shown: 0 });
 
-let kept: Kept = recall('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
+let kept: Kept = loadLocal('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
 
 /** The phone's own clock, the monotonic one, and the steady time, together at one moment, ms. */
 interface Together {
@@ -59,7 +59,7 @@ const doubters = new Set<() => void>();
 const tell = (): void => listeners.forEach((heard) => heard());
 const set = (next: Kept): void => {
   kept = next;
-  keep('clock', next);
+  saveLocal('clock', next);
   tell();
 };
 
@@ -150,7 +150,7 @@ export const useClockJump = (): number => useSyncExternalStore(onClockSet, worth
 
 /** As a page that is opened again: for tests. */
 export const restartClock = (): void => {
-  kept = recall('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
+  kept = loadLocal('clock', (value) => keptSchema.safeParse(value).data) ?? atRest();
   base = together();
   mayHaveSlept = false;
   jumped = 0;

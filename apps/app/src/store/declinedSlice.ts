@@ -1,12 +1,12 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { recall } from './device';
+import { loadLocal } from './device';
 
 /** Number of declined offers that are stored, newest first. */
 const REMEMBERED = 50;
 
 const initialState = (): readonly string[] =>
-  recall('declined', (value) => z.array(z.string().max(80)).safeParse(value).data) ?? [];
+  loadLocal('declined', (value) => z.array(z.string().max(80)).safeParse(value).data) ?? [];
 
 /** Ways out that a cook has said no to, or taken: a trouble of a cook is offered once. */
 export const declinedSlice = createSlice({

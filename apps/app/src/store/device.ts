@@ -2,7 +2,7 @@
 const PREFIX = 'crustan.';
 
 /** Reads a stored value; undefined if there is none or it no longer parses. */
-export const recall = <T>(
+export const loadLocal = <T>(
   name: string,
   parse: (value: unknown) => T | undefined,
 ): T | undefined => {
@@ -15,7 +15,7 @@ export const recall = <T>(
 };
 
 /** Keeps a value; false when the device refuses (private window, full). */
-export const keep = (name: string, value: unknown): boolean => {
+export const saveLocal = (name: string, value: unknown): boolean => {
   try {
     if (value === undefined) localStorage.removeItem(PREFIX + name);
     else localStorage.setItem(PREFIX + name, JSON.stringify(value));

@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { CUTS, CUT_IDS } from '@crustan/core/food';
 import { waysFor } from '@crustan/core/plan/way';
-import { keep, recall } from './device';
+import { saveLocal, loadLocal } from './device';
 import {
   cutChosen,
   draftSlice,
@@ -120,9 +120,9 @@ describe('the draft', () => {
 
   it('comes back after a reload, unless what was kept is out of range', () => {
     const { request } = make().getState().draft;
-    keep('request', { ...request, thickness: 0.031 });
+    saveLocal('request', { ...request, thickness: 0.031 });
     expect(make().getState().draft.request.thickness).toBe(0.031);
-    keep('request', { ...request, thickness: 9 });
+    saveLocal('request', { ...request, thickness: 9 });
     expect(make().getState().draft.request.thickness).toBe(0.025);
   });
 });
@@ -130,15 +130,15 @@ describe('the draft', () => {
 describe('the device', () => {
   it('forgets what no longer parses instead of failing', () => {
     localStorage.setItem('crustan.units', '{half');
-    expect(recall('units', (value) => value)).toBeUndefined();
+    expect(loadLocal('units', (value) => value)).toBeUndefined();
   });
 
   it('says when it cannot keep', () => {
     const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
       throw new Error('quota');
     });
-    expect(keep('cook', {})).toBe(false);
+    expect(saveLocal('cook', {})).toBe(false);
     full.mockRestore();
-    expect(keep('cook', {})).toBe(true);
+    expect(saveLocal('cook', {})).toBe(true);
   });
 });

@@ -4,7 +4,7 @@ import { planRequestSchema } from '@crustan/core/formats/planRequestSchema';
 import { cutOf, USUAL, type OwnCut, type PlanRequest } from '@crustan/core/plan/request';
 import { waysFor } from '@crustan/core/plan/way';
 import type { Side } from '@crustan/core/schedule';
-import { recall } from './device';
+import { loadLocal } from './device';
 import { firstPlateTime, type PlateTime } from './plateTime';
 
 /** Plan being written: the sentence, and the plate time as the cook gives it. */
@@ -108,7 +108,7 @@ export const wentWithThePiece = ({ before, request }: Draft): readonly OfThePiec
 };
 
 const recalled = (): PlanRequest | undefined =>
-  recall('request', (value) => planRequestSchema.safeParse(value).data);
+  loadLocal('request', (value) => planRequestSchema.safeParse(value).data);
 
 /** Most other pieces on one plate. */
 export const MOST_OTHERS = 5;
@@ -116,7 +116,7 @@ export const MOST_OTHERS = 5;
 const othersSchema = planRequestSchema.array().max(MOST_OTHERS);
 
 const recalledOthers = (): PlanRequest[] =>
-  recall('others', (value) => othersSchema.safeParse(value).data) ?? [];
+  loadLocal('others', (value) => othersSchema.safeParse(value).data) ?? [];
 
 export const draftSlice = createSlice({
   name: 'draft',

@@ -1,6 +1,6 @@
 import { createSlice } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { recall } from './device';
+import { loadLocal } from './device';
 
 const firstSchema = z.object({
   /** The greeting was answered, on this device. */
@@ -11,7 +11,7 @@ const firstSchema = z.object({
 export type First = z.infer<typeof firstSchema>;
 
 const initialState = (): First =>
-  recall('first', (value) => firstSchema.safeParse(value).data) ?? {
+  loadLocal('first', (value) => firstSchema.safeParse(value).data) ?? {
     greeted: false,
     explaining: false,
   };

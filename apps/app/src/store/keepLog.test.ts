@@ -3,7 +3,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import type { CookEvent } from '@crustan/core/cook';
 import { planOf, recordOf, uuid } from '../testing';
-import { keep } from './device';
+import { saveLocal } from './device';
 import { keepLog } from './keepLog';
 import { LogDatabase } from './logDatabase';
 import {
@@ -218,7 +218,7 @@ describe('the log on the device', () => {
       startKnown: true,
       known: [],
     };
-    keep('cooks', [first, { ...first, id: uuid(3), events: [{ kind: 'sung' }] }]);
+    saveLocal('cooks', [first, { ...first, id: uuid(3), events: [{ kind: 'sung' }] }]);
     const { store, cook } = page();
     await until(() => store.getState().log.recalled);
     expect(cook()?.events).toEqual([started]);
@@ -226,8 +226,8 @@ describe('the log on the device', () => {
     await untilKept(2);
     expect(localStorage.getItem('crustan.cooks')).not.toBeNull();
     closeAll();
-    keep('cooks', undefined);
-    keep('cook', first);
+    saveLocal('cooks', undefined);
+    saveLocal('cook', first);
     page();
     await until(() => localStorage.getItem('crustan.cook') === null);
   });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { cookEventSchema } from '@crustan/core/formats/cookEventSchema';
 import { cookStartSchema } from '@crustan/core/formats/messages';
-import { keep, recall } from './device';
+import { saveLocal, loadLocal } from './device';
 import { LogDatabase, type Recalled } from './logDatabase';
 import { bookNamed, entriesKept, logRecalled, streamPutAway, streamShared } from './logSlice';
 import { UNNAMED_BOOK, type Unreadable } from './logState';
@@ -37,8 +37,8 @@ const firstKeptSchema = cookStartSchema.strip().extend({
 const firstKept = (): Recalled => {
   const whole = z.array(z.unknown());
   const kept =
-    recall('cooks', (value) => whole.safeParse(value).data) ??
-    recall('cook', (value) => [value]) ??
+    loadLocal('cooks', (value) => whole.safeParse(value).data) ??
+    loadLocal('cook', (value) => [value]) ??
     [];
   const unreadable: Unreadable[] = [];
   const streams = kept.flatMap((value): LogStream[] => {
@@ -66,7 +66,7 @@ const knownBookSchema = z.object({ name: z.string(), replaces: z.array(z.string(
 
 /** Service that is open on this device: on all of its pages. */
 const openOnDevice = (): string | undefined =>
-  recall('service', (value) => z.string().safeParse(value).data);
+  loadLocal('service', (value) => z.string().safeParse(value).data);
 
 const recallOpen = (store: AppStore): void => {
   const open = openOnDevice();
@@ -77,8 +77,8 @@ const recallOpen = (store: AppStore): void => {
 const keepPlace = (store: AppStore): (() => void) => {
   // An older page stored only the name of the logbook.
   const book =
-    recall('log-book', (value) => knownBookSchema.safeParse(value).data) ??
-    recall('book', (value) => {
+    loadLocal('log-book', (value) => knownBookSchema.safeParse(value).data) ??
+    loadLocal('book', (value) => {
       const name = z.string().safeParse(value).data;
       return name === undefined ? undefined : { name, replaces: [] };
     });
@@ -86,13 +86,13 @@ const keepPlace = (store: AppStore): (() => void) => {
   recallOpen(store);
   let open = store.getState().pass.open;
   const stops = [
-    onChange(store, selectBook, (now) => keep('log-book', now)),
+    onChange(store, selectBook, (now) => saveLocal('log-book', now)),
     onChange(
       store,
       ({ pass }) => pass.open,
       (now) => {
         // Another page of this device may have opened the next one.
-        if (now !== undefined || openOnDevice() === open) keep('service', now);
+        if (now !== undefined || openOnDevice() === open) saveLocal('service', now);
         open = now;
       },
     ),
@@ -216,8 +216,8 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
     // The value of the first pages is deleted once every cook in it is in the database; an unreadable one stays.
     const moved = store.getState().log.notKept.length === 0 && first.unreadable.length === 0;
     if (moved) {
-      keep('cooks', undefined);
-      keep('cook', undefined);
+      saveLocal('cooks', undefined);
+      saveLocal('cook', undefined);
     }
   };
 

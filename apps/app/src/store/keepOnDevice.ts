@@ -1,4 +1,4 @@
-import { keep } from './device';
+import { saveLocal } from './device';
 import { onChange } from './onChange';
 import type { AppState, AppStore } from './store';
 
@@ -18,7 +18,7 @@ const KEPT: Readonly<Record<string, (state: AppState) => unknown>> = {
 /** Writes what must outlive this page to the device, at the moment it changes. */
 export const keepOnDevice = (store: AppStore): (() => void) => {
   const stops = Object.entries(KEPT).map(([name, select]) =>
-    onChange(store, select, (value) => void keep(name, value)),
+    onChange(store, select, (value) => void saveLocal(name, value)),
   );
   return () => stops.forEach((stop) => stop());
 };

@@ -16,7 +16,7 @@ import type { LearnedDeviation, PlanRequest } from '@crustan/core/plan/request';
 import { requiredMinimum } from '@crustan/core/plan/minimumOf';
 import type { PlannedOn } from '../workers/plan.worker';
 import type { RunGear } from '@crustan/core/schedule';
-import { recall } from './device';
+import { loadLocal } from './device';
 
 /** Sets what the air of the oven in use has over its dial, C. */
 const setOffset = (kitchen: Kitchen, offset: number): void => {
@@ -27,7 +27,7 @@ const setOffset = (kitchen: Kitchen, offset: number): void => {
 export const kitchenSlice = createSlice({
   name: 'kitchen',
   initialState: (): Kitchen =>
-    recall('kitchen', (value) => kitchenSchema.safeParse(value).data) ?? DEFAULT_KITCHEN,
+    loadLocal('kitchen', (value) => kitchenSchema.safeParse(value).data) ?? DEFAULT_KITCHEN,
   reducers: {
     kitchenChanged: (state, action: PayloadAction<Partial<Kitchen>>) => {
       Object.assign(state, action.payload);

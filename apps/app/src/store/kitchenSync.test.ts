@@ -1,7 +1,7 @@
 import { waitFor } from '@testing-library/react';
 import * as fc from 'fast-check';
 import { DEFAULT_KITCHEN, ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
-import { keep } from './device';
+import { saveLocal } from './device';
 import { kitchenChanged } from './kitchenSlice';
 import { keepOnDevice } from './keepOnDevice';
 import { makeStore } from './store';
@@ -138,8 +138,8 @@ describe('the kitchen kept with the logbook', () => {
 
   it('takes the logbook’s on a phone that last spoke to an earlier server', async () => {
     const server = fakeServer();
-    keep('kitchen', { ...DEFAULT_KITCHEN, ...oven(3) });
-    keep('kitchenAt', server.book.changedAt);
+    saveLocal('kitchen', { ...DEFAULT_KITCHEN, ...oven(3) });
+    saveLocal('kitchenAt', server.book.changedAt);
     server.change(oven(-4));
     const store = phone();
     await waitFor(() => expect(ovenOf(store.getState().kitchen).offset).toBe(-4));

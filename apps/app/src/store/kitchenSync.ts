@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { KeptKitchen } from '@crustan/core/formats/keptKitchenSchema';
 import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
 import { bookApi, sayFailure } from './bookApi';
-import { keep, recall } from './device';
+import { saveLocal, loadLocal } from './device';
 import { kitchenBrought } from './kitchenSlice';
 import { kitchenOffered } from './reachSlice';
 import { onChange } from './onChange';
@@ -31,7 +31,7 @@ const MOST_MERGES = 5;
  * therefore nothing here is unsent if the logbook's is later.
  */
 const firstBase = (mine: Kitchen, changedAt: number): Kitchen => {
-  const at = recall('kitchenAt', (value) => z.int().safeParse(value).data);
+  const at = loadLocal('kitchenAt', (value) => z.int().safeParse(value).data);
   return at !== undefined && changedAt >= at ? mine : DEFAULT_KITCHEN;
 };
 
@@ -45,7 +45,7 @@ const same = (a: Kitchen, b: Kitchen): boolean => JSON.stringify(a) === JSON.str
  * @returns a function that stops the synchronization
  */
 export const syncKitchen = (store: AppStore): (() => void) => {
-  let base = recall('kitchenBase', (value) => baseSchema.safeParse(value).data);
+  let base = loadLocal('kitchenBase', (value) => baseSchema.safeParse(value).data);
   let seen = store.getState().kitchen;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopped = false;
@@ -54,7 +54,7 @@ export const syncKitchen = (store: AppStore): (() => void) => {
 
   const rebase = (next: Base): void => {
     base = next;
-    keep('kitchenBase', next);
+    saveLocal('kitchenBase', next);
   };
   const later = (ms: number, asked: boolean): void => {
     clearTimeout(timer);

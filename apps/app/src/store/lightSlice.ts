@@ -1,13 +1,13 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
-import { recall } from './device';
+import { loadLocal } from './device';
 
 /** Light at planning and dark at the stove; the system's setting; or one of them everywhere. */
 export const LIGHTS = ['places', 'system', 'light', 'dark'] as const;
 export type Light = (typeof LIGHTS)[number];
 
 const initialState = (): Light =>
-  recall('light', (value) => z.enum(LIGHTS).safeParse(value).data) ?? 'places';
+  loadLocal('light', (value) => z.enum(LIGHTS).safeParse(value).data) ?? 'places';
 
 /** The light the pages are in. */
 export const lightSlice = createSlice({

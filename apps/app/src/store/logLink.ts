@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { loggedSchema, SUBJECTS } from '@crustan/core/formats/logSchema';
-import { toldScheduleSchema } from '@crustan/core/formats/serviceSchema';
+import { publishedScheduleSchema } from '@crustan/core/formats/serviceSchema';
 import { API } from './apiAddress';
 import { bookNamed, entriesHeard, streamBack, streamGone } from './logSlice';
 import { selectBook, selectStreams } from './logSelectors';
@@ -10,8 +10,8 @@ import {
   selectBasis,
   selectOpenService,
   selectStoveCooks,
-  toldDropped,
-  toldHeard,
+  scheduleDropped,
+  scheduleHeard,
 } from './passSlice';
 import { reachDoubted } from './reachSlice';
 import type { AppState, AppStore } from './store';
@@ -19,7 +19,7 @@ import type { AppState, AppStore } from './store';
 const entriesSchema = z.object({ entries: z.array(loggedSchema) });
 const streamSchema = z.object({ of: z.enum(SUBJECTS), id: z.string() });
 const bookSchema = z.object({ book: z.string(), replaces: z.array(z.string()) });
-const toldSchema = z.object({ service: z.string(), schedule: toldScheduleSchema });
+const toldSchema = z.object({ service: z.string(), schedule: publishedScheduleSchema });
 
 /** A line that was refused is tried again after, ms; one that was cut mends itself. */
 const TRIED_AGAIN = 4000;
@@ -76,7 +76,7 @@ export const followLog = (store: AppStore): (() => void) => {
       if (!said) return;
       book = said.book;
       const before = selectBook(store.getState()).name;
-      if (before !== undefined && before !== said.book) store.dispatch(toldDropped());
+      if (before !== undefined && before !== said.book) store.dispatch(scheduleDropped());
       store.dispatch(bookNamed({ name: said.book, replaces: said.replaces }));
     });
     opened.addEventListener('log', (message: MessageEvent<string>) => {
@@ -95,7 +95,7 @@ export const followLog = (store: AppStore): (() => void) => {
     });
     opened.addEventListener('told', (message: MessageEvent<string>) => {
       const said = parsed(toldSchema, message);
-      if (said) store.dispatch(toldHeard(said));
+      if (said) store.dispatch(scheduleHeard(said));
     });
     return opened;
   };

@@ -7,7 +7,7 @@ import {
   type KeptDish,
   type ServiceInFull,
   type ServiceRecord,
-  type ToldSchedule,
+  type PublishedSchedule,
 } from '@crustan/core/formats/serviceSchema';
 import type { DemandDay } from '@crustan/core/par';
 import { bookApi } from './bookApi';
@@ -47,7 +47,7 @@ export const passApi = bookApi.injectEndpoints({
       providesTags: ['Services'],
     }),
     /** Shares the published schedule with the service's other pages. */
-    tell: build.mutation<null, { readonly id: string; readonly schedule: ToldSchedule }>({
+    tell: build.mutation<null, { readonly id: string; readonly schedule: PublishedSchedule }>({
       query: ({ id, schedule }) => ({ url: `/services/${id}/told`, method: 'PUT', body: schedule }),
     }),
     demand: build.query<readonly DemandDay[], void>({

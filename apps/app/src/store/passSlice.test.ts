@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import type { PublishedSchedule } from '@crustan/core/formats/serviceSchema';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { planOf, recordOf, uuid as id } from '../testing';
 import {
@@ -19,8 +19,8 @@ import {
   selectServiceCooks,
   selectStoveCooks,
   serviceLeft,
-  told,
-  toldHeard,
+  scheduleMade,
+  scheduleHeard,
 } from './passSlice';
 import { makeStore } from './store';
 
@@ -36,7 +36,7 @@ const ordered = (n: number): ServiceEvent => ({
     pieces: [{ id: id(2000 + n), dish: id(3), doneness: 'rare' }],
   },
 });
-const schedule = (seq: number, at: number, menu = 1): ToldSchedule => ({
+const schedule = (seq: number, at: number, menu = 1): PublishedSchedule => ({
   ...{ book: BOOK, seq, menu, at },
   ...{ pieces: [], tickets: [], sides: [], unplaced: [], moved: [], late: 0 },
 });
@@ -98,15 +98,15 @@ describe('the open service on a page', () => {
         ],
       }),
     );
-    store.dispatch(told({ schedule: schedule(12, 1000), unsent: 0 }));
+    store.dispatch(scheduleMade({ schedule: schedule(12, 1000), unsent: 0 }));
     expect(selectServiceCooks(store.getState())).toHaveLength(1);
     say({ id: id(30), at: 1e12 + 50, kind: 'sent', of: id(1001) });
     expect(selectServiceCooks(store.getState())).toEqual([]);
     expect(selectStoveCooks(store.getState())).toEqual([]);
     expect(selectBasis(store.getState()).seq).toBe(12);
     // A later order has a higher place in the log: its schedule replaces the one before.
-    store.dispatch(told({ schedule: schedule(13, 1500), unsent: 0 }));
-    expect(store.getState().pass.told?.seq).toBe(13);
+    store.dispatch(scheduleMade({ schedule: schedule(13, 1500), unsent: 0 }));
+    expect(store.getState().pass.schedule?.seq).toBe(13);
   });
 
   it('keeps a service that was left until the logbook has every entry, then drops it with its served pieces', () => {
@@ -128,11 +128,11 @@ describe('the open service on a page', () => {
 
   it('keeps to the schedule that every page shares, until more is known or a while has passed', () => {
     const { store } = opened();
-    const at = (): number | undefined => store.getState().pass.told?.at;
-    const make = (made: ToldSchedule, unsent = 0) =>
-      store.dispatch(told({ schedule: made, unsent }));
-    const hear = (heard: ToldSchedule) =>
-      store.dispatch(toldHeard({ service: SERVICE.id, schedule: heard }));
+    const at = (): number | undefined => store.getState().pass.schedule?.at;
+    const make = (made: PublishedSchedule, unsent = 0) =>
+      store.dispatch(scheduleMade({ schedule: made, unsent }));
+    const hear = (heard: PublishedSchedule) =>
+      store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: heard }));
     make(schedule(4, 1000));
     make(schedule(4, 9000));
     expect(at()).toBe(1000);
@@ -143,7 +143,7 @@ describe('the open service on a page', () => {
     expect(at()).toBe(25_000);
     hear(schedule(3, 90_000));
     hear(schedule(9, 95_000, 0));
-    store.dispatch(toldHeard({ service: id(9), schedule: schedule(9, 99_000) }));
+    store.dispatch(scheduleHeard({ service: id(9), schedule: schedule(9, 99_000) }));
     expect(at()).toBe(25_000);
     // Entries that are not in the logbook yet are in this page's own schedule only.
     make(schedule(5, 26_000), 1);
@@ -159,11 +159,11 @@ describe('the open service on a page', () => {
 
   it('shows the shared schedule of the same entries that came while its own were on their way', () => {
     const { store } = opened();
-    const shown = (): number | undefined => store.getState().pass.told?.at;
-    const make = (made: ToldSchedule, unsent: number) =>
-      store.dispatch(told({ schedule: made, unsent }));
+    const shown = (): number | undefined => store.getState().pass.schedule?.at;
+    const make = (made: PublishedSchedule, unsent: number) =>
+      store.dispatch(scheduleMade({ schedule: made, unsent }));
     make(schedule(4, 1000), 1);
-    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(5, 1100) }));
+    store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: schedule(5, 1100) }));
     expect(shown()).toBe(1000);
     make(schedule(5, 1200), 0);
     expect(shown()).toBe(1100);
@@ -176,19 +176,19 @@ describe('the open service on a page', () => {
 
   it('shows the shared schedule as soon as the logbook has its entries, before it has made its own', () => {
     const { store } = opened();
-    const shown = (): number | undefined => store.getState().pass.told?.at;
+    const shown = (): number | undefined => store.getState().pass.schedule?.at;
     const kept = (seq: number) => store.dispatch(entriesKept({ book: BOOK, seq, menu: 1 }));
-    store.dispatch(told({ schedule: schedule(4, 1000), unsent: 1 }));
-    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(5, 1100) }));
+    store.dispatch(scheduleMade({ schedule: schedule(4, 1000), unsent: 1 }));
+    store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: schedule(5, 1100) }));
     // Its own entry became the sixth: the shared schedule lacks it.
     kept(6);
     expect(shown()).toBe(1000);
-    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(6, 1200) }));
+    store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: schedule(6, 1200) }));
     expect(shown()).toBe(1000);
     kept(6);
     expect(shown()).toBe(1200);
     // The next shared one replaces it as usual.
-    store.dispatch(toldHeard({ service: SERVICE.id, schedule: schedule(6, 1300) }));
+    store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: schedule(6, 1300) }));
     expect(shown()).toBe(1300);
   });
 });

@@ -1,9 +1,9 @@
 import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { ServiceRecord, ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import type { ServiceRecord, PublishedSchedule } from '@crustan/core/formats/serviceSchema';
 import { knowsNoLess, supersedes, type ScheduleBasis } from '@crustan/core/formats/supersedes';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { serviceState, type ServiceState } from '@crustan/core/pass/serviceTickets';
-import type { Station } from '@crustan/core/pass/thingsToDo';
+import type { Station } from '@crustan/core/pass/task';
 import type { ActiveCook } from './activeCook';
 import { serviceOpened } from './logSlice';
 import { selectBook, selectCooks, selectStreams, type WithLog } from './logSelectors';
@@ -15,28 +15,28 @@ export interface PassState {
   /** Service that is open on this page. */
   readonly open: string | undefined;
   /** The schedule that all pages share, or this one's own while it knows more. */
-  readonly told: ToldSchedule | undefined;
+  readonly schedule: PublishedSchedule | undefined;
   /** Entries of this page that were in it and not in the logbook yet: it is this page's own. */
   readonly unsent: number;
   /** The last schedule from the server, also while this page shows its own. */
-  readonly shared: ToldSchedule | undefined;
+  readonly shared: PublishedSchedule | undefined;
   /** Station whose tasks this page shows, or all. */
   readonly station: Station | 'all';
 }
 
 const EMPTY: PassState = {
   open: undefined,
-  told: undefined,
+  schedule: undefined,
   unsent: 0,
   shared: undefined,
   station: 'all',
 };
 
 /** Whether a schedule that this page made replaces the one that is shown. */
-const replacesTold = (next: ToldSchedule, unsent: number, before: PassState): boolean => {
-  const { told } = before;
-  if (told === undefined || unsent > 0 || before.unsent > 0) return true;
-  return supersedes(next, told);
+const replacesShown = (next: PublishedSchedule, unsent: number, before: PassState): boolean => {
+  const { schedule: shown } = before;
+  if (shown === undefined || unsent > 0 || before.unsent > 0) return true;
+  return supersedes(next, shown);
 };
 
 export const passSlice = createSlice({
@@ -47,9 +47,11 @@ export const passSlice = createSlice({
     passRecalled: (state: PassState, { payload }: PayloadAction<string>): PassState =>
       state.open === undefined ? { ...state, open: payload } : state,
     /** This page made a schedule; one that all share from the same log stands a while. */
-    told: (
+    scheduleMade: (
       state: PassState,
-      { payload: { schedule, unsent } }: PayloadAction<{ schedule: ToldSchedule; unsent: number }>,
+      {
+        payload: { schedule, unsent },
+      }: PayloadAction<{ schedule: PublishedSchedule; unsent: number }>,
     ): PassState => {
       const { shared } = state;
       // Another page's schedule of the same entries came while this page's own were on their way: the server has that one.
@@ -59,22 +61,24 @@ export const passSlice = createSlice({
         knowsNoLess(shared, schedule) &&
         !supersedes(schedule, shared)
       ) {
-        return { ...state, told: shared, unsent };
+        return { ...state, schedule: shared, unsent };
       }
-      return replacesTold(schedule, unsent, state) ? { ...state, told: schedule, unsent } : state;
+      return replacesShown(schedule, unsent, state)
+        ? { ...state, schedule: schedule, unsent }
+        : state;
     },
     /** The schedule that the logbook's server gives every page. */
-    toldHeard: (
+    scheduleHeard: (
       state: PassState,
       {
         payload: { service, schedule },
-      }: PayloadAction<{ service: string; schedule: ToldSchedule }>,
+      }: PayloadAction<{ service: string; schedule: PublishedSchedule }>,
     ): PassState => {
       if (service !== state.open) return state;
       // Entries that are not in the logbook yet are in this page's own schedule only.
-      const stands = state.told && (state.unsent > 0 || !knowsNoLess(schedule, state.told));
+      const stands = state.schedule && (state.unsent > 0 || !knowsNoLess(schedule, state.schedule));
       if (stands) return { ...state, shared: schedule };
-      return { ...state, told: schedule, unsent: 0, shared: schedule };
+      return { ...state, schedule: schedule, unsent: 0, shared: schedule };
     },
     /**
      * This page's entries are in the logbook. A shared schedule that has them replaces the one that this page made
@@ -84,16 +88,16 @@ export const passSlice = createSlice({
     entriesKept: (state: PassState, { payload }: PayloadAction<ScheduleBasis>): PassState => {
       const { shared } = state;
       if (state.unsent === 0 || !shared || !knowsNoLess(shared, payload)) return state;
-      return { ...state, told: shared, unsent: 0 };
+      return { ...state, schedule: shared, unsent: 0 };
     },
     stationChosen: (
       state: PassState,
       { payload }: PayloadAction<PassState['station']>,
     ): PassState => ({ ...state, station: payload }),
     /** Another logbook took the place of the one whose log the schedule was made from. */
-    toldDropped: (state: PassState): PassState => ({
+    scheduleDropped: (state: PassState): PassState => ({
       ...state,
-      told: undefined,
+      schedule: undefined,
       unsent: 0,
       shared: undefined,
     }),
@@ -108,10 +112,10 @@ export const passSlice = createSlice({
 });
 export const {
   passRecalled,
-  told,
-  toldHeard,
+  scheduleMade,
+  scheduleHeard,
   entriesKept,
-  toldDropped,
+  scheduleDropped,
   stationChosen,
   serviceLeft,
 } = passSlice.actions;

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { selectOpenService } from './passSlice';
-import { reachDoubted, roleTold, unpairedTold } from './reachSlice';
+import { reachDoubted, roleFound, unpairedFound } from './reachSlice';
 import { watchReach } from './reachLink';
 import { serviceOpened, serviceSaid } from './logSlice';
 import { makeStore } from './store';
@@ -80,21 +80,21 @@ describe('how a page reaches its kitchen', () => {
   it('what a watching phone taps is not said; what it hears is', () => {
     const store = makeStore();
     store.dispatch(serviceOpened({ service: SERVICE }));
-    store.dispatch(roleTold({ role: 'watcher', ...SAME }));
+    store.dispatch(roleFound({ role: 'watcher', ...SAME }));
     const said = serviceSaid({ service: SERVICE.id, event: SAID });
     store.dispatch(said);
     expect(selectOpenService(store.getState())?.events).toEqual([]);
-    store.dispatch(roleTold({ role: 'cook', ...SAME }));
+    store.dispatch(roleFound({ role: 'cook', ...SAME }));
     store.dispatch(said);
     expect(selectOpenService(store.getState())?.events).toEqual([SAID]);
   });
 
   it('a page outside a build is never called older', () => {
     const store = makeStore();
-    store.dispatch(roleTold({ role: 'owner', here: undefined, server: 'b9' }));
+    store.dispatch(roleFound({ role: 'owner', here: undefined, server: 'b9' }));
     expect(store.getState().reach.newer).toBe(false);
-    store.dispatch(unpairedTold());
-    store.dispatch(roleTold({ role: 'cook', ...SAME }));
+    store.dispatch(unpairedFound());
+    store.dispatch(roleFound({ role: 'cook', ...SAME }));
     expect(store.getState().reach.unpaired).toBe(false);
   });
 });

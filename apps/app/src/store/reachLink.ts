@@ -1,6 +1,6 @@
 import { whoAsksSchema } from '@crustan/core/formats/phonesSchema';
 import { API } from './apiAddress';
-import { reachDoubted, roleTold, unpairedTold } from './reachSlice';
+import { reachDoubted, roleFound, unpairedFound } from './reachSlice';
 import type { AppStore } from './store';
 
 /** Interval at which a phone checks its pairing, ms; the owner's machine checks when it is looked at. */
@@ -30,10 +30,11 @@ export const watchReach = (store: AppStore): (() => void) => {
       const answer = await fetch(`${API}/me`, { cache: 'no-store' });
       if (answer.status === 401) {
         if (!store.getState().reach.unpaired) await forget();
-        store.dispatch(unpairedTold());
+        store.dispatch(unpairedFound());
       } else if (answer.ok) {
         const who = whoAsksSchema.safeParse(await answer.json()).data;
-        if (who) store.dispatch(roleTold({ role: who.role, here: buildHere(), server: who.build }));
+        if (who)
+          store.dispatch(roleFound({ role: who.role, here: buildHere(), server: who.build }));
       }
     } catch {
       // An unreachable server does not end the pairing: all entries are kept until it is back.

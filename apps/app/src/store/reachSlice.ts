@@ -14,7 +14,7 @@ export interface ReachState {
   readonly recovered: Kitchen | undefined;
 }
 
-interface Told {
+interface RoleFound {
   readonly role: WhoAsks['role'];
   /** The build of this page, where it is of one, and the server's. */
   readonly here: string | undefined;
@@ -33,16 +33,16 @@ export const reachSlice = createSlice({
   initialState: START,
   reducers: {
     /** Role of the person who asks, and builds of page and server, from the server. */
-    roleTold: (
+    roleFound: (
       { recovered }: ReachState,
-      { payload: { role, here, server } }: PayloadAction<Told>,
+      { payload: { role, here, server } }: PayloadAction<RoleFound>,
     ): ReachState => ({
       role,
       unpaired: false,
       newer: here !== undefined && here !== server,
       recovered,
     }),
-    unpairedTold: (state: ReachState): ReachState => ({ ...state, unpaired: true }),
+    unpairedFound: (state: ReachState): ReachState => ({ ...state, unpaired: true }),
     /** A valid kitchen is offered; undefined: the cook has answered. */
     kitchenOffered: (
       state: ReachState,
@@ -50,7 +50,7 @@ export const reachSlice = createSlice({
     ): ReachState => ({ ...state, recovered: payload }),
   },
 });
-export const { roleTold, unpairedTold, kitchenOffered } = reachSlice.actions;
+export const { roleFound, unpairedFound, kitchenOffered } = reachSlice.actions;
 
 /** Something was refused or cut: it is asked again whether this page is still let in. */
 export const reachDoubted = createAction('reach/doubted');

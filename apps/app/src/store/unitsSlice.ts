@@ -1,7 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { UNIT_SYSTEMS, type UnitSystem } from '@crustan/core/units';
 import { z } from 'zod';
-import { recall } from './device';
+import { loadLocal } from './device';
 import { HOUR_COUNTS, usualHours, usualUnits, type HourCount } from './locale';
 
 export interface UnitsState {
@@ -11,8 +11,8 @@ export interface UnitsState {
 }
 
 const initialState = (): UnitsState => ({
-  system: recall('units', (value) => z.enum(UNIT_SYSTEMS).safeParse(value).data) ?? usualUnits(),
-  hours: recall('hours', (value) => z.enum(HOUR_COUNTS).safeParse(value).data) ?? usualHours(),
+  system: loadLocal('units', (value) => z.enum(UNIT_SYSTEMS).safeParse(value).data) ?? usualUnits(),
+  hours: loadLocal('hours', (value) => z.enum(HOUR_COUNTS).safeParse(value).data) ?? usualHours(),
 });
 
 /** The units everything is shown in, everywhere at once, and the clock. */

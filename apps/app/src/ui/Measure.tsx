@@ -20,7 +20,7 @@ interface Props {
   readonly least: number;
   readonly most: number;
   /** Range of the slider, if typical values are a small part of the valid range. */
-  readonly usual?: readonly [number, number];
+  readonly typical?: readonly [number, number];
   /** Says its label in print too, where nothing else does. */
   readonly named?: boolean;
   readonly onChange: (si: number) => void;
@@ -34,7 +34,7 @@ export const Measure = ({
   value: known,
   least,
   most,
-  usual,
+  typical: usual,
   named = false,
   onChange,
 }: Props) => {

@@ -1,7 +1,7 @@
-import type { Taken } from '@crustan/core/pass/timeline';
+import type { ResourceConflict } from '@crustan/core/pass/timeline';
 
 /** Reason for which pieces cannot all be there together or in time; undefined if only time is short. */
-export const HINDERED: Readonly<Record<Taken['reason'], string | undefined>> = {
+export const HINDERED: Readonly<Record<ResourceConflict['reason'], string | undefined>> = {
   pan: 'the pan does not hold them at once',
   oven: 'the oven does not hold them at once',
   hands: undefined,

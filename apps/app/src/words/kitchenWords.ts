@@ -1,4 +1,4 @@
-import type { Knob, Press, RestSurface, StemSide, TurnSpot } from '@crustan/core/heat';
+import type { BurnerControl, Press, RestSurface, StemSide, TurnSpot } from '@crustan/core/heat';
 import type { PlannedReadings, ReadingBand } from '@crustan/core/plan';
 import type { OvenFuel, PlanRequest } from '@crustan/core/plan/request';
 import type { Option } from '../ui/Choice';
@@ -7,14 +7,14 @@ import { capital } from './cutWords';
 import type { Show } from './show';
 
 /** Burner habits in the words of the plan's sentence. */
-export const KNOB_WORDS: Readonly<Record<Knob, string>> = {
+export const KNOB_WORDS: Readonly<Record<BurnerControl, string>> = {
   left: 'burner left as set',
   up: 'turned up when food goes in',
   full: 'on full throughout',
 };
 
 /** Options of the burner habit and of the press. */
-export const KNOB_OPTIONS: readonly Option<Knob>[] = [
+export const KNOB_OPTIONS: readonly Option<BurnerControl>[] = [
   { value: 'left', label: 'Left alone', detail: 'the iron cools under the food' },
   { value: 'up', label: 'Turned up', detail: 'to hold the heat' },
   { value: 'full', label: 'Full throughout', detail: 'hotter as the food warms' },

@@ -6,7 +6,7 @@ import type { CookPlan } from '@crustan/core/plan';
 import { BUTTER_ALLERGENS } from '@crustan/core/safety/allergens';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
-import { airingOf } from '@crustan/core/plan/surfaceFilm';
+import { resolveFridgeDrying } from '@crustan/core/plan/surfaceFilm';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
 import { containing } from './allergenWords';
@@ -76,7 +76,7 @@ const dripWords = (species: Species): string => {
 
 /** A piece that is dried in the fridge before it is salted, or longer. */
 const dryWords = (request: PlanFigures['request']): StepWords => {
-  const { in: place, seconds } = airingOf(request);
+  const { in: place, seconds } = resolveFridgeDrying(request);
   return {
     does:
       place === 'towels' ? 'Wrap it in a dry towel, in the fridge' : 'Onto a rack in the fridge',

@@ -1,4 +1,4 @@
-import { keep } from '../store/device';
+import { saveLocal } from '../store/device';
 import { keepLessons, recallLessons } from './keptLessons';
 import type { Lessons } from './learn.worker';
 
@@ -32,9 +32,9 @@ describe('the lessons that a device keeps', () => {
   });
 
   it('are rejected if another version kept them or if they are incomplete', () => {
-    keep('lessons', { version: 0, key: 'three cooks', lessons: LESSONS });
+    saveLocal('lessons', { version: 0, key: 'three cooks', lessons: LESSONS });
     expect(recallLessons()).toBeUndefined();
-    keep('lessons', { version: 1, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });
+    saveLocal('lessons', { version: 1, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });
     expect(recallLessons()).toBeUndefined();
   });
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { TRAITS } from '@crustan/core/learn/traits';
 import { TRAIT_USES } from '@crustan/core/learn/traitUse';
-import { keep, recall } from '../store/device';
+import { saveLocal, loadLocal } from '../store/device';
 import type { Lessons } from './learn.worker';
 
 /** Raised when the same cooks would teach something else: by other physics, or another way to learn. */
@@ -42,11 +42,11 @@ export interface KeptLessons {
 
 /** The lessons that this device kept; undefined if it kept none, or they were learned another way. */
 export const recallLessons = (): KeptLessons | undefined => {
-  const found = recall(NAME, (value) => keptLessonsSchema.safeParse(value).data);
+  const found = loadLocal(NAME, (value) => keptLessonsSchema.safeParse(value).data);
   if (!found) return undefined;
   const { key, lessons } = found;
   return { key, lessons: { kitchen: lessons.kitchen, lag: lessons.lag, crust: lessons.crust } };
 };
 
 export const keepLessons = ({ key, lessons }: KeptLessons): boolean =>
-  keep(NAME, { version: VERSION, key, lessons });
+  saveLocal(NAME, { version: VERSION, key, lessons });

@@ -5,9 +5,9 @@ import {
   type Chances,
   dayOf,
   fitMenu,
-  parFor,
+  optimizePrepCount,
   type DemandDay,
-  type Par,
+  type PrepCount,
   type ParCosts,
 } from '@crustan/core/par';
 import {
@@ -24,8 +24,8 @@ import {
   type PortionQuestion,
   type ServiceJob,
   type ServiceSchedule,
-  waysOut,
-  type WayOut,
+  findFixes,
+  type Fix,
 } from '@crustan/core/pass';
 import { breathe, SPELL } from './breathe';
 import { LatestSearch } from './latestSearch';
@@ -62,7 +62,7 @@ export interface DishPar {
   /** The house is always closed on this weekday. */
   readonly closed: boolean;
   readonly trend: number;
-  readonly par: Par;
+  readonly par: PrepCount;
   /** Expected and actual counts of the last days. */
   readonly past: readonly {
     readonly date: string;
@@ -153,7 +153,7 @@ const service = {
   },
   /** Ends the search: something has happened that asks for another. */
   stop: (): void => searches.drop(),
-  waysOut: (...asked: Parameters<typeof waysOut>): readonly WayOut[] => waysOut(...asked),
+  findFixes: (...asked: Parameters<typeof findFixes>): readonly Fix[] => findFixes(...asked),
   /** Plans a portion each of its ways; undefined once another is asked for. */
   portion: (question: PortionQuestion): Promise<readonly PortionOption[] | undefined> =>
     portions.finish(portionOptions(question)),
@@ -189,7 +189,7 @@ const service = {
       const chancesOn = (on: number): Chances =>
         mine.map((fit) => countChances(fit.on(on))).reduce(sumChances);
       const later = Array.from({ length: shelfDays - 1 }, (_, i) => chancesOn(day + 1 + i));
-      const par = parFor({
+      const par = optimizePrepCount({
         demand: [chancesOn(day), ...later],
         costs,
         shelfDays,

@@ -8,8 +8,8 @@ import {
   temperSchools,
   thicknessToAsk,
   thinEnd,
-  KNOB_STEPS,
-  turnKnobs,
+  INPUT_STEPS,
+  analyzeSensitivity,
   type SaidStep,
   type PlanRequest,
   type PlanUpdate,
@@ -102,8 +102,8 @@ const service = {
   salt: (request: PlanRequest, { pan }: PlannedOn) => searches.finish(saltSchools(request, pan)),
   temper: (request: PlanRequest, { pan }: PlannedOn) =>
     searches.finish(temperSchools(request, pan)),
-  knobs: (request: PlanRequest, { pan }: PlannedOn, units: UnitSystem) =>
-    searches.finish(turnKnobs(request, pan, KNOB_STEPS[units])),
+  changes: (request: PlanRequest, { pan }: PlannedOn, units: UnitSystem) =>
+    searches.finish(analyzeSensitivity(request, pan, INPUT_STEPS[units])),
   thickness: (request: PlanRequest, on: PlannedOn) => searches.finish(thicknessToAsk(request, on)),
   thinEnd: (request: PlanRequest, { pan }: PlannedOn, thin: number) =>
     searches.finish(thinEnd(request, pan, thin)),

@@ -51,10 +51,10 @@ describe('a lane', () => {
     expect(lane.ask(job, on)).toBe(true);
     const heard = lane.listener();
     expect(lane.snapshot()).toMatchObject({ stale: true, computing: true });
-    heard.told(made);
+    heard.onUpdate(made);
     expect(lane.snapshot()).toMatchObject({ stale: false, computing: true, plan: made.plan });
-    heard.told({ kind: 'window', window: { early: 30, late: 31 } });
-    heard.told(made);
+    heard.onUpdate({ kind: 'window', window: { early: 30, late: 31 } });
+    heard.onUpdate(made);
     expect(lane.snapshot().window).toEqual({ early: 30, late: 31 });
     heard.finished();
     expect(lane.snapshot().computing).toBe(false);
@@ -64,12 +64,12 @@ describe('a lane', () => {
     const lane = new PlanLane();
     lane.ask(job, on);
     const old = lane.listener();
-    old.told(made);
+    old.onUpdate(made);
     lane.ask(other, on);
     expect(lane.snapshot()).toMatchObject({ stale: true, plan: made.plan });
-    old.told({ kind: 'window', window: { early: 1, late: 1 } });
+    old.onUpdate({ kind: 'window', window: { early: 1, late: 1 } });
     expect(lane.snapshot().window).toBeUndefined();
-    lane.listener().told({ kind: 'obstacle', obstacle: { reason: 'burner', settles: 310 } });
+    lane.listener().onUpdate({ kind: 'obstacle', obstacle: { reason: 'burner', settles: 310 } });
     expect(lane.snapshot().plan).toBeUndefined();
     expect(lane.snapshot().obstacle).toEqual({ reason: 'burner', settles: 310 });
   });
@@ -89,20 +89,20 @@ describe('a lane', () => {
     known.mockReturnValue({ updates: [made], whole: false });
     lane.ask(job, on);
     const quick = slicedPlanOf({ ...REQUEST, target: 56 });
-    lane.listener().told({ kind: 'plan', quick: true, ...quick });
+    lane.listener().onUpdate({ kind: 'plan', quick: true, ...quick });
     expect(lane.snapshot().plan).toBe(made.plan);
-    lane.listener().told({ kind: 'plan', plan: quick.plan, slices: quick.slices });
+    lane.listener().onUpdate({ kind: 'plan', plan: quick.plan, slices: quick.slices });
     expect(lane.snapshot().plan).toBe(quick.plan);
   });
 
   it('shows a way among others the same figures while it only waits', () => {
     const lane = new PlanLane();
     lane.ask(job, on);
-    lane.listener().told(made);
+    lane.listener().onUpdate(made);
     const before = lane.figures();
     lane.ask(other, on);
     expect(lane.figures()).toBe(before);
-    lane.listener().told({ kind: 'window', window: { early: 3, late: 4 } });
+    lane.listener().onUpdate({ kind: 'window', window: { early: 3, late: 4 } });
     expect(lane.figures()).not.toBe(before);
   });
 
@@ -110,7 +110,7 @@ describe('a lane', () => {
     const lane = new PlanLane();
     lane.ask(job, on);
     const waiting = lane.settled();
-    lane.listener().told(made);
+    lane.listener().onUpdate(made);
     await expect(waiting).resolves.toMatchObject({ plan: made.plan });
   });
 });
@@ -156,7 +156,7 @@ it('choosing a way that is done asks for the rest of that one only', async () =>
   await nextTask();
   for (const { listeners } of asked) {
     for (const listener of listeners) {
-      listener.told(made);
+      listener.onUpdate(made);
       listener.finished();
     }
   }

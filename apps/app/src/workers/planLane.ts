@@ -48,7 +48,7 @@ const figuresOf = (view: PlanView, before: WayFigures): WayFigures => {
   return same ? before : { plan, slices, window, obstacle };
 };
 
-const told = (view: PlanView, update: PlanUpdate): PlanView => {
+const withUpdate = (view: PlanView, update: PlanUpdate): PlanView => {
   switch (update.kind) {
     case 'plan':
       // Known from when this was a way among others: no step back to the quick answer.
@@ -129,7 +129,7 @@ export class PlanLane implements JobListener {
     this.asked = asked;
     const known = knownPlan(job, on);
     this.satisfied = known?.whole ?? false;
-    if (known) this.show({ ...known.updates.reduce(told, NOTHING), computing: !known.whole });
+    if (known) this.show({ ...known.updates.reduce(withUpdate, NOTHING), computing: !known.whole });
     else if (!again) this.show({ ...this.view, stale: true, computing: true });
     return !this.satisfied;
   }
@@ -139,8 +139,8 @@ export class PlanLane implements JobListener {
     const { asked } = this;
     const wanted = (): boolean => this.asked === asked;
     return {
-      told: (update) => {
-        if (wanted()) this.told(update);
+      onUpdate: (update) => {
+        if (wanted()) this.onUpdate(update);
       },
       finished: () => {
         if (wanted()) this.finished();
@@ -148,8 +148,8 @@ export class PlanLane implements JobListener {
     };
   }
 
-  told(update: PlanUpdate): void {
-    this.show(told(this.view, update));
+  onUpdate(update: PlanUpdate): void {
+    this.show(withUpdate(this.view, update));
   }
 
   finished(): void {

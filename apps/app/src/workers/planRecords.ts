@@ -34,7 +34,7 @@ export const planRecordsOf = async (
     requests.map((request) => ({ request, inFull: true })),
     on,
     requests.map((request, i) => ({
-      told: (update) => {
+      onUpdate: (update) => {
         const before = found[i];
         if (update.kind === 'obstacle') {
           found[i] = { ok: false, request, obstacle: update.obstacle };

@@ -41,7 +41,7 @@ const remember = (job: PlanJob, on: PlannedOn, updates: readonly PlanUpdate[]): 
 };
 
 export interface JobListener {
-  readonly told: (update: PlanUpdate) => void;
+  readonly onUpdate: (update: PlanUpdate) => void;
   readonly finished: () => void;
 }
 
@@ -69,7 +69,7 @@ export const planJobs = async (
         return;
       }
       heard[index]?.push(update);
-      listeners[index]?.told(update);
+      listeners[index]?.onUpdate(update);
     }),
     proxy(async () => Promise.resolve(take())),
   );

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { Knob, SaltSchool, TemperSchool, ThicknessRange } from '@crustan/core/plan';
+import type { InputChange, SaltSchool, TemperSchool, ThicknessRange } from '@crustan/core/plan';
 import { requiredMinimum } from '@crustan/core/plan/minimumOf';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import type { UnitSystem } from '@crustan/core/units';
@@ -12,7 +12,7 @@ import { plannerWorker } from './planner';
 interface Answers {
   readonly salt: readonly SaltSchool[];
   readonly temper: readonly TemperSchool[];
-  readonly knobs: readonly Knob[];
+  readonly changes: readonly InputChange[];
   readonly thickness: ThicknessRange;
 }
 export type Question = keyof Answers;
@@ -26,7 +26,7 @@ const ask: {
 } = {
   salt: (request, on) => plannerWorker('salt').salt(request, on),
   temper: (request, on) => plannerWorker('temper').temper(request, on),
-  knobs: (request, on, units) => plannerWorker('knobs').knobs(request, on, units),
+  changes: (request, on, units) => plannerWorker('changes').changes(request, on, units),
   thickness: (request, on) => plannerWorker('thickness').thickness(request, on),
 };
 

@@ -5,7 +5,7 @@ import {
   type ServiceJob,
   type ServiceSchedule,
 } from '@crustan/core/pass';
-import { LandedTickets } from '@crustan/core/pass/landedTickets';
+import { TicketSchedule } from '@crustan/core/pass/ticketSchedule';
 import { drawnService, faultsOf } from '@crustan/core/tests';
 
 /** Lines and pieces of the congested services, one after the other. */
@@ -74,9 +74,9 @@ const searchedFor = (job: ServiceJob, seconds: number): ServiceSchedule => {
 /** Lateness after a search that moves one ticket in the order of placement and keeps improvements, s. */
 const orderSearchedFor = (job: ServiceJob, seconds: number): number => {
   const random = seededRandom(job.tickets.length);
-  const scheduling = new LandedTickets(job, {});
+  const scheduling = new TicketSchedule(job, {});
   let order = [...scheduling.byTime()];
-  scheduling.land(order);
+  scheduling.placeInOrder(order);
   let [least, { late }] = [scheduling.cost(), scheduling.result()];
   for (const began = performance.now(); performance.now() - began < 1000 * seconds;) {
     const one = drawn(random, order);
@@ -84,7 +84,7 @@ const orderSearchedFor = (job: ServiceJob, seconds: number): number => {
     const to = Math.floor(random() * order.length);
     const tried = [...others.slice(0, to), one, ...others.slice(to)];
     for (const i of order) scheduling.remove(i);
-    scheduling.land(tried);
+    scheduling.placeInOrder(tried);
     const cost = scheduling.cost();
     if (cost > least) continue;
     [least, order, late] = [cost, tried, scheduling.result().late];

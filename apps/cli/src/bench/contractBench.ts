@@ -94,8 +94,8 @@ export const contractBench = (
     const { plan } = found;
     const { target } = at.request;
     const looked = Math.floor(i / parts) % NUDGED === 0;
-    const told = endAsTold(plan, at.pan, looked ? DISPLAY_COLUMNS : undefined);
-    const off = Math.max(Math.abs(promisedCore(plan) - target), Math.abs(told - target));
+    const end = endAsTold(plan, at.pan, looked ? DISPLAY_COLUMNS : undefined);
+    const off = Math.max(Math.abs(promisedCore(plan) - target), Math.abs(end - target));
     worst = Math.max(worst, off);
     const about = `${i} ${at.request.cut} ${at.request.way} ${JSON.stringify(at.request)}`;
     if (cpuMs > LONG_MS) talk(`slow, ${cpuMs.toFixed(0)} ms: ${about}`);

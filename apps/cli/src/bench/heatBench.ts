@@ -1,6 +1,6 @@
 import { USUAL_PAN_USED } from '@crustan/core/gear';
 import { HEAT_MODELS, simulate, type Cook, type Shape, type Stage } from '@crustan/core/heat';
-import { solveWay, USUAL, WayCook, type PlanRequest } from '@crustan/core/plan';
+import { solveWay, USUAL, MethodSimulator, type PlanRequest } from '@crustan/core/plan';
 
 const RUNS = 24;
 const WARM_UPS = 8;
@@ -63,7 +63,7 @@ export const heatBench = async (heapUsed: () => Promise<number>): Promise<HeatFi
     oneDimensionalKitchenMs: median(() => simulate(inKitchen(flat))),
     sectionKitchenMs: median(() => simulate(inKitchen(section))),
     inverseMs: median(() => {
-      const steps = solveWay(new WayCook(LOW_OVEN));
+      const steps = solveWay(new MethodSimulator(LOW_OVEN));
       while (!steps.next().done);
     }),
   };

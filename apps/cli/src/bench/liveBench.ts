@@ -8,7 +8,7 @@ import {
   type ProbePlace,
 } from '@crustan/core/simulation';
 import { type CookEvent } from '@crustan/core/cook';
-import { USUAL, type CookPlan, type PlanRequest, type WayCook } from '@crustan/core/plan';
+import { USUAL, type CookPlan, type PlanRequest, type MethodSimulator } from '@crustan/core/plan';
 import { legsUntil, planOf, SAID_HABITS, sectionIn, truePull } from './trueCooking';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
@@ -74,7 +74,7 @@ const pressesTo = (plan: CookPlan, oven: number): readonly CookEvent[] => [
 
 interface Followed {
   readonly plan: CookPlan;
-  readonly cook: WayCook;
+  readonly cook: MethodSimulator;
   readonly hidden: HiddenKitchen;
   readonly pull: number;
   readonly random: () => number;

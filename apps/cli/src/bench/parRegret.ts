@@ -6,7 +6,7 @@ import {
   drawCount,
   expected,
   fitMenu,
-  parFor,
+  optimizePrepCount,
   weekdayOf,
   type DemandForecast,
   type ParCosts,
@@ -102,8 +102,8 @@ export const parRegret = (seed: number, books: readonly number[], swing = 0): nu
           shelfDays,
         });
         const really = question(truth);
-        found += trueCost(really, parFor(question(fit.on)).ready);
-        best += trueCost(really, parFor(really).ready);
+        found += trueCost(really, optimizePrepCount(question(fit.on)).ready);
+        best += trueCost(really, optimizePrepCount(really).ready);
       }
     });
   }

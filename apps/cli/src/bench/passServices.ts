@@ -1,5 +1,5 @@
 import { USUAL, type CookPlan, type PlanRequest, type Way } from '@crustan/core/plan';
-import { finished, even, seededRandom, drawn } from '@crustan/core/maths';
+import { runToEnd, even, seededRandom, drawn } from '@crustan/core/maths';
 import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '@crustan/core/gear';
 import {
   portionOptions,
@@ -110,7 +110,7 @@ export const planMenu = (gear: ServiceGear): readonly Portion[] =>
   MENU.flatMap(({ request, targets, others }) =>
     targets.map((target): Portion => {
       const question = { request: { ...request, target }, others, pan: firstPan(gear) };
-      const options = finished(portionOptions({ ...question, quick: true }));
+      const options = runToEnd(portionOptions({ ...question, quick: true }));
       if (options.length === 0) throw new Error(`${request.cut} at ${target} is not feasible`);
       return { options, steps: options.map(({ steps }) => steps) };
     }),

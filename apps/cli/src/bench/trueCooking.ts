@@ -1,13 +1,13 @@
 import { trueCook, type Habits } from '@crustan/core/simulation';
 import type { KitchenDeviation, PanOnBurner } from '@crustan/core/gear';
 import { SEARCH_COLUMNS } from '@crustan/core/heat';
-import { findCrossing, finished } from '@crustan/core/maths';
+import { findCrossing, runToEnd } from '@crustan/core/maths';
 import {
   planOnSection,
   type CookPlan,
   type PlanRequest,
   type TimedLeg,
-  type WayCook,
+  type MethodSimulator,
 } from '@crustan/core/plan';
 
 /** Habits that households report, as different as kitchens are: each plans with its own. */
@@ -29,7 +29,11 @@ export const planOf = (request: PlanRequest, pan?: PanOnBurner): CookPlan => {
  * The plan's legs with the deciding ones stretched or cut so that they end at `pull`, s from the
  * first heat: sides that share the time share the change.
  */
-export const legsUntil = (cook: WayCook, plan: CookPlan, pull: number): readonly TimedLeg[] => {
+export const legsUntil = (
+  cook: MethodSimulator,
+  plan: CookPlan,
+  pull: number,
+): readonly TimedLeg[] => {
   const decides = plan.legs.findIndex((leg) => Math.abs(leg.at + leg.seconds - plan.pullAt) < 1);
   const shares = cook.legs.reduce((sum, leg) => sum + leg.unknownShare, 0);
   const more = pull - plan.pullAt;
@@ -45,7 +49,7 @@ export const legsUntil = (cook: WayCook, plan: CookPlan, pull: number): readonly
 };
 
 /** The pull that gives the wanted end in a kitchen as it really is. */
-export const truePull = (cook: WayCook, plan: CookPlan): number => {
+export const truePull = (cook: MethodSimulator, plan: CookPlan): number => {
   const endAt = (pull: number): number => {
     cook.reset();
     return cook.endOf(legsUntil(cook, plan, pull)).peak;
@@ -61,7 +65,7 @@ export const truePull = (cook: WayCook, plan: CookPlan): number => {
     low = high;
     high = { x: high.x * 1.4, y: endAt(high.x * 1.4) };
   }
-  return finished(findCrossing(endAt, target, low, high, 0.1)).x;
+  return runToEnd(findCrossing(endAt, target, low, high, 0.1)).x;
 };
 
 /** A request's cook on its section in a kitchen as it really is. */
@@ -69,4 +73,4 @@ export const sectionIn = (
   request: PlanRequest,
   off: KitchenDeviation & { readonly habits?: Habits | undefined },
   pan: PanOnBurner,
-): WayCook => trueCook(request, off, { pan, columns: SEARCH_COLUMNS });
+): MethodSimulator => trueCook(request, off, { pan, columns: SEARCH_COLUMNS });

@@ -1,15 +1,15 @@
 import { CRUST_FROM } from '@crustan/core/doneness';
-import type { Knob, Piece, Side, Stage } from '@crustan/core/heat';
+import type { BurnerControl, Piece, Side, Stage } from '@crustan/core/heat';
 
 /** Reported appearance of a face after a treatment, as a range of browning index. */
-export interface Anchor {
+export interface CalibrationPoint {
   readonly name: string;
   readonly piece: Piece;
   readonly stages: readonly Stage[];
   /** The face that is judged: 0 went down first. */
   readonly side: Side;
   /** Burner habit; default: turned up as the food goes in. */
-  readonly knob?: Knob;
+  readonly knob?: BurnerControl;
   readonly least: number;
   readonly most: number;
   /** Held aside while the law is fitted. */
@@ -49,7 +49,7 @@ const DARK_NOT_BURNT = { least: dark, most: burnt };
 const BURNT_IS_NEAR = { least: 2.2, most: 2.9 };
 
 /** Anchors from practice; about one in three is held aside. */
-export const ANCHORS: readonly Anchor[] = [
+export const ANCHORS: readonly CalibrationPoint[] = [
   {
     name: 'damp face, 2 min at 230 C',
     piece: { ...STEAK, film: DAMP },

@@ -1,6 +1,6 @@
 import { USUAL_PAN_USED } from '@crustan/core/gear';
 import { HEAT_MODELS, runStage, solverFor, stageKitchen } from '@crustan/core/heat';
-import { ANCHORS, type Anchor } from './browningAnchors';
+import { ANCHORS, type CalibrationPoint } from './browningAnchors';
 
 /** Area of a scallop on the iron, m2. */
 const SCALLOP_AREA = 0.00126;
@@ -15,7 +15,7 @@ export interface FaceHistory {
 }
 
 /** Cooks an anchor in the kitchen model and keeps its face's history. */
-export const historyOf = ({ piece, stages, side, knob = 'up' }: Anchor): FaceHistory => {
+export const historyOf = ({ piece, stages, side, knob = 'up' }: CalibrationPoint): FaceHistory => {
   const solver = solverFor(piece, { model: HEAT_MODELS.kitchen, columns: 8 });
   const area = piece.tissue === 'scallop' ? SCALLOP_AREA : USUAL_PAN_USED.area;
   const kitchen = stageKitchen(solver, stages, { ...USUAL_PAN_USED, knob, area });

@@ -14,7 +14,7 @@ interface KeptRow {
 }
 
 /** Number of damaged rows that are named; further ones are counted. */
-const MOST_TOLD = 200;
+const MOST_LISTED = 200;
 
 /**
  * Rows of a logbook that could not be read. One bad row leaves itself out of lists and files, not the
@@ -32,7 +32,7 @@ export class Damage {
       if (!this.rows.has(where)) {
         this.unread += 1;
         const why = whyOf(error).slice(0, 300);
-        if (this.rows.size < MOST_TOLD) this.rows.set(where, { where, why });
+        if (this.rows.size < MOST_LISTED) this.rows.set(where, { where, why });
       }
       return undefined;
     }
@@ -50,7 +50,7 @@ export class Damage {
     return this.unread;
   }
 
-  get told(): readonly DamagedRow[] {
+  get listed(): readonly DamagedRow[] {
     return [...this.rows.values()];
   }
 }

@@ -19,7 +19,13 @@ import {
 import { even, normal } from '@crustan/core/maths';
 import { pressFor, type CookEvent, type Instrument, type PressKind } from '@crustan/core/cook';
 import { trueCook } from '@crustan/core/simulation';
-import { cutOf, palestBrowning, startsCold, type CookPlan, type WayCook } from '@crustan/core/plan';
+import {
+  cutOf,
+  palestBrowning,
+  startsCold,
+  type CookPlan,
+  type MethodSimulator,
+} from '@crustan/core/plan';
 import { actionsOf } from '@crustan/core/schedule';
 
 /** True course of a cook in a kitchen that differs from its plan. */
@@ -193,7 +199,7 @@ export const cookInTrueKitchen = (
 
 /** Judgement that a cook would give of a piece with this result. */
 const judged = (
-  { solver, request }: WayCook,
+  { solver, request }: MethodSimulator,
   peak: number,
   off: (deviation: number) => number,
 ): Omit<Judgement, 'notes'> => {

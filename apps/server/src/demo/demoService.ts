@@ -1,7 +1,7 @@
 import type { AllergenId } from '@crustan/core/food';
 import { keptPlan, type KeptDish, type ServiceRecord } from '@crustan/core/formats';
 import { DEFAULT_PAN } from '@crustan/core/gear';
-import { even, finished, seededRandom } from '@crustan/core/maths';
+import { even, runToEnd, seededRandom } from '@crustan/core/maths';
 import { dateOf, drawCount, weekdayOf, type DemandDay } from '@crustan/core/par';
 import {
   portionOptions,
@@ -43,7 +43,7 @@ const dishOf = (
   portions: donenesses.map(({ name: doneness, target }) => ({
     doneness,
     target,
-    options: finished(
+    options: runToEnd(
       portionOptions({ request: { ...request, target }, others, pan: DEFAULT_PAN, quick: true }),
     ).map(({ plan, steps }) => ({ plan: keptPlan(plan), steps: keptSteps(steps) })),
   })),

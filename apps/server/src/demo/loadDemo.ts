@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { keptPlan, type PlanRecord } from '@crustan/core/formats';
-import { inAtFor, runOf } from '@crustan/core/schedule';
+import { heatStartFor, runOf } from '@crustan/core/schedule';
 import {
   planWay,
   type CookPlan,
@@ -102,7 +102,7 @@ const cookRecordOf = (
   let serial = 0;
   const truth = cookInTrueKitchen(
     computed.plan,
-    inAtFor(runOf(computed.plan), plateAt),
+    heatStartFor(runOf(computed.plan), plateAt),
     cook.notes,
     { traits: TRUE_KITCHEN, gear: FIRST_GEAR },
     seededRandom(cook.daysAgo * 7919),

@@ -10,7 +10,7 @@ import {
 import { normal, seededRandom } from '@crustan/core/maths';
 import { trueCook, trueRun, type HiddenKitchen } from '@crustan/core/simulation';
 import type { PlanRecord } from '@crustan/core/formats';
-import { inAtFor, runOf } from '@crustan/core/schedule';
+import { heatStartFor, runOf } from '@crustan/core/schedule';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 
 /** Reading of a simulated device. */
@@ -46,7 +46,7 @@ export const simulatedReadings = (
   const inAt = effective.find(({ kind }) => kind === 'in')?.at;
   const noisy = (celsius: number, deviation: number): number =>
     tenth(celsius + deviation * normal(random));
-  const progress = progressOf(plan, inAtFor(runOf(plan), plateAt), effective);
+  const progress = progressOf(plan, heatStartFor(runOf(plan), plateAt), effective);
   const done = progress.actions.slice(0, progress.done);
   const leg = progress.legs[done.at(-1)?.leg ?? 0];
   const dial = firstOvenLeg(progress.legs)?.air;

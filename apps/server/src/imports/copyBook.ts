@@ -8,7 +8,7 @@ import {
   trialSchema,
   type BookCook,
 } from '@crustan/core/formats';
-import { breather } from '../breathing';
+import { createYielder } from '../createYielder';
 import { whyOf } from '../errorCode';
 import { plausible } from '../plausible';
 import { toJudgement } from '../db/cookRows';
@@ -87,7 +87,7 @@ export const copyBook = async (
   let leftOutCount = 0;
   let cooks = 0;
   let written = 0;
-  const breathe = breather();
+  const breathe = createYielder();
   const tried = <T>(where: string, read: () => T): T | undefined => {
     try {
       return read();

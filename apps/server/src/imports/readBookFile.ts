@@ -1,6 +1,6 @@
 import { createReadStream } from 'node:fs';
 import { JSONParser } from '@streamparser/json';
-import { breather } from '../breathing';
+import { createYielder } from '../createYielder';
 import { KEPT_PARTS } from './keptParts';
 
 /** Limits beyond which a file is rejected: size of one entry, bytes, and depth of nesting. */
@@ -94,7 +94,7 @@ export const readBookFile = async (
   const utf8 = new TextDecoder('utf-8', { fatal: true });
   const depth = new Depth();
   let read = 0;
-  const breathe = breather();
+  const breathe = createYielder();
   for await (const chunk of createReadStream(file, { highWaterMark: CHUNK })) {
     if (stopped()) return { kind: 'stopped' };
     const bytes: Uint8Array = chunk;

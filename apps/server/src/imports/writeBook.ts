@@ -10,7 +10,7 @@ import type { Book } from '../db/book';
 import { photoStore, pictureType } from '../db/photoStore';
 import { planStore } from '../db/planStore';
 import { practiceStore } from '../db/practiceStore';
-import { breather } from '../breathing';
+import { createYielder } from '../createYielder';
 import { cooks } from '../db/schema';
 import { serviceStore } from '../db/serviceStore';
 import { trialStore } from '../db/trialStore';
@@ -42,7 +42,7 @@ export const bookCook = (book: Book, id: string): BookCook | undefined => {
  * in between. Unreadable rows are left out; the logbook names them.
  */
 export const writeBook = async (book: Book, res: Response): Promise<void> => {
-  const breathe = breather();
+  const breathe = createYielder();
   const list = async (name: string, entries: Iterable<unknown>): Promise<void> => {
     await writeOn(res, `,\n"${name}": [`);
     let first = true;

@@ -36,16 +36,16 @@ export const addToLog =
   };
 
 const refusal = ({ why, of, indexes }: MisplacedEntries, path: EntryPath): ProblemError => {
-  const told = (field: 'id' | 'stream', message: string) =>
+  const issueOf = (field: 'id' | 'stream', message: string) =>
     indexes.map((index) => ({ path: path(index, field), message }));
   if (why === 'elsewhere') {
     return problem(409, `Of another ${of}`, 'None of these events was stored.', {
       type: PROBLEM_TYPES.eventElsewhere,
-      errors: told('id', `is the id of an event of another ${of}`),
+      errors: issueOf('id', `is the id of an event of another ${of}`),
     });
   }
   return problem(404, `No such ${of}`, `This ${of} is not in the logbook.`, {
     type: NOT_THERE[of],
-    errors: told('stream', `is a ${of} that is not in the logbook`),
+    errors: issueOf('stream', `is a ${of} that is not in the logbook`),
   });
 };

@@ -22,7 +22,7 @@ export interface LogNews {
 }
 
 /** Number of pages that receive a message before the next request is answered. */
-const TOLD_AT_ONCE = 8;
+const SENT_AT_ONCE = 8;
 
 /** @param write writes entries as a message */
 export const logNews = (write: WrittenEntries): LogNews => {
@@ -31,7 +31,7 @@ export const logNews = (write: WrittenEntries): LogNews => {
   let telling = false;
   const tellAll = async (): Promise<void> => {
     telling = true;
-    let told = 0;
+    let sent = 0;
     try {
       await breath();
       while (waiting.length > 0) {
@@ -39,8 +39,8 @@ export const logNews = (write: WrittenEntries): LogNews => {
         waiting = [];
         for (const say of now) {
           say();
-          told += 1;
-          if (told % TOLD_AT_ONCE === 0) await breath();
+          sent += 1;
+          if (sent % SENT_AT_ONCE === 0) await breath();
         }
       }
     } finally {

@@ -4,7 +4,7 @@ import { Router, type Response } from 'express';
 import { writeReadingsCsv } from '@crustan/core/formats/bookReadingsCsv';
 import { writeCooksCsv } from '@crustan/core/formats/cooksCsv';
 import { idParam, linesQuery } from '../apiRequests';
-import { breather } from '../breathing';
+import { createYielder } from '../createYielder';
 import { removeFile } from '../db/bookFiles';
 import { allLines } from '../db/cookList';
 import { cookStore } from '../db/cookStore';
@@ -42,7 +42,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   });
   /** Rows that cannot be read: left out of lists and files, and kept for repair. */
   routes.get('/unreadable', (_req, res) => {
-    res.json({ count: book.damage.count, rows: book.damage.told });
+    res.json({ count: book.damage.count, rows: book.damage.listed });
   });
   routes.get('/book.json', async (_req, res) => {
     const ended = work.begin('The writing of a file', 'reads');
@@ -59,7 +59,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
       const ended = work.begin('The writing of a table', 'reads');
       try {
         download(res, `crustan-${name}-${dayOf(now())}.csv`, 'text/csv; charset=utf-8');
-        const breathe = breather();
+        const breathe = createYielder();
         let first = true;
         for (const id of everyCook(book)) {
           const text = rows(id, first);

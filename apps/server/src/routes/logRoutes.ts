@@ -6,7 +6,7 @@ import type { Book } from '../db/book';
 import type { AddToLog } from '../log/addToLog';
 import { followLog } from '../log/followLog';
 import type { LogNews, WrittenEntries } from '../log/logNews';
-import type { ToldSchedules } from '../log/toldSchedules';
+import type { PublishedSchedules } from '../log/publishedSchedules';
 import { parsed, problem } from '../problems';
 import { openStream } from '../sse';
 
@@ -17,7 +17,7 @@ export interface LogRouting {
   readonly book: Book;
   readonly store: LogStore;
   readonly news: LogNews;
-  readonly told: ToldSchedules;
+  readonly schedules: PublishedSchedules;
   readonly written: WrittenEntries;
   readonly add: AddToLog;
 }
@@ -35,7 +35,7 @@ export const placeOf = (
 };
 
 /** The log: entries are added, and streams followed. Sending the same thing twice changes nothing. */
-export const logRoutes = ({ book, store, news, told, written, add }: LogRouting): Router => {
+export const logRoutes = ({ book, store, news, schedules, written, add }: LogRouting): Router => {
   const routes = Router();
   routes.post('/', (req, res) => {
     const { entries } = parsed(logBatchSchema, req.body);
@@ -73,7 +73,7 @@ export const logRoutes = ({ book, store, news, told, written, add }: LogRouting)
       followLog({
         ...{ stream, store, news, followed, written },
         caughtUp: ({ of, id }) => {
-          const schedule = of === 'service' ? told.get(id) : undefined;
+          const schedule = of === 'service' ? schedules.get(id) : undefined;
           if (schedule) stream.send('told', { service: id, schedule });
         },
       }),

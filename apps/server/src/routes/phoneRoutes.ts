@@ -3,7 +3,7 @@ import {
   codeAskedSchema,
   phoneChangeSchema,
   type PairingCode,
-  type PhoneList as PhonesTold,
+  type PhoneList as ListedPhones,
   type WhoAsks,
 } from '@crustan/core/formats/phonesSchema';
 import QRCode from 'qrcode';
@@ -43,7 +43,7 @@ export const phoneRoutes = (
   routes.get('/', async (_req, res) => {
     const found = network();
     const code = codes.current(now());
-    const told: PhonesTold = {
+    const listed: ListedPhones = {
       phones: [...phones.all()],
       ...(found && code ? { code: await shownCode(code, found) } : {}),
       ...(found
@@ -56,7 +56,7 @@ export const phoneRoutes = (
           }
         : {}),
     };
-    res.json(told);
+    res.json(listed);
   });
   routes.post('/codes', async (req, res) => {
     const { role } = parsed(codeAskedSchema, req.body);
@@ -92,10 +92,10 @@ export const whoRoutes = (build: string): Router => {
   const routes = Router();
   routes.get('/', (req, res) => {
     const phone = phoneOf(req);
-    const told: WhoAsks = phone
+    const asker: WhoAsks = phone
       ? { role: phone.role, name: phone.name, build }
       : { role: 'owner', build };
-    res.json(told);
+    res.json(asker);
   });
   return routes;
 };

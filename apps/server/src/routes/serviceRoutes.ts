@@ -2,7 +2,7 @@ import { Router } from 'express';
 import {
   PROBLEM_TYPES,
   serviceRecordSchema,
-  toldScheduleSchema,
+  publishedScheduleSchema,
   type ServiceInFull,
   type ServiceRecord,
 } from '@crustan/core/formats';
@@ -11,7 +11,7 @@ import type { CookStore } from '../db/cookStore';
 import { openedEvent, type ServiceStore } from '../db/serviceStore';
 import { oldPath, type AddToLog } from '../log/addToLog';
 import type { LogNews } from '../log/logNews';
-import type { ToldSchedules } from '../log/toldSchedules';
+import type { PublishedSchedules } from '../log/publishedSchedules';
 import { parsed, problem } from '../problems';
 
 const noSuchService = () =>
@@ -24,7 +24,7 @@ export const serviceRoutes = (
   store: ServiceStore,
   cooks: CookStore,
   news: LogNews,
-  told: ToldSchedules,
+  schedules: PublishedSchedules,
   add: AddToLog,
 ): Router => {
   const routes = Router();
@@ -71,9 +71,9 @@ export const serviceRoutes = (
   });
   routes.put('/:id/told', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    const schedule = parsed(toldScheduleSchema, req.body);
+    const schedule = parsed(publishedScheduleSchema, req.body);
     found(id);
-    if (told.put(id, schedule)) {
+    if (schedules.put(id, schedule)) {
       news.notice({ of: 'service', id }, 'told', { service: id, schedule });
     }
     res.status(204).end();

@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import type { CookPlan, PlanRequest } from '../plan';
 import { planOf as planned, STEAK } from '../tests';
 import { cookState } from './cookState';
-import { inAtFor, runOf } from '../schedule';
+import { heatStartFor, runOf } from '../schedule';
 import { type CookEvent } from './event';
 import { PRESS_KINDS, type PressKind } from './press';
 import { heatedIn, preheatStep } from './preheatStep';
@@ -143,7 +143,7 @@ it('whatever is pressed, in whatever order, there is a next thing, and it never 
 
 it('has the pan put on in time, until its press says that it is on', () => {
   const run = runOf(planOf('once'));
-  const plannedIn = inAtFor(run, T0 + 3_600_000);
+  const plannedIn = heatStartFor(run, T0 + 3_600_000);
   const step = preheatStep(run, plannedIn, []);
   expect(step?.kind).toBe('heat');
   expect(step?.dueAt).toBeLessThan(plannedIn - 120_000);

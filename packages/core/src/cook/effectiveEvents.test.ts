@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { type CookEvent } from './event';
 import { PRESS_KINDS, type PressKind } from './press';
-import { ECHO_MS, effectiveEvents } from './effectiveEvents';
+import { DUPLICATE_PRESS_MS, effectiveEvents } from './effectiveEvents';
 
 const T0 = 1_700_000_000_000;
 const press = (id: string, kind: PressKind, ms: number): CookEvent => ({ id, kind, at: T0 + ms });
@@ -14,7 +14,7 @@ describe('what stands of what was said', () => {
     expect(ids(events)).toEqual(['a']);
     expect(ids(events.toReversed())).toEqual(['a']);
     // A turn after the duplicate time counts separately.
-    expect(ids([...events, press('c', 'turned', ECHO_MS + 1)])).toEqual(['a', 'c']);
+    expect(ids([...events, press('c', 'turned', DUPLICATE_PRESS_MS + 1)])).toEqual(['a', 'c']);
     expect(ids([press('a', 'turned', 0), press('b', 'pulled', 900)])).toEqual(['a', 'b']);
   });
 

@@ -2,7 +2,7 @@ import { isPress, type CookEvent } from './event';
 import type { PressKind } from './press';
 
 /** Two presses of one kind within this time are one press, ms. */
-export const ECHO_MS = 3000;
+export const DUPLICATE_PRESS_MS = 3000;
 
 /** Map from a duplicate press's id to the original's id. */
 const echoesOf = (inOrder: readonly CookEvent[]): ReadonlyMap<string, string> => {
@@ -15,7 +15,8 @@ const echoesOf = (inOrder: readonly CookEvent[]): ReadonlyMap<string, string> =>
     const before = lead.get(event.kind);
     // A step taken back and pressed again counts separately.
     const standsYet = before && (takenBack.get(before.id) ?? Infinity) > event.at;
-    if (before && standsYet && event.at - before.at <= ECHO_MS) echoes.set(event.id, before.id);
+    if (before && standsYet && event.at - before.at <= DUPLICATE_PRESS_MS)
+      echoes.set(event.id, before.id);
     else lead.set(event.kind, event);
   }
   return echoes;

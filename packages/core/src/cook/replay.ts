@@ -2,7 +2,7 @@ import { DEFAULT_PAN, type PanOnBurner } from '../gear/pan';
 import { SEARCH_COLUMNS } from '../heat';
 import type { CookPlan, Slices } from '../plan/legs/planResult';
 import { recordLegs } from '../plan/search/recordPlan';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import type { CookEvent } from './event';
 import { legsAsCooked } from './legsAsCooked';
 import type { PlanFigures } from './progress';
@@ -27,6 +27,6 @@ export const replay = (
 ): ReplayedCook | undefined => {
   const legs = legsAsCooked(plan, plannedIn, events);
   if (legs === undefined) return undefined;
-  const cook = new WayCook(plan.request, { columns: SEARCH_COLUMNS, pan });
+  const cook = new MethodSimulator(plan.request, { columns: SEARCH_COLUMNS, pan });
   return recordLegs(cook, legs);
 };

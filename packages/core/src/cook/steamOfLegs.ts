@@ -4,7 +4,7 @@ import { faceArea } from '../heat/matter/section';
 import { heardSteam } from '../heat/judging/sizzle';
 import type { PlanRequest } from '../plan/request/request';
 import type { TimedLeg } from '../plan/legs/timedLeg';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import { cookedLegs } from './cookedLegs';
 import { effectiveEvents } from './effectiveEvents';
 import type { CookEvent } from './event';
@@ -27,7 +27,7 @@ export const steamOfLegs = (
   pan: PanOnBurner,
   deviation: KitchenDeviation = NOMINAL_KITCHEN,
 ): SteamCurve => {
-  const cook = new WayCook(request, { pan, deviation });
+  const cook = new MethodSimulator(request, { pan, deviation });
   const { solver } = cook;
   const area = faceArea(solver.section);
   const ends: number[] = [];

@@ -4,12 +4,12 @@ import type { PlanRequest } from '../plan/request/request';
 import { DISCREPANCY_COUNT } from './discrepancy';
 
 /** Parameters fitted to the readings of a live cook, in the order of every vector here. */
-export const ESTIMATED = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
-export type Estimated = (typeof ESTIMATED)[number];
+export const FITTED_PARAMETERS = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
+export type Estimated = (typeof FITTED_PARAMETERS)[number];
 
 /** Positions of further fitted parameters: the thermometer's constant error, and the model's own error. */
-export const THERMOMETER_AT = ESTIMATED.length;
-export const DISCREPANCY_AT = ESTIMATED.length + 1;
+export const THERMOMETER_AT = FITTED_PARAMETERS.length;
+export const DISCREPANCY_AT = FITTED_PARAMETERS.length + 1;
 /** Parameters of a fit. */
 export const FITTED = DISCREPANCY_AT + DISCREPANCY_COUNT;
 
@@ -31,7 +31,7 @@ export const kitchenAt = (
   spreads: EstimatedSpreads,
 ): KitchenDeviation => {
   const at = (key: Estimated): number =>
-    deviationAt(key, point[ESTIMATED.indexOf(key)], spreads[key]);
+    deviationAt(key, point[FITTED_PARAMETERS.indexOf(key)], spreads[key]);
   return {
     ...NOMINAL_KITCHEN,
     oven: at('oven'),

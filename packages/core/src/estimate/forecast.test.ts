@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_PAN, NOMINAL_KITCHEN } from '../gear';
 import { SEARCH_COLUMNS } from '../heat';
-import { finished } from '../maths';
+import { runToEnd } from '../maths';
 import { planOnSection, solveWay, type CookPlan, type PlanRequest } from '../plan';
 import { STEAK } from '../tests';
 import { cookedLegs } from '../cook/cookedLegs';
@@ -66,7 +66,7 @@ describe('the live forecast', () => {
     // Part of the residual can be the model's own error, therefore not all of it belongs to the oven.
     expect(Math.abs(found.kitchen.oven - oven)).toBeLessThan(12);
     const cook = trueCook(request, kitchen, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
-    const solved = finished(solveWay(cook));
+    const solved = runToEnd(solveWay(cook));
     const right = solved.ok ? solved.run.value : NaN;
     expect(Math.abs(pullOf(found) - right)).toBeLessThan(Math.abs(plan.pullAt - right) / 2);
     expect(Math.abs(pullOf(found) - right)).toBeLessThan(1.28 * found.pullSpread);

@@ -6,9 +6,9 @@ import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
 import { thinned } from '../maths/thinned';
 import { restDeviation } from '../plan/ranges/modelError';
 import type { TimedLeg } from '../plan/legs/timedLeg';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import {
-  ESTIMATED,
+  FITTED_PARAMETERS,
   kitchenAt,
   spreadsOf,
   type Estimated,
@@ -72,12 +72,12 @@ interface Cooking {
  */
 export class Forecaster {
   private readonly spreads: EstimatedSpreads;
-  private point: Float64Array = new Float64Array(ESTIMATED.length);
+  private point: Float64Array = new Float64Array(FITTED_PARAMETERS.length);
   private pull: number;
   private linear: LinearModel | undefined;
   private readonly lateralAreaRatio: number | undefined;
   private correction: SectionCorrection;
-  private correctedAt: Float64Array = new Float64Array(ESTIMATED.length);
+  private correctedAt: Float64Array = new Float64Array(FITTED_PARAMETERS.length);
 
   constructor(private readonly input: ForecastInput) {
     const { plan } = input;
@@ -98,7 +98,7 @@ export class Forecaster {
     if (!plan.legs.some(({ kind }) => kind === 'oven')) return undefined;
     const legs = this.plannedLegs();
     const end = (ratio?: number): { ratio: number; core: number } => {
-      const cook = new WayCook(plan.request, { pan, lateralAreaRatio: ratio });
+      const cook = new MethodSimulator(plan.request, { pan, lateralAreaRatio: ratio });
       cook.reset();
       return { ratio: cook.lateralAreaRatio, core: cook.endOf(legs).pullCore };
     };
@@ -176,7 +176,7 @@ export class Forecaster {
       return found + estimate.discrepancy(moment / linear.pull, found);
     };
     const sigma = (key: Estimated): number =>
-      estimate.sigma[ESTIMATED.indexOf(key)] * this.spreads[key];
+      estimate.sigma[FITTED_PARAMETERS.indexOf(key)] * this.spreads[key];
     const kitchen = kitchenAt(estimate.mean, this.spreads);
     const air = firstOvenLeg(progress.legs)?.air;
     return {
@@ -242,7 +242,7 @@ export class Forecaster {
       );
     const legs = legsAt(pull);
     const base = run(point, legs, moments);
-    const moved = ESTIMATED.map((_, j) => {
+    const moved = FITTED_PARAMETERS.map((_, j) => {
       const there = point.slice();
       there[j] += LINEAR_STEP;
       return run(there, legs, moments);

@@ -4,7 +4,13 @@ import type { Observation } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request/request';
 import { addDiscrepancy } from './discrepancy';
 import { DISCREPANCY_AT, FITTED, THERMOMETER_AT } from './estimated';
-import { handReading, placesGiven, placesMoved, shownByHand, type Hand } from './handReading';
+import {
+  predictHandReading,
+  placesGiven,
+  placesMoved,
+  shownByHand,
+  type Hand,
+} from './handReading';
 import { valueAt, LINEAR_STEP, type LinearModel } from './linearModel';
 import type { TracedRun } from './tracedRun';
 
@@ -39,17 +45,17 @@ export const handObservations = (
         hand,
       );
     const shown = shownIn(linear.base);
-    const before = handReading(shown).expected;
+    const before = predictHandReading(shown).expected;
     const slopes = new Float64Array(FITTED);
     slopes[THERMOMETER_AT] = THERMOMETER_SPREAD;
     linear.moved.forEach((run, j) => {
-      slopes[j] = (handReading(shownIn(run)).expected - before) / LINEAR_STEP;
+      slopes[j] = (predictHandReading(shownIn(run)).expected - before) / LINEAR_STEP;
     });
     addDiscrepancy(slopes, DISCREPANCY_AT, request, moment / linear.pull, before);
     const doubt = Math.hypot(SIGMA, ...slopes);
     const places = placesGiven(shown, celsius, doubt);
     likelihood *= Math.exp(-placesMoved(places));
-    const { expected, spread } = handReading(shown, places);
+    const { expected, spread } = predictHandReading(shown, places);
     return { measured: celsius, predicted: expected, slopes, sigma: Math.hypot(SIGMA, spread) };
   });
   return { observations, likelihood };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import {
-  handReading,
+  predictHandReading,
   HANDS,
   placesGiven,
   shownByHand,
@@ -16,7 +16,7 @@ const PLACED: HandPlacing = { stem: 'top', thickness: 0.03, lowest: false };
 
 /** Reading that is predicted for a hand without earlier readings. */
 const readBy = (seen: (depth: number) => number, placing: HandPlacing, hand: Hand): HandReading =>
-  handReading(shownByHand(seen, placing, hand));
+  predictHandReading(shownByHand(seen, placing, hand));
 
 /** A profile that is coldest in the middle: its value there, and the excess at the faces. */
 const bowl =
@@ -73,9 +73,9 @@ describe('a reading by hand', () => {
 
   it('that is far too hot lay off the middle: it says little of it', () => {
     const shown = shownByHand(bowl(45, 40), PLACED, { scatter: 0.004, prior: 1 });
-    const before = handReading(shown);
-    const hot = handReading(shown, placesGiven(shown, 62, 4));
-    const cool = handReading(shown, placesGiven(shown, 45, 4));
+    const before = predictHandReading(shown);
+    const hot = predictHandReading(shown, placesGiven(shown, 62, 4));
+    const cool = predictHandReading(shown, placesGiven(shown, 45, 4));
     // Each is weighed against what its own place shows.
     expect(hot.expected).toBeGreaterThan(before.expected + 2);
     expect(cool.expected).toBeLessThan(before.expected);

@@ -89,7 +89,7 @@ export const placesGiven = (
  * @param shown temperature at each place, C
  * @param weights of the places; default: equal, as before a reading
  */
-export const handReading = (
+export const predictHandReading = (
   shown: readonly number[],
   weights: readonly number[] = shown.map(() => 1 / shown.length),
 ): HandReading => {

@@ -2,7 +2,7 @@ import { fitWeights, mixture } from '../maths/mixture';
 import type { RobustFit } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request/request';
 import { addDiscrepancy, DISCREPANCY_COUNT } from './discrepancy';
-import { DISCREPANCY_AT, ESTIMATED, FITTED } from './estimated';
+import { DISCREPANCY_AT, FITTED_PARAMETERS, FITTED } from './estimated';
 import { LINEAR_STEP, type LinearModel } from './linearModel';
 import type { ProbeKind } from './probePositions';
 import type { TracedRun } from './tracedRun';
@@ -53,7 +53,7 @@ export const kitchenEstimate = (
   request: PlanRequest,
 ): KitchenEstimate => {
   const { target: goal } = request;
-  const n = ESTIMATED.length;
+  const n = FITTED_PARAMETERS.length;
   const fits = accounts.map(({ fit }) => fit);
   const weights = fitWeights(fits);
   const { mean, covariance } = mixture(fits, weights, FITTED);

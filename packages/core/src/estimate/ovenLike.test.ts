@@ -1,10 +1,10 @@
 import { expect, it } from '@jest/globals';
 import { NOMINAL_KITCHEN } from '../gear';
 import { STEAK } from '../tests';
-import { ESTIMATED, spreadsOf } from './estimated';
+import { FITTED_PARAMETERS, spreadsOf } from './estimated';
 import { ovenLike } from './ovenLike';
 
-const n = ESTIMATED.length;
+const n = FITTED_PARAMETERS.length;
 const spreads = spreadsOf({ ...STEAK, way: 'oven-sear' });
 const sure = new Float64Array(n * n);
 const like = (air: number, change: object, covariance = sure) =>
@@ -23,7 +23,7 @@ it('counts a slow oven as a cooler one, the more the hotter it is set', () => {
 });
 
 it('is surer than its parts where they are told apart poorly', () => {
-  const [oven, heat] = [ESTIMATED.indexOf('oven'), ESTIMATED.indexOf('ovenHeat')];
+  const [oven, heat] = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')];
   const apart = sure.slice();
   apart[oven * n + oven] = apart[heat * n + heat] = 0.5;
   const against = apart.slice();

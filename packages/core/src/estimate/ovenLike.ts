@@ -1,4 +1,4 @@
-import { ESTIMATED, type EstimatedSpreads } from './estimated';
+import { FITTED_PARAMETERS, type EstimatedSpreads } from './estimated';
 import type { KitchenDeviation } from '../gear';
 
 /** Typical temperature of a face in an oven, C: the air heats by its excess over it. Estimate, 50 to 80. */
@@ -24,11 +24,11 @@ export const ovenLike = (
   covariance: Float64Array,
   spreads: EstimatedSpreads,
 ): OvenLike => {
-  const n = ESTIMATED.length;
+  const n = FITTED_PARAMETERS.length;
   const excess = air + oven - FACE;
   // Air that is not warmer than a face gives no heat of which a share could be taken.
   const share = excess > 0 ? ovenHeat : 1;
-  const at = [ESTIMATED.indexOf('oven'), ESTIMATED.indexOf('ovenHeat')];
+  const at = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')];
   const by = [share * spreads.oven, Math.max(0, excess) * ovenHeat * spreads.ovenHeat];
   const variance = at.reduce(
     (sum, j, a) => sum + at.reduce((row, k, b) => row + by[a] * covariance[j * n + k] * by[b], 0),

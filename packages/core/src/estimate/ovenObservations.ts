@@ -1,7 +1,7 @@
 import type { ReadingEvent } from '../cook/event';
 import type { Progress } from '../cook/progress';
 import type { Observation } from '../maths/robustLeastSquares';
-import { ESTIMATED, FITTED, kitchenAt, type EstimatedSpreads } from './estimated';
+import { FITTED_PARAMETERS, FITTED, kitchenAt, type EstimatedSpreads } from './estimated';
 import { firstOvenLeg } from '../plan/legs/ovenLegs';
 
 /** Thermostats swing: one look at the oven's air is worth 6 K, many no better than 3 K. */
@@ -24,7 +24,7 @@ export const ovenObservations = (
   if (air === undefined || seen.length === 0) return [];
   const mean = seen.reduce((sum, { celsius }) => sum + celsius, 0) / seen.length;
   const slopes = new Float64Array(FITTED);
-  slopes[ESTIMATED.indexOf('oven')] = spreads.oven;
+  slopes[FITTED_PARAMETERS.indexOf('oven')] = spreads.oven;
   return [
     {
       measured: mean - air,

@@ -3,7 +3,7 @@ import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 import type { Observation } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request/request';
 import { addDiscrepancy } from './discrepancy';
-import { DISCREPANCY_AT, ESTIMATED, FITTED, THERMOMETER_AT } from './estimated';
+import { DISCREPANCY_AT, FITTED_PARAMETERS, FITTED, THERMOMETER_AT } from './estimated';
 import { PROBE_DEPTHS, type TracedRun } from './tracedRun';
 
 /** Position of a probe. */
@@ -82,7 +82,7 @@ export const probePositions = (
     readings.map((measured, i): Observation => {
       const set = air(i);
       const slopes = emptySlopes();
-      slopes[ESTIMATED.indexOf('oven')] = set === undefined ? 0 : TOTAL_SPREAD.oven;
+      slopes[FITTED_PARAMETERS.indexOf('oven')] = set === undefined ? 0 : TOTAL_SPREAD.oven;
       return { measured, predicted: set ?? KITCHEN_AIR, slopes, sigma: SIGMA_IN_AIR };
     });
   const kinds = PROBE_DEPTHS.map((depth) => kindAt(depth, request.thickness));

@@ -3,7 +3,7 @@ import type { PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request/request';
 import type { CookEnd } from '../plan/legs/cookEnd';
 import type { TimedLeg } from '../plan/legs/timedLeg';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import { boneColumn } from '../heat/judging/boneColumn';
 
 /**
@@ -62,7 +62,7 @@ export const tracedRun = (
   { request, legs, moments, pan, lateralAreaRatio, columns }: RunInput,
   deviation: KitchenDeviation = NOMINAL_KITCHEN,
 ): TracedRun => {
-  const cook = new WayCook(request, { deviation, pan, lateralAreaRatio, columns });
+  const cook = new MethodSimulator(request, { deviation, pan, lateralAreaRatio, columns });
   const { solver } = cook;
   const centres = centresOf(solver);
   const n = moments.length;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { DONENESS_SCALES } from '../doneness';
-import { PLAN_LIMITS, solveWay, USUAL, WayCook, waysFor } from '../plan';
+import { PLAN_LIMITS, solveWay, USUAL, MethodSimulator, waysFor } from '../plan';
 import { CUT_IDS, CUTS, footprint, SPECIES, type Cut } from '.';
 
 describe('the larder', () => {
@@ -35,7 +35,7 @@ describe('the larder', () => {
     }));
     let planned = 0;
     for (const request of ways) {
-      const cook = new WayCook(request);
+      const cook = new MethodSimulator(request);
       const search = solveWay(cook);
       let next = search.next();
       while (!next.done) next = search.next();

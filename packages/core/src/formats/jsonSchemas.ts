@@ -19,7 +19,7 @@ import {
   problemSchema,
   serviceFileSchema,
   serviceInFullSchema,
-  toldScheduleSchema,
+  publishedScheduleSchema,
   trialSchema,
 } from '.';
 import { timesFileSchema, timesResultSchema } from './timesFile';
@@ -49,7 +49,7 @@ const SCHEMAS = {
   'menu-dish': menuDishSchema,
   service: serviceInFullSchema,
   'crustan-service-1': serviceFileSchema,
-  'told-schedule': toldScheduleSchema,
+  'told-schedule': publishedScheduleSchema,
   problem: problemSchema,
 } as const;
 

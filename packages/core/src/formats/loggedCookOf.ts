@@ -1,6 +1,6 @@
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { FIRST_GEAR, panOnBurner, type LoggedCook } from '../learn/loggedCook';
-import { inAtFor, runOf } from '../schedule/run';
+import { heatStartFor, runOf } from '../schedule/run';
 import type { CookRecord } from './messages';
 
 /** A cook of the logbook as a kitchen is learned from it. */
@@ -18,7 +18,7 @@ export const loggedCookOf = ({
     id,
     at: createdAt,
     plan,
-    plannedIn: inAtFor(run, plateAt - (together?.waits ?? 0) * 1000),
+    plannedIn: heatStartFor(run, plateAt - (together?.waits ?? 0) * 1000),
     gear,
     events,
     endTemperature: judgement?.endTemperature,

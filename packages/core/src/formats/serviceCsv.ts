@@ -1,4 +1,4 @@
-import type { ServiceReport } from '../pass/afterService';
+import type { ServiceReport } from '../pass/board/afterService';
 import { writeCsv } from './csvCells';
 
 export const SERVICE_COLUMNS = [

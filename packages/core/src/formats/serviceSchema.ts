@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ALLERGEN_IDS } from '../food/allergens';
-import type { MenuDish } from '../pass/menuDish';
-import { OUT_GEAR, OUT_REASONS, type ServiceEvent } from '../pass/serviceEvent';
+import type { MenuDish } from '../pass/dishes/menuDish';
+import { OUT_GEAR, OUT_REASONS, type ServiceEvent } from '../pass/orders/serviceEvent';
 import { WAYS } from '../plan/request/way';
 import { ACTION_KINDS } from '../schedule/actions';
 import { id, moment } from './cookEventSchema';
@@ -241,7 +241,7 @@ const index = z.int().min(0).max(100);
 const serviceSeconds = z.number().min(-86_400).max(200_000);
 
 /** A schedule in the form that the pages of a service share. */
-export const toldScheduleSchema = z.strictObject({
+export const publishedScheduleSchema = z.strictObject({
   /** Logbook in whose log `seq` counts. */
   book: z.string().min(1).max(60),
   /** Last entry of the log that it was computed from. A page with a later entry computes it again. */
@@ -297,4 +297,4 @@ export const toldScheduleSchema = z.strictObject({
   moved: z.array(z.strictObject({ id, from: serviceSeconds, taken: takenSchema })).max(300),
   late: z.number().min(0),
 });
-export type ToldSchedule = z.infer<typeof toldScheduleSchema>;
+export type PublishedSchedule = z.infer<typeof publishedScheduleSchema>;

@@ -70,10 +70,10 @@ const mean = (values: readonly number[]): number =>
 /** Readings of the pan before and as the piece met it. */
 const panReadings = (cook: LoggedCook, effective: readonly CookEvent[], panIn: number) => {
   const { gear, plan } = cook;
-  const told = plan.request.pan;
+  const requested = plan.request.pan;
   const seen = effective.filter(isReading).filter(({ by }) => by === 'gun');
   const near = seen.filter(({ at }) => at <= panIn + 20_000 && at > panIn - NEAR_IN * 1000);
-  const warms = statedWarmUp(gear, told);
+  const warms = statedWarmUp(gear, requested);
   const on = effective.find(({ kind }) => kind === 'pan-on')?.at;
   const began = on ?? (warms === undefined ? undefined : panIn - warms * 1000);
   const took = on === undefined ? undefined : (panIn - on) / 1000;
@@ -93,7 +93,7 @@ const panReadings = (cook: LoggedCook, effective: readonly CookEvent[], panIn: n
   const panSeen =
     near.length === 0
       ? undefined
-      : { over: mean(near.map(({ celsius }) => celsius)) - told, count: near.length };
+      : { over: mean(near.map(({ celsius }) => celsius)) - requested, count: near.length };
   return { panSeen, byClock, warming: thinned(warming, MOST_TYPED) };
 };
 

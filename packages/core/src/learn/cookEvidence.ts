@@ -23,7 +23,7 @@ import { panExcess, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
 import { addDiscrepancy, DISCREPANCY_COUNT, discrepancyPriors } from '../estimate/discrepancy';
 import {
-  handReading,
+  predictHandReading,
   HANDS,
   placesGiven,
   placesMoved,
@@ -225,13 +225,13 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
     const shownIn = (run: CookModel['base']): readonly number[] =>
       shownByHand((depth) => run.seen[depth * n + i], placing, hand);
     const shown = shownIn(model.base);
-    const before = handReading(shown).expected;
-    const slopes = slopesOf(model, (run) => handReading(shownIn(run)).expected, burnerPan);
+    const before = predictHandReading(shown).expected;
+    const slopes = slopesOf(model, (run) => predictHandReading(shownIn(run)).expected, burnerPan);
     slopes[AT.thermometer] = THERMOMETER_SPREAD;
     addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, read.moments[i] / read.pull, before);
     const doubt = Math.hypot(TYPED, ...slopes);
     const places = placesGiven(shown, event.celsius, doubt);
-    const { expected, spread } = handReading(shown, places);
+    const { expected, spread } = predictHandReading(shown, places);
     const row = {
       measured: event.celsius,
       predicted: expected,

@@ -1,7 +1,7 @@
 import { CRUST_COLOURS, CRUST_FROM, type CrustColour } from '../doneness';
 import { browningIndex } from '../heat';
 import { palestFace } from '../plan/legs/palestBrowning';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import { kitchenIn, cookData } from './cookData';
 import { traitsFor, type LearnedTrait } from './learnKitchen';
 import { panOnBurner, type LoggedCook } from './loggedCook';
@@ -60,7 +60,7 @@ const simulatedIndex = (
   if (read === undefined) return undefined;
   const { plan, gear } = cook;
   const deviation = kitchenIn(read, traitsFor(traits, gear));
-  const cooked = new WayCook(plan.request, {
+  const cooked = new MethodSimulator(plan.request, {
     pan: panOnBurner(gear, gear.burner.share),
     deviation,
   });

@@ -1,4 +1,4 @@
-import { finished } from '../maths/finished';
+import { runToEnd } from '../maths/runToEnd';
 import { solveNormal } from '../maths/normalEquations';
 import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear';
 import { cookEvidence, type CookEvidence } from './cookEvidence';
@@ -79,20 +79,20 @@ const inverse = (a: Float64Array, n: number): Float64Array =>
  * it. The others keep their prior.
  */
 const addition = ({ evidence, of }: Lesson) => {
-  const told = TRAITS.map((_, j) => j).filter((j) => of[j] !== undefined);
-  const n = told.length;
+  const estimated = TRAITS.map((_, j) => j).filter((j) => of[j] !== undefined);
+  const n = estimated.length;
   const information = new Float64Array(n * n);
   const vector = new Float64Array(n);
-  if (!evidence || n === 0) return { told, information, vector };
+  if (!evidence || n === 0) return { estimated, information, vector };
   const m = TRAITS.length;
   const block = new Float64Array(n * n);
-  told.forEach((j, a) =>
-    told.forEach((k, b) => (block[a * n + b] = evidence.covariance[j * m + k])),
+  estimated.forEach((j, a) =>
+    estimated.forEach((k, b) => (block[a * n + b] = evidence.covariance[j * m + k])),
   );
   const known = inverse(block, n);
   for (let a = 0; a < n; a += 1) {
     for (let b = 0; b < n; b += 1) {
-      vector[a] += known[a * n + b] * evidence.mean[told[b]];
+      vector[a] += known[a * n + b] * evidence.mean[estimated[b]];
       information[a * n + b] = known[a * n + b] - (a === b ? 1 : 0);
     }
   }
@@ -102,7 +102,7 @@ const addition = ({ evidence, of }: Lesson) => {
     for (let b = 0; b < n; b += 1) information[a * n + b] = information[b * n + a] = 0;
     vector[a] = 0;
   }
-  return { told, information, vector };
+  return { estimated, information, vector };
 };
 
 interface Known {
@@ -116,12 +116,12 @@ const gather = (lessons: readonly Lesson[], devices: number): Known => {
   const b = new Float64Array(devices);
   for (let i = 0; i < devices; i += 1) a[i * devices + i] = 1;
   for (const lesson of lessons) {
-    const { told, information, vector } = addition(lesson);
-    told.forEach((j, p) => {
+    const { estimated, information, vector } = addition(lesson);
+    estimated.forEach((j, p) => {
       const row = lesson.ofAll[j];
       b[row] += vector[p];
-      told.forEach((k, q) => {
-        a[row * devices + lesson.ofAll[k]] += information[p * told.length + q];
+      estimated.forEach((k, q) => {
+        a[row * devices + lesson.ofAll[k]] += information[p * estimated.length + q];
       });
     });
   }
@@ -199,7 +199,7 @@ export function* learnKitchen(
     );
     // The nominal kitchen itself was simulated: the residual of its linear model belongs to no trait.
     const adds = TRAITS.map((_, j) => check.slopes[j] * others.mean[lesson.ofAll[j]]);
-    return [{ id: lesson.read.cook.id, usual, adds }];
+    return [{ id: lesson.read.cook.id, nominalError: usual, adds }];
   });
   const beyond = (i: number): boolean => Math.abs(known.mean[i]) > BEYOND_SPREADS;
   const proved = provedTraits(
@@ -208,7 +208,7 @@ export function* learnKitchen(
       devices.every(({ trait }, i) => trait !== TRAITS[j] || !beyond(i)),
     ),
   );
-  const past = leftOut.map(({ id, usual, adds }): BeforeAfter => ({
+  const past = leftOut.map(({ id, nominalError: usual, adds }): BeforeAfter => ({
     id,
     before: usual,
     after: [...proved].reduce((sum, j) => sum + adds[j], usual),
@@ -248,9 +248,11 @@ export function* learnKitchen(
 /** Contribution of each cook to the estimate of one device. */
 const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['cooks'] => {
   const given = lessons.flatMap((lesson) => {
-    const { told, information } = addition(lesson);
-    const p = told.findIndex((j) => lesson.ofAll[j] === device);
-    return p === -1 ? [] : [{ id: lesson.read.cook.id, weight: information[p * told.length + p] }];
+    const { estimated, information } = addition(lesson);
+    const p = estimated.findIndex((j) => lesson.ofAll[j] === device);
+    return p === -1
+      ? []
+      : [{ id: lesson.read.cook.id, weight: information[p * estimated.length + p] }];
   });
   const total = given.reduce((sum, { weight }) => sum + weight, 0);
   if (total <= 0) return [];
@@ -264,7 +266,7 @@ const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['coo
 export const learnedKitchen = (
   cooks: readonly LoggedCook[],
   forgotten: Forgotten = {},
-): LearnedKitchen => finished(learnKitchen(cooks, forgotten));
+): LearnedKitchen => runToEnd(learnKitchen(cooks, forgotten));
 
 /** Calibration that plans on this equipment use: only traits that have proved to predict its cooks better. */
 export const traitsFor = (

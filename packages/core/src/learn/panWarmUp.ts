@@ -7,13 +7,13 @@ const NOTICED = 70;
 /**
  * Error of a pan that was warmed by the clock: for the planned time, on a burner that gives another share of its power
  * than planned, K.
- * @param told requested temperature, C
+ * @param requested requested temperature, C
  * @param share of the plate's power that the burner really gives
  */
-export const panExcess = (gear: GearUsed, told: number, share: number): number => {
-  const warming = preheat(panOnBurner(gear, gear.burner.share), told);
+export const panExcess = (gear: GearUsed, requested: number, share: number): number => {
+  const warming = preheat(panOnBurner(gear, gear.burner.share), requested);
   if (!warming.reached) return 0;
-  const over = panAfterWarming(gear, warming.seconds, share) - told;
+  const over = panAfterWarming(gear, warming.seconds, share) - requested;
   return NOTICED * Math.tanh(over / NOTICED);
 };
 
@@ -25,7 +25,7 @@ export const panAfterWarming = (gear: GearUsed, seconds: number, share: number):
 };
 
 /** Warm-up time of the run, s; undefined if the burner cannot reach it. */
-export const statedWarmUp = (gear: GearUsed, told: number): number | undefined => {
-  const warming = preheat(panOnBurner(gear, gear.burner.share), told);
+export const statedWarmUp = (gear: GearUsed, requested: number): number | undefined => {
+  const warming = preheat(panOnBurner(gear, gear.burner.share), requested);
   return warming.reached ? warming.seconds : undefined;
 };

@@ -5,13 +5,14 @@ import { TRAITS } from './traits';
 
 const squares = (cooks: readonly LeftOutCook[], used: ReadonlySet<number>): number =>
   cooks.reduce(
-    (sum, { usual, adds }) => sum + [...used].reduce((off, j) => off + (adds[j] ?? 0), usual) ** 2,
+    (sum, { nominalError: nominalError, adds }) =>
+      sum + [...used].reduce((off, j) => off + (adds[j] ?? 0), nominalError) ** 2,
     0,
   );
 const kelvin = fc.double({ min: -8, max: 8, noNaN: true });
 const cooks = fc.array(
   fc.record({
-    usual: kelvin,
+    nominalError: kelvin,
     adds: fc.array(kelvin, { minLength: TRAITS.length, maxLength: TRAITS.length }),
   }),
   { maxLength: 16 },
@@ -29,15 +30,18 @@ describe('what has proved to predict cooks that were left out', () => {
   });
 
   it('takes the trait that explains the errors, and not those that only scatter', () => {
-    const all = [3, -2, 4, 2, -3].map((usual, i) => ({
-      usual,
-      adds: [-0.9 * usual, 0, i % 2 === 0 ? 0.5 : -0.5, 0, 0],
+    const all = [3, -2, 4, 2, -3].map((nominalError, i) => ({
+      nominalError,
+      adds: [-0.9 * nominalError, 0, i % 2 === 0 ? 0.5 : -0.5, 0, 0],
     }));
     expect([...provedTraits(all)]).toEqual([0]);
   });
 
   it('takes two that are only of use together', () => {
-    const all = [1, 2, 3, 2].map((usual) => ({ usual, adds: [-6 * usual, 5 * usual, 0, 0, 0] }));
+    const all = [1, 2, 3, 2].map((nominalError) => ({
+      nominalError,
+      adds: [-6 * nominalError, 5 * nominalError, 0, 0, 0],
+    }));
     expect([...provedTraits(all)].toSorted()).toEqual([0, 1]);
   });
 

@@ -15,12 +15,12 @@ const LEAST_GAIN = 0.15;
 /** The end of one past cook, predicted without what it taught itself. */
 export interface LeftOutCook {
   /** Model less measured where nothing was learned, K. */
-  readonly usual: number;
+  readonly nominalError: number;
   /** Effect of each trait on that error, learned from the other cooks, K. */
   readonly adds: ArrayLike<number>;
 }
 
-const errorWith = ({ usual, adds }: LeftOutCook, used: ReadonlySet<number>): number =>
+const errorWith = ({ nominalError: usual, adds }: LeftOutCook, used: ReadonlySet<number>): number =>
   [...used].reduce((sum, j) => sum + adds[j], usual);
 
 const squares = (cooks: readonly LeftOutCook[], used: ReadonlySet<number>): number =>

@@ -1,5 +1,5 @@
 export * from './findCrossing';
-export * from './finished';
+export * from './runToEnd';
 export * from './mixture';
 export * from './normalEquations';
 export * from './random';

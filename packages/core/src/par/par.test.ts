@@ -6,7 +6,7 @@ import { dateOf, dayOf, weekdayOf } from './demandDay';
 import { closedDays } from './closedDays';
 import { fitDemand } from './fitDemand';
 import { fitMenu } from './fitMenu';
-import { parFor, type ParCosts } from './parFor';
+import { optimizePrepCount, type ParCosts } from './optimizePrepCount';
 import { drawCount } from './drawCount';
 
 const MONDAY = dayOf('2026-03-02');
@@ -171,7 +171,7 @@ describe('the par', () => {
         fc.double({ min: 0.5, max: 20, noNaN: true }),
         (mean, tooFew, wasted) => {
           const demand = countChances({ mean, dispersion: 0.15 });
-          const par = parFor({
+          const par = optimizePrepCount({
             demand: [demand],
             costs: { tooFew, kept: 0, wasted },
             shelfDays: 1,
@@ -187,7 +187,7 @@ describe('the par', () => {
   it('is larger for what keeps longer, and less of it is thrown away', () => {
     const day = countChances({ mean: 8, dispersion: 0.2 });
     const pars = [1, 2, 3].map((shelfDays) =>
-      parFor({ demand: [day, day, day], costs, shelfDays }),
+      optimizePrepCount({ demand: [day, day, day], costs, shelfDays }),
     );
     const [one, two, three] = pars;
     expect(one.ready).toBeLessThan(two.ready);
@@ -198,10 +198,10 @@ describe('the par', () => {
   it('prepares what the stock does not cover; old stock is used first', () => {
     const day = countChances({ mean: 8, dispersion: 0.1 });
     const question = { demand: [day, day] as const, costs, shelfDays: 2 };
-    const bare = parFor(question);
-    const some = parFor({ ...question, stock: { count: 5, age: 1 } });
+    const bare = optimizePrepCount(question);
+    const some = optimizePrepCount({ ...question, stock: { count: 5, age: 1 } });
     expect(some.prepare).toBe(some.ready - 5);
     expect(Math.abs(some.ready - bare.ready)).toBeLessThanOrEqual(1);
-    expect(parFor({ ...question, stock: { count: 40, age: 1 } }).prepare).toBe(0);
+    expect(optimizePrepCount({ ...question, stock: { count: 40, age: 1 } }).prepare).toBe(0);
   });
 });

@@ -82,18 +82,19 @@ export class StepSettler {
   end(clause: Clause, at: number): void {
     const { steps, unread } = this;
     this.clause = clause;
-    const before = steps.length;
-    const told = unread.length;
+    const stepsBefore = steps.length;
+    const unreadBefore = unread.length;
     const settings = this.settings;
     this.settle(clause);
-    const used = steps.length > before || this.settings !== settings || this.added;
+    const used = steps.length > stepsBefore || this.settings !== settings || this.added;
     this.added = false;
     // A recipe has many words on other subjects: those beside a step are reported.
-    if (this.isLine || steps.length > before) {
+    if (this.isLine || steps.length > stepsBefore) {
       for (const text of clause.unknown) this.refuse(text, UNKNOWN);
     }
     const said = this.text.slice(clause.from, at).trim();
-    if (!used && unread.length === told && /[a-z]/i.test(said)) this.leaveOut(said, clause.from);
+    if (!used && unread.length === unreadBefore && /[a-z]/i.test(said))
+      this.leaveOut(said, clause.from);
   }
   /** Keeps what became no step: parts that follow each other as one. */
   private leaveOut(text: string, from: number): void {

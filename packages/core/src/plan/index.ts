@@ -33,7 +33,7 @@ export * from './ranges/spreadAbout';
 export * from './request/surfaceFilm';
 export * from './legs/timedLeg';
 export * from './request/way';
-export * from './legs/wayCook';
+export * from './legs/methodSimulator';
 export * from './ranges/wayRanges';
 export * from './ranges/windowAbout';
 export * from './search/thinEnd';

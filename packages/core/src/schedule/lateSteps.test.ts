@@ -4,7 +4,7 @@ import type { PlanRequest } from '../plan/request/request';
 import { isAwkward } from '../plan/request/schools';
 import { planOf, STEAK } from '../tests';
 import { lateSteps, nextDue } from './lateSteps';
-import { inAtFor, runOf, type Run } from './run';
+import { heatStartFor, runOf, type Run } from './run';
 
 const HOUR = 3_600_000;
 const PLATE = Date.UTC(2026, 10, 28, 19, 30);
@@ -23,7 +23,7 @@ describe('steps that are late', () => {
 
   it('a salting of two days is cut to what is left, the face dry and not aired', () => {
     const { run, request } = runFor({ saltAhead: 172_800, surface: 'aired' });
-    const inAt = inAtFor(run, PLATE);
+    const inAt = heatStartFor(run, PLATE);
     const at = (hours: number) => lateSteps(run, request, PLATE, inAt - hours * HOUR);
     expect(at(20)).toMatchObject([{ change: { saltAhead: 72_000, surface: 'aired' } }]);
     expect(at(5)).toMatchObject([{ change: { saltAhead: 18_000, surface: 'dry' } }]);
@@ -34,7 +34,7 @@ describe('steps that are late', () => {
   it('what cannot be shortened puts the plate off by as much as it is late', () => {
     const { run, request } = runFor({});
     const ready = run.steps.find(({ kind }) => kind === 'ready')?.at ?? NaN;
-    const due = inAtFor(run, PLATE) + ready * 1000;
+    const due = heatStartFor(run, PLATE) + ready * 1000;
     expect(lateSteps(run, request, PLATE, due + 90_000)).toMatchObject([
       { step: { kind: 'ready' }, plateAt: PLATE + 90_000 },
     ]);
@@ -48,7 +48,7 @@ describe('steps that are late', () => {
         fc.double({ min: -2, max: 60, noNaN: true }),
         (change, hours) => {
           const { run, request } = runFor(change);
-          const now = inAtFor(run, PLATE) - hours * HOUR;
+          const now = heatStartFor(run, PLATE) - hours * HOUR;
           for (const late of lateSteps(run, request, PLATE, now)) {
             expect(late.due).toBeLessThan(now);
             if ('plateAt' in late) {

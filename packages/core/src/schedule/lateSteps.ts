@@ -1,7 +1,7 @@
 import type { ThawPlace } from '../heat/ice/icePlaces';
 import type { Airing, PlanRequest } from '../plan/request/request';
 import { AIRED_FROM, AWKWARD } from '../plan/request/schools';
-import { inAtFor, type Run, type RunStep } from './run';
+import { heatStartFor, type Run, type RunStep } from './run';
 
 /** Possible correction of a step whose time has passed. Times in ms since 1970. */
 export type LateStep =
@@ -58,7 +58,7 @@ export const lateSteps = (
   plateAt: number,
   now: number,
 ): readonly LateStep[] => {
-  const inAt = inAtFor(run, plateAt);
+  const inAt = heatStartFor(run, plateAt);
   const left = Math.max(0, (inAt - now) / 1000);
   return run.steps.flatMap((step): readonly LateStep[] => {
     const due = inAt + step.at * 1000;
@@ -84,7 +84,7 @@ export const nextDue = (
   plateAt: number,
   now: number,
 ): { readonly step: RunStep; readonly at: number } | undefined => {
-  const inAt = inAtFor(run, plateAt);
+  const inAt = heatStartFor(run, plateAt);
   const step = run.steps.find(({ at }) => inAt + at * 1000 >= now);
   return step && { step, at: inAt + step.at * 1000 };
 };

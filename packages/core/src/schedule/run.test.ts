@@ -2,7 +2,7 @@ import { expect, it } from '@jest/globals';
 import { DEFAULT_PAN, hottestPan, preheat } from '../gear';
 import type { PlanRequest } from '../plan';
 import { planOf as plan, STEAK } from '../tests';
-import { inAtFor, runOf } from './run';
+import { heatStartFor, runOf } from './run';
 
 const request: PlanRequest = { ...STEAK, pan: 220 };
 const planOf = (change: Partial<PlanRequest> = {}) => plan({ ...request, ...change });
@@ -24,7 +24,7 @@ it('counts every step back from the plate without a gap', () => {
     if (next) expect(step.at + step.seconds).toBeCloseTo(next.at, 6);
   });
   const plateAt = Date.UTC(2026, 0, 2, 19, 30);
-  const inAt = inAtFor(run, plateAt);
+  const inAt = heatStartFor(run, plateAt);
   expect(inAt + (run.steps.at(-1)?.at ?? NaN) * 1000).toBeCloseTo(plateAt, 0);
   expect(run.panToPlate).toBeGreaterThan(made.cookSeconds + made.restSeconds);
 });

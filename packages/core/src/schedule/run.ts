@@ -179,5 +179,5 @@ const handsOf = (kind: ActionKind, { legs }: RunFigures, leg: number): 'on' | 'f
  * The moment the piece must meet the heat for the plate to be at `plateAt`.
  * @param plateAt ms since 1970
  */
-export const inAtFor = (run: Pick<Run, 'panToPlate'>, plateAt: number): number =>
+export const heatStartFor = (run: Pick<Run, 'panToPlate'>, plateAt: number): number =>
   plateAt - run.panToPlate * 1000;

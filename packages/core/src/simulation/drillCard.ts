@@ -7,8 +7,8 @@ import { recordLegs } from '../plan/search/recordPlan';
 import { USUAL, type PlanRequest } from '../plan/request/request';
 import type { CookPlan, Slices } from '../plan/legs/planResult';
 import { solveWay } from '../plan/search/solveWay';
-import { finished } from '../maths/finished';
-import { WayCook } from '../plan/legs/wayCook';
+import { runToEnd } from '../maths/runToEnd';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import { firmnessAt, PracticeKitchen, type Senses } from './practiceKitchen';
 import type { DrillKind } from './callBias';
 import { hiddenKitchen } from './hiddenKitchen';
@@ -102,8 +102,8 @@ export const drawnCard = (kind: DrillKind, seed: number): DrillCard => {
   if (kind === 'touch') {
     return { kind, request, firmness: firmnessAt(request.target), was: request.target };
   }
-  const cook = new WayCook(request);
-  const solved = finished(solveWay(cook));
+  const cook = new MethodSimulator(request);
+  const solved = runToEnd(solveWay(cook));
   // A piece that cannot be cooked so is not shown: the next seed's is.
   if (!solved.ok) return drawnCard(kind, seed + 7919);
   const { legs, end } = solved.run;

@@ -118,15 +118,15 @@ export class PracticeKitchen {
     ovenDial: number,
     { pan, burner = 0, place, oven = ovenDial + hidden.oven, reads = 0 }: PracticeStart = {},
   ) {
-    const told: PlanRequest = {
+    const stated: PlanRequest = {
       ...request,
       ...hidden.habits,
       thickness: request.thickness + hidden.thickness,
       start: request.start + hidden.start,
     };
-    this.placed = pieceInSurroundings(told, true, onBurner);
+    this.placed = pieceInSurroundings(stated, true, onBurner);
     const { model, foodArea, knob, spot } = this.placed;
-    this.solver = solverFor(pieceOf(told, SLAB), { model });
+    this.solver = solverFor(pieceOf(stated, SLAB), { model });
     const power = onBurner.power * BURNER_EFFICIENCY[onBurner.burner] * hidden.burner;
     this.pan = new TwoZonePan({ ...onBurner, power }, foodArea, pan ?? KITCHEN_AIR, knob, spot);
     this.pan.setting = burner;

@@ -1,5 +1,5 @@
 import type { PanOnBurner } from '../gear';
-import { finished } from '../maths/finished';
+import { runToEnd } from '../maths/runToEnd';
 import { crustFrom } from '../doneness';
 import { palestFace } from '../plan/legs/palestBrowning';
 import { WAY_TRAITS } from '../plan/request/way';
@@ -63,7 +63,7 @@ export const bestCook = (
   for (const less of LESS_HOT) {
     const pan = request.pan - less;
     const cook = trueCook({ ...request, pan }, knowing, { pan: onBurner });
-    const solved = finished(solveWay(cook));
+    const solved = runToEnd(solveWay(cook));
     if (!solved.ok) return undefined;
     const { legs, end, faces } = solved.run;
     if (Math.max(...faces) < crustFrom('burnt', request)) {

@@ -1,10 +1,10 @@
 import { MOST_COVERED } from '../gear/crowding';
 import { even } from '../maths/random';
-import type { GearHeat, TicketJob } from '../pass/dish';
-import { GearState } from '../pass/gearState';
-import type { PieceSteps } from '../pass/pieceSteps';
-import type { ServiceGear } from '../pass/serviceGear';
-import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/serviceSchedule';
+import type { GearHeat, TicketJob } from '../pass/dishes/dish';
+import { GearState } from '../pass/orders/gearState';
+import type { PieceSteps } from '../pass/dishes/pieceSteps';
+import type { ServiceGear } from '../pass/orders/serviceGear';
+import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/slots/serviceSchedule';
 import { SimulatedPiece, type TruePiece } from './simulatedPiece';
 
 export interface SimulatedTicket {
@@ -74,7 +74,7 @@ class Line {
   private readonly begins = new Map<string, number>();
   private readonly hands: number[];
   private readonly state: GearState;
-  private told = new Map<string, PlacedPiece>();
+  private published = new Map<string, PlacedPiece>();
   private arrived = 0;
 
   constructor(private readonly service: SimulatedService) {
@@ -121,10 +121,16 @@ class Line {
       })),
     }));
     const began = performance.now();
-    const found = schedule({ gear, now, heat: this.state.heat, tickets, told: this.told });
+    const found = schedule({
+      gear,
+      now,
+      heat: this.state.heat,
+      tickets,
+      published: this.published,
+    });
     const pieces = tickets.reduce((sum, ticket) => sum + ticket.pieces.length, 0);
     this.replans.push({ ms: performance.now() - began, pieces });
-    this.told = new Map(found.pieces.map((piece) => [piece.id, piece]));
+    this.published = new Map(found.pieces.map((piece) => [piece.id, piece]));
     for (const { id, landsAt } of found.tickets) {
       if (!this.quoted.has(id)) this.quoted.set(id, landsAt);
     }
@@ -174,7 +180,7 @@ class Line {
   }
 
   private starts(piece: TruePiece, now: number): readonly Doing[] {
-    const placed = this.told.get(piece.id);
+    const placed = this.published.get(piece.id);
     if (this.on.has(piece.id) || !placed) return [];
     const late = this.begins.get(piece.id) ?? this.drawLateness();
     this.begins.set(piece.id, late);
@@ -249,7 +255,7 @@ class Line {
     const next = this.open
       .flatMap(({ pieces }) => pieces)
       .flatMap(({ id, options }) => {
-        const placed = this.told.get(id);
+        const placed = this.published.get(id);
         if (!placed || this.on.has(id) || placed.start > now + HEATED_AHEAD) return [];
         return options[placed.option].alone.stays.map((stay) => ({
           stay,

@@ -1,8 +1,8 @@
 import { normal } from '../maths/random';
-import type { AbsoluteStay, BegunPiece, PieceJob } from '../pass/dish';
-import type { PieceSteps, PieceStay } from '../pass/pieceSteps';
-import type { PlacedPiece } from '../pass/serviceSchedule';
-import { reallyAt, type TrueTimes } from './trueTimes';
+import type { AbsoluteStay, BegunPiece, PieceJob } from '../pass/dishes/dish';
+import type { PieceSteps, PieceStay } from '../pass/dishes/pieceSteps';
+import type { PlacedPiece } from '../pass/slots/serviceSchedule';
+import { toActualTime, type TrueTimes } from './trueTimes';
 
 /** Remaining share of a forecast's error after a reading: `bench -- live`. */
 const ERROR_LEFT = 0.15;
@@ -39,12 +39,13 @@ export class SimulatedPiece {
     this.steps = placed.full ? option.full : option.alone;
     this.truth = piece.truth(placed.option);
     const { heatSeconds } = this.steps;
-    this.error = ERROR_LEFT * (heatSeconds - reallyAt(this.truth, heatSeconds)) * normal(random);
+    this.error =
+      ERROR_LEFT * (heatSeconds - toActualTime(this.truth, heatSeconds)) * normal(random);
   }
 
   /** Actual time of a planned moment. */
   actual(at: number): number {
-    return this.start + this.slip + reallyAt(this.truth, at);
+    return this.start + this.slip + toActualTime(this.truth, at);
   }
 
   /** Expected time of a planned moment: by the plan, later by readings. */

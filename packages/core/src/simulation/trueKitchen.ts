@@ -4,7 +4,7 @@ import type { PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request/request';
 import type { CookEnd } from '../plan/legs/cookEnd';
 import type { TimedLeg } from '../plan/legs/timedLeg';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import { boneColumn } from '../heat/judging/boneColumn';
 
 /** True position of a probe. */
@@ -80,7 +80,8 @@ export const trueCook = (
   request: PlanRequest,
   deviation: KitchenDeviation & { readonly habits?: Habits | undefined },
   options: { readonly pan: PanOnBurner; readonly columns?: number | undefined },
-): WayCook => new WayCook({ ...request, ...deviation.habits }, { ...options, deviation });
+): MethodSimulator =>
+  new MethodSimulator({ ...request, ...deviation.habits }, { ...options, deviation });
 
 /**
  * The true course of a piece in a hidden kitchen, on its section: the core and what the probe's
@@ -88,7 +89,7 @@ export const trueCook = (
  * @param moments ascending, s from the first heat
  */
 export const trueRun = (
-  cook: WayCook,
+  cook: MethodSimulator,
   hidden: HiddenKitchen,
   legs: readonly TimedLeg[],
   moments: readonly number[],

@@ -6,7 +6,7 @@ export interface TrueTimes {
 }
 
 /** A planned moment as it really comes, s from the first heat. */
-export const reallyAt = ({ planned, real }: TrueTimes, at: number): number => {
+export const toActualTime = ({ planned, real }: TrueTimes, at: number): number => {
   const last = planned.length - 1;
   for (let i = 1; i <= last; i += 1) {
     if (at > planned[i] && i < last) continue;

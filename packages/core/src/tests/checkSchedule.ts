@@ -1,6 +1,6 @@
 import { MOST_COVERED } from '../gear/crowding';
-import type { PieceSteps } from '../pass/pieceSteps';
-import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/serviceSchedule';
+import type { PieceSteps } from '../pass/dishes/pieceSteps';
+import type { PlacedPiece, ServiceJob, ServiceSchedule } from '../pass/slots/serviceSchedule';
 
 /** Pans this near are one, ovens this near are one, K: written here again, as a schedule is checked from outside. */
 const SAME = { pan: 20, oven: 5 } as const;

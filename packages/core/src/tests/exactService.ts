@@ -1,7 +1,7 @@
-import type { ServiceJob } from '../pass/serviceSchedule';
-import { ServiceGrid } from '../pass/serviceGrid';
-import { slotTicket, type SlotPiece, type SlotTicket } from '../pass/slotTicket';
-import type { SlotSteps } from '../pass/slotSteps';
+import type { ServiceJob } from '../pass/slots/serviceSchedule';
+import { ServiceGrid } from '../pass/slots/serviceGrid';
+import { slotTicket, type SlotPiece, type SlotTicket } from '../pass/slots/slotTicket';
+import type { SlotSteps } from '../pass/slots/slotSteps';
 
 /** Solves a mixed-integer programme in the LP format: the value of its objective. */
 export type SolveProgramme = (programme: string) => number;
@@ -138,7 +138,7 @@ const choicesOf = (
       for (let oven = 0; oven < ovens; oven += 1) {
         for (let start = from; start + alone.ready <= plated; start += 1) {
           // On an empty grid what is refused is a place that is not warm by then.
-          if (grid.refuses({ pan, oven, start, steps: alone })) continue;
+          if (grid.findConflict({ pan, oven, start, steps: alone })) continue;
           const name = `${prefix}_${option}_${pan}_${oven}_${start}`;
           found.push({ name, piece, pan, oven, start, steps: alone });
         }

@@ -7,7 +7,7 @@ import {
   LONGEST_RENDER,
   planWay,
   searchColumns,
-  WayCook,
+  MethodSimulator,
   type CookPlan,
   type Obstacle,
   type PullWindow,
@@ -42,7 +42,7 @@ export const endAsTold = (
   pan: PanOnBurner = DEFAULT_PAN,
   columns = searchColumns(request),
 ): number => {
-  const cook = new WayCook(request, { pan, columns });
+  const cook = new MethodSimulator(request, { pan, columns });
   cook.reset();
   const told = legsOf(request).map((leg, i) => {
     const { seconds = 0, flips = [] } = legs[i] ?? {};

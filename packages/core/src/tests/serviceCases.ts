@@ -1,8 +1,8 @@
 import { even } from '../maths/random';
-import type { PieceOption, TicketJob } from '../pass/dish';
-import type { PieceStay, PieceSteps } from '../pass/pieceSteps';
-import { serviceGear, type GearListed } from '../pass/serviceGear';
-import type { ServiceJob } from '../pass/serviceSchedule';
+import type { PieceOption, TicketJob } from '../pass/dishes/dish';
+import type { PieceStay, PieceSteps } from '../pass/dishes/pieceSteps';
+import { serviceGear, type GearListed } from '../pass/orders/serviceGear';
+import type { ServiceJob } from '../pass/slots/serviceSchedule';
 
 /** A line of two pans, three burners, one oven and two cooks. */
 export const LINE: GearListed = {

@@ -10,7 +10,7 @@ export interface Difference {
   /** b less a. */
   readonly by: number;
   /** Nineteen of twenty pairs of like cooks differ by less than this. */
-  readonly usual: number;
+  readonly expected: number;
   readonly beyond: boolean;
 }
 
@@ -23,7 +23,7 @@ const MOST_PAIRS = 200;
 /** Two cooks' figures against what two like cooks differ by anyway. */
 export const differenceOf = ({ a, b, scatter }: Compared): Difference => {
   const usual = NINETEEN_OF_TWENTY * Math.SQRT2 * scatter;
-  return { by: b - a, usual, beyond: Math.abs(b - a) > usual };
+  return { by: b - a, expected: usual, beyond: Math.abs(b - a) > usual };
 };
 
 /**

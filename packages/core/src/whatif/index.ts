@@ -1,3 +1,3 @@
 export * from './troubleOptions';
-export * from './wayOutOffered';
+export * from './chooseFix';
 export * from './whatIf';

@@ -2,10 +2,10 @@ import { carvingAfter } from '../plan/legs/carving';
 import { browningIndex } from '../heat';
 import type { KitchenDeviation, PanOnBurner } from '../gear';
 import { findCrossing } from '../maths/findCrossing';
-import { finished } from '../maths/finished';
+import { runToEnd } from '../maths/runToEnd';
 import type { TimedLeg } from '../plan/legs/timedLeg';
 import type { CookSnapshot } from '../plan/legs/pieceCook';
-import { WayCook } from '../plan/legs/wayCook';
+import { MethodSimulator } from '../plan/legs/methodSimulator';
 import { cookedLegs } from '../cook/cookedLegs';
 import type { CookEvent, RemainingLeg } from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
@@ -65,7 +65,7 @@ export class WhatIf {
   readonly progress: Progress;
   /** Remaining legs of the plan, from now. */
   readonly rest: readonly TimedLeg[];
-  private readonly cook: WayCook;
+  private readonly cook: MethodSimulator;
   private readonly now: CookSnapshot;
 
   constructor(
@@ -78,7 +78,7 @@ export class WhatIf {
     this.progress = progressOf(plan, plannedIn, effective, pullAt);
     const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
     const legs = cookedLegs({ inAt, turnedAt, progress: this.progress }, plan.request);
-    this.cook = new WayCook(plan.request, {
+    this.cook = new MethodSimulator(plan.request, {
       deviation: inProgress.kitchen,
       pan: inProgress.pan,
       lateralAreaRatio: inProgress.edges,
@@ -155,6 +155,6 @@ export class WhatIf {
     }
     if (top < goal) return withFree(legs[free].seconds);
     const crossing = findCrossing(peak, goal, low, { x: high, y: top }, TOLERANCE);
-    return withFree(finished(crossing).x);
+    return withFree(runToEnd(crossing).x);
   }
 }

@@ -46,7 +46,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const show = useShow();
   const dispatch = useAppDispatch();
   const [byHand, setByHand] = useState(false);
-  const { key, kind, pan, value, deviation, unknown, use, cooks, used, usual } = device;
+  const { key, kind, pan, value, deviation, unknown, use, cooks, used, nominal: usual } = device;
   const caution = cooks.length === 0 ? undefined : USE_CAUTIONS[use];
   const says = sayTrait(kind, value, show);
   const take = (taken: number, by: 'cooks' | 'hand'): void => {

@@ -116,7 +116,7 @@ export const WriteDownScreen = () => {
           kind="minutes"
           value={heat}
           {...HEAT}
-          usual={[HEAT.least, 5400]}
+          typical={[HEAT.least, 5400]}
           onChange={setHeat}
         />
       )}

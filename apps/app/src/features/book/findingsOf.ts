@@ -71,7 +71,7 @@ const findingsOfPair = (a: CookedArm, b: CookedArm, show: Show): readonly string
     if (ma === undefined || mb === undefined) {
       return [`${name}: not measured on both; ${model}.`];
     }
-    const { by, usual, beyond } = differenceOf({ a: ma, b: mb, scatter: spread });
+    const { by, expected: usual, beyond } = differenceOf({ a: ma, b: mb, scatter: spread });
     const said = `${name}: ${say(Math.abs(by))} ${by > 0 ? 'more' : 'less'} ${b.label} than ${a.label}; ${model}.`;
     const like = `Two pieces cooked alike differ by up to ${say(usual)} nineteen times of twenty`;
     const verdict = beyond

@@ -16,7 +16,7 @@ export interface LearnedDeviceView {
   readonly deviation: number;
   /** Remaining share of the prior's standard deviation. */
   readonly unknown: number;
-  readonly usual: number;
+  readonly nominal: number;
   readonly use: TraitUse;
   readonly cooks: readonly { readonly id: string; readonly share: number | undefined }[];
   /** Figure that plans use now. */
@@ -53,7 +53,7 @@ export const devicesOf = (
       value,
       deviation,
       unknown,
-      usual: USUAL[trait],
+      nominal: USUAL[trait],
       use,
       cooks,
       used: usedOf(kitchen, key, trait),
@@ -73,7 +73,7 @@ export const devicesOf = (
             value: found.value,
             deviation: found.deviation,
             unknown: found.unknown,
-            usual: USUAL[kind],
+            nominal: USUAL[kind],
             use: 'yes',
             cooks: found.cooks.map((id) => ({ id, share: undefined })),
             used: usedOf(kitchen, kind, kind),

@@ -75,7 +75,7 @@ export const KitchenScreen = () => {
                 kind="power"
                 value={burner.power}
                 {...GEAR_LIMITS.power}
-                usual={[1000, 5000]}
+                typical={[1000, 5000]}
                 onChange={(power) => changeBurner({ power })}
               />
             </Section>
@@ -89,7 +89,7 @@ export const KitchenScreen = () => {
                 kind="temperatureDifference"
                 value={oven.offset}
                 {...GEAR_LIMITS.offset}
-                usual={[-30, 30]}
+                typical={[-30, 30]}
                 onChange={(offset) =>
                   change({ ovens: withChanged(kitchen.ovens, oven.id, { offset }) })
                 }

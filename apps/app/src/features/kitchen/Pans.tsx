@@ -45,7 +45,7 @@ export const Pans = () => {
           kind="thickness"
           value={pan.diameter}
           {...GEAR_LIMITS.diameter}
-          usual={[0.16, 0.36]}
+          typical={[0.16, 0.36]}
           onChange={(diameter) => edit({ diameter })}
         />
         <Measure
@@ -55,7 +55,7 @@ export const Pans = () => {
           kind={show.units === 'imperial' ? 'heavyWeight' : 'weight'}
           value={pan.mass}
           {...GEAR_LIMITS.mass}
-          usual={[1, 5]}
+          typical={[1, 5]}
           onChange={(mass) => edit({ mass })}
         />
       </View>

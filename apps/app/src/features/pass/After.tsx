@@ -92,7 +92,7 @@ const BringService = () => {
 const Report = ({ id }: { readonly id: string }) => {
   const { data, error } = useServiceQuery(id, { refetchOnMountOrArgChange: true });
   if (error) return <Text role="alert">{sayFailure(error)}</Text>;
-  return data ? <Told found={data} /> : <Text>Reading the service.</Text>;
+  return data ? <ServiceReport found={data} /> : <Text>Reading the service.</Text>;
 };
 
 /** Nearer to its time than this a table was on time, s. */
@@ -106,7 +106,7 @@ const sayLate = (late: number): string => {
   return late > 0 ? `${sayDuration(late)} late` : `${sayDuration(-late)} early`;
 };
 
-const Told = ({ found }: { readonly found: ServiceInFull }) => {
+const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
   const show = useShow();
   const kitchen = useAppSelector((state) => state.kitchen);
   const { dishes, error: noDishes } = useDishes();

@@ -1,6 +1,6 @@
 import { ScrollView, View, useWindowDimensions } from 'react-native';
-import { dealOut, STATIONS, type Thing } from '@crustan/core/pass/thingsToDo';
-import { thingsOf } from './thingsOf';
+import { assignTasks, STATIONS, type Task } from '@crustan/core/pass/task';
+import { tasksOf } from './tasksOf';
 import { stationChosen } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
@@ -15,7 +15,7 @@ import { GearStrip } from './GearStrip';
 import { ClockLanes } from './ClockLanes';
 import { LateTables } from './LateTables';
 import { ProbeAdvice } from './ProbeAdvice';
-import { sayDone, sayThing } from './passWords';
+import { sayDone, sayTask } from './passWords';
 import { SharedPanCautions } from './SharedPanCautions';
 import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
@@ -44,8 +44,8 @@ export const Board = ({ pass, presses }: Props) => {
   const station = useAppSelector((state) => state.pass.station);
   const hands = useAppSelector((state) => state.kitchen.hands);
   const wide = useWindowDimensions().width >= WIDE;
-  const things = thingsOf(pass).filter((thing) => station === 'all' || thing.station === station);
-  const dealt = dealOut(things, station === 'all' ? hands : 1);
+  const things = tasksOf(pass).filter((thing) => station === 'all' || thing.station === station);
+  const dealt = assignTasks(things, station === 'all' ? hands : 1);
   const waiting = pass.state.tickets.filter(({ state }) => state === 'open' || state === 'held');
   return (
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-6 pt-3">
@@ -86,7 +86,7 @@ export const Board = ({ pass, presses }: Props) => {
                     says: 'The first thing is done',
                     act: () => {
                       const [first] = things;
-                      if (first) presses.done(first, sayDone(sayThing(first, pass, show)));
+                      if (first) presses.done(first, sayDone(sayTask(first, pass, show)));
                     },
                   },
                   { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
@@ -109,7 +109,7 @@ export const Board = ({ pass, presses }: Props) => {
 
 interface HandProps extends Props {
   readonly name: string | undefined;
-  readonly things: readonly Thing[];
+  readonly things: readonly Task[];
   readonly nothing: string;
 }
 
@@ -129,7 +129,7 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
       </View>
     );
   }
-  const words = sayThing(next, pass, show);
+  const words = sayTask(next, pass, show);
   const due = sayDue(next.due - now);
   return (
     <View className="gap-2">
@@ -154,7 +154,7 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
       )}
       <View role="list" aria-label="After that" className="gap-1">
         {after.slice(0, BEHIND).map((thing, i) => {
-          const says = sayThing(thing, pass, show);
+          const says = sayTask(thing, pass, show);
           return (
             <View key={i} role="listitem" className="flex-row justify-between gap-3">
               <Text voice="small" tone="text-salt-200" className="flex-1">

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import type { PublishedSchedule } from '@crustan/core/formats/serviceSchema';
 import { portionOf } from '@crustan/core/pass/menuDish';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
@@ -12,7 +12,7 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { sayDuration } from '@crustan/core/units';
 import { sayPiece, sayTable, sayTaken } from './passWords';
-import { useWaysOut, withAnotherPan } from './useWaysOut';
+import { useFixes, withAnotherPan } from './useFixes';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -88,7 +88,7 @@ export const LateTables = ({ pass, presses }: Props) => {
 };
 
 /** Tables beyond those that are said in full: `54 more: table 22 by 11 min, …, and 46 others`. */
-const sayOthers = (pass: PassNow, others: ToldSchedule['tickets']): string => {
+const sayOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string => {
   const named = others.slice(0, MOST_NAMED).map(({ id, late }) => {
     const by = late > LATE ? `by ${Math.round(late / 60)} min` : 'not all at once';
     return `${sayTable(pass, id)} ${by}`;
@@ -101,7 +101,7 @@ const sayOthers = (pass: PassNow, others: ToldSchedule['tickets']): string => {
 /** Pieces of one table that wait longer than they stay hot, in one sentence. */
 const sayOverRested = (
   pass: PassNow,
-  pieces: readonly ToldSchedule['pieces'][number][],
+  pieces: readonly PublishedSchedule['pieces'][number][],
 ): string => {
   const [first] = pieces;
   if (!first) return '';
@@ -118,7 +118,7 @@ const Moved = ({
   pass,
 }: {
   readonly id: string;
-  readonly taken: ToldSchedule['moved'][number]['taken'];
+  readonly taken: PublishedSchedule['moved'][number]['taken'];
   readonly pass: PassNow;
 }) => {
   const show = useShow();
@@ -133,7 +133,7 @@ const LateTable = ({
   ticket,
   pass,
   presses,
-}: Props & { readonly ticket: ToldSchedule['tickets'][number] }) => {
+}: Props & { readonly ticket: PublishedSchedule['tickets'][number] }) => {
   const show = useShow();
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
@@ -144,7 +144,7 @@ const LateTable = ({
     .flatMap(({ pieces }) => pieces)
     .find((one) => one.id === hindered?.piece);
   const watches = useWatches();
-  const ways = useWaysOut(pass, ticket, watches ? undefined : piece?.id);
+  const ways = useFixes(pass, ticket, watches ? undefined : piece?.id);
   return (
     <View className="gap-2 rounded bg-hazard px-4 py-3" role="alert">
       <Text voice="label">

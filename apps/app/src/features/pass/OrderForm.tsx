@@ -17,7 +17,7 @@ import { AllergyField } from './AllergyField';
 import { DishRow } from './DishRow';
 import { onMenu } from './onMenu';
 import { TextField } from './TextField';
-import { toldPieces } from './toldPieces';
+import { publishedPieces } from './publishedPieces';
 import type { PassNow } from './usePass';
 import type { RefusedOrder } from './RefusedEvents';
 import type { Presses } from './usePressed';
@@ -219,7 +219,7 @@ const useQuote = (
       }
       const { line, schedule, dishes } = latest.current;
       const now = (line.now - line.epoch) / 1000;
-      const job = serviceJob(line, toldPieces(schedule));
+      const job = serviceJob(line, publishedPieces(schedule));
       const ticket = {
         id: 'asked',
         from: now,

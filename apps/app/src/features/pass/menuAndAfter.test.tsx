@@ -4,7 +4,7 @@ import { answerWith, json } from '../../fakeServer';
 import { selectOpenService } from '../../store/passSlice';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
-import { roleTold } from '../../store/reachSlice';
+import { roleFound } from '../../store/reachSlice';
 import { uuid } from '../../testing';
 import { After } from './After';
 import { Menu } from './Menu';
@@ -120,7 +120,7 @@ describe('the menu, and what a service came to', () => {
     });
     const { store } = renderWithStore(<OpenService onMenu={() => undefined} />);
     expect(await screen.findByText('Open a service')).toBeTruthy();
-    act(() => void store.dispatch(roleTold(watching)));
+    act(() => void store.dispatch(roleFound(watching)));
     expect(screen.queryByText('Open a service')).toBeNull();
     fireEvent.click(await screen.findByText('Watch: Friday'));
     // Its events arrive with the stream of the log.

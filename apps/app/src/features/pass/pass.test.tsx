@@ -14,10 +14,10 @@ import { uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { DishRow } from './DishRow';
 import { parsAsked } from './parsAsked';
-import { sayTaken, sayThing, sayWhyLate } from './passWords';
+import { sayTaken, sayTask, sayWhyLate } from './passWords';
 import { dishOf, heardPresses, OPENS, ordered, passOf, STRIP } from './testing';
 import { usePressed } from './usePressed';
-import { withAnotherPan } from './useWaysOut';
+import { withAnotherPan } from './useFixes';
 
 jest.mock('../../workers/passWorker', () => ({ passWorker: () => ({}) }));
 jest.mock('../../workers/useForecasts', () => ({
@@ -166,7 +166,7 @@ describe('the Pass in words', () => {
   });
 
   it('says a thing with its piece and its table', () => {
-    const said = sayThing(
+    const said = sayTask(
       {
         kind: 'side',
         station: 'stove',

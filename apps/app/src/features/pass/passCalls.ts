@@ -1,5 +1,5 @@
 import type { ActionKind } from '@crustan/core/schedule/actions';
-import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { Task } from '@crustan/core/pass/task';
 import type { Callable } from '../../calls/useCalls';
 import type { Call } from '../../ui/calls';
 
@@ -21,7 +21,7 @@ const CALL_OF: Readonly<Record<ActionKind, Call>> = {
 };
 
 /** Moved by more than this after its call, a thing is called again, s: a schedule moves with every order. */
-const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
+const TOLERANCE_S: Readonly<Record<Task['kind'], number>> = {
   touch: 20,
   heat: 60,
   wash: 60,
@@ -30,7 +30,7 @@ const TOLERANCE_S: Readonly<Record<Thing['kind'], number>> = {
 };
 
 /** Identity of a thing to do. It does not change when the time moves. @param left number of later things like it */
-const keyOf = (thing: Thing, left: number): string => {
+const keyOf = (thing: Task, left: number): string => {
   switch (thing.kind) {
     case 'touch':
       return `${thing.piece} ${thing.action} ${left}`;
@@ -46,7 +46,7 @@ const keyOf = (thing: Thing, left: number): string => {
 };
 
 /** Keys of things in their order. Several turns of one piece have different keys: each counts the turns after it. */
-const keysOf = (things: readonly Thing[]): readonly string[] => {
+const keysOf = (things: readonly Task[]): readonly string[] => {
   const later = new Map<string, number>();
   return things
     .toReversed()
@@ -61,9 +61,9 @@ const keysOf = (things: readonly Thing[]): readonly string[] => {
 
 /** Calls for the things to do of a service. @param momentOf ms since 1970 of a second of the service */
 export const passCalls = (
-  things: readonly Thing[],
+  things: readonly Task[],
   momentOf: (seconds: number) => number,
-  wordsOf: (thing: Thing) => string,
+  wordsOf: (thing: Task) => string,
 ): readonly Callable[] => {
   const keys = keysOf(things);
   return things.map((thing, i): Callable => {

@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { answerWith, json } from '../../fakeServer';
-import { toldScheduleSchema } from '@crustan/core/formats/serviceSchema';
+import { publishedScheduleSchema } from '@crustan/core/formats/serviceSchema';
 import { kitchenNow } from '../../store/clock';
 import { renderWithStore } from '../../renderWithStore';
 import {
@@ -11,7 +11,7 @@ import {
   serviceOpened,
   serviceSaid,
 } from '../../store/logSlice';
-import { selectOpenService, toldHeard } from '../../store/passSlice';
+import { selectOpenService, scheduleHeard } from '../../store/passSlice';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import type { AppStore } from '../../store/store';
 import { uuid } from '../../testing';
@@ -30,7 +30,7 @@ jest.mock('../../workers/passWorker', () => ({
         late: 0,
       });
     },
-    waysOut: () => Promise.resolve([]),
+    findFixes: () => Promise.resolve([]),
     improve: () => Promise.resolve(undefined),
     stop: () => undefined,
   }),
@@ -83,11 +83,11 @@ describe('a page of the Pass', () => {
     const { store } = open(9);
     await waitFor(() => expect(asked.some(({ path }) => path.includes('/dishes'))).toBe(true));
     expect(screen.getByTestId('lacks-menu').textContent).toContain('could not load the menu');
-    const told = () => asked.filter(({ method }) => method === 'PUT');
+    const published = () => asked.filter(({ method }) => method === 'PUT');
     const theirs = { ...toldOf([ORDER]), seq: 9, menu: 4 };
-    act(() => void store.dispatch(toldHeard({ service: SERVICE.id, schedule: theirs })));
-    expect(store.getState().pass.told).toEqual(theirs);
-    expect([told(), mockJobs]).toEqual([[], []]);
+    act(() => void store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: theirs })));
+    expect(store.getState().pass.schedule).toEqual(theirs);
+    expect([published(), mockJobs]).toEqual([[], []]);
     down = false;
     await waitFor(() => expect(screen.queryByTestId('lacks-menu')).toBeNull(), { timeout: 9000 });
     say(store, ordered(300, '9'));
@@ -100,12 +100,12 @@ describe('a page of the Pass', () => {
       return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
     });
     const { store } = open(9);
-    const tellings = () => asked.filter(({ method }) => method === 'PUT').map(({ body }) => body);
-    await waitFor(() => expect(tellings().at(-1)).toMatchObject({ seq: 9, menu: 4 }));
-    const before = tellings().length;
+    const published = () => asked.filter(({ method }) => method === 'PUT').map(({ body }) => body);
+    await waitFor(() => expect(published().at(-1)).toMatchObject({ seq: 9, menu: 4 }));
+    const before = published().length;
     say(store, ordered(300, '9'));
     await waitFor(() => expect(store.getState().pass.unsent).toBe(1));
-    expect(tellings()).toHaveLength(before);
+    expect(published()).toHaveLength(before);
     const made = mockJobs.length;
     const [, mine] = selectOpenService(store.getState())?.events ?? [];
     act(() => {
@@ -116,8 +116,8 @@ describe('a page of the Pass', () => {
         store.dispatch(entriesHeard({ book: BOOK, logged: [{ seq: 12, entry }] }));
       }
     });
-    await waitFor(() => expect(tellings().at(-1)).toMatchObject({ seq: 12, menu: 4 }));
-    expect(store.getState().pass).toMatchObject({ unsent: 0, told: { seq: 12 } });
+    await waitFor(() => expect(published().at(-1)).toMatchObject({ seq: 12, menu: 4 }));
+    expect(store.getState().pass).toMatchObject({ unsent: 0, schedule: { seq: 12 } });
     // It is the schedule that was made with the order, under its place in the log.
     expect(mockJobs).toHaveLength(made);
   });
@@ -131,7 +131,7 @@ describe('a page of the Pass', () => {
     const seqs = () =>
       asked
         .filter(({ method }) => method === 'PUT')
-        .map(({ body }) => toldScheduleSchema.parse(body).seq);
+        .map(({ body }) => publishedScheduleSchema.parse(body).seq);
     await waitFor(() => expect(seqs().at(-1)).toBe(9));
     const first = ordered(300, '9');
     say(store, first);
@@ -151,7 +151,7 @@ describe('a page of the Pass', () => {
       return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
     });
     const { store } = open(9);
-    await waitFor(() => expect(store.getState().pass.told).toMatchObject({ seq: 9 }));
+    await waitFor(() => expect(store.getState().pass.schedule).toMatchObject({ seq: 9 }));
     const made = mockJobs.length;
     const hear = (n: number, seq: number) => {
       const event = ordered(n, String(n));
@@ -161,13 +161,13 @@ describe('a page of the Pass', () => {
     };
     const other = hear(310, 13);
     const theirs = { ...toldOf([ORDER, other]), seq: 13, menu: 4, at: kitchenNow() };
-    act(() => void store.dispatch(toldHeard({ service: SERVICE.id, schedule: theirs })));
+    act(() => void store.dispatch(scheduleHeard({ service: SERVICE.id, schedule: theirs })));
     await new Promise((done) => setTimeout(done, 2000));
     expect(mockJobs).toHaveLength(made);
-    expect(store.getState().pass.told).toEqual(theirs);
+    expect(store.getState().pass.schedule).toEqual(theirs);
     // The page that added the next one is gone before it has shared a schedule.
     hear(320, 14);
-    await waitFor(() => expect(store.getState().pass.told).toMatchObject({ seq: 14 }), {
+    await waitFor(() => expect(store.getState().pass.schedule).toMatchObject({ seq: 14 }), {
       timeout: 4000,
     });
     expect(mockJobs).toHaveLength(made + 1);
@@ -179,16 +179,16 @@ describe('a page of the Pass', () => {
       return json(path.includes('/dishes') ? { dishes: [STRIP], version: 4 } : {});
     });
     const { store } = open(9);
-    const tellings = () =>
+    const published = () =>
       asked
         .filter(({ method }) => method === 'PUT')
-        .map(({ body }) => toldScheduleSchema.parse(body));
-    await waitFor(() => expect(tellings()).toHaveLength(1));
-    const [first] = tellings();
+        .map(({ body }) => publishedScheduleSchema.parse(body));
+    await waitFor(() => expect(published()).toHaveLength(1));
+    const [first] = published();
     act(() => void store.dispatch(kitchenChanged({ hands: 3 })));
-    await waitFor(() => expect(tellings()).toHaveLength(2));
-    expect(tellings()[1]).toMatchObject({ seq: 9, improves: first?.at });
-    expect(store.getState().pass.told?.at).toBe(tellings()[1]?.at);
+    await waitFor(() => expect(published()).toHaveLength(2));
+    expect(published()[1]).toMatchObject({ seq: 9, improves: first?.at });
+    expect(store.getState().pass.schedule?.at).toBe(published()[1]?.at);
   });
 
   it('shows an order that the logbook refused where it was taken, and sends it corrected', async () => {

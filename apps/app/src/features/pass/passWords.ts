@@ -1,6 +1,6 @@
 import { avoidedBy } from '@crustan/core/pass/orderAllergens';
-import type { Taken } from '@crustan/core/pass/timeline';
-import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { ResourceConflict } from '@crustan/core/pass/timeline';
+import type { Task } from '@crustan/core/pass/task';
 import type { LateReason, WhyLate } from '@crustan/core/pass/whyLate';
 import { sayDuration } from '@crustan/core/units';
 import type { Firmness } from '@crustan/core/pass/firmness';
@@ -80,7 +80,7 @@ const avoidedOf = ({ state }: Pick<PassNow, 'state'>, id: string): string => {
 /** Actions that bring a piece into contact with a pan or with fat. */
 const ALLERGY_ACTIONS: readonly ActionKind[] = ['in', 'butter', 'back'];
 
-export interface ThingWords {
+export interface TaskWords {
   readonly does: string;
   /** Subject of the task, and its table. */
   readonly of: string;
@@ -88,7 +88,7 @@ export interface ThingWords {
 }
 
 /** Task in words: the action, its subject, and the label of the button. */
-export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords => {
+export const sayTask = (thing: Task, pass: PassNow, show: Show): TaskWords => {
   switch (thing.kind) {
     case 'heat': {
       const name = gearName(pass, thing.place, thing.index);
@@ -134,13 +134,13 @@ export const sayThing = (thing: Thing, pass: PassNow, show: Show): ThingWords =>
 };
 
 /** Name of an action on the undo button. */
-export const sayDone = ({ happened, of }: ThingWords): string => `“${happened}”, ${of}`;
+export const sayDone = ({ happened, of }: TaskWords): string => `“${happened}”, ${of}`;
 
 /** Cooler than this a pan or an oven has not been put on, C. */
 const COLD = 60;
 
 /** Conflict in words. */
-export const sayTaken = (taken: Taken, show: Show): string => {
+export const sayTaken = (taken: ResourceConflict, show: Show): string => {
   switch (taken.reason) {
     case 'pan':
       return 'the pans are full';

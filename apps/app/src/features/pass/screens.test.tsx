@@ -1,11 +1,11 @@
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
-import type { WayOut } from '@crustan/core/pass/waysOut';
+import type { Fix } from '@crustan/core/pass/findFixes';
 import { renderWithStore } from '../../renderWithStore';
 import { kitchenChanged } from '../../store/kitchenSlice';
 import { cookStarted } from '../../store/logSlice';
 import { selectCooks } from '../../store/logSelectors';
-import { roleTold } from '../../store/reachSlice';
+import { roleFound } from '../../store/reachSlice';
 import { uuid } from '../../testing';
 import { Board } from './Board';
 import { ClockLanes } from './ClockLanes';
@@ -28,10 +28,10 @@ import {
 import type { PassNow } from './usePass';
 
 jest.mock('expo-router', () => ({ Link: ({ children }: { children: unknown }) => children }));
-let mockWays: readonly WayOut[] = [];
+let mockWays: readonly Fix[] = [];
 jest.mock('../../workers/passWorker', () => ({
   passWorker: () => ({
-    waysOut: () => Promise.resolve(mockWays),
+    findFixes: () => Promise.resolve(mockWays),
     schedule: () =>
       Promise.resolve({ pieces: [], tickets: [], sides: [], unplaced: [], moved: [] }),
     improve: () => Promise.resolve(undefined),
@@ -51,7 +51,7 @@ describe('the board', () => {
   const shown = (pass: PassNow, watches = false) => {
     const presses = heardPresses();
     const rendered = renderWithStore(<Board pass={pass} presses={presses} />);
-    if (watches) act(() => void rendered.store.dispatch(roleTold(watching)));
+    if (watches) act(() => void rendered.store.dispatch(roleFound(watching)));
     return { presses, ...rendered };
   };
 
@@ -238,7 +238,7 @@ describe('tables that will be late', () => {
     const { store } = shown(late({ tickets: [TICKET] }));
     await act(() => Promise.resolve());
     expect(texts('button')).toEqual([expect.stringMatching(/^Tell the table/)]);
-    act(() => void store.dispatch(roleTold(watching)));
+    act(() => void store.dispatch(roleFound(watching)));
     expect(screen.queryAllByRole('button')).toEqual([]);
   });
 
@@ -380,8 +380,8 @@ describe('tickets', () => {
 
   it('names a dish that carries what its table avoids, and a pan that met it', () => {
     const orders = [ordered(100, '7', 1), ordered(200, '8', 1, { allergens: ['milk'] })];
-    const told = toldOf(orders);
-    const [first, second] = told.pieces;
+    const schedule = toldOf(orders);
+    const [first, second] = schedule.pieces;
     if (!first || !second) throw new Error('two pieces');
     const buttered = (dish: typeof STRIP) => ({
       ...dish,
@@ -394,7 +394,7 @@ describe('tickets', () => {
       })),
     });
     const pass = {
-      ...passOf(orders, { ...told, pieces: [{ ...first, start: 3500 }, second] }),
+      ...passOf(orders, { ...schedule, pieces: [{ ...first, start: 3500 }, second] }),
       dishes: [buttered(STRIP)],
     };
     renderWithStore(<Tickets pass={pass} presses={heardPresses()} />);

@@ -1,7 +1,7 @@
 import { cookState } from '@crustan/core/cook/cookState';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats/kitchen';
 import { keptPlan } from '@crustan/core/formats/keptPlan';
-import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import type { KeptDish, PublishedSchedule } from '@crustan/core/formats/serviceSchema';
 import { pieceSteps } from '@crustan/core/pass';
 import { serviceGear } from '@crustan/core/pass/serviceGear';
 import type { Order, ServiceEvent } from '@crustan/core/pass/serviceEvent';
@@ -59,8 +59,8 @@ export const ordered = (
 /** A schedule in which nothing is late, changed as a test wants it. */
 export const toldOf = (
   events: readonly ServiceEvent[],
-  more: Partial<ToldSchedule> = {},
-): ToldSchedule => {
+  more: Partial<PublishedSchedule> = {},
+): PublishedSchedule => {
   const { tickets } = serviceState(events);
   return {
     book: uuid(900),
@@ -93,7 +93,7 @@ export const toldOf = (
 /** A service as its screens are given it, an hour after the opening. */
 export const passOf = (
   events: readonly ServiceEvent[],
-  schedule: ToldSchedule = toldOf(events),
+  schedule: PublishedSchedule = toldOf(events),
   on: ReadonlyMap<string, PieceOn> = new Map(),
 ): PassNow => {
   const gear = serviceGear(DEFAULT_KITCHEN);

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { cookState, type CookState } from '@crustan/core/cook/cookState';
 import { isReading } from '@crustan/core/cook/event';
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
-import type { KeptDish, ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import type { KeptDish, PublishedSchedule } from '@crustan/core/formats/serviceSchema';
 import { heatNow, type LineNow } from '@crustan/core/pass/lineNow';
 import type { GearHeat } from '@crustan/core/pass/dish';
 import { gearLeft } from '@crustan/core/pass/gearLeft';
@@ -45,7 +45,7 @@ export interface PassNow {
   /** Part of the menu that is missing for a schedule of this page's own. Until then it shows the shared one. */
   readonly lacks: Lacked | undefined;
   /** Published schedule; undefined until the first one is made. */
-  readonly schedule: ToldSchedule | undefined;
+  readonly schedule: PublishedSchedule | undefined;
   /** ms since 1970 of a second of the service. */
   readonly momentOf: (seconds: number) => number;
 }
@@ -59,7 +59,7 @@ export const usePass = (): PassNow => {
   const cooks = useAppSelector(selectServiceCooks);
   const kitchen = useAppSelector((store) => store.kitchen);
   const open = useAppSelector(selectOpenService);
-  const schedule = useAppSelector((store) => store.pass.told);
+  const schedule = useAppSelector((store) => store.pass.schedule);
   const basis = useAppSelector(selectBasis);
   const book = useAppSelector((store) => selectBook(store).name);
   const [again, setAgain] = useState(false);

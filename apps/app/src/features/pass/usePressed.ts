@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { pressFor } from '@crustan/core/cook/press';
 import type { PlanRecord } from '@crustan/core/formats';
-import type { Thing } from '@crustan/core/pass/thingsToDo';
+import type { Task } from '@crustan/core/pass/task';
 import type { ServiceEvent } from '@crustan/core/pass/serviceEvent';
 import { fresh } from '../../store/freshEvent';
 import { gearUsed } from '../../store/kitchenSlice';
@@ -20,7 +20,7 @@ interface Done {
 
 export interface Presses {
   /** Says that a thing was done. */
-  readonly done: (thing: Thing, words: string) => void;
+  readonly done: (thing: Task, words: string) => void;
   /** Says something of the service itself. */
   readonly say: (event: DistributiveOmit<ServiceEvent, 'id' | 'at'>, words: string) => void;
   readonly last: Done | undefined;
@@ -30,7 +30,7 @@ export interface Presses {
 type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 
 /** Whether a thing can be marked as done on this page: a piece starts with its plan from the menu. */
-export const canBeDone = (thing: Thing, pass: PassNow): boolean => {
+export const canBeDone = (thing: Task, pass: PassNow): boolean => {
   if (thing.kind !== 'touch' || thing.action !== 'in') return true;
   const ticket = pass.state.tickets.find(({ id }) => id === thing.ticket);
   const piece = ticket?.pieces.find(({ id }) => id === thing.piece);
@@ -87,7 +87,7 @@ export const usePressed = (pass: PassNow): Presses => {
     return { cooks: [{ cook: pieceId, event: press(pieceId, 'in') }], service: [begun] };
   };
 
-  const done = (thing: Thing, words: string): void => {
+  const done = (thing: Task, words: string): void => {
     switch (thing.kind) {
       case 'heat': {
         const gear = thing.place === 'pan' ? pass.gear.pans : pass.gear.ovens;

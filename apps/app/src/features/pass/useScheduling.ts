@@ -1,16 +1,16 @@
 import { useEffect, useRef } from 'react';
-import type { ToldSchedule } from '@crustan/core/formats/serviceSchema';
+import type { PublishedSchedule } from '@crustan/core/formats/serviceSchema';
 import { knowsNoLess } from '@crustan/core/formats/supersedes';
 import { serviceJob, type LineNow } from '@crustan/core/pass/lineNow';
 import type { ServiceSchedule } from '@crustan/core/pass/serviceSchedule';
 import { clockSpeed } from '../../store/clock';
 import { passApi } from '../../store/passApi';
-import { entriesKept, told, type ServiceBasis } from '../../store/passSlice';
+import { entriesKept, scheduleMade, type ServiceBasis } from '../../store/passSlice';
 import { placedUpTo } from '../../store/placedUpTo';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { passWorker } from '../../workers/passWorker';
 import type { Lacked } from './lackedBy';
-import { toldPieces } from './toldPieces';
+import { publishedPieces } from './publishedPieces';
 
 /** Time after which the schedule is computed again without an event, ms of the kitchen's clock. */
 const AGAIN = 30_000;
@@ -34,8 +34,8 @@ const asTold = (
     menu,
     at,
     improves,
-  }: Pick<ToldSchedule, 'book' | 'seq' | 'menu' | 'at' | 'improves'>,
-): ToldSchedule => ({
+  }: Pick<PublishedSchedule, 'book' | 'seq' | 'menu' | 'at' | 'improves'>,
+): PublishedSchedule => ({
   ...{ book, seq, menu, at: Math.round(at), improves },
   pieces: [...found.pieces],
   tickets: found.tickets.map(({ hindered, ...ticket }) => ({
@@ -55,7 +55,7 @@ const asTold = (
 export interface SchedulingNow {
   readonly line: LineNow;
   /** Published schedule. */
-  readonly schedule: ToldSchedule | undefined;
+  readonly schedule: PublishedSchedule | undefined;
   readonly book: string;
   readonly basis: ServiceBasis;
   /** Version of the menu; undefined until it is loaded. */
@@ -77,7 +77,7 @@ interface Making {
   listed: string;
   /** Last schedule of this page, the ids of the entries that it was made from, and how many of them were unsent. */
   made?: {
-    readonly schedule: ToldSchedule;
+    readonly schedule: PublishedSchedule;
     readonly entries: ReadonlySet<string>;
     readonly left: number;
   };
@@ -130,7 +130,7 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
     const { seq: place, left } = placedUpTo(made.entries, now.places);
     const schedule = { ...made.schedule, seq: Math.max(made.schedule.seq, place) };
     making.current.made = { ...made, schedule, left };
-    dispatch(told({ schedule, unsent: left }));
+    dispatch(scheduleMade({ schedule, unsent: left }));
     // Shared once the logbook has all that it was made from; a page that watches follows the cooks' pages.
     if (watches || left > 0) return;
     if (made.entries.size === now.places.size) making.current.own = false;
@@ -184,7 +184,7 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
         // A service that was left, or a restore, makes what was found worth nothing.
         const stands = (): boolean =>
           latest.current.serviceId === id && latest.current.book === from.book;
-        const job = serviceJob(now, toldPieces(from.schedule));
+        const job = serviceJob(now, publishedPieces(from.schedule));
         const first = await passWorker('schedule').schedule(job);
         if (!stands()) continue;
         // The log is the same after a change of the equipment: the schedule takes the place of the one before it.

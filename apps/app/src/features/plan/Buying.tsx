@@ -75,7 +75,7 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
         value={primal.weight}
         least={0.3}
         most={20}
-        usual={[0.5, 8]}
+        typical={[0.5, 8]}
         onChange={(kilograms) => setPrimal({ ...primal, weight: kilograms })}
       />
       <Measure
@@ -86,7 +86,7 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
         value={primal.length}
         least={0.03}
         most={1.2}
-        usual={[0.1, 0.6]}
+        typical={[0.1, 0.6]}
         onChange={(length) => setPrimal({ ...primal, length })}
       />
       {FIELDS.map(([key, label, least, most], i) => (

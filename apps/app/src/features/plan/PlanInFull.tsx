@@ -4,7 +4,7 @@ import type { CookPlan, Slices } from '@crustan/core/plan';
 import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
-import { inAtFor, plannedCore, runOf } from '@crustan/core/schedule';
+import { heatStartFor, plannedCore, runOf } from '@crustan/core/schedule';
 import { showDuration, sayDuration } from '@crustan/core/units';
 import { gearUsed } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
@@ -61,7 +61,7 @@ export const PlanInFull = memo(function PlanInFull({
   plateAt,
 }: Props) {
   const show = useShow();
-  const inAt = inAtFor(runOf(plan), plateAt);
+  const inAt = heatStartFor(runOf(plan), plateAt);
   const [scrub, setScrub] = useState<number>();
   const last = slices.frames.length - 1;
   const index = scrub === undefined ? last : Math.min(scrub, last);

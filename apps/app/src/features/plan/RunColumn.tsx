@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
 import { plateAllergens, unstatedSides } from '@crustan/core/plan/plateAllergens';
 import {
-  inAtFor,
+  heatStartFor,
   placeSides,
   runOf,
   sharedBy,
@@ -45,7 +45,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
   const sides = useAppSelector((state) => state.draft.sides);
   const gear = useMemo(() => gearInUse(kitchen), [kitchen]);
   const run = useMemo(() => runOf(plan, gear), [plan, gear]);
-  const inAt = inAtFor(run, plateAt);
+  const inAt = heatStartFor(run, plateAt);
   const lines = useMemo((): readonly RunLine[] => {
     const own = run.steps.map((step): RunLine => {
       const { does, why } = stepWords(step, plan, show, gear.pan, gear.oven.offset);

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { View } from 'react-native';
-import type { InputSpread, Knob, PlanSpread } from '@crustan/core/plan';
+import type { InputChange, InputSpread, PlanSpread } from '@crustan/core/plan';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { sayDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
@@ -32,7 +32,7 @@ export const Sensitivity = memo(function Sensitivity({
   readonly spread: PlanSpread;
 }) {
   const show = useShow();
-  const knobs = useAsked('knobs', request);
+  const changes = useAsked('changes', request);
   const most = Math.max(...spread.inputs.map(({ seconds }) => Math.abs(seconds)), 1);
   const first = spread.inputs[0];
   const shown = spread.inputs.filter(({ seconds }) => Math.abs(seconds) >= LEAST_SHOWN);
@@ -61,11 +61,11 @@ export const Sensitivity = memo(function Sensitivity({
         ))}
       </View>
       {first ? <Text voice="small">{BETTER[first.input]}</Text> : null}
-      {knobs ? (
+      {changes ? (
         <View role="list" aria-label="What if">
-          {knobs.map((knob) => (
-            <Text key={knob.knob} voice="small" tone="text-iron-500" role="listitem">
-              {sayKnob(knob, request, show)}
+          {changes.map((change) => (
+            <Text key={change.input} voice="small" tone="text-iron-500" role="listitem">
+              {sayChange(change, request, show)}
             </Text>
           ))}
         </View>
@@ -79,8 +79,8 @@ const sayShort = (seconds: number): string => {
   return whole < 100 ? `${whole} s` : `${Math.round(whole / 60)} min`;
 };
 
-const KNOBS: Readonly<
-  Record<Knob['knob'], (by: number, request: PlanRequest, show: Show) => string>
+const CHANGES: Readonly<
+  Record<InputChange['input'], (by: number, request: PlanRequest, show: Show) => string>
 > = {
   thickness: (by, _request, show) => `If it were ${show.thickness(by)} thicker`,
   start: (by, _request, show) => `If it began ${show.wholeDifference(by)} warmer`,
@@ -89,10 +89,14 @@ const KNOBS: Readonly<
   cover: (_by, request) => (request.cover === 'open' ? 'Wrapped in the rest' : 'Rested open'),
 };
 
-const sayKnob = ({ knob, by, seconds }: Knob, request: PlanRequest, show: Show): string => {
-  if (seconds === undefined) return `${KNOBS[knob](by, request, show)}: it would not work.`;
+const sayChange = (
+  { input, by, seconds }: InputChange,
+  request: PlanRequest,
+  show: Show,
+): string => {
+  if (seconds === undefined) return `${CHANGES[input](by, request, show)}: it would not work.`;
   const moved = Math.round(seconds / 5) * 5;
   const says =
     moved === 0 ? 'the same' : `${sayDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
-  return `${KNOBS[knob](by, request, show)}: ${says}.`;
+  return `${CHANGES[input](by, request, show)}: ${says}.`;
 };

@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import type { Loading } from '@crustan/core/gear';
-import type { Knob, SaltSchool, TemperSchool } from '@crustan/core/plan';
+import type { InputChange, SaltSchool, TemperSchool } from '@crustan/core/plan';
 import { runOf } from '@crustan/core/schedule';
 import { renderWithStore } from '../../renderWithStore';
 import { draftTaken, requestChanged, sidesChanged } from '../../store/draftSlice';
@@ -30,10 +30,10 @@ const mockTempered: readonly TemperSchool[] = [
   { seconds: 0, core: 5, surface: 5, saves: 0 },
   { seconds: 3600, core: 11, surface: 13, saves: 42 },
 ];
-const mockKnobs: readonly Knob[] = [
-  { knob: 'thickness', by: 0.003, seconds: 64 },
-  { knob: 'cover', by: 0, seconds: -21 },
-  { knob: 'pan', by: 20, seconds: undefined },
+const mockChanges: readonly InputChange[] = [
+  { input: 'thickness', by: 0.003, seconds: 64 },
+  { input: 'cover', by: 0, seconds: -21 },
+  { input: 'pan', by: 20, seconds: undefined },
 ];
 const mockLoaded: Loading = { lowest: 176, recovery: 65 };
 
@@ -41,7 +41,7 @@ jest.mock('../../workers/planner', () => ({
   plannerWorker: () => ({
     salt: () => Promise.resolve(mockSchools),
     temper: () => Promise.resolve(mockTempered),
-    knobs: () => Promise.resolve(mockKnobs),
+    changes: () => Promise.resolve(mockChanges),
     thickness: () => Promise.resolve({ least: 0.03, most: 0.056, open: false }),
     loading: () => Promise.resolve(mockLoaded),
     thinEnd: () => Promise.resolve(61.4),
@@ -94,7 +94,7 @@ describe('the run', () => {
     const { store } = renderWithStore(<div />);
     const quick = planOf({ ...REQUEST, thickness: 0.04, weight: 0.45, way: 'often' });
     act(() => void store.dispatch(draftTaken({ request: plan.request, plate: { hour: '19:30' } })));
-    laneOf('often').told({
+    laneOf('often').onUpdate({
       kind: 'plan',
       plan: quick,
       slices: { cells: { heights: [], widths: [], whole: true }, frames: [] },

@@ -1,6 +1,6 @@
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { planWay, type PlanUpdate } from '@crustan/core/plan';
-import { inAtFor, runOf } from '@crustan/core/schedule';
+import { heatStartFor, runOf } from '@crustan/core/schedule';
 import { renderWithStore } from '../../renderWithStore';
 import { plateMoment } from '../../store/plateTime';
 import { draftTaken } from '../../store/draftSlice';
@@ -26,7 +26,7 @@ jest.mock('../../workers/planner', () => ({ plannerWorker: () => asking() }));
 const asking = () => ({
   salt: () => new Promise(() => undefined),
   temper: () => new Promise(() => undefined),
-  knobs: () => new Promise(() => undefined),
+  changes: () => new Promise(() => undefined),
   thinEnd: () => new Promise(() => undefined),
 });
 
@@ -128,7 +128,7 @@ describe('the run', () => {
     const rows = screen.getAllByRole('listitem').map((row) => row.textContent ?? '');
     expect(rows).toHaveLength(runOf(once).steps.length);
     expect(rows.at(-1)).toMatch(/^19:30/);
-    const inAt = show.clock(inAtFor(runOf(once), plateAt));
+    const inAt = show.clock(heatStartFor(runOf(once), plateAt));
     expect(rows.find((row) => row.includes('A spoon of'))).toContain(inAt);
     expect(screen.queryByRole('alert')).toBeNull();
   });

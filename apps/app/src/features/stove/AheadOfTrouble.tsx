@@ -2,9 +2,9 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import {
   troubleAhead,
-  wayOutOffered,
-  type OfferedWayOut,
-} from '@crustan/core/whatif/wayOutOffered';
+  chooseFix,
+  type OfferedFix,
+} from '@crustan/core/whatif/chooseFix';
 import { kitchenNow } from '../../store/clock';
 import { offerAnswered } from '../../store/declinedSlice';
 import { fresh } from '../../store/freshEvent';
@@ -17,7 +17,7 @@ import { useShow } from '../../words/useShow';
 import { sayKitchen } from './forecastWords';
 import type { LiveCook } from './liveCook';
 import { sayOffer } from './troubleWords';
-import { THINNER, waysOutNow } from './waysOutNow';
+import { THINNER, findFixesNow } from './findFixesNow';
 
 /** Time after which an offer is computed again, ms: the piece cooks meanwhile. */
 const STANDS = 60_000;
@@ -25,7 +25,7 @@ const STANDS = 60_000;
 interface Offer {
   readonly name: string;
   readonly at: number;
-  readonly wayOut: OfferedWayOut | undefined;
+  readonly fix: OfferedFix | undefined;
 }
 
 /** Wanted result of the cook against the forecast. */
@@ -77,27 +77,27 @@ export const AheadOfTrouble = ({
     const at = kitchenNow();
     const { slicedIn } = expectedOf(asked.live, at);
     const { target } = asked.live.cook.plan.plan.request;
-    waysOutNow(asked.live, asked.pan, at, trouble, { delay: 0, thinner: THINNER })
+    findFixesNow(asked.live, asked.pan, at, trouble, { delay: 0, thinner: THINNER })
       .then(
         (options) => {
-          const wayOut =
-            slicedIn === undefined ? undefined : wayOutOffered(options, { target, slicedIn });
-          setOffer({ name, at, wayOut });
+          const fix =
+            slicedIn === undefined ? undefined : chooseFix(options, { target, slicedIn });
+          setOffer({ name, at, fix });
         },
         // Nothing is offered; Trouble can still be asked.
-        () => setOffer({ name, at, wayOut: undefined }),
+        () => setOffer({ name, at, fix: undefined }),
       )
       .finally(() => {
         asking.current = false;
       });
   }, [stale, name, trouble]);
-  if (!open || offer?.name !== name || !offer.wayOut || !forecast) return null;
-  const { wayOut, at } = offer;
-  const { does, brings } = sayOffer(wayOut, show);
+  if (!open || offer?.name !== name || !offer.fix || !forecast) return null;
+  const { fix, at } = offer;
+  const { does, brings } = sayOffer(fix, show);
   const kitchen = sayKitchen(forecast, cook.plan.plan.request, show);
   const answer = (): void => void dispatch(offerAnswered(name));
   const take = (): void => {
-    const { legs, restSeconds } = wayOut.option;
+    const { legs, restSeconds } = fix.option;
     const event = { ...fresh(), at, kind: 'changed', why: trouble, legs, restSeconds } as const;
     dispatch(pressed({ cook: cook.id, event }));
     answer();

@@ -15,7 +15,7 @@ import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
 import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
-import { THINNER, waysOutNow } from './waysOutNow';
+import { THINNER, findFixesNow } from './findFixesNow';
 
 interface Props {
   readonly live: LiveCook;
@@ -74,7 +74,7 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
     let wanted = true;
     const at = kitchenNow();
     const detail = { delay: minutes * 60, thinner: THINNER };
-    waysOutNow(asked.live, asked.pan, at, trouble, detail).then(
+    findFixesNow(asked.live, asked.pan, at, trouble, detail).then(
       (options) => wanted && setAnswer({ at, minutes, options }),
       () => wanted && setAnswer({ at, minutes, options: [] }),
     );

@@ -17,7 +17,7 @@ const SURE = 0.8;
 const worthTelling = (off: number, sigma: number, worth: number): number | undefined =>
   Math.abs(off) >= worth && sigma <= SURE * Math.abs(off) ? off : undefined;
 
-const told = ({ kitchen, sigma }: Forecast, key: keyof typeof WORTH): number | undefined => {
+const deviationOf = ({ kitchen, sigma }: Forecast, key: keyof typeof WORTH): number | undefined => {
   const off = key === 'contact' ? Math.log(kitchen.contact) : kitchen[key];
   return worthTelling(off, sigma[key], WORTH[key]);
 };
@@ -31,11 +31,11 @@ export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show)
   if (air !== undefined && oven !== undefined) {
     return `Your oven is behaving like ${show.degrees(air + oven)}.`;
   }
-  const thick = told(forecast, 'thickness');
+  const thick = deviationOf(forecast, 'thickness');
   if (thick !== undefined) return `It cooks like ${show.thickness(request.thickness + thick)}.`;
-  const start = told(forecast, 'start');
+  const start = deviationOf(forecast, 'start');
   if (start !== undefined) return `It began nearer ${show.degrees(request.start + start)}.`;
-  const contact = told(forecast, 'contact');
+  const contact = deviationOf(forecast, 'contact');
   if (contact === undefined) return '';
   return contact > 0 ? 'The pan grips it better than usual.' : 'The pan grips it less than usual.';
 };

@@ -3,7 +3,7 @@ import { cookState, type CookState, type DueStep } from '@crustan/core/cook/cook
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { heatedIn, preheatStep } from '@crustan/core/cook/preheatStep';
-import { inAtFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
+import { heatStartFor, runOf, type Run, type RunGear } from '@crustan/core/schedule/run';
 import type { ActiveCook } from '../../store/activeCook';
 import { movedPull } from '../../workers/useForecasts';
 
@@ -25,7 +25,7 @@ const waitsOf = (cook: ActiveCook): number => cook.together?.waits ?? 0;
 
 /** Planned start of the heat, ms since 1970. */
 export const plannedInOf = (cook: ActiveCook, gear: RunGear): number =>
-  inAtFor(runOf(cook.plan.plan, gear), cook.plan.plateAt - waitsOf(cook) * 1000);
+  heatStartFor(runOf(cook.plan.plan, gear), cook.plan.plateAt - waitsOf(cook) * 1000);
 
 /** @param planned when the plan has it on the plate, ms since 1970 */
 const plateOf = (state: CookState, run: Run, planned: number): number => {

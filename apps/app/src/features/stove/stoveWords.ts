@@ -10,13 +10,13 @@ import type { Show } from '../../words/show';
 import { PRESS_ADVICE, readingSentence } from '../../words/kitchenWords';
 
 /** Values that the words of a step are built from. */
-interface Told {
+interface StepContext {
   readonly step: DueStep;
   readonly plan: KeptPlan;
   readonly leg: KeptPlan['legs'][number] | undefined;
   readonly show: Show;
 }
-type Words = string | ((told: Told) => string);
+type Words = string | ((context: StepContext) => string);
 
 interface StepWords {
   /** Instruction, in large type, as short as possible. */
@@ -27,7 +27,8 @@ interface StepWords {
   readonly happened: Words;
 }
 
-const intoOven = ({ leg, show }: Told): string => `Into the oven at ${show.degrees(leg?.air ?? 0)}`;
+const intoOven = ({ leg, show }: StepContext): string =>
+  `Into the oven at ${show.degrees(leg?.air ?? 0)}`;
 const ON_A_RACK = 'On a rack over a tray, the probe in the middle of it.';
 const isIn: Words = ({ plan }) =>
   plan.legs[0]?.kind === 'oven' ? 'It is in the oven' : 'It is in the pan';
@@ -40,9 +41,9 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
     happened: 'The pan is on',
   },
   in: {
-    action: (told) => {
-      const { leg, plan, show } = told;
-      if (leg?.kind === 'oven') return intoOven(told);
+    action: (context) => {
+      const { leg, plan, show } = context;
+      if (leg?.kind === 'oven') return intoOven(context);
       if (leg?.kind === 'edge') return 'On its fat edge';
       return startsCold(plan.request)
         ? 'Skin down, cold pan'

@@ -1,7 +1,7 @@
 import type { Trouble } from '@crustan/core/cook/event';
 import type { PiecePlace } from '@crustan/core/cook/press';
 import type { TroubleOption } from '@crustan/core/whatif/troubleOptions';
-import type { OfferedWayOut } from '@crustan/core/whatif/wayOutOffered';
+import type { OfferedFix } from '@crustan/core/whatif/chooseFix';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { Browned } from '@crustan/core/doneness';
@@ -82,7 +82,7 @@ const sayLanding = (late: number): string => {
 
 /** Offer of a fix: its action, its result, and the result without it. */
 export const sayOffer = (
-  { option, late, lateAsIs, asIs }: OfferedWayOut,
+  { option, late, lateAsIs, asIs }: OfferedFix,
   show: Show,
 ): { readonly does: string; readonly brings: string } => ({
   does: sayOption(option, show),

@@ -1,5 +1,5 @@
 import { freezingPoint, TISSUES } from '../../food';
-import { GROWS_BETWEEN } from '../matter/constants';
+import { DANGER_ZONE_C } from '../matter/constants';
 import { IcedPiece, type IceSurroundings } from './icedPiece';
 import { SLAB } from '../matter/section';
 import type { IceStage, Piece } from '../stages/stage';
@@ -20,7 +20,7 @@ export interface IceStageResult {
 }
 
 /** A piece after its stages before the heat. */
-export interface Readied {
+export interface PreparedPiece {
   readonly stages: readonly IceStageResult[];
   /** Its mean, C: what it is when it has evened out. */
   readonly mean: number;
@@ -38,7 +38,7 @@ const aroundIn = ({ kind, at, bag = false, running = false }: IceStage): IceSurr
 };
 
 /** Freezes and thaws a piece through its stages before the heat. */
-export const runIceStages = (piece: Piece, stages: readonly IceStage[]): Readied => {
+export const runIceStages = (piece: Piece, stages: readonly IceStage[]): PreparedPiece => {
   const { tissue, thickness, shape = SLAB, start } = piece;
   const iced = new IcedPiece(phaseTableOf(tissue), thickness, shape, start);
   const point = freezingPoint(TISSUES[tissue]);
@@ -48,7 +48,7 @@ export const runIceStages = (piece: Piece, stages: readonly IceStage[]): Readied
     let warm = 0;
     let last = 0;
     const ran = iced.run(aroundIn(stage), until === undefined ? seconds : maxSeconds, (at) => {
-      if (iced.warmest > GROWS_BETWEEN[0]) warm += at - last;
+      if (iced.warmest > DANGER_ZONE_C[0]) warm += at - last;
       last = at;
       if (until === 'thawed') return isThawed();
       return until === 'frozen' && iced.core <= FROZEN_THROUGH;

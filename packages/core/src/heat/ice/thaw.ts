@@ -7,7 +7,7 @@ import {
 } from '../../food';
 import type { TissueName } from '../../food';
 import type { IcePlace } from './icePlaces';
-import { GROWS_BETWEEN } from '../matter/constants';
+import { DANGER_ZONE_C } from '../matter/constants';
 import { IcedPiece, type IceSurroundings } from './icedPiece';
 import { PhaseTable } from './phaseTable';
 import type { Shape } from '../matter/section';
@@ -89,7 +89,7 @@ export const thaw = (
   let warm = 0;
   let last = 0;
   const seconds = piece.run(place, LONGEST, (at) => {
-    if (piece.warmest > GROWS_BETWEEN[0]) warm += at - last;
+    if (piece.warmest > DANGER_ZONE_C[0]) warm += at - last;
     last = at;
     return piece.core >= point;
   });

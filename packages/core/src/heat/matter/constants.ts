@@ -72,4 +72,4 @@ export const SKIN_BROWNING: Readonly<Partial<Record<TissueName, number>>> = {
 };
 
 /** Danger zone, C: common limits of cold and of hot holding. */
-export const GROWS_BETWEEN = [5, 60] as const;
+export const DANGER_ZONE_C = [5, 60] as const;

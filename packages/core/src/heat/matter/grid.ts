@@ -178,7 +178,7 @@ export const columnGrid = (length: number, count: number, bothEdges: boolean): F
  * Moves the nearest cell boundary to each place. The cells on both sides are stretched to fit.
  * @param places m from the first cell's outer side, in order, within the cells
  */
-export const endingAt = (cells: Float64Array, places: readonly number[]): Float64Array => {
+export const alignBoundaries = (cells: Float64Array, places: readonly number[]): Float64Array => {
   const count = cells.length;
   const whole = cells.reduce((sum, cell) => sum + cell, 0);
   const fitted = cells.slice();

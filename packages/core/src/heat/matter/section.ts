@@ -1,4 +1,4 @@
-import { columnGrid, endingAt, layeredGrid } from './grid';
+import { columnGrid, alignBoundaries, layeredGrid } from './grid';
 
 /**
  * Plan shape of a piece: a wide slab (one dimension, per m2), a long piece cut across (x-z, per
@@ -92,7 +92,7 @@ const widthsOf = (
   if (shape.whole !== true) return columnGrid(shape.width / 2, columns, false);
   const { width, middle, sides = [] } = shape;
   const places = [...(middle === undefined ? [] : [middle]), ...sides].toSorted((a, b) => a - b);
-  return endingAt(columnGrid(width, 2 * columns, true), places);
+  return alignBoundaries(columnGrid(width, 2 * columns, true), places);
 };
 
 /** Column whose right side is nearest to a place, m from the left; default: the middle. */

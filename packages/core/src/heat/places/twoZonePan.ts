@@ -20,7 +20,7 @@ export interface Iron {
  * full throughout.
  */
 export const KNOBS = ['left', 'up', 'full'] as const;
-export type Knob = (typeof KNOBS)[number];
+export type BurnerControl = (typeof KNOBS)[number];
 
 /** Part of the pan on which a piece is turned: free iron, or the same spot. */
 export const TURN_SPOTS = ['fresh', 'same'] as const;
@@ -77,7 +77,7 @@ export class TwoZonePan {
     readonly iron: Iron,
     foodArea: number,
     start: number,
-    readonly knob: Knob = 'up',
+    readonly knob: BurnerControl = 'up',
     spot: TurnSpot = 'fresh',
     readonly kitchen = KITCHEN_AIR,
   ) {

@@ -36,11 +36,11 @@ export const runFor = (
   goal?: Goal,
 ): number => {
   solver.disturb();
-  return goOnFor(solver, at, seconds, watch, goal);
+  return continueRun(solver, at, seconds, watch, goal);
 };
 
 /** Continues in the present surroundings, with the present step size. */
-export const goOnFor = (
+export const continueRun = (
   solver: PieceSolver,
   at: Surroundings | Environment,
   seconds: number,

@@ -4,7 +4,7 @@ import type { HeatModel } from '../matter/heatModel';
 import type { Bone, Layer } from '../matter/matter';
 import type { RestSurface } from './restSurface';
 import type { Thermometer } from '../judging/thermometer';
-import type { Iron, Knob } from '../places/twoZonePan';
+import type { Iron, BurnerControl } from '../places/twoZonePan';
 import type { Shape } from '../matter/section';
 import type { RestCover } from '../places/restCover';
 
@@ -107,7 +107,7 @@ export interface Piece {
 
 /** The pan that every pan stage of a cook is on, and how its burner is worked. */
 export interface PanUsed extends Iron {
-  readonly knob: Knob;
+  readonly knob: BurnerControl;
   /** Pieces alike in it, and the area of one on the iron, m2. */
   readonly pieces: number;
   readonly area: number;

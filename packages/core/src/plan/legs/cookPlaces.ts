@@ -20,7 +20,7 @@ import {
 import {
   BASTED_SHARE,
   BUTTER,
-  GENTLY,
+  COLD_PAN_POWER_SHARE,
   legSurroundings,
   onItsEdge,
   type PieceInSurroundings,
@@ -127,7 +127,7 @@ export class CookPlaces {
       case 'cold-pan': {
         const celsius = heat.pan + deviation.pan;
         if (!wasOnPan) pan.bringTo(KITCHEN_AIR);
-        pan.comeUpTo(celsius, GENTLY);
+        pan.comeUpTo(celsius, COLD_PAN_POWER_SHARE);
         return iron(onThePan(celsius, on));
       }
       case 'edge': {

@@ -1,6 +1,6 @@
 import {
   browningIndex,
-  GROWS_BETWEEN,
+  DANGER_ZONE_C,
   readingBand,
   readingOf,
   USUAL_THERMOMETER,
@@ -80,7 +80,7 @@ export class CookRecording {
     this.last = now;
     this.meat.follow(solver.temperature, dt);
     this.side.follow(solver.temperature, dt);
-    if (coldest > GROWS_BETWEEN[0] && coldest < GROWS_BETWEEN[1]) this.inDanger += dt;
+    if (coldest > DANGER_ZONE_C[0] && coldest < DANGER_ZONE_C[1]) this.inDanger += dt;
     if (now >= this.nextPoint) {
       this.time.push(round(now, 1));
       this.core.push(round(solver.core, 2));

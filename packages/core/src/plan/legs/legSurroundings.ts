@@ -14,7 +14,7 @@ import {
   widened,
   type Environment,
   type HeatModel,
-  type Knob,
+  type BurnerControl,
   type OnIron,
   type OvenAround,
   type Press,
@@ -37,7 +37,7 @@ export interface PieceInSurroundings {
   /** Area of all pieces on the iron, m2. */
   readonly foodArea: number;
   readonly model: HeatModel;
-  readonly knob: Knob;
+  readonly knob: BurnerControl;
   readonly spot: TurnSpot;
   readonly restOn: RestSurface;
   /** Its section is round, lying. */
@@ -56,7 +56,7 @@ const PAN_FOLLOWS = 60;
 /** No step longer than this while the pan moves, s. */
 const MOVING_STEP = 5;
 /** Share of full at which a cold pan is brought up under skin, so that the fat melts first. */
-export const GENTLY = 0.5;
+export const COLD_PAN_POWER_SHARE = 0.5;
 
 /** A pan whose burner was turned down: it follows within a minute. */
 class EasingPan implements Environment {
@@ -123,8 +123,13 @@ export const legSurroundings = (
     }
     case 'cold-pan': {
       const body = new PanBody(onBurner);
-      body.setting = GENTLY;
-      return new LivePan(body, { times, contact, hold: heat.pan + panOff, most: GENTLY });
+      body.setting = COLD_PAN_POWER_SHARE;
+      return new LivePan(body, {
+        times,
+        contact,
+        hold: heat.pan + panOff,
+        most: COLD_PAN_POWER_SHARE,
+      });
     }
     case 'edge':
       return onItsEdge(heat.pan + panOff, heat.share, { contact });

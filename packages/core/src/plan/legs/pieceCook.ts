@@ -3,7 +3,7 @@ import {
   browningGoal,
   DISPLAY_COLUMNS,
   faceArea,
-  goOnFor,
+  continueRun,
   runFor,
   SEARCH_STEP_CONTROL,
   SLAB,
@@ -159,7 +159,7 @@ export class PieceCook {
     // Interval of the snapshots from which other durations continue: its steps end there at every duration.
     const apart = leg.unknownShare > 0 ? this.places.goesOnEvery(leg.heat) : Infinity;
     let at = from;
-    let run = from > 0 ? goOnFor : runFor;
+    let run = from > 0 ? continueRun : runFor;
     for (const flip of [...leg.flips, Infinity]) {
       if (flip < from) continue;
       const to = Math.min(flip, until);
@@ -170,7 +170,7 @@ export class PieceCook {
         // Stopped by its watcher: what is left of the leg is not cooked.
         if (ran < next - at - 1e-6) return;
         at = next;
-        run = goOnFor;
+        run = continueRun;
       }
       if (ends ? flip > leg.seconds : flip >= until) break;
       this.turn();

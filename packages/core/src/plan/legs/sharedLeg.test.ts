@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import { STEAK } from '../../tests';
 import { recordRun, spacingFor } from '../search/recordPlan';
 import type { PlanRequest } from '../request/request';
-import { WayCook } from './wayCook';
+import { MethodSimulator } from './methodSimulator';
 
 const WAYS: readonly Partial<PlanRequest>[] = [
   { way: 'once' },
@@ -26,10 +26,10 @@ const valueArb = fc.oneof(
 describe('the leg of the unknown', () => {
   it.each(WAYS)('%j: a value gives the same, whatever was tried before it', (change) => {
     const request: PlanRequest = { ...STEAK, ...change };
-    const used = new WayCook(request);
+    const used = new MethodSimulator(request);
     fc.assert(
       fc.property(valueArb, (value) => {
-        const fresh = new WayCook(request);
+        const fresh = new MethodSimulator(request);
         const run = fresh.run(value);
         expect(used.run(value)).toEqual(run);
         expect(used.endWith(run, value + 40)).toEqual(fresh.endWith(run, value + 40));
@@ -39,7 +39,7 @@ describe('the leg of the unknown', () => {
   });
 
   it.each(WAYS)('%j: its legs, cooked by themselves, end as the run did', (change) => {
-    const cook = new WayCook({ ...STEAK, ...change });
+    const cook = new MethodSimulator({ ...STEAK, ...change });
     for (const value of [59, 60, 61, 480]) {
       const run = cook.run(value);
       cook.reset();
@@ -50,9 +50,9 @@ describe('the leg of the unknown', () => {
 
   it('a recorded run is the same plan, whatever was tried before it', () => {
     const request: PlanRequest = { ...STEAK, way: 'often' };
-    const recording = spacingFor(request, new WayCook(request).run(300));
+    const recording = spacingFor(request, new MethodSimulator(request).run(300));
     const recorded = (values: readonly number[]) => {
-      const cook = new WayCook(request, { columns: 4, recording });
+      const cook = new MethodSimulator(request, { columns: 4, recording });
       return values.map((value) => recordRun(cook, cook.run(value))).at(-1);
     };
     const plan = recorded([290]);

@@ -7,14 +7,14 @@ import { legSurroundings, type PieceInSurroundings } from './legSurroundings';
 import { LONGEST_SEAR } from './longest';
 import type { PlanRequest } from '../request/request';
 import { shapeOf } from './pieceOf';
-import { WayCook } from './wayCook';
+import { MethodSimulator } from './methodSimulator';
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.04, weight: 0.45 };
 
 describe('a cook on its way', () => {
   it('gives the same run for the same value, whatever was tried between', () => {
     for (const columns of [undefined, 4]) {
-      const cook = new WayCook({ ...THICK, way: 'sear-oven-sear' }, { columns });
+      const cook = new MethodSimulator({ ...THICK, way: 'sear-oven-sear' }, { columns });
       const first = cook.run(1500);
       cook.run(600);
       cook.endWith(first, 900);
@@ -32,20 +32,26 @@ describe('a cook on its way', () => {
       { way: 'once', panAfter: 170, temper: 1800 },
     ] as const) {
       for (const columns of [undefined, 6]) {
-        const cook = new WayCook({ ...THICK, ...change }, { columns });
+        const cook = new MethodSimulator({ ...THICK, ...change }, { columns });
         cook.run(900);
         expect(Math.abs(cook.solver.energyError())).toBeLessThan(1e-3);
       }
     }
     const { thickness, weight } = CUTS['duck-breast'];
-    const duck = new WayCook({ ...STEAK, cut: 'duck-breast', thickness, weight, way: 'cold-pan' });
+    const duck = new MethodSimulator({
+      ...STEAK,
+      cut: 'duck-breast',
+      thickness,
+      weight,
+      way: 'cold-pan',
+    });
     duck.run(700);
     expect(Math.abs(duck.solver.energyError())).toBeLessThan(1e-3);
   });
 
   it('sears for the crust that is wanted, and no longer', () => {
     for (const crust of [1.1, 1.8]) {
-      const cook = new WayCook({ ...THICK, way: 'oven-sear', crust });
+      const cook = new MethodSimulator({ ...THICK, way: 'oven-sear', crust });
       const { faces, legs } = cook.run(2700);
       // The first face browns on for a moment in its own heat.
       for (const face of faces) {
@@ -57,7 +63,7 @@ describe('a cook on its way', () => {
   });
 
   it('says that a sear ended at its longest, before its crust was there', () => {
-    const pale = new WayCook({ ...THICK, way: 'sear-oven', pan: 150, crust: 2 });
+    const pale = new MethodSimulator({ ...THICK, way: 'sear-oven', pan: 150, crust: 2 });
     const sears = pale.run(900).legs.filter(({ kind }) => kind === 'sear');
     expect(sears.map(({ seconds, cutShort }) => [seconds, cutShort])).toEqual([
       [LONGEST_SEAR, true],
@@ -67,7 +73,7 @@ describe('a cook on its way', () => {
 
   it('turns as often as it is told, to the end and on through the butter', () => {
     const flips = (change: Partial<PlanRequest>, seconds: number) =>
-      new WayCook({ ...STEAK, way: 'often', ...change })
+      new MethodSimulator({ ...STEAK, way: 'often', ...change })
         .run(seconds)
         .legs.flatMap(({ flips: made }) => [...made]);
     expect(flips({}, 100)).toEqual([30, 60, 90]);
@@ -75,7 +81,7 @@ describe('a cook on its way', () => {
     expect(flips({}, 30)).toEqual([]);
     // 40 s of turning, then a minute of butter: turned 20 and 50 s into it.
     expect(flips({ baste: 60 }, 100)).toEqual([30, 20, 50]);
-    const turned = new WayCook({ ...THICK, way: 'sear-oven', ovenTurn: true });
+    const turned = new MethodSimulator({ ...THICK, way: 'sear-oven', ovenTurn: true });
     expect(turned.run(600).legs.at(-1)?.flips).toEqual([300]);
   });
 
@@ -84,7 +90,7 @@ describe('a cook on its way', () => {
     ['a turn more, with butter', { way: 'often', baste: 60 }, 120],
     ['a turn more, tented', { way: 'often', cover: 'loose' }, 150],
   ])('%s changes the end by no leap', (_what, change, seconds) => {
-    const cook = new WayCook({ ...STEAK, ...change });
+    const cook = new MethodSimulator({ ...STEAK, ...change });
     const peak = (value: number): number => cook.run(value).end.peak;
     for (const edge of [0, 30, 60]) {
       const [before, after] = [peak(seconds + edge - 0.05), peak(seconds + edge + 0.05)];
@@ -93,10 +99,10 @@ describe('a cook on its way', () => {
   });
 
   it('a watcher that stops a leg sees no more of it', () => {
-    const cook = new WayCook({ ...STEAK, way: 'often' });
+    const cook = new MethodSimulator({ ...STEAK, way: 'often' });
     cook.reset();
     const seen: number[] = [];
-    const [leg] = new WayCook({ ...STEAK, way: 'often' }).run(600).legs;
+    const [leg] = new MethodSimulator({ ...STEAK, way: 'often' }).run(600).legs;
     if (leg === undefined) throw new Error('no leg');
     cook.runLeg(leg, (t) => {
       seen.push(t);
@@ -107,7 +113,7 @@ describe('a cook on its way', () => {
 
   it('rests with the face that was seared first up, however often it was turned', () => {
     for (const seconds of [100, 70]) {
-      const cook = new WayCook({ ...STEAK, way: 'often' });
+      const cook = new MethodSimulator({ ...STEAK, way: 'often' });
       cook.run(seconds);
       expect(cook.solver.upperSide).toBe(0);
     }
@@ -115,9 +121,9 @@ describe('a cook on its way', () => {
 
   it('a kitchen that is off cooks otherwise: hotter, closer, thinner is further on', () => {
     const request: PlanRequest = { ...THICK, way: 'sear-oven' };
-    const plain = new WayCook(request).run(600);
+    const plain = new MethodSimulator(request).run(600);
     const end = (change: Partial<KitchenDeviation>) => {
-      const cook = new WayCook(request, { deviation: { ...NOMINAL_KITCHEN, ...change } });
+      const cook = new MethodSimulator(request, { deviation: { ...NOMINAL_KITCHEN, ...change } });
       cook.reset();
       return cook.endOf(plain.legs).peak;
     };

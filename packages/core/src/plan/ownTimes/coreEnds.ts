@@ -5,7 +5,7 @@ import { ownLegs } from './ownLegs';
 import type { PlanRequest } from '../request/request';
 import { requestOfSteps } from './requestOfSteps';
 import { stepsAt, type SaidStep } from './saidStep';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 /** Time at which the core of a piece reaches the end temperature of a step. */
 export interface CoreEnd {
@@ -40,7 +40,7 @@ export function* coreEnds(
     const steps = stepsAt(said.slice(0, i + 1), 0.5, seconds);
     const request = requestOfSteps(asked, steps);
     const legs = ownLegs(steps, request);
-    const cook = new WayCook(request, { pan: onPan, columns: SEARCH_COLUMNS });
+    const cook = new MethodSimulator(request, { pan: onPan, columns: SEARCH_COLUMNS });
     cook.reset();
     const { solver } = cook;
     legs.slice(0, -1).forEach((leg) => cook.runLeg(leg));

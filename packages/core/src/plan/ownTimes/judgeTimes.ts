@@ -14,7 +14,7 @@ import { stepsAt, type SaidStep } from './saidStep';
 import type { PlanRequest } from '../request/request';
 import { spreadAbout } from '../ranges/spreadAbout';
 import { timedFor, turningSeconds, type TimedLeg } from '../legs/timedLeg';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 /** Result of a cook's own times, and corrections for it. */
 export interface JudgedTimes {
@@ -120,13 +120,13 @@ export function* judgeTimes(
   const request = requestOfSteps(asked, steps);
   const legs = ownLegs(steps, request);
   if (legs.length === 0) return undefined;
-  const section = new WayCook(request, { pan: onPan, columns: SEARCH_COLUMNS });
+  const section = new MethodSimulator(request, { pan: onPan, columns: SEARCH_COLUMNS });
   const recorded = recordLegs(section, legs, { frames: 1, rest: lastRest(steps) });
   const plan: CookPlan = { ...recorded.plan, ownSteps: steps };
   yield null;
   const { target } = request;
   const flatPeak = (of: PlanRequest, timed: readonly TimedLeg[]): number => {
-    const cook = new WayCook(of, { pan: onPan });
+    const cook = new MethodSimulator(of, { pan: onPan });
     cook.reset();
     return cook.endOf(timed).reached;
   };
@@ -134,7 +134,7 @@ export function* judgeTimes(
   const edges = plan.peakCore - flatPeak(request, legs);
 
   const peakAtShare = (share: number): number => {
-    const cook = new WayCook(request, { pan: onPan, columns: SEARCH_COLUMNS });
+    const cook = new MethodSimulator(request, { pan: onPan, columns: SEARCH_COLUMNS });
     cook.reset();
     return cook.endOf(ownLegs(stepsAt(said, share, endSeconds), request)).reached;
   };
@@ -167,7 +167,7 @@ export function* judgeTimes(
     (input, spreads) => {
       const off = deviationAt(input, spreads, inputSpread(input, request));
       const deviation = { ...NOMINAL_KITCHEN, [input]: off };
-      const cook = new WayCook(request, { pan: onPan, deviation });
+      const cook = new MethodSimulator(request, { pan: onPan, deviation });
       cook.reset();
       return cook.endOf(legs).reached;
     },

@@ -2,20 +2,20 @@ import { describe, expect, it } from '@jest/globals';
 import { SEARCH_COLUMNS } from '../../heat';
 import { DEFAULT_PAN } from '../../gear';
 import { someOf, STEAK } from '../../tests';
-import { finished } from '../../maths/finished';
+import { runToEnd } from '../../maths/runToEnd';
 import { readSteps } from '../../phrases/readSteps';
 import { judgeTimes } from './judgeTimes';
 import { ownLegs, wayOfSteps } from './ownLegs';
 import type { OwnStep } from '../legs/ownSteps';
 import { requestOfSteps } from './requestOfSteps';
 import { saidOf, stepsAt } from './saidStep';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 const saidIn = (line: string) => readSteps(line, { isLine: true }).steps;
 const stepsOf = (line: string): readonly OwnStep[] => stepsAt(saidIn(line), 0.5);
 
 /** The steps judged on a piece. */
-const judge = (steps: readonly OwnStep[]) => finished(judgeTimes(STEAK, saidOf(steps)));
+const judge = (steps: readonly OwnStep[]) => runToEnd(judgeTimes(STEAK, saidOf(steps)));
 
 const RECIPE: readonly OwnStep[] = [
   { do: 'pan', seconds: 180 },
@@ -72,7 +72,7 @@ describe('a cook’s own times', () => {
       expect(most).toBeGreaterThan(right);
       const weight = (STEAK.weight / STEAK.thickness) * right;
       const request = requestOfSteps({ ...STEAK, thickness: right, weight }, steps);
-      const cook = new WayCook(request, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
+      const cook = new MethodSimulator(request, { pan: DEFAULT_PAN, columns: SEARCH_COLUMNS });
       cook.reset();
       expect(Math.abs(cook.endOf(ownLegs(steps, request)).peak - STEAK.target)).toBeLessThan(1.5);
     }
@@ -91,7 +91,7 @@ describe('a cook’s own times', () => {
 
   it('that end by the core last until it is so hot; ranges end between their ends', () => {
     const said = saidIn('2 min a side, oven 120 until 50, rest 5');
-    const judged = finished(judgeTimes(STEAK, said));
+    const judged = runToEnd(judgeTimes(STEAK, said));
     const [end] = judged?.ends ?? [];
     expect(end?.step).toBe(3);
     const { plan } = judged ?? {};
@@ -100,11 +100,11 @@ describe('a cook’s own times', () => {
     expect(plan?.pullCore).toBeLessThan(50.8);
     expect(plan?.ownSteps?.[3]).toEqual({ do: 'oven', seconds: end?.seconds, air: 120 });
     expect(end?.rate).toBeGreaterThan(0);
-    const ranged = finished(judgeTimes(STEAK, saidIn('3 to 5 min a side')));
+    const ranged = runToEnd(judgeTimes(STEAK, saidIn('3 to 5 min a side')));
     const { least = NaN, most = NaN } = ranged?.ranges ?? {};
     expect(least).toBeLessThan((ranged?.plan.peakCore ?? NaN) - 0.5);
     expect(most).toBeGreaterThan((ranged?.plan.peakCore ?? NaN) + 0.5);
-    const never = finished(judgeTimes(STEAK, saidIn('1 min a side, oven 60 until 80')));
+    const never = runToEnd(judgeTimes(STEAK, saidIn('1 min a side, oven 60 until 80')));
     expect(never?.ends).toEqual([{ step: 3, seconds: undefined, rate: 0 }]);
     expect(never?.plan.ownSteps?.some(({ do: does }) => does === 'oven')).toBe(false);
   });

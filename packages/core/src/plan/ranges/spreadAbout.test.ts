@@ -1,9 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
-import { finished } from '../../maths/finished';
+import { runToEnd } from '../../maths/runToEnd';
 import { spreadAbout } from './spreadAbout';
 
 const about = (end: (seconds: number) => number) =>
-  finished(spreadAbout([['thickness', 0.002]], 1000, (_, spreads) => 54 + 2 * spreads, end, 1));
+  runToEnd(spreadAbout([['thickness', 0.002]], 1000, (_, spreads) => 54 + 2 * spreads, end, 1));
 
 describe('the range about a plan', () => {
   it('is the error over the slope where the end rises steadily', () => {

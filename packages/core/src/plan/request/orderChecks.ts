@@ -2,7 +2,7 @@ import { isFish } from '../../food/species';
 import type { ThawPlace } from '../../heat/ice/icePlaces';
 import { cutOf, type PlanRequest } from './request';
 import { AIRED_FROM, AWKWARD, isAwkward } from './schools';
-import { airingOf } from './surfaceFilm';
+import { resolveFridgeDrying } from './surfaceFilm';
 
 /** Faults in the order in which a piece is dried, salted, thawed and tempered. */
 export const ORDER_FAULTS = [
@@ -31,7 +31,7 @@ const CHECKS: Readonly<Record<OrderFault, (request: PlanRequest) => boolean>> = 
     request.thaw !== undefined &&
     request.thaw !== 'fridge-shelf' &&
     request.surface === 'aired' &&
-    airingOf(request).seconds < AIRED_FROM,
+    resolveFridgeDrying(request).seconds < AIRED_FROM,
   // Salted while it lies in towels: they take the brine.
   'towels-take-salt': ({ salt, saltAhead, surface, airing }) =>
     salt > 0 && surface === 'aired' && airing?.in === 'towels' && saltAhead >= AWKWARD[0],

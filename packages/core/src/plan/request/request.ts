@@ -9,7 +9,7 @@ import {
 import type { FatId, GearIds, KitchenDeviation, KitchenTrait } from '../../gear';
 import type {
   DryingPlace,
-  Knob,
+  BurnerControl,
   Press,
   RestCover,
   RestSurface,
@@ -99,7 +99,7 @@ export interface PlanRequest {
   readonly fat: FatId;
   readonly press: Press;
   /** Burner habit when the food goes in, and the spot on which a turn puts the piece. */
-  readonly knob: Knob;
+  readonly knob: BurnerControl;
   readonly spot: TurnSpot;
   readonly edges: EdgeSear;
   /** Butter and aromatics spooned over at the end of the pan, s. */

@@ -24,12 +24,14 @@ export const brineFilm = (salt: number, seconds: number): number => {
 };
 
 /** Method and duration by which a piece is dried in the fridge. */
-export const airingOf = ({ airing, saltAhead }: Pick<Said, 'airing' | 'saltAhead'>): Airing =>
-  airing ?? { in: 'rack', seconds: saltAhead };
+export const resolveFridgeDrying = ({
+  airing,
+  saltAhead,
+}: Pick<Said, 'airing' | 'saltAhead'>): Airing => airing ?? { in: 'rack', seconds: saltAhead };
 
 /** Water that each face of an aired piece has lost, kg/m2. */
 export const airedLoss = (said: Said): FaceDried => {
-  const { in: place, seconds } = airingOf(said);
+  const { in: place, seconds } = resolveFridgeDrying(said);
   const { water } = tissueProperties(TISSUES[cutOf(said).tissue]);
   return faceDried(place, seconds, water);
 };

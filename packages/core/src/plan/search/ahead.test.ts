@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { STEAK } from '../../tests';
-import { KNOB_STEPS, saltSchools, temperSchools, turnKnobs } from './ahead';
+import { INPUT_STEPS, saltSchools, temperSchools, analyzeSensitivity } from './ahead';
 import { loadingOf } from '../request/loading';
 import { isAwkward, saltDepth, saltMass, SALT_SCHOOLS, TEMPER_SCHOOLS } from '../request/schools';
 import { brineFilm, surfaceFilm } from '../request/surfaceFilm';
@@ -79,16 +79,18 @@ it('tempering warms the face more than the middle, and saves less than it takes'
   expect(hour?.saves).toBeLessThan(3600 / 4);
 });
 
-it('turning a knob moves the time the way a cook would say', () => {
-  const knobs = finish(
-    turnKnobs({ ...STEAK, thickness: 0.04, weight: 0.45, way: 'oven-sear' }, DEFAULT_PAN),
+it('changing an input moves the time the way a cook would say', () => {
+  const changes = finish(
+    analyzeSensitivity({ ...STEAK, thickness: 0.04, weight: 0.45, way: 'oven-sear' }, DEFAULT_PAN),
   );
-  const moved = (knob: string) => knobs.find((k) => k.knob === knob)?.seconds ?? NaN;
+  const moved = (input: string) => changes.find((k) => k.input === input)?.seconds ?? NaN;
   expect(moved('thickness')).toBeGreaterThan(60);
   expect(moved('start')).toBeLessThan(0);
   expect(moved('oven')).toBeLessThan(-60);
   expect(moved('cover')).toBeLessThan(0);
-  expect(finish(turnKnobs(STEAK, DEFAULT_PAN)).map(({ knob }) => knob)).not.toContain('oven');
+  expect(finish(analyzeSensitivity(STEAK, DEFAULT_PAN)).map(({ input }) => input)).not.toContain(
+    'oven',
+  );
 });
 
 it('how thick to ask for: it browns at one end of the range, and does not burn at the other', () => {
@@ -120,13 +122,13 @@ it('every question on the side is answered for the pan that is asked about', () 
   const weak: PanOnBurner = { diameter: 0.24, mass: 3.5, burner: 'gas', power: 1600 };
   const answers = (on: PanOnBurner) => ({
     thin: finish(thinEnd(duck, on, 0.8 * thickness)) ?? NaN,
-    knobs: finish(turnKnobs(duck, on)).map(({ seconds }) => seconds),
+    changes: finish(analyzeSensitivity(duck, on)).map(({ seconds }) => seconds),
     temper: finish(temperSchools(duck, on)).map(({ saves }) => saves),
     thickness: finish(thicknessToAsk({ ...duck, thickness: 0.02 }, { pan: on })),
   });
   const [usual, other] = [answers(DEFAULT_PAN), answers(weak)];
   expect(Math.abs(usual.thin - other.thin)).toBeGreaterThan(0.3);
-  expect(usual.knobs).not.toEqual(other.knobs);
+  expect(usual.changes).not.toEqual(other.changes);
   expect(usual.temper).not.toEqual(other.temper);
   // A small pan holds no wider piece: a thin one of the same weight is refused there.
   const small = { ...DEFAULT_PAN, diameter: 0.14 };
@@ -143,16 +145,16 @@ it('a loaded pan falls and recovers: further and longer the more lies in it', ()
   expect(loadingOf(STEAK, { ...DEFAULT_PAN, mass: 5 }).lowest).toBeGreaterThan(one.lowest);
 });
 
-it('knobs are moved by steps that are round in the units of the cook', () => {
+it('changes are moved by steps that are round in the units of the cook', () => {
   for (const units of ['metric', 'imperial'] as const) {
-    const steps = KNOB_STEPS[units];
-    for (const knob of ['start', 'pan', 'oven'] as const) {
-      const shown = steps[knob] * (units === 'imperial' ? 1.8 : 1);
+    const steps = INPUT_STEPS[units];
+    for (const input of ['start', 'pan', 'oven'] as const) {
+      const shown = steps[input] * (units === 'imperial' ? 1.8 : 1);
       expect(shown / 5).toBeCloseTo(Math.round(shown / 5), 9);
     }
     const thick = steps.thickness * (units === 'imperial' ? 8 / 0.0254 : 1000);
     expect(thick).toBeCloseTo(Math.round(thick), 9);
   }
-  const found = finish(turnKnobs(STEAK, DEFAULT_PAN, KNOB_STEPS.imperial));
-  expect(found.find(({ knob }) => knob === 'pan')?.by).toBeCloseTo(25 / 1.8, 9);
+  const found = finish(analyzeSensitivity(STEAK, DEFAULT_PAN, INPUT_STEPS.imperial));
+  expect(found.find(({ input }) => input === 'pan')?.by).toBeCloseTo(25 / 1.8, 9);
 });

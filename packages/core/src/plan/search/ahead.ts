@@ -7,7 +7,7 @@ import { solveWay } from './solveWay';
 import { AIRED_FROM, saltDepths, SALT_SCHOOLS, TEMPER_SCHOOLS } from '../request/schools';
 import { brineFilm } from '../request/surfaceFilm';
 import { timedFor } from '../legs/timedLeg';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 import type { UnitSystem } from '../../units';
 
 /** Effect of salting this long ahead on a face. */
@@ -26,7 +26,7 @@ const LONGEST = 900;
 
 /** Seconds on the pan until the face that went down is golden. */
 const secondsToGolden = (request: PlanRequest, pan: PanOnBurner): number => {
-  const cook = new WayCook({ ...request, way: 'once', edges: 'none', baste: 0 }, { pan });
+  const cook = new MethodSimulator({ ...request, way: 'once', edges: 'none', baste: 0 }, { pan });
   cook.reset();
   const { solver } = cook;
   let at = LONGEST;
@@ -75,7 +75,7 @@ export function* temperSchools(
   let cold: number | undefined;
   for (const seconds of TEMPER_SCHOOLS) {
     yield null;
-    const cook = new WayCook({ ...request, temper: seconds }, { pan });
+    const cook = new MethodSimulator({ ...request, temper: seconds }, { pan });
     cook.reset();
     const { core } = cook.solver;
     const surface = cook.solver.temperature[cook.solver.rows - 1];
@@ -92,9 +92,9 @@ export function* temperSchools(
   return found;
 }
 
-/** A knob moved: what the plan's time becomes. */
-export interface Knob {
-  readonly knob: 'thickness' | 'pan' | 'oven' | 'start' | 'cover';
+/** Change of the plan's time with one input. */
+export interface InputChange {
+  readonly input: 'thickness' | 'pan' | 'oven' | 'start' | 'cover';
   /** Change of the input, in its own unit; 0 for one that is switched. */
   readonly by: number;
   /** Seconds more (or fewer) of the part that was solved; undefined if it then fails. */
@@ -102,27 +102,27 @@ export interface Knob {
 }
 
 /** Change of each input: a step in which a cook would think, m and K. */
-export type KnobSteps = Readonly<Record<Exclude<Knob['knob'], 'cover'>, number>>;
+export type InputSteps = Readonly<Record<Exclude<InputChange['input'], 'cover'>, number>>;
 
 /** The steps in each system of units: an eighth of an inch, tens and a quarter of a hundred Fahrenheit. */
-export const KNOB_STEPS: Readonly<Record<UnitSystem, KnobSteps>> = {
+export const INPUT_STEPS: Readonly<Record<UnitSystem, InputSteps>> = {
   metric: { thickness: 0.003, start: 5, pan: 20, oven: 10 },
   imperial: { thickness: 0.0254 / 8, start: 10 / 1.8, pan: 25 / 1.8, oven: 25 / 1.8 },
 };
 
 /** Effect of a small change of each input. */
-export function* turnKnobs(
+export function* analyzeSensitivity(
   request: PlanRequest,
   pan: PanOnBurner,
-  steps: KnobSteps = KNOB_STEPS.metric,
-): Generator<null, readonly Knob[]> {
+  steps: InputSteps = INPUT_STEPS.metric,
+): Generator<null, readonly InputChange[]> {
   const solve = function* (changed: PlanRequest): Generator<null, number | undefined> {
-    const solved = yield* solveWay(new WayCook(changed, { pan }));
+    const solved = yield* solveWay(new MethodSimulator(changed, { pan }));
     return solved.ok ? solved.run.value : undefined;
   };
   const base = yield* solve(request);
   const air = ovenAir(request);
-  const moves: readonly (readonly [Knob['knob'], number, PlanRequest])[] = [
+  const moves: readonly (readonly [InputChange['input'], number, PlanRequest])[] = [
     ['thickness', steps.thickness, { ...request, thickness: request.thickness + steps.thickness }],
     ['start', steps.start, { ...request, start: request.start + steps.start }],
     ['pan', steps.pan, { ...request, pan: request.pan + steps.pan }],
@@ -133,11 +133,11 @@ export function* turnKnobs(
         ] as const)),
     ['cover', 0, { ...request, cover: request.cover === 'open' ? 'wrapped' : 'open' }],
   ];
-  const found: Knob[] = [];
-  for (const [knob, by, changed] of moves) {
+  const found: InputChange[] = [];
+  for (const [input, by, changed] of moves) {
     const value = yield* solve(changed);
     found.push({
-      knob,
+      input,
       by,
       seconds: value === undefined || base === undefined ? undefined : value - base,
     });

@@ -20,7 +20,7 @@ import { ovenAirChange } from '../request/ovenAir';
 import { promisedCore } from '../legs/carving';
 import type { PlanUpdate, Remedy } from '../legs/planResult';
 import type { PlanRequest } from '../request/request';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 const TUNA: PlanRequest = {
   ...STEAK,
@@ -221,7 +221,7 @@ describe('what a plan promises', () => {
       pan: 196.5,
       panAfter: 166.5,
     };
-    const cook = new WayCook(request, { columns: SEARCH_COLUMNS });
+    const cook = new MethodSimulator(request, { columns: SEARCH_COLUMNS });
     const ends = Array.from({ length: 13 }, (_, i) => cook.run(540 + i).end.peak);
     const steps = ends.slice(1).map((end, i) => end - (ends[i] ?? NaN));
     for (const step of steps) {

@@ -1,5 +1,5 @@
 import { findCrossing, type Crossing } from '../../maths/findCrossing';
-import type { WayCook, WayRun } from '../legs/wayCook';
+import type { MethodSimulator, SimulationRun } from '../legs/methodSimulator';
 
 /** Tolerance of the displayed peak, K. In a slow oven a tenth of a degree is a minute. */
 export const SHOWN_WITHIN = 0.04;
@@ -17,7 +17,7 @@ const CLOSE_ENOUGH = 0.1;
 const AVERAGE_WITHIN = 0.25;
 
 /** True if the end hardly depends on the time: a face that dries longer is seared less. */
-export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
+export const isFlat = ({ legs }: SimulationRun, slope: number): boolean => {
   const seconds = legs.reduce((sum, leg) => sum + leg.seconds, 0);
   return !(slope * FLAT_SHARE * seconds > SHOWN_WITHIN);
 };
@@ -27,11 +27,11 @@ export const isFlat = ({ legs }: WayRun, slope: number): boolean => {
  * request. A time from a local line fit moves smoothly; it is used unless its own end is outside the tolerance.
  */
 function* averaged(
-  cook: WayCook,
-  run: WayRun,
+  cook: MethodSimulator,
+  run: SimulationRun,
   goal: number,
   most: number,
-): Generator<null, WayRun> {
+): Generator<null, SimulationRun> {
   const half = Math.min(AVERAGED_SHARE * run.value, most - run.value);
   if (half <= 0) return run;
   let { value } = run;
@@ -61,13 +61,13 @@ const LEAST_COUNTED = 300;
 const DIP = 0.02;
 
 /** The later of two times that meet the target, with a dip of the end between them; undefined if there is one. */
-function* laterOf(
-  cook: WayCook,
-  { value }: WayRun,
+function* findLaterRoot(
+  cook: MethodSimulator,
+  { value }: SimulationRun,
   goal: number,
   most: number,
-): Generator<null, WayRun | undefined> {
-  const runs = new Map<number, WayRun>();
+): Generator<null, SimulationRun | undefined> {
+  const runs = new Map<number, SimulationRun>();
   const peakAt = (x: number): number => {
     const run = cook.run(x);
     runs.set(x, run);
@@ -88,12 +88,12 @@ function* laterOf(
 }
 
 /** The time of a way whose end is flat: the later of two, and what is right on the average about it. */
-export function* settledWhereFlat(
-  cook: WayCook,
-  run: WayRun,
+export function* solveFlatPeak(
+  cook: MethodSimulator,
+  run: SimulationRun,
   goal: number,
   most: number,
-): Generator<null, WayRun> {
-  const later = yield* laterOf(cook, run, goal, most);
+): Generator<null, SimulationRun> {
+  const later = yield* findLaterRoot(cook, run, goal, most);
   return yield* averaged(cook, later ?? run, goal, most);
 }

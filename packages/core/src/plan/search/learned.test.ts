@@ -7,7 +7,7 @@ import { planCase, planOf, STEAK } from '../../tests';
 import { pieceOf, pieceInSurroundings, shapeOf } from '../legs/pieceOf';
 import { thicknessOf, type PlanRequest } from '../request/request';
 import { timedFor } from '../legs/timedLeg';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.038, weight: 0.44, way: 'oven-sear' };
 const learned = (thickness: number, contact = 1) => ({ thickness, contact });
@@ -60,7 +60,7 @@ describe('a plan that uses what was learned', () => {
     if (!planned.feasible) throw new Error(planned.obstacle.reason);
     const { plan } = planned;
     const T0 = Date.UTC(2026, 2, 1, 18);
-    const cook = new WayCook(request, { columns: 8 });
+    const cook = new MethodSimulator(request, { columns: 8 });
     cook.reset();
     const events: CookEvent[] = [{ id: 'in', kind: 'in', at: T0 }];
     const oven = plan.legs[0];

@@ -5,7 +5,7 @@ import { recordRun } from './recordPlan';
 import { refineWay } from './refineWay';
 import type { PlanRequest } from '../request/request';
 import { solveWay } from './solveWay';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 /** Meat this far under a minimum is at it, K: the solver's own steps leave as much open. */
 const AT_MINIMUM = 0.1;
@@ -32,7 +32,7 @@ export function* lowestTarget(
   for (let tried = 0; tried < TARGETS_TRIED; tried += 1) {
     if (target > PLAN_LIMITS.target.most) return undefined;
     const raised = { ...request, target };
-    const solved = yield* solveWay(new WayCook(raised, { pan }));
+    const solved = yield* solveWay(new MethodSimulator(raised, { pan }));
     if (!solved.ok) return undefined;
     const refined = yield* refineWay(raised, solved, { pan, frames: 1 });
     if (!refined.ok) return undefined;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
-import { finished } from '../../maths/finished';
+import { runToEnd } from '../../maths/runToEnd';
 import { planCases } from '../../tests';
 import { planCell } from './planCell';
 import { planWay } from './planWay';
@@ -11,7 +11,7 @@ describe('planCell', () => {
   it('agrees with the plan of the same request', () => {
     const cases = fc.sample(planCases, { seed: 30, numRuns: 6 });
     const feasible = cases.filter(({ request, pan }) => {
-      const cell = finished(planCell(request, { pan }));
+      const cell = runToEnd(planCell(request, { pan }));
       let plan: CookPlan | undefined;
       let spread: PlanSpread | undefined;
       let obstacle: Obstacle | undefined;
@@ -36,7 +36,7 @@ describe('planCell', () => {
   it('refuses a target under the minimum', () => {
     const [{ request, pan }] = fc.sample(planCases, { seed: 1, numRuns: 1 });
     const minimum = request.target + 1;
-    expect(finished(planCell(request, { pan, minimum }))).toEqual({
+    expect(runToEnd(planCell(request, { pan, minimum }))).toEqual({
       ok: false,
       obstacle: { reason: 'locked', minimum },
     });

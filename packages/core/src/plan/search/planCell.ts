@@ -8,7 +8,7 @@ import { recordRun } from './recordPlan';
 import { refineWay } from './refineWay';
 import type { PlanRequest } from '../request/request';
 import { solveWay } from './solveWay';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 import { spreadOfWay } from '../ranges/wayRanges';
 
 /** A cell shows no slice: the first and the last frame are recorded. */
@@ -24,7 +24,7 @@ export function* planCell(
   }
   const hindered = checkGear(request, pan);
   if (hindered) return { ok: false, obstacle: hindered.obstacle };
-  const flat = new WayCook(request, { pan });
+  const flat = new MethodSimulator(request, { pan });
   const solved = yield* solveWay(flat);
   if (!solved.ok) return solved;
   const refined = yield* refineWay(request, solved, { pan, frames: FRAMES });

@@ -13,7 +13,7 @@ import { planWay } from './planWay';
 import type { CookPlan, PlanUpdate } from '../legs/planResult';
 import type { PlanRequest } from '../request/request';
 import { waysFor } from '../request/way';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.034, weight: 0.4, pan: 185 };
 
@@ -156,7 +156,7 @@ describe('planWay', () => {
   it('salted a quarter of an hour ahead and not dried, it browns later than salted at the pan', () => {
     const browned = (saltAhead: number): number => {
       const request: PlanRequest = { ...STEAK, surface: 'wet', saltAhead };
-      return new WayCook(request).run(300).faces[0];
+      return new MethodSimulator(request).run(300).faces[0];
     };
     expect(browned(900)).toBeLessThan(browned(0));
     expect(browned(4 * 3600)).toBeGreaterThan(browned(900));
@@ -178,7 +178,7 @@ describe('planWay', () => {
           expect(planned({ ...base, target: 58 }).cookSeconds).toBeGreaterThan(seconds);
           // The same time on a hotter pan: never less brown.
           const browned = (at: number): number => {
-            return Math.min(...new WayCook({ ...base, pan: at }).run(seconds).faces);
+            return Math.min(...new MethodSimulator({ ...base, pan: at }).run(seconds).faces);
           };
           expect(browned(pan + 15)).toBeGreaterThanOrEqual(browned(pan));
         },
@@ -192,7 +192,7 @@ describe('planWay', () => {
     (way) => {
       const request = { ...THICK, way };
       const window = find(updates(request, false), 'window')?.window;
-      const cook = new WayCook(request, { columns: 8 });
+      const cook = new MethodSimulator(request, { columns: 8 });
       const at = find(updates(request, false), 'plan')?.plan;
       const value =
         way === 'once'

@@ -11,7 +11,7 @@ import type { PlanRequest } from '../request/request';
 import { solveWay } from './solveWay';
 import { withThaw } from '../legs/thawOf';
 import { spreadOfWay, windowOfWay } from '../ranges/wayRanges';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 export interface PlanWayOptions {
   readonly pan?: PanOnBurner;
@@ -38,7 +38,7 @@ export function* planWay(
     yield { kind: 'obstacle', ...beforehand };
     return;
   }
-  const flat = new WayCook(request, { pan });
+  const flat = new MethodSimulator(request, { pan });
   const solved = yield* solveWay(flat);
   if (!solved.ok) {
     yield* refuse(request, solved.obstacle, { pan, minimum, inFull });

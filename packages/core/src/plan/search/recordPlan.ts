@@ -7,7 +7,7 @@ import type { CookPlan, Slices } from '../legs/planResult';
 import { inAPan } from '../legs/ovenLegs';
 import { cutOf, type PlanRequest } from '../request/request';
 import type { TimedLeg } from '../legs/timedLeg';
-import type { Ending, WayCook, WayRun } from '../legs/wayCook';
+import type { Ending, MethodSimulator, SimulationRun } from '../legs/methodSimulator';
 
 /** Approximate number of points of the curves and of frames of the slice over a cook. */
 const CURVE_POINTS = 160;
@@ -55,7 +55,7 @@ const decidingLeg = (legs: readonly TimedLeg[]): number =>
  */
 export const spacingFor = (
   request: PlanRequest,
-  { legs, end }: Pick<WayRun, 'legs' | 'end'>,
+  { legs, end }: Pick<SimulationRun, 'legs' | 'end'>,
   frames = FRAMES,
 ): RecordingSpacing => {
   const rest = restOf(request, end);
@@ -64,20 +64,23 @@ export const spacingFor = (
 };
 
 /** Coldest meat, away from the middle too: along a bone it lags. */
-const boneLagOf = ({ solver, request }: WayCook): number | undefined =>
+const boneLagOf = ({ solver, request }: MethodSimulator): number | undefined =>
   cutOf(request).bone === undefined || solver.columns === 1
     ? undefined
     : Math.max(0, solver.core - solver.coldest);
 
 /** Peak temperature of the meat that was heated least, the rim included, C. */
-const coldestPeakOf = ({ solver }: WayCook): number =>
+const coldestPeakOf = ({ solver }: MethodSimulator): number =>
   [...solver.meat.innerCells, ...solver.meat.rimCells].reduce(
     (least, cell) => Math.min(least, solver.peak[cell]),
     Infinity,
   );
 
 /** A field of the smaller muscle's middle, where the piece has one and is solved whole. */
-const smallerMuscle = ({ solver, request }: WayCook, field: Float64Array): number | undefined => {
+const smallerMuscle = (
+  { solver, request }: MethodSimulator,
+  field: Float64Array,
+): number | undefined => {
   if (solver.columns === 1) return undefined;
   const across = solver.section.widths.reduce((sum, width) => sum + width, 0);
   const beyond = boneIn(cutOf(request), across)?.beyond ?? 0;
@@ -95,7 +98,7 @@ export interface RecordOptions {
 
 /** Simulates a cook through timed legs once more, and records it for the interface. */
 export const recordLegs = (
-  cook: WayCook,
+  cook: MethodSimulator,
   legs: readonly TimedLeg[],
   { end, frames, rest }: RecordOptions = {},
 ): RecordedPlan => {
@@ -110,12 +113,12 @@ export const recordLegs = (
 };
 
 /** Recording of a run for the interface, from a cook whose runs are recorded. */
-export const recordRun = (cook: WayCook, run: WayRun): RecordedPlan =>
+export const recordRun = (cook: MethodSimulator, run: SimulationRun): RecordedPlan =>
   recorded(cook, run.legs, run);
 
 /** Rests a recorded cook as long as is advised, and judges it. */
 const recorded = (
-  cook: WayCook,
+  cook: MethodSimulator,
   legs: readonly TimedLeg[],
   { end, toRest }: Ending,
   restSeconds = restOf(cook.request, end),

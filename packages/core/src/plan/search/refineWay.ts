@@ -2,12 +2,12 @@ import { footprint } from '../../food';
 import { SEARCH_COLUMNS } from '../../heat';
 import type { Crossing } from '../../maths/findCrossing';
 import type { PanOnBurner } from '../../gear';
-import { isFlat, settledWhereFlat, SHOWN_WITHIN } from './flatEnd';
+import { isFlat, solveFlatPeak, SHOWN_WITHIN } from './flatEnd';
 import type { Obstacle } from '../legs/planResult';
 import { spacingFor } from './recordPlan';
 import { cutOf, thicknessOf, type PlanRequest } from '../request/request';
 import { longestOf, refused, tooCool } from './solveWay';
-import { WayCook, type WayRun } from '../legs/wayCook';
+import { MethodSimulator, type SimulationRun } from '../legs/methodSimulator';
 
 /** Tolerance of an end after several runs, K: the error of the solver's steps. */
 const STILL_SHOWN = 0.1;
@@ -27,8 +27,8 @@ const STOUT = { long: 0.5, round: 0.4 } as const;
 
 /** The unknown on the section, whose core peaks at the target; the cook is recorded. */
 export interface SectionSolution {
-  readonly cook: WayCook;
-  readonly run: WayRun;
+  readonly cook: MethodSimulator;
+  readonly run: SimulationRun;
   /** Derivative of the peak with respect to the unknown, K/s. */
   readonly slope: number;
 }
@@ -71,7 +71,7 @@ export function* refineWay(
   { pan, columns = searchColumns(request), frames }: RefineOptions,
 ): Generator<null, SectionResult> {
   const recording = spacingFor(request, found.run, frames);
-  const cook = new WayCook(request, { ...(pan ? { pan } : {}), columns, recording });
+  const cook = new MethodSimulator(request, { ...(pan ? { pan } : {}), columns, recording });
   const goal = request.target;
   const most = longestOf(request);
   const expected = found.slope;
@@ -89,7 +89,7 @@ export function* refineWay(
     const off = Math.abs(at.y - goal);
     if (off <= SHOWN_WITHIN || (i >= EAGER_RUNS && off <= STILL_SHOWN)) {
       const flat = cook.searsLater && isFlat(run, slope);
-      const settled = flat ? yield* settledWhereFlat(cook, run, goal, most) : run;
+      const settled = flat ? yield* solveFlatPeak(cook, run, goal, most) : run;
       return { ok: true, cook, run: settled, slope };
     }
     if (at.y < goal) {

@@ -12,7 +12,7 @@ import { refineWay } from './refineWay';
 import { cutOf, type PlanRequest } from '../request/request';
 import { solveWay } from './solveWay';
 import { usesLowOven, usesOven, waysFor, type Way } from '../request/way';
-import { WayCook, type WayRun } from '../legs/wayCook';
+import { MethodSimulator, type SimulationRun } from '../legs/methodSimulator';
 
 /** Steps in which remedies are offered: whole millimetres and five degrees. */
 const THICKNESS_STEP = 0.001;
@@ -60,7 +60,7 @@ interface Search extends PlanKitchen {
 
 const hasCrust = (
   request: PlanRequest,
-  faces: WayRun['faces'],
+  faces: SimulationRun['faces'],
   { least, under }: CrustBounds,
 ): boolean => palestFace(request, faces) >= least && Math.max(...faces) < under;
 
@@ -71,7 +71,7 @@ export function* worksInOneDimension(
   crust: CrustBounds,
 ): Generator<null, boolean> {
   if (request.target < minimum || checkGear(request, pan)) return false;
-  const solved = yield* solveWay(new WayCook(request, { pan }));
+  const solved = yield* solveWay(new MethodSimulator(request, { pan }));
   return solved.ok && hasCrust(request, solved.run.faces, crust);
 }
 
@@ -81,7 +81,7 @@ function* worksOnSection(
   { pan, minimum, crust }: Search,
 ): Generator<null, boolean> {
   if (request.target < (minimum ?? -Infinity) || checkGear(request, pan)) return false;
-  const solved = yield* solveWay(new WayCook(request, { pan }));
+  const solved = yield* solveWay(new MethodSimulator(request, { pan }));
   if (!solved.ok) return false;
   const refined = yield* refineWay(request, solved, { pan, frames: 1 });
   if (!refined.ok || !hasCrust(request, refined.run.faces, crust)) return false;

@@ -4,7 +4,7 @@ import { ovenAir } from '../request/ovenAir';
 import type { Obstacle } from '../legs/planResult';
 import { usesOven } from '../request/way';
 import type { PlanRequest } from '../request/request';
-import type { WayCook, WayRun } from '../legs/wayCook';
+import type { MethodSimulator, SimulationRun } from '../legs/methodSimulator';
 
 /** Tolerance of the peak in one dimension, K: the section corrects it. */
 const PEAK_TOLERANCE = 0.1;
@@ -19,7 +19,7 @@ const DIP_SHARES = [0.15, 0.3, 0.5, 0.75, 1, 1.4] as const;
 export type WaySolution =
   | {
       readonly ok: true;
-      readonly run: WayRun;
+      readonly run: SimulationRun;
       /** Derivative of the peak with respect to the unknown there, K/s. */
       readonly slope: number;
     }
@@ -51,7 +51,7 @@ const firstGuess = (request: PlanRequest): number => {
 };
 
 /** The slope from a run to the one whose end is nearest to it, but not too near, K/s. */
-const slopeFrom = ({ value, end }: WayRun, runs: Iterable<WayRun>): number => {
+const slopeFrom = ({ value, end }: SimulationRun, runs: Iterable<SimulationRun>): number => {
   let slope = NaN;
   let nearest = Infinity;
   for (const other of runs) {
@@ -68,13 +68,13 @@ const slopeFrom = ({ value, end }: WayRun, runs: Iterable<WayRun>): number => {
  * durations do, it returns the longer one. It yields before every run, so that a stale search can be dropped.
  * @param guess a value to start from, s
  */
-export function* solveWay(cook: WayCook, guess?: number): Generator<null, WaySolution> {
+export function* solveWay(cook: MethodSimulator, guess?: number): Generator<null, WaySolution> {
   const { request } = cook;
   const goal = request.target;
   if (goal <= request.start) return refused({ reason: 'warm', start: request.start });
   const most = longestOf(request);
   const first = Math.min(guess ?? firstGuess(request), most);
-  const runs = new Map<number, WayRun>();
+  const runs = new Map<number, SimulationRun>();
   const peakAt = (value: number): number => {
     const run = cook.run(value);
     runs.set(value, run);

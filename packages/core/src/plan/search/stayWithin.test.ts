@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { searchColumns } from './refineWay';
 import { USUAL, type PlanRequest } from '../request/request';
-import { WayCook } from '../legs/wayCook';
+import { MethodSimulator } from '../legs/methodSimulator';
 
 /** Its rim dries in the oven while juice wets its corners: a long step once left them at thousands of degrees. */
 const DRY_RIM: PlanRequest = {
@@ -26,7 +26,7 @@ const DRY_RIM: PlanRequest = {
 
 describe('a piece with a dry rim', () => {
   it('is nowhere hotter than the pan or colder than it began, whatever was run before', () => {
-    const cook = new WayCook(DRY_RIM, {
+    const cook = new MethodSimulator(DRY_RIM, {
       pan: { diameter: 0.2, mass: 1.4, burner: 'electric', power: 1500 },
       columns: searchColumns(DRY_RIM),
     });

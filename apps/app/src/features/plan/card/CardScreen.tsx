@@ -110,7 +110,7 @@ export const CardScreen = () => {
           value={thinnest}
           least={0.01}
           most={PLAN_LIMITS.thickness.most - 0.07}
-          usual={whole ? [0.02, 0.1] : [0.01, 0.05]}
+          typical={whole ? [0.02, 0.1] : [0.01, 0.05]}
           onChange={setThinnest}
         />
         <View className="flex-row flex-wrap gap-2">

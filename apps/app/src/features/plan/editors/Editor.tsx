@@ -63,7 +63,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             kind="thickness"
             value={request.thickness}
             {...PLAN_LIMITS.thickness}
-            usual={cut.whole ? [0.025, 0.16] : [0.008, 0.06]}
+            typical={cut.whole ? [0.025, 0.16] : [0.008, 0.06]}
             onChange={(thickness) => dispatch(requestChanged({ thickness }))}
           />
           <Hint>Measure at the thickest part; it decides more than the weight.</Hint>
@@ -92,7 +92,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             kind="weight"
             value={request.weight}
             {...PLAN_LIMITS.weight}
-            usual={cut.whole ? [0.8, 5] : [0.08, 1.2]}
+            typical={cut.whole ? [0.8, 5] : [0.08, 1.2]}
             onChange={(weight) => dispatch(requestChanged({ weight }))}
           />
           <Hint>
@@ -134,7 +134,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             kind="temperature"
             value={request.target}
             {...PLAN_LIMITS.target}
-            usual={[40, 78]}
+            typical={[40, 78]}
             onChange={(target) => dispatch(requestChanged({ target }))}
           />
           <Hint>

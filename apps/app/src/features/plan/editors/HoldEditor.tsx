@@ -58,7 +58,7 @@ export const HoldEditor = () => {
           kind="temperature"
           value={hold.air ?? WARM_OVEN}
           {...PLAN_LIMITS.warmOven}
-          usual={[50, 75]}
+          typical={[50, 75]}
           onChange={(air) => change({ ...hold, air })}
         />
       ) : null}

@@ -31,7 +31,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
         kind="temperature"
         value={request.lowOven}
         {...PLAN_LIMITS.lowOven}
-        usual={[70, 150]}
+        typical={[70, 150]}
         onChange={(lowOven) => change({ lowOven })}
       />
       {request.lowOven < DISCOURAGED ? (
@@ -47,7 +47,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
           kind="temperature"
           value={request.hotOven}
           {...PLAN_LIMITS.hotOven}
-          usual={[140, 240]}
+          typical={[140, 240]}
           onChange={(hotOven) => change({ hotOven })}
         />
       ) : null}
@@ -59,7 +59,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
           kind="temperature"
           value={request.blast ?? USUAL_BLAST}
           {...PLAN_LIMITS.blast}
-          usual={[220, 290]}
+          typical={[220, 290]}
           onChange={(blast) => change({ blast })}
         />
       ) : null}

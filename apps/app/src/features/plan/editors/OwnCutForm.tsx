@@ -194,7 +194,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
               kind={kind}
               value={field.value}
               {...PLAN_LIMITS[kind]}
-              usual={USUAL_SIZES[kind]}
+              typical={USUAL_SIZES[kind]}
               onChange={field.onChange}
             />
           )}

@@ -26,7 +26,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
         kind="temperature"
         value={request.pan}
         {...PLAN_LIMITS.pan}
-        usual={[150, 320]}
+        typical={[150, 320]}
         onChange={(pan) => dispatch(requestChanged({ pan }))}
       />
       <Hint>

@@ -28,7 +28,7 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
         kind="temperature"
         value={request.start}
         {...PLAN_LIMITS.start}
-        usual={[0, 25]}
+        typical={[0, 25]}
         onChange={(start) => dispatch(requestChanged({ start }))}
       />
       <Text voice="label">Frozen, and how it thaws</Text>

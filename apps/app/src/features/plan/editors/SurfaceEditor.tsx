@@ -3,7 +3,7 @@ import { footprint } from '@crustan/core/food';
 import { DRYING_PLACES, type DryingPlace } from '@crustan/core/heat/fridgeDrying';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
-import { airedLoss, airingOf } from '@crustan/core/plan/surfaceFilm';
+import { airedLoss, resolveFridgeDrying } from '@crustan/core/plan/surfaceFilm';
 import { KEEPS_RAW } from '@crustan/core/safety';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
@@ -60,7 +60,7 @@ interface AiringProps {
 
 const AiringEditor = ({ request, change }: AiringProps) => {
   const show = useShow();
-  const airing = airingOf(request);
+  const airing = resolveFridgeDrying(request);
   const cut = cutOf(request);
   const { likely, least, most } = airedLoss(request);
   // Both faces of the piece.

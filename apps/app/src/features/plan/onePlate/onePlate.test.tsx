@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import type { PlateBatch, PlateFound } from '@crustan/core/pass';
-import { inAtFor, runOf } from '@crustan/core/schedule/run';
+import { heatStartFor, runOf } from '@crustan/core/schedule/run';
 import { renderWithStore } from '../../../renderWithStore';
 import { requestChanged } from '../../../store/draftSlice';
 import { gearInUse } from '../../../store/kitchenSlice';
@@ -80,7 +80,7 @@ describe('several pieces for one plate', () => {
     // Each meets the heat when the plate was timed for; the second finds its pan hot.
     const gear = gearInUse(store.getState().kitchen);
     const ins = cooks.map(({ plan: kept, together }) =>
-      inAtFor(runOf(kept.plan, gear), kept.plateAt - (together?.waits ?? 0) * 1000),
+      heatStartFor(runOf(kept.plan, gear), kept.plateAt - (together?.waits ?? 0) * 1000),
     );
     expect(Math.round(((ins[1] ?? 0) - (ins[0] ?? 0)) / 1000)).toBe(900);
     expect(cooks.map((cook) => cook.plan.panAfter)).toEqual([undefined, cooks[0]?.id]);

@@ -6,7 +6,7 @@ import type { JudgedTimes } from '@crustan/core/plan';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import type { SaidStep } from '@crustan/core/plan/saidStep';
-import { inAtFor, runOf } from '@crustan/core/schedule';
+import { heatStartFor, runOf } from '@crustan/core/schedule';
 import { timesChanged } from '../../../store/draftSlice';
 import { gearUsed } from '../../../store/kitchenSlice';
 import { newId } from '../../../store/newId';
@@ -79,7 +79,10 @@ const Judged = ({ judged, said, way }: JudgedProps) => {
   const { plan } = judged;
   const plate = useAppSelector((state) => state.draft.plate);
   const now = useNow(60_000);
-  const inAt = useMemo(() => inAtFor(runOf(plan), plateMoment(plate, now)), [plan, plate, now]);
+  const inAt = useMemo(
+    () => heatStartFor(runOf(plan), plateMoment(plate, now)),
+    [plan, plate, now],
+  );
   const record = async (): Promise<PlanRecord> => {
     const { draft, kitchen } = store.getState();
     return Promise.resolve({

@@ -1,5 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react';
-import { finished } from '@crustan/core/maths';
+import { runToEnd } from '@crustan/core/maths';
 import { judgeTimes, type PlanRequest, type SaidStep } from '@crustan/core/plan';
 import { renderWithStore } from '../../../renderWithStore';
 import { REQUEST } from '../../../testing';
@@ -11,7 +11,7 @@ const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
 const mockJudged = (request: PlanRequest, steps: readonly SaidStep[]) =>
-  finished(judgeTimes(request, steps));
+  runToEnd(judgeTimes(request, steps));
 const mockAsked: (readonly SaidStep[])[] = [];
 jest.mock('../../../workers/planner', () => ({
   plannerWorker: () => ({

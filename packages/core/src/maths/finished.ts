@@ -1,7 +1,0 @@
-/** Runs a generator to its end and returns its result. */
-export const finished = <T>(search: Generator<unknown, T>): T => {
-  for (;;) {
-    const step = search.next();
-    if (step.done === true) return step.value;
-  }
-};

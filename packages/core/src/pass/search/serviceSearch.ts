@@ -1,0 +1,172 @@
+import { drawn, seededRandom, shuffled } from '../../maths/random';
+import { handsFrom, TicketSchedule, FROZEN_HORIZON_S, type GridSpacing } from '../slots/ticketSchedule';
+import { placeServiceSides } from '../slots/placeServiceSides';
+import type { ServiceJob, ServiceSchedule } from '../slots/serviceSchedule';
+
+/** Temperatures of the annealing as it begins, at least and as a share of the cost, and as it ends, s of cost. */
+const WARM = { least: 120, share: 0.004 } as const;
+const COLD = 4;
+/** Largest number of tickets removed beside the late one. */
+const MOST_REMOVED = 4;
+/** Share of those moves that place tickets with random choices. */
+const DRAWN = 0.5;
+
+interface Landed {
+  readonly landings: ReturnType<TicketSchedule['snapshot']>;
+  readonly cost: number;
+}
+
+export interface SearchOptions extends GridSpacing {
+  /** Whether tickets that are on time are improved too, so that their pieces wait less; default: false. */
+  readonly waits?: boolean | undefined;
+}
+
+/** Two of several have changed places. */
+const swapped = (random: () => number, all: readonly number[]): readonly number[] => {
+  const [a, b] = [Math.floor(random() * all.length), Math.floor(random() * all.length)];
+  return all.with(a, all[b]).with(b, all[a]);
+};
+
+const landAgain = (
+  scheduling: TicketSchedule,
+  order: readonly number[],
+  by?: () => number,
+): void => {
+  for (const i of order) scheduling.remove(i);
+  scheduling.placeInOrder(order, by);
+};
+
+/** Removes a late ticket with others, and reinserts them. */
+interface Move {
+  /** A random number below this, and not below that of the move before, chooses it. */
+  readonly below: number;
+  readonly make: (
+    scheduling: TicketSchedule,
+    late: number,
+    free: (all: readonly number[]) => readonly number[],
+    random: () => number,
+  ) => void;
+}
+
+const MOVES: readonly Move[] = [
+  {
+    // Every ticket from some moment on is reinserted, the late one first: the tickets of one oven can follow.
+    below: 0.15,
+    make: (scheduling, late, free, random) => {
+      const order = free(scheduling.byLanding());
+      const to = Math.floor(random() * (order.indexOf(late) + 1));
+      const all = [late, ...order.slice(to).filter((i) => i !== late)];
+      landAgain(scheduling, random() < 0.5 ? all : swapped(random, all));
+    },
+  },
+  {
+    // The late ticket is placed before some of its predecessors.
+    below: 0.45,
+    make: (scheduling, late, free, random) => {
+      const before = free(scheduling.neighbours(late))
+        .filter((i) => scheduling.landsAt(i) <= scheduling.landsAt(late))
+        .toSorted((a, b) => scheduling.landsAt(b) - scheduling.landsAt(a));
+      const passed = before.slice(0, 1 + Math.floor(random() * before.length));
+      landAgain(scheduling, [late, ...passed.toReversed()]);
+    },
+  },
+  {
+    // The late ticket and a few that are cooked about the same time, in any order.
+    below: 1,
+    make: (scheduling, late, free, random) => {
+      const near = free(scheduling.neighbours(late));
+      const removed = new Set([late]);
+      const wanted = Math.min(near.length, 1 + Math.floor(random() * MOST_REMOVED));
+      while (removed.size < 1 + wanted) removed.add(drawn(random, near));
+      removed.forEach((i) => scheduling.remove(i));
+      scheduling.placeInOrder(shuffled(random, removed), random() < DRAWN ? random : undefined);
+    },
+  },
+];
+
+/**
+ * Improves the schedule of a service move by move, for as long as it is called: large neighbourhood search. A move
+ * removes a late ticket with others, and reinserts them in another order. Simulated annealing decides which moves are
+ * accepted. The best schedule is kept. The same job and the same moves give the same schedule.
+ */
+export class ServiceSearch {
+  private readonly scheduling: TicketSchedule;
+  private readonly random: () => number;
+  private best: Landed;
+  private now: Landed;
+  /** Tickets of which a task is already published. */
+  private readonly locked = new Set<number>();
+
+  constructor(
+    job: ServiceJob,
+    private readonly options: SearchOptions = {},
+  ) {
+    const { waits: _waits, ...spacing } = options;
+    this.scheduling = new TicketSchedule(job, spacing);
+    this.scheduling.placeInOrder(this.scheduling.byTime());
+    this.best = { landings: this.scheduling.snapshot(), cost: this.scheduling.cost() };
+    this.now = this.best;
+    this.random = seededRandom(job.tickets.length);
+  }
+
+  /** Cost of the best schedule: lateness, waits and moves of published pieces, s. */
+  get cost(): number {
+    return this.best.cost;
+  }
+
+  /** Number of placements examined: the search's measure of its own effort. */
+  get tried(): number {
+    return this.scheduling.grid.tried;
+  }
+
+  /**
+   * Tries one move.
+   * @param progress share of the search that is over, 0 to 1
+   * @returns false where nothing can be improved: no ticket is late that may be moved
+   */
+  improve(progress: number): boolean {
+    const { scheduling, random } = this;
+    const worth = this.options.waits ? scheduling.byLanding() : scheduling.lateOnes();
+    const late = this.free(worth);
+    if (late.length === 0) return false;
+    const drawnMove = random();
+    const move = MOVES.find(({ below }) => drawnMove < below) ?? MOVES[0];
+    move.make(this.scheduling, drawn(random, late), (all) => this.free(all), random);
+    const cost = scheduling.cost();
+    const warm = Math.max(WARM.least, WARM.share * this.best.cost);
+    const temperature = warm * (COLD / warm) ** progress;
+    if (cost < this.now.cost - temperature * Math.log(1 - random())) {
+      this.now = { landings: scheduling.snapshot(), cost };
+      if (cost < this.best.cost - 1e-6) this.best = this.now;
+    } else scheduling.restore(this.now.landings);
+    return true;
+  }
+
+  private free(all: readonly number[]): readonly number[] {
+    return all.filter((i) => !this.locked.has(i));
+  }
+
+  /** Best schedule so far. The search continues from there. */
+  schedule(): ServiceSchedule {
+    const { scheduling } = this;
+    scheduling.restore(this.best.landings);
+    this.now = this.best;
+    const found = scheduling.result();
+    return { ...found, sides: placeServiceSides(scheduling.grid, scheduling.job, found.tickets) };
+  }
+
+  /** Best schedule, for publication: tables with a start within two minutes stay fixed from here on. */
+  tell(): ServiceSchedule {
+    const found = this.schedule();
+    const { job, tickets } = this.scheduling;
+    const soon = new Set(
+      found.pieces.flatMap((piece) =>
+        handsFrom(piece) <= job.now + FROZEN_HORIZON_S ? [piece.ticket] : [],
+      ),
+    );
+    tickets.forEach((ticket, i) => {
+      if (soon.has(ticket.job.id)) this.locked.add(i);
+    });
+    return found;
+  }
+}

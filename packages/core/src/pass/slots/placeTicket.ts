@@ -1,0 +1,205 @@
+import { shuffled } from '../../maths/random';
+import {
+  firstStart,
+  HANDS,
+  hinderedBy,
+  lastStart,
+  everyPieceFits,
+  placesOf,
+  startUpTo,
+  type FreePiece,
+  type Moment,
+} from './freePlaces';
+import type { Placement, ServiceGrid } from './serviceGrid';
+import type { SlotPiece, SlotTicket } from './slotTicket';
+import type { ResourceConflict } from './timeline';
+
+/** Plating time of a ticket, and the placement of its pieces until then. In slots. */
+export interface TicketPlacement {
+  readonly readySlot: number;
+  readonly placed: readonly { readonly piece: SlotPiece; readonly placement: Placement }[];
+  /** Pieces whose times were settled before. */
+  readonly settled: readonly FixedPiece[];
+  /** Conflict that prevented the first moment, and its piece. */
+  readonly hindered?: { readonly piece: string; readonly taken: ResourceConflict } | undefined;
+}
+
+/** Step of later plating times, and the delay after the first from which it is used, s. */
+const STEPS = [
+  { after: 1800, step: 60 },
+  { after: 600, step: 30 },
+  { after: 0, step: 10 },
+] as const;
+/** Length of the first stretch of plating times, s. Each is twice as long as the one before. */
+const FIRST_SEEN = 1200;
+/** Most that a place costs where it is drawn, in seconds of waiting: other pans and ways are tried. */
+const DRAWN_COST = 150;
+/** Cost of another method than the menu's, in seconds of waiting. */
+const OTHER_WAY = 120;
+
+interface Found {
+  readonly placement: Placement;
+  readonly cost: number;
+}
+
+/** The placement of a piece after the least wait, or what keeps it out. */
+const bestPlacement = (
+  grid: ServiceGrid,
+  one: FreePiece,
+  moment: Moment,
+): Found | ResourceConflict => {
+  const { plated, random } = moment;
+  const { allergens } = one.piece.job;
+  let best: Found | undefined;
+  for (const place of one.places) {
+    const { option, pan, oven, steps, full } = place;
+    const other = option === 0 ? 0 : OTHER_WAY / grid.slot;
+    const penalty = other + (random ? (random() * DRAWN_COST) / grid.slot : 0);
+    const least = random ? Math.floor(random() * random() * (steps.keeps + 1)) : 0;
+    const first = firstStart(place, moment);
+    let start = lastStart(place, plated - least);
+    for (; start >= first; start = startUpTo(place, start - 1)) {
+      const cost = penalty + plated - steps.ready - start;
+      if (best !== undefined && cost >= best.cost) break;
+      const loaded = grid.findsFull(pan, start, one.piece.job.options[option]);
+      if (full !== undefined && full !== loaded) continue;
+      const placement = { option, full: loaded, pan, oven, start, steps, allergens };
+      if (grid.findConflict(placement)) continue;
+      if (!grid.holding.fits(start + steps.heat, plated)) continue;
+      best = { placement: { ...placement, clean: allergens && grid.cleanFor(placement) }, cost };
+      break;
+    }
+  }
+  return best ?? hinderedBy(grid, one, moment);
+};
+const isFound = (found: Found | ResourceConflict): found is Found => 'placement' in found;
+
+/** A piece with fixed times: it is on, or was published for the next moments. In slots. */
+export interface FixedPiece {
+  readonly out: number;
+  readonly ready: number;
+}
+
+/**
+ * Places a ticket in the first slot at which all its pieces can be ready together, and reserves the gear. The gear of its
+ * fixed pieces is reserved already: they wait for the others.
+ * @param random draws the order of the pieces and how early each begins; default: the longest first, each as late as
+ *   possible
+ * @returns undefined if the ticket has no place in the grid: nothing is reserved then
+ */
+export const placeTicket = (
+  grid: ServiceGrid,
+  ticket: SlotTicket,
+  firm: ReadonlyMap<string, FixedPiece>,
+  random?: () => number,
+): TicketPlacement | undefined => {
+  const { plating, extraRestSlots } = ticket;
+  const order = random ? shuffled(random, ticket.pieces) : ticket.pieces;
+  const unsettled = order.filter(({ job }) => !firm.has(job.id));
+  const settled = ticket.pieces.flatMap(({ job }) => firm.get(job.id) ?? []);
+  const first = Math.max(ticket.first, ...settled.map(({ ready }) => ready + plating));
+  let hindered: TicketPlacement['hindered'];
+  let seen = FIRST_SEEN / grid.slot;
+  let lands = first;
+  for (let from = first; from < grid.slots; from += seen, seen *= 2) {
+    const last = Math.min(grid.slots, from + seen) - 1;
+    lands = Math.max(lands, from);
+    const free = unsettled.map((piece) => placesOf(grid, piece, ticket, { first: from, last }));
+    while (lands <= last) {
+      const plated = lands - plating;
+      const moment: Moment = {
+        from: ticket.from,
+        extraRestSlots,
+        plated,
+        readySlot: lands,
+        random,
+      };
+      if (lands > first && !(grid.hands.fits(plated, lands) && everyPieceFits(free, moment))) {
+        lands += 1;
+        continue;
+      }
+      const found = grid.hands.fits(plated, lands)
+        ? placeAll(grid, free, moment)
+        : { piece: ticket.pieces[0].job.id, taken: HANDS };
+      if (Array.isArray(found)) {
+        updateHolding(grid, settled, lands);
+        return { readySlot: lands, placed: found, settled, hindered };
+      }
+      if (lands === first) hindered = found;
+      lands += stepAfter(lands - first, grid.slot);
+    }
+  }
+  return undefined;
+};
+
+const stepAfter = (passed: number, slot: number): number => {
+  const { step } = STEPS.find(({ after }) => passed * slot >= after) ?? STEPS[0];
+  return Math.max(1, Math.round(step / slot));
+};
+
+type Placed = TicketPlacement['placed'][number];
+type Hindered = NonNullable<TicketPlacement['hindered']>;
+
+/**
+ * Places every free piece and the plating, or nothing at all. A piece that finds no place is placed first once more,
+ * each of them once.
+ */
+const placeAll = (
+  grid: ServiceGrid,
+  free: readonly FreePiece[],
+  moment: Moment,
+): Placed[] | Hindered => {
+  const { plated, readySlot: lands } = moment;
+  grid.hands.take(plated, lands);
+  let order = free;
+  let hindered: Hindered | undefined;
+  for (let tries = 0; tries <= free.length; tries += 1) {
+    const found = placeInOrder(grid, order, moment);
+    if (Array.isArray(found)) return found;
+    hindered ??= found;
+    const missing = order.find(({ piece }) => piece.job.id === found.piece);
+    if (!missing || missing === order[0]) break;
+    order = [missing, ...order.filter((piece) => piece !== missing)];
+  }
+  grid.hands.take(plated, lands, -1);
+  return hindered ?? { piece: free[0].piece.job.id, taken: HANDS };
+};
+
+const placeInOrder = (
+  grid: ServiceGrid,
+  order: readonly FreePiece[],
+  moment: Moment,
+): Placed[] | Hindered => {
+  const placed: Placed[] = [];
+  for (const one of order) {
+    const found = bestPlacement(grid, one, moment);
+    if (!isFound(found)) {
+      for (const { placement } of placed) grid.place(placement, moment.readySlot, -1);
+      return { piece: one.piece.job.id, taken: found };
+    }
+    grid.place(found.placement, moment.readySlot);
+    placed.push({ piece: one.piece, placement: found.placement });
+  }
+  return placed;
+};
+
+const updateHolding = (
+  grid: ServiceGrid,
+  settled: readonly FixedPiece[],
+  lands: number,
+  by: 1 | -1 = 1,
+): void => {
+  for (const { out } of settled) grid.holding.take(out, lands, by);
+};
+
+/** Reserves again, or releases, the places of a placed ticket. */
+export const updateReservation = (
+  grid: ServiceGrid,
+  { plating }: SlotTicket,
+  { readySlot: lands, placed, settled }: TicketPlacement,
+  by: 1 | -1,
+): void => {
+  grid.hands.take(lands - plating, lands, by);
+  for (const { placement } of placed) grid.place(placement, lands, by);
+  updateHolding(grid, settled, lands, by);
+};
