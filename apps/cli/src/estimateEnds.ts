@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { CUTS, type CutId } from '@crustan/core/food';
+import { CUT_IDS, CUTS, type CutId } from '@crustan/core/food';
 import { DEFAULT_PAN } from '@crustan/core/gear';
 import { runToEnd } from '@crustan/core/maths';
 import {
@@ -9,6 +9,7 @@ import {
   MethodSimulator,
   type PlanRequest,
   type TimedLeg,
+  waysFor,
   WAYS,
   type Way,
 } from '@crustan/core/plan';
@@ -24,7 +25,8 @@ interface Case {
   readonly legs: readonly TimedLeg[];
 }
 
-const PIECES: Readonly<Record<Way, readonly CutId[]>> = {
+/** Typical pieces of a method; default: the first two that it is offered for. */
+const PIECES: Readonly<Partial<Record<Way, readonly CutId[]>>> = {
   once: ['strip-steak', 'pork-loin'],
   often: ['strip-steak', 'lamb-loin'],
   'skin-down': ['salmon-skin-on', 'white-fish-skin-on'],
@@ -34,6 +36,8 @@ const PIECES: Readonly<Record<Way, readonly CutId[]>> = {
   'sear-oven-sear': ['ribeye', 'strip-steak'],
   'oven-blast': ['loin-joint', 'whole-fillet'],
 };
+const piecesOf = (way: Way): readonly CutId[] =>
+  PIECES[way] ?? CUT_IDS.filter((cut) => waysFor(CUTS[cut]).includes(way)).slice(0, 2);
 /** Factor by which pieces for an oven are thicker than those for a pan. */
 const THICKER = 1.4;
 
@@ -54,7 +58,7 @@ const requestsOf = (way: Way, cut: CutId): readonly PlanRequest[] => {
 
 const planned = (): readonly Case[] =>
   WAYS.flatMap((way) =>
-    PIECES[way].flatMap((cut) =>
+    piecesOf(way).flatMap((cut) =>
       requestsOf(way, cut).flatMap((request): readonly Case[] => {
         const cook = new MethodSimulator(request, { pan: DEFAULT_PAN });
         const solved = runToEnd(solveWay(cook));

@@ -38,3 +38,9 @@ export interface CutTraits {
   /** Origin of game; undefined: not game. */
   readonly game?: GameOrigin | undefined;
 }
+
+/** A cut of the larder. */
+export interface LarderCut extends CutTraits {
+  /** Everyday names in a cook's sentence, separated by commas. The longest name that fits is taken. */
+  readonly words: string;
+}

@@ -1,4 +1,4 @@
-import type { CutTraits } from './cutTraits';
+import type { CutTraits, LarderCut } from './cutTraits';
 import { BEEF } from './larder/beef';
 import { FISH } from './larder/fish';
 import { LAMB_AND_GAME } from './larder/lambAndGame';
@@ -7,65 +7,22 @@ import { SKIN_ON } from './larder/skinOn';
 import { VEAL_AND_PORK } from './larder/vealAndPork';
 import { WHOLE } from './larder/whole';
 
-export const CUT_IDS = [
-  'strip-steak',
-  'ribeye',
-  'fillet-steak',
-  'flat-iron',
-  'rump-steak',
-  'rump-cap',
-  'skirt-steak',
-  'flank-steak',
-  'hanger-steak',
-  'minute-steak',
-  'grass-fed-strip',
-  'rib-bone-in',
-  't-bone',
-  'long-bone-rib',
-  'veal-loin',
-  'veal-fillet',
-  'veal-chop',
-  'pork-loin',
-  'pork-fillet',
-  'pork-neck',
-  'pork-chop',
-  'lamb-loin',
-  'lamb-leg',
-  'lamb-rump',
-  'lamb-chop',
-  'lamb-rack',
-  'venison-loin',
-  'venison-haunch',
-  'boar-loin',
-  'duck-breast',
-  'duck-breast-skinned',
-  'salmon-fillet',
-  'salmon-skin-on',
-  'tuna-steak',
-  'white-fish-fillet',
-  'white-fish-skin-on',
-  'monkfish-tail',
-  'scallop',
-  'rib-roast',
-  'whole-fillet',
-  'whole-rump-cap',
-  'loin-joint',
-  'pork-loin-joint',
-  'rolled-lamb-leg',
-  'salmon-side',
-] as const;
-export type CutId = (typeof CUT_IDS)[number];
-
-/** A cut of the larder. */
+/** A cut: of the larder, or a cook's own. */
 export type Cut = CutTraits;
 
-/** The larder, in the order of the counter. */
-export const CUTS: Readonly<Record<CutId, Cut>> = {
+const LARDER = {
   ...BEEF,
+  ...ON_THE_BONE,
   ...VEAL_AND_PORK,
   ...LAMB_AND_GAME,
-  ...FISH,
-  ...ON_THE_BONE,
   ...SKIN_ON,
+  ...FISH,
   ...WHOLE,
 };
+export type CutId = keyof typeof LARDER;
+
+export const CUTS: Readonly<Record<CutId, LarderCut>> = LARDER;
+
+const isCutId = (id: string): id is CutId => id in LARDER;
+/** Ids of the cuts in the order of the larder. */
+export const CUT_IDS: readonly CutId[] = Object.keys(LARDER).filter(isCutId);

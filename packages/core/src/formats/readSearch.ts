@@ -1,6 +1,6 @@
-import { CUT_IDS, type CutId } from '../food/cuts';
+import { CUT_IDS, CUTS, type CutId } from '../food/cuts';
 import type { HeatScale } from '../plan/legs/ownSteps';
-import { CUT_WORDS, DONENESS_WORDS } from '../phrases/dinnerWords';
+import { DONENESS_WORDS } from '../phrases/dinnerWords';
 import { DONENESS_CODES, type DonenessWord } from '../phrases/donenessWord';
 import type { Phrase, Span } from '../phrases/phrase';
 import { grammarOf } from '../phrases/phraseParser';
@@ -30,7 +30,7 @@ const entries: readonly (readonly [string, string, Meaning])[] = [
   ...FIELDS.map(
     (field) => [`field ${field}`, SEARCH_WORDS[field], { is: 'field', field }] as const,
   ),
-  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUT_WORDS[cut], { is: 'cut', cut }] as const),
+  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUTS[cut].words, { is: 'cut', cut }] as const),
   ...DONENESS_CODES.map(
     (word) => [`doneness ${word}`, DONENESS_WORDS[word], { is: 'doneness', word }] as const,
   ),

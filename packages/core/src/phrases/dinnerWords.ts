@@ -1,4 +1,3 @@
-import type { CutId } from '../food';
 import type { DonenessWord } from './donenessWord';
 import { WEEKDAYS } from './saidDay';
 
@@ -109,65 +108,6 @@ export const DINNER_WORDS: Readonly<Record<DinnerCode, string>> = {
   fillets: 'fillet, fillets',
   'with-skin': 'skin on, with skin, with the skin, with its skin, with skin on',
   'without-skin': 'skinless, skinned, skin off, without skin, without the skin, no skin',
-};
-
-/** Everyday names of the larder's pieces. The longest name that fits is taken. */
-export const CUT_WORDS: Readonly<Record<CutId, string>> = {
-  'strip-steak':
-    'strip, strips, strip steak, strip steaks, sirloin, sirloins, sirloin steak, sirloin steaks, new york strip, striploin',
-  ribeye:
-    'ribeye, ribeyes, rib eye, rib eyes, rib eye steak, rib eye steaks, ribeye steak, ribeye steaks, entrecote, entrecotes',
-  'fillet-steak':
-    'fillet steak, fillet steaks, beef fillet steak, filet mignon, filets mignons, tenderloin steak, tournedos, filet, filets',
-  'flat-iron': 'flat iron, flat irons, flat iron steak, flat iron steaks',
-  'rump-steak': 'rump steak, rump steaks, rump, rumps',
-  'rump-cap': 'rump cap steak, rump cap steaks, picanha steak, picanha steaks',
-  'skirt-steak': 'skirt steak, skirt steaks, skirt',
-  'flank-steak': 'flank steak, flank steaks, flank, bavette, bavettes',
-  'hanger-steak': 'hanger steak, hanger steaks, hanger, onglet, onglets',
-  'minute-steak': 'minute steak, minute steaks',
-  'grass-fed-strip': 'grass fed strip, grass fed strip steak, grass fed sirloin, grass fed strips',
-  'rib-bone-in':
-    'rib steak, rib steaks, bone in ribeye, bone in rib eye, rib steak on the bone, cote de boeuf, côte de boeuf',
-  't-bone': 't bone, t bones, t bone steak, porterhouse, porterhouses',
-  'long-bone-rib': 'tomahawk, tomahawks, long bone rib, tomahawk steak',
-  'veal-loin': 'veal loin, veal loin steak, veal loin steaks, veal steak, veal steaks',
-  'veal-fillet': 'veal fillet, veal medallion, veal medallions, veal fillet medallion',
-  'veal-chop': 'veal chop, veal chops',
-  'pork-loin': 'pork loin steak, pork loin steaks, pork steak, pork steaks, pork loin',
-  'pork-fillet': 'pork fillet, pork tenderloin, pork medallions, pork fillet medallion',
-  'pork-neck': 'pork neck, pork neck steak, pork neck steaks',
-  'pork-chop': 'pork chop, pork chops',
-  'lamb-loin': 'lamb loin, lamb loin fillet, lamb cannon, cannon of lamb',
-  'lamb-leg': 'lamb leg steak, lamb leg steaks, lamb steak, lamb steaks',
-  'lamb-rump': 'lamb rump, lamb rumps, rump of lamb',
-  'lamb-chop': 'lamb chop, lamb chops, lamb cutlet, lamb cutlets, lamb loin chop, lamb loin chops',
-  'lamb-rack': 'lamb rack, rack of lamb, racks of lamb',
-  'venison-loin': 'venison loin, venison loin steak, venison steak, venison steaks, venison',
-  'venison-haunch': 'venison haunch, venison haunch steak, venison haunch steaks',
-  'boar-loin': 'boar loin, boar, wild boar',
-  'duck-breast': 'duck breast, duck breasts, duck, magret, magrets',
-  'duck-breast-skinned': 'skinned duck breast, skinned duck breasts, skinless duck breast',
-  'salmon-fillet':
-    'skinned salmon, skinned salmon fillet, skinless salmon, skinless salmon fillet, salmon without skin',
-  'salmon-skin-on':
-    'salmon, salmon fillet, salmon fillets, salmon skin on, skin on salmon, salmon with its skin, salmon with skin',
-  'tuna-steak': 'tuna, tuna steak, tuna steaks',
-  'white-fish-fillet':
-    'cod, cod fillet, cod fillets, cod loin, cod loins, haddock, haddock fillet, halibut fillet, hake, pollock, white fish, white fish fillet, halibut',
-  'white-fish-skin-on':
-    'sea bass, seabass, bass, bream, cod skin on, sea bass fillet, sea bass fillets, trout, white fish skin on',
-  'monkfish-tail': 'monkfish, monkfish tail',
-  scallop: 'scallop, scallops',
-  'rib-roast': 'rib roast, prime rib, standing rib roast, rib of beef',
-  'whole-fillet':
-    'whole fillet, whole beef fillet, whole tenderloin, chateaubriand, whole beef tenderloin, beef tenderloin',
-  'whole-rump-cap': 'whole rump cap, rump cap, picanha, whole picanha',
-  'loin-joint': 'beef loin joint, sirloin joint, roast beef, beef joint, joint of beef',
-  'pork-loin-joint': 'pork loin joint, pork joint, pork roast, joint of pork',
-  'rolled-lamb-leg':
-    'leg of lamb, leg of lamb boned and rolled, boned and rolled leg of lamb, rolled leg of lamb, boned leg of lamb, lamb leg',
-  'salmon-side': 'side of salmon, salmon side, sides of salmon',
 };
 
 /** Spellings of each doneness. */

@@ -1,8 +1,9 @@
+import { CUTS } from '../food';
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { DINNER_CORPUS } from '../tests/dinnerCorpus';
 import { writeDinner } from '../tests/writeDinner';
-import { CUT_WORDS, DINNER_WORDS } from './dinnerWords';
+import { DINNER_WORDS } from './dinnerWords';
 import { readDinner } from './readDinner';
 import { answered } from './unreadPart';
 
@@ -41,7 +42,7 @@ describe('a dinner in one sentence', () => {
   });
 
   it('whatever is written is read or told, and never throws', () => {
-    const lists = [...Object.values(DINNER_WORDS), ...Object.values(CUT_WORDS)];
+    const lists = [...Object.values(DINNER_WORDS), ...Object.values(CUTS).map(({ words }) => words)];
     const word = fc.oneof(
       fc.constantFrom(...lists.flatMap((list) => list.split(/,\s*/))),
       fc.constantFrom('4 cm', '1 1/4', '"', '130F', '55', '7:30', '25:99', ',', '300 g', 'x 3'),

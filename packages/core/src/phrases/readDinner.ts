@@ -1,9 +1,8 @@
-import { CUT_IDS, type CutId } from '../food';
+import { CUT_IDS, CUTS, type CutId } from '../food';
 import { PLAN_LIMITS } from '../plan/request/limits';
 import type { HeatScale } from '../plan/legs/ownSteps';
 import type { PlanRequest } from '../plan/request/request';
 import {
-  CUT_WORDS,
   DINNER_CODES,
   DINNER_WORDS,
   DONENESS_WORDS,
@@ -27,7 +26,7 @@ type Meaning =
 
 const entries: readonly (readonly [string, string, Meaning])[] = [
   ...DINNER_CODES.map((code) => [code, DINNER_WORDS[code], { is: 'code', code }] as const),
-  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUT_WORDS[cut], { is: 'cut', cut }] as const),
+  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUTS[cut].words, { is: 'cut', cut }] as const),
   ...DONENESS_CODES.map(
     (word) => [`doneness ${word}`, DONENESS_WORDS[word], { is: 'doneness', word }] as const,
   ),

@@ -1,9 +1,11 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Beef without bone, thin to thick. Thickness and weight are what a shop usually sells: a start, not a fact. */
 export const BEEF = {
   'strip-steak': {
     name: 'strip steak',
+    words:
+      'strip, strips, strip steak, strip steaks, sirloin, sirloins, sirloin steak, sirloin steaks, new york strip, striploin',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 2,
@@ -15,6 +17,8 @@ export const BEEF = {
   },
   ribeye: {
     name: 'ribeye',
+    words:
+      'ribeye, ribeyes, rib eye, rib eyes, rib eye steak, rib eye steaks, ribeye steak, ribeye steaks, entrecote, entrecotes',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 1.4,
@@ -25,6 +29,8 @@ export const BEEF = {
   },
   'fillet-steak': {
     name: 'fillet steak',
+    words:
+      'fillet steak, fillet steaks, beef fillet steak, filet mignon, filets mignons, tenderloin steak, tournedos, filet, filets',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 1,
@@ -35,6 +41,7 @@ export const BEEF = {
   },
   'flat-iron': {
     name: 'flat-iron steak',
+    words: 'flat iron, flat irons, flat iron steak, flat iron steaks',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 2.2,
@@ -45,6 +52,7 @@ export const BEEF = {
   },
   'rump-steak': {
     name: 'rump steak',
+    words: 'rump steak, rump steaks, rump, rumps',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 1.6,
@@ -56,6 +64,7 @@ export const BEEF = {
   },
   'rump-cap': {
     name: 'rump cap steak',
+    words: 'rump cap steak, rump cap steaks, picanha steak, picanha steaks',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 1.8,
@@ -67,6 +76,7 @@ export const BEEF = {
   },
   'skirt-steak': {
     name: 'skirt steak',
+    words: 'skirt steak, skirt steaks, skirt',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 3.5,
@@ -77,6 +87,7 @@ export const BEEF = {
   },
   'flank-steak': {
     name: 'flank steak',
+    words: 'flank steak, flank steaks, flank, bavette, bavettes',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 2.4,
@@ -87,6 +98,7 @@ export const BEEF = {
   },
   'hanger-steak': {
     name: 'hanger steak',
+    words: 'hanger steak, hanger steaks, hanger, onglet, onglets',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 3.2,
@@ -97,6 +109,7 @@ export const BEEF = {
   },
   'minute-steak': {
     name: 'minute steak',
+    words: 'minute steak, minute steaks',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 1.6,
@@ -107,6 +120,7 @@ export const BEEF = {
   },
   'grass-fed-strip': {
     name: 'grass-fed strip steak',
+    words: 'grass fed strip, grass fed strip steak, grass fed sirloin, grass fed strips',
     species: 'beef',
     tissue: 'grass-fed-beef',
     aspect: 2,
@@ -116,4 +130,4 @@ export const BEEF = {
     slicing: 'across the grain, a finger thick',
     fatEdge: 0.006,
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;

@@ -1,9 +1,11 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Fish without skin, and scallops. Thickness and weight are what a shop usually sells: a start, not a fact. */
 export const FISH = {
   'salmon-fillet': {
     name: 'skinned salmon fillet',
+    words:
+      'skinned salmon, skinned salmon fillet, skinless salmon, skinless salmon fillet, salmon without skin',
     species: 'salmon',
     tissue: 'salmon',
     aspect: 1.8,
@@ -14,6 +16,7 @@ export const FISH = {
   },
   'tuna-steak': {
     name: 'tuna steak',
+    words: 'tuna, tuna steak, tuna steaks',
     species: 'tuna',
     tissue: 'tuna',
     aspect: 1.5,
@@ -24,6 +27,8 @@ export const FISH = {
   },
   'white-fish-fillet': {
     name: 'white fish fillet',
+    words:
+      'cod, cod fillet, cod fillets, cod loin, cod loins, haddock, haddock fillet, halibut fillet, hake, pollock, white fish, white fish fillet, halibut',
     species: 'white-fish',
     tissue: 'white-fish',
     aspect: 1.6,
@@ -34,6 +39,7 @@ export const FISH = {
   },
   'monkfish-tail': {
     name: 'monkfish tail fillet',
+    words: 'monkfish, monkfish tail',
     species: 'white-fish',
     tissue: 'white-fish',
     aspect: 2.6,
@@ -44,6 +50,7 @@ export const FISH = {
   },
   scallop: {
     name: 'scallop',
+    words: 'scallop, scallops',
     species: 'scallop',
     tissue: 'scallop',
     aspect: 1,
@@ -52,4 +59,4 @@ export const FISH = {
     target: 51,
     slicing: 'whole',
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;

@@ -1,9 +1,10 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Lamb, game and duck without bone or skin. Thickness and weight are what a shop usually sells: a start, not a fact. */
 export const LAMB_AND_GAME = {
   'lamb-loin': {
     name: 'lamb loin fillet',
+    words: 'lamb loin, lamb loin fillet, lamb cannon, cannon of lamb',
     species: 'lamb',
     tissue: 'lamb',
     aspect: 3,
@@ -14,6 +15,7 @@ export const LAMB_AND_GAME = {
   },
   'lamb-leg': {
     name: 'lamb leg steak',
+    words: 'lamb leg steak, lamb leg steaks, lamb steak, lamb steaks',
     species: 'lamb',
     tissue: 'lamb',
     aspect: 1.4,
@@ -24,6 +26,7 @@ export const LAMB_AND_GAME = {
   },
   'lamb-rump': {
     name: 'lamb rump',
+    words: 'lamb rump, lamb rumps, rump of lamb',
     species: 'lamb',
     tissue: 'lamb',
     aspect: 1.5,
@@ -34,6 +37,7 @@ export const LAMB_AND_GAME = {
   },
   'venison-loin': {
     name: 'venison loin steak',
+    words: 'venison loin, venison loin steak, venison steak, venison steaks, venison',
     species: 'venison',
     game: 'farmed',
     tissue: 'venison',
@@ -45,6 +49,7 @@ export const LAMB_AND_GAME = {
   },
   'venison-haunch': {
     name: 'venison haunch steak',
+    words: 'venison haunch, venison haunch steak, venison haunch steaks',
     species: 'venison',
     game: 'farmed',
     tissue: 'venison',
@@ -56,6 +61,7 @@ export const LAMB_AND_GAME = {
   },
   'duck-breast-skinned': {
     name: 'skinned duck breast',
+    words: 'skinned duck breast, skinned duck breasts, skinless duck breast',
     species: 'duck',
     tissue: 'duck',
     aspect: 1.8,
@@ -64,4 +70,4 @@ export const LAMB_AND_GAME = {
     target: 58,
     slicing: 'on the slant, across the grain',
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;

@@ -1,9 +1,11 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Pieces with a bone along one edge. Sizes are what a shop usually sells: a start, not a fact. */
 export const ON_THE_BONE = {
   'rib-bone-in': {
     name: 'rib steak on the bone',
+    words:
+      'rib steak, rib steaks, bone in ribeye, bone in rib eye, rib steak on the bone, cote de boeuf, côte de boeuf',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 1.5,
@@ -16,6 +18,7 @@ export const ON_THE_BONE = {
   },
   't-bone': {
     name: 'T-bone steak',
+    words: 't bone, t bones, t bone steak, porterhouse, porterhouses',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 1.5,
@@ -29,6 +32,7 @@ export const ON_THE_BONE = {
   },
   'long-bone-rib': {
     name: 'long-bone rib steak',
+    words: 'tomahawk, tomahawks, long bone rib, tomahawk steak',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 1.4,
@@ -41,6 +45,7 @@ export const ON_THE_BONE = {
   },
   'veal-chop': {
     name: 'veal chop',
+    words: 'veal chop, veal chops',
     species: 'veal',
     tissue: 'veal',
     aspect: 1.5,
@@ -53,6 +58,7 @@ export const ON_THE_BONE = {
   },
   'pork-chop': {
     name: 'pork chop on the bone',
+    words: 'pork chop, pork chops',
     species: 'pork',
     tissue: 'pork',
     aspect: 1.6,
@@ -65,6 +71,7 @@ export const ON_THE_BONE = {
   },
   'lamb-chop': {
     name: 'lamb loin chop',
+    words: 'lamb chop, lamb chops, lamb cutlet, lamb cutlets, lamb loin chop, lamb loin chops',
     species: 'lamb',
     tissue: 'lamb',
     aspect: 1.5,
@@ -77,6 +84,7 @@ export const ON_THE_BONE = {
   },
   'lamb-rack': {
     name: 'lamb rack, half',
+    words: 'lamb rack, rack of lamb, racks of lamb',
     species: 'lamb',
     tissue: 'lamb',
     aspect: 1.7,
@@ -87,4 +95,4 @@ export const ON_THE_BONE = {
     bone: 0.01,
     fatEdge: 0.006,
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;

@@ -1,9 +1,10 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Pieces cooked with their skin, and boar. Sizes are what a shop usually sells: a start, not a fact. */
 export const SKIN_ON = {
   'boar-loin': {
     name: 'boar loin steak',
+    words: 'boar loin, boar, wild boar',
     game: 'wild',
     species: 'pork',
     tissue: 'pork',
@@ -16,6 +17,7 @@ export const SKIN_ON = {
   },
   'duck-breast': {
     name: 'duck breast',
+    words: 'duck breast, duck breasts, duck, magret, magrets',
     species: 'duck',
     tissue: 'duck',
     aspect: 1.9,
@@ -28,6 +30,8 @@ export const SKIN_ON = {
   },
   'salmon-skin-on': {
     name: 'salmon fillet with its skin',
+    words:
+      'salmon, salmon fillet, salmon fillets, salmon skin on, skin on salmon, salmon with its skin, salmon with skin',
     species: 'salmon',
     tissue: 'salmon',
     aspect: 1.8,
@@ -40,6 +44,8 @@ export const SKIN_ON = {
   },
   'white-fish-skin-on': {
     name: 'white fish fillet with its skin',
+    words:
+      'sea bass, seabass, bass, bream, cod skin on, sea bass fillet, sea bass fillets, trout, white fish skin on',
     species: 'white-fish',
     tissue: 'white-fish',
     aspect: 1.8,
@@ -50,4 +56,4 @@ export const SKIN_ON = {
     skin: { tissue: 'fish-skin', thickness: 0.0009 },
     pan: 190,
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;

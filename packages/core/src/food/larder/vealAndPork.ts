@@ -1,9 +1,10 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Veal and pork without bone. Thickness and weight are what a shop usually sells: a start, not a fact. */
 export const VEAL_AND_PORK = {
   'veal-loin': {
     name: 'veal loin steak',
+    words: 'veal loin, veal loin steak, veal loin steaks, veal steak, veal steaks',
     species: 'veal',
     tissue: 'veal',
     aspect: 1.5,
@@ -14,6 +15,7 @@ export const VEAL_AND_PORK = {
   },
   'veal-fillet': {
     name: 'veal fillet medallion',
+    words: 'veal fillet, veal medallion, veal medallions, veal fillet medallion',
     species: 'veal',
     tissue: 'veal',
     aspect: 1,
@@ -24,6 +26,7 @@ export const VEAL_AND_PORK = {
   },
   'pork-loin': {
     name: 'pork loin steak',
+    words: 'pork loin steak, pork loin steaks, pork steak, pork steaks, pork loin',
     species: 'pork',
     tissue: 'pork',
     aspect: 1.6,
@@ -35,6 +38,7 @@ export const VEAL_AND_PORK = {
   },
   'pork-fillet': {
     name: 'pork fillet medallion',
+    words: 'pork fillet, pork tenderloin, pork medallions, pork fillet medallion',
     species: 'pork',
     tissue: 'pork',
     aspect: 1,
@@ -45,6 +49,7 @@ export const VEAL_AND_PORK = {
   },
   'pork-neck': {
     name: 'pork neck steak',
+    words: 'pork neck, pork neck steak, pork neck steaks',
     species: 'pork',
     tissue: 'marbled-pork',
     aspect: 1.5,
@@ -53,4 +58,4 @@ export const VEAL_AND_PORK = {
     target: 66,
     slicing: 'across, a finger thick',
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;

@@ -1,9 +1,10 @@
-import type { CutTraits } from '../cutTraits';
+import type { LarderCut } from '../cutTraits';
 
 /** Pieces for several, cooked in one. Sizes are what a shop usually sells: a start, not a fact. */
 export const WHOLE = {
   'rib-roast': {
     name: 'rib of beef on the bone',
+    words: 'rib roast, prime rib, standing rib roast, rib of beef',
     species: 'beef',
     tissue: 'marbled-beef',
     aspect: 1.2,
@@ -16,6 +17,8 @@ export const WHOLE = {
   },
   'whole-fillet': {
     name: 'whole beef fillet',
+    words:
+      'whole fillet, whole beef fillet, whole tenderloin, chateaubriand, whole beef tenderloin, beef tenderloin',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 5,
@@ -28,6 +31,7 @@ export const WHOLE = {
   },
   'whole-rump-cap': {
     name: 'whole rump cap',
+    words: 'whole rump cap, rump cap, picanha, whole picanha',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 1.7,
@@ -40,6 +44,7 @@ export const WHOLE = {
   },
   'loin-joint': {
     name: 'joint of beef loin',
+    words: 'beef loin joint, sirloin joint, roast beef, beef joint, joint of beef',
     species: 'beef',
     tissue: 'lean-beef',
     aspect: 2.2,
@@ -51,6 +56,7 @@ export const WHOLE = {
   },
   'pork-loin-joint': {
     name: 'joint of pork loin',
+    words: 'pork loin joint, pork joint, pork roast, joint of pork',
     species: 'pork',
     tissue: 'pork',
     aspect: 2.2,
@@ -63,6 +69,8 @@ export const WHOLE = {
   },
   'rolled-lamb-leg': {
     name: 'leg of lamb, boned and tied',
+    words:
+      'leg of lamb, leg of lamb boned and rolled, boned and rolled leg of lamb, rolled leg of lamb, boned leg of lamb, lamb leg',
     species: 'lamb',
     tissue: 'lamb',
     aspect: 2,
@@ -76,6 +84,7 @@ export const WHOLE = {
   },
   'salmon-side': {
     name: 'side of salmon',
+    words: 'side of salmon, salmon side, sides of salmon',
     species: 'salmon',
     tissue: 'salmon',
     aspect: 3.4,
@@ -86,4 +95,4 @@ export const WHOLE = {
     skin: { tissue: 'fish-skin', thickness: 0.0012 },
     whole: true,
   },
-} as const satisfies Record<string, CutTraits>;
+} as const satisfies Record<string, LarderCut>;
