@@ -128,7 +128,7 @@ const surfaceRows = (): readonly (readonly string[])[] =>
       before.toFixed(1),
       value.toFixed(1),
       value >= least && value <= most ? 'inside' : 'outside',
-      aside ? 'held aside' : '',
+      aside ? 'held out' : '',
     ];
   });
 
@@ -137,7 +137,7 @@ const anchorRows = (): readonly (readonly string[])[] =>
     anchor.name,
     `${anchor.least} to ${anchor.most}`,
     indexOf(historyOf(anchor), DRY_BROWNING).toFixed(2),
-    anchor.aside ? 'held aside' : '',
+    anchor.aside ? 'held out' : '',
   ]);
 
 const FINE = { meanError: 0.018 / 8, cellError: 2.2 / 8, longest: 5 } as const;
@@ -169,21 +169,21 @@ const USUAL_LOSS = [
 /** Comparison of the kitchen model with published and reported values. */
 export const kitchenSection = (): string => {
   const [baseline, kitchen] = [beltGrilled(HEAT_MODELS.baseline), beltGrilled(HEAT_MODELS.kitchen)];
-  return `## What a kitchen adds
+  return `## Options of the kitchen model
 
-Each option switched on alone against the baseline: what it moves the core's peak by, C. The pan is 2.4 kg
-of iron on 1.2 kW with the knob left alone.
+Shift of the core's peak, K, when one option at a time is added to the baseline. The pan is 2.4 kg of iron on 1.2 kW with a
+constant burner setting.
 
 ${table(['option', ...CASES.map(({ name }) => name)], optionRows())}
 
-Published measurements, as recalled: figures known to us without the papers at hand, so that the bounds are
-wide. Belt-grilled beef strips (Wheeler et al. 1998): both faces at 163 C, 21.6 mm apart, 5.7 min to about 70 C,
-loss about 21.5 %. Here ${baseline[0].toFixed(1)} min and ${baseline[1].toFixed(0)} % in the baseline, ${kitchen[0].toFixed(1)} min and ${kitchen[1].toFixed(0)} % in a kitchen: a
-quarter to a third slower than reported, for the steaks are pressed thinner as they cook, which no option here has.
+The published measurements are recalled without the papers at hand; their bounds are therefore wide. Belt-grilled beef strips
+(Wheeler et al. 1998), both faces at 163 C and 21.6 mm apart: 5.7 min to about 70 C, loss about 21.5 %. The baseline gives
+${baseline[0].toFixed(1)} min and ${baseline[1].toFixed(0)} %, the kitchen model ${kitchen[0].toFixed(1)} min and ${kitchen[1].toFixed(0)} %. This is a quarter to a third slower than reported: the
+belt presses the steaks thinner while they cook, and no option contains this.
 Contact coefficients lie within 200 to 1200 W/m2 K wet (Housova & Topinka 1985), 250 to 650 (Wichchukit et al.
 2001). Faces shrink from 40 C on (Tornberg 2005).
 
-Loss of a strip turned once, beside what is usually measured (USDA yields near 71 C: 20 to 25 %), %:
+Loss of a strip turned once, and typical measured losses (USDA yields near 71 C: 20 to 25 %), %:
 
 ${table(
   ['end, C', ...USUAL_LOSS.map(([end]) => String(end))],
@@ -193,17 +193,17 @@ ${table(
   ],
 )}
 
-Crusts as cooks report them, as ranges of the browning index, and the law's (\`apps/cli/src/fit/browningAnchors\`):
+Ranges of the browning index from reported crusts, and the index of the law (\`apps/cli/src/fit/browningAnchors\`):
 
 ${table(['treatment', 'reported', 'law', ''], anchorRows())}
 
-Oven cooks against figures from outside the model: practice, charts and an independent solver, all recalled. Rises are
-in the open air on a rack. Fitted with \`npm run fit -- surface\`; one figure in three was held aside:
+Oven cooks compared with figures from outside the model: practice, charts and an independent solver, all recalled. Rises are
+in open air on a rack. \`npm run fit -- surface\` fits the law; one figure in three is held out:
 
 ${table(['cook', 'reported', 'before', 'now', '', ''], surfaceRows())}
 
-Convergence of whole cooks on the kitchen's model: the peak, C, and what cells half as large and steps eight times as
-tight move it by; the energy error is of the whole ledger, with pan, board, fat and juice.
+Convergence of whole cooks with the kitchen model: the peak, C, its shift with cells half as large, and with an eight times
+smaller error bound of the time step. The energy error includes the pan, the board, fat and juice.
 
 ${table(['cook', 'peak', 'finer cells', 'tighter steps', 'energy error'], convergenceRows())}
 `;

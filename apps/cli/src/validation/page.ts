@@ -101,44 +101,46 @@ const learnTable = (): string => {
 };
 
 /** docs/validation.md from runs made now, by the functions that the tests hold to bounds. */
-export const validationPage = (): string => `# What the heat model is held against
+export const validationPage = (): string => `# Validation of the heat model
 
-Written by \`npm run validation\`: every figure and picture below was computed as it was written, by
-the functions in \`packages/core/src/tests/proofs\` that the tests call and hold to bounds.
+\`npm run validation\` writes this page. It computes every figure and picture with the functions in
+\`packages/core/src/tests/proofs\`; the tests call the same functions and check their bounds.
 
 ## Exact solutions
 
-Constant properties, no water, linear faces. A slab between two equal fluids at 120 C from 5 C,
-against its Fourier series; error of the core, K, on the grid as used, twice and four times as fine:
+Constant properties, no water, linear boundary conditions. The first table compares a slab at 5 C between two equal fluids
+at 120 C with its Fourier series: error of the core, K, on the grid of the product and on grids twice and four times as fine.
 
 ${table(['slab', 'exact, C', 'as used', 'twice as fine', 'four times'], slabRows())}
 
 ![The core against the series](validation-slab.svg)
 
-A finite cylinder and a bar, against the product of their directions' solutions; error of the core,
-K, with 6, 12 and 24 columns from the middle to the edge (24 are drawn; 8 search, 16 where the edge is seared or the piece stout). Few columns are narrow at the edge, where a real piece dries, at the price of these plain ones:
+The second table compares a finite cylinder and a bar with the product of their one-dimensional solutions: error of the
+core, K, with 6, 12 and 24 columns from the middle to the edge. The display uses 24 columns. The search uses 8, or 16 if the
+edge is seared or the piece is stout. The columns are narrowest at the edge, where a real piece dries; these test cases, which
+do not dry, lose accuracy by it.
 
 ${table(['block', 'exact, C', '6 columns', '12', '24'], blockRows())}
 
 ![Convergence](validation-convergence.svg)
 
-Halving the cells quarters the error in both directions (tests: between 3 and 5.5 times in z). A
-half-space behind a contact is within 0.1 C of its closed form at every depth.
+Halving the cells divides the error by about four in both directions (tests: by 3 to 5.5 in z). A half-space behind a
+contact is within 0.1 C of its closed form at every depth.
 
 ## Flipping
 
-Linear faces (Thiffeault 2022). Between equal ones the time for the middle does not depend on how
-the piece is flipped (tests: within 1 %; here ${middles()} s), and where the middle is last, flipping
-gains nothing: ${manyFlips(EQUAL_FACES, 8).toFixed(0)} s flipped every 8 s, ${bestSingleFlip(EQUAL_FACES).toFixed(0)} s flipped once at the best
-moment. Under still air the cool side is last, and many flips beat the best single one: by
+Linear boundary conditions (Thiffeault 2022). Between equal faces the time for the middle does not depend on the flips
+(tests: within 1 %; here ${middles()} s). If the middle is the last point to reach its temperature, flipping gains nothing:
+${manyFlips(EQUAL_FACES, 8).toFixed(0)} s flipped every 8 s, ${bestSingleFlip(EQUAL_FACES).toFixed(0)} s flipped once at the best
+moment. Under still air the cool side is the last point, and many flips are quicker than the best single one: by
 ${(100 * (1 - manyFlips(PATTY, 2) / bestSingleFlip(PATTY))).toFixed(0)} % for the patty below, of the 29 % that theory allows.
 
 ![Flipping](validation-flipping.svg)
 
-## The reference program
+## Reference program
 
-Cooks by an independent explicit program for the same equations, on a uniform grid of 0.5 mm, its
-figures in brackets. Bounds: cores and peaks within 1.5 C, oven times within 5 %.
+An independent explicit program solves the same equations on a uniform grid of 0.5 mm; its figures are in brackets. Bounds:
+cores and peaks within 1.5 C, oven times within 5 %.
 
 ${table(
   [
@@ -153,92 +155,90 @@ ${table(
   referenceProofs().map(referenceRow),
 )}
 
-What is left is mostly the reference's grid: an explicit program written to check this gives its
-first case to the digit on 0.5 mm cells (51.8 C at the peak), 51.5 on cells of 0.25 and 0.125 mm.
-Coarse cells dry late, and keep the wet contact and the crust's depth with them. The drying law had
-to be read closely to meet the oven times: a cell under a tenth of its water counts as dry, the dried
-share of the cell that vapour leaves counts as crust, and behind a dry cell vapour starts from the
-middle of what is still wet, where the cell's temperature is taken.
+The remaining difference is mostly the grid of the reference: a third explicit program gives the same first case on 0.5 mm
+cells (51.8 C at the peak), and 51.5 C on cells of 0.25 and 0.125 mm. Coarse cells dry later, which prolongs the wet contact
+and reduces the depth of the crust. The oven times agree only with these details of the drying law: a cell with less than a
+tenth of its water is dry; the dried share of the evaporating cell is crust; behind a dry cell vapour starts from the middle
+of the wet part, where the temperature of the cell is defined.
 
 ## Energy
 
-Heat in = stored + carried off by vapour, for random shapes, layers, films, thicknesses, pans and
-times through sear, boil, flip, oven and rest: under 0.1 % in every case tested (property test in
-\`pieceSolver.test.ts\`). Stored heat is taken from the exact integrals of the capacities, not from
-the steps.
+Supplied heat equals stored heat plus the heat of the vapour, for random shapes, layers, films, thicknesses, pans and times
+through sear, boiling, flip, oven and rest. The error is under 0.1 % in every tested case (property test in
+\`pieceSolver.test.ts\`). Stored heat is the exact integral of the heat capacity, not a sum over time steps.
 
 ## Properties
 
-Tested on random inputs: no cell over the hottest face; wet cells never over the boil; flips between
-equal faces change nothing; thicker, colder and further takes longer; narrower is quicker; a hotter
-pan never browns less; a tenfold tighter step control moves the core by less than 0.1 C.
+These properties are tested on random inputs. No cell is hotter than the hottest face. Wet cells never exceed the boiling
+point. Flips between equal faces change nothing. A thicker piece, a colder start and a higher target take longer; a narrower
+piece takes less time. A hotter pan never browns less. A ten times smaller error bound of the time step shifts the core by
+less than 0.1 C.
 
 ${kitchenSection()}
-## The live forecast
+## Live forecast
 
-At the stove the readings of a cook are fitted by what they can say: the oven's error
-(${usual('oven')} C), what its air brings to a face (${percent('ovenHeat')}), the contact (${percent('contact')} and what
-the kitchen adds), the thickness (${millimetres('thickness')} mm), the start (${usual('start')} C), in brackets one usual deviation,
-and the thermometer's own constant error (${THERMOMETER_SPREAD} C). It is a Gauss-Newton fit against those priors on the
-one-dimensional model, whose edges are set so that it meets the section's own pull; what is left
-between the two is taken from the section at the kitchen as it is guessed, and compared anew when the
-guess has moved. Where the probe lies is not fitted but weighed: 21 places through the thickness, along
-the bone, in the oven's air, in the kitchen's, each with its own fit, by how well it explains all
-readings; what lies far off counts for no more than four deviations. The model about the present guess
-is kept until a press is made or the guess has moved, so that most readings cost only the weighing.
+At the stove the readings of a cook fit these parameters, each with its prior standard deviation in brackets: oven
+temperature (${usual('oven')} C), heat transfer of the oven (${percent('ovenHeat')}), contact (${percent('contact')}, and more
+from the kitchen), thickness (${millimetres('thickness')} mm), start temperature (${usual('start')} C), and a constant error of
+the thermometer (${THERMOMETER_SPREAD} C). The fit is Gauss-Newton on the one-dimensional model. Its edges are adjusted so
+that it gives the pull of the section; the remaining difference is computed on the section for the estimated kitchen, and
+again when the estimate has moved. The position of the probe is not fitted. It is a mixture: 21 positions through the
+thickness, along the bone, in the air of the oven and of the kitchen, each with its own fit, weighted by the likelihood of all
+readings. An outlier counts as at most four standard deviations. The linear model is reused until a step is pressed or the
+estimate has moved, so that most readings only change the weights.
 
-\`npm run -s bench -- live\` tries it in 200 hidden kitchens drawn from a seed (ovens within 25 C and 20 % of
-heat, 4 mm, 4 C, contact within 30 %, a probe up to 6 mm off the middle that errs by 0.4 C), on the section, half-way
-through the oven. Each household plans by its own knob, board, tray and fuel, of four; one cook in four does
-otherwise than was said with the knob, the spot or the board. Here ${LIVE_SAMPLE} of them:
+\`npm run -s bench -- live\` tests the forecast half-way through the oven in 200 hidden kitchens drawn from a seed: oven
+temperature within 25 C and its heat transfer within 20 %, thickness within 4 mm, start within 4 C, contact within 30 %, the
+probe up to 6 mm from the middle with an error of 0.4 C. There are four households with different burner habits, boards, trays
+and fuels. One cook in four differs from its plan in the burner, the spot in the pan or the board. Figures of ${LIVE_SAMPLE} kitchens:
 
 ${liveTable()}
 
 ![The forecast along a cook](validation-forecast.svg)
 
-Half-way through the oven a probe does not tell more than that: kitchens that read alike so far are minutes apart
-at the end, and what is done otherwise after the oven is in no reading. The stated spreads lead to expect fewer within
-two minutes than are found: they count with the model's own error, which these kitchens do not have. For the same reason the
-forecast trusts the readings less here than it could.
+Half-way through the oven a probe cannot determine more: kitchens with equal readings until then differ by minutes at the
+end, and no reading contains deviations after the oven. The stated standard deviations include the error of the model, which
+these kitchens do not have. Therefore more pulls lie within two minutes than the stated deviations predict, and the forecast
+gives the readings less weight than it could.
 
-What this shows is how well the fit finds a kitchen that obeys the model. A real kitchen does not quite: the model's
-own error is fitted beside the kitchen, as a process that is correlated in time within a cook and common to its readings,
-and the rest after the pull adds to it. Its sizes come from kitchens of other physics, see below: in a kitchen
-that obeys the model the ranges are therefore wider than they need be.
+These figures show how well the fit finds a kitchen that follows the model. Real kitchens differ from the model. The error of
+the model is fitted together with the kitchen, as a process that is correlated in time within a cook and common to its
+readings; the rest after the pull adds to it. Its size comes from kitchens with other physics, see below. In a kitchen that
+follows the model the ranges are therefore wider than necessary.
 
-## Learning a kitchen
+## Calibration of a kitchen
 
-What is learned is the oven's air over its dial (usually within 14.5 C, one deviation), what that brings to a
-face (14 %: its convection and its vapour in one figure, which is all that readings can carry), what the burner
-gives of what its plate says (18 %), each pan's contact (18 %) and the cook's eye for thickness (1.7 mm).
-Each cook is run through the model as it was cooked, by its presses, and as it would be in a kitchen a
-little off; its readings by probe and by hand, its measured end, a gun on the pan and a thermometer in
-the oven are then linear in those five and in what differs from cook to cook (start 2.3 C, thickness
-0.8 mm, contact 7 %, oven 2.5 C and 6 %, pan 6 C, thermometer 0.2 C; estimates), where a probe lies weighed over
-21 depths and one chance in 33 that it was out. What a cook says of the five, the rest taken out, adds to
-what the others say; together with the usual spread, which is what shrinks an unsure figure to the usual,
-that is the answer. The cooks are run anew in the kitchen found, twice. A pan warmed for about as long as
-the run said tells of the burner; one that was held by a gun tells of nothing but itself. The oven's time
-constant is found on a grid from its thermometer while it came up.
+Calibration estimates five parameters, each with its prior standard deviation in brackets: oven offset (14.5 C), heat transfer
+of the oven (14 %: convection and vapour together, since readings cannot separate them), power of the burner relative to its
+label (18 %), contact of each pan (18 %) and the cook's error of thickness (1.7 mm). Each cook is simulated with its actual
+steps, and again with each parameter slightly changed. Readings by probe and by hand, the measured end, infrared readings of
+the pan and a thermometer in the oven are then linear in these five and in the scatter between cooks (estimates: start 2.3 C,
+thickness 0.8 mm, contact 7 %, oven 2.5 C and 6 %, pan 6 C, thermometer 0.2 C). The position of a probe is a mixture of 21
+depths, with a probability of 1 in 33 that it was outside the piece. The scatter is marginalized, and the information of all
+cooks is added to the priors; an uncertain parameter stays near its prior mean. The cooks are simulated in the estimated
+kitchen twice more. A pan that was heated for about the planned time contains information on the burner; a pan that was held
+by an infrared thermometer contains none. The time constant of the oven is found on a grid from its thermometer during the
+preheat.
 
-\`npm run -s bench -- learn\` tries it in 100 hidden kitchens drawn from a seed (oven within 25 C and 20 % of
-heat, burner and contact within 30 %, thickness within 3 mm; habits as above), five cooks each in three ways, which beside that differ by
-chance (start 1.5 C, thickness 0.5 mm, contact 5 %, oven 1.5 C and 4 %, pan 4 C; a probe up to 4 mm off that errs by
-0.4 C, hands by 0.7 C, guns by 8 C). Plans made with what was learned are held against the pull that is right
-in that kitchen, on the section. Here the first ${KITCHENS_SHOWN} of seed 1:
+\`npm run -s bench -- learn\` tests calibration in 100 hidden kitchens drawn from a seed: oven within 25 C and 20 % of heat
+transfer, burner and contact within 30 %, thickness within 3 mm, habits as above. Each kitchen has five cooks by three
+methods, with random scatter (start 1.5 C, thickness 0.5 mm, contact 5 %, oven 1.5 C and 4 %, pan 4 C; the probe up to 4 mm
+from the middle with an error of 0.4 C, hands 0.7 C, infrared 8 C). Plans with the calibration are compared with the correct
+pull of that kitchen on the section. Figures of the first ${KITCHENS_SHOWN} kitchens of seed 1:
 
 ${learnTable()}
 
 ![Plans before and after five cooks](validation-learning.svg)
 
-As above, the truth is our own model's: it shows that a kitchen is found, not that the model is right.
-Where a kitchen hardly differs from the usual there is little to halve, and a sixth plan that was right by
-luck can come out worse: those are the ones that miss.
+The true kitchens follow the model: these figures show that a kitchen is found, not that the model is right. A kitchen close
+to the nominal one leaves little error to halve, and a sixth plan that was right by chance can become worse; these are the
+misses.
 
 ${foreignSection()}
-## What the model does not know
+## Limits of the model
 
-How the juice moves inside, how a piece is pressed thinner, where a face lifts off the iron, the few millimetres
-of lift under a bone (taken as a quarter of the contact). What a kitchen adds is estimated, each figure with its
-range. Contact coefficients in the literature scatter from 200 to 1200 W/m2 K: plans carry that as a range.
+The model does not contain the flow of juice inside the piece, the reduction of thickness by pressing, the places where a face
+lifts off the iron, and the lift of a few millimetres under a bone, for which a quarter of the contact is assumed. The
+kitchen options are estimates, each with a range. Contact coefficients in the literature range from 200 to 1200 W/m2 K; plans
+include this range in their uncertainty.
 `;
