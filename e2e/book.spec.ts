@@ -122,7 +122,7 @@ test('takes the whole logbook out and into another one, exactly, and stops with 
     ).toBeVisible();
     expect(await listed()).toBe(0);
     await page.getByRole('button', { name: 'Cancel' }).click();
-    await expect(page.getByText('Stopped; nothing of it is in the logbook.')).toBeVisible();
+    await expect(page.getByText('Stopped: nothing was added to the logbook.')).toBeVisible();
     expect(await listed()).toBe(0);
 
     await give(page, 'book-again.json', written);

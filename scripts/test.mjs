@@ -51,7 +51,7 @@ const unitReport = path.join(CACHE, 'unit.json');
 rmSync(unitReport, { force: true });
 const unitOk = await run(bin('jest'), [
   '--silent',
-  // Jest would leave a machine with two processors only one of them.
+  // Jest would use only one of two processors.
   `--maxWorkers=${Math.max(2, availableParallelism() - 1)}`,
   '--json',
   `--outputFile=${unitReport}`,

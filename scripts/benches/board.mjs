@@ -15,7 +15,7 @@ const PIECES = 4;
 const PANS = 4;
 /** Tables that order one after another once the house is full. */
 const LATER = 8;
-/** Time between two of them, ms: the search of the one before has ended. */
+/** Time between two steps, ms: the search of the step before has ended. */
 const BETWEEN = 8000;
 
 const WIDE = { viewport: { width: 1280, height: 800 }, locale: 'en-GB' };

@@ -9,7 +9,7 @@ import { askedSeed } from './seeded.mjs';
 
 const KILLS = 1000;
 const REQUESTS = 20_000;
-/** Number of servers that are killed side by side, each with a folder of its own. */
+/** Number of servers that are killed side by side, each with its own folder. */
 const SIDE_BY_SIDE = 2;
 
 export const benchFaults = async () => {

@@ -1,6 +1,6 @@
 import { chunk } from './ui/chunk';
 
-/** Forms and their components in one chunk, loaded with the first of them. */
+/** Forms and their components in one chunk, loaded with the first form. */
 const sheet = () => import('./formSheet');
 
 export const JudgeForm = chunk(() => sheet().then((m) => m.JudgeForm)).Chunk;

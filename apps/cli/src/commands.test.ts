@@ -6,7 +6,7 @@ import {
   problemSchema,
 } from '@crustan/core/formats';
 import { timesResultSchema } from '@crustan/core/formats/timesFile';
-import { aheadCommand, planCommand, sayCommand, simulateCommand } from './commands';
+import { aheadCommand, planCommand, describeCommand, simulateCommand } from './commands';
 import { readRequests } from './readRequests';
 import { jsonSchemaOf, SCHEMA_NAMES } from '@crustan/core/formats/jsonSchemas';
 
@@ -92,13 +92,15 @@ describe('the command line', () => {
   });
 
   it('plans a dinner in the cook’s own words, and refuses one without a piece', () => {
-    const { refused, json } = sayCommand('two ribeyes, 4 cm, medium rare at eight, with chips');
+    const { refused, json } = describeCommand(
+      'two ribeyes, 4 cm, medium rare at eight, with chips',
+    );
     expect(refused).toBe(false);
     expect(json).toMatchObject({
       said: { request: { cut: 'ribeye', pieces: 2 }, hour: '20:00', unread: [{ text: 'chips' }] },
       plan: { plan: { request: { cut: 'ribeye', thickness: 0.04, target: 55 } } },
     });
-    expect(sayCommand('medium rare at eight').refused).toBe(true);
+    expect(describeCommand('medium rare at eight').refused).toBe(true);
   });
 
   it('judges a cook’s own times, and refuses a step that it does not understand by its words', () => {

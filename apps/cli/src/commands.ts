@@ -169,7 +169,7 @@ const planOf = (value: unknown): Outcome =>
  * `crustan plan --say WORDS`: a dinner in a cook's own words, planned. Words that are not used are printed with the plan; a
  * sentence without a piece is refused.
  */
-export const sayCommand = (words: string): Outcome => {
+export const describeCommand = (words: string): Outcome => {
   const { request, hour, day, unread } = readDinner(words.slice(0, LONGEST_SAID));
   const { cut } = request;
   if (cut === undefined) {

@@ -31,7 +31,7 @@ describe('a cook file’s keys of a real kitchen', () => {
     expect(said).toEqual(plain);
   });
 
-  it('model, body and press move the end the way a kitchen does', () => {
+  it('shift the end with model, pan body and pressing as a kitchen does', () => {
     const kitchen = { ...COOK, model: 'kitchen' };
     const withPress = (press: string): Cook => ({
       ...kitchen,
@@ -44,7 +44,7 @@ describe('a cook file’s keys of a real kitchen', () => {
     expect(pieces(4)).toBeLessThan(pieces(1) - 2);
   });
 
-  it('a body begins as hot as its first pan stage and cools under the food', () => {
+  it('starts a pan body at the temperature of its first stage and cools it under food', () => {
     const stages = [{ kind: 'sear', pan: 215, seconds: 90, thenFlip: false }, REST];
     const [sear] = run({ ...COOK, body: BODY, stages }).stages;
     expect(sear?.pan).toBeLessThan(205);
@@ -54,7 +54,7 @@ describe('a cook file’s keys of a real kitchen', () => {
     expect(run({ ...COOK, stages }).stages[0]?.pan).toBe(215);
   });
 
-  it('an oven’s vapour, tray, walls and doors each do what they do', () => {
+  it('changes the result with vapour, tray, walls and door openings of an oven', () => {
     const seconds = (more: object): number =>
       run({
         ...COOK,
@@ -79,7 +79,7 @@ describe('a cook file’s keys of a real kitchen', () => {
     );
   });
 
-  it('reads as the thermometer is put in, what is left out as usual', () => {
+  it('reads at the stated position of the thermometer, with defaults', () => {
     const reading = (thermometer?: object): number =>
       run({ ...COOK, stages: [TURNS], ...(thermometer ? { thermometer } : {}) }).stages[0]
         ?.reading ?? NaN;
@@ -90,7 +90,7 @@ describe('a cook file’s keys of a real kitchen', () => {
     expect(Math.abs(reading({ from: 'side' }) - core)).toBeLessThan(1.5);
   });
 
-  it('a long piece of a width has a rim of its own', () => {
+  it('gives a long piece of a stated width its own rim', () => {
     const { stages } = run({
       ...COOK,
       model: 'kitchen',
@@ -165,7 +165,7 @@ describe('a plan file', () => {
     return result;
   };
 
-  it('is planned by the kitchen’s physics, lying loose, unless it says the baseline', () => {
+  it('is planned with the kitchen model, lying loose, unless it names the baseline', () => {
     const { plan, loss, logs, crustName } = planned({});
     expect(plan.request).toMatchObject({ model: 'kitchen', press: 'loose', restOn: 'board' });
     const [leg] = plan.legs;
@@ -181,7 +181,7 @@ describe('a plan file', () => {
     expect(baseline.legs[0]?.floor).toBeUndefined();
   });
 
-  it('is slower with the knob left alone under three pieces', () => {
+  it('is slower with a constant burner under three pieces', () => {
     const three = { pieces: 3, knob: 'left' };
     expect(planned(three).plan.cookSeconds).toBeGreaterThan(
       planned({ ...three, knob: 'up' }).plan.cookSeconds + 10,

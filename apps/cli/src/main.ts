@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { COMMANDS, isCommandName, sayCommand, type Outcome } from './commands';
+import { COMMANDS, isCommandName, describeCommand, type Outcome } from './commands';
 import { isSchemaName, jsonSchemaOf, SCHEMA_NAMES } from '@crustan/core/formats/jsonSchemas';
 import { readRequests } from './readRequests';
 
@@ -12,7 +12,7 @@ const giveUp = (line: string): never => {
 
 const [name = '', file = '', words = ''] = process.argv.slice(2);
 if (name === 'plan' && file === '--say') {
-  const { refused, json } = sayCommand(words);
+  const { refused, json } = describeCommand(words);
   const said = JSON.stringify(json, null, 2);
   if (refused) giveUp(said);
   process.stdout.write(`${said}\n`);

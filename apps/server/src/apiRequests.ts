@@ -73,7 +73,7 @@ export const logStreamQuery = z.object({
     .string('must be streams, a comma between them')
     .transform((text) => text.split(','))
     .pipe(z.array(followedSchema).min(1).max(MOST_FOLLOWED)),
-  /** Logbook in whose log those places are; a page has nothing of another one's. */
+  /** Logbook whose log contains those places; places of another logbook are ignored. */
   book: z.uuid('must be a UUID').optional(),
 });
 

@@ -47,13 +47,13 @@ describe('the API’s table', () => {
     expect(routeFor('PUT', '/api/v1/phones')).toBeUndefined();
   });
 
-  it('says of a path’s part that it is an id only where it is one', () => {
+  it('marks only ids as ids in a path', () => {
     const text = JSON.stringify(openApi('abc').paths['/schemas/{name}']);
     expect(text).toContain('"name":"name","in":"path"');
     expect(text).not.toContain('uuid');
   });
 
-  it('is a description that a program can read', () => {
+  it('is a machine-readable description', () => {
     const described = openApi('abc');
     const text = JSON.stringify(described);
     expect(text).not.toContain('undefined');

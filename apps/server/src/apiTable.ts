@@ -46,7 +46,7 @@ import {
 export const API_ROOT = '/api';
 export const API_VERSION = 'v1';
 
-/** A message in a media type of its own, not JSON. */
+/** A message in another media type than JSON. */
 export interface Bytes {
   readonly type: string;
 }

@@ -221,7 +221,7 @@ describe('the whole logbook as files', () => {
     former.close();
   });
 
-  it('a restore leaves nothing of an import that waited to be stored', async () => {
+  it('discards an unfinished import at a restore', async () => {
     fill(from);
     const read = await send(await text(`${from.url}/book.json`));
     const backup = Buffer.from(await (await fetch(`${to.url}/backup`)).arrayBuffer());

@@ -41,7 +41,7 @@ describe('a logbook of many cooks', () => {
     return body.cooks.map((line: { title: string }) => line.title);
   };
 
-  it('is searched by words of title, piece and notes, and by what was cooked and judged', async () => {
+  it('is searched by words of title, piece and notes, by method and judgement', async () => {
     await cook('Sunday strip', {}, { crust: 'golden', again: 'again', notes: 'Thyme, 100% good' });
     await cook('Sunday pork', { cut: 'pork-loin' }, { crust: 'pale', notes: '' }, T0 + 1000);
     await cook('Wednesday', { way: 'often' }, undefined, T0 + 86_400_000);
@@ -242,7 +242,7 @@ describe('a logbook of many cooks', () => {
     await put(headers['etag'] ?? '').expect(200);
   });
 
-  it('takes a kitchen while the clock was never set, and reads one that was stored so', async () => {
+  it('stores and reads a kitchen with an unset clock', async () => {
     now = Date.UTC(1970, 0, 2);
     const stored = await api
       .put('/api/kitchen')
@@ -256,7 +256,7 @@ describe('a logbook of many cooks', () => {
     expect(read.body.changedAt).toBe(Date.UTC(2020, 0, 1));
   });
 
-  it('gives the newest finished cooks in full, to learn from', async () => {
+  it('returns the newest finished cooks in full for calibration', async () => {
     const ids = [
       await cook('Older', {}, undefined, T0),
       await cook('Newer', {}, undefined, T0 + 1),

@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { environmentSchema, readConfig } from './config';
 
-describe('how a server is run', () => {
-  it('is usual where nothing is said', () => {
+describe('configuration of the server', () => {
+  it('has defaults', () => {
     expect(readConfig(['node', 'main.js'], {}, '/data')).toMatchObject({
       ok: true,
       config: { lan: false, demo: false, host: '127.0.0.1', port: 4680, folder: '/data/own' },
@@ -27,7 +27,7 @@ describe('how a server is run', () => {
     expect(read.ok ? '' : read.why).toMatch(says);
   });
 
-  it('is in the README’s table in full', () => {
+  it('is complete in the table of the README', () => {
     const readme = readFileSync(path.join(__dirname, '../../../README.md'), 'utf8');
     for (const name of Object.keys(environmentSchema.shape))
       expect(readme).toContain(`\`${name}\``);

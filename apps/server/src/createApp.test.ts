@@ -21,7 +21,7 @@ describe('the server', () => {
     return { id, plan };
   };
 
-  it('is healthy once the logbook is open, and says its schema', async () => {
+  it('reports health and its schema once the logbook is open', async () => {
     const { body } = await api.get('/healthz').expect(200);
     const { schemaVersion } = temporary.book;
     expect(body).toEqual({ status: 'ok', schemaVersion, unreadable: 0 });

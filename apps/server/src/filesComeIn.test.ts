@@ -53,7 +53,7 @@ describe('a file that comes in', () => {
     });
   });
 
-  it('takes a photograph for what its bytes are', async () => {
+  it('detects the format of a photograph from its bytes', async () => {
     const id = startCook('Pictured');
     photoStore(temporary().book).put(id, { type: 'image/jpeg', bytes: JPEG });
     const file = await exported();
@@ -68,7 +68,7 @@ describe('a file that comes in', () => {
     expect((await ask('GET', `/api/cooks/${id}/photo`)).status).toBe(404);
   });
 
-  it('is refused early when it is no logbook, and never holds a press', async () => {
+  it('is refused early if it is not a logbook, and never delays a step', async () => {
     const cook = startCook();
     const many = `{"format":"crustan-book/1","plans":[],"trials":[],"cooks":[${'1,'.repeat(400_000)}1]}`;
     const reading = send(many);
@@ -89,7 +89,7 @@ describe('a file that comes in', () => {
     expect(presses).toBeGreaterThan(0);
   });
 
-  it('is bounded: a cook of more events than any cook has is left out', async () => {
+  it('leaves out a cook with an excessive number of events', async () => {
     startCook('Pattern');
     const file = await exported();
     const events = Array.from({ length: 20_001 }, (_, i) => press('in', i));

@@ -190,7 +190,7 @@ describe('the stand-in kitchen', () => {
     simulatedReadings(plan, events, hidden, T0 + seconds * 1000).find(({ by }) => by === 'probe')
       ?.celsius ?? NaN;
 
-  it('follows the presses: cold before the pan, warmer in it, and a late press is still true', () => {
+  it('follows the steps: cold before the pan, warmer in it, also after a late step', () => {
     expect(probeAt([], 100)).toBeGreaterThan(20);
     const events = [press('in', 0)];
     expect(probeAt(events, 20)).toBeLessThan(12);
@@ -201,7 +201,7 @@ describe('the stand-in kitchen', () => {
     expect(probeAt(events, cookSeconds + 300)).toBeGreaterThan(probeAt(events, cookSeconds));
   });
 
-  it('is the same for the same seed, and another for another', () => {
+  it('repeats for the same seed, and differs for another', () => {
     expect(hiddenKitchen(21)).toEqual(hiddenKitchen(21));
     expect(hiddenKitchen(21).oven).not.toBeCloseTo(hiddenKitchen(7).oven, 1);
     expect(Math.abs(hidden.oven)).toBeLessThanOrEqual(25);

@@ -11,7 +11,7 @@ import { BookError } from './db/bookError';
 import { openBook } from './db/openBook';
 import { loadDemo } from './demo/loadDemo';
 import { cleanUpImports } from './imports/bookImports';
-import { sayAddresses } from './lan/sayAddresses';
+import { describeAddresses } from './lan/describeAddresses';
 import { startLan, type Lan } from './lan/startLan';
 import { logDestination } from './logDestination';
 import { runCommand } from './commands';
@@ -103,7 +103,7 @@ const onNetwork = async (): Promise<void> => {
       now: Date.now,
       say,
     });
-    await sayAddresses(lan.network(), say);
+    await describeAddresses(lan.network(), say);
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error);
     giveUp(`Not on the network: ${why}. CRUSTAN_LAN_PORT and CRUSTAN_WELCOME_PORT choose ports.`);

@@ -6,14 +6,14 @@ import { newId, T0 } from './testing';
 
 const result = (more: object = {}) => ({ id: newId(), at: T0, of: 'strip', score: 80, ...more });
 
-describe('what was practised', () => {
+describe('practice results', () => {
   const { ask, temporary, url } = servedBook();
   const put = (id: string, body: object) =>
     ask('PUT', `/api/v1/practice/${id}`, JSON_TYPE, JSON.stringify(body));
   const listed = async () =>
     practiceListSchema.parse(JSON.parse((await ask('GET', '/api/v1/practice')).text)).results;
 
-  it('is kept once, however often it is sent, and listed as it came', async () => {
+  it('stores a repeated message once, and lists it in order of arrival', async () => {
     const [one, two] = [
       result({ at: T0 + 2000 }),
       result({ of: 'drill-pan', calls: [{ called: 210, was: 190 }] }),
@@ -38,7 +38,7 @@ describe('what was practised', () => {
     expect(await listed()).toEqual([]);
   });
 
-  it('is left out where it cannot be read, and named', async () => {
+  it('leaves out and names an unreadable record', async () => {
     const { book } = temporary();
     const good = result();
     practiceStore(book).put(good);

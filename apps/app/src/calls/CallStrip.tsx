@@ -1,6 +1,6 @@
 import { Pressable } from 'react-native';
 import { Text } from '../ui/Text';
-import { sayDue } from '../words/sayDue';
+import { formatDue } from '../words/formatDue';
 
 interface Props {
   /** Name of the place where the task is answered. */
@@ -13,7 +13,7 @@ interface Props {
 
 /** The next task of another place, on top of the screen that is open; a tap opens its place. */
 export const CallStrip = ({ place, words, left, onOpen }: Props) => {
-  const due = sayDue(left);
+  const due = formatDue(left);
   const tone = due.late ? 'text-iron-950' : 'text-salt-50';
   return (
     <Pressable

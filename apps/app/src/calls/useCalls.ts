@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { clockSpeed } from '../store/clock';
 import { called, type Called } from '../store/callsSlice';
 import { useAppSelector, useAppStore } from '../store/store';
@@ -71,7 +71,7 @@ export const useCalls = (callables: readonly Callable[], now: number): void => {
         time === 'soon'
           ? `Soon: ${words}`
           : late > OVERDUE_S
-            ? `Overdue by ${sayDuration(late)}: ${words}`
+            ? `Overdue by ${formatDuration(late)}: ${words}`
             : words;
       const call = time === 'now' ? callable.call : 'soon';
       if (attention.sound) beep(call);

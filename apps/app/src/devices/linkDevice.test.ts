@@ -31,7 +31,7 @@ const linked = async () => {
 };
 
 describe('a linked thermometer', () => {
-  it('is shown at every word, and noted now and then, at once when it leaps', async () => {
+  it('shows every reading, and records one now and then or at a jump', async () => {
     const { store, listener, readings } = await linked();
     for (let s = 0; s < 60; s += 1) {
       listener.said({ by: 'probe', celsius: 20 + s / 10, at: T0 + s * 1000 });
@@ -45,7 +45,7 @@ describe('a linked thermometer', () => {
     expect(readings()).toHaveLength(5);
   });
 
-  it('lets no rubbish into the logbook', async () => {
+  it('keeps invalid readings out of the logbook', async () => {
     const { store, listener, readings } = await linked();
     listener.said({ by: 'probe', celsius: NaN, at: T0 });
     listener.said({ by: 'probe', celsius: 9999, at: T0 });
@@ -57,7 +57,7 @@ describe('a linked thermometer', () => {
     expect(store.getState().devices.rubbish).toBe(7);
   });
 
-  it('is closed when it is unlinked, and says why when it cannot be linked', async () => {
+  it('closes when it is unlinked, and shows why a link failed', async () => {
     const { store, closed } = await linked();
     unlinkDevice(store);
     expect(closed).toHaveBeenCalled();

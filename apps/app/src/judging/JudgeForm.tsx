@@ -16,7 +16,7 @@ import { UNITS } from '@crustan/core/units';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Text } from '../ui/Text';
-import { sayJudged } from '../words/judgedWords';
+import { describeJudged } from '../words/judgedWords';
 import { useShow } from '../words/useShow';
 import { judgeSchema, typedOf, type TypedJudgement } from './judgeSchema';
 import { INK } from '../ui/ink';
@@ -126,7 +126,7 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
             onIron={onIron}
             value={field.value}
             onChange={field.onChange}
-            options={values.map((value) => ({ value, label: sayJudged(value) }))}
+            options={values.map((value) => ({ value, label: describeJudged(value) }))}
           />
         )}
       />

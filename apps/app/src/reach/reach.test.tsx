@@ -28,8 +28,8 @@ jest.mock('../workers/useForecasts', () => ({
 const told = (role: 'owner' | 'cook' | 'watcher', server = 'a') =>
   roleFound({ role, here: 'a', server });
 
-describe('what is said of how a page reaches its kitchen', () => {
-  it('is nothing while all is well, and that a phone is not paired when it is not', () => {
+describe('notices about the connection', () => {
+  it('shows nothing while all is well, and that a phone is not paired', () => {
     const { store, container } = renderWithStore(<ReachNotice />);
     act(() => void store.dispatch(told('cook')));
     expect(container.textContent).toBe('');
@@ -38,7 +38,7 @@ describe('what is said of how a page reaches its kitchen', () => {
     expect(screen.getByText('Pair it')).toBeTruthy();
   });
 
-  it('a newer page is offered, but never while a cook is on', () => {
+  it('offers a newer page, but never during a cook', () => {
     const { store, container } = renderWithStore(<ReachNotice />);
     act(() => void store.dispatch(told('cook', 'b')));
     expect(screen.getByText('A newer Crustan is here.')).toBeTruthy();
@@ -49,7 +49,7 @@ describe('what is said of how a page reaches its kitchen', () => {
     expect(container.textContent).toBe('');
   });
 
-  it('a phone that watches has two places, and is taken to the first from any other', () => {
+  it('limits a view-only phone to two places, and opens the first', () => {
     mockPath = '/book';
     const { store } = renderWithStore(<KitchenShell>here</KitchenShell>);
     const links = (): readonly string[] =>
@@ -74,7 +74,7 @@ describe('the next task of another place', () => {
     });
   };
 
-  it('is shown and called on every place but its own, and a tap opens its place', async () => {
+  it('shows and calls it on every other place; a tap opens its place', async () => {
     mockPath = '/kitchen';
     const { store } = renderWithStore(<KitchenShell>here</KitchenShell>);
     act(() => void store.dispatch(attentionChanged({ headStart: 120 })));
@@ -87,7 +87,7 @@ describe('the next task of another place', () => {
     expect(mockPush).toHaveBeenCalledWith('/stove');
   });
 
-  it('is not shown on its own place', async () => {
+  it('does not show it on its own place', async () => {
     mockPath = '/stove';
     const { store } = renderWithStore(<KitchenShell>here</KitchenShell>);
     start(store);
@@ -106,7 +106,7 @@ describe('a newer page', () => {
     Object.defineProperty(navigator, 'serviceWorker', { value: container, configurable: true });
   };
 
-  it('that waits on the device is told to take over', async () => {
+  it('activates the waiting page', async () => {
     const heard: unknown[] = [];
     serviceWorker({ postMessage: (message) => heard.push(message) });
     jest.useFakeTimers();
@@ -116,7 +116,7 @@ describe('a newer page', () => {
     jest.useRealTimers();
   });
 
-  it('is asked for by one press', async () => {
+  it('loads after one tap', async () => {
     const heard: unknown[] = [];
     serviceWorker({ postMessage: (message) => heard.push(message) });
     const { store } = renderWithStore(<ReachNotice />);

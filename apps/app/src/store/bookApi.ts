@@ -172,7 +172,7 @@ export const bookApi = createApi({
       transformResponse: (body) => readMessage(cookRecordSchema, body),
       invalidatesTags: (_cook, _error, id) => [cookTag(id), LIST],
     }),
-    /** Kitchen in the logbook, undefined before the first, and the server's version of it. */
+    /** Kitchen in the logbook and its version on the server; undefined before the first. */
     kitchen: build.query<VersionedKitchen, void>({
       query: () => ({ url: '/kitchen', cache: 'no-store' }),
       transformResponse: (body: unknown, meta) => ({
@@ -266,5 +266,5 @@ export const refusalOf = (error: unknown): string | undefined => {
 };
 
 /** Message for a failed request to the server. */
-export const sayFailure = (error: unknown): string =>
+export const describeFailure = (error: unknown): string =>
   refusalOf(error) ?? 'The server cannot be reached. Start it, then try again.';

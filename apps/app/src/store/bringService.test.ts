@@ -54,7 +54,7 @@ const serving = () => {
 };
 
 describe('a service from a file', () => {
-  it('goes in with its events and its cooks, each after what it belongs to', async () => {
+  it('sends events and cooks after the entry that they belong to', async () => {
     const sent = serving();
     const { dispatch } = makeStore();
     expect(await bringService(dispatch, file())).toEqual({
@@ -72,7 +72,7 @@ describe('a service from a file', () => {
     expect(sent).toEqual([{ path: 'POST /api/v1/log', kinds }]);
   });
 
-  it('a long one goes in batches that the server takes', async () => {
+  it('sends a long service in batches that the server accepts', async () => {
     const sent = serving();
     await bringService(makeStore().dispatch, file({ events: orders(450), cooks: [] }));
     expect(sent.map(({ kinds }) => kinds.length)).toEqual([50, 50, 50, 50, 50, 50, 50, 50, 50, 1]);

@@ -34,7 +34,7 @@ describe('the kitchen’s clock', () => {
   });
   afterEach(() => jest.useRealTimers());
 
-  it('is the device’s, until the server says the device is wrong by minutes', () => {
+  it('follows the device until the server differs by minutes', () => {
     expect(kitchenNow()).toBe(T0);
     hear(T0 + 900);
     expect(kitchenNow()).toBe(T0);
@@ -53,7 +53,7 @@ describe('the kitchen’s clock', () => {
     expect(kitchenNow()).toBe(before);
   });
 
-  it('takes no time from a server whose own clock was never set', () => {
+  it('ignores a server whose clock was never set', () => {
     hear(12_345);
     hear(Date.UTC(2120, 0, 1));
     expect(kitchenNow()).toBe(T0);
@@ -72,13 +72,13 @@ describe('the kitchen’s clock', () => {
     expect(Math.abs(kitchenNow() - (T0 + 6000))).toBeLessThan(50);
   });
 
-  it('is not slow by the time that a phone slept: the page was hidden meanwhile', () => {
+  it('stays right after the phone slept with a hidden page', () => {
     clockMayHaveSlept();
     moveClock(20 * 60_000);
     expect(kitchenNow()).toBe(T0 + 20 * 60_000);
   });
 
-  it('is not slow after a locked phone whose page ticked on before it slept', () => {
+  it('stays right after a locked phone whose page ran on before it slept', () => {
     const visibility = jest.spyOn(document, 'visibilityState', 'get');
     visibility.mockReturnValue('hidden');
     clockMayHaveSlept();

@@ -27,7 +27,7 @@ const WORTH_TELLING = 30_000;
 /** Before this no server's clock has been set: a machine without a battery starts in 1970. */
 const PLAUSIBLE_FROM = Date.UTC(2024, 0, 1);
 const PLAUSIBLE_TO = Date.UTC(2100, 0, 1);
-/** Longest round trip that is used, ms; half of it is the possible error. */
+/** Longest round trip that is used, ms; the possible error is half as long. */
 const SLOWEST_TRIP = 3000;
 /** Time for which a quick round trip is preferred to a slower, later one, ms. */
 const BELIEVED_FOR = 10 * 60_000;

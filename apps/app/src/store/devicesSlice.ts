@@ -26,7 +26,7 @@ const LEAST_SILENCE = 5000;
 /** Weight of a new interval in the moving mean. */
 const NEWS = 0.3;
 
-/** Mean interval of an instrument's messages after one more of them; a missed message does not lengthen it. */
+/** Mean interval of an instrument's messages after one more message; a missed message does not lengthen it. */
 const intervalWith = (before: DeviceHeard | undefined, at: number): number | undefined => {
   if (before === undefined || at <= before.at) return before?.every;
   const gap = at - before.at;

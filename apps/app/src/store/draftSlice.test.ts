@@ -27,13 +27,13 @@ const make = () =>
 beforeEach(() => localStorage.clear());
 
 describe('the draft', () => {
-  it('begins with a plan that can be cooked, its plate at a quarter', () => {
+  it('begins with a feasible plan for the next quarter of an hour', () => {
     const { request, plate } = make().getState().draft;
     expect(request.cut).toBe('strip-steak');
     expect(plate).toEqual({ hour: expect.stringMatching(/^\d\d:(00|15|30|45)$/) });
   });
 
-  it('a new piece begins with its own usual: nothing that was decided for the old one stays', () => {
+  it('begins a new piece with its own defaults; no choice for the old one stays', () => {
     const store = make();
     const salted = { saltAhead: 172_800, surface: 'aired', pan: 250, cover: 'wrapped' } as const;
     store.dispatch(requestChanged({ ...salted, target: 58, edges: 'both', every: 20 }));
@@ -60,7 +60,7 @@ describe('the draft', () => {
     expect(wentWithThePiece(store.getState().draft)).toEqual([]);
   });
 
-  it('several pieces for one plate: split, added, taken up, taken off, and no more than fit', () => {
+  it('splits, adds, continues and removes pieces for one plate, up to a limit', () => {
     const store = make();
     const draft = () => store.getState().draft;
     store.dispatch(requestChanged({ pieces: 5, target: 54 }));
@@ -99,7 +99,7 @@ describe('the draft', () => {
     expect(waysFor(CUTS[cut])).toContain(request.way);
   });
 
-  it('what went with the piece is said until something else is changed', () => {
+  it('shows what changed with the piece until another change', () => {
     const store = make();
     store.dispatch(requestChanged({ saltAhead: 43_200 }));
     store.dispatch(cutChosen('ribeye'));
@@ -108,7 +108,7 @@ describe('the draft', () => {
     expect(wentWithThePiece(store.getState().draft)).toEqual([]);
   });
 
-  it('takes up a plan with its plate time, and keeps its own where that has none', () => {
+  it('continues a plan with its plate time, or with the present one if it has none', () => {
     const store = make();
     store.dispatch(plateChanged({ hour: '19:05', day: '2026-11-28' }));
     const { request } = store.getState().draft;
@@ -118,7 +118,7 @@ describe('the draft', () => {
     expect(store.getState().draft.plate).toEqual({ hour: '20:00' });
   });
 
-  it('comes back after a reload, unless what was kept is out of range', () => {
+  it('comes back after a reload unless the stored one is out of range', () => {
     const { request } = make().getState().draft;
     saveLocal('request', { ...request, thickness: 0.031 });
     expect(make().getState().draft.request.thickness).toBe(0.031);

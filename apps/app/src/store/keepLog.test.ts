@@ -62,7 +62,7 @@ describe('the log on the device', () => {
   });
   afterEach(closeAll);
 
-  it('are there again after a reload, known or not', async () => {
+  it('come back after a reload, sent or unsent', async () => {
     const one = page();
     one.start();
     one.store.dispatch(pressed({ cook: cookId, event: press(11) }));
@@ -80,7 +80,7 @@ describe('the log on the device', () => {
     await untilKept(0);
   });
 
-  it('of two pages of one device are all kept, and each page has the other’s', async () => {
+  it('are stored from two pages of one device, and each page has those of the other', async () => {
     const [one, two] = [page(), page()];
     await until(() => one.store.getState().log.recalled && two.store.getState().log.recalled);
     one.start();
@@ -113,7 +113,7 @@ describe('the log on the device', () => {
     again.close();
   });
 
-  it('takes over what pages of before the one log kept: cooks, presses, and the open service', async () => {
+  it('reads what older pages stored: cooks, steps and the open service', async () => {
     const old = await openDB('crustan', 1, {
       upgrade: (db) => {
         db.createObjectStore('cooks', { keyPath: 'id' });
@@ -154,7 +154,7 @@ describe('the log on the device', () => {
     }
   });
 
-  it('of a page that closes the service keeps an order that only the other page has', async () => {
+  it('keep an order of one page when the other page closes the service', async () => {
     const [one, two] = [page(), page()];
     await until(() => one.store.getState().log.recalled && two.store.getState().log.recalled);
     const service = { id: uuid(50), name: 'F', opensAt: at, closesAt: at + 1, dishes: [] };
@@ -181,7 +181,7 @@ describe('the log on the device', () => {
     expect(kept?.entries.map(({ entry }) => entry.event.id)).toEqual([service.id, event.id]);
   });
 
-  it('that the device does not keep are said to be on the page alone, until it keeps them', async () => {
+  it('are shown as unsaved until the device stores them', async () => {
     const presses = new LogDatabase();
     const full = jest.spyOn(presses, 'keep').mockRejectedValue(new Error('QuotaExceededError'));
     const { store, start } = page(presses);
@@ -195,7 +195,7 @@ describe('the log on the device', () => {
     await untilKept(4);
   });
 
-  it('of a device without a database are said to be on the page alone', async () => {
+  it('are shown as unsaved on a device without a database', async () => {
     Object.assign(globalThis, {
       indexedDB: {
         open: () => {
@@ -209,7 +209,7 @@ describe('the log on the device', () => {
     expect(store.getState().log.recalled).toBe(true);
   });
 
-  it('of the first pages are taken over, a bad one left where it was', async () => {
+  it('are read from the first pages; an unreadable one stays', async () => {
     const first = {
       id: cookId,
       startedAt: at,

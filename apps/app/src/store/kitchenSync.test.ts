@@ -82,7 +82,7 @@ describe('the kitchen kept with the logbook', () => {
     expect(offered && ovenOf(offered).offset).toBe(-9);
   });
 
-  it('is taken from the logbook, and not sent back to it', async () => {
+  it('comes from the logbook, and is not sent back', async () => {
     const server = fakeServer();
     server.change(oven(-9));
     jest.useFakeTimers({ advanceTimers: true });
@@ -136,7 +136,7 @@ describe('the kitchen kept with the logbook', () => {
     expect(store.getState().kitchen.thermometerOffset).toBe(1.5);
   });
 
-  it('takes the logbook’s on a phone that last spoke to an earlier server', async () => {
+  it('takes the kitchen of the logbook on a phone of an earlier server', async () => {
     const server = fakeServer();
     saveLocal('kitchen', { ...DEFAULT_KITCHEN, ...oven(3) });
     saveLocal('kitchenAt', server.book.changedAt);
@@ -146,7 +146,7 @@ describe('the kitchen kept with the logbook', () => {
   });
 });
 
-it('a merge keeps every field that only one phone changed, and is a kitchen', () => {
+it('merges every field that only one phone changed into a valid kitchen', () => {
   const change = fc.record(
     {
       inUse: fc.constantFrom('oven', 'other').map((oven) => ({ ...DEFAULT_KITCHEN.inUse, oven })),

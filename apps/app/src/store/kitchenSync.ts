@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { KeptKitchen } from '@crustan/core/formats/keptKitchenSchema';
 import { DEFAULT_KITCHEN, kitchenSchema, type Kitchen } from '@crustan/core/formats/kitchen';
-import { bookApi, sayFailure } from './bookApi';
+import { bookApi, describeFailure } from './bookApi';
 import { saveLocal, loadLocal } from './device';
 import { kitchenBrought } from './kitchenSlice';
 import { kitchenOffered } from './reachSlice';
@@ -92,7 +92,7 @@ export const syncKitchen = (store: AppStore): (() => void) => {
       return true;
     }
     if ('status' in sent.error && sent.error.status === 412) return false;
-    throw new Error(sayFailure(sent.error));
+    throw new Error(describeFailure(sent.error));
   };
   const work = async (asked: boolean): Promise<void> => {
     if (working || stopped) return;

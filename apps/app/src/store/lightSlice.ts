@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { loadLocal } from './device';
 
-/** Light at planning and dark at the stove; the system's setting; or one of them everywhere. */
+/** Light at planning and dark at the stove; the system's setting; or the same everywhere. */
 export const LIGHTS = ['places', 'system', 'light', 'dark'] as const;
 export type Light = (typeof LIGHTS)[number];
 

@@ -5,7 +5,7 @@ import { lightChosen } from './lightSlice';
 import { usualHours, usualUnits } from './locale';
 import { makeStore } from './store';
 
-describe('what is usual where a language is spoken', () => {
+describe('defaults of a locale', () => {
   it.each([
     ['en-US', 'imperial', '12'],
     ['en', 'imperial', '12'],
@@ -19,7 +19,7 @@ describe('what is usual where a language is spoken', () => {
     expect(usualHours(language)).toBe(hours);
   });
 
-  it('is what a new page begins with', () => {
+  it('apply to a new page', () => {
     const { store } = renderWithStore(null);
     expect(store.getState().units).toEqual({ system: 'metric', hours: '24' });
   });
@@ -29,7 +29,7 @@ describe('the light of the pages', () => {
   const root = document.documentElement;
   afterEach(() => delete root.dataset['light']);
 
-  it('is each place’s own, or one everywhere, or the system’s as it changes', () => {
+  it('follows each place, one choice, or the system as it changes', () => {
     let dark = false;
     const heard: (() => void)[] = [];
     Object.assign(window, {

@@ -61,7 +61,7 @@ describe('the line to the logbook’s log', () => {
   });
   afterEach(() => stops.splice(0).forEach((stop) => stop()));
 
-  it('is opened once the logbook has the service, and not before', () => {
+  it('opens once the logbook has the service, and not before', () => {
     const store = begin();
     store.dispatch(serviceOpened({ service: SERVICE }));
     expect(FakeSource.opened).toEqual([]);
@@ -138,7 +138,7 @@ describe('the line to the logbook’s log', () => {
     expect(followed.at(-1)).toContain(uuid(5069));
   });
 
-  it('sends everything again to a logbook that was restored in the place of the one that had it', () => {
+  it('sends everything again to a restored logbook', () => {
     const store = begin();
     store.dispatch(serviceOpened({ service: SERVICE, inBook: true }));
     line()?.says('book', { book: BOOK, replaces: [] });
@@ -149,7 +149,7 @@ describe('the line to the logbook’s log', () => {
     expect(selectOpenService(store.getState())).toMatchObject({ inBook: false, waiting: 2 });
   });
 
-  it('a stream that breaks makes the page ask whether it is still let in', () => {
+  it('checks the access of the page after a broken stream', () => {
     const store = begin();
     let doubted = 0;
     store.listen({ actionCreator: reachDoubted, effect: () => void (doubted += 1) });

@@ -125,7 +125,7 @@ describe('the log on a page', () => {
     expect(selectCooks(store.getState())).toHaveLength(0);
   });
 
-  it('sends everything again to a logbook that took the old one’s place, nothing to a logbook of another folder', () => {
+  it('sends everything again to a restored logbook, and nothing to a logbook of another folder', () => {
     const { store, cook, acknowledged } = started();
     acknowledged(id(2), id(10));
     store.dispatch(bookNamed({ name: id(901), replaces: [] }));
@@ -135,7 +135,7 @@ describe('the log on a page', () => {
     expect(waitingEvents(cook()).map((event) => event.id)).toEqual([id(10)]);
   });
 
-  it('is not told by another page, which knows of no restore yet, that the logbook has it', () => {
+  it('ignores an acknowledgement of another page from before a restore', () => {
     const { store, cook, acknowledged } = started();
     acknowledged(id(2), id(10));
     const shared = store.getState().log.streams[id(2)];

@@ -10,7 +10,7 @@ import { unitsChosen } from './unitsSlice';
 const { temperature, thickness } = UNITS.imperial;
 
 describe('figures that nobody chose', () => {
-  it('are said natively in either units, and come back as they were', () => {
+  it('are round in both unit systems, and return unchanged', () => {
     localStorage.clear();
     const store = makeStore();
     keepNative(store);
@@ -24,7 +24,7 @@ describe('figures that nobody chose', () => {
     expect(store.getState().draft.request).toEqual(before);
   });
 
-  it('what was chosen stays to the last digit, whatever the units', () => {
+  it('keep a chosen figure to the last digit in any units', () => {
     localStorage.clear();
     const store = makeStore();
     keepNative(store);
@@ -34,7 +34,7 @@ describe('figures that nobody chose', () => {
     expect(store.getState().draft.request).toMatchObject({ pan: 217, thickness: 0.027 });
   });
 
-  it('another piece comes in the units of the kitchen, and can be taken back', () => {
+  it('come in the units of the kitchen for another piece, and can be taken back', () => {
     localStorage.clear();
     const store = makeStore();
     keepNative(store);
@@ -47,7 +47,7 @@ describe('figures that nobody chose', () => {
     expect(store.getState().draft.request).toEqual(before);
   });
 
-  it('of every piece in the larder go to the other units and back', () => {
+  it('convert to the other units and back for every cut', () => {
     const store = makeStore();
     fc.assert(
       fc.property(fc.constantFrom(...CUT_IDS), (cut) => {

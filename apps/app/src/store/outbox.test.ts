@@ -87,7 +87,7 @@ describe('the outbox', () => {
     expect([...devices]).toEqual([expect.stringMatching(/^[0-9a-f-]{36}$/)]);
   });
 
-  it('holds presses back while the server is away, and sends each once it is back', async () => {
+  it('keeps steps while the server is away, and sends each once when it returns', async () => {
     const { server, store, waiting, start } = begin();
     start();
     await until(() => waiting() === 0);
@@ -128,7 +128,7 @@ describe('the outbox', () => {
     },
   );
 
-  it('comes back by itself, and waits longer each time', async () => {
+  it('retries by itself, and waits longer each time', async () => {
     const { server, waiting, start } = begin();
     const at: number[] = [];
     server.state.says = () => {

@@ -60,7 +60,7 @@ const opened = () => {
 };
 
 describe('the open service on a page', () => {
-  it('holds what is said until the logbook has it; what comes twice is once', () => {
+  it('keeps entries until the logbook has them; a repeated entry counts once', () => {
     const { store, say, acknowledge } = opened();
     say(ordered(1));
     say(ordered(1));
@@ -78,7 +78,7 @@ describe('the open service on a page', () => {
     expect(selectOpenService(store.getState())).toMatchObject({ waiting: 0, inBook: true });
   });
 
-  it('a table that was sent takes its pieces off the boards, and the version never falls', () => {
+  it('removes the pieces of a sent table from boards, and never lowers the version', () => {
     const { store, say, begin } = opened();
     say(ordered(1));
     begin(1);

@@ -4,14 +4,14 @@ import { dayAhead, firstPlateTime, hourOf, plateMoment, plateTimeOf } from './pl
 const at = (text: string): number => new Date(text).getTime();
 
 describe('a plate time', () => {
-  it('without a day is the next time the clock shows it', () => {
+  it('without a day is the next occurrence of its time', () => {
     const now = at('2026-11-26T18:00:00');
     expect(plateMoment({ hour: '19:30' }, now)).toBe(at('2026-11-26T19:30:00'));
     expect(plateMoment({ hour: '17:00' }, now)).toBe(at('2026-11-27T17:00:00'));
     expect(plateMoment({ hour: '12:00', day: '2026-11-29' }, now)).toBe(at('2026-11-29T12:00:00'));
   });
 
-  it('keeps its wall clock across a change of clocks, and an hour that is leapt over is the next', () => {
+  it('keeps its clock time across a change of clocks; a skipped hour becomes the next', () => {
     const now = at('2026-10-22T18:00:00');
     const before = plateMoment({ hour: '19:30', day: '2026-10-24' }, now);
     const after = plateMoment({ hour: '19:30', day: '2026-10-25' }, now);
@@ -23,7 +23,7 @@ describe('a plate time', () => {
     expect(plateMoment({ hour: '19:30' }, at('2026-10-24T20:00:00'))).toBe(after);
   });
 
-  it('of any moment ahead is that moment again', () => {
+  it('round-trips for any future moment', () => {
     const now = at('2026-11-26T18:00:00');
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 366 * 24 * 60 }), (minutes) => {

@@ -45,7 +45,7 @@ describe('how a page reaches its kitchen', () => {
     globalThis.fetch = before;
   });
 
-  it('knows its role, that the server is newer, and that it was let go, within seconds', async () => {
+  it('learns its role, a newer server and a revocation within seconds', async () => {
     const store = makeStore();
     globalThis.fetch = answering(200);
     const stop = watchReach(store);
@@ -61,7 +61,7 @@ describe('how a page reaches its kitchen', () => {
     stop();
   });
 
-  it('a server that cannot be reached lets nobody go, and the owner’s page does not ask on', async () => {
+  it('revokes no phone while the server cannot be reached; the page of the owner stops asking', async () => {
     const store = makeStore();
     const asked = answering(200, 'owner', 'b1');
     globalThis.fetch = asked;
@@ -77,7 +77,7 @@ describe('how a page reaches its kitchen', () => {
     stop();
   });
 
-  it('what a watching phone taps is not said; what it hears is', () => {
+  it('records no taps of a view-only phone, and shows the entries of others', () => {
     const store = makeStore();
     store.dispatch(serviceOpened({ service: SERVICE }));
     store.dispatch(roleFound({ role: 'watcher', ...SAME }));
@@ -89,7 +89,7 @@ describe('how a page reaches its kitchen', () => {
     expect(selectOpenService(store.getState())?.events).toEqual([SAID]);
   });
 
-  it('a page outside a build is never called older', () => {
+  it('never marks a page without a build as older', () => {
     const store = makeStore();
     store.dispatch(roleFound({ role: 'owner', here: undefined, server: 'b9' }));
     expect(store.getState().reach.newer).toBe(false);

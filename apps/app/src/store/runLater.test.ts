@@ -1,6 +1,6 @@
 import { runLater } from './runLater';
 
-describe('what comes in a chunk of its own', () => {
+describe('a function in a separate chunk', () => {
   beforeEach(() => {
     jest.useFakeTimers();
   });
@@ -8,7 +8,7 @@ describe('what comes in a chunk of its own', () => {
     jest.useRealTimers();
   });
 
-  it('is fetched until it has come, and ended once', async () => {
+  it('loads with retries, and ends once', async () => {
     const end = jest.fn();
     const begin = jest
       .fn<Promise<() => void>, []>()
@@ -23,7 +23,7 @@ describe('what comes in a chunk of its own', () => {
     expect(end).toHaveBeenCalledTimes(1);
   });
 
-  it('is ended as soon as it has begun where it was stopped before', async () => {
+  it('ends at once if it was stopped before it began', async () => {
     const end = jest.fn();
     const stop = runLater(() => Promise.resolve(end));
     stop();

@@ -2,7 +2,7 @@
 const FETCHED_AGAIN = 4000;
 
 /**
- * Starts a function whose code is a chunk of its own, and loads the chunk with retries.
+ * Starts a function whose code is a separate chunk, and loads the chunk with retries.
  * @returns ends it, now or as soon as it has begun
  */
 export const runLater = (begin: () => Promise<() => void>): (() => void) => {

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { chunk } from './chunk';
 
-/** Components that draw with vectors and scales form one chunk, loaded with the first of them. */
+/** Components that draw with vectors and scales form one chunk, loaded with the first drawing. */
 const drawings = () => import('./drawings');
 
 const Room = ({ height }: { readonly height: number }) => <View style={{ height }} />;

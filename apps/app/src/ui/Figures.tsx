@@ -13,7 +13,7 @@ export interface FigureItem {
   readonly why: string;
 }
 
-/** Figures in type, each of which explains itself when tapped. */
+/** Figures in type; a tapped figure shows its explanation. */
 export const Figures = ({ items }: { readonly items: readonly FigureItem[] }) => {
   const [open, setOpen] = useState<string>();
   const shown = items.find(({ label }) => label === open);

@@ -19,7 +19,7 @@ const shown = () => {
 };
 
 describe('keys', () => {
-  it('of a keyboard, a foot pedal and a volume key say that a thing is done, once each', () => {
+  it('of a keyboard, a foot pedal and a volume button report a task as done, once each', () => {
     const done = shown();
     for (const key of ['n', ' ', 'PageDown', 'AudioVolumeUp', 'z']) {
       fireEvent.keyDown(document.body, { key });
@@ -28,7 +28,7 @@ describe('keys', () => {
     expect(done).toEqual(['next', 'next', 'next', 'next', 'back']);
   });
 
-  it('that a control or a shortcut of the browser takes are left to it', () => {
+  it('are ignored if a control or a shortcut of the browser uses them', () => {
     const done = shown();
     fireEvent.keyDown(screen.getByText('Other'), { key: 'Enter' });
     fireEvent.keyDown(screen.getByLabelText('Figure'), { key: 'n' });
@@ -36,7 +36,7 @@ describe('keys', () => {
     expect(done).toEqual([]);
   });
 
-  it('are listed on a question mark, and put away by Escape', () => {
+  it('appear in a list after a question mark, which Escape closes', () => {
     shown();
     expect(screen.queryByText('Take it back')).toBeNull();
     fireEvent.keyDown(document.body, { key: '?' });

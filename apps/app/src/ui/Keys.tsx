@@ -6,7 +6,7 @@ import { Text } from './Text';
 
 /** Something that is done by a key. */
 export interface Key {
-  /** Values of `KeyboardEvent.key`, any of which triggers it. */
+  /** Values of `KeyboardEvent.key` that trigger the action. */
   readonly keys: readonly string[];
   /** Text of the keys in the list. */
   readonly shown: string;

@@ -13,7 +13,7 @@ const Failed = ({ retry }: { readonly retry: () => void }) => (
 );
 
 /**
- * A component whose script is a chunk of its own, loaded when it is first drawn. It does not suspend: React delays
+ * A component whose script is a separate chunk, loaded when it is first drawn. It does not suspend: React delays
  * suspended content by 300 ms, and a tap must be answered sooner.
  * @param Waiting shown until it is loaded
  */

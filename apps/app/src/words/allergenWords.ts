@@ -4,14 +4,14 @@ import { fatOf } from '@crustan/core/gear/fats';
 import type { Ingredient, PlateAllergen } from '@crustan/core/plan/plateAllergens';
 
 /** `milk, peanuts`. */
-export const sayAllergens = (ids: readonly AllergenId[]): string =>
+export const describeAllergens = (ids: readonly AllergenId[]): string =>
   ids.map((id) => ALLERGENS[id].name).join(', ');
 
 /** `. Contains milk`, to end a sentence; empty if there is nothing to declare. */
 export const containing = (ids: readonly AllergenId[] = []): string =>
-  ids.length === 0 ? '' : `. Contains ${sayAllergens(ids)}`;
+  ids.length === 0 ? '' : `. Contains ${describeAllergens(ids)}`;
 
-const sayIngredient = (ingredient: Ingredient): string => {
+const describeIngredient = (ingredient: Ingredient): string => {
   switch (ingredient.kind) {
     case 'animal':
       return ingredient.species.replace('-', ' ');
@@ -27,10 +27,11 @@ const sayIngredient = (ingredient: Ingredient): string => {
 };
 
 /** `milk (butter for basting), fish (salmon)`. */
-export const sayPlateAllergens = (found: readonly PlateAllergen[]): string =>
+export const describePlateAllergens = (found: readonly PlateAllergen[]): string =>
   found
     .map(
-      ({ allergen, from }) => `${ALLERGENS[allergen].name} (${from.map(sayIngredient).join(', ')})`,
+      ({ allergen, from }) =>
+        `${ALLERGENS[allergen].name} (${from.map(describeIngredient).join(', ')})`,
     )
     .join('; ');
 
@@ -40,17 +41,17 @@ export const plateAllergenWords = (
   unstated: readonly string[],
 ): string | undefined => {
   const parts = [
-    ...(found.length === 0 ? [] : [`Contains ${sayPlateAllergens(found)}.`]),
+    ...(found.length === 0 ? [] : [`Contains ${describePlateAllergens(found)}.`]),
     ...(unstated.length === 0 ? [] : [`Allergens not stated: ${unstated.join(', ')}.`]),
   ];
   return parts.length === 0 ? undefined : parts.join(' ');
 };
 
 /** `No fish, milk (mild)`: what a table must not be served, its note in brackets; `Allergy: kiwi` for a note only. */
-export const sayAvoided = (
+export const describeAvoided = (
   ids: readonly AllergenId[],
   note: string | undefined,
 ): string | undefined => {
   if (ids.length === 0) return note === undefined ? undefined : `Allergy: ${note}`;
-  return `No ${sayAllergens(ids)}${note === undefined ? '' : ` (${note})`}`;
+  return `No ${describeAllergens(ids)}${note === undefined ? '' : ` (${note})`}`;
 };

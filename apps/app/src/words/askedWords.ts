@@ -15,7 +15,7 @@ const SIZES = { least: 'at least', most: 'at most' } as const;
 const DAYS = { least: 'since', most: 'until' } as const;
 
 /** A range in words: `over 4 cm`, `2 to 3 cm`. */
-const sayRange = (
+const formatRange = (
   from: number | undefined,
   to: number | undefined,
   say: (figure: number) => string,
@@ -29,12 +29,12 @@ const sayRange = (
 const some = (text: string | undefined): readonly string[] => (text === undefined ? [] : [text]);
 
 /** Conditions of a search of the logbook besides its words, one text each. */
-export const sayAsked = (search: CookSearch, show: Show): readonly string[] => [
+export const describeAsked = (search: CookSearch, show: Show): readonly string[] => [
   ...some(search.cut && CUTS[search.cut].name.toLowerCase()),
-  ...sayRange(search.thicknessFrom, search.thicknessTo, show.length),
-  ...sayRange(search.weightFrom, search.weightTo, show.weight),
+  ...formatRange(search.thicknessFrom, search.thicknessTo, show.length),
+  ...formatRange(search.weightFrom, search.weightTo, show.weight),
   ...some(search.doneness && `planned to ${search.doneness}`),
-  ...sayRange(
+  ...formatRange(
     search.targetFrom,
     search.targetTo,
     (celsius) => `planned ${show.temperature(celsius)}`,
@@ -48,5 +48,5 @@ export const sayAsked = (search: CookSearch, show: Show): readonly string[] => [
   ...some(search.tenderness && JUDGED_WORDS[search.tenderness]),
   ...some(search.seasoning && `salt: ${JUDGED_WORDS[search.seasoning]}`),
   ...some(search.again && `would cook it: ${JUDGED_WORDS[search.again]}`),
-  ...sayRange(search.from, search.to, show.date, DAYS),
+  ...formatRange(search.from, search.to, show.date, DAYS),
 ];

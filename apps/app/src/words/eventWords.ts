@@ -55,7 +55,7 @@ const INSTRUMENT_WORDS = {
 } as const;
 
 /** One thing that happened, as a line. */
-export const sayEvent = (event: CookEvent, show: Show): string => {
+export const describeEvent = (event: CookEvent, show: Show): string => {
   if (isPress(event)) return EVENT_WORDS[event.kind].line;
   switch (event.kind) {
     case 'reading':

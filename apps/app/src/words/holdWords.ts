@@ -3,8 +3,8 @@ import { inAPan } from '@crustan/core/plan/ovenLegs';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { partsInPan } from '@crustan/core/plan/shareOnIron';
-import { sayDuration } from '@crustan/core/units';
-import { sayReading } from './kitchenWords';
+import { formatDuration } from '@crustan/core/units';
+import { describeReading } from './kitchenWords';
 import type { Show } from './show';
 
 type PlanFigures = Pick<
@@ -14,7 +14,7 @@ type PlanFigures = Pick<
 
 /** A time as a cook can keep it: the longer, the rounder. */
 export const rounded = (seconds: number): string =>
-  sayDuration(
+  formatDuration(
     seconds > 3600
       ? Math.round(seconds / 60) * 60
       : seconds > 120
@@ -24,7 +24,7 @@ export const rounded = (seconds: number): string =>
 
 /** The reading before what else is said; nothing for a plan that does not know. */
 export const readingFirst = (plan: PlanFigures, when: 'pull' | 'done', show: Show): string => {
-  const said = sayReading(plan, when, show);
+  const said = describeReading(plan, when, show);
   return said === '' ? '' : `${said}; `;
 };
 
@@ -62,7 +62,7 @@ export const liftWords = (
 };
 
 /** Into the pan after a wait: for the first time, or again. */
-export const sayIntoPan = (index: number, { legs }: PlanFigures): string =>
+export const describeIntoPan = (index: number, { legs }: PlanFigures): string =>
   legs.slice(0, index).some(inAPan) ? 'Back into the pan' : 'Into the pan';
 
 /** Out of the last heat. */

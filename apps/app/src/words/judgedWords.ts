@@ -48,9 +48,9 @@ export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
 };
 
 /** Words for a judgement; a dash if it is missing. */
-export const sayJudged = (code: JudgedCode | undefined): string =>
+export const describeJudged = (code: JudgedCode | undefined): string =>
   code === undefined ? '–' : JUDGED_WORDS[code];
 
 /** Appearance of a crust with a browning index. */
-export const sayCrust = (index: number, by: Browned): string =>
+export const describeCrust = (index: number, by: Browned): string =>
   JUDGED_WORDS[crustColour(index, by)];

@@ -9,9 +9,9 @@ import {
   PRESS_OPTIONS,
   readingSentence,
   REST_ON_WORDS,
-  sayReading,
+  describeReading,
 } from './kitchenWords';
-import { sayLoss } from './sayLoss';
+import { formatLoss } from './formatLoss';
 import { showIn } from './show';
 
 const show = showIn('metric');
@@ -26,13 +26,13 @@ it('has a word and a choice for everything a kitchen may do', () => {
 });
 
 it('says what the thermometer should show, from where it goes in, as a band or about a figure', () => {
-  const said = sayReading(plan, 'done', show);
+  const said = describeReading(plan, 'done', show);
   expect(said).toMatch(/^from the top your thermometer should show \d\d° to \d\d°$/);
   const even = {
     ...plan,
     readings: { pull: [50, 50], done: [50, 50.2], slice: [54, 54] } as const,
   };
-  expect(sayReading(even, 'done', show)).toContain('about 50°');
+  expect(describeReading(even, 'done', show)).toContain('about 50°');
   const side = { ...even, request: { ...plan.request, stem: 'side' } } as const;
   expect(readingSentence(side, 'slice', show)).toBe(
     'From the side your thermometer should show about 54°. ',
@@ -41,11 +41,11 @@ it('says what the thermometer should show, from where it goes in, as a band or a
 
 it('says nothing of a reading that an older plan does not know', () => {
   const { readings: _none, ...older } = plan;
-  expect(sayReading(older, 'pull', show)).toBe('');
+  expect(describeReading(older, 'pull', show)).toBe('');
   expect(readingSentence(older, 'pull', show)).toBe('');
 });
 
 it('says loss as one figure', () => {
-  expect(sayLoss({ evaporated: 0.05, drip: 0.1 })).toBe('11\u00a0%');
-  expect(sayLoss({ evaporated: 0.04 })).toBe('4\u00a0%');
+  expect(formatLoss({ evaporated: 0.05, drip: 0.1 })).toBe('11\u00a0%');
+  expect(formatLoss({ evaporated: 0.04 })).toBe('4\u00a0%');
 });

@@ -53,7 +53,7 @@ export const FUEL_WORDS: Readonly<Record<OvenFuel, string>> = {
   gas: 'Gas',
 };
 
-const sayBand = ([least, most]: ReadingBand, show: Show): string => {
+const describeBand = ([least, most]: ReadingBand, show: Show): string => {
   const [from, to] = [show.degrees(least), show.degrees(most)];
   return from === to ? `about ${from}` : `${from} to ${to}`;
 };
@@ -64,14 +64,14 @@ interface WithReadings {
 }
 
 /** `from the top your thermometer should show 49° to 52°`: empty for a plan that does not know. */
-export const sayReading = (
+export const describeReading = (
   { request, readings }: WithReadings,
   when: keyof PlannedReadings,
   show: Show,
 ): string =>
   readings === undefined
     ? ''
-    : `${STEM_WORDS[request.stem]} your thermometer should show ${sayBand(readings[when], show)}`;
+    : `${STEM_WORDS[request.stem]} your thermometer should show ${describeBand(readings[when], show)}`;
 
 /** The same as a sentence before another; nothing for a plan that does not know. */
 export const readingSentence = (
@@ -79,7 +79,7 @@ export const readingSentence = (
   when: keyof PlannedReadings,
   show: Show,
 ): string => {
-  const said = sayReading(plan, when, show);
+  const said = describeReading(plan, when, show);
   return said === '' ? '' : `${capital(said)}. `;
 };
 

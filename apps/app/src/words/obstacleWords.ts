@@ -1,17 +1,17 @@
 import { usesOven } from '@crustan/core/plan/way';
 import { ovenAirChange } from '@crustan/core/plan/ovenAir';
 import type { Obstacle, PlanRequest, Remedy } from '@crustan/core/plan';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { pieceName } from './cutWords';
 import type { Show } from './show';
 import { WAY_NAMES } from './wayWords';
 
 /** Fault of a plan, in a sentence. */
-export const sayObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show): string => {
+export const describeObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show): string => {
   const piece = pieceName(request);
   switch (obstacle.reason) {
     case 'never':
-      return `This pan never gets the middle to ${show.temperature(request.target)}: after ${sayDuration(
+      return `This pan never gets the middle to ${show.temperature(request.target)}: after ${formatDuration(
         obstacle.seconds,
       )} it would peak at ${show.temperature(obstacle.highest)}.`;
     case 'burner':
@@ -61,7 +61,7 @@ export const remedyChange = (remedy: Remedy, request: PlanRequest): Partial<Plan
 };
 
 /** Label of a fix. */
-export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): string => {
+export const describeRemedy = (remedy: Remedy, request: PlanRequest, show: Show): string => {
   switch (remedy.kind) {
     case 'thickness':
       return remedy.thickness < request.thickness
@@ -84,7 +84,7 @@ export const sayRemedy = (remedy: Remedy, request: PlanRequest, show: Show): str
 };
 
 /** The same in a word or two, for a cell of a card. */
-export const sayCellObstacle = ({ reason }: Obstacle): string => CELL_WORDS[reason];
+export const describeCellObstacle = ({ reason }: Obstacle): string => CELL_WORDS[reason];
 
 const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
   over: 'too thin: over',
@@ -98,7 +98,7 @@ const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
 };
 
 /** The same in a few words, for a way among others. */
-export const sayBriefly = (obstacle: Obstacle, show: Show): string => {
+export const describeBriefly = (obstacle: Obstacle, show: Show): string => {
   switch (obstacle.reason) {
     case 'over':
       return 'Cannot: the sears alone exceed the target.';

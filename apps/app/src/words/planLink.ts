@@ -12,7 +12,7 @@ export interface LinkedPlan {
   readonly plate: PlateTime | undefined;
 }
 
-/** Link that contains a plan's request and its plate time; the server stores nothing of it. */
+/** Link that contains a plan's request and its plate time; the server stores neither. */
 export const linkOf = (request: PlanRequest, plate: PlateTime): string => {
   const plateAt = plate.day === undefined ? undefined : plateMoment(plate, kitchenNow());
   const carried = { request, plate: plate.hour, plateAt };

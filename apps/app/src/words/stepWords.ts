@@ -12,7 +12,14 @@ import type { RunStep } from '@crustan/core/schedule/run';
 import { containing } from './allergenWords';
 import type { Show } from './show';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
-import { howBrowned, liftWords, pullWords, readingFirst, rounded, sayIntoPan } from './holdWords';
+import {
+  howBrowned,
+  liftWords,
+  pullWords,
+  readingFirst,
+  rounded,
+  describeIntoPan,
+} from './holdWords';
 import { PRESS_ADVICE, REST_ON_WORDS, THAW_WORDS } from './kitchenWords';
 
 /** A step of the run: what to do, and why or how. */
@@ -40,7 +47,7 @@ type PlanFigures = Pick<
 const COVER = { open: 'open', loose: 'loosely tented', wrapped: 'wrapped' } as const;
 
 /** Lead time in words: `a day`, `2 days`, `12 hours`. */
-export const sayAhead = (seconds: number): string => {
+export const describeAhead = (seconds: number): string => {
   if (seconds < 5400) return `${Math.round(seconds / 60)} min`;
   const hours = Math.round(seconds / 3600);
   if (hours < 24) return `${hours} hours`;
@@ -49,16 +56,16 @@ export const sayAhead = (seconds: number): string => {
 };
 
 /** `40 min`, `2.5 hours`: how long something takes by itself. */
-const sayHours = (seconds: number): string => {
+const formatHours = (seconds: number): string => {
   if (seconds < 5400) return `${Math.round(seconds / 300) * 5} min`;
   const hours = seconds / 3600;
   return `${hours < 6 ? Math.round(2 * hours) / 2 : Math.round(hours)} hours`;
 };
 
 /** `12 to 34 hours`: how long a thaw takes in a warmer and in a cooler place. */
-const sayThaw = (thaw: PlanFigures['thaw']): string => {
+const describeThaw = (thaw: PlanFigures['thaw']): string => {
   const { seconds = 0, least = seconds, most = seconds } = thaw ?? {};
-  const [short, long] = [sayHours(least), sayHours(most)];
+  const [short, long] = [formatHours(least), formatHours(most)];
   const [figure, unit = ''] = short.split(' ');
   if (short === long) return short;
   return long.endsWith(unit) ? `${figure} to ${long}` : `${short} to ${long}`;
@@ -80,7 +87,7 @@ const dryWords = (request: PlanFigures['request']): StepWords => {
   return {
     does:
       place === 'towels' ? 'Wrap it in a dry towel, in the fridge' : 'Onto a rack in the fridge',
-    why: `${sayAhead(seconds)}, ${place === 'towels' ? 'a fresh towel every day' : 'uncovered'}`,
+    why: `${describeAhead(seconds)}, ${place === 'towels' ? 'a fresh towel every day' : 'uncovered'}`,
   };
 };
 
@@ -101,7 +108,7 @@ export const stepWords = (
   switch (step.kind) {
     case 'salt':
       return {
-        does: `Salt it, ${sayAhead(request.saltAhead)} ahead`,
+        does: `Salt it, ${describeAhead(request.saltAhead)} ahead`,
         why: 'on a rack in the fridge, uncovered: it goes in and the face dries',
       };
     case 'dry':
@@ -109,7 +116,7 @@ export const stepWords = (
     case 'thaw':
       return {
         does: `Out of the freezer: it thaws ${THAW_WORDS[request.thaw ?? 'fridge-bag']}`,
-        why: `${sayThaw(plan.thaw)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}; ${dripWords(cut.species)} of it drips away`,
+        why: `${describeThaw(plan.thaw)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}; ${dripWords(cut.species)} of it drips away`,
       };
     case 'temper':
       return {
@@ -238,7 +245,7 @@ export const stepWords = (
       return liftWords(step.leg ?? 0, plan, show);
     case 'back':
       return {
-        does: sayIntoPan(step.leg ?? 0, plan),
+        does: describeIntoPan(step.leg ?? 0, plan),
         why: `${howBrowned(request)}once a drop of water skates on it`,
       };
     case 'pull':

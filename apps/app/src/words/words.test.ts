@@ -3,7 +3,7 @@ import { DEFAULT_PAN } from '@crustan/core/gear';
 import { runOf } from '@crustan/core/schedule';
 import type { Obstacle } from '@crustan/core/plan';
 import { planOf, REQUEST } from '../testing';
-import { remedyChange, sayBriefly, sayObstacle, sayRemedy } from './obstacleWords';
+import { remedyChange, describeBriefly, describeObstacle, describeRemedy } from './obstacleWords';
 import { stepWords } from './stepWords';
 import { showIn } from './show';
 
@@ -90,19 +90,21 @@ it.each<Obstacle>([
   { reason: 'cool-oven', air: 70, highest: 62 },
   { reason: 'locked', minimum: 62.8 },
 ])('explains $reason in whole sentences', (obstacle) => {
-  const said = sayObstacle(obstacle, request, metric);
+  const said = describeObstacle(obstacle, request, metric);
   expect(said).toMatch(/^[A-Z].*\.$/);
   expect(said).not.toMatch(/NaN|undefined|!/);
-  expect(sayBriefly(obstacle, imperial)).toMatch(/^Cannot: .*\.$/);
+  expect(describeBriefly(obstacle, imperial)).toMatch(/^Cannot: .*\.$/);
 });
 
 it('says a remedy by the way it changes things', () => {
-  expect(sayRemedy({ kind: 'thickness', thickness: 0.02 }, request, metric)).toBe('Thinner: 20 mm');
-  expect(sayRemedy({ kind: 'pan', pan: 235 }, request, imperial)).toBe('Hotter pan: 455 °F');
+  expect(describeRemedy({ kind: 'thickness', thickness: 0.02 }, request, metric)).toBe(
+    'Thinner: 20 mm',
+  );
+  expect(describeRemedy({ kind: 'pan', pan: 235 }, request, imperial)).toBe('Hotter pan: 455 °F');
   const down = { kind: 'turn-down', panAfter: 190 } as const;
-  expect(sayRemedy(down, request, metric)).toBe('Burner down to 190 °C once browned');
+  expect(describeRemedy(down, request, metric)).toBe('Burner down to 190 °C once browned');
   expect(remedyChange(down, request)).toEqual({ panAfter: 190 });
-  expect(sayRemedy({ kind: 'way', way: 'often' }, request, metric)).toBe(
+  expect(describeRemedy({ kind: 'way', way: 'often' }, request, metric)).toBe(
     'In the pan, turned often',
   );
   const reverse = { ...request, way: 'oven-sear' } as const;

@@ -25,20 +25,20 @@ const LESSONS: Lessons = {
 describe('the lessons that a device keeps', () => {
   beforeEach(() => localStorage.clear());
 
-  it('are there on another day, with what they were learned from', () => {
+  it('come back on another day with their inputs', () => {
     expect(recallLessons()).toBeUndefined();
     keepLessons({ key: 'three cooks', lessons: LESSONS });
     expect(recallLessons()).toEqual({ key: 'three cooks', lessons: LESSONS });
   });
 
-  it('are rejected if another version kept them or if they are incomplete', () => {
+  it('are rejected from another version or if incomplete', () => {
     saveLocal('lessons', { version: 0, key: 'three cooks', lessons: LESSONS });
     expect(recallLessons()).toBeUndefined();
     saveLocal('lessons', { version: 1, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });
     expect(recallLessons()).toBeUndefined();
   });
 
-  it('are not kept by a device that refuses, which is no error', () => {
+  it('are not stored by a device that refuses, without an error', () => {
     const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
       throw new Error('full');
     });

@@ -13,13 +13,13 @@ function* slow(steps: number, seen: number[] = []): Generator<number, string> {
 }
 
 describe('the searches of a worker', () => {
-  it('end with what they find, and tell how far they are', async () => {
+  it('end with a result, and report progress', async () => {
     const told: number[] = [];
     expect(await new LatestSearch().finish(slow(3), (step) => told.push(step))).toBe('found');
     expect(told).toEqual([0, 1, 2]);
   });
 
-  it('are dropped once a later question comes, which is answered', async () => {
+  it('stop when a later question arrives, which gets an answer', async () => {
     const searches = new LatestSearch();
     const seen: number[] = [];
     const first = searches.finish(slow(50, seen));
@@ -28,7 +28,7 @@ describe('the searches of a worker', () => {
     expect(seen.length).toBeLessThan(3);
   });
 
-  it('are dropped on request', async () => {
+  it('stop on request', async () => {
     const searches = new LatestSearch();
     const found = searches.finish(slow(50));
     const wanted = searches.begin();

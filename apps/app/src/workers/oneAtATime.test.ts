@@ -3,7 +3,7 @@ import { oneAtATime } from './oneAtATime';
 const always = (): boolean => true;
 
 describe('questions that are asked one at a time', () => {
-  it('are asked in their order, the next when the one before is answered', async () => {
+  it('are sent in order, each after the answer to the last', async () => {
     const inTurn = oneAtATime();
     const said: string[] = [];
     const ask = (name: string) => async () => {
@@ -19,7 +19,7 @@ describe('questions that are asked one at a time', () => {
     expect(said).toEqual(['a asked', 'a answered', 'b asked', 'b answered']);
   });
 
-  it('are not asked once nobody wants the answer, and go on after one that fails', async () => {
+  it('are not sent once the answer is not needed, and continue after a failure', async () => {
     const inTurn = oneAtATime();
     let wanted = true;
     const failed = inTurn(always, () => Promise.reject(new Error('no worker')));

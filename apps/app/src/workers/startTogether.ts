@@ -48,7 +48,7 @@ export const joinPlans = async (
 };
 
 /**
- * Starts pieces for one plate, or adds them to those that are on. Each is a cook of its own in the logbook, connected
+ * Starts pieces for one plate, or adds them to those that are on. Each is a separate cook in the logbook, connected
  * to the others.
  * @param on pieces that are on already: their times are not moved
  * @returns the cooks' ids, in the order of the plans

@@ -41,7 +41,7 @@ export const usePlannedOn = (request: PlanRequest): PlannedOn => {
 const SETTLES = 250;
 
 /**
- * Answer to a question about a request, computed in a worker of its own; the last answer stays until the next one
+ * Answer to a question about a request, computed in its own worker; the last answer stays until the next one
  * comes.
  */
 export const useAsked = <Q extends Question>(

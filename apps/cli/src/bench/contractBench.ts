@@ -66,7 +66,7 @@ const unsmoothOf = (
   return unsmooth;
 };
 
-/** Plans `count` random requests of a seed; one part of them if the work is divided. */
+/** Plans `count` random requests of a seed, or one part if the work is divided. */
 export const contractBench = (
   seed: number,
   count: number,

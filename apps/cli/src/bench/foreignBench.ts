@@ -91,7 +91,7 @@ const endedOf = (found: PlanAndSpread, random: () => number): Ended => {
   };
 };
 
-/** Forty steaks and ten roasts of a seed, each cooked by the clock and by its core in a kitchen of its own. */
+/** Forty steaks and ten roasts of a seed, each cooked by the clock and by its core in its own kitchen. */
 export const foreignBench = (seed: number, talk: (line: string) => void): ForeignFigures => {
   const random = seededRandom(seed);
   const say = (ended: Ended): Ended => {

@@ -157,7 +157,7 @@ const misplacedIn = (
     case 'bone':
       return { kind: 'bone' };
     case 'out':
-      // Half of them were never in the meat, half fall out during the cook.
+      // One half was never in the meat, the other half falls out during the cook.
       return { kind: 'out', from: nth % 2 === 0 ? 0 : even(random, 0.1, 0.8) * pull };
     default:
       return { kind: 'surface', under: even(random, 0.001, 0.006) };
@@ -172,7 +172,7 @@ const isNamed = (forecast: Forecast | undefined): boolean =>
 const median = (values: readonly number[]): number =>
   values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
 
-/** Forecasts cooks in hidden kitchens: 200 of them, drawn from a seed. */
+/** Forecasts cooks in 200 hidden kitchens, drawn from a seed. */
 export const liveBench = (seed: number, kitchens = KITCHENS): LiveFigures => {
   const random = seededRandom(seed);
   const households = SAID_HABITS.flatMap((said) =>

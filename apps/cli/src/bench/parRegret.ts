@@ -66,7 +66,7 @@ export const SEASON = [84] as const;
 /**
  * Expected cost of the prep counts from fitted demand over that of the counts from the true one.
  * @param books days of history that a house has, drawn among them
- * @param swing of the level over a year, half of it as a logarithm
+ * @param swing logarithm of the half amplitude of the level over a year
  */
 export const parRegret = (seed: number, books: readonly number[], swing = 0): number => {
   const random = seededRandom(seed);

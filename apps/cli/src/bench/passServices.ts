@@ -137,7 +137,7 @@ const PROMISED = [1800, 3600] as const;
 /** Share of tables that are promised a time; the others want it as soon as can be. */
 const PROMISED_SHARE = 0.5;
 
-/** One service drawn from a seed: tickets of one to four pieces, each piece in a kitchen of its own. */
+/** One service drawn from a seed: tickets of one to four pieces, each piece in its own kitchen. */
 export const drawnService = (
   seed: number,
   menu: readonly Portion[],

@@ -92,7 +92,7 @@ export interface FittedBrowning {
   readonly misfit: number;
 }
 
-/** Best law for every tenfold step, by the anchors that are not held out; the best of them first. */
+/** Best law for every tenfold step, by the points that are not held out; the best law first. */
 export const fitBrowning = (histories: readonly FaceHistory[]): readonly FittedBrowning[] =>
   TENFOLDS.map((tenfold) => {
     let best: FittedBrowning | undefined;

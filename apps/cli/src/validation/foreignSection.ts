@@ -128,8 +128,8 @@ Forecasts (\`foreign-live\`, 60 cooks a seed: a probe in low ovens, hot ovens an
 
 ${rowsOf(recordedOf('foreign-live', liveSchema), [
   ['pull predicted half-way inside its 80 %', (f) => percent(f.halfInside80), '75 to 90 %'],
-  ['median error of it, s', (f) => String(f.halfErrorS), ''],
-  ['median deviation that it states, s', (f) => String(f.halfStatedS), ''],
+  ['median error of the pull, s', (f) => String(f.halfErrorS), ''],
+  ['median stated deviation, s', (f) => String(f.halfStatedS), ''],
   ['pull at 80 % of the stage inside its 95 %', (f) => percent(f.lateInside95), '90 % or more'],
   ['pull near the end inside its 80 %', (f) => percent(f.nearInside80), '75 to 90 %'],
   ['end inside its 80 %', (f) => percent(f.endInside80), '75 to 90 %'],

@@ -22,7 +22,7 @@ const form = (code: string, name = 'Phone') => ({
 });
 
 describe('a phone on the network', () => {
-  it('gets nothing of the API, and of the pages only the pairing page, before it is paired', async () => {
+  it('gets only the pairing page, and nothing of the API, before pairing', async () => {
     for (const { method, path: where } of API) {
       for (const root of [API_ROOT, `${API_ROOT}/v1`]) {
         const { status, text } = await ask(`${root}${filled(where)}`, {
@@ -41,7 +41,7 @@ describe('a phone on the network', () => {
     }
   });
 
-  it('is paired by the code that is shown: once, and its token is not in the file', async () => {
+  it('pairs with the shown code once, and its token is not in the file', async () => {
     const { answer, cookie, Cookie } = await pair();
     expect([answer.status, answer.headers['location']]).toEqual([303, '/']);
     expect(cookie).toMatch(/^__Host-crustan=.{43}; /);
@@ -54,7 +54,7 @@ describe('a phone on the network', () => {
     expect((await ask('/api/v1/me', { headers: { Cookie: `${Cookie}x` } })).status).toBe(401);
   });
 
-  it('a code ends after five minutes and after its use', async () => {
+  it('ends a code after five minutes and after its use', async () => {
     const first = codes().issue('cook', now()).code;
     later(CODE_LASTS + 1);
     expect((await ask('/pair', form(first))).status).toBe(403);
@@ -92,7 +92,7 @@ describe('a phone on the network', () => {
     expect(tried).toEqual([400, 400, 400, 400, 400, 429, 429]);
   });
 
-  it('does what its role may, and no more: each route of the table is asked', async () => {
+  it('has the rights of its role on every route, and no others', async () => {
     const cook = await pair('cook', 'Cook');
     const watcher = await pair('watcher', 'Watcher');
     const role = (status: number, text: string): boolean =>
@@ -112,7 +112,7 @@ describe('a phone on the network', () => {
     }
   });
 
-  it('is refused however a path is written that its role may not ask', async () => {
+  it('is refused a forbidden path in any spelling', async () => {
     const { Cookie } = await pair('watcher', 'Watcher');
     for (const where of [
       '/API/v1/phones',
@@ -137,7 +137,7 @@ describe('a phone on the network', () => {
     expect([status, text.includes('By the stove')]).toEqual([404, false]);
   });
 
-  it('a foreign name and another site’s page are refused, paired or not', async () => {
+  it('refuses a foreign host name and a page of another site, paired or not', async () => {
     const { Cookie } = await pair();
     const rebound = await ask('/api/v1/plans', { headers: { Cookie, Host: 'evil.example' } });
     expect(rebound.status).toBe(421);
@@ -150,7 +150,7 @@ describe('a phone on the network', () => {
     expect((await ask('/pair', foreign)).status).toBe(403);
   });
 
-  it('that is revoked is let go at once: its stream is cut, its next request refused', async () => {
+  it('loses its stream at once when revoked, and its next request is refused', async () => {
     const { Cookie } = await pair();
     const id = newId();
     cookStore(book()).start(id, planRecord(), T0);
@@ -180,11 +180,11 @@ describe('a phone on the network', () => {
     expect((await ask('/api/v1/me', { headers: { Cookie } })).status).toBe(401);
   });
 
-  it('is not believed by a client that does not trust the kitchen’s authority', async () => {
+  it('is rejected by a client that does not trust the authority', async () => {
     await expect(ask('/pair', { trusting: false })).rejects.toThrow(/certificate/);
   });
 
-  it('that asks in the clear is not listened to, whatever it has', () => {
+  it('gets no answer without TLS, with any token', () => {
     const clear = (remoteAddress: string): boolean => {
       const socket = new Socket();
       Object.defineProperty(socket, 'remoteAddress', { value: remoteAddress });

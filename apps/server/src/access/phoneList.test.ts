@@ -21,7 +21,7 @@ const told = async (
 };
 
 describe('the phones of a kitchen', () => {
-  it('are there after a start anew, renamed and in their roles; the file is the owner’s alone', () => {
+  it('come back after a restart with names and roles, in a file that only the owner can read', () => {
     const first = phoneList(folder);
     const paired = first.pair('Stove', 'cook', T0);
     const { phone, token } = paired ?? { phone: undefined, token: '' };
@@ -33,7 +33,7 @@ describe('the phones of a kitchen', () => {
     expect(again.seen('x'.repeat(43), T0)).toBeUndefined();
   });
 
-  it('lets a phone in although its last request cannot be written', () => {
+  it('accepts a phone although the time of its last request cannot be stored', () => {
     const phones = phoneList(folder);
     const token = phones.pair('Stove', 'cook', T0)?.token ?? '';
     // A full disk: the file beside the list cannot be opened.
@@ -46,14 +46,14 @@ describe('the phones of a kitchen', () => {
     expect(phoneList(folder).all()[0]?.seenAt).toBe(T0 + 7_200_000);
   });
 
-  it('is readable after a start with a clock that was never set', () => {
+  it('can be read after a start with an unset clock', () => {
     const phones = phoneList(folder);
     const token = phones.pair('Stove', 'cook', 12_345)?.token ?? '';
     phones.seen(token, 99_999_999);
     expect(phoneList(folder).seen(token, T0)).toMatchObject({ name: 'Stove' });
   });
 
-  it('when one was last seen is kept to a minute', () => {
+  it('stores the time of the last request to a minute', () => {
     const phones = phoneList(folder);
     const token = phones.pair('Stove', 'cook', T0)?.token ?? '';
     phones.seen(token, T0 + 59_000);
@@ -62,7 +62,7 @@ describe('the phones of a kitchen', () => {
     expect(phoneList(folder).all()[0]?.seenAt).toBe(T0 + 61_000);
   });
 
-  it('are fifty at most, and a file that is not one is not taken for an empty one', () => {
+  it('are at most fifty, and an invalid file is not an empty list', () => {
     const phones = phoneList(folder);
     for (let i = 0; i < MOST_PHONES; i += 1) {
       expect(phones.pair(`P${i}`, 'cook', T0)).toBeDefined();
@@ -73,7 +73,7 @@ describe('the phones of a kitchen', () => {
     expect(() => phoneList(folder)).toThrow();
   });
 
-  it('are listed and revoked from the command line, and a server that runs hears of it', async () => {
+  it('are listed and revoked from the command line, which a running server notices', async () => {
     const served = phoneList(folder);
     const token = served.pair('Stove', 'cook', T0)?.token ?? '';
     expect((await told('phones')).lines.join()).toContain('Stove');

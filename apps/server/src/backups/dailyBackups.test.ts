@@ -10,7 +10,7 @@ import { dailyBackups } from './dailyBackups';
 const DAY = 86_400_000;
 
 describe('daily backups', () => {
-  it('are one a day, so many of them, and bring the logbook back from the command line', async () => {
+  it('are made daily, limited in number, and restored from the command line', async () => {
     const { book, folder, remove } = temporaryBook();
     let now = T0;
     const said: string[] = [];
@@ -44,7 +44,7 @@ describe('daily backups', () => {
     remove();
   });
 
-  it('are not crowded out by files of a clock that ran ahead, nor made by one that was never set', async () => {
+  it('survive files of a clock that ran ahead, and are not made with an unset clock', async () => {
     const { book, folder, remove } = temporaryBook();
     let now = T0;
     const said: string[] = [];

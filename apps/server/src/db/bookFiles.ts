@@ -67,7 +67,7 @@ const keepUnder = (folder: string, now: number): string => {
 };
 
 /**
- * Puts the checked logbook in the place of the closed one, in steps of which each leaves a complete logbook under the
+ * Puts the checked logbook in the place of the closed one, in steps; each step leaves a complete logbook under the
  * book's name: the old one gets a second name, then the new one takes the first in one rename. Killed between any two,
  * the next start opens the one or the other.
  * @returns the name under which the old logbook is kept

@@ -25,7 +25,7 @@ const ALWAYS: Readonly<Record<string, readonly string[]>> = {
   judgements: ['cook_id', 'end_temperature', 'crust', 'notes', 'judged_at'],
   __drizzle_migrations: ['created_at'],
 };
-/** Tables of which every logbook has one: the log of this version, or the events of earlier ones. */
+/** Tables; every logbook has one: the log of this version, or the events of earlier ones. */
 const LOGS: Readonly<Record<string, readonly string[]>> = {
   log: ['seq', 'id', 'cook_id', 'service_id', 'kind', 'at', 'received_at', 'body'],
   events: ['seq', 'id', 'cook_id', 'kind', 'at', 'received_at', 'celsius', 'undoes'],

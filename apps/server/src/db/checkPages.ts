@@ -13,7 +13,7 @@ const driver = (): string =>
   createRequire(process.argv[1] ?? process.cwd()).resolve('better-sqlite3');
 
 /**
- * Checks whether every page of a SQLite file can be read, in a process of its own: a large logbook takes seconds.
+ * Checks whether every page of a SQLite file can be read, in a separate process: a large logbook takes seconds.
  * @returns the fault; undefined if all can be read
  */
 export const checkPages = (file: string): Promise<string | undefined> =>

@@ -60,7 +60,7 @@ export const plannedColumns = ({ plan, trial }: PlanRecord) => {
   };
 };
 
-/** Kinds of events that change no column of lists, and of which a cook can have many. */
+/** Frequent kinds of events; they change no column of lists. */
 export const SAYS_NOTHING_TO_LISTS: readonly CookEvent['kind'][] = ['reading', 'note'];
 export const tellsLists = ({ kind }: CookEvent): boolean => !SAYS_NOTHING_TO_LISTS.includes(kind);
 

@@ -16,7 +16,7 @@ export interface Stream {
 export interface NewEntry {
   readonly seq: number;
   readonly entry: LogEntry;
-  /** Service of which the entry's cook is a piece. */
+  /** Service that contains the entry's cook as a piece. */
   readonly service: string | undefined;
 }
 

@@ -10,7 +10,7 @@ describe('many entries written in slices', () => {
   });
   afterEach(() => temporary.remove());
 
-  it('are all stored, and what waits is served between slices', async () => {
+  it('are all stored, and other requests are answered between slices', async () => {
     const { book } = temporary;
     const days = Array.from({ length: 27_000 }, (_, i) => ({
       date: new Date(Date.UTC(2000, 0, 1 + Math.floor(i / 9))).toISOString().slice(0, 10),

@@ -6,7 +6,7 @@ const SLICE_MS = 12;
 
 /**
  * Writes many entries, a transaction for each slice of milliseconds, so that steps are stored in between. Each entry
- * must be idempotent: after a crash the sender sends all of them again.
+ * must be idempotent: after a crash the sender repeats all.
  */
 export const writeInSlices = async <T>(
   book: Pick<Book, 'sqlite'>,

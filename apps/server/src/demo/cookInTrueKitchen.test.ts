@@ -20,7 +20,7 @@ describe('a true kitchen', () => {
       newId,
     );
 
-  it('gives the same cook for the same seed, another for another', () => {
+  it('returns the same cook for the same seed, and another for another', () => {
     const times = (seed: number) => cook(seed).events.map(({ kind, at }) => [kind, at]);
     expect(times(3)).toEqual(times(3));
     expect(times(3)).not.toEqual(times(4));

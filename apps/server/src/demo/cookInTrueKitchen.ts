@@ -37,7 +37,7 @@ export interface TrueCook {
 const round = (value: number, step: number): number =>
   Number((Math.round(value / step) * step).toFixed(2));
 
-/** Time after its planned end for which the deciding leg is simulated, as a share of it and at least, s. */
+/** Simulated time after the planned end of the deciding leg: share of the planned duration, and least, s. */
 const WATCHED = 0.4;
 const WATCHED_LEAST = 60;
 /** The thermometer goes in for a look at this share of that leg. */
@@ -132,7 +132,7 @@ export const cookInTrueKitchen = (
     }
     const inOven = leg.kind === 'oven';
     const most = leg.seconds + Math.max(WATCHED_LEAST, WATCHED * leg.seconds);
-    // The last turn before the pull stays clear of it, whatever the delays.
+    // The last turn keeps its distance from the pull with any delay.
     const flips = leg.flips.map((flip) => flip + late()).filter((flip) => flip < leg.seconds - 6);
     let pull = most;
     const byHand = { ...USUAL_THERMOMETER, from: request.stem, off: even(random, ...HAND_OFF) };

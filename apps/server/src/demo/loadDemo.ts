@@ -145,7 +145,7 @@ export const demoRecords = (now: number): DemoRecords => {
   };
 };
 
-/** Writes the scenario into a logbook, all of it or nothing. */
+/** Writes the whole scenario into a logbook in one transaction. */
 export const writeDemo = (book: Book, { trial, cooks, plans, pass }: DemoRecords): void => {
   const kept = cookStore(book);
   book.db.transaction(() => {

@@ -30,7 +30,7 @@ export const TRUE_KITCHEN: LearnedTraits = {
   thickness: 0.0012,
 };
 
-/** The trial of the scenario; its pieces are cooks of it. */
+/** The comparison of the scenario; its pieces are cooks of the scenario. */
 export const DEMO_TRIAL = { title: 'Strip steak: turned once or often', kind: 'turns' } as const;
 
 const beef = { ...USUAL, way: 'often' } as const;

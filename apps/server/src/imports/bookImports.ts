@@ -56,7 +56,7 @@ interface Job {
 }
 
 export interface BookImports {
-  /** Receives a file, and reads it beside the logbook: nothing of it is in the logbook yet. */
+  /** Receives and reads a file outside the logbook; the logbook is unchanged until then. */
   readonly begin: (file: Readable, size: number | undefined) => Promise<BookImport>;
   readonly get: (id: string) => BookImport | undefined;
   /** Writes what was read into the logbook: small parts in slices, then the cooks together. */

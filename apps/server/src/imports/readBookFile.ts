@@ -61,7 +61,7 @@ class Depth {
 }
 
 /**
- * Reads a logbook file entry by entry, never the whole of it at once, with a pause between chunks in which the server
+ * Reads a logbook file entry by entry, never the whole file at once, with a pause between chunks in which the server
  * answers.
  */
 export const readBookFile = async (

@@ -96,7 +96,7 @@ export class Staging {
     for (const id of this.back) putBack.run(id);
   }
 
-  /** Removes all of it, some cooks at a time: the server answers in between. */
+  /** Removes everything, some cooks at a time: the server answers requests in between. */
   async drop(): Promise<void> {
     this.cooks.length = 0;
     for (;;) {

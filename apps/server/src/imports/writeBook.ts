@@ -38,7 +38,7 @@ export const bookCook = (book: Book, id: string): BookCook | undefined => {
 };
 
 /**
- * Writes the whole logbook as one JSON file, an entry to a line, never the whole of it in memory, and answers requests
+ * Writes the whole logbook as one JSON file, one entry per line, never the whole file in memory, and answers requests
  * in between. Unreadable rows are left out; the logbook names them.
  */
 export const writeBook = async (book: Book, res: Response): Promise<void> => {

@@ -70,7 +70,7 @@ const makeAuthority = async (name: string, now: number): Promise<Authority> => {
 
 /**
  * The authority of a data folder, created at its first use and stored with owner-only permissions.
- * @throws if only half of it exists: it is not replaced automatically, since phones trust it
+ * @throws if only the key or only the certificate exists: it is not replaced automatically, since phones trust it
  */
 export const authorityIn = async (
   folder: string,

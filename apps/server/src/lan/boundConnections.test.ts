@@ -40,7 +40,7 @@ const connected = (port: number, say = '') => {
 };
 
 describe('the connections of a server on the network', () => {
-  it('are few of one address, and those closed make room for the next', async () => {
+  it('are limited per address; a closed one makes room', async () => {
     const port = await started();
     const all = Array.from({ length: 30 }, () => connected(port));
     await Promise.all(all.slice(LIMITS.address).map(({ closed }) => closed));
@@ -52,7 +52,7 @@ describe('the connections of a server on the network', () => {
     expect(await answer.text()).toBe('ok');
   });
 
-  it('are closed within seconds where no head comes, or a body drips', async () => {
+  it('close within seconds without a header or with a slow body', async () => {
     const port = await started();
     const silent = connected(port);
     const dripping = connected(port, 'POST / HTTP/1.1\r\nHost: a\r\nContent-Length: 1000\r\n\r\n');

@@ -32,7 +32,7 @@ const welcome = (where: string): string =>
   `http://127.0.0.1:${new URL(network()?.welcome ?? '').port}${where}`;
 
 describe('the kitchen’s authority', () => {
-  it('is made once, kept as its owner’s alone, and signs what a client that trusts it believes', async () => {
+  it('is created once, readable by its owner only, and signs a certificate that a trusting client accepts', async () => {
     const folder = mkdtempSync(path.join(os.tmpdir(), 'crustan-authority-'));
     try {
       const now = Date.now();
@@ -98,7 +98,7 @@ const inside = (address: string, internal: boolean): os.NetworkInterfaceInfo => 
 });
 
 describe('a kitchen on its network', () => {
-  it('is called by its name and its likeliest address', () => {
+  it('shows its name and its most likely address', () => {
     const found = lanNames(['Cook.Home'], 'Range', {
       lo: [inside('127.0.0.1', true)],
       net: [inside('8.8.4.4', false), inside('10.0.0.4', false), inside('192.168.7.4', false)],

@@ -127,7 +127,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
       removeFile(copy);
       throw error;
     } finally {
-      // The copy is a file of its own: sending it delays no change of the logbook.
+      // The copy is a separate file: sending the file delays no change of the logbook.
       ended();
     }
     const stream = createReadStream(copy);

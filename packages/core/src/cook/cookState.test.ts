@@ -164,7 +164,7 @@ describe('replay', () => {
     at: T0 + seconds * 1000,
   });
 
-  it('gives the plan back for the planned times, and more heat for a late pull', () => {
+  it('returns the plan for the planned times, and more heat for a late pull', () => {
     const plan = planOf('once');
     const begun = [at('in', 0), at('turned', plan.turns[0] ?? 0)];
     const same = replay(plan, T0, [...begun, at('pulled', plan.cookSeconds)]);

@@ -68,7 +68,7 @@ describe('the heat of a cook whose plan was changed', () => {
     expect(legs.at(-1)?.gear).toEqual(before.at(-1)?.gear);
   });
 
-  it('leads to the same end as the plan when a change changes nothing', () => {
+  it('ends as planned after a change without effect', () => {
     const plan = planOf(DUCK);
     const at = T0 + 240_000;
     const end = (events: readonly CookEvent[]): number => {
@@ -82,7 +82,7 @@ describe('the heat of a cook whose plan was changed', () => {
     expect(Math.abs(end([IN, changed]) - end([IN]))).toBeLessThan(0.1);
   });
 
-  it('is read back from a stored event', () => {
+  it('reads legs back from a stored event', () => {
     const changed = changedAt(T0 + 240_000, unchangedTail(planOf(DUCK), T0 + 240_000));
     expect(cookEventSchema.parse(JSON.parse(JSON.stringify(changed)))).toEqual(changed);
   });

@@ -31,7 +31,7 @@ export interface Progress {
   readonly actions: readonly TimedAction[];
   /** Number of completed actions. */
   readonly done: number;
-  /** Leg at whose end the thermometer decides, and its due or actual time, ms. */
+  /** Leg that ends by the thermometer, and its due or actual end, ms. */
   readonly decidingLeg: number;
   readonly decidedAt: number;
   /** Turns made. */

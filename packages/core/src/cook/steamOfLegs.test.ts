@@ -14,7 +14,7 @@ const curveOf = (pan: number, surface: 'dry' | 'wet' = 'dry') => {
 };
 
 describe('the steam of a cook', () => {
-  it('is fiercest as it meets the iron, falls as the face dries, and ends with the pan', () => {
+  it('peaks at the first contact, falls as the face dries, and ends with the pan', () => {
     const { curve, seconds } = curveOf(230);
     const early = Math.max(...[2, 5, 10, 15].map((at) => steamAt(curve, at)));
     expect(['steady', 'fierce']).toContain(sizzleOf(early));
@@ -23,7 +23,7 @@ describe('the steam of a cook', () => {
     expect(steamAt(curve, -5)).toBe(0);
   });
 
-  it('of a cook begins with its press, and follows a turn that came late', () => {
+  it('begins with the step of a cook, and follows a late turn', () => {
     const planned = planCase({ request: { ...STEAK, way: 'once' }, pan: DEFAULT_PAN });
     if (!planned.feasible) throw new Error('refused');
     const { plan } = planned;
@@ -46,7 +46,7 @@ describe('the steam of a cook', () => {
     expect(loudAt(40)).toBeGreaterThan(0.001);
   });
 
-  it('is less in a cooler pan: too quiet tells it', () => {
+  it('is less in a cooler pan', () => {
     const means = [120, 160, 200, 240].map((pan) => {
       const { curve } = curveOf(pan);
       return Array.from({ length: 30 }, (_, i) => steamAt(curve, 1 + i)).reduce((a, b) => a + b);
@@ -55,7 +55,7 @@ describe('the steam of a cook', () => {
     expect(sizzleLevel((means[0] ?? 0) / 30)).toBeLessThan(0.6 * sizzleLevel((means[3] ?? 0) / 30));
   });
 
-  it('is loud by ratios, between silence and roar', () => {
+  it('converts to loudness by ratios, between silence and roar', () => {
     const levels = [0, 0.0003, 0.001, 0.004, 0.01, 0.1].map(sizzleLevel);
     expect(levels[0]).toBe(0);
     expect(levels[1]).toBe(0);

@@ -49,7 +49,7 @@ const forecastOf = (events: readonly CookEvent[], seconds: number) => {
 const pullOf = ({ pullAt }: { readonly pullAt: number }): number => (pullAt - T0) / 1000;
 
 describe('the live forecast', () => {
-  it('is the plan’s own where nothing was read, wide, and none before the heat', () => {
+  it('equals the plan with a wide range without readings, and is undefined before the heat', () => {
     const found = forecastOf([], 60);
     expect(pullOf(found)).toBeCloseTo(plan.pullAt, -2);
     expect(found.end).toBeCloseTo(plan.request.target, 0);
@@ -83,7 +83,7 @@ describe('the live forecast', () => {
     expect(late).toBeGreaterThan(0.5);
   });
 
-  it('takes a thermometer in the oven at its word', () => {
+  it('trusts a thermometer in the oven', () => {
     const air = plan.request.lowOven + 15;
     const said = Array.from({ length: 8 }, (_, i): CookEvent => ({
       id: `o${i}`,
@@ -108,7 +108,7 @@ describe('the live forecast', () => {
     expect(forecastOf(readings(good, half), half).probe.kind).toBe('middle');
   });
 
-  it('is not carried off by one reading of rubbish', () => {
+  it('resists one invalid reading', () => {
     const half = plan.pullAt * 0.5;
     const clean = readings(hidden(), half);
     const spoilt = clean.map((event, i) =>

@@ -36,7 +36,7 @@ const SECTION_STALE_SPREADS = 0.4;
 /** Most linearisations a forecast; bound of the parameters, spreads. */
 const MOST_PASSES = 5;
 const MOST_SPREADS = 2.5;
-/** Number of stored moments of a run, and the end of a run past the pull, fraction of it. */
+/** Number of stored moments of a run, and the end of a run past the pull, as a fraction of the pull time. */
 const MOMENTS = 160;
 const BEYOND_PULL = 1.35;
 /** A forecast pull further in the past than this is clamped, s. */

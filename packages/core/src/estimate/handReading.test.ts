@@ -25,13 +25,13 @@ const bowl =
     core + over * (PROBE_DEPTHS[depth] ?? NaN) ** 2;
 
 describe('a reading by hand', () => {
-  it('of an even piece is its temperature, with no spread', () => {
+  it('equals the temperature of an isothermal piece, without spread', () => {
     const { expected, spread } = readBy(() => 52, PLACED, USUAL_HAND);
     expect(expected).toBeCloseTo(52, 9);
     expect(spread).toBeCloseTo(0, 9);
   });
 
-  it('reads over the core of a hot piece: less from the side, least the lowest of three', () => {
+  it('exceeds the core of a hot piece: less from the side, least as the lowest of three', () => {
     const over = (change: Partial<HandPlacing>): number =>
       readBy(bowl(45, 40), { ...PLACED, ...change }, USUAL_HAND).expected - 45;
     expect(over({})).toBeGreaterThan(1);
@@ -40,7 +40,7 @@ describe('a reading by hand', () => {
     expect(over({ thickness: 0.015 })).toBeGreaterThan(over({}));
   });
 
-  it('of an exact hand is the middle, of a careless one lies over it by more', () => {
+  it('equals the middle for an exact hand, and exceeds it more for a careless one', () => {
     const [exact, usual, careless] = HANDS.map((hand) => readBy(bowl(45, 40), PLACED, hand));
     expect(exact?.expected).toBeLessThan(45.3);
     expect(usual?.expected).toBeGreaterThan(exact?.expected ?? NaN);
@@ -71,7 +71,7 @@ describe('a reading by hand', () => {
     );
   });
 
-  it('that is far too hot lay off the middle: it says little of it', () => {
+  it('has little weight if it is far too hot, since it lay off the middle', () => {
     const shown = shownByHand(bowl(45, 40), PLACED, { scatter: 0.004, prior: 1 });
     const before = predictHandReading(shown);
     const hot = predictHandReading(shown, placesGiven(shown, 62, 4));
@@ -82,7 +82,7 @@ describe('a reading by hand', () => {
     expect(cool.spread).toBeLessThan(before.spread);
   });
 
-  it('weighs above and below alike: a gradient from one face to the other cancels', () => {
+  it('averages above and below the middle: a linear gradient cancels', () => {
     const slope = (depth: number): number => 50 + 12 * (PROBE_DEPTHS[depth] ?? NaN);
     expect(readBy(slope, PLACED, USUAL_HAND).expected).toBeCloseTo(50, 9);
   });

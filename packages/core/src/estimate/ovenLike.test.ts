@@ -10,7 +10,7 @@ const sure = new Float64Array(n * n);
 const like = (air: number, change: object, covariance = sure) =>
   ovenLike(air, { ...NOMINAL_KITCHEN, ...change }, covariance, spreads);
 
-it('is the oven’s own deviation where its heat is usual, in the coolest oven too', () => {
+it('equals the offset of an oven with nominal heat transfer, in the coolest oven too', () => {
   for (const air of [60, 110, 220]) {
     for (const oven of [-20, 0, 12]) expect(like(air, { oven }).over).toBeCloseTo(oven, 9);
   }
@@ -22,7 +22,7 @@ it('counts a slow oven as a cooler one, the more the hotter it is set', () => {
   expect(like(60, { ovenHeat: 0.8 }).over).toBe(0);
 });
 
-it('is surer than its parts where they are told apart poorly', () => {
+it('is more certain than its parts if they are poorly separated', () => {
   const [oven, heat] = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')];
   const apart = sure.slice();
   apart[oven * n + oven] = apart[heat * n + heat] = 0.5;

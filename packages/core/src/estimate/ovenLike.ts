@@ -26,7 +26,7 @@ export const ovenLike = (
 ): OvenLike => {
   const n = FITTED_PARAMETERS.length;
   const excess = air + oven - FACE;
-  // Air that is not warmer than a face gives no heat of which a share could be taken.
+  // Air that is not warmer than a face supplies no heat: the ratio is undefined.
   const share = excess > 0 ? ovenHeat : 1;
   const at = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')];
   const by = [share * spreads.oven, Math.max(0, excess) * ovenHeat * spreads.ovenHeat];

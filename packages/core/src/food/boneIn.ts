@@ -1,6 +1,6 @@
 import type { CutTraits } from './cutTraits';
 
-/** A bone along a piece, and the smaller muscle to the right of it if there is one, m. */
+/** A bone along a piece, and the smaller muscle to its right if there is one, m. */
 export interface BoneIn {
   readonly width: number;
   readonly beyond: number;

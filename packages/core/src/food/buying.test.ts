@@ -4,7 +4,7 @@ import { cutPrimal, portionsOf } from './buying';
 
 const PRIMAL = { weight: 3, length: 0.3, pricePerKg: 24, trim: 0.12 };
 
-it('cuts a whole piece so that nothing of it is lost or paid twice', () => {
+it('cuts a whole piece without loss or double cost', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 0.01, max: 0.06, noNaN: true }),

@@ -4,7 +4,7 @@ import { CUTS } from './cuts';
 import { footprint } from './footprint';
 
 describe('carving', () => {
-  it('leaves out bone and loss, and shares out what is left', () => {
+  it('subtracts bone and loss, and divides the rest', () => {
     const rib = CUTS['rib-roast'];
     const whole = { weight: 3, thickness: 0.13 };
     const { served, each, slice } = carvingOf(rib, whole, 0.2, 6);
@@ -16,7 +16,7 @@ describe('carving', () => {
     expect(loin.served).toBeCloseTo(1.6, 12);
   });
 
-  it('a rolled piece is as long as its weight has it', () => {
+  it('derives the length of a rolled piece from its weight', () => {
     const { length, width } = footprint(CUTS['whole-fillet'], 1.5, 0.07);
     expect(width).toBe(0.07);
     expect(length).toBeGreaterThan(0.3);

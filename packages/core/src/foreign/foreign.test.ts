@@ -24,7 +24,7 @@ const runFor = (piece: ForeignPiece, faces: ForeignFaces, seconds: number): void
 };
 
 describe('the foreign kitchen', () => {
-  it('a slab between two faces of one temperature follows the series of Fourier', () => {
+  it('follows the Fourier series in a slab between equal faces', () => {
     const piece = new ForeignPiece(WIDE, plain);
     const seconds = 600;
     runFor(piece, between(48, 1e7), seconds);
@@ -49,7 +49,7 @@ describe('the foreign kitchen', () => {
     expect(piece.storedSince(WIDE.start) / piece.heatIn).toBeCloseTo(1, 6);
   });
 
-  it('no cell with water passes 100 C, and a boiled one may', () => {
+  it('keeps cells with water at or below 100 C', () => {
     const piece = new ForeignPiece({ ...WIDE, width: 0.08, length: 0.12 }, plain);
     const air: ForeignFace = {
       ...{ kind: 'air', celsius: 60, walls: 60, coefficient: 8, vapour: 1300 },
@@ -60,7 +60,7 @@ describe('the foreign kitchen', () => {
     expect(Math.max(...piece.temperature)).toBeGreaterThan(101);
   });
 
-  it('a plan pulled by its core is pulled there, and rises in the rest', () => {
+  it('pulls a plan at its core temperature, which rises in the rest', () => {
     const plan = planOf({ ...STEAK, way: 'often' });
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {

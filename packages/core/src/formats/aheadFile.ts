@@ -19,7 +19,7 @@ export const aheadResultSchema = z.strictObject({
   elapsedMs: z.number(),
   /** Time until the middle is at -12 C in a home freezer, s; undefined if it takes over four days. */
   freezes: z.number().optional(),
-  /** Time from -18 C until no ice is left, and the part of it with the warmest cell over 5 C, s. */
+  /** Time from -18 C until no ice is left, and the time with the warmest cell over 5 C, s. */
   thaws: z.array(
     z.strictObject({
       in: z.enum(THAW_PLACES),

@@ -46,7 +46,7 @@ const cook = (notes: string, title = 'A strip'): CookRecord => ({
 });
 
 describe('cells', () => {
-  it('no text becomes a formula, and every text comes back as it was', () => {
+  it('never turn text into a formula, and round-trip any text', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60 }), (text) => {
         const csv = writeCsv(['a', 'b'], [[text, 1]]);
@@ -197,7 +197,7 @@ describe('a recipe', () => {
     steps: [{ name: 'In', text: 'In. Lay it in.' }],
   });
 
-  it('is schema.org’s, and is a plan again when it comes back', () => {
+  it('follows schema.org, and reads back as the plan', () => {
     const value = JSON.parse(written);
     expect(value).toMatchObject({
       '@context': 'https://schema.org',
@@ -215,7 +215,7 @@ describe('a recipe', () => {
     }
   });
 
-  it('of another program is told what it lacks', () => {
+  it('names missing parts of a recipe of another program', () => {
     const other = { '@type': ['Recipe'], name: 'Grandmother’s', recipeInstructions: ['a', 'b'] };
     expect(readRecipe(other)).toMatchObject({ ok: false });
     expect(readRecipe({ name: 'no' })).toEqual({
@@ -232,7 +232,7 @@ describe('a recipe', () => {
     );
   });
 
-  it('says lengths of time by ISO 8601', () => {
+  it('writes durations by ISO 8601', () => {
     expect([0, 59.6, 61, 3600, 5400, 36_061].map(isoDuration)).toEqual([
       'PT0S',
       'PT1M',
@@ -244,7 +244,7 @@ describe('a recipe', () => {
   });
 });
 
-it('a cook of the logbook is learned from with the gear and the hour it was planned with', () => {
+it('calibrates from a cook with the equipment and the time of its plan', () => {
   const logged = loggedCookOf(cook(''));
   expect(logged.gear).toEqual(FIRST_GEAR);
   expect(logged.endTemperature).toBe(54.4);

@@ -4,7 +4,7 @@ import { dateOf } from '../par/demandDay';
 import { readDemandCsv, writeDemandCsv } from './demandCsv';
 
 describe('a table of demand', () => {
-  it('is read as it was written', () => {
+  it('round-trips', () => {
     const dishes = fc.constantFrom('Strip', 'Duck, with plums', '=sum(A1)', 'Fillet; rare');
     fc.assert(
       fc.property(

@@ -3,7 +3,7 @@ import { fatOf, FATS, fatsFor, preheat, readinessSigns } from '../gear';
 import { burnerOf, DEFAULT_KITCHEN, kitchenSchema, ovenOf, panOf } from './kitchen';
 
 describe('a kitchen', () => {
-  it('is kept through JSON as it is', () => {
+  it('round-trips through JSON', () => {
     const written: unknown = JSON.parse(JSON.stringify(DEFAULT_KITCHEN));
     expect(kitchenSchema.parse(written)).toEqual(DEFAULT_KITCHEN);
   });
@@ -27,7 +27,7 @@ describe('a kitchen', () => {
     expect(kitchenSchema.safeParse({ ...DEFAULT_KITCHEN, ...change }).success).toBe(false);
   });
 
-  it('of the time before gear had ids is read: pans by their names, two of a name apart', () => {
+  it('reads an old kitchen without ids: pans by name, equal names apart', () => {
     const {
       pans: _pans,
       burners: _burners,

@@ -11,7 +11,7 @@ export const problemSchema = z.strictObject({
 });
 export type Problem = z.infer<typeof problemSchema>;
 
-const sayPath = (path: readonly PropertyKey[]): string =>
+const describePath = (path: readonly PropertyKey[]): string =>
   path
     .map((part, i) =>
       typeof part === 'number' ? `[${part}]` : `${i > 0 ? '.' : ''}${String(part)}`,
@@ -23,11 +23,11 @@ export const problemOf = (error: z.ZodError, status = 400): Problem => {
   const errors = error.issues.flatMap((issue) => {
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.map((key) => ({
-        path: sayPath([...issue.path, key]),
+        path: describePath([...issue.path, key]),
         message: 'is not a known key here',
       }));
     }
-    return [{ path: sayPath(issue.path) || '(the whole)', message: issue.message }];
+    return [{ path: describePath(issue.path) || '(the whole)', message: issue.message }];
   });
   return {
     type: PROBLEM_TYPES.outOfRange,

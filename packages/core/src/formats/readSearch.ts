@@ -57,7 +57,7 @@ export interface ReadSearch {
 /** Comparison of a figure. */
 type Compared = 'over' | 'under' | 'about';
 
-/** Half-width of the range around a figure without "over" or "under", as a share of it. */
+/** Half-width of the range around a figure without "over" or "under", as a share of the figure. */
 const AROUND = 0.1;
 /** The same of a core temperature, K. */
 const AROUND_CORE = 1.5;

@@ -35,12 +35,12 @@ describe('a temperature log of an unknown logger', () => {
     ]);
   });
 
-  it('says what it wants when it is none', () => {
+  it('names the expected columns of an unknown table', () => {
     expect(readReadingsCsv('')).toMatchObject({ ok: false });
     expect(readReadingsCsv('a,b\nc,d')).toMatchObject({ ok: false, why: /No row/ });
   });
 
-  it('gives back what any logger wrote, whatever the delimiter', () => {
+  it('reads the output of any logger with any delimiter', () => {
     const rows = fc.array(fc.integer({ min: -200, max: 1200 }), { minLength: 2, maxLength: 40 });
     fc.assert(
       fc.property(rows, fc.constantFrom(',', ';', '\t'), (tenths, mark) => {

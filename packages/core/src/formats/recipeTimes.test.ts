@@ -7,7 +7,7 @@ const of = (...recipeInstructions: readonly unknown[]) =>
   recipeTimes({ '@type': 'Recipe', recipeInstructions });
 
 describe('the times of a recipe', () => {
-  it('are taken from its sentences, in the places they name', () => {
+  it('come from its sentences, in the named places', () => {
     const { steps, unread } = of(
       { '@type': 'HowToStep', text: 'Take the steak out of the fridge and pat it dry.' },
       { '@type': 'HowToStep', text: 'Sear for 3 minutes. Turn and fry 1 minute more.' },

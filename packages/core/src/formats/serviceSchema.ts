@@ -242,7 +242,7 @@ const serviceSeconds = z.number().min(-86_400).max(200_000);
 
 /** A schedule in the form that the pages of a service share. */
 export const publishedScheduleSchema = z.strictObject({
-  /** Logbook in whose log `seq` counts. */
+  /** Logbook whose log contains `seq`. */
   book: z.string().min(1).max(60),
   /** Last entry of the log that it was computed from. A page with a later entry computes it again. */
   seq: z.int().min(0),

@@ -41,7 +41,7 @@ export const timesResultSchema = z.strictObject({
   spread: z.number(),
   /** Additional (or fewer) seconds of these legs of the plan. */
   mend: z.strictObject({ legs: z.array(z.int()), seconds: z.number() }).optional(),
-  /** Thicknesses for which these times end at the target, and within 1.5 K of it, m. */
+  /** Thicknesses for which these times end at the target, and within 1.5 K of the target, m. */
   thickness: z.strictObject({ right: z.number(), least: z.number(), most: z.number() }).optional(),
   /** The core's peak with every range at its least and at its most, C. */
   ranges: z.strictObject({ least: z.number(), most: z.number() }).optional(),

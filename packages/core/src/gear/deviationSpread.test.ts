@@ -38,7 +38,7 @@ describe('spreads of kitchens', () => {
     );
   });
 
-  it('of one cook are those between kitchens and those between cooks together', () => {
+  it('of one cook combine the variance between kitchens and between cooks', () => {
     for (const key of ['oven', 'contact', 'thickness'] as const) {
       const together = KITCHEN_SPREAD[key] ** 2 + COOK_SPREAD[key] ** 2;
       expect(TOTAL_SPREAD[key] ** 2).toBeCloseTo(together, 9);

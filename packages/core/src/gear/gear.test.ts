@@ -15,7 +15,7 @@ const STEAK = { tissue: 'lean-beef', thickness: 0.03, start: 5 } as const;
 const AREA = 0.009;
 
 describe('a pan on its burner', () => {
-  it('comes up in the five to fifteen minutes that cooks report', () => {
+  it('heats up in five to fifteen minutes, as cooks report', () => {
     const warm = preheat(DEFAULT_PAN, 230);
     expect(warm.reached && warm.seconds).toBeGreaterThan(200);
     expect(warm.reached && warm.seconds).toBeLessThan(900);
@@ -23,7 +23,7 @@ describe('a pan on its burner', () => {
     expect(heavier.reached && heavier.seconds).toBeGreaterThan(warm.reached ? warm.seconds : 0);
   });
 
-  it('settles where its burner pays for its losses, and never passes it', () => {
+  it('settles where the burner balances the losses, and never exceeds that', () => {
     const weak = { ...DEFAULT_PAN, power: 900 };
     const most = hottestPan(weak);
     expect(panLoss(weak, most, 22, 1)).toBeCloseTo(900 * 0.4, -1);
@@ -33,7 +33,7 @@ describe('a pan on its burner', () => {
     expect(Math.max(...curve)).toBeLessThanOrEqual(most + 0.1);
   });
 
-  it('a 28 cm pan on a weak gas burner of 1.8 kW passes 230 C', () => {
+  it('exceeds 230 C with 28 cm on a gas burner of 1.8 kW', () => {
     expect(hottestPan({ ...DEFAULT_PAN, diameter: 0.28, power: 1800 })).toBeGreaterThan(230);
   });
 
@@ -64,7 +64,7 @@ describe('a pan on its burner', () => {
     expect(back.reached && back.seconds).toBeLessThan(300);
   });
 
-  it('gives the food exactly what it loses to it', () => {
+  it('transfers exactly its loss to the food', () => {
     const body = new PanBody({ ...DEFAULT_PAN, power: 0 }, 22, 230);
     const pan = new LivePan(body, { times: AREA });
     const solver = solverFor(STEAK);

@@ -13,7 +13,7 @@ export interface GearUsed {
     readonly diameter: number;
     readonly mass: number;
   };
-  /** `power` nominal, W; `share` of it that the plan assumed. */
+  /** `power`: nominal power, W; `share`: assumed share of the nominal power. */
   readonly burner: { readonly kind: BurnerKind; readonly power: number; readonly share: number };
   /** Air less dial that the run reckoned with, K, and the oven's time constant, s. */
   readonly oven: { readonly offset: number; readonly lag: number };

@@ -3,7 +3,7 @@ import { dayOf, weekdayOf, type DemandDay } from './demandDay';
 /** Least number of pieces on a normal day of a house in which a day without any counts as closed. */
 const BUSY = 3;
 /**
- * Number of days of a weekday, all of them closed, that make it a closed weekday; weeks without any row of it count
+ * Number of closed days of a weekday, without an open one, that make a closed weekday; weeks without any row of the weekday count
  * too.
  */
 const LEAST_DAYS = 2;

@@ -16,7 +16,7 @@ const mean = (all: readonly number[]): number =>
 /**
  * Fits every dish of a house: first the weekdays and the trend of all dishes together, then the deviation of each
  * dish. Closed days are left out, and a closed weekday has no forecast.
- * @param likeIt similar dishes of each dish of the menu: a new one is fitted from them; it needs no day of its own
+ * @param likeIt similar dishes of each dish of the menu: a new dish without past days is fitted from them
  */
 export const fitMenu = (
   history: readonly DemandDay[],
@@ -60,7 +60,7 @@ export const fitMenu = (
       const found = known.get(dish);
       if (found) return [[dish, open(found)] as const];
       const level = levelOf(dish);
-      // Without a day of its own and without any other dish there is no fit.
+      // Without past days and without any other dish a dish has no fit.
       if (days.length === 0 && level === undefined) return [];
       return [[dish, open(fitDemand(days, { ...prior, level }))] as const];
     }),

@@ -14,7 +14,7 @@ export interface DinnerEffect {
   readonly half?: HalfOfDay;
   /** Minutes after the hour that follows; below 0: before it. */
   readonly past?: number;
-  /** Whether the word has no meaning of its own: it is not marked as used. */
+  /** Whether the word has no meaning by itself: it is not marked as used. */
   readonly quiet?: true;
 }
 

@@ -62,7 +62,7 @@ export type Phrase<Code extends string = WordCode> = Span &
         readonly is: 'time';
         readonly least: number;
         readonly most: number;
-        /** Whether a unit has no number of its own: its count is 1, or the number before it. */
+        /** Whether a unit has no number: its count is 1, or the number before it. */
         readonly unit?: true;
         /** Number of repetitions: `2 x 1 min`. */
         readonly count?: number;

@@ -41,7 +41,7 @@ export interface GrammarOf<Code extends string> extends Vocabulary<Code> {
 }
 
 /**
- * Grammar of phrases: quantities and words. Any text is parsed: a part without a meaning becomes a phrase of its own.
+ * Grammar of phrases: quantities and words. Any text is parsed: a part without a meaning becomes a separate phrase.
  */
 class PhraseParser<Code extends string> extends QuantityParser {
   constructor(private readonly vocabulary: GrammarOf<Code>) {
@@ -164,7 +164,7 @@ const withoutListMarks = (text: string): string =>
     (_, before: string, mark: string) => before + ' '.repeat(mark.length),
   );
 
-/** Finds the phrases of a text, in its order. Every character except white space belongs to one of them. */
+/** Finds the phrases of a text, in its order. Every character except white space belongs to one phrase. */
 export type PhrasesOf<Code extends string> = (
   text: string,
   /** Of a heat that is said in degrees without a letter. */

@@ -2,12 +2,7 @@ import { CUT_IDS, CUTS, type CutId } from '../food';
 import { PLAN_LIMITS } from '../plan/request/limits';
 import type { HeatScale } from '../plan/legs/ownSteps';
 import type { PlanRequest } from '../plan/request/request';
-import {
-  DINNER_CODES,
-  DINNER_WORDS,
-  DONENESS_WORDS,
-  type DinnerCode,
-} from './dinnerWords';
+import { DINNER_CODES, DINNER_WORDS, DONENESS_WORDS, type DinnerCode } from './dinnerWords';
 import { DONENESS_CODES, type DonenessWord } from './donenessWord';
 import type { Phrase, Span } from './phrase';
 import { grammarOf } from './phraseParser';
@@ -155,7 +150,7 @@ class DinnerReader {
     return phrase?.is === 'word' ? meanings.get(phrase.code) : undefined;
   }
 
-  /** The next phrase with a meaning of its own. */
+  /** The next phrase with a meaning by itself. */
   private after(i: number): Meaning | Phrase<string> | undefined {
     for (let j = i + 1; j < this.phrases.length; j += 1) {
       const meaning = this.meaningAt(j);

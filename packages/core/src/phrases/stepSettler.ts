@@ -255,7 +255,7 @@ export class StepSettler {
     this.refuse(this.said, `to which heat? a pan of ${heatsFrom(PLAN_LIMITS.pan)}`);
   }
 
-  /** Basting without a time of its own applies to the step before it. */
+  /** Basting without a time applies to the step before it. */
   private bastesLast({ basted }: Clause): boolean {
     return basted && this.steps.at(-1)?.do === 'pan';
   }

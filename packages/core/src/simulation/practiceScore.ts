@@ -52,7 +52,7 @@ const LESS_HOT = [0, 25, 50, 75] as const;
 
 /**
  * Plan of a cook who knew this kitchen: in the requested pan, or the hottest of the cooler ones that does not burn the
- * piece. In practice the user sets the burner, therefore no habit of it counts.
+ * piece. In practice the user sets the burner, therefore no burner habit counts.
  */
 export const bestCook = (
   request: PlanRequest,

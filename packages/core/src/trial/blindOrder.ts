@@ -9,7 +9,7 @@ export const blindOrder = (pieces: number, random: () => number): readonly numbe
 };
 
 /**
- * Probability that at least this number of tasters agree on one plate, whichever, if all of them guess.
+ * Probability that at least this number of tasters agree on any one plate if all guess.
  * @param plates at least 2
  */
 export const agreeByGuessing = (tasters: number, agreeing: number, plates: number): number => {

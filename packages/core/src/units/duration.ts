@@ -9,7 +9,7 @@ export const showDuration = (seconds: number): string => {
 };
 
 /** Seconds in words short enough for a line: `45 s`, `6 min`, `6 min 30 s`. */
-export const sayDuration = (seconds: number): string => {
+export const formatDuration = (seconds: number): string => {
   const whole = Math.round(Math.abs(seconds));
   if (whole < 60) return `${whole} s`;
   const rest = whole % 60;

@@ -2,7 +2,7 @@ import { expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import {
   readFigure,
-  sayDuration,
+  formatDuration,
   showDuration,
   showEighths,
   showQuantity,
@@ -32,8 +32,8 @@ it('shows what a cook reads', () => {
   expect(showQuantity('weight', 0.34, 'metric')).toBe('340 g');
   expect(showDuration(-61)).toBe('-1:01');
   expect(showDuration(3661)).toBe('1:01:01');
-  expect(sayDuration(90)).toBe('1 min 30 s');
-  expect(sayDuration(45)).toBe('45 s');
+  expect(formatDuration(90)).toBe('1 min 30 s');
+  expect(formatDuration(45)).toBe('45 s');
 });
 
 it('writes inches as a ruler does, and reads what it wrote', () => {

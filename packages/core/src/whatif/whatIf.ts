@@ -126,7 +126,7 @@ export class WhatIf {
   }
 
   /**
-   * `legs` with the duration of the one at `free` solved for the wanted end. If even none of it is too much, it is
+   * `legs` with the duration of the one at `free` solved for the wanted end. If the end is too high even without the leg, it is
    * left out; if it never reaches the end, its planned duration stays.
    */
   solved(legs: readonly TimedLeg[], free: number): readonly TimedLeg[] {

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import type { CookRecord } from '@crustan/core/formats';
 import { METRES_PER_INCH, type UnitSystem } from '@crustan/core/units';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
-import { sayFailure, useDeleteCookMutation } from '../../store/bookApi';
+import { describeFailure, useDeleteCookMutation } from '../../store/bookApi';
 import { cookDeleted } from '../../store/deletedSlice';
 import { draftTaken } from '../../store/draftSlice';
 import { hourAt } from '../../store/plateTime';
@@ -75,7 +75,7 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
         />
       </View>
       {removing.error ? (
-        <Text voice="small" role="alert">{`Not deleted. ${sayFailure(removing.error)}`}</Text>
+        <Text voice="small" role="alert">{`Not deleted. ${describeFailure(removing.error)}`}</Text>
       ) : null}
     </View>
   );

@@ -97,7 +97,7 @@ export const BeforeAfter = ({ past, titles }: Props) => {
       </View>
       <Text voice="note" tone="text-iron-500">
         Each bar is the model less what was measured: to the right it foresaw a hotter end. Each
-        cook is judged by what the others taught, not by its own readings.
+        cook is predicted from the other cooks, not from its own readings.
       </Text>
     </View>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
 import type { CookSearch } from '@crustan/core/formats';
-import { sayFailure, useCooksInfiniteQuery } from '../../store/bookApi';
+import { describeFailure, useCooksInfiniteQuery } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { BookFrame } from './BookFrame';
@@ -37,7 +37,7 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
   if (error || !data) {
     return (
       <View className="items-start gap-3" role="alert">
-        <Text>{sayFailure(error)}</Text>
+        <Text>{describeFailure(error)}</Text>
         <Button kind="plain" label="Try again" onPress={() => void refetch()} />
       </View>
     );

@@ -1,4 +1,4 @@
-import { sayJudged } from '../../words/judgedWords';
+import { describeJudged } from '../../words/judgedWords';
 import { useEffect, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import type { CookSearch } from '@crustan/core/formats';
@@ -9,7 +9,7 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { WAY_NAMES } from '../../words/wayWords';
-import { sayAsked } from '../../words/askedWords';
+import { describeAsked } from '../../words/askedWords';
 import { useShow } from '../../words/useShow';
 import { INK } from '../../ui/ink';
 import { asWritten, NOTHING_SAID, readWords, type SaidSearch } from './saidSearch';
@@ -116,8 +116,10 @@ export const BookSearch = ({ onSearch, found }: Props) => {
       {open ? (
         <View className="gap-3 border-l-2 border-salt-300 pl-3">
           {choose('way', 'Way', WAYS, (way) => WAY_NAMES[way])}
-          {choose('crust', 'Crust', CRUST_SEEN, (code) => capital(sayJudged(code)))}
-          {choose('again', 'Would cook it', WOULD_COOK_AGAIN, (code) => capital(sayJudged(code)))}
+          {choose('crust', 'Crust', CRUST_SEEN, (code) => capital(describeJudged(code)))}
+          {choose('again', 'Would cook it', WOULD_COOK_AGAIN, (code) =>
+            capital(describeJudged(code)),
+          )}
           <View className="gap-1">
             <Text voice="small" tone="text-iron-500">
               When
@@ -158,7 +160,7 @@ const Understood = ({
   readonly onPlain: (plain: boolean) => void;
 }) => {
   const show = useShow();
-  const asked = sayAsked(search, show);
+  const asked = describeAsked(search, show);
   if (plain) {
     return search.words === undefined ? null : (
       <View className="flex-row flex-wrap items-center gap-3">

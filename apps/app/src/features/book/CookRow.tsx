@@ -1,4 +1,4 @@
-import { sayJudged } from '../../words/judgedWords';
+import { describeJudged } from '../../words/judgedWords';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
@@ -42,7 +42,7 @@ export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine
               against={`plan ${showDuration(cook.cookSeconds)}`}
             />
             <Pair
-              value={sayJudged(cook.crust)}
+              value={describeJudged(cook.crust)}
               against={
                 !cook.finished
                   ? 'under way'

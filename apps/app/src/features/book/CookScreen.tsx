@@ -7,7 +7,7 @@ import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
 import { cookState } from '@crustan/core/cook/cookState';
 import { cutOf } from '@crustan/core/plan/request';
 import { showDuration } from '@crustan/core/units';
-import { sayFailure, useCookQuery, useJudgeMutation } from '../../store/bookApi';
+import { describeFailure, useCookQuery, useJudgeMutation } from '../../store/bookApi';
 import { useScales } from '../../store/useScales';
 import { Button } from '../../ui/Button';
 import { Chart } from '../../ui/Drawn';
@@ -35,7 +35,7 @@ export const CookScreen = ({ id }: { readonly id: string }) => {
       {cook ? (
         <Cook cook={cook} />
       ) : isLoading ? null : (
-        <Text role="alert">{sayFailure(error)}</Text>
+        <Text role="alert">{describeFailure(error)}</Text>
       )}
     </BookFrame>
   );
@@ -137,7 +137,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
             </>
           )}
           {judged.error ? (
-            <Text role="alert">{`Not saved. ${sayFailure(judged.error)}`}</Text>
+            <Text role="alert">{`Not saved. ${describeFailure(judged.error)}`}</Text>
           ) : null}
           <EventList events={cook.events} inAt={inAt} />
           <AgainOrAway cook={cook} />

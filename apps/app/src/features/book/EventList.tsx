@@ -5,7 +5,7 @@ import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { showDuration } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import { sayEvent } from '../../words/eventWords';
+import { describeEvent } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
 
 /** A long list of turns is folded to this many events. */
@@ -49,7 +49,7 @@ export const EventList = ({ events, inAt }: Props) => {
             <Text voice="figure" className="w-[4.75rem]">
               {show.clockSeconds(event.at)}
             </Text>
-            <Text className="min-w-[5rem] flex-1">{sayEvent(event, show)}</Text>
+            <Text className="min-w-[5rem] flex-1">{describeEvent(event, show)}</Text>
             <Text voice="small" tone="text-iron-500">
               {inAt === undefined || event.at <= inAt ? '' : showDuration((event.at - inAt) / 1000)}
             </Text>

@@ -3,9 +3,9 @@ import type { CookRecord } from '@crustan/core/formats';
 import { weighedLoss } from '@crustan/core/formats/judgementSchema';
 import type { CookPlan } from '@crustan/core/plan';
 import { Text } from '../../ui/Text';
-import { sayJudged } from '../../words/judgedWords';
+import { describeJudged } from '../../words/judgedWords';
 import { useShow } from '../../words/useShow';
-import { sayLoss } from '../../words/sayLoss';
+import { formatLoss } from '../../words/formatLoss';
 
 interface Props {
   readonly cook: CookRecord;
@@ -24,12 +24,12 @@ export const Judged = ({ cook, replayed }: Props) => {
   const { evaporated, drip } = replayed ?? cook.plan.plan;
   const lines = [
     ['doneness', said.doneness],
-    ['under the knife', said.crunch && sayJudged(said.crunch)],
-    ['grey band', said.greyBand && sayJudged(said.greyBand)],
-    ['juice', said.juice && sayJudged(said.juice)],
-    ['to the teeth', said.tenderness && sayJudged(said.tenderness)],
-    ['salt', said.seasoning && sayJudged(said.seasoning)],
-    ['again?', said.again && sayJudged(said.again)],
+    ['under the knife', said.crunch && describeJudged(said.crunch)],
+    ['grey band', said.greyBand && describeJudged(said.greyBand)],
+    ['juice', said.juice && describeJudged(said.juice)],
+    ['to the teeth', said.tenderness && describeJudged(said.tenderness)],
+    ['salt', said.seasoning && describeJudged(said.seasoning)],
+    ['again?', said.again && describeJudged(said.again)],
     [
       'weighed',
       said.weightBefore === undefined
@@ -40,7 +40,7 @@ export const Judged = ({ cook, replayed }: Props) => {
       'lost',
       loss === undefined
         ? undefined
-        : `${percent(loss)}; the model had ${sayLoss({ evaporated, drip })}`,
+        : `${percent(loss)}; the model had ${formatLoss({ evaporated, drip })}`,
     ],
     ['cost', said.paid === undefined ? undefined : said.paid.toFixed(2)],
   ].flatMap(([name, value]) => (name === undefined || value === undefined ? [] : [[name, value]]));

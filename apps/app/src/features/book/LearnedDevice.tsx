@@ -13,8 +13,8 @@ import {
   DEVICE_NAMES,
   DEVICE_WHY,
   howSure,
-  saySpread,
-  sayTrait,
+  formatSpread,
+  describeTrait,
   USE_CAUTIONS,
   type DeviceKind,
   type LearnedDeviceView,
@@ -48,7 +48,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const [byHand, setByHand] = useState(false);
   const { key, kind, pan, value, deviation, unknown, use, cooks, used, nominal: usual } = device;
   const caution = cooks.length === 0 ? undefined : USE_CAUTIONS[use];
-  const says = sayTrait(kind, value, show);
+  const says = describeTrait(kind, value, show);
   const take = (taken: number, by: 'cooks' | 'hand'): void => {
     const { least, most } = BY_HAND[kind].limit;
     dispatch(
@@ -66,8 +66,8 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const name = pan === undefined ? DEVICE_NAMES[kind] : `${DEVICE_NAMES[kind]} in “${pan}”`;
   const uses =
     used === undefined
-      ? `Plans use the nominal value: ${sayTrait(kind, usual, show)}.`
-      : `Plans use ${sayTrait(kind, used.value, show)}, ${used.by === 'hand' ? 'set by hand' : 'learned'}.`;
+      ? `Plans use the nominal value: ${describeTrait(kind, usual, show)}.`
+      : `Plans use ${describeTrait(kind, used.value, show)}, ${used.by === 'hand' ? 'set by hand' : 'learned'}.`;
   const following = used !== undefined && Math.abs(used.value - value) <= SAME * deviation;
   return (
     <View className="gap-2 border-t border-salt-300 pt-3" role="group" aria-label={name}>
@@ -77,14 +77,14 @@ export const LearnedDevice = ({ device, titles }: Props) => {
       <View className="flex-row flex-wrap items-baseline gap-x-3">
         <Text voice="action">{says}</Text>
         <Text voice="figure" tone="text-iron-500">
-          {`± ${saySpread(kind, deviation, show)} · ${howSure(unknown)}`}
+          {`± ${formatSpread(kind, deviation, show)} · ${howSure(unknown)}`}
         </Text>
       </View>
       <Text voice="small" tone="text-iron-500">
         {DEVICE_WHY[kind]}
       </Text>
       {cooks.length === 0 ? (
-        <Text voice="small">No cook says anything of it yet.</Text>
+        <Text voice="small">No cook has evidence on this figure yet.</Text>
       ) : (
         <View className="flex-row flex-wrap gap-x-3">
           <Text voice="small">{`From ${cooks.length} ${cooks.length === 1 ? 'cook' : 'cooks'}:`}</Text>

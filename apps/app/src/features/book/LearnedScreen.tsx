@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { CookRecord } from '@crustan/core/formats';
 import type { LearnProgress } from '@crustan/core/learn/learnKitchen';
-import { sayFailure, useRecentQuery } from '../../store/bookApi';
+import { describeFailure, useRecentQuery } from '../../store/bookApi';
 import { useAppSelector } from '../../store/store';
 import { Progress } from '../../ui/Progress';
 import { Text } from '../../ui/Text';
@@ -28,7 +28,7 @@ export const LearnedScreen = () => {
         that you accept.
       </Text>
       {error ? (
-        <Text role="alert">{sayFailure(error)}</Text>
+        <Text role="alert">{describeFailure(error)}</Text>
       ) : !data ? (
         <Text tone="text-iron-500">Opening the logbook…</Text>
       ) : (
@@ -64,7 +64,7 @@ const Lessons = ({ cooks, learning }: Props) => {
   const kitchen = useAppSelector((state) => state.kitchen);
   const titles = useMemo(() => new Map(cooks.map(({ id, plan }) => [id, plan.title])), [cooks]);
   if (learning.kind === 'failed') {
-    return <Text role="alert">This device could not run the cooks again; open the page anew.</Text>;
+    return <Text role="alert">This device could not simulate the cooks. Reload the page.</Text>;
   }
   if (learning.kind === 'learning') return <Running cooks={cooks} progress={learning.progress} />;
   const { lessons, renewing } = learning;

@@ -1,7 +1,7 @@
 import { API } from '../../store/apiAddress';
 import { View } from 'react-native';
 import type { CookRecord } from '@crustan/core/formats';
-import { sayFailure, useAddPhotoMutation, useDropPhotoMutation } from '../../store/bookApi';
+import { describeFailure, useAddPhotoMutation, useDropPhotoMutation } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
 import { smallerPicture } from '../../ui/smallerPicture';
@@ -39,7 +39,7 @@ export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
         ) : null}
       </View>
       {adding.error ? (
-        <Text voice="small" role="alert">{`Not added. ${sayFailure(adding.error)}`}</Text>
+        <Text voice="small" role="alert">{`Not added. ${describeFailure(adding.error)}`}</Text>
       ) : null}
     </View>
   );

@@ -5,7 +5,7 @@ import { useRouter } from 'expo-router';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import type { TrialKind } from '@crustan/core/trial/trial';
 import { sameVariant, variantsOf } from '@crustan/core/trial/variantsOf';
-import { sayFailure, useKeepTrialMutation } from '../../store/bookApi';
+import { describeFailure, useKeepTrialMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { plateMoment } from '../../store/plateTime';
 import { plannedOn, requestHere } from '../../store/kitchenSlice';
@@ -16,7 +16,7 @@ import { Button } from '../../ui/Button';
 import { ChangeInPlan } from '../../ui/ChangeInPlan';
 import { Text } from '../../ui/Text';
 import { capital, pieceName } from '../../words/cutWords';
-import { sayObstacle } from '../../words/obstacleWords';
+import { describeObstacle } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
 import { planRecordsOf } from '../../workers/planRecords';
 import { armLabel, CANNOT_SHOW, TRIAL_NAMES } from './trialWords';
@@ -55,7 +55,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
     const obstacle = planned.find((one) => !one.ok);
     if (obstacle && !obstacle.ok) {
       const label = armLabel(kind, obstacle.request);
-      setWrong(`${capital(label)}: ${sayObstacle(obstacle.obstacle, obstacle.request, show)}`);
+      setWrong(`${capital(label)}: ${describeObstacle(obstacle.obstacle, obstacle.request, show)}`);
       return;
     }
     const trialId = newId();
@@ -132,7 +132,7 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
           A cook is under way; finish it first, so that both have your eyes.
         </Text>
       ) : null}
-      {keeping.error ? <Text role="alert">{sayFailure(keeping.error)}</Text> : null}
+      {keeping.error ? <Text role="alert">{describeFailure(keeping.error)}</Text> : null}
     </View>
   );
 };

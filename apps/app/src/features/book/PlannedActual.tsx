@@ -7,7 +7,7 @@ import { palestBrowning } from '@crustan/core/plan/palestBrowning';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayCrust, sayJudged } from '../../words/judgedWords';
+import { describeCrust, describeJudged } from '../../words/judgedWords';
 
 interface Props {
   readonly cook: CookRecord;
@@ -77,8 +77,8 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
     },
     {
       name: 'Crust',
-      planned: sayCrust(palestBrowning(plan), plan.request),
-      actual: sayJudged(cook.judgement?.crust),
+      planned: describeCrust(palestBrowning(plan), plan.request),
+      actual: describeJudged(cook.judgement?.crust),
     },
   ];
   return (

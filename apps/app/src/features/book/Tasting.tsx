@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { agreeByGuessing, blindOrder } from '@crustan/core/trial/blindOrder';
 import type { Trial } from '@crustan/core/trial/trial';
-import { sayFailure, useKeepTrialMutation } from '../../store/bookApi';
+import { describeFailure, useKeepTrialMutation } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
@@ -87,7 +87,7 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
       )}
       {keeping.error ? (
         <Text voice="small" role="alert">
-          {sayFailure(keeping.error)}
+          {describeFailure(keeping.error)}
         </Text>
       ) : null}
     </View>

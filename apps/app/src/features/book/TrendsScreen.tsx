@@ -11,8 +11,8 @@ import {
   trendOf,
   type Trend as TrendFigures,
 } from '@crustan/core/learn/trend';
-import { sayDuration } from '@crustan/core/units';
-import { sayFailure, useLinesQuery } from '../../store/bookApi';
+import { formatDuration } from '@crustan/core/units';
+import { describeFailure, useLinesQuery } from '../../store/bookApi';
 import { Trend } from '../../ui/Drawn';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
@@ -28,7 +28,7 @@ export const TrendsScreen = () => {
   return (
     <BookFrame title="Trends">
       {error ? (
-        <Text role="alert">{sayFailure(error)}</Text>
+        <Text role="alert">{describeFailure(error)}</Text>
       ) : !data ? (
         <Text tone="text-iron-500">Opening the logbook…</Text>
       ) : data.length === 0 ? (
@@ -177,7 +177,7 @@ const Totals = ({ lines }: { readonly lines: readonly CookLine[] }) => {
   const raw = paid.reduce((sum, { weight }) => sum + weight, 0);
   return (
     <Text voice="small" className="border-t border-salt-300 pt-3">
-      {`${lines.length} ${lines.length === 1 ? 'cook' : 'cooks'}, ${sayDuration(heat)} over heat.${weighed.length > 0 ? ` ${show.weight(lost)} lost in the ${weighed.length} that were weighed.` : ''}${paid.length > 0 ? ` ${money.toFixed(2)} paid for ${show.weight(raw)} in ${paid.length}.` : ''}`}
+      {`${lines.length} ${lines.length === 1 ? 'cook' : 'cooks'}, ${formatDuration(heat)} over heat.${weighed.length > 0 ? ` ${show.weight(lost)} lost in the ${weighed.length} that were weighed.` : ''}${paid.length > 0 ? ` ${money.toFixed(2)} paid for ${show.weight(raw)} in ${paid.length}.` : ''}`}
     </Text>
   );
 };

@@ -11,8 +11,8 @@ import { capital } from '../../words/cutWords';
 import { sliceOf } from '../../words/sliceOf';
 import { useShow } from '../../words/useShow';
 import { useReplay } from './useReplay';
-import { sayCrust, sayJudged } from '../../words/judgedWords';
-import { sayLoss } from '../../words/sayLoss';
+import { describeCrust, describeJudged } from '../../words/judgedWords';
+import { formatLoss } from '../../words/formatLoss';
 
 /** One piece of a trial that has been cooked. */
 export interface CookedArm {
@@ -59,13 +59,13 @@ const Arm = ({
       show.degrees(shown.peakCore, 1),
     ],
     ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
-    ['crust', sayJudged(said?.crust), sayCrust(palestBrowning(shown), shown.request)],
-    ['grey band', sayJudged(said?.greyBand), show.depth(shown.greyBand)],
-    ['lost', percent(said && weighedLoss(said)), sayLoss(shown)],
-    ['crunch', sayJudged(said?.crunch), ''],
-    ['juice', sayJudged(said?.juice), ''],
-    ['tender', sayJudged(said?.tenderness), ''],
-    ['salt', sayJudged(said?.seasoning), ''],
+    ['crust', describeJudged(said?.crust), describeCrust(palestBrowning(shown), shown.request)],
+    ['grey band', describeJudged(said?.greyBand), show.depth(shown.greyBand)],
+    ['lost', percent(said && weighedLoss(said)), formatLoss(shown)],
+    ['crunch', describeJudged(said?.crunch), ''],
+    ['juice', describeJudged(said?.juice), ''],
+    ['tender', describeJudged(said?.tenderness), ''],
+    ['salt', describeJudged(said?.seasoning), ''],
   ];
   return (
     <View style={{ width: Math.max(150, room) }} className="gap-2">

@@ -5,7 +5,7 @@ import type { CookRecord } from '@crustan/core/formats';
 import type { Trial } from '@crustan/core/trial/trial';
 import {
   bookApi,
-  sayFailure,
+  describeFailure,
   useDropTrialMutation,
   useKeepTrialMutation,
   useTrialQuery,
@@ -45,7 +45,7 @@ export const TrialScreen = ({ id }: { readonly id: string }) => {
       ) : data ? (
         <Trial trial={data} onDrop={setDropped} />
       ) : isLoading ? null : (
-        <Text role="alert">{sayFailure(error)}</Text>
+        <Text role="alert">{describeFailure(error)}</Text>
       )}
     </BookFrame>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
 import { TRIAL_KINDS, type TrialKind } from '@crustan/core/trial/trial';
-import { sayFailure, useTrialsQuery } from '../../store/bookApi';
+import { describeFailure, useTrialsQuery } from '../../store/bookApi';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
@@ -20,7 +20,7 @@ export const TrialsScreen = () => {
       <Text voice="small" tone="text-iron-500">
         Like pieces, one difference: measured and simulated results.
       </Text>
-      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
       <View role="list">
         {data?.map((trial) => (
           <View key={trial.id} role="listitem" className="border-t border-salt-200">

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { sayFailure, usePutBackMutation } from '../../store/bookApi';
+import { describeFailure, usePutBackMutation } from '../../store/bookApi';
 import { deletionSettled } from '../../store/deletedSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
@@ -33,7 +33,7 @@ export const Undelete = () => {
       <Button kind="plain" label="All right" onPress={() => dispatch(deletionSettled())} />
       {putting.error ? (
         <Text voice="small" role="alert">
-          {sayFailure(putting.error)}
+          {describeFailure(putting.error)}
         </Text>
       ) : null}
     </View>

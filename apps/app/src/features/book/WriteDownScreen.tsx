@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Link, useRouter } from 'expo-router';
 import type { LogEntry } from '@crustan/core/formats/logSchema';
 import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
-import { bookApi, sayFailure } from '../../store/bookApi';
+import { bookApi, describeFailure } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { plannedOn, requestHere } from '../../store/kitchenSlice';
 import { deviceName } from '../../store/deviceName';
@@ -13,7 +13,7 @@ import { Button } from '../../ui/Button';
 import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
 import { capital, pieceName } from '../../words/cutWords';
-import { sayObstacle } from '../../words/obstacleWords';
+import { describeObstacle } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { planRecordsOf } from '../../workers/planRecords';
@@ -52,7 +52,7 @@ export const WriteDownScreen = () => {
       const on = { ...plannedOn(kitchen, request), minimum: undefined };
       const [planned] = await planRecordsOf([asked], { on, plateAt: inAt, kitchen, show });
       if (!planned?.ok) {
-        setWrong(planned ? sayObstacle(planned.obstacle, asked, show) : 'It was not planned.');
+        setWrong(planned ? describeObstacle(planned.obstacle, asked, show) : 'It was not planned.');
         return;
       }
       const id = newId();
@@ -69,7 +69,7 @@ export const WriteDownScreen = () => {
       await dispatch(bookApi.endpoints.addToLog.initiate(entries)).unwrap();
       router.replace(`/book/${id}`);
     } catch (error) {
-      setWrong(sayFailure(error));
+      setWrong(describeFailure(error));
     } finally {
       setBusy(false);
     }

@@ -204,7 +204,7 @@ describe('a trial', () => {
     }),
   });
 
-  it('says what a difference within like pieces shows: nothing; and what one beyond does', () => {
+  it('draws no conclusion from a difference within the scatter, and one from a larger difference', () => {
     const [within] = findingsOf([arm('once', 54), arm('often', 55.5)], show);
     expect(within).toContain('1.5 °C more often than once');
     expect(within).toContain('it allows no conclusion');
@@ -215,7 +215,7 @@ describe('a trial', () => {
     expect(findingsOf([arm('once', 54)], show)).toEqual([]);
   });
 
-  it('is tasted by number, counted, and worth what guessing is not', async () => {
+  it('counts votes by number, and compares them with guessing', async () => {
     const trial = {
       id: uuid(80),
       createdAt: T0,
@@ -242,7 +242,7 @@ describe('a trial', () => {
   });
 });
 
-it('a plan of another kitchen is taken without what that one had learned', () => {
+it('imports a plan of another kitchen without the calibration of that kitchen', () => {
   const { store } = renderWithStore(null);
   act(() => {
     store.dispatch(

@@ -3,7 +3,7 @@ import type { CookRecord } from '@crustan/core/formats';
 import { cookState, type CookEvent } from '@crustan/core/cook';
 import { replay } from '@crustan/core/cook/replay';
 import { renderWithStore } from '../../renderWithStore';
-import { refusalOf, sayFailure } from '../../store/bookApi';
+import { refusalOf, describeFailure } from '../../store/bookApi';
 import { planOf, recordOf, uuid } from '../../testing';
 import { EventList } from './EventList';
 import { PlannedActual } from './PlannedActual';
@@ -77,14 +77,14 @@ describe('what happened', () => {
 });
 
 describe('a failed request', () => {
-  it('is told in the server’s words when it has any', () => {
+  it('shows the problem text of the server if there is one', () => {
     const data = { type: 'about:blank', title: 'No such cook', status: 404, detail: 'Not here.' };
-    expect(sayFailure({ status: 404, data })).toBe('No such cook: Not here.');
-    expect(sayFailure({ status: 502, data: '<html>' })).toBe('The server answered 502.');
+    expect(describeFailure({ status: 404, data })).toBe('No such cook: Not here.');
+    expect(describeFailure({ status: 502, data: '<html>' })).toBe('The server answered 502.');
   });
 
-  it('is no refusal when the server was not reached', () => {
+  it('does not count as a refusal if the server was not reached', () => {
     expect(refusalOf({ status: 'FETCH_ERROR', error: 'gone' })).toBeUndefined();
-    expect(sayFailure(undefined)).toContain('cannot be reached');
+    expect(describeFailure(undefined)).toContain('cannot be reached');
   });
 });

@@ -1,7 +1,7 @@
 import { weighedLoss } from '@crustan/core/formats/judgementSchema';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { differenceOf, pairsToSee } from '@crustan/core/trial/difference';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { CookedArm } from './TrialArms';
 import { lossOf } from '@crustan/core/heat/drip';
@@ -40,7 +40,7 @@ const figuresIn = (show: Show): readonly Figure[] => [
     measured: heatOf,
     simulated: ({ cook }) => cook.plan.plan.cookSeconds,
     scatter: ({ cook }) => cook.plan.spread?.seconds,
-    say: (seconds) => sayDuration(seconds),
+    say: (seconds) => formatDuration(seconds),
   },
   {
     name: 'The loss',

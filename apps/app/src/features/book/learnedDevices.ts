@@ -86,7 +86,7 @@ const signed = (value: number, text: string): string =>
   value < 0 ? `−${text}` : value > 0 ? `+${text}` : text;
 
 /** Learned deviation of a device in a cook's units. */
-export const sayTrait = (kind: DeviceKind, value: number, show: Show): string => {
+export const describeTrait = (kind: DeviceKind, value: number, show: Show): string => {
   switch (kind) {
     case 'oven':
       return signed(value, show.difference(Math.abs(value)));
@@ -104,7 +104,7 @@ export const sayTrait = (kind: DeviceKind, value: number, show: Show): string =>
 };
 
 /** Standard deviation of a trait, without a sign. */
-export const saySpread = (kind: DeviceKind, deviation: number, show: Show): string => {
+export const formatSpread = (kind: DeviceKind, deviation: number, show: Show): string => {
   switch (kind) {
     case 'oven':
       return show.difference(deviation);

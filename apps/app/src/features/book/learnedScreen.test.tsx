@@ -106,11 +106,11 @@ describe('what the cooks taught', () => {
     oven.getByText(/Strip \(60 %\)/);
     oven.getByText('Plans use the nominal value: 0.0 °C.');
     group(/Contact.*26 cm/).getByText(/a first idea/);
-    group(/Burner/).getByText('No cook says anything of it yet.');
+    group(/Burner/).getByText('No cook has evidence on this figure yet.');
     expect(group(/Burner/).queryByText(/^Use/)).toBeNull();
   });
 
-  it('does not offer what has not proved itself, or lies beyond what kitchens differ by', async () => {
+  it('does not offer an unproved figure or one beyond the range of kitchens', async () => {
     await open();
     const heat = group(/Heat from the oven/);
     heat.getByText(/Something else is wrong/);
@@ -121,7 +121,7 @@ describe('what the cooks taught', () => {
     thickness.getByRole('button', { name: 'Set by hand' });
   });
 
-  it('is used by plans once accepted, and they say so', async () => {
+  it('applies an accepted figure to plans, and shows it in them', async () => {
     const { store } = await open();
     fireEvent.click(group(/Oven offset/).getByText('Use −12.4 °C'));
     fireEvent.click(group(/Contact/).getByText('Use 92 %'));
@@ -142,7 +142,7 @@ describe('what the cooks taught', () => {
     expect(group(/Oven offset/).queryByText(/^Use/)).toBeNull();
   });
 
-  it('is set by hand, and forgotten: the usual again, and older cooks say nothing of it', async () => {
+  it('sets a figure by hand and resets it to the nominal value; older cooks do not count', async () => {
     const { store } = await open();
     const burner = group(/Burner/);
     fireEvent.click(burner.getByText('Set by hand'));

@@ -1,4 +1,4 @@
-/** Screens of the logbook in one chunk, loaded with the first of them. */
+/** Screens of the logbook in one chunk, loaded when the first screen opens. */
 export { BookScreen } from './BookScreen';
 export { CookScreen } from './CookScreen';
 export { FilesScreen } from './files/FilesScreen';

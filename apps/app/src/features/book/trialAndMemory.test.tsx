@@ -153,7 +153,7 @@ describe('planning a trial', () => {
 });
 
 describe('a trial', () => {
-  it('stands its cooks beside each other, measured and simulated, and can be put back', async () => {
+  it('shows its cooks side by side, measured and simulated, and restores a deleted comparison', async () => {
     answer(({ path, body }) =>
       path.includes('/trials/')
         ? json(body ?? trial)
@@ -183,7 +183,7 @@ describe('a trial', () => {
 });
 
 describe('a cook from memory', () => {
-  it('is a plan of what the sentence says and the time it took, then its page', async () => {
+  it('makes a plan of the sentence and the stated time, then opens the page of the cook', async () => {
     mockPlanned.mockResolvedValue([{ ok: true, plan: PLAN, record: recordOf(PLAN, T0) }]);
     answer(() => json({ acknowledged: [], book: uuid(900) }));
     renderWithStore(<WriteDownScreen />);
@@ -200,7 +200,7 @@ describe('a cook from memory', () => {
     expect((times.get('pulled') ?? 0) - (times.get('in') ?? 0)).toBe(540_000);
   });
 
-  it('of tomorrow is none', () => {
+  it('rejects a cook of tomorrow', () => {
     answer(() => json({}));
     renderWithStore(<WriteDownScreen />);
     fireEvent.change(screen.getByLabelText('When it met the heat'), {

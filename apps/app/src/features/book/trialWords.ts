@@ -1,6 +1,6 @@
 import { WAY_TRAITS } from '@crustan/core/plan/way';
 import type { PlanRequest } from '@crustan/core/plan/request';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import type { TrialKind } from '@crustan/core/trial/trial';
 import { WAY_NAMES } from '../../words/wayWords';
 
@@ -23,7 +23,7 @@ const HOUR = 3600;
 /** Lead time in words: minutes, hours, days. */
 const ahead = (seconds: number): string =>
   seconds < 3 * HOUR
-    ? sayDuration(seconds)
+    ? formatDuration(seconds)
     : seconds < 36 * HOUR
       ? `${Math.round(seconds / HOUR)} h`
       : `${Math.round(seconds / (24 * HOUR))} days`;
@@ -38,7 +38,7 @@ export const armLabel = (kind: TrialKind, request: PlanRequest): string => {
     case 'temper':
       return request.temper === 0
         ? 'straight from the fridge'
-        : `${sayDuration(request.temper)} on the counter`;
+        : `${formatDuration(request.temper)} on the counter`;
     case 'turns':
       return WAY_TRAITS[request.way].turned === 'once'
         ? 'turned once'

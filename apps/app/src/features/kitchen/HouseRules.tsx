@@ -18,7 +18,7 @@ import {
   REST_ON_WORDS,
   STEM_WORDS,
 } from '../../words/kitchenWords';
-import { sayAhead } from '../../words/stepWords';
+import { describeAhead } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 
 const COVERS = { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' } as const;
@@ -52,7 +52,7 @@ export const HouseRules = () => {
         }
         options={SALT_SCHOOLS.map((value) => ({
           value: String(value),
-          label: value === 0 ? 'At the pan' : sayAhead(value),
+          label: value === 0 ? 'At the pan' : describeAhead(value),
         }))}
       />
       <Dispute says="Out of the fridge" />

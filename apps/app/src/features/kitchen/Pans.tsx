@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { GEAR_LIMITS, panOf, withChanged } from '@crustan/core/formats/kitchen';
 import { preheat } from '@crustan/core/gear/preheat';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { kitchenChanged, panInUse } from '../../store/kitchenSlice';
 import { newId } from '../../store/newId';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -61,7 +61,7 @@ export const Pans = () => {
       </View>
       <Text voice="small" aria-live="polite">
         {warming.reached
-          ? `${sayDuration(Math.round(warming.seconds / 15) * 15)} to ${show.temperature(USUAL_SEAR)} on full.`
+          ? `${formatDuration(Math.round(warming.seconds / 15) * 15)} to ${show.temperature(USUAL_SEAR)} on full.`
           : `On this burner it settles at ${show.temperature(warming.settles)}: too cool to sear.`}
       </Text>
       <View className="flex-row flex-wrap gap-2">

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Image, TextInput, View } from 'react-native';
 import type { PairingCode, Phone, PhoneList, PhoneRole } from '@crustan/core/formats/phonesSchema';
-import { sayFailure } from '../../store/bookApi';
+import { describeFailure } from '../../store/bookApi';
 import {
   useChangePhoneMutation,
   usePairingCodeMutation,
@@ -34,7 +34,7 @@ const Drawn = ({ svg, says }: { readonly svg: string; readonly says: string }) =
 /** The phones of this kitchen: how one comes to it, and those that are let in. */
 export const Phones = () => {
   const { data, error } = usePhonesQuery(undefined, { pollingInterval: LOOKED_AT });
-  if (error) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (error) return <Text role="alert">{describeFailure(error)}</Text>;
   if (!data) return <Text voice="small">Looking.</Text>;
   if (!data.network) {
     return (
@@ -111,7 +111,7 @@ const PairPhone = ({ phones, current }: PairProps) => {
         disabled={isLoading}
         onPress={() => void ask(role)}
       />
-      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
     </View>
   );
 };
@@ -146,7 +146,7 @@ const PhoneRow = ({ phone: { id, name, role, seenAt } }: { readonly phone: Phone
         spoken={`Revoke ${name}`}
         onPress={() => void revoke(id)}
       />
-      {failed ? <Text role="alert">{sayFailure(failed)}</Text> : null}
+      {failed ? <Text role="alert">{describeFailure(failed)}</Text> : null}
     </View>
   );
 };

@@ -65,7 +65,7 @@ describe('the kitchen', () => {
     expect(kitchen().pans[0]?.mass).toBe(2.4);
   });
 
-  it('a lock, or someone at risk, keeps plans to the table', () => {
+  it('keeps plans to the table of minimums under a lock or with someone at risk', () => {
     const { kitchen } = kitchenOf();
     const DUCK = { cut: 'duck-breast' } as const;
     expect(plannedOn(kitchen(), DUCK).minimum).toBeUndefined();

@@ -17,7 +17,7 @@ const NETWORK = {
 };
 
 describe('the phones of a kitchen', () => {
-  it('on loopback alone says how phones come to it', async () => {
+  it('shows how phones connect while the server listens on loopback only', async () => {
     answerWith(() => json({ phones: [] }));
     renderWithStore(<Phones />);
     expect(await screen.findByText(/npm start -- --lan/)).toBeTruthy();

@@ -14,7 +14,7 @@ describe('a stored kitchen that could not be read', () => {
     return shown.store;
   };
 
-  it('is replaced by the last valid one', () => {
+  it('falls back to the last valid one', () => {
     const store = offered();
     fireEvent.click(screen.getByText('Use the last valid kitchen'));
     expect(store.getState().kitchen.hands).toBe(3);

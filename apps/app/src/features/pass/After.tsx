@@ -4,8 +4,8 @@ import { cookState } from '@crustan/core/cook/cookState';
 import type { ServiceInFull } from '@crustan/core/formats/serviceSchema';
 import { serviceReport } from '@crustan/core/pass/afterService';
 import { serviceState } from '@crustan/core/pass/serviceTickets';
-import { sayDuration } from '@crustan/core/units';
-import { sayFailure } from '../../store/bookApi';
+import { formatDuration } from '@crustan/core/units';
+import { describeFailure } from '../../store/bookApi';
 import { useKeepDemandMutation, useServiceQuery, useServicesQuery } from '../../store/passApi';
 import { dayOf } from '../../store/plateTime';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -16,7 +16,7 @@ import { useDishes } from '../../store/useDishes';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayWhyLate } from './passWords';
+import { describeWhyLate } from './passWords';
 
 /** Services that are offered to be looked at. */
 const OFFERED = 8;
@@ -35,7 +35,7 @@ export const After = () => {
       <Text voice="strong" heading={1}>
         After service
       </Text>
-      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
       {services.length === 0 ? <Text>No service is in the logbook yet.</Text> : null}
       {services.length > 1 ? (
         <Choice
@@ -67,7 +67,7 @@ const BringService = () => {
           : `Not read. ${found.why}`,
       );
     } catch (error) {
-      setSays(`Partly saved. Import it again; nothing is duplicated. ${sayFailure(error)}`);
+      setSays(`Partly saved. Import it again; nothing is duplicated. ${describeFailure(error)}`);
     }
   };
   return (
@@ -91,19 +91,19 @@ const BringService = () => {
 
 const Report = ({ id }: { readonly id: string }) => {
   const { data, error } = useServiceQuery(id, { refetchOnMountOrArgChange: true });
-  if (error) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (error) return <Text role="alert">{describeFailure(error)}</Text>;
   return data ? <ServiceReport found={data} /> : <Text>Reading the service.</Text>;
 };
 
 /** Nearer to its time than this a table was on time, s. */
 const ON_TIME = 30;
 
-const sayCount = (count: number, what: string): string =>
+const formatCount = (count: number, what: string): string =>
   `${count} ${what}${count === 1 ? '' : 's'}`;
 
-const sayLate = (late: number): string => {
+const describeLate = (late: number): string => {
   if (Math.abs(late) <= ON_TIME) return 'on time';
-  return late > 0 ? `${sayDuration(late)} late` : `${sayDuration(-late)} early`;
+  return late > 0 ? `${formatDuration(late)} late` : `${formatDuration(-late)} early`;
 };
 
 const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
@@ -136,17 +136,17 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
       <Text>
         {sent.length === 0
           ? 'No table has been sent.'
-          : `${sayCount(sent.length, 'table')}, ${sayCount(pieces, 'piece')}${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
+          : `${formatCount(sent.length, 'table')}, ${formatCount(pieces, 'piece')}${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
       </Text>
       <View role="list" aria-label="Tables sent">
         {sent.map(({ id, table, dueAt, sentAt, late, why, waited }) => (
           <View key={id} role="listitem" className="border-t border-salt-300 py-1">
             <View className="flex-row justify-between gap-3">
               <Text voice="label">{`Table ${table}`}</Text>
-              <Text voice="label">{late === undefined ? '' : sayLate(late)}</Text>
+              <Text voice="label">{late === undefined ? '' : describeLate(late)}</Text>
             </View>
             <Text voice="small">
-              {`sent ${show.clock(sentAt)}${dueAt === undefined ? '' : `, due ${show.clock(dueAt)}`}${waited === 0 ? '' : `; the first piece waited ${sayDuration(waited)}`}${why ? `; ${sayWhyLate(why)}` : ''}`}
+              {`sent ${show.clock(sentAt)}${dueAt === undefined ? '' : `, due ${show.clock(dueAt)}`}${waited === 0 ? '' : `; the first piece waited ${formatDuration(waited)}`}${why ? `; ${describeWhyLate(why)}` : ''}`}
             </Text>
           </View>
         ))}
@@ -180,8 +180,12 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
           }
         />
       </View>
-      {noDishes ? <Text role="alert">{`Dishes not read: ${sayFailure(noDishes)}`}</Text> : null}
-      {kept.error ? <Text role="alert">{`Not counted. ${sayFailure(kept.error)}`}</Text> : null}
+      {noDishes ? (
+        <Text role="alert">{`Dishes not read: ${describeFailure(noDishes)}`}</Text>
+      ) : null}
+      {kept.error ? (
+        <Text role="alert">{`Not counted. ${describeFailure(kept.error)}`}</Text>
+      ) : null}
     </View>
   );
 };

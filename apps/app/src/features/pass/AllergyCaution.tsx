@@ -1,7 +1,7 @@
 import { dishConflicts, type DishConflict } from '@crustan/core/pass/orderAllergens';
 import type { Order } from '@crustan/core/pass/serviceEvent';
 import { Caution } from '../../ui/Caution';
-import { sayAllergens } from '../../words/allergenWords';
+import { describeAllergens } from '../../words/allergenWords';
 import { SharedPanCautions } from './SharedPanCautions';
 import type { PassNow } from './usePass';
 
@@ -10,9 +10,9 @@ interface Props {
   readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
 }
 
-const sayConflict = ({ dish, carries, unstated }: DishConflict): string =>
+const describeConflict = ({ dish, carries, unstated }: DishConflict): string =>
   [
-    ...(carries.length === 0 ? [] : [`${dish.name} contains ${sayAllergens(carries)}.`]),
+    ...(carries.length === 0 ? [] : [`${dish.name} contains ${describeAllergens(carries)}.`]),
     ...(unstated.length === 0
       ? []
       : [`${dish.name}: allergens of ${unstated.join(', ')} are not stated.`]),
@@ -24,7 +24,7 @@ export const AllergyCaution = ({ ticket, pass }: Props) => {
   return (
     <>
       {conflicts.length === 0 ? null : (
-        <Caution lead="Check this order.">{conflicts.map(sayConflict).join(' ')}</Caution>
+        <Caution lead="Check this order.">{conflicts.map(describeConflict).join(' ')}</Caution>
       )}
       <SharedPanCautions pass={pass} ticket={ticket.id} />
     </>

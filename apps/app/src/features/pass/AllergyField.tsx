@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { AllergenId } from '@crustan/core/food/allergens';
 import { AllergenChips } from '../../ui/AllergenChips';
 import { Button } from '../../ui/Button';
-import { sayAllergens } from '../../words/allergenWords';
+import { describeAllergens } from '../../words/allergenWords';
 import { TextField } from './TextField';
 
 interface Props {
@@ -27,10 +27,12 @@ export const AllergyField = ({ allergens, note, onAllergens, onNote, onEnter }: 
               ? open
                 ? 'Close the allergens'
                 : 'Add an allergy'
-              : `No ${sayAllergens(allergens)}`
+              : `No ${describeAllergens(allergens)}`
           }
           spoken={
-            allergens.length === 0 ? undefined : `No ${sayAllergens(allergens)}: change the allergy`
+            allergens.length === 0
+              ? undefined
+              : `No ${describeAllergens(allergens)}: change the allergy`
           }
           onPress={() => setOpen(!open)}
         />

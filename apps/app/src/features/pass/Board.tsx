@@ -9,13 +9,13 @@ import { Choice } from '../../ui/Choice';
 import { Keys, NEXT_KEYS } from '../../ui/Keys';
 import { Text } from '../../ui/Text';
 import { WIDE } from '../../ui/wide';
-import { sayDue } from '../../words/sayDue';
+import { formatDue } from '../../words/formatDue';
 import { useShow } from '../../words/useShow';
 import { GearStrip } from './GearStrip';
 import { ClockLanes } from './ClockLanes';
 import { LateTables } from './LateTables';
 import { ProbeAdvice } from './ProbeAdvice';
-import { sayDone, sayTask } from './passWords';
+import { describeDone, describeTask } from './passWords';
 import { SharedPanCautions } from './SharedPanCautions';
 import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
@@ -86,7 +86,7 @@ export const Board = ({ pass, presses }: Props) => {
                     says: 'The first thing is done',
                     act: () => {
                       const [first] = things;
-                      if (first) presses.done(first, sayDone(sayTask(first, pass, show)));
+                      if (first) presses.done(first, describeDone(describeTask(first, pass, show)));
                     },
                   },
                   { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
@@ -129,8 +129,8 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
       </View>
     );
   }
-  const words = sayTask(next, pass, show);
-  const due = sayDue(next.due - now);
+  const words = describeTask(next, pass, show);
+  const due = formatDue(next.due - now);
   return (
     <View className="gap-2">
       {name === undefined ? null : <HandName name={name} />}
@@ -148,20 +148,20 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
           kind="stove"
           label={words.happened}
           disabled={!canBeDone(next, pass)}
-          onPress={() => presses.done(next, sayDone(words))}
+          onPress={() => presses.done(next, describeDone(words))}
           testID="happened"
         />
       )}
       <View role="list" aria-label="After that" className="gap-1">
         {after.slice(0, BEHIND).map((thing, i) => {
-          const says = sayTask(thing, pass, show);
+          const says = describeTask(thing, pass, show);
           return (
             <View key={i} role="listitem" className="flex-row justify-between gap-3">
               <Text voice="small" tone="text-salt-200" className="flex-1">
                 {`${says.does} · ${says.of}`}
               </Text>
               <Text voice="figure" tone="text-iron-400" style={{ fontVariant: ['tabular-nums'] }}>
-                {sayDue(thing.due - now).words}
+                {formatDue(thing.due - now).words}
               </Text>
             </View>
           );

@@ -19,7 +19,7 @@ interface Props {
   readonly onAdd: (doneness: string) => void;
 }
 
-const sayLeft = (left: number): string => {
+const formatLeft = (left: number): string => {
   if (left < 0) return `${-left} more than there are`;
   return left === 0 ? 'none left' : `${left} left`;
 };
@@ -59,7 +59,7 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
         </Text>
         <Pressable
           role="button"
-          aria-label={`${left === undefined ? '' : `${sayLeft(left)}: `}count ${name}`}
+          aria-label={`${left === undefined ? '' : `${formatLeft(left)}: `}count ${name}`}
           onPress={() => setCounting(counting === undefined ? '' : undefined)}
           className={`min-h-touch justify-center rounded px-2 ${left !== undefined && left <= 0 ? 'bg-hazard' : ''}`}
         >
@@ -68,7 +68,7 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
             tone={left !== undefined && left <= 0 ? 'text-iron-950' : 'text-salt-200'}
             className="underline"
           >
-            {left === undefined ? 'Count them' : sayLeft(left)}
+            {left === undefined ? 'Count them' : formatLeft(left)}
           </Text>
         </Pressable>
       </View>

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { GearTrouble, OUT_WORDS, outOf, type GearProps, type GearRow } from './GearTrouble';
-import { sayPiece } from './passWords';
+import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -49,7 +49,7 @@ const Row = ({ row, rows, pass, presses }: GearProps) => {
   const food =
     holds.length === 0
       ? 'empty'
-      : `${places === undefined ? '' : `${holds.length} of ${places}: `}${holds.map((piece) => sayPiece(pass, piece.id)).join('; ')}`;
+      : `${places === undefined ? '' : `${holds.length} of ${places}: `}${holds.map((piece) => describePiece(pass, piece.id)).join('; ')}`;
   return (
     <View role="listitem" className="gap-3 border-t border-iron-700 pt-1">
       <Pressable

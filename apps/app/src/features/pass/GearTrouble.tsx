@@ -7,7 +7,7 @@ import { newId } from '../../store/newId';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayPiece } from './passWords';
+import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
 
@@ -85,7 +85,7 @@ const FoodInIt = ({ row, rows, pass, presses }: GearProps) => {
     ({ place, id }) => place === row.place && id !== row.id && !outOf(pass, place, id),
   );
   return row.holds.map((piece) => {
-    const says = sayPiece(pass, piece.id);
+    const says = describePiece(pass, piece.id);
     const ticket = pass.state.tickets.find(({ pieces }) => pieces.includes(piece));
     return (
       <View key={piece.id} className="gap-2" role="group" aria-label={`What happened to ${says}`}>

@@ -10,8 +10,8 @@ import { WAY_NAMES } from '../../words/wayWords';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayDuration } from '@crustan/core/units';
-import { sayPiece, sayTable, sayTaken } from './passWords';
+import { formatDuration } from '@crustan/core/units';
+import { describePiece, describeTable, describeTaken } from './passWords';
 import { useFixes, withAnotherPan } from './useFixes';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -54,13 +54,13 @@ export const LateTables = ({ pass, presses }: Props) => {
       ))}
       {others.length === 0 ? null : (
         <View className="items-start gap-2 rounded bg-hazard px-4 py-3" role="alert">
-          <Text voice="label">{sayOthers(pass, others)}</Text>
+          <Text voice="label">{describeOthers(pass, others)}</Text>
           <Button kind="plain" label="What can be done" onPress={() => setAll(true)} />
         </View>
       )}
       {schedule.unplaced.map((id) => (
         <Text key={id} tone="text-salt-50" role="alert">
-          {`${sayTable(pass, id)} ${
+          {`${describeTable(pass, id)} ${
             pass.gear.pans.every(({ out }) => out)
               ? 'cannot be cooked: no pan is in use.'
               : 'cannot be scheduled in the coming hours. Change its order.'
@@ -69,12 +69,12 @@ export const LateTables = ({ pass, presses }: Props) => {
       ))}
       {hindered.map(({ ticket, name, taken }) => (
         <Text key={`${ticket} ${name}`} voice="small" tone="text-salt-200">
-          {`${name} for ${sayTable(pass, ticket)}: ${taken ? sayTaken(taken, show) : ''} at its start time. It stays in Tasks.`}
+          {`${name} for ${describeTable(pass, ticket)}: ${taken ? describeTaken(taken, show) : ''} at its start time. It stays in Tasks.`}
         </Text>
       ))}
       {[...new Set(overRested.map(({ ticket }) => ticket))].map((ticket) => (
         <Text key={ticket} voice="small" tone="text-salt-200">
-          {sayOverRested(
+          {describeOverRested(
             pass,
             overRested.filter((piece) => piece.ticket === ticket),
           )}
@@ -88,10 +88,10 @@ export const LateTables = ({ pass, presses }: Props) => {
 };
 
 /** Tables beyond those that are said in full: `54 more: table 22 by 11 min, …, and 46 others`. */
-const sayOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string => {
+const describeOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string => {
   const named = others.slice(0, MOST_NAMED).map(({ id, late }) => {
     const by = late > LATE ? `by ${Math.round(late / 60)} min` : 'not all at once';
-    return `${sayTable(pass, id)} ${by}`;
+    return `${describeTable(pass, id)} ${by}`;
   });
   const left = others.length - named.length;
   const rest = left === 0 ? [] : [left === 1 ? 'one other' : `${left} others`];
@@ -99,16 +99,16 @@ const sayOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string 
 };
 
 /** Pieces of one table that wait longer than they stay hot, in one sentence. */
-const sayOverRested = (
+const describeOverRested = (
   pass: PassNow,
   pieces: readonly PublishedSchedule['pieces'][number][],
 ): string => {
   const [first] = pieces;
   if (!first) return '';
-  const longest = sayDuration(Math.max(...pieces.map((piece) => piece.overRested)));
-  const table = sayTable(pass, first.ticket);
+  const longest = formatDuration(Math.max(...pieces.map((piece) => piece.overRested)));
+  const table = describeTable(pass, first.ticket);
   return pieces.length === 1
-    ? `${sayPiece(pass, first.id)} for ${table} waits ${longest} longer than it stays hot. Keep it warm, loosely covered, or change the table’s time.`
+    ? `${describePiece(pass, first.id)} for ${table} waits ${longest} longer than it stays hot. Keep it warm, loosely covered, or change the table’s time.`
     : `${pieces.length} pieces for ${table} wait up to ${longest} longer than they stay hot. Keep them warm, loosely covered, or change the table’s time.`;
 };
 
@@ -124,7 +124,7 @@ const Moved = ({
   const show = useShow();
   return (
     <Text voice="small" tone="text-salt-200">
-      {`${sayPiece(pass, id)} was due now. Postponed: ${sayTaken(taken, show)}.`}
+      {`${describePiece(pass, id)} was due now. Postponed: ${describeTaken(taken, show)}.`}
     </Text>
   );
 };
@@ -138,8 +138,8 @@ const LateTable = ({
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
   const { id, late, landsAt, apart, hindered } = ticket;
-  const table = sayTable(pass, id);
-  const why = hindered ? `: ${sayTaken(hindered.taken, show)}` : '';
+  const table = describeTable(pass, id);
+  const why = hindered ? `: ${describeTaken(hindered.taken, show)}` : '';
   const piece = pass.state.tickets
     .flatMap(({ pieces }) => pieces)
     .find((one) => one.id === hindered?.piece);
@@ -149,8 +149,8 @@ const LateTable = ({
     <View className="gap-2 rounded bg-hazard px-4 py-3" role="alert">
       <Text voice="label">
         {late > LATE
-          ? `${table} will be ${sayDuration(late)} late, at ${show.clock(pass.momentOf(landsAt))}${why}.`
-          : `${table}’s pieces cannot be there together: the last comes ${sayDuration(apart)} after the first.`}
+          ? `${table} will be ${formatDuration(late)} late, at ${show.clock(pass.momentOf(landsAt))}${why}.`
+          : `${table}’s pieces cannot be there together: the last comes ${formatDuration(apart)} after the first.`}
       </Text>
       {piece && !watches ? (
         <View className="flex-row flex-wrap gap-2">
@@ -173,7 +173,7 @@ const LateTable = ({
               <Button
                 key={by.option}
                 kind="plain"
-                label={`${sayPiece(pass, piece.id)}: ${WAY_NAMES[plan.request.way].toLowerCase()}, ready ${at}`}
+                label={`${describePiece(pass, piece.id)}: ${WAY_NAMES[plan.request.way].toLowerCase()}, ready ${at}`}
                 onPress={() =>
                   presses.say(
                     { kind: 'way', piece: piece.id, option: by.option },

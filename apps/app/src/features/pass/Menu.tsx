@@ -3,12 +3,12 @@ import { Link } from 'expo-router';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { dishAllergens } from '@crustan/core/pass/orderAllergens';
 import { unstatedSides } from '@crustan/core/plan/plateAllergens';
-import { sayFailure } from '../../store/bookApi';
+import { describeFailure } from '../../store/bookApi';
 import { useDropDishMutation } from '../../store/passApi';
 import { useDishes } from '../../store/useDishes';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import { sayAllergens } from '../../words/allergenWords';
+import { describeAllergens } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { onMenu } from './onMenu';
@@ -16,7 +16,7 @@ import { NewDish } from './NewDish';
 
 /** Allergens of a dish and the sides that nobody stated, in a few words. */
 const allergenLine = (dish: Pick<KeptDish, 'portions' | 'sides'>): string | undefined => {
-  const contains = sayAllergens(dishAllergens(dish));
+  const contains = describeAllergens(dishAllergens(dish));
   const unstated = unstatedSides(dish.sides);
   const parts = [
     ...(contains === '' ? [] : [`contains ${contains}`]),
@@ -42,7 +42,7 @@ export const Menu = () => {
       <Text voice="strong" heading={1}>
         Menu
       </Text>
-      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
       {dishes.length === 0 ? (
         <Text>
           Nothing is on the menu yet. A dish is a plan of yours at each doneness that is ordered.

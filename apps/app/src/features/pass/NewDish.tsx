@@ -6,7 +6,7 @@ import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import { requiredMinimum } from '@crustan/core/plan/minimumOf';
 import { cutOf } from '@crustan/core/plan/request';
 import { waysFor, WAY_TRAITS, type Way } from '@crustan/core/plan/way';
-import { sayFailure } from '../../store/bookApi';
+import { describeFailure } from '../../store/bookApi';
 import { useKeepDishMutation } from '../../store/passApi';
 import { kitchenNow } from '../../store/clock';
 import { panInUse, requestHere } from '../../store/kitchenSlice';
@@ -176,7 +176,7 @@ export const NewDish = () => {
         </>
       )}
       {refused === undefined ? null : <Text role="alert">{refused}</Text>}
-      {kept.error ? <Text role="alert">{`Not saved. ${sayFailure(kept.error)}`}</Text> : null}
+      {kept.error ? <Text role="alert">{`Not saved. ${describeFailure(kept.error)}`}</Text> : null}
     </View>
   );
 };

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { ServiceRecord } from '@crustan/core/formats/serviceSchema';
-import { sayFailure } from '../../store/bookApi';
+import { describeFailure } from '../../store/bookApi';
 import { useServicesQuery } from '../../store/passApi';
 import { useDishes } from '../../store/useDishes';
 import { kitchenNow } from '../../store/clock';
@@ -80,7 +80,7 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
       )}
       {error ? (
         <Text voice="small" tone="text-salt-200" role="alert">
-          {sayFailure(error)}
+          {describeFailure(error)}
         </Text>
       ) : null}
     </View>

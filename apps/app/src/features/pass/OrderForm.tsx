@@ -150,7 +150,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
         <View role="list" aria-label="Pieces of this order" className="gap-1">
           {pieces.map((piece) => (
             <View key={piece.id} role="listitem" className="flex-row items-center justify-between">
-              <Text tone="text-salt-50">{sayOrdered(pass, piece)}</Text>
+              <Text tone="text-salt-50">{describeOrdered(pass, piece)}</Text>
               {pass.on.has(piece.id) ? null : (
                 <Button
                   kind="stovePlain"
@@ -187,7 +187,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
   );
 };
 
-const sayOrdered = (pass: PassNow, piece: OrderedPiece): string =>
+const describeOrdered = (pass: PassNow, piece: OrderedPiece): string =>
   `${pass.dishes.find(({ id }) => id === piece.dish)?.name ?? ''}, ${piece.doneness}`;
 
 interface Quote {

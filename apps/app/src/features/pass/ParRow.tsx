@@ -23,7 +23,7 @@ const LEAST_CHANCE = 0.001;
 /** With fewer days than this a dish is forecast from dishes like it too. */
 const NEW_DAYS = 14;
 
-const sayChance = (chance: number): string =>
+const formatChance = (chance: number): string =>
   chance < LEAST_CHANCE ? 'hardly any chance' : `${percent(chance)} chance`;
 
 /** One dish: how many to prepare, what that risks, and what one more or fewer would cost. */
@@ -55,7 +55,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
         <Text voice="bigFigure" testID={`par-${dish}`}>{`prepare ${par.prepare}`}</Text>
       </View>
       <Text voice="small">
-        {`${pieces(mean)} expected, ${par.ready} ready: ${sayChance(par.chanceOut)} to run out, ${pieces(par.wasted)} thrown away on average${par.kept === 0 ? '' : `, ${pieces(par.kept)} kept to the next day`}.`}
+        {`${pieces(mean)} expected, ${par.ready} ready: ${formatChance(par.chanceOut)} to run out, ${pieces(par.wasted)} thrown away on average${par.kept === 0 ? '' : `, ${pieces(par.kept)} kept to the next day`}.`}
       </Text>
       <Text voice="small">
         {priced

@@ -1,7 +1,7 @@
 import { CallStrip } from '../../calls/CallStrip';
 import { useAwake } from '../../ui/useAwake';
 import { useShow } from '../../words/useShow';
-import { sayTask } from './passWords';
+import { describeTask } from './passWords';
 import { usePass } from './usePass';
 import { usePassCalls } from './usePassCalls';
 
@@ -12,7 +12,7 @@ export const PassStrip = ({ onOpen }: { readonly onOpen: () => void }) => {
   const pass = usePass();
   const [next] = usePassCalls(pass);
   if (!next) return null;
-  const { does, of } = sayTask(next, pass, show);
+  const { does, of } = describeTask(next, pass, show);
   return (
     <CallStrip
       place="Service"

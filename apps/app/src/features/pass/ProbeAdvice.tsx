@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { firmnessAt } from '@crustan/core/pass/firmness';
 import { probeAdvice, probeNext, type ProbedPiece } from '@crustan/core/pass/probeNext';
-import { sayDuration, UNITS } from '@crustan/core/units';
+import { formatDuration, UNITS } from '@crustan/core/units';
 import { fresh } from '../../store/freshEvent';
 import { useAppDispatch } from '../../store/store';
 import { pressed } from '../../store/logSlice';
@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
-import { FIRMNESS_WORDS, sayPiece, sayTable } from './passWords';
+import { FIRMNESS_WORDS, describePiece, describeTable } from './passWords';
 import { optionOf, type PassNow } from './usePass';
 
 /** Rate of the core near the pull, K/s, from the last minutes of the plan; used if there is no forecast. */
@@ -87,10 +87,10 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
   return (
     <View className="gap-2 border-t border-iron-700 pt-3" role="group" aria-label="Probe next">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        {`Probe next: ${sayPiece(pass, advice.id)}${ticket ? ` · ${sayTable(pass, ticket.id)}` : ''}`}
+        {`Probe next: ${describePiece(pass, advice.id)}${ticket ? ` · ${describeTable(pass, ticket.id)}` : ''}`}
       </Text>
       <Text voice="small" tone="text-salt-200">
-        {`Its end is unsure by ${show.difference(advice.unsureEnd)}, ${sayDuration(advice.unsureSeconds)} either way, and is decided in ${sayDuration(advice.seconds)}. Pull at ${show.temperature(option?.plan.pullCore ?? 0, 0)}; a finger should find it ${firmness}.`}
+        {`Its end is unsure by ${show.difference(advice.unsureEnd)}, ${formatDuration(advice.unsureSeconds)} either way, and is decided in ${formatDuration(advice.seconds)}. Pull at ${show.temperature(option?.plan.pullCore ?? 0, 0)}; a finger should find it ${firmness}.`}
       </Text>
       <View className="flex-row items-center gap-2">
         <TextInput

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { sharedPans } from '@crustan/core/pass/sharedPan';
 import { Caution } from '../../ui/Caution';
-import { sayAllergens } from '../../words/allergenWords';
-import { sayPiece } from './passWords';
+import { describeAllergens } from '../../words/allergenWords';
+import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 
 interface Props {
@@ -23,7 +23,7 @@ export const SharedPanCautions = ({ pass, ticket }: Props) => {
     .filter((one) => ticket === undefined || one.ticket === ticket)
     .map(({ piece, pan, allergens }) => (
       <Caution key={piece} lead="Use a clean pan.">
-        {`${gear.pans[pan]?.name ?? 'The pan'} also holds ${sayAllergens(allergens)}. Wash it and take fresh fat before ${sayPiece(pass, piece)}.`}
+        {`${gear.pans[pan]?.name ?? 'The pan'} also holds ${describeAllergens(allergens)}. Wash it and take fresh fat before ${describePiece(pass, piece)}.`}
       </Caution>
     ));
 };

@@ -2,10 +2,10 @@ import { View } from 'react-native';
 import { avoidedBy, dishConflicts } from '@crustan/core/pass/orderAllergens';
 import { sidesOf } from '@crustan/core/pass/menuDish';
 import { Text } from '../../ui/Text';
-import { sayAllergens, sayAvoided } from '../../words/allergenWords';
+import { describeAllergens, describeAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
-import { sayPiece } from './passWords';
+import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 
 /** The open and held tables on paper: seen only in print. */
@@ -23,7 +23,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
           state === 'held' ? 'held until fired' : undefined,
           wanted === undefined ? undefined : `wanted ${show.clock(wanted)}`,
           landing ? `ready ${show.clock(pass.momentOf(landing.landsAt))}` : undefined,
-          sayAvoided(avoidedBy(ticket), allergy)?.toUpperCase(),
+          describeAvoided(avoidedBy(ticket), allergy)?.toUpperCase(),
           note,
         ].filter((part) => part !== undefined);
         return (
@@ -33,7 +33,9 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
               const placed = placedIn(pass.schedule).pieces.get(piece.id);
               const start = placed ? ` · on ${show.clock(pass.momentOf(placed.start))}` : '';
               const said = piece.note === undefined ? '' : ` (${piece.note})`;
-              return <Text key={piece.id}>{`☐ ${sayPiece(pass, piece.id)}${said}${start}`}</Text>;
+              return (
+                <Text key={piece.id}>{`☐ ${describePiece(pass, piece.id)}${said}${start}`}</Text>
+              );
             })}
             {sides.map(({ side, plates }) => (
               <Text key={side.name}>{`☐ ${side.name} × ${plates}`}</Text>
@@ -41,7 +43,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
             {dishConflicts(ticket, pass.dishes).map(({ dish, carries, unstated }) => (
               <Text key={dish.id} voice="strong">
                 {`CHECK ${dish.name}: ${[
-                  ...(carries.length === 0 ? [] : [`contains ${sayAllergens(carries)}`]),
+                  ...(carries.length === 0 ? [] : [`contains ${describeAllergens(carries)}`]),
                   ...(unstated.length === 0 ? [] : [`not stated: ${unstated.join(', ')}`]),
                 ].join('; ')}`}
               </Text>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { newId } from '../../store/newId';
 import {
   selectBasis,
@@ -14,13 +14,13 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { WIDE } from '../../ui/wide';
-import { sayAvoided } from '../../words/allergenWords';
+import { describeAvoided } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
 import { AllergyCaution } from './AllergyCaution';
 import { OrderForm } from './OrderForm';
 import { RefusedEvents, type RefusedOrder } from './RefusedEvents';
-import { sayPiece } from './passWords';
+import { describePiece } from './passWords';
 import { TakeBack } from './TakeBack';
 import { TicketSheet } from './TicketSheet';
 import type { PassNow } from './usePass';
@@ -112,7 +112,7 @@ interface RowProps extends Props {
 const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
   const show = useShow();
   const { id, table, state, pieces, wanted, sentAt, allergy, note } = ticket;
-  const avoided = sayAvoided(avoidedBy(ticket), allergy);
+  const avoided = describeAvoided(avoidedBy(ticket), allergy);
   const landing = placedIn(pass.schedule).tickets.get(id);
   const when =
     state === 'sent' && sentAt !== undefined
@@ -188,13 +188,13 @@ const PieceRow = ({
   const warm =
     between === undefined
       ? ''
-      : ` · ${sayDuration(between)} between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`;
+      : ` · ${formatDuration(between)} between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`;
   const again = piece.instead === undefined ? '' : ' · cooked again';
   const canRefire = piece.begun !== undefined && ticket.state !== 'cancelled';
   return (
     <View className="flex-row items-center justify-between gap-3">
       <Text voice="small" tone="text-salt-200" className="flex-1">
-        {`${sayPiece(pass, piece.id)}${piece.note === undefined ? '' : ` (${piece.note})`}${where === '' ? '' : ` · ${where}`}${warm}${again}`}
+        {`${describePiece(pass, piece.id)}${piece.note === undefined ? '' : ` (${piece.note})`}${where === '' ? '' : ` · ${where}`}${warm}${again}`}
       </Text>
       {canRefire ? (
         <Button
@@ -208,7 +208,7 @@ const PieceRow = ({
                 instead: piece.id,
                 piece: { id: newId(), dish: piece.dish, doneness: piece.doneness },
               },
-              `${sayPiece(pass, piece.id)} cooked again`,
+              `${describePiece(pass, piece.id)} cooked again`,
             )
           }
         />

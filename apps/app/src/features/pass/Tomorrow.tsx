@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { sayFailure } from '../../store/bookApi';
+import { describeFailure } from '../../store/bookApi';
 import { useDemandQuery, useKeepDemandMutation } from '../../store/passApi';
 import { useDishes } from '../../store/useDishes';
 import { kitchenNow } from '../../store/clock';
@@ -77,7 +77,7 @@ export const Tomorrow = () => {
         {`How many for ${show.longDay(plateMoment({ hour: NOON, day: date }, kitchenNow()))}`}
       </Text>
       {pars && pars.length > 0 ? <Terms of={['prep']} /> : null}
-      {error ? <Text role="alert">{sayFailure(error)}</Text> : null}
+      {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
       {days?.length === 0 ? (
         <Text>
           No past days. Import a table with the columns date, dish, count, or add a service in
@@ -110,7 +110,9 @@ export const Tomorrow = () => {
             {line}
           </Text>
         ))}
-        {kept.error ? <Text role="alert">{`Not saved. ${sayFailure(kept.error)}`}</Text> : null}
+        {kept.error ? (
+          <Text role="alert">{`Not saved. ${describeFailure(kept.error)}`}</Text>
+        ) : null}
         {days && days.length > 0 ? (
           <View className="flex-row flex-wrap gap-2">
             <Button kind="plain" label="Save them as CSV" onPress={() => void save()} />

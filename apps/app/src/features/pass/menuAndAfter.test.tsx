@@ -28,8 +28,8 @@ jest.mock('../../workers/useForecasts', () => ({
 
 const watching = { role: 'watcher', here: 'a', server: 'a' } as const;
 
-describe('the menu, and what a service came to', () => {
-  it('a dish says its ways, its sides and how long it keeps, and is taken off', async () => {
+describe('the menu and the report', () => {
+  it('shows the methods, the sides and the shelf life of a dish, and removes it', async () => {
     const side = {
       name: 'Greens',
       handsOn: 60,
@@ -72,7 +72,7 @@ describe('the menu, and what a service came to', () => {
     },
   );
 
-  it('says of a late table why it was', async () => {
+  it('shows why a table was late', async () => {
     const [order] = [ordered(100, '7', 1, { wanted: OPENS + 1_800_000 })];
     const sent: ServiceEvent = { id: uuid(99), at: OPENS + 3_600_000, kind: 'sent', of: uuid(100) };
     const piece = uuid(101);
@@ -105,7 +105,7 @@ describe('the menu, and what a service came to', () => {
     });
   });
 
-  it('a service is opened, or one that is going on taken up; a watching phone only follows', async () => {
+  it('opens a service or continues one; a view-only phone follows', async () => {
     const service = {
       id: uuid(2),
       name: 'Friday',

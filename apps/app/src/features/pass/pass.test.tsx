@@ -1,4 +1,4 @@
-import { sayDue } from '../../words/sayDue';
+import { formatDue } from '../../words/formatDue';
 import { fireEvent, renderHook, act, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import type { ReactNode } from 'react';
@@ -14,7 +14,7 @@ import { uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { DishRow } from './DishRow';
 import { parsAsked } from './parsAsked';
-import { sayTaken, sayTask, sayWhyLate } from './passWords';
+import { describeTaken, describeTask, describeWhyLate } from './passWords';
 import { dishOf, heardPresses, OPENS, ordered, passOf, STRIP } from './testing';
 import { usePressed } from './usePressed';
 import { withAnotherPan } from './useFixes';
@@ -27,7 +27,7 @@ jest.mock('../../workers/useForecasts', () => ({
 
 const ORDERED = ordered(10, '7');
 
-describe('what is pressed on the board', () => {
+describe('steps on the board', () => {
   const pressing = () => {
     const store = makeStore();
     store.dispatch(
@@ -50,7 +50,7 @@ describe('what is pressed on the board', () => {
   };
   const base = { due: 10, seconds: 10, ticket: uuid(10) } as const;
 
-  it('a piece that goes in begins its cook, where it was placed, and is taken back whole', () => {
+  it('begins the cook of a piece in its place, and takes it back completely', () => {
     const { store, result } = pressing();
     const thing = {
       ...base,
@@ -146,19 +146,19 @@ describe('the Pass in words', () => {
   const show = showIn('metric');
 
   it('says when a thing is due, and that it is late only when it is', () => {
-    expect(sayDue(125)).toEqual({ words: '2:05', late: false });
-    expect(sayDue(2)).toEqual({ words: 'now', late: false });
-    expect(sayDue(-19)).toMatchObject({ late: false });
-    expect(sayDue(-75)).toEqual({ words: '1:15 late', late: true });
+    expect(formatDue(125)).toEqual({ words: '2:05', late: false });
+    expect(formatDue(2)).toEqual({ words: 'now', late: false });
+    expect(formatDue(-19)).toMatchObject({ late: false });
+    expect(formatDue(-75)).toEqual({ words: '1:15 late', late: true });
   });
 
   it('has a sentence for everything that stands in the way and for every lateness', () => {
     const reasons = ['pan', 'oven', 'hands', 'holding', 'burner'] as const;
     const says = [
-      ...reasons.map((reason) => sayTaken({ reason }, show)),
-      sayTaken({ reason: 'pan-heat', set: 22 }, show),
-      sayTaken({ reason: 'oven-heat', set: 180 }, show),
-      ...LATE_REASONS.map((reason) => sayWhyLate({ reason, seconds: 200 })),
+      ...reasons.map((reason) => describeTaken({ reason }, show)),
+      describeTaken({ reason: 'pan-heat', set: 22 }, show),
+      describeTaken({ reason: 'oven-heat', set: 180 }, show),
+      ...LATE_REASONS.map((reason) => describeWhyLate({ reason, seconds: 200 })),
     ];
     expect(new Set(says).size).toBe(says.length);
     expect(says).toContain('the oven is wanted at 180 °C then');
@@ -166,7 +166,7 @@ describe('the Pass in words', () => {
   });
 
   it('says a thing with its piece and its table', () => {
-    const said = sayTask(
+    const said = describeTask(
       {
         kind: 'side',
         station: 'stove',
@@ -200,7 +200,7 @@ describe('what is asked for tomorrow', () => {
 });
 
 describe('another pan', () => {
-  it('stands on a free burner and leaves the others where they were', () => {
+  it('stands on a free burner and leaves the other pans in place', () => {
     const kitchen = {
       ...DEFAULT_KITCHEN,
       burners: [...DEFAULT_KITCHEN.burners, { id: 'b2', kind: 'gas' as const, power: 2000 }],

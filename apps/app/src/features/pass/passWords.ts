@@ -2,10 +2,10 @@ import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { ResourceConflict } from '@crustan/core/pass/timeline';
 import type { Task } from '@crustan/core/pass/task';
 import type { LateReason, WhyLate } from '@crustan/core/pass/whyLate';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import type { Firmness } from '@crustan/core/pass/firmness';
 import type { ActionKind } from '@crustan/core/schedule/actions';
-import { sayAvoided } from '../../words/allergenWords';
+import { describeAvoided } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
 import type { Show } from '../../words/show';
 import { placedIn } from './placedIn';
@@ -37,7 +37,10 @@ export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
 };
 
 /** `Strip, medium-rare`, with a number if the table has several alike: `Strip, medium-rare, no. 2`. */
-export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: string): string => {
+export const describePiece = (
+  pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>,
+  id: string,
+): string => {
   const unknown = pass.lacks === undefined ? 'A dish gone from the menu' : 'A piece';
   for (const { pieces } of pass.state.tickets) {
     const piece = pieces.find((one) => one.id === id);
@@ -50,7 +53,7 @@ export const sayPiece = (pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>, id: 
   return 'A piece';
 };
 
-export const sayTable = ({ state }: Pick<PassNow, 'state'>, ticket: string): string =>
+export const describeTable = ({ state }: Pick<PassNow, 'state'>, ticket: string): string =>
   `Table ${state.tickets.find(({ id }) => id === ticket)?.table ?? '?'}`;
 
 const gearName = ({ gear }: Pick<PassNow, 'gear'>, place: 'pan' | 'oven', index: number): string =>
@@ -61,7 +64,7 @@ const gearName = ({ gear }: Pick<PassNow, 'gear'>, place: 'pan' | 'oven', index:
       : 'the oven';
 
 /** Place of a piece in the gear. */
-export const sayPlace = (
+export const describePlace = (
   pass: Pick<PassNow, 'gear' | 'schedule'>,
   piece: string,
   place: 'pan' | 'oven',
@@ -73,7 +76,7 @@ export const sayPlace = (
 /** Allergens of a table, shown behind a task. */
 const avoidedOf = ({ state }: Pick<PassNow, 'state'>, id: string): string => {
   const ticket = state.tickets.find((one) => one.id === id);
-  const says = ticket && sayAvoided(avoidedBy(ticket), ticket.allergy);
+  const says = ticket && describeAvoided(avoidedBy(ticket), ticket.allergy);
   return says === undefined ? '' : ` · ${says}`;
 };
 
@@ -88,7 +91,7 @@ export interface TaskWords {
 }
 
 /** Task in words: the action, its subject, and the label of the button. */
-export const sayTask = (thing: Task, pass: PassNow, show: Show): TaskWords => {
+export const describeTask = (thing: Task, pass: PassNow, show: Show): TaskWords => {
   switch (thing.kind) {
     case 'heat': {
       const name = gearName(pass, thing.place, thing.index);
@@ -105,27 +108,27 @@ export const sayTask = (thing: Task, pass: PassNow, show: Show): TaskWords => {
       const allergy = avoidedOf(pass, thing.ticket);
       return {
         does: 'Plate and send',
-        of: `${sayTable(pass, thing.ticket)} · ${count === 1 ? '1 piece' : `${count} pieces`}${allergy}`,
+        of: `${describeTable(pass, thing.ticket)} · ${count === 1 ? '1 piece' : `${count} pieces`}${allergy}`,
         happened: 'Sent',
       };
     }
     case 'wash':
       return {
         does: `Wash ${gearName(pass, 'pan', thing.index)}, fresh fat`,
-        of: `Before ${sayTable(pass, thing.ticket)}${avoidedOf(pass, thing.ticket)}`,
+        of: `Before ${describeTable(pass, thing.ticket)}${avoidedOf(pass, thing.ticket)}`,
         happened: 'Washed',
       };
     case 'side': {
-      const of = sayTable(pass, thing.ticket);
+      const of = describeTable(pass, thing.ticket);
       const plates = thing.plates === 1 ? '' : ` · for ${thing.plates}`;
       return { does: `Begin ${thing.name}`, of: `${of}${plates}`, happened: 'Begun' };
     }
     case 'touch': {
       const [does, happened] = ACTION[thing.action];
-      const of = `${sayPiece(pass, thing.piece)} · ${sayTable(pass, thing.ticket)}`;
+      const of = `${describePiece(pass, thing.piece)} · ${describeTable(pass, thing.ticket)}`;
       const where =
         thing.action === 'in'
-          ? ` ${sayPlace(pass, thing.piece, thing.station === 'oven' ? 'oven' : 'pan')}`
+          ? ` ${describePlace(pass, thing.piece, thing.station === 'oven' ? 'oven' : 'pan')}`
           : '';
       const allergy = ALLERGY_ACTIONS.includes(thing.action) ? avoidedOf(pass, thing.ticket) : '';
       return { does: `${does}${where}`, of: `${of}${allergy}`, happened };
@@ -134,13 +137,13 @@ export const sayTask = (thing: Task, pass: PassNow, show: Show): TaskWords => {
 };
 
 /** Name of an action on the undo button. */
-export const sayDone = ({ happened, of }: TaskWords): string => `“${happened}”, ${of}`;
+export const describeDone = ({ happened, of }: TaskWords): string => `“${happened}”, ${of}`;
 
 /** Cooler than this a pan or an oven has not been put on, C. */
 const COLD = 60;
 
 /** Conflict in words. */
-export const sayTaken = (taken: ResourceConflict, show: Show): string => {
+export const describeTaken = (taken: ResourceConflict, show: Show): string => {
   switch (taken.reason) {
     case 'pan':
       return 'the pans are full';
@@ -172,5 +175,5 @@ const LATE_WORDS: Readonly<Record<LateReason, (time: string) => string>> = {
 };
 
 /** Reason for lateness in words. */
-export const sayWhyLate = ({ reason, seconds }: WhyLate): string =>
-  LATE_WORDS[reason](sayDuration(seconds));
+export const describeWhyLate = ({ reason, seconds }: WhyLate): string =>
+  LATE_WORDS[reason](formatDuration(seconds));

@@ -81,7 +81,7 @@ describe('the board', () => {
     expect(screen.getByText('Table 7 · 2 pieces · No tree nuts, peanuts (nuts)')).toBeTruthy();
   });
 
-  it('has a pan washed for an allergic table, and says for which and what it avoids', () => {
+  it('asks for a washed pan for an allergic table, with the table and the allergen', () => {
     const pass = passOf(ORDERS);
     const [piece] = pass.schedule?.pieces ?? [];
     if (!pass.schedule || !piece) throw new Error('a schedule');
@@ -94,7 +94,7 @@ describe('the board', () => {
     expect(presses.doing).toMatchObject([{ kind: 'wash', index: 0 }]);
   });
 
-  it('on a phone that watches has everything but the buttons', () => {
+  it('shows everything but buttons on a view-only phone', () => {
     const { presses } = shown(passOf(ORDERS), true);
     expect(screen.getByRole('heading', { level: 2, name: /^Heat to/ })).toBeTruthy();
     expect(screen.queryByTestId('happened')).toBeNull();
@@ -109,7 +109,7 @@ describe('the board', () => {
 });
 
 describe('tables along the clock, and pans and ovens', () => {
-  it('are named with when they land, and what is in the pan with its place', () => {
+  it('name the ready time of a table, and the pieces in a pan with their places', () => {
     const [piece] = [uuid(101)];
     const events = [...ORDERS, begun(piece)];
     const pass = passOf(events, toldOf(events), new Map([[piece, pieceOn(piece)]]));
@@ -137,7 +137,7 @@ describe('pans, ovens, burners and cooks that are out of use', () => {
     return { pass, presses };
   };
 
-  it('are said with a reason, and what was measured is read in the page’s units', () => {
+  it('show a reason, and read a measurement in the units of the page', () => {
     const { pass, presses } = shown();
     const pan = pass.gear.pans[0]?.id;
     const [first] = screen.getAllByRole('button', { name: /: out of use, back, or measured$/ });
@@ -151,7 +151,7 @@ describe('pans, ovens, burners and cooks that are out of use', () => {
     ]);
   });
 
-  it('ask what happened to the food that was in them', () => {
+  it('ask what happened to the food in them', () => {
     const of = passOf(ORDERS).gear.pans[0]?.id ?? '';
     const { presses } = shown({
       id: uuid(9),
@@ -170,7 +170,7 @@ describe('pans, ovens, burners and cooks that are out of use', () => {
     ]);
   });
 
-  it('a burner and a cook leave the line and come back', () => {
+  it('take a burner and a person out of use and back', () => {
     const { pass, presses } = shown();
     fireEvent.click(screen.getByText('One more'));
     fireEvent.click(screen.getByText('One leaves'));
@@ -198,7 +198,7 @@ describe('tables that will be late', () => {
     return { presses, ...renderWithStore(<LateTables pass={pass} presses={presses} />) };
   };
 
-  it('say why, and offer what was found to land them sooner with when that is', async () => {
+  it('show why, and offer fixes with their ready times', async () => {
     mockWays = [
       { by: { kind: 'way', option: 1 }, landsAt: 4800, late: 0 },
       { by: { kind: 'pan' }, landsAt: 4900, late: 0 },
@@ -217,7 +217,7 @@ describe('tables that will be late', () => {
     expect(presses.said.at(-1)).toMatchObject({ kind: 'moved', of: uuid(100) });
   });
 
-  it('are said in full up to four, soonest first, and the others in a line until they are asked for', async () => {
+  it('show four in full, soonest first, and the others in one line until they are opened', async () => {
     const tickets = Array.from({ length: 6 }, (_, i) => ({
       ...TICKET,
       ...{ id: uuid(100 + i), landsAt: TICKET.landsAt - 60 * i, late: TICKET.late - 60 * i },
@@ -242,14 +242,14 @@ describe('tables that will be late', () => {
     expect(screen.queryAllByRole('button')).toEqual([]);
   });
 
-  it('pieces of one table that wait too long are one sentence', () => {
+  it('describe pieces of one table that wait too long in one sentence', () => {
     const { pieces } = toldOf(ORDERS);
     const over = pieces.map((piece, i) => ({ ...piece, overRested: i < 2 ? 100 + 60 * i : 0 }));
     shown(late({ pieces: over }));
     expect(screen.getByText(/^2 pieces for Table 7 wait up to 2 min 40 s longer/)).toBeTruthy();
   });
 
-  it('a side without its moment, a piece put off and a table without a place are said', () => {
+  it('show a side without a time, a postponed piece and a table without a place', () => {
     shown(
       late({
         sides: [
@@ -265,7 +265,7 @@ describe('tables that will be late', () => {
     expect(all).toContain('Table 7 cannot be scheduled in the coming hours');
   });
 
-  it('is nothing at all where all is well', () => {
+  it('shows nothing if no table is late', () => {
     const { container } = shown(passOf(ORDERS));
     expect(container.textContent).toBe('');
   });
@@ -324,7 +324,7 @@ describe('tickets', () => {
     return found;
   };
 
-  it('held ones come first and are fired; open ones are held, changed, cancelled', () => {
+  it('list held tickets first and fire them; hold, change and cancel open ones', () => {
     const presses = shown();
     expect(ticket('7').textContent).toContain('No tree nuts, peanuts (nuts)');
     fireEvent.click(within(ticket('8')).getByText('Fire table 8'));
@@ -337,7 +337,7 @@ describe('tickets', () => {
     ]);
   });
 
-  it('an order is taken by taps and keys, and an order that is not one is not', () => {
+  it('take an order by taps and keys, and reject an incomplete one', () => {
     const presses = shown();
     const add = screen.getByText('Add the order');
     fireEvent.click(add);
@@ -352,7 +352,7 @@ describe('tickets', () => {
     ]);
   });
 
-  it('an allergy is chosen from the declarable allergens, with a note, and a dish that carries it is named', () => {
+  it('take an allergen with a note, and name a dish that contains it', () => {
     const presses = shown();
     fireEvent.change(screen.getByRole('textbox', { name: 'Table' }), { target: { value: '12' } });
     fireEvent.click(screen.getByRole('button', { name: 'Add Strip, rare' }));
@@ -368,7 +368,7 @@ describe('tickets', () => {
     ]);
   });
 
-  it('a doneness under the minimum that the kitchen requires is not ordered', () => {
+  it('do not order a doneness under the required minimum', () => {
     const pass = passOf(ORDERS);
     const { store } = renderWithStore(<Tickets pass={pass} presses={heardPresses()} />);
     const rare = () => screen.getByRole('button', { name: 'Add Strip, rare' });
@@ -378,7 +378,7 @@ describe('tickets', () => {
     expect(screen.getByText('rare ends under 62.8 °C, the minimum set in Kitchen.')).toBeTruthy();
   });
 
-  it('names a dish that carries what its table avoids, and a pan that met it', () => {
+  it('names a dish and a pan with an allergen of its table', () => {
     const orders = [ordered(100, '7', 1), ordered(200, '8', 1, { allergens: ['milk'] })];
     const schedule = toldOf(orders);
     const [first, second] = schedule.pieces;
@@ -405,7 +405,7 @@ describe('tickets', () => {
     expect(ticket('7').textContent).not.toContain('milk');
   });
 
-  it('a change keeps the pieces that stay, and a begun one cannot be taken off', () => {
+  it('keep the pieces that stay in a changed order; a started piece cannot be removed', () => {
     const piece = uuid(101);
     const presses = shown([...ORDERS, begun(piece)], new Map([[piece, pieceOn(piece)]]));
     fireEvent.click(within(ticket('7')).getByText('Change'));
@@ -418,7 +418,7 @@ describe('tickets', () => {
     ]);
   });
 
-  it('a piece that is on says how long it is warm, and is cooked again', () => {
+  it('show how long a started piece stays warm, and cook it again', () => {
     const piece = uuid(101);
     const presses = shown([...ORDERS, begun(piece)], new Map([[piece, pieceOn(piece)]]));
     expect(ticket('7').textContent).toMatch(/in the pan · \d+ min( \d+ s)? between 5° and 60 °C/);

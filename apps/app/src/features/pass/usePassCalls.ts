@@ -5,7 +5,7 @@ import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { useShow } from '../../words/useShow';
 import { passCalls } from './passCalls';
-import { sayTask } from './passWords';
+import { describeTask } from './passWords';
 import { tasksOf } from './tasksOf';
 import type { PassNow } from './usePass';
 
@@ -34,7 +34,7 @@ export const usePassCalls = (pass: PassNow): readonly Task[] => {
   const calls = useMemo(() => {
     const nameless = pass.lacks === 'menu' && !waited;
     return passCalls(watches || nameless ? NOTHING : things, pass.momentOf, (thing) => {
-      const { does, of } = sayTask(thing, pass, show);
+      const { does, of } = describeTask(thing, pass, show);
       return `${does}: ${of}`;
     });
   }, [pass, things, watches, waited, show]);

@@ -75,7 +75,7 @@ interface Making {
   moves: string;
   /** Equipment that the last schedule was made for. */
   listed: string;
-  /** Last schedule of this page, the ids of the entries that it was made from, and how many of them were unsent. */
+  /** Last schedule of this page, the ids of its entries, and the number of unsent ones. */
   made?: {
     readonly schedule: PublishedSchedule;
     readonly entries: ReadonlySet<string>;

@@ -4,7 +4,7 @@ import { requestChanged } from '../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
-import { remedyChange, sayObstacle, sayRemedy } from '../../words/obstacleWords';
+import { remedyChange, describeObstacle, describeRemedy } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
 
 interface Props {
@@ -22,13 +22,13 @@ export const Blocked = ({ obstacle, remedies = [], searching }: Props) => {
       <Text voice="head" heading={2}>
         This will not work
       </Text>
-      <Text>{sayObstacle(obstacle, request, show)}</Text>
+      <Text>{describeObstacle(obstacle, request, show)}</Text>
       <Remedies remedies={remedies} searching={searching} />
     </View>
   );
 };
 
-/** Fixes as buttons; says whether the search still runs, and if there is no fix. */
+/** Fixes as buttons, with a line while the search runs or if it found none. */
 export const Remedies = ({
   remedies,
   searching,
@@ -45,7 +45,7 @@ export const Remedies = ({
           <Button
             key={remedy.kind}
             kind="plain"
-            label={sayRemedy(remedy, request, show)}
+            label={describeRemedy(remedy, request, show)}
             onPress={() => dispatch(requestChanged(remedyChange(remedy, request)))}
           />
         ))}

@@ -14,7 +14,7 @@ import {
   PARASITE_FREEZING,
   PARASITES_DIE_AT,
 } from '@crustan/core/safety';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { Caution } from '../../ui/Caution';
 import { Terms } from '../../ui/Meanings';
@@ -23,7 +23,7 @@ import { capital } from '../../words/cutWords';
 import { plateAllergenWords } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
 
-const sayHours = (hours: number): string =>
+const formatHours = (hours: number): string =>
   hours % 24 === 0 ? `${hours / 24} days` : `${hours} hours`;
 
 /** Log10 reductions, limited to the range that the table supports. */
@@ -32,7 +32,7 @@ const logs = (reductions: number): string =>
 
 /** Time between fridge and hot holding that the two-hour rule allows, s. */
 const TWO_HOURS = 7200;
-/** Part of it that a thaw should not exceed, s. */
+/** Longest time above 5 C during a thaw, s. */
 const WARM_THAW = 3600;
 
 /** Days that a request keeps the piece raw in the fridge: salted or dried, whichever is longer. */
@@ -73,7 +73,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
       {frozenFirst(species, plan.peakCore) ? (
         <Caution lead="Only fish that has been frozen.">
           {`Under ${show.temperature(PARASITES_DIE_AT)} parasites live: ${PARASITE_FREEZING.map(
-            ({ celsius, hours }) => `${show.temperature(celsius)} for ${sayHours(hours)}`,
+            ({ celsius, hours }) => `${show.temperature(celsius)} for ${formatHours(hours)}`,
           ).join(' or ')} first (FDA Food Code). Some farmed fish is exempt by local code.`}
         </Caution>
       ) : null}
@@ -89,17 +89,19 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         </Caution>
       ) : null}
       {plan.thaw && plan.thaw.warm > WARM_THAW ? (
-        <Caution lead={`${sayDuration(Math.round(plan.thaw.warm / 60) * 60)} warm while it thaws.`}>
+        <Caution
+          lead={`${formatDuration(Math.round(plan.thaw.warm / 60) * 60)} warm while it thaws.`}
+        >
           {`Its outside is over ${show.temperature(5)} that long before the middle is thawed. In the fridge it is not; under the cold tap cook it at once.`}
         </Caution>
       ) : null}
       {plan.inRange > TWO_HOURS ? (
-        <Caution lead={`${sayDuration(Math.round(plan.inRange / 60) * 60)} in the danger zone.`}>
+        <Caution lead={`${formatDuration(Math.round(plan.inRange / 60) * 60)} in the danger zone.`}>
           {`The coldest part is between ${show.temperature(5)} and ${show.temperature(60)} for over the usual two hours. Use a hotter oven or less counter time.`}
         </Caution>
       ) : (
         <Text voice="small">
-          {`${sayDuration(Math.max(60, Math.round(plan.inRange / 60) * 60))} between ${show.degrees(5)} and ${show.temperature(60)}, of the two hours usually allowed.`}
+          {`${formatDuration(Math.max(60, Math.round(plan.inRange / 60) * 60))} between ${show.degrees(5)} and ${show.temperature(60)}, of the two hours usually allowed.`}
         </Text>
       )}
       {(species === 'beef' || species === 'veal') && intact ? (

@@ -1,5 +1,5 @@
 import type { CookPlan } from '@crustan/core/plan';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 
@@ -18,8 +18,8 @@ export const HoldCosts = ({ plan: { hold } }: { readonly plan: CookPlan }) => {
   const range = Math.round(hold.inRange / 60) * 60;
   return (
     <Text voice="small" role="note">
-      {`Held ${sayDuration(hold.seconds)}: ${core}, its face cools to ${show.degrees(hold.surface)}, ${(100 * hold.evaporated).toFixed(1)} % of its weight goes as steam${
-        range >= 60 ? `, and ${sayDuration(range)} count towards the two hours` : ''
+      {`Held ${formatDuration(hold.seconds)}: ${core}, its face cools to ${show.degrees(hold.surface)}, ${(100 * hold.evaporated).toFixed(1)} % of its weight goes as steam${
+        range >= 60 ? `, and ${formatDuration(range)} count towards the two hours` : ''
       }.`}
     </Text>
   );

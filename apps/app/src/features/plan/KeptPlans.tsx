@@ -4,7 +4,7 @@ import type { PlanRecord } from '@crustan/core/formats';
 import { saidOf } from '@crustan/core/plan/saidStep';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
 import { showDuration } from '@crustan/core/units';
-import { sayFailure, useDropPlanMutation, usePlansInfiniteQuery } from '../../store/bookApi';
+import { describeFailure, useDropPlanMutation, usePlansInfiniteQuery } from '../../store/bookApi';
 import { byPlate } from '../../store/byPlate';
 import { draftTaken } from '../../store/draftSlice';
 import { plateTimeOf } from '../../store/plateTime';
@@ -13,7 +13,7 @@ import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
-import { sayNextDue } from '../../words/sayNextDue';
+import { describeNextDue } from '../../words/describeNextDue';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 
@@ -30,7 +30,7 @@ export const KeptPlans = memo(function KeptPlans() {
         Saved plans
       </Text>
       {error ? (
-        <Text voice="small">{sayFailure(error)}</Text>
+        <Text voice="small">{describeFailure(error)}</Text>
       ) : plans.length === 0 && !hasNextPage ? (
         <Text voice="small" tone="text-iron-500">
           No saved plans. Save one to find it here.
@@ -61,7 +61,7 @@ const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: numb
   const show = useShow();
   const [drop] = useDropPlanMutation();
   const gear = useGear();
-  const due = sayNextDue(plan, gear, now, show);
+  const due = describeNextDue(plan, gear, now, show);
   const { request, cookSeconds, ownSteps } = plan.plan;
   return (
     <View className="flex-row items-center border-t border-salt-200">

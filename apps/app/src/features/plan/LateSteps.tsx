@@ -1,15 +1,15 @@
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
 import { lateSteps, type LateStep, type Run, type RunGear } from '@crustan/core/schedule';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { plateChanged, requestChanged } from '../../store/draftSlice';
 import { plateTimeOf } from '../../store/plateTime';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { THAW_WORDS } from '../../words/kitchenWords';
-import { sayMoment } from '../../words/sayPlate';
-import { sayAhead } from '../../words/stepWords';
+import { formatMoment } from '../../words/describePlate';
+import { describeAhead } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 import { StillInTime } from './StillInTime';
 
@@ -23,22 +23,22 @@ interface Props {
 }
 
 /** Shorter version of a late step that still meets the same plate time. */
-const sayShorter = (late: Extract<LateStep, { change: object }>): string => {
+const describeShorter = (late: Extract<LateStep, { change: object }>): string => {
   if ('temper' in late.change) {
     return late.change.temper === 0
       ? 'Straight from the fridge'
-      : `On the counter for ${sayDuration(late.change.temper)}`;
+      : `On the counter for ${formatDuration(late.change.temper)}`;
   }
   if ('saltAhead' in late.change) {
     return late.change.saltAhead === 0
       ? 'Salt at the pan'
-      : `Salt now, ${sayAhead(late.change.saltAhead)} ahead`;
+      : `Salt now, ${describeAhead(late.change.saltAhead)} ahead`;
   }
   if ('thaw' in late.change) return `Thaw it ${THAW_WORDS[late.change.thaw]}`;
   const { airing } = late.change;
   return airing === undefined
     ? 'Pat it dry instead'
-    : `Dry it now, for ${sayAhead(airing.seconds)}`;
+    : `Dry it now, for ${describeAhead(airing.seconds)}`;
 };
 
 const DUE: Readonly<Partial<Record<LateStep['step']['kind'], string>>> = {
@@ -66,21 +66,21 @@ export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
       {shorter.map((step) => (
         <View key={step.step.kind} className="items-start gap-2">
           <Text voice="small">
-            {`${DUE[step.step.kind] ?? 'A step was due'} ${sayMoment(step.due, now, show)}.`}
+            {`${DUE[step.step.kind] ?? 'A step was due'} ${formatMoment(step.due, now, show)}.`}
           </Text>
           <Button
             kind="plain"
-            label={sayShorter(step)}
+            label={describeShorter(step)}
             onPress={() => dispatch(requestChanged(step.change))}
           />
         </View>
       ))}
       {first === undefined ? null : (
         <>
-          <Text voice="small">{`It should have begun ${sayMoment(first.due, now, show)}.`}</Text>
+          <Text voice="small">{`It should have begun ${formatMoment(first.due, now, show)}.`}</Text>
           <Button
             kind="plain"
-            label={`Plate ${sayMoment(earliest, now, show)} instead`}
+            label={`Plate ${formatMoment(earliest, now, show)} instead`}
             onPress={() => dispatch(plateChanged(plateTimeOf(earliest, now)))}
           />
           <StillInTime gear={gear} left={(plateAt - now) / 1000} />

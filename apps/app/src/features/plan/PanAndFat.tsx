@@ -8,7 +8,7 @@ import { readinessSigns, type ReadinessSign } from '@crustan/core/gear/readiness
 import { fatOf } from '@crustan/core/gear/fats';
 import type { PanOnBurner } from '@crustan/core/gear/pan';
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { panInUse } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
 import { Chart } from '../../ui/Drawn';
@@ -30,7 +30,7 @@ const SIGN_WORDS: Readonly<
   sound: (low) => `Silence as it goes in: under ${low}. Take it out and wait.`,
 };
 
-const saySign = ({ sign, from, to }: ReadinessSign, fat: string, show: Show): string =>
+const formatSign = ({ sign, from, to }: ReadinessSign, fat: string, show: Show): string =>
   SIGN_WORDS[sign](show.degrees(from), show.degrees(to), fat);
 
 /** Temperature drop of the pan when food goes in, simulated in a worker. */
@@ -78,7 +78,7 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
     <View className="gap-3">
       <Text>
         {warming.reached
-          ? `${sayDuration(Math.round(warming.seconds / 15) * 15)} on full for ${pan.mass} kg of iron on ${pan.power / 1000} kW of ${pan.burner}, then a minute to even out.`
+          ? `${formatDuration(Math.round(warming.seconds / 15) * 15)} on full for ${pan.mass} kg of iron on ${pan.power / 1000} kW of ${pan.burner}, then a minute to even out.`
           : `This burner leaves the pan at ${show.temperature(warming.settles)}.`}
         {pan.burner === 'induction' ? ' In steps: a cast pan can crack on full induction.' : ''}
       </Text>
@@ -91,19 +91,19 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
         linear
         height={150}
         showTemperature={show.degrees}
-        says={`The pan comes up to ${show.temperature(request.pan)}${warming.reached ? ` in ${sayDuration(warming.seconds)}` : ''}.`}
+        says={`The pan comes up to ${show.temperature(request.pan)}${warming.reached ? ` in ${formatDuration(warming.seconds)}` : ''}.`}
       />
       <View role="list" className="gap-1">
         {readinessSigns(fat, request.pan).map((sign) => (
           <Text key={sign.sign} voice="small" role="listitem">
-            {saySign(sign, fat.name, show)}
+            {formatSign(sign, fat.name, show)}
           </Text>
         ))}
       </View>
       <Text voice="small">
         {`The pan takes ${most === 1 ? 'one' : most} at once (${Math.round(covered(Math.min(request.pieces, most)) * 100)} % of its floor).`}
         {loading
-          ? ` With food in, it drops to ${show.temperature(loading.lowest)} and needs ${sayDuration(loading.recovery)} at full power between batches.`
+          ? ` With food in, it drops to ${show.temperature(loading.lowest)} and needs ${formatDuration(loading.recovery)} at full power between batches.`
           : ''}
         {request.pieces > most
           ? ` ${request.pieces} go in ${Math.ceil(request.pieces / most)} batches: crowding steams.`

@@ -7,12 +7,12 @@ import type { PlanRequest } from '@crustan/core/plan/request';
 import { pieceName } from '../../words/cutWords';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
-import { COVER_WORDS, saySalt, saySurface } from './sentenceWords';
+import { COVER_WORDS, describeSalt, describeSurface } from './sentenceWords';
 
 /** Defaults of the new piece that replace choices made for the former one. */
 const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => string>> = {
-  surface: saySurface,
-  saltAhead: saySalt,
+  surface: describeSurface,
+  saltAhead: describeSalt,
   thaw: () => 'not frozen',
   temper: () => 'straight from the fridge',
   pan: ({ pan }, show) => `a ${show.temperature(pan)} pan`,

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
-import { sayFailure, useKeepPlanMutation } from '../../store/bookApi';
+import { describeFailure, useKeepPlanMutation } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useStartPlan } from './useStartPlan';
@@ -37,7 +37,7 @@ export const PlanActions = ({ record, what }: Props) => {
         onPress={() => void keep()}
       />
       {kept.error ? (
-        <Text voice="small" role="alert">{`Not saved. ${sayFailure(kept.error)}`}</Text>
+        <Text voice="small" role="alert">{`Not saved. ${describeFailure(kept.error)}`}</Text>
       ) : null}
     </View>
   );

@@ -2,7 +2,7 @@ import { memo, useMemo } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
 import { cutOf } from '@crustan/core/plan/request';
 import { actionsOf } from '@crustan/core/schedule';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { useScales } from '../../store/useScales';
 import type { ChartPoint } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
@@ -68,7 +68,7 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
       height={240}
       cursor={cursor}
       showTemperature={show.degrees}
-      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${sayDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(COMPRESSED.from)} the scale is compressed.`}
+      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${formatDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(COMPRESSED.from)} the scale is compressed.`}
     />
   );
 });

@@ -5,7 +5,7 @@ import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { heatStartFor, plannedCore, runOf } from '@crustan/core/schedule';
-import { showDuration, sayDuration } from '@crustan/core/units';
+import { showDuration, formatDuration } from '@crustan/core/units';
 import { gearUsed } from '../../store/kitchenSlice';
 import { useAppSelector } from '../../store/store';
 import { useScales } from '../../store/useScales';
@@ -14,7 +14,7 @@ import { Slice } from '../../ui/Slice';
 import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayLayers } from '../../words/sayLayers';
+import { describeLayers } from '../../words/describeLayers';
 import { usedWords } from '../../words/usedWords';
 import { WAY_NAMES } from '../../words/wayWords';
 import type { PlanView } from '../../workers/planLane';
@@ -26,7 +26,7 @@ import { Sensitivity } from './Sensitivity';
 import { HoldCosts } from './HoldCosts';
 import { SmallerMuscle } from './SmallerMuscle';
 import { WhatChanged } from './WhatChanged';
-import { sayCrust } from '../../words/judgedWords';
+import { describeCrust } from '../../words/judgedWords';
 
 interface Props {
   readonly plan: CookPlan;
@@ -96,7 +96,7 @@ export const PlanInFull = memo(function PlanInFull({
           least={0}
           most={last}
           step={1}
-          says={`${sayDuration(time)} in, ${placeAt(plan, time)}, core ${show.temperature(core)}`}
+          says={`${formatDuration(time)} in, ${placeAt(plan, time)}, core ${show.temperature(core)}`}
           onChange={setScrub}
         />
         <Text voice="small" tone="text-iron-500">
@@ -176,7 +176,7 @@ const BigSlice = memo(function BigSlice({
         maxHeight={SLICE_HEIGHT}
         line={GREY}
         probe={probeIn(plan.request)}
-        says={`Slice ${served ? 'as served' : `${sayDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${sayCrust(namedBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides. ${sayLayers(figures, (celsius) => donenessOf(cutOf(plan.request).species, celsius).name, show)}`}
+        says={`Slice ${served ? 'as served' : `${formatDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${describeCrust(namedBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides. ${describeLayers(figures, (celsius) => donenessOf(cutOf(plan.request).species, celsius).name, show)}`}
       />
     </View>
   );

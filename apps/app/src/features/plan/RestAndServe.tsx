@@ -4,7 +4,7 @@ import type { CookPlan } from '@crustan/core/plan';
 import { carvingAfter } from '@crustan/core/plan/carving';
 import { cutOf } from '@crustan/core/plan/request';
 import { mayWait, restByRule, type RestRule } from '@crustan/core/schedule';
-import { sayDuration, showDuration } from '@crustan/core/units';
+import { formatDuration, showDuration } from '@crustan/core/units';
 import { useAppSelector } from '../../store/store';
 import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
@@ -25,13 +25,13 @@ const COVER_COST = {
 } as const;
 
 /** A whole piece at its carving, and what waiting longer costs. */
-const sayCarving = (plan: CookPlan, show: Show): string => {
+const describeCarving = (plan: CookPlan, show: Show): string => {
   const { laterPeak, restSeconds, sliceCore } = plan;
-  const carved = `Carved ${sayDuration(restSeconds)} after the heat, its core is at ${show.temperature(sliceCore, 1)}.`;
+  const carved = `Carved ${formatDuration(restSeconds)} after the heat, its core is at ${show.temperature(sliceCore, 1)}.`;
   const cost =
     laterPeak === undefined
-      ? `It peaked at ${show.temperature(plan.peakCore, 1)} ${sayDuration(Math.round(plan.peakAfter / 60) * 60)} after the heat, and cools from then on.`
-      : `Left whole, it rises to ${show.temperature(laterPeak.celsius, 1)} at ${sayDuration(Math.round(laterPeak.after / 60) * 60)}: waiting costs ${show.difference(laterPeak.celsius - sliceCore)}.`;
+      ? `It peaked at ${show.temperature(plan.peakCore, 1)} ${formatDuration(Math.round(plan.peakAfter / 60) * 60)} after the heat, and cools from then on.`
+      : `Left whole, it rises to ${show.temperature(laterPeak.celsius, 1)} at ${formatDuration(Math.round(laterPeak.after / 60) * 60)}: waiting costs ${show.difference(laterPeak.celsius - sliceCore)}.`;
   return `${carved} ${cost} ${readingSentence(plan, 'slice', show)}`;
 };
 
@@ -46,9 +46,9 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
     <View className="gap-3">
       <Text>
         {carve !== undefined
-          ? sayCarving(plan, show)
+          ? describeCarving(plan, show)
           : plan.peakAfter > 20
-            ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${sayDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${sayDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}. ${readingSentence(plan, 'slice', show)}`
+            ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${formatDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${formatDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}. ${readingSentence(plan, 'slice', show)}`
             : `The core is at its peak as it leaves the heat: little or no rest is wanted.`}
       </Text>
       <View role="table" aria-label="Rules for the rest">

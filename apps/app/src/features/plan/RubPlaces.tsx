@@ -14,7 +14,7 @@ const WHERE: Readonly<Record<RubPlace, string>> = {
   after: 'on once it is out, or after slicing',
 };
 
-const sayRub = ({ rub, place, before, there }: PlacedRub, show: Show): string => {
+const describeRub = ({ rub, place, before, there }: PlacedRub, show: Show): string => {
   const { name, bittersAt } = RUBS[rub];
   const bears = `${name} bears about ${show.degrees(bittersAt)}`;
   if (place === 'before') {
@@ -33,7 +33,7 @@ export const RubPlaces = ({ plan }: { readonly plan: CookPlan }) => {
     <View role="list" aria-label="Rubs and spices" className="gap-1">
       {placed.map((one) => (
         <Text key={one.rub} voice="small" role="listitem">
-          {sayRub(one, show)}
+          {describeRub(one, show)}
         </Text>
       ))}
     </View>

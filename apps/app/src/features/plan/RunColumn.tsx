@@ -11,7 +11,7 @@ import {
   type Run,
   type StepKind,
 } from '@crustan/core/schedule';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { gearInUse } from '../../store/kitchenSlice';
 import { dayOf, daysAhead } from '../../store/plateTime';
 import { useAppSelector } from '../../store/store';
@@ -20,7 +20,7 @@ import type { Meaning } from '../../ui/meanings/meanings';
 import { Text } from '../../ui/Text';
 import { containing, plateAllergenWords } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
-import { sayDay, sayMoment } from '../../words/sayPlate';
+import { formatDay, formatMoment } from '../../words/describePlate';
 import type { Show } from '../../words/show';
 import { stepWords } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
@@ -61,7 +61,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
   return (
     <View className="gap-3">
       <Text voice="head" heading={2}>
-        {`Timeline, back from ${dated ? sayMoment(plateAt, now, show) : show.clock(plateAt)}`}
+        {`Timeline, back from ${dated ? formatMoment(plateAt, now, show) : show.clock(plateAt)}`}
       </Text>
       <Terms of={originsOf(run)} />
       {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
@@ -72,7 +72,7 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
         <View key={day} className="gap-3">
           {dated ? (
             <Text voice="strong" heading={3}>
-              {capital(sayDay(inAt + (of[0]?.at ?? 0) * 1000, now))}
+              {capital(formatDay(inAt + (of[0]?.at ?? 0) * 1000, now))}
             </Text>
           ) : null}
           <View role="list" className="gap-3">
@@ -147,9 +147,9 @@ const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): RunLine => ({
   key: `side ${side.name}`,
   at,
   does: side.name,
-  why: `${sayDuration(side.handsOn)} of hands, then ${sayDuration(side.handsOff)} by itself${containing(side.allergens)}`,
+  why: `${formatDuration(side.handsOn)} of hands, then ${formatDuration(side.handsOff)} by itself${containing(side.allergens)}`,
   hands: 'on',
-  conflict: conflict && sayConflict(conflict, show),
+  conflict: conflict && describeConflict(conflict, show),
 });
 
 const BUSY: Readonly<Record<string, string>> = {
@@ -161,7 +161,7 @@ const BUSY: Readonly<Record<string, string>> = {
   plate: 'plating',
 };
 
-const sayConflict = (conflict: NonNullable<PlacedSide['conflict']>, show: Show): string => {
+const describeConflict = (conflict: NonNullable<PlacedSide['conflict']>, show: Show): string => {
   switch (conflict.reason) {
     case 'hands':
       return `Your hands are busy then (${BUSY[conflict.busy] ?? 'at the piece'}). Make it earlier and keep it warm, or have help.`;

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import type { InputChange, InputSpread, PlanSpread } from '@crustan/core/plan';
 import type { PlanRequest } from '@crustan/core/plan/request';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
@@ -55,7 +55,7 @@ export const Sensitivity = memo(function Sensitivity({
               />
             </View>
             <Text voice="figure" className="w-[4rem] text-right">
-              {`±${sayShort(seconds)}`}
+              {`±${formatShort(seconds)}`}
             </Text>
           </View>
         ))}
@@ -65,7 +65,7 @@ export const Sensitivity = memo(function Sensitivity({
         <View role="list" aria-label="What if">
           {changes.map((change) => (
             <Text key={change.input} voice="small" tone="text-iron-500" role="listitem">
-              {sayChange(change, request, show)}
+              {describeChange(change, request, show)}
             </Text>
           ))}
         </View>
@@ -74,7 +74,7 @@ export const Sensitivity = memo(function Sensitivity({
   );
 });
 
-const sayShort = (seconds: number): string => {
+const formatShort = (seconds: number): string => {
   const whole = Math.abs(Math.round(seconds));
   return whole < 100 ? `${whole} s` : `${Math.round(whole / 60)} min`;
 };
@@ -89,7 +89,7 @@ const CHANGES: Readonly<
   cover: (_by, request) => (request.cover === 'open' ? 'Wrapped in the rest' : 'Rested open'),
 };
 
-const sayChange = (
+const describeChange = (
   { input, by, seconds }: InputChange,
   request: PlanRequest,
   show: Show,
@@ -97,6 +97,6 @@ const sayChange = (
   if (seconds === undefined) return `${CHANGES[input](by, request, show)}: it would not work.`;
   const moved = Math.round(seconds / 5) * 5;
   const says =
-    moved === 0 ? 'the same' : `${sayDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
+    moved === 0 ? 'the same' : `${formatDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
   return `${CHANGES[input](by, request, show)}: ${says}.`;
 };

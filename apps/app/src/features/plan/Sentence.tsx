@@ -8,18 +8,18 @@ import { chunk } from '../../ui/chunk';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { pieceName } from '../../words/cutWords';
-import { sayPlate } from '../../words/sayPlate';
+import { describePlate } from '../../words/describePlate';
 import { useShow } from '../../words/useShow';
 import { PieceChanged } from './PieceChanged';
 import {
-  sayHowMany,
-  sayMoves,
-  sayOven,
-  sayPan,
-  sayRest,
-  saySalt,
-  sayStart,
-  saySurface,
+  formatHowMany,
+  describeMoves,
+  describeOven,
+  describePan,
+  describeRest,
+  describeSalt,
+  describeStart,
+  describeSurface,
   type Editable,
 } from './sentenceWords';
 
@@ -70,32 +70,32 @@ export const Sentence = memo(function Sentence() {
     <View className="gap-3">
       <Text voice="sentence" className="leading-[36px]">
         {'Cook '}
-        {word('count', sayHowMany(request))} {word('cut', pieceName(request))}
+        {word('count', formatHowMany(request))} {word('cut', pieceName(request))}
         {', '}
         {word('thickness', show.thickness(request.thickness))}
         {' thick, '}
         {word('weight', show.weight(request.weight))}
         {', '}
-        {word('surface', saySurface(request))}
+        {word('surface', describeSurface(request))}
         {', '}
-        {word('salt', saySalt(request))}
+        {word('salt', describeSalt(request))}
         {', from '}
-        {word('start', sayStart(request, show))}
+        {word('start', describeStart(request, show))}
         {', in a '}
-        {word('pan', sayPan(request, show))}
+        {word('pan', describePan(request, show))}
         {', '}
-        {word('moves', sayMoves(request))}
+        {word('moves', describeMoves(request))}
         {', or with a '}
-        {word('oven', sayOven(request, show))}
+        {word('oven', describeOven(request, show))}
         {', to '}
         {word(
           'target',
           `${donenessOf(species, request.target).name} ${show.degrees(request.target)}`,
         )}
         {', rested '}
-        {word('cover', sayRest(request))}
+        {word('cover', describeRest(request))}
         {', on the plate '}
-        {word('plate', sayPlate(draft.plate, now, show))}
+        {word('plate', describePlate(draft.plate, now, show))}
         {'.'}
       </Text>
       <PieceChanged />

@@ -9,13 +9,13 @@ const pans = (): readonly (string | null)[] =>
   );
 
 describe('the widths of pans in the set-up', () => {
-  it('are those that pans are sold by in the cook’s own units', () => {
+  it('are the sold sizes in the units of the cook', () => {
     const { store } = renderWithStore(<SetUp />);
     act(() => void store.dispatch(unitsChosen('metric')));
     expect(pans()).toEqual(['200 mm', '240 mm', '260 mm', '280 mm', '300 mm']);
   });
 
-  it('are 8, 9 1/2, 10 1/4 and 12 in for a cook in inches, and one of them is the default pan', () => {
+  it('are 8, 9 1/2, 10 1/4 and 12 in in inches, and include the default pan', () => {
     const { store } = renderWithStore(<SetUp />);
     act(() => void store.dispatch(unitsChosen('imperial')));
     expect(pans()).toEqual(['8 in', '9 1/2 in', '10 1/4 in', '12 in']);

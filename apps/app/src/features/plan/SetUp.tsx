@@ -53,7 +53,7 @@ const Asked = ({
   </View>
 );
 
-/** Setup of the kitchen in seven taps, each of which can be skipped. */
+/** Setup of the kitchen in seven taps; each can be skipped. */
 export const SetUp = () => {
   const dispatch = useAppDispatch();
   const show = useShow();

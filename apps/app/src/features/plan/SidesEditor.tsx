@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { Side } from '@crustan/core/schedule';
 import { OwnSide } from '../../forms';
-import { sayAllergens } from '../../words/allergenWords';
+import { describeAllergens } from '../../words/allergenWords';
 import { sidesChanged } from '../../store/draftSlice';
 import { useAppDispatch } from '../../store/store';
 import { AllergenChips } from '../../ui/AllergenChips';
@@ -86,7 +86,7 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
           className="min-h-touch justify-center"
         >
           <Text voice="small" tone="text-flame-light" className="underline">
-            {`${name}: ${allergens === undefined ? 'state its allergens' : allergens.length === 0 ? 'no declarable allergen' : `contains ${sayAllergens(allergens)}`}`}
+            {`${name}: ${allergens === undefined ? 'state its allergens' : allergens.length === 0 ? 'no declarable allergen' : `contains ${describeAllergens(allergens)}`}`}
           </Text>
         </Pressable>
       ))}

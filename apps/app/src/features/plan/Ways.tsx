@@ -10,14 +10,14 @@ import { requestChanged } from '../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Slice } from '../../ui/Slice';
 import { Text } from '../../ui/Text';
-import { sayBriefly } from '../../words/obstacleWords';
+import { describeBriefly } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES, WHO_CHOOSES } from '../../words/wayWords';
 import { useWayFigures, type WayFigures } from '../../workers/planLane';
-import { sayWindow } from './sayWindow';
+import { formatWindow } from './formatWindow';
 import { sliceOf } from '../../words/sliceOf';
-import { sayCrust } from '../../words/judgedWords';
-import { sayLoss } from '../../words/sayLoss';
+import { describeCrust } from '../../words/judgedWords';
+import { formatLoss } from '../../words/formatLoss';
 
 const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
   <View className="min-w-[2.875rem] max-w-full">
@@ -107,15 +107,15 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
                 <Small value={showDuration(plan.stoveSeconds)} label="at the stove" />
               )}
               <Small
-                value={window ? `±${sayWindow(Math.min(window.early, window.late))}` : '…'}
+                value={window ? `±${formatWindow(Math.min(window.early, window.late))}` : '…'}
                 label="window"
               />
               <Small value={show.length(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
-              {`${sayCrust(namedBrowning(plan), plan.request)} crust, ${
+              {`${describeCrust(namedBrowning(plan), plan.request)} crust, ${
                 SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
-              }, loses about ${sayLoss(plan)}`}
+              }, loses about ${formatLoss(plan)}`}
             </Text>
           </>
         ) : (
@@ -124,7 +124,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
             tone="text-iron-500"
             testID={obstacle ? 'way-refused' : 'way-simulating'}
           >
-            {obstacle ? sayBriefly(obstacle, show) : 'Simulating…'}
+            {obstacle ? describeBriefly(obstacle, show) : 'Simulating…'}
           </Text>
         )}
         <Text voice="small" tone="text-iron-500">

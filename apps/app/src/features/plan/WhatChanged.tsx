@@ -1,21 +1,21 @@
 import { useState } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
 import { namedBrowning } from '@crustan/core/plan/crustComplaint';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
-import { sayCrust } from '../../words/judgedWords';
+import { describeCrust } from '../../words/judgedWords';
 
 /** Changes that are too small to be shown: s, K, m. */
 const SAME = { seconds: 5, kelvin: 0.5, depth: 0.0005 } as const;
 
 /** Differences between two plans, in the cook's words. */
-export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonly string[] => {
+export const describeChanges = (before: CookPlan, now: CookPlan, show: Show): readonly string[] => {
   const said: string[] = [];
   const seconds = now.cookSeconds - before.cookSeconds;
   if (Math.abs(seconds) >= SAME.seconds) {
-    const rounded = sayDuration(Math.round(Math.abs(seconds) / 5) * 5);
+    const rounded = formatDuration(Math.round(Math.abs(seconds) / 5) * 5);
     said.push(`${rounded} ${seconds > 0 ? 'longer' : 'shorter'}`);
   }
   const pull = now.pullCore - before.pullCore;
@@ -26,8 +26,9 @@ export const sayChanges = (before: CookPlan, now: CookPlan, show: Show): readonl
   if (Math.abs(grey) >= SAME.depth) {
     said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
   }
-  const crust = sayCrust(namedBrowning(now), now.request);
-  if (crust !== sayCrust(namedBrowning(before), before.request)) said.push(`the crust ${crust}`);
+  const crust = describeCrust(namedBrowning(now), now.request);
+  if (crust !== describeCrust(namedBrowning(before), before.request))
+    said.push(`the crust ${crust}`);
   return said;
 };
 
@@ -45,7 +46,7 @@ export const WhatChanged = ({ plan }: { readonly plan: CookPlan }) => {
   const { before, now } = seen;
   const alike = before?.request.cut === now.request.cut && before.request.way === now.request.way;
   if (!before || !alike) return null;
-  const changes = sayChanges(before, now, show);
+  const changes = describeChanges(before, now, show);
   return (
     <Text voice="small" role="status">
       {`By the last change: ${changes.length === 0 ? 'nothing to speak of' : changes.join(', ')}.`}

@@ -52,7 +52,7 @@ const PLATE = new Date(2026, 0, 2, 19, 30).getTime();
 const plan = planOf({ ...REQUEST, thickness: 0.04, weight: 0.45, way: 'oven-sear' });
 const rows = () => screen.getAllByRole('listitem').map((row) => row.textContent ?? '');
 
-describe('the run', () => {
+describe('the timeline', () => {
   const roomy = PLATE - 10 * 3600 * 1000;
 
   it('puts a side where hands are free, and says when it cannot', () => {
@@ -185,7 +185,7 @@ describe('the controls', () => {
     });
   });
 
-  it('oven: a cool one is cautioned, in the cook’s units', () => {
+  it('oven: shows a caution for a cool oven in the units of the cook', () => {
     const { store } = renderWithStore(<OvenEditor request={{ ...REQUEST, lowOven: 75 }} />);
     expect(screen.getByRole('note').textContent).toContain('under 93 °C for raw meat');
     act(() => void store.dispatch(unitsChosen('imperial')));
@@ -194,13 +194,13 @@ describe('the controls', () => {
     expect(store.getState().draft.request.fan).toBe(true);
   });
 
-  it('a thin end: where it lands, and what to do', async () => {
+  it('a thin end: shows its end temperature and a remedy', async () => {
     renderWithStore(<UnevenAdvice request={REQUEST} />);
     fireEvent.click(screen.getByText('One end is thinner'));
     await screen.findByText(/the thin end peaks at 61 °C\. Tie it with twine/);
   });
 
-  it('a piece of the cook’s own is described, with its bone, and taken', async () => {
+  it('an own cut: takes its description with a bone', async () => {
     const { store: kept } = renderWithStore(<CutChooser request={REQUEST} />);
     fireEvent.click(screen.getByText('Describe your own'));
     fireEvent.change(await screen.findByLabelText('What you call it'), {
@@ -213,7 +213,7 @@ describe('the controls', () => {
   });
 });
 
-it('what matters most is said with what to measure better, and what turning a knob does', async () => {
+it('shows the input with the largest effect, how to measure it better, and the effect of a change', async () => {
   const spread = {
     seconds: 90,
     endTemperature: 3,

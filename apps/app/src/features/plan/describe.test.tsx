@@ -32,7 +32,7 @@ describe('a dinner in the cook’s own words', () => {
     expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
   });
 
-  it('asks which meaning is meant, takes the answer, and takes both back at once', async () => {
+  it('asks for the meaning, applies the answer, and takes both back at once', async () => {
     const { store } = await filled('two fillets, rare');
     const before = store.getState().draft.beforeSaid?.request;
     expect(screen.getByText(/^“fillets” was not used: which piece\?/)).toBeTruthy();
@@ -44,13 +44,13 @@ describe('a dinner in the cook’s own words', () => {
     expect(store.getState().draft.request).toEqual(before);
   });
 
-  it('that says nothing known changes nothing', async () => {
+  it('changes nothing if no word is known', async () => {
     const { store } = await filled('lorem ipsum');
     expect(store.getState().draft.beforeSaid).toBeUndefined();
     expect(screen.getByText(/^“lorem ipsum” was not used: /)).toBeTruthy();
   });
 
-  it('that came with a link is read at once', async () => {
+  it('reads a sentence from a link at once', async () => {
     const { store } = renderWithStore(<DescribeField said="duck breast from cold" />);
     await settled();
     expect(store.getState().draft.request).toMatchObject({ cut: 'duck-breast', way: 'cold-pan' });

@@ -3,15 +3,15 @@ import type { CookPlan, InputSpread } from '@crustan/core/plan';
 import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { usesOven } from '@crustan/core/plan/way';
-import { sayDuration, showDuration } from '@crustan/core/units';
+import { formatDuration, showDuration } from '@crustan/core/units';
 import type { FigureItem } from '../../ui/Figures';
 import type { Show } from '../../words/show';
 import type { PlanView } from '../../workers/planLane';
-import { sayWindow } from './sayWindow';
-import { sayCrust } from '../../words/judgedWords';
+import { formatWindow } from './formatWindow';
+import { describeCrust } from '../../words/judgedWords';
 import { readingSentence } from '../../words/kitchenWords';
 import { MEANING_OF } from './meaningOf';
-import { sayLoss } from '../../words/sayLoss';
+import { formatLoss } from '../../words/formatLoss';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
 
@@ -57,7 +57,7 @@ export const planFigures = (
     .slice(0, 3)
     .map(
       ({ input, error, seconds }) =>
-        `${inputWords(input, error, show)} moves it ${sayDuration(seconds)}`,
+        `${inputWords(input, error, show)} moves it ${formatDuration(seconds)}`,
     )
     .join('; ');
   const later = pullsFromOven(plan);
@@ -74,13 +74,13 @@ export const planFigures = (
       value: show.degrees(later ? plan.pullCore : plan.doneCore),
       why: later
         ? `${readingSentence(plan, 'pull', show)}The sear then takes the core to ${show.temperature(plan.doneCore)}, and the rest to ${show.temperature(plan.peakCore)}.`
-        : `${readingSentence(plan, 'done', show)}The core climbs ${show.difference(plan.peakCore - plan.doneCore)} more in the rest, carried by the heat in the outer layers, and peaks ${sayDuration(nearest(Math.max(0, plan.peakAfter), 10))} after the pull.`,
+        : `${readingSentence(plan, 'done', show)}The core climbs ${show.difference(plan.peakCore - plan.doneCore)} more in the rest, carried by the heat in the outer layers, and peaks ${formatDuration(nearest(Math.max(0, plan.peakAfter), 10))} after the pull.`,
     },
     ...(window
       ? [
           {
             label: 'window',
-            value: `−${sayWindow(window.early)} +${sayWindow(window.late)}`,
+            value: `−${formatWindow(window.early)} +${formatWindow(window.late)}`,
             why: `Pull this much early or late and the core still ends within ${show.difference(1.5)} of ${show.temperature(request.target)}.`,
           },
         ]
@@ -97,8 +97,8 @@ export const planFigures = (
     },
     {
       label: 'crust',
-      value: sayCrust(namedBrowning(plan), plan.request),
-      why: `First side ${sayCrust(first, plan.request)} (index ${first.toFixed(1)}), second ${sayCrust(other, plan.request)} (${other.toFixed(1)}). Golden from ${crustFrom('golden', plan.request)}, deep brown from ${crustFrom('deep-brown', plan.request)}, bitter from ${crustFrom('burnt', plan.request)}. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
+      value: describeCrust(namedBrowning(plan), plan.request),
+      why: `First side ${describeCrust(first, plan.request)} (index ${first.toFixed(1)}), second ${describeCrust(other, plan.request)} (${other.toFixed(1)}). Golden from ${crustFrom('golden', plan.request)}, deep brown from ${crustFrom('deep-brown', plan.request)}, bitter from ${crustFrom('burnt', plan.request)}. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
     },
     {
       label: 'at the stove',
@@ -109,7 +109,7 @@ export const planFigures = (
     },
     {
       label: 'loss',
-      value: sayLoss(plan),
+      value: formatLoss(plan),
       why: `${percent(plan.evaporated)} of the weight leaves as steam, and of what the meat no longer holds some drips: sure to about three points either way. A sear does not seal it in: every way loses.`,
     },
     ...(plan.boneLag === undefined

@@ -38,7 +38,7 @@ const window = told.find((update) => update.kind === 'window')?.window;
 const spread = told.find((update) => update.kind === 'spread')?.spread;
 
 describe('the figures of a plan', () => {
-  it('come from the plan, each with a whole sentence of why', () => {
+  it('come from the plan, each with a sentence of explanation', () => {
     const items = planFigures(once, { window, spread }, show);
     expect(items.map(({ label }) => label)).toEqual([
       'in the pan',
@@ -58,12 +58,12 @@ describe('the figures of a plan', () => {
     expect(items[1]?.value).toBe(`${once.pullCore.toFixed(0)}°`);
   });
 
-  it('show no window before it is known', () => {
+  it('show no window before it is computed', () => {
     const labels = planFigures(once, { window: undefined, spread: undefined }, show);
     expect(labels.map(({ label }) => label)).not.toContain('window');
   });
 
-  it('are given in ranges no finer than they are known', () => {
+  it('show ranges no finer than their uncertainty', () => {
     expect(timeRange(500, 60)).toBe('7:15 to 9:15');
     expect(timeRange(90, 12)).toBe('1:20 to 1:40');
     expect(timeRange(10, 30)).toMatch(/^0:05/);
@@ -121,8 +121,8 @@ describe('the ways', () => {
   });
 });
 
-describe('the run', () => {
-  it('is one column of clock times ending on the plate', () => {
+describe('the timeline', () => {
+  it('is one column of clock times up to the plate', () => {
     const plateAt = new Date(2026, 0, 2, 19, 30).getTime();
     renderWithStore(<RunColumn plan={once} plateAt={plateAt} now={plateAt - 7_200_000} />);
     const rows = screen.getAllByRole('listitem').map((row) => row.textContent ?? '');
@@ -227,7 +227,7 @@ describe('the sentence', () => {
 });
 
 describe('the larder', () => {
-  it('is searched by name and by animal, and a press takes the cut', () => {
+  it('is searched by name and by species; a tap selects the cut', () => {
     const { store } = renderWithStore(<CutChooser request={REQUEST} />);
     const search = screen.getByLabelText('Search the cut list');
     const shown = () =>
@@ -295,7 +295,7 @@ describe('the cautions of a plan', () => {
 });
 
 describe('the questions about the meat', () => {
-  it('are asked of game and of meat, not of fish, and go into the request', () => {
+  it('appear for game and meat, not for fish, and change the request', () => {
     const boar = { ...REQUEST, cut: 'boar-loin' } as const;
     const { store } = renderWithStore(<CutChooser request={boar} />);
     fireEvent.click(screen.getByRole('radio', { name: /^Farmed/ }));
@@ -307,7 +307,7 @@ describe('the questions about the meat', () => {
   });
 });
 
-it('a slice at a moment has that moment’s peaks, at the end the last', () => {
+it('shows the peaks until a moment in the slice, and at the end the last ones', () => {
   const [first] = slices.frames;
   expect(sliceOf(once, slices, first).peak).toEqual(first?.peak);
   expect(sliceOf(once, slices).peak).toEqual(slices.frames.at(-1)?.peak);

@@ -1,8 +1,8 @@
 import { USUAL_BLAST, WARM_OVEN, type Hold, type PlanRequest } from '@crustan/core/plan/request';
 import { usesLowOven, usesOven, WAY_TRAITS } from '@crustan/core/plan/way';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { KNOB_WORDS, REST_ON_WORDS, THAW_WORDS } from '../../words/kitchenWords';
-import { sayAhead } from '../../words/stepWords';
+import { describeAhead } from '../../words/stepWords';
 import type { Show } from '../../words/show';
 
 /** The words of the sentence that open a control. */
@@ -35,22 +35,29 @@ export const COVER_WORDS = {
   wrapped: 'wrapped',
 } as const;
 
-export const sayStart = (request: PlanRequest, show: Show): string => {
+export const describeStart = (request: PlanRequest, show: Show): string => {
   const { start, temper, thaw } = request;
   const from = thaw === undefined ? '' : `the freezer, thawed ${THAW_WORDS[thaw]}, `;
   const out = temper === 0 ? '' : ` and ${Math.round(temper / 60)} min out`;
   return `${from}${show.temperature(start)}${out}`;
 };
 
-export const saySalt = ({ saltAhead, salt }: PlanRequest): string => {
+export const describeSalt = ({ saltAhead, salt }: PlanRequest): string => {
   if (salt === 0) return 'unsalted';
-  return saltAhead < 120 ? 'salted at the pan' : `salted ${sayAhead(saltAhead)} ahead`;
+  return saltAhead < 120 ? 'salted at the pan' : `salted ${describeAhead(saltAhead)} ahead`;
 };
 
-export const saySurface = ({ surface }: PlanRequest): string => SURFACE_WORDS[surface];
+export const describeSurface = ({ surface }: PlanRequest): string => SURFACE_WORDS[surface];
 
 /** Actions beside turning: edges, butter, a burner turned down. */
-export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequest): string => {
+export const describeMoves = ({
+  edges,
+  baste,
+  panAfter,
+  press,
+  way,
+  every,
+}: PlanRequest): string => {
   const said = [
     ...(edges === 'first' || edges === 'both' ? ['fat edge first'] : []),
     ...(edges === 'last' || edges === 'both' ? ['edges last'] : []),
@@ -63,29 +70,30 @@ export const sayMoves = ({ edges, baste, panAfter, press, way, every }: PlanRequ
 };
 
 /** Place, duration and temperature of a hold before browning. */
-export const sayHold = ({ in: place, seconds, air = WARM_OVEN }: Hold, show: Show): string =>
+export const describeHold = ({ in: place, seconds, air = WARM_OVEN }: Hold, show: Show): string =>
   place === 'tent'
-    ? `held ${sayDuration(seconds)} tented`
-    : `held ${sayDuration(seconds)} in a ${show.degrees(air)} oven`;
+    ? `held ${formatDuration(seconds)} tented`
+    : `held ${formatDuration(seconds)} in a ${show.degrees(air)} oven`;
 
 /** The oven of the chosen way, or of the ways beside it. */
-export const sayOven = (request: PlanRequest, show: Show): string => {
+export const describeOven = (request: PlanRequest, show: Show): string => {
   const { way, lowOven, hotOven, fan, ovenFuel, tray, hold, blast = USUAL_BLAST } = request;
   const kind = `${ovenFuel === 'gas' ? ' gas' : ''}${fan ? ' fan' : ''} oven${tray ? ' over a tray' : ''}`;
   if (!usesOven(way)) return `${show.degrees(lowOven)} or ${show.degrees(hotOven)}${kind}`;
   const air = show.degrees(usesLowOven(way) ? lowOven : hotOven);
-  const held = hold && usesLowOven(way) ? `, ${sayHold(hold, show)}` : '';
+  const held = hold && usesLowOven(way) ? `, ${describeHold(hold, show)}` : '';
   const then = way === 'oven-blast' ? `, then ${show.degrees(blast)}` : '';
   return `${air}${kind}${held}${then}`;
 };
 
 /** The pan and what is done with its knob. */
-export const sayPan = ({ pan, knob }: PlanRequest, show: Show): string =>
+export const describePan = ({ pan, knob }: PlanRequest, show: Show): string =>
   `${show.temperature(pan)} pan ${KNOB_WORDS[knob]}`;
 
 /** Cover and surface of the rest. */
-export const sayRest = ({ cover, restOn }: PlanRequest): string =>
+export const describeRest = ({ cover, restOn }: PlanRequest): string =>
   `${COVER_WORDS[cover]} ${REST_ON_WORDS[restOn]}`;
 
 /** The number of pieces alike, in words. */
-export const sayHowMany = ({ pieces }: PlanRequest): string => (pieces > 1 ? `${pieces} ×` : 'one');
+export const formatHowMany = ({ pieces }: PlanRequest): string =>
+  pieces > 1 ? `${pieces} ×` : 'one';

@@ -7,9 +7,9 @@ import { planOf, REQUEST } from '../../testing';
 import { showIn } from '../../words/show';
 import { linkOf, planOfLink } from '../../words/planLink';
 import { runCalendar } from '../../words/runCalendar';
-import { saySpoons } from './saySpoons';
+import { formatSpoons } from './formatSpoons';
 import { TakeAway } from './TakeAway';
-import { sayChanges, WhatChanged } from './WhatChanged';
+import { describeChanges, WhatChanged } from './WhatChanged';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: jest.fn() }) }));
 
@@ -17,7 +17,7 @@ const show = showIn('metric');
 const T0 = Date.UTC(2026, 0, 2, 18, 0);
 
 describe('a link', () => {
-  it('carries any plan there and back', () => {
+  it('carries any plan in both directions', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0.01, max: 0.06, noNaN: true }),
@@ -49,13 +49,13 @@ describe('a link', () => {
     (hash) => expect(planOfLink(hash)).toBeUndefined(),
   );
 
-  it('with a figure out of range is no plan', () => {
+  it('rejects a figure out of range', () => {
     const link = linkOf({ ...USUAL, ...REQUEST, thickness: 3 }, { hour: '19:30' });
     expect(planOfLink(new URL(link).hash)).toBeUndefined();
   });
 });
 
-it('a calendar has every step at its time, with an alarm where the cook is wanted', () => {
+it('writes a calendar with every step at its time, and alarms for the cook', () => {
   const steps = [
     { at: T0 - 86_400_000, does: 'Salt it; a day ahead', why: 'on a rack, uncovered', alarm: true },
     { at: T0, does: 'Into the oven', why: 'about an hour', alarm: false },
@@ -82,7 +82,7 @@ it('a calendar has every step at its time, with an alarm where the cook is wante
 });
 
 it('says spoons as a cook measures them', () => {
-  expect([0.05, 0.25, 0.6, 1, 1.4, 2.26, 3, 3.5, 7].map(saySpoons)).toEqual([
+  expect([0.05, 0.25, 0.6, 1, 1.4, 2.26, 3, 3.5, 7].map(formatSpoons)).toEqual([
     'a pinch',
     '¼ teaspoon',
     '½ teaspoon',
@@ -95,19 +95,19 @@ it('says spoons as a cook measures them', () => {
   ]);
 });
 
-describe('what changed', () => {
+describe('changes of a plan', () => {
   const thin = planOf();
   const thick = planOf({ ...REQUEST, thickness: 0.03 });
 
-  it('is said by how much, and nothing of nothing', () => {
-    expect(sayChanges(thin, thin, show)).toEqual([]);
-    const said = sayChanges(thin, thick, show).join('; ');
+  it('shows each change with its size, and nothing without a change', () => {
+    expect(describeChanges(thin, thin, show)).toEqual([]);
+    const said = describeChanges(thin, thick, show).join('; ');
     expect(said).toMatch(/\d+ min .*longer/);
     expect(said).toMatch(/mm more grey/);
-    expect(sayChanges(thick, thin, show).join('; ')).toMatch(/shorter/);
+    expect(describeChanges(thick, thin, show).join('; ')).toMatch(/shorter/);
   });
 
-  it('is said of the last change, not of the same plan told finer', () => {
+  it('describes the last change, not a refinement of the same plan', () => {
     const { rerender } = renderWithStore(<WhatChanged plan={thin} />);
     expect(screen.queryByRole('status')).toBeNull();
     rerender(<WhatChanged plan={{ ...thin }} />);

@@ -3,15 +3,15 @@ import { useEffect, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { PlanRecord } from '@crustan/core/formats';
 import { showDuration } from '@crustan/core/units';
-import { usePlansInfiniteQuery, sayFailure } from '../../store/bookApi';
+import { usePlansInfiniteQuery, describeFailure } from '../../store/bookApi';
 import { byPlate } from '../../store/byPlate';
 import { useAppSelector, useAppStore } from '../../store/store';
 import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
-import { sayMoment } from '../../words/sayPlate';
-import { sayNextDue } from '../../words/sayNextDue';
+import { formatMoment } from '../../words/describePlate';
+import { describeNextDue } from '../../words/describeNextDue';
 import { useShow } from '../../words/useShow';
 import { HINDERED } from '../../words/hinderedWords';
 import { joinPlans, startTogether, type Joined } from '../../workers/startTogether';
@@ -20,7 +20,7 @@ import { joinPlans, startTogether, type Joined } from '../../workers/startTogeth
 const WORTH_SAYING = 60;
 
 /** Faults of saved plans on one plate, in sentences. */
-const sayFaults = (
+const describeFaults = (
   { late, apart, hindered, pieces }: NonNullable<Joined['plate']>,
   taken: readonly PlanRecord[],
 ): readonly string[] => {
@@ -75,7 +75,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
     };
   }, [several, taken, on, store]);
   const known = several && joined?.of === taken ? joined : undefined;
-  if (error) return <Text tone="text-salt-50">{sayFailure(error)}</Text>;
+  if (error) return <Text tone="text-salt-50">{describeFailure(error)}</Text>;
   if (plans?.length === 0) {
     return (
       <Text tone="text-salt-50">No saved plans. Save one to cook it with others from here.</Text>
@@ -86,7 +86,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
       <View className="gap-2" role="group" aria-label="Saved plans">
         {byPlate(plans ?? [], now).map((plan) => {
           const is = chosen.includes(plan.id);
-          const due = sayNextDue(plan, gear, now, show);
+          const due = describeNextDue(plan, gear, now, show);
           return (
             <Pressable
               key={plan.id}
@@ -100,7 +100,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
               <Text tone="text-salt-50">{plan.title}</Text>
               {due === undefined ? null : (
                 <Text voice="small" tone="text-iron-400">
-                  {`Plate ${sayMoment(plan.plateAt, now, show)}. ${due}`}
+                  {`Plate ${formatMoment(plan.plateAt, now, show)}. ${due}`}
                 </Text>
               )}
             </Pressable>
@@ -131,7 +131,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
                   </Text>
                 </View>
               ))}
-              {sayFaults(known.plate, taken).map((fault) => (
+              {describeFaults(known.plate, taken).map((fault) => (
                 <Text key={fault} tone="text-salt-200">
                   {fault}
                 </Text>

@@ -1,10 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
-import {
-  troubleAhead,
-  chooseFix,
-  type OfferedFix,
-} from '@crustan/core/whatif/chooseFix';
+import { troubleAhead, chooseFix, type OfferedFix } from '@crustan/core/whatif/chooseFix';
 import { kitchenNow } from '../../store/clock';
 import { offerAnswered } from '../../store/declinedSlice';
 import { fresh } from '../../store/freshEvent';
@@ -14,9 +10,9 @@ import { useGear } from '../../store/useGear';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
-import { sayKitchen } from './forecastWords';
+import { describeKitchen } from './forecastWords';
 import type { LiveCook } from './liveCook';
-import { sayOffer } from './troubleWords';
+import { describeOffer } from './troubleWords';
 import { THINNER, findFixesNow } from './findFixesNow';
 
 /** Time after which an offer is computed again, ms: the piece cooks meanwhile. */
@@ -80,8 +76,7 @@ export const AheadOfTrouble = ({
     findFixesNow(asked.live, asked.pan, at, trouble, { delay: 0, thinner: THINNER })
       .then(
         (options) => {
-          const fix =
-            slicedIn === undefined ? undefined : chooseFix(options, { target, slicedIn });
+          const fix = slicedIn === undefined ? undefined : chooseFix(options, { target, slicedIn });
           setOffer({ name, at, fix });
         },
         // Nothing is offered; Trouble can still be asked.
@@ -93,8 +88,8 @@ export const AheadOfTrouble = ({
   }, [stale, name, trouble]);
   if (!open || offer?.name !== name || !offer.fix || !forecast) return null;
   const { fix, at } = offer;
-  const { does, brings } = sayOffer(fix, show);
-  const kitchen = sayKitchen(forecast, cook.plan.plan.request, show);
+  const { does, brings } = describeOffer(fix, show);
+  const kitchen = describeKitchen(forecast, cook.plan.plan.request, show);
   const answer = (): void => void dispatch(offerAnswered(name));
   const take = (): void => {
     const { legs, restSeconds } = fix.option;

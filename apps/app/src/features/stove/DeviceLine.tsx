@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { panSense } from '@crustan/core/gear/panSense';
-import { sayDuration, showDuration } from '@crustan/core/units';
+import { formatDuration, showDuration } from '@crustan/core/units';
 import { clockSpeed } from '../../store/clock';
 import { silentFor, type DeviceHeard } from '../../store/devicesSlice';
 import { useAppSelector } from '../../store/store';
@@ -29,7 +29,7 @@ export const DeviceLine = ({ live }: { readonly live: LiveCook }) => {
     if (!heard || (by === 'gun' && !inPan)) return [];
     const age = silentFor(heard, now, clockSpeed());
     const figure = `${INSTRUMENT_WORDS[by]} ${by === 'probe' ? show.temperature(heard.celsius, 1) : show.degrees(heard.celsius)}`;
-    return [age === undefined ? figure : `${figure} (${sayDuration(age / 1000)} ago)`];
+    return [age === undefined ? figure : `${figure} (${formatDuration(age / 1000)} ago)`];
   });
   const wanted = live.plan.legs[live.current.leg ?? 0]?.pan ?? live.plan.request.pan;
   const gun = fresh(last.gun);

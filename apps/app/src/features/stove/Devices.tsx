@@ -54,7 +54,7 @@ export const Devices = ({ cook }: { readonly cook: string }) => {
       {mine && source === 'simulated' ? (
         <View className="gap-3">
           <Text voice="small" tone="text-salt-200">
-            A made-up kitchen with an oven, a pan and a probe of its own; its truth is hidden.
+            A made-up kitchen with its own oven, pan and probe; their true values are hidden.
           </Text>
           <Text voice="label" tone="text-salt-50">
             Which kitchen

@@ -4,7 +4,7 @@ import { JudgeForm } from '../../forms';
 import { useRouter } from 'expo-router';
 import type { CookState } from '@crustan/core/cook/cookState';
 import type { CookEvent } from '@crustan/core/cook/event';
-import { sayFailure, useJudgeMutation } from '../../store/bookApi';
+import { describeFailure, useJudgeMutation } from '../../store/bookApi';
 import { kitchenNow } from '../../store/clock';
 import { unsentEvents, type ActiveCook } from '../../store/activeCook';
 import { streamPutAway, pressed } from '../../store/logSlice';
@@ -67,7 +67,7 @@ export const Finished = ({ cook, state }: Props) => {
       {judging.error ? (
         <Text tone="text-salt-50" role="alert">
           {ready
-            ? `Not saved. ${sayFailure(judging.error)}`
+            ? `Not saved. ${describeFailure(judging.error)}`
             : 'Not saved: steps are still waiting for the server. Try again once it answers.'}
         </Text>
       ) : null}

@@ -9,11 +9,11 @@ import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
-import { EVENT_WORDS, sayEvent } from '../../words/eventWords';
+import { EVENT_WORDS, describeEvent } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
-import { sayAction } from './stoveWords';
+import { describeAction } from './stoveWords';
 
 /** A time is mended by these, s. */
 const MENDS = [-60, -10, 10, 60] as const;
@@ -50,7 +50,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
                 {show.clockSeconds(event.at)}
               </Text>
               <Text tone="text-salt-50" className="flex-1">
-                {sayEvent(event, show)}
+                {describeEvent(event, show)}
               </Text>
             </Pressable>
             {open === event.id ? (
@@ -84,7 +84,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
       {kind === 'heat' || kind === 'judge' || kind === 'in' || kind === 'pull' ? null : (
         <Button
           kind="stovePlain"
-          label={`Leave out: ${sayAction(current, plan, show)}`}
+          label={`Leave out: ${describeAction(current, plan, show)}`}
           onPress={() => press({ ...fresh(), kind: 'skipped', step: kind })}
         />
       )}

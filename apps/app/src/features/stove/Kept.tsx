@@ -41,7 +41,7 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
       ) : null}
       {unreadable.length > 0 ? (
         <Text voice="small" tone="text-salt-50" role="alert">
-          {`${unreadable.length} of what this device kept cannot be read (${unreadable[0]?.where ?? ''}: ${unreadable[0]?.why ?? ''}). They are left unchanged.`}
+          {`${unreadable.length} records on this device cannot be read (${unreadable[0]?.where ?? ''}: ${unreadable[0]?.why ?? ''}). They are left unchanged.`}
         </Text>
       ) : null}
       <Text voice="note" tone="text-iron-400" aria-live="polite" testID="kept">

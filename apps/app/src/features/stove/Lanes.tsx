@@ -6,7 +6,7 @@ import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
-import { sayAction } from './stoveWords';
+import { describeAction } from './stoveWords';
 
 interface Props {
   readonly cooks: readonly LiveCook[];
@@ -29,7 +29,7 @@ export const Lanes = ({ cooks, shown }: Props) => {
             <Pressable
               role="button"
               aria-pressed={here}
-              aria-label={`${cook.plan.title}: ${sayAction(current, plan, show)}`}
+              aria-label={`${cook.plan.title}: ${describeAction(current, plan, show)}`}
               onPress={() => dispatch(focused(cook.id))}
               className={`min-h-touch flex-row items-center gap-3 border-l-4 py-1 pl-3 ${here ? 'border-flame-dark bg-iron-900' : 'border-iron-700'}`}
             >
@@ -38,7 +38,7 @@ export const Lanes = ({ cooks, shown }: Props) => {
                   {cook.plan.title}
                 </Text>
                 <Text voice="small" tone="text-salt-200">
-                  {sayAction(current, plan, show)}
+                  {describeAction(current, plan, show)}
                 </Text>
               </View>
               {current.kind === 'judge' ? null : (

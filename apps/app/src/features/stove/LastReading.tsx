@@ -1,14 +1,14 @@
 import type { CookState } from '@crustan/core/cook/cookState';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 
 /** `just now`, `2 min ago`. */
-const sayAge = (ms: number): string =>
+const formatAge = (ms: number): string =>
   ms < 10_000
     ? 'just now'
-    : `${sayDuration(ms < 60_000 ? ms / 1000 : Math.round(ms / 60_000) * 60)} ago`;
+    : `${formatDuration(ms < 60_000 ? ms / 1000 : Math.round(ms / 60_000) * 60)} ago`;
 
 /** The last reading and its age against the plan's own curve. */
 export const LastReading = ({ state }: { readonly state: CookState }) => {
@@ -25,7 +25,7 @@ export const LastReading = ({ state }: { readonly state: CookState }) => {
         : `, ${show.difference(Math.abs(difference))} ${difference > 0 ? 'over' : 'under'} the plan’s ${show.degrees(last.planned)}`;
   return (
     <Text tone="text-salt-50" aria-live="polite">
-      {`${show.temperature(last.celsius, 1)} at ${show.clockSeconds(last.at)}, ${sayAge(now - last.at)}${against}`}
+      {`${show.temperature(last.celsius, 1)} at ${show.clockSeconds(last.at)}, ${formatAge(now - last.at)}${against}`}
     </Text>
   );
 };

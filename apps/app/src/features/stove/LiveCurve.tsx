@@ -43,7 +43,7 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings`}
       />
       <Text voice="note" tone="text-iron-400">
-        Dots are what was read; the mark is the pull as it is forecast now.
+        Dots are readings; the mark is the forecast pull.
       </Text>
     </View>
   );

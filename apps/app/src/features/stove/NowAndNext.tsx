@@ -30,7 +30,7 @@ import { TakeBack } from './TakeBack';
 import { Troubles } from './Troubles';
 import { WarmUp } from './WarmUp';
 import { WetHands } from './WetHands';
-import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
+import { pressOf, describeAction, describeHappened, describeHow } from './stoveWords';
 
 type Panel = 'reading' | 'trouble' | 'more' | 'leave';
 const PANELS: readonly (readonly [Panel, string])[] = [
@@ -84,7 +84,7 @@ export const NowAndNext = ({
     if (!kind || performance.now() - changedAt.current < BOUNCE) return;
     press({ ...fresh(), kind });
   };
-  const words = sayAction(current, plan, show);
+  const words = describeAction(current, plan, show);
   const close = (): void => setPanel(undefined);
   const side = low ? 'flex-col' : leftHanded ? 'flex-row-reverse' : 'flex-row';
 
@@ -168,14 +168,14 @@ export const NowAndNext = ({
         <View className="flex-row flex-wrap items-baseline gap-x-3 border-t border-iron-700 pt-3">
           <Text tone="text-iron-400">Next</Text>
           <Text voice="bigFigure" tone="text-salt-50" className="min-w-[7rem] flex-1">
-            {sayAction(next, plan, show)}
+            {describeAction(next, plan, show)}
           </Text>
           <Text voice="figure" tone="text-iron-400">
             {show.clockSeconds(next.dueAt)}
           </Text>
         </View>
       ) : null}
-      <Text tone="text-salt-200">{sayHow(current, plan, show)}</Text>
+      <Text tone="text-salt-200">{describeHow(current, plan, show)}</Text>
       <LastReading state={state} />
       {watches ? null : <PanSound live={live} />}
     </>
@@ -204,7 +204,7 @@ export const NowAndNext = ({
           </View>
           <Button
             kind="stove"
-            label={sayHappened(current, plan, show)}
+            label={describeHappened(current, plan, show)}
             onPress={happened}
             testID="happened"
           />

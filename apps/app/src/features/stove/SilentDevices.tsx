@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { clockSpeed } from '../../store/clock';
 import { silentFor } from '../../store/devicesSlice';
 import { useAppSelector } from '../../store/store';
@@ -42,7 +42,7 @@ export const SilentDevices = () => {
     <View role="alert" className="gap-1 border-l-4 border-hazard pl-3" testID="silent-device">
       {silent.map(({ by, celsius, age }) => (
         <Text key={by} tone="text-salt-50">
-          {`${capital(INSTRUMENT_WORDS[by])} silent for ${sayDuration(age / 1000)}, last ${show.temperature(celsius, 1)}. Check the thermometer and its link.`}
+          {`${capital(INSTRUMENT_WORDS[by])} silent for ${formatDuration(age / 1000)}, last ${show.temperature(celsius, 1)}. Check the thermometer and its link.`}
         </Text>
       ))}
     </View>

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
-import { sayAction } from './stoveWords';
+import { describeAction } from './stoveWords';
 
 /** As many as stand beside a curve. */
 const MOST = 6;
@@ -33,7 +33,7 @@ export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }
               {show.clockSeconds(step.dueAt)}
             </Text>
             <Text voice="figure" tone="text-salt-50" className="min-w-[6rem] flex-1">
-              {sayAction(step, plan, show)}
+              {describeAction(step, plan, show)}
             </Text>
           </View>
         ))}

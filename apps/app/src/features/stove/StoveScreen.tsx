@@ -143,7 +143,8 @@ const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boole
 /** A device's clock that is off by more is shown, ms. */
 const WORTH_TELLING = 30_000;
 
-const sayMinutes = (ms: number): string => `${Math.max(1, Math.round(Math.abs(ms) / 60_000))} min`;
+const formatMinutes = (ms: number): string =>
+  `${Math.max(1, Math.round(Math.abs(ms) / 60_000))} min`;
 
 /** Time that is not the world's: run faster, or set right by the server. */
 const ClockLine = () => {
@@ -154,10 +155,10 @@ const ClockLine = () => {
     speed === 1 ? undefined : `Time runs ${speed} times faster.`,
     jump === 0
       ? undefined
-      : `This phone’s clock jumped by ${sayMinutes(jump)}; your presses keep the kitchen’s time.`,
+      : `This phone’s clock jumped by ${formatMinutes(jump)}; your presses keep the kitchen’s time.`,
     jump !== 0 || Math.abs(off) < WORTH_TELLING
       ? undefined
-      : `This phone’s clock is ${sayMinutes(off)} ${off > 0 ? 'slow' : 'fast'}; the kitchen’s is used.`,
+      : `This phone’s clock is ${formatMinutes(off)} ${off > 0 ? 'slow' : 'fast'}; the kitchen’s is used.`,
   ].filter((line) => line !== undefined);
   return says.length === 0 ? null : (
     <Text voice="small" tone="text-iron-400">

@@ -14,7 +14,7 @@ import { TROUBLE_NAMES } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
-import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
+import { FIRST_AID, describeOption, describeOutcome, troublesIn } from './troubleWords';
 import { THINNER, findFixesNow } from './findFixesNow';
 
 interface Props {
@@ -135,10 +135,10 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
             className="min-h-stove justify-center rounded border border-iron-500 px-4 py-2 active:opacity-80"
           >
             <Text voice="head" tone="text-salt-50">
-              {sayOption(option, show)}
+              {describeOption(option, show)}
             </Text>
             <Text voice="small" tone="text-salt-200">
-              {sayOutcome(option, found.at, show, cook.plan.plan.request)}
+              {describeOutcome(option, found.at, show, cook.plan.plan.request)}
             </Text>
           </Pressable>
         ))

@@ -11,7 +11,7 @@ const T0 = Date.UTC(2026, 0, 2, 19, 0);
 const GEAR = { pan: DEFAULT_PAN, oven: DEFAULT_OVEN };
 const THICK = { ...REQUEST, thickness: 0.036, weight: 0.42 };
 
-describe('what warms up', () => {
+describe('questions about the preheat', () => {
   const open = (way: 'once' | 'oven-sear' | 'sear-oven', events: readonly CookEvent[]) => {
     const plan = recordOf(planOf({ ...THICK, way }), T0 + 3 * 3_600_000);
     const cook = {
@@ -36,7 +36,7 @@ describe('what warms up', () => {
     at: T0 + seconds * 1000,
   });
 
-  it('is said once each: the pan of a sear, the oven of what goes into one', () => {
+  it('appears once each: the pan for a sear, the oven for an oven step', () => {
     const press = open('sear-oven', []);
     // The pan of a sear is the step under "Now": the large button is its own.
     expect(screen.queryByText('The pan is on')).toBeNull();
@@ -44,12 +44,12 @@ describe('what warms up', () => {
     expect(press.mock.calls.map(([{ kind }]) => kind)).toEqual(['oven-on']);
   });
 
-  it('is not asked again once said, nor an oven where there is none', () => {
+  it('does not appear after an answer, nor for an oven that is not used', () => {
     open('once', [event('pan-on', 10)]);
     expect(screen.queryByText(/is on/)).toBeNull();
   });
 
-  it('a pan that comes after the oven is asked about while the piece is in it', () => {
+  it('asks about the pan for a later sear while the piece is in the oven', () => {
     open('oven-sear', []);
     expect(screen.queryByText('The pan is on')).toBeNull();
     screen.getByText('The oven is on');

@@ -9,7 +9,7 @@ import { AheadOfTrouble } from './AheadOfTrouble';
 import { Countdown } from './Countdown';
 import type { LiveCook } from './liveCook';
 import { PanCaution } from './PanCaution';
-import { sayAction, sayHappened } from './stoveWords';
+import { describeAction, describeHappened } from './stoveWords';
 
 interface Props {
   readonly live: LiveCook;
@@ -51,12 +51,12 @@ export const WetHands = ({
           {alone ? 'Now' : `Now: ${cook.plan.title}`}
         </Text>
         <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
-          {sayAction(current, plan, show)}
+          {describeAction(current, plan, show)}
         </Text>
         <Countdown step={current} small={!alone} />
         {next && next.kind !== 'judge' && state.place !== 'before' ? (
           <Text voice="bigFigure" tone="text-iron-400">
-            {`Next: ${sayAction(next, plan, show)}, ${show.clock(next.dueAt)}`}
+            {`Next: ${describeAction(next, plan, show)}, ${show.clock(next.dueAt)}`}
           </Text>
         ) : null}
       </View>
@@ -64,7 +64,7 @@ export const WetHands = ({
       <AheadOfTrouble live={live} now={now} />
       <View className="flex-1 justify-end gap-3">
         <HoldButton
-          label={sayHappened(current, plan, show)}
+          label={describeHappened(current, plan, show)}
           hold={COSTLY.includes(current.kind)}
           onPress={onHappened}
           testID="happened"

@@ -93,7 +93,7 @@ describe('a way out that nobody asked for', () => {
     expect(screen.queryByTestId('offer')).toBeNull();
   });
 
-  it('declined, is not offered again, nor asked for', async () => {
+  it('is not offered or computed again after it was declined', async () => {
     const { store, rerender } = shown(1800);
     await screen.findByTestId('offer');
     fireEvent.click(screen.getByText('Keep the plan'));
@@ -107,7 +107,7 @@ describe('a way out that nobody asked for', () => {
     await waitFor(() => expect(mockAsked).toHaveBeenCalledWith('early'));
   });
 
-  it('is silent while the plate is near enough, and where going on is as good', async () => {
+  it('offers nothing while the plate is near enough, or if the plan is as good', async () => {
     shown(60);
     await act(() => Promise.resolve());
     expect(mockAsked).not.toHaveBeenCalled();
@@ -146,7 +146,7 @@ describe('wet hands', () => {
   // The piece is in its oven: what comes next ends that stage.
   const live = liveOf(0);
 
-  it('a slip on what would cost says nothing but that it wants to be held; a key needs no holding', () => {
+  it('ignores a short tap on a costly action and asks to hold it; a key needs no hold', () => {
     expect(['out', 'pull']).toContain(live.current.kind);
     const { happened } = pressing(live);
     const button = screen.getByTestId('happened');

@@ -23,7 +23,7 @@ const deviationOf = ({ kitchen, sigma }: Forecast, key: keyof typeof WORTH): num
 };
 
 /** Properties of the kitchen in one sentence; empty if none is known well enough. */
-export const sayKitchen = (forecast: Forecast, request: PlanRequest, show: Show): string => {
+export const describeKitchen = (forecast: Forecast, request: PlanRequest, show: Show): string => {
   if (forecast.readings === 0) return '';
   const air = ovenAir(request);
   const like = forecast.ovenLike;
@@ -50,7 +50,7 @@ const narrowing = ({ readings }: Forecast): string =>
     : 'A reading nearer to the end would narrow it.';
 
 /** Time and temperature of the end, with the 80 % range. */
-export const sayForecast = (forecast: Forecast, show: Show): string => {
+export const describeForecast = (forecast: Forecast, show: Show): string => {
   const end = EIGHTY * forecast.endSpread;
   const ends = `ends ${show.degrees(forecast.end - end)} to ${show.degrees(forecast.end + end)}`;
   if (forecast.decided) {
@@ -73,7 +73,7 @@ export const sayForecast = (forecast: Forecast, show: Show): string => {
 const NAMED = 0.5;
 
 /** Fault of the probe's position, and advice; undefined if it is well placed. */
-export const sayProbe = ({ probe, readings }: Forecast): string | undefined => {
+export const describeProbe = ({ probe, readings }: Forecast): string | undefined => {
   if (readings === 0 || probe.chance < NAMED) return undefined;
   switch (probe.kind) {
     case 'out':

@@ -16,7 +16,7 @@ import { planOf, recordOf, REQUEST, uuid } from '../../testing';
 import { showIn } from '../../words/show';
 import { AttentionSettings } from './AttentionSettings';
 import { DeviceLine } from './DeviceLine';
-import { sayForecast, sayKitchen, sayProbe } from './forecastWords';
+import { describeForecast, describeKitchen, describeProbe } from './forecastWords';
 import { ForecastLines } from './ForecastLines';
 import { History } from './History';
 import { Lanes } from './Lanes';
@@ -25,7 +25,7 @@ import { onePlateLive } from './onePlateLive';
 import { forecastOf } from './testing';
 import { startTogether } from '../../workers/startTogether';
 import { Troubles } from './Troubles';
-import { FIRST_AID, sayOption, sayOutcome, troublesIn } from './troubleWords';
+import { FIRST_AID, describeOption, describeOutcome, troublesIn } from './troubleWords';
 
 const mockJoined = jest.fn<Promise<JoinedPlate | undefined>, [JoinQuestion]>();
 jest.mock('../../workers/passWorker', () => ({
@@ -65,34 +65,36 @@ const IN: CookEvent = { id: uuid(50), kind: 'in', at: T0 };
 const forecast = forecastOf(T0 + 3_600_000);
 
 describe('what the stove says of a forecast', () => {
-  it('says the oven’s own temperature once it is sure, and nothing before', () => {
-    expect(sayKitchen(forecast, thick.request, show)).toBe('Your oven is behaving like 98°.');
-    expect(sayKitchen({ ...forecast, readings: 0 }, thick.request, show)).toBe('');
+  it('shows the temperature of the oven once it is certain, and nothing before', () => {
+    expect(describeKitchen(forecast, thick.request, show)).toBe('Your oven is behaving like 98°.');
+    expect(describeKitchen({ ...forecast, readings: 0 }, thick.request, show)).toBe('');
     const unsure = { ...forecast, ovenLike: { over: -12, sigma: 14 } };
-    expect(sayKitchen(unsure, thick.request, show)).toBe('');
+    expect(describeKitchen(unsure, thick.request, show)).toBe('');
     const thicker = {
       ...forecast,
       kitchen: { ...NOMINAL_KITCHEN, thickness: 0.003 },
       ovenLike: { over: 1, sigma: 3 },
     };
-    expect(sayKitchen(thicker, thick.request, show)).toBe('It cooks like 43 mm.');
+    expect(describeKitchen(thicker, thick.request, show)).toBe('It cooks like 43 mm.');
   });
 
-  it('gives ranges, in the cook’s unit, and a bare end once it is out', () => {
-    expect(sayForecast(forecast, show)).toMatch(
+  it('shows ranges in the units of the cook, and one figure after the pull', () => {
+    expect(describeForecast(forecast, show)).toMatch(
       /^Due \d\d:\d\d, give or take 2:00; pulled then it ends 53° to 55°\. You have 3:20 either way\.$/,
     );
-    expect(sayForecast({ ...forecast, decided: true }, show)).toBe(
+    expect(describeForecast({ ...forecast, decided: true }, show)).toBe(
       'It ends 53° to 55°, at its highest about 5:00 after it left the heat.',
     );
-    expect(sayForecast(forecast, showIn('imperial'))).toContain('127° to 131°');
+    expect(describeForecast(forecast, showIn('imperial'))).toContain('127° to 131°');
   });
 
   it('names a probe that lies, and what to do', () => {
-    expect(sayProbe(forecast)).toBeUndefined();
+    expect(describeProbe(forecast)).toBeUndefined();
     for (const kind of ['out', 'surface', 'bone'] as const) {
-      expect(sayProbe({ ...forecast, probe: { kind, chance: 0.9 } })).toMatch(/[Pp]robe .*\. /);
-      expect(sayProbe({ ...forecast, probe: { kind, chance: 0.3 } })).toBeUndefined();
+      expect(describeProbe({ ...forecast, probe: { kind, chance: 0.9 } })).toMatch(
+        /[Pp]robe .*\. /,
+      );
+      expect(describeProbe({ ...forecast, probe: { kind, chance: 0.3 } })).toBeUndefined();
     }
     const bad = { ...forecast, probe: { kind: 'out', chance: 0.99 } as const };
     renderWithStore(<ForecastLines live={liveCook(cookOf(2, [IN]), GEAR, bad)} />);
@@ -170,7 +172,7 @@ describe('pieces for one plate', () => {
     live.state.left.find(({ kind }) => kind === 'pull')?.dueAt ?? NaN;
   const live = (cook: ReturnType<typeof cookOf>) => liveCook(cook, GEAR, undefined);
 
-  it('are sliced together: the first rests whole until the last is ready', () => {
+  it('slice together: the first rests whole until the last is ready', () => {
     const first = live({ ...cookOf(6, [IN]), ...TIE });
     const last = live({ ...cookOf(7, [{ ...IN, id: uuid(66), at: IN.at + 300_000 }]), ...TIE });
     const [one, other] = onePlateLive([first, last]);
@@ -205,13 +207,13 @@ describe('when it goes wrong', () => {
   it('says every way out and what it leads to, without a blank', () => {
     for (const id of OPTION_IDS) {
       const option = { ...mockOption, id, waits: 600 };
-      expect(sayOption(option, show)).toMatch(/^[A-Z]/);
-      expect(sayOption(option, show) + sayOutcome(option, T0, show, {})).not.toMatch(
+      expect(describeOption(option, show)).toMatch(/^[A-Z]/);
+      expect(describeOption(option, show) + describeOutcome(option, T0, show, {})).not.toMatch(
         /NaN|undefined/,
       );
     }
     const cooled = { ...mockOption, sliceCore: 49, thinPeak: 60 };
-    expect(sayOutcome(cooled, T0, show, {})).toContain('49° when sliced, the thin end 60°');
+    expect(describeOutcome(cooled, T0, show, {})).toContain('49° when sliced, the thin end 60°');
   });
 
   it('computes the ways out, and a choice becomes the cook’s course', async () => {

@@ -7,7 +7,7 @@ import { heatStartFor, runOf, type Run, type RunGear } from '@crustan/core/sched
 import type { ActiveCook } from '../../store/activeCook';
 import { movedPull } from '../../workers/useForecasts';
 
-/** Present state of a piece: everything that Stove shows of it. */
+/** Present state of a piece, as Stove shows it. */
 export interface LiveCook {
   readonly cook: ActiveCook;
   /** Plan with the legs and readings of the forecast. */

@@ -2,7 +2,7 @@ import { keptPlan } from '@crustan/core/formats';
 import { cookState, type CookEvent, type DueStep } from '@crustan/core/cook';
 import { planOf, REQUEST, uuid } from '../../testing';
 import { showIn } from '../../words/show';
-import { pressOf, sayAction, sayHappened, sayHow } from './stoveWords';
+import { pressOf, describeAction, describeHappened, describeHow } from './stoveWords';
 
 const thick = { ...REQUEST, thickness: 0.04, weight: 0.45 };
 const once = keptPlan(planOf());
@@ -36,10 +36,10 @@ it.each(['metric', 'imperial'] as const)(
       const steps = stepsOf(plan);
       expect(steps.at(-1)?.kind).toBe('slice');
       for (const step of steps) {
-        expect(sayAction(step, plan, show).length).toBeLessThan(30);
-        expect(sayHow(step, plan, show)).toMatch(/^[A-Z].*\.$/);
-        expect(sayHappened(step, plan, show)).toMatch(/^(It|I|The) /);
-        expect(`${sayAction(step, plan, show)}${sayHow(step, plan, show)}`).not.toMatch(
+        expect(describeAction(step, plan, show).length).toBeLessThan(30);
+        expect(describeHow(step, plan, show)).toMatch(/^[A-Z].*\.$/);
+        expect(describeHappened(step, plan, show)).toMatch(/^(It|I|The) /);
+        expect(`${describeAction(step, plan, show)}${describeHow(step, plan, show)}`).not.toMatch(
           /NaN|undefined|!/,
         );
       }
@@ -47,7 +47,7 @@ it.each(['metric', 'imperial'] as const)(
   },
 );
 
-it('walks a sear, an oven and a sear through the presses that belong to them', () => {
+it('goes through a sear, an oven and a sear with their steps', () => {
   const plan = PLANS[3];
   if (!plan) throw new Error('no plan');
   expect(stepsOf(plan).map(({ kind }) => kind)).toEqual([
@@ -63,9 +63,9 @@ it('walks a sear, an oven and a sear through the presses that belong to them', (
   ]);
 });
 
-it('gives the pull in the cook’s own unit', () => {
+it('shows the pull in the units of the cook', () => {
   const pull: DueStep = { kind: 'pull', dueAt: 0 };
-  expect(sayAction(pull, once, showIn('metric'))).toBe(`Out at ${once.pullCore.toFixed(0)}°`);
+  expect(describeAction(pull, once, showIn('metric'))).toBe(`Out at ${once.pullCore.toFixed(0)}°`);
   const fahrenheit = (once.pullCore * 1.8 + 32).toFixed(0);
-  expect(sayAction(pull, once, showIn('imperial'))).toBe(`Out at ${fahrenheit}°`);
+  expect(describeAction(pull, once, showIn('imperial'))).toBe(`Out at ${fahrenheit}°`);
 });

@@ -5,7 +5,7 @@ import { pullsFromOven } from '@crustan/core/plan/pullsFromOven';
 import { cutOf } from '@crustan/core/plan/request';
 import { startsCold } from '@crustan/core/plan/startsCold';
 import { capital } from '../../words/cutWords';
-import { liftWords, pullWords, sayIntoPan } from '../../words/holdWords';
+import { liftWords, pullWords, describeIntoPan } from '../../words/holdWords';
 import type { Show } from '../../words/show';
 import { PRESS_ADVICE, readingSentence } from '../../words/kitchenWords';
 
@@ -118,10 +118,10 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
   },
   back: {
     action: ({ leg, step, plan, show }) =>
-      `${sayIntoPan(step.leg ?? 0, plan)} at ${show.degrees(leg?.pan ?? plan.request.pan)}`,
+      `${describeIntoPan(step.leg ?? 0, plan)} at ${show.degrees(leg?.pan ?? plan.request.pan)}`,
     how: 'A drop of water should skate on the iron before it goes in.',
     happened: ({ step, plan }) =>
-      sayIntoPan(step.leg ?? 0, plan) === 'Into the pan'
+      describeIntoPan(step.leg ?? 0, plan) === 'Into the pan'
         ? 'It is in the pan'
         : 'It is back in the pan',
   },
@@ -148,9 +148,9 @@ const say =
     return typeof words === 'string' ? words : words({ step, plan, leg, show });
   };
 
-export const sayAction = say('action');
-export const sayHow = say('how');
-export const sayHappened = say('happened');
+export const describeAction = say('action');
+export const describeHow = say('how');
+export const describeHappened = say('happened');
 
 /** The press a step's button records: always that of the step itself; judging records none. */
 export const pressOf = (step: DueStep): PressKind | undefined => {

@@ -5,7 +5,7 @@ import type { OfferedFix } from '@crustan/core/whatif/chooseFix';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { Browned } from '@crustan/core/doneness';
-import { sayCrust } from '../../words/judgedWords';
+import { describeCrust } from '../../words/judgedWords';
 
 /** Immediate actions, shown before any figures. */
 export const FIRST_AID: Readonly<Partial<Record<Trouble, string>>> = {
@@ -25,7 +25,7 @@ export const troublesIn = (place: PiecePlace, all: readonly Trouble[]): readonly
 };
 
 /** One way out, as an order. */
-export const sayOption = (
+export const describeOption = (
   { id, celsius = 0, waits = 0, seconds }: TroubleOption,
   show: Show,
 ): string => {
@@ -61,7 +61,7 @@ export const sayOption = (
 };
 
 /** Result of a fix. */
-export const sayOutcome = (
+export const describeOutcome = (
   { seconds, restSeconds, peak, sliceCore, browning, thinPeak }: TroubleOption,
   now: number,
   show: Show,
@@ -70,21 +70,21 @@ export const sayOutcome = (
   const sliced = show.clock(now + (seconds + restSeconds) * 1000);
   const cools = peak - sliceCore > 1 ? `, ${show.degrees(sliceCore)} when sliced` : '';
   const thin = thinPeak === undefined ? '' : `, the thin end ${show.degrees(thinPeak)}`;
-  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${sayCrust(Math.min(...browning), by)}; sliced ${sliced}`;
+  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${describeCrust(Math.min(...browning), by)}; sliced ${sliced}`;
 };
 
 /** Delay of a plate: `12 min late`, `on time`. */
-const sayLanding = (late: number): string => {
+const describeReadyTime = (late: number): string => {
   const minutes = Math.round(Math.abs(late) / 60);
   if (minutes === 0) return 'on time';
   return `${minutes} min ${late > 0 ? 'late' : 'early'}`;
 };
 
 /** Offer of a fix: its action, its result, and the result without it. */
-export const sayOffer = (
+export const describeOffer = (
   { option, late, lateAsIs, asIs }: OfferedFix,
   show: Show,
 ): { readonly does: string; readonly brings: string } => ({
-  does: sayOption(option, show),
-  brings: `The plate is ${sayLanding(late)} at ${show.degrees(option.peak)}; without it, ${sayLanding(lateAsIs)} at ${show.degrees(asIs.peak)}.`,
+  does: describeOption(option, show),
+  brings: `The plate is ${describeReadyTime(late)} at ${show.degrees(option.peak)}; without it, ${describeReadyTime(lateAsIs)} at ${show.degrees(asIs.peak)}.`,
 });

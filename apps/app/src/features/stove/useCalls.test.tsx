@@ -138,7 +138,7 @@ describe('calling the cook', () => {
     expect(beeps()).toEqual(['turn', 'soon', 'out']);
   });
 
-  it('is silent about a cook that was left hours ago', () => {
+  it('does not call a cook that was left hours ago', () => {
     renderWithStore(<Caller of={withDue('pull', T0)} at={T0 + 2 * 3_600_000} />);
     expect(beep).not.toHaveBeenCalled();
   });

@@ -4,7 +4,7 @@ import { useCalls } from '../../calls/useCalls';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { stoveCalls } from './stoveCalls';
-import { sayAction } from './stoveWords';
+import { describeAction } from './stoveWords';
 
 /**
  * Calls the steps of every piece on the stove, whichever is looked at.
@@ -19,7 +19,7 @@ export const useStoveCalls = (
   const alone = cooks.length === 1;
   const wordsOf = useCallback(
     ({ cook, plan }: LiveCook, step: DueStep): string => {
-      const words = sayAction(step, plan, show);
+      const words = describeAction(step, plan, show);
       return alone ? words : `${cook.plan.title}: ${words}`;
     },
     [alone, show],

@@ -19,7 +19,7 @@ const FIGURES = MEANING_IDS.flatMap((id) => {
 const plain = (markdown: string): string => markdown.replaceAll(/[ -]+/g, ' ').trim();
 
 describe('the figures that users see most', () => {
-  it('are at least twenty, and docs/figures.md has their texts', () => {
+  it('are at least twenty, and docs/figures.md contains their texts', () => {
     expect(FIGURES.length).toBeGreaterThanOrEqual(20);
     expect(plain(read('docs/figures.md'))).toBe(plain(figuresPage()));
   });

@@ -1,4 +1,4 @@
-/** Components that show explanations, in one chunk: the texts are loaded with the first of them. */
+/** Components that show explanations, in one chunk: the texts are loaded with the first component. */
 export { FigureLines } from './FigureLines';
 export { MeaningLines } from './MeaningLines';
 export { Terms } from './Terms';

@@ -55,7 +55,7 @@ describe('freezing and thawing', () => {
     expect(Math.abs(seconds / clelandEarle(l, start, air, h) - 1)).toBeLessThan(0.1);
   });
 
-  it('of what freezes at one temperature and holds no other heat: as Plank', () => {
+  it('agree with Plank for a single freezing temperature without sensible heat', () => {
     const [latent, conductivity, point] = [2e8, 1.5, -1];
     const law = {
       // All of the latent heat between -1.1 and -1 C; the remaining capacity is a fiftieth of meat's.
@@ -78,7 +78,7 @@ describe('freezing and thawing', () => {
     }
   });
 
-  it('keeps its energy, whatever its shape and wherever it is', () => {
+  it('conserve energy for any shape and surroundings', () => {
     const shapes: readonly Shape[] = [
       SLAB,
       { kind: 'long', width: 0.09 },

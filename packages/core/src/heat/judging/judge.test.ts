@@ -31,7 +31,7 @@ it('sees the grey band on the mid-line, and evenness over the whole section', ()
 });
 
 describe('depthPast', () => {
-  it('is nothing when nothing passed and the whole piece when all did', () => {
+  it('is zero if no depth passed, and the whole piece if all did', () => {
     expect(depthPast(CELLS, new Float64Array(6).fill(50))).toBe(0);
     expect(depthPast(CELLS, new Float64Array(6).fill(80))).toBeCloseTo(0.012, 9);
   });

@@ -52,7 +52,7 @@ export const ESTIMATES = {
     least: 0.3,
     most: 0.65,
     unit: '',
-    what: 'contact of a face just turned down, of what it comes to',
+    what: 'contact of a face just turned down, as a share of its later contact',
   },
   bulgedSeconds: {
     value: 20,
@@ -94,7 +94,7 @@ export const ESTIMATES = {
     least: 2e-6,
     most: 6e-6,
     unit: 'm2/s',
-    what: 'diffusivity of vapour through the dried layer: published figures run from 1e-6 to 1e-5, and the times of steaks in low ovens leave this part of it',
+    what: 'diffusivity of vapour through the dried layer: published figures run from 1e-6 to 1e-5, and the times of steaks in low ovens leave this range',
   },
   stillOven: {
     value: 12,

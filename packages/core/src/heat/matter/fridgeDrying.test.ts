@@ -6,7 +6,7 @@ const DAY = 86_400;
 const WATER = 750;
 
 describe('drying in the fridge', () => {
-  it('loses more with time, but ever more slowly, within the range of fridges', () => {
+  it('loses more with time at a falling rate, within the range of fridges', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...DRYING_PLACES),
@@ -24,7 +24,7 @@ describe('drying in the fridge', () => {
     );
   });
 
-  it('a fan dries more than still air, and some per cent of a steak are gone in two days', () => {
+  it('dries more with a fan; a steak loses some per cent in two days', () => {
     const [rack, fan] = [faceDried('rack', 2 * DAY, WATER), faceDried('fan', 2 * DAY, WATER)];
     expect(fan.likely).toBeGreaterThan(1.3 * rack.likely);
     const share = (2 * rack.likely) / (1060 * 0.03);

@@ -71,7 +71,7 @@ const boundsOf = (thickness: number, refinement: number) => ({
  * Cell sizes through a thickness, fine at both faces and mirror-symmetric.
  * @param thickness m
  * @param refinement 1 for the default grid, 2 for cells half as big, and so on
- * @returns cell sizes in m, an even number of them, summing to the thickness
+ * @returns an even number of cell sizes, m; their sum is the thickness
  */
 export const gradedGrid = (thickness: number, refinement = 1): Float64Array => {
   const half = thickness / 2;
@@ -124,7 +124,7 @@ const moveEnd = (
 
 /**
  * The graded grid with a cell boundary on every layer's inner side: the nearest boundary is moved there and the cells
- * on both sides of it are stretched. Its index does not depend on the thickness of the piece, so that a small change
+ * on both sides are stretched. Its index does not depend on the thickness of the piece, so that a small change
  * of thickness moves no other boundary.
  * @param layers thicknesses from the first face inward, m; together within the thickness
  */

@@ -16,7 +16,7 @@ export const HEAT_OPTIONS = [
   'fatFilm',
   /** A face turned down touches badly for some seconds, unless pressed. */
   'bulges',
-  /** Expelled juice, part of which reaches the boiling front. */
+  /** Expelled juice; a part reaches the boiling front. */
   'juice',
   /** Contact tapers towards a bone. */
   'boneTaper',

@@ -172,7 +172,7 @@ const wider = (face: Face, share: number): Face =>
       };
 
 /**
- * Lateral correction of a piece solved in one dimension: its faces, enlarged by the edges' share of them, take the
+ * Lateral correction of a piece solved in one dimension: its faces, enlarged by the share of the edges, take the
  * heat that its edges take from the air. Valid within a degree or so if the piece is wider than thick; a face on iron,
  * or sealed off, stays unchanged.
  * @param share area of the edges over that of both faces

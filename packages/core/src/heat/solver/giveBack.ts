@@ -9,7 +9,7 @@ const MOST_WARMED = 2;
  * behind it take the rest.
  * @param change of the step, K
  * @param heat J
- * @param inward step in cell index to the cell behind; 0: the cell takes all of it
+ * @param inward step in cell index to the cell behind; 0: the cell takes all the heat
  * @param far cell index past the last of the line
  */
 export const giveBack = (

@@ -17,7 +17,7 @@ const NONE_UNDER = 38;
 
 /**
  * Juice that meat expels: the excess of a cell over its capacity at its peak temperature (van der Sman 2007) leaves it
- * with a time constant of minutes, towards the nearest place of the surface. A share of it reaches the front there, up
+ * with a time constant of minutes, towards the nearest place of the surface. A share of the juice reaches the front there, up
  * to the rate at which vapour leaves that place: a smaller share if the front boils, as on iron, than if it evaporates
  * below boiling. The rest drips. Only water that the meat holds counts towards the dryness of a crust: expelling juice
  * does not make a cell drier.

@@ -73,7 +73,7 @@ export class PieceState implements PieceFields {
 
   /**
    * @param start temperature of every cell, C
-   * @param film water on each face, kg/m2; negative: water dried out of it beforehand
+   * @param film water on each face, kg/m2; negative: water that dried out beforehand
    */
   constructor(
     readonly section: Section,

@@ -101,7 +101,7 @@ export interface Piece {
   readonly layers?: readonly Layer[] | undefined;
   /** Along the right edge of a long piece solved whole. */
   readonly bone?: Bone | undefined;
-  /** Water on each face, kg/m2; negative: dried out of it; default: 0. */
+  /** Water on each face, kg/m2; negative: water that dried out; default: 0. */
   readonly film?: number | undefined;
 }
 
@@ -119,7 +119,7 @@ export interface Cook {
   readonly stages: readonly Stage[];
   /** Default: the baseline. */
   readonly model?: HeatModel | undefined;
-  /** Default: every pan stage has a pan of its own temperature. */
+  /** Default: the pan of every pan stage has the temperature of the stage. */
   readonly body?: PanUsed | undefined;
   /** Default: the nominal one. */
   readonly thermometer?: Thermometer | undefined;

@@ -16,7 +16,7 @@ export interface PieceJob {
   readonly options: readonly PieceOption[];
   /** Index of the chosen option; undefined: any, the first preferred. */
   readonly only?: number | undefined;
-  /** Past part of it, if it has begun. */
+  /** Past part of the piece, if it has begun. */
   readonly begun?: BegunPiece | undefined;
   /** Undefined: no table of the service avoids an allergen. */
   readonly allergens?: PieceAllergens | undefined;
@@ -57,7 +57,7 @@ export interface TicketJob {
   readonly id: string;
   readonly pieces: readonly PieceJob[];
   readonly sides?: readonly SideJob[] | undefined;
-  /** Time of the order or of firing: no piece of it starts before. */
+  /** Time of the order or of firing: no piece starts before. */
   readonly from: number;
   /** Promised time; undefined: as soon as possible. */
   readonly promised?: number | undefined;

@@ -65,7 +65,7 @@ export const TOUCH_SECONDS: Readonly<Record<ActionKind, number>> = {
   slice: 20,
 };
 
-/** Uncertainty of a plan's time if its own spread is unknown, share of it: `bench -- live`. */
+/** Uncertainty of a plan's time if its own spread is unknown, as a share of the time: `bench -- live`. */
 const UNCERTAIN = 0.08;
 
 /** Fall of the middle below its peak until which a rested piece is served, K. Estimate. */

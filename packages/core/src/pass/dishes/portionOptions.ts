@@ -26,7 +26,7 @@ export interface PortionQuestion {
   readonly quick?: boolean;
 }
 
-/** Largest number of pieces of a full pan in a plan: more of them behave alike. */
+/** Largest number of pieces of a full pan in a plan: more pieces behave alike. */
 const MOST_TOGETHER = 4;
 
 /** Ways of a piece that give the same finish in a service: through the pan, and hands free enough. */

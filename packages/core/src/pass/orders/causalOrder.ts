@@ -45,7 +45,7 @@ const createdBy = (event: ServiceEvent): readonly string[] => {
 };
 
 /**
- * Sorts events by time, but puts none of them before the ticket, the piece or the event that it is about: the clock of
+ * Sorts events by time, but never before the ticket, the piece or the event that it is about: the clock of
  * one phone may be behind that of another. The result does not depend on the order of the argument.
  */
 export const causalOrder = (events: readonly ServiceEvent[]): readonly ServiceEvent[] => {

@@ -26,7 +26,7 @@ export interface TicketPiece extends OrderedPiece {
 export interface Ticket extends Omit<Order, 'pieces'> {
   readonly state: TicketState;
   readonly orderedAt: number;
-  /** Time before which no piece of it begins. */
+  /** Time before which no piece begins. */
   readonly firedAt: number;
   readonly sentAt: number | undefined;
   /** Pieces to serve, without a piece that was replaced by another. */

@@ -1,5 +1,10 @@
 import { drawn, seededRandom, shuffled } from '../../maths/random';
-import { handsFrom, TicketSchedule, FROZEN_HORIZON_S, type GridSpacing } from '../slots/ticketSchedule';
+import {
+  handsFrom,
+  TicketSchedule,
+  FROZEN_HORIZON_S,
+  type GridSpacing,
+} from '../slots/ticketSchedule';
 import { placeServiceSides } from '../slots/placeServiceSides';
 import type { ServiceJob, ServiceSchedule } from '../slots/serviceSchedule';
 
@@ -94,7 +99,7 @@ export class ServiceSearch {
   private readonly random: () => number;
   private best: Landed;
   private now: Landed;
-  /** Tickets of which a task is already published. */
+  /** Tickets with a published task. */
   private readonly locked = new Set<number>();
 
   constructor(
@@ -114,7 +119,7 @@ export class ServiceSearch {
     return this.best.cost;
   }
 
-  /** Number of placements examined: the search's measure of its own effort. */
+  /** Number of examined placements, a measure of effort. */
   get tried(): number {
     return this.scheduling.grid.tried;
   }

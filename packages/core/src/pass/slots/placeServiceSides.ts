@@ -13,7 +13,7 @@ const refuses = (
   switch (needs) {
     case 'nothing':
       return undefined;
-    // A side that needs a pan has one of its own: the service's pans are for pieces.
+    // A side that needs a pan has a separate pan: the pans of the service are for pieces.
     case 'burner':
     case 'pan':
       return grid.spare.fits(from, to) ? undefined : { reason: 'burner' };

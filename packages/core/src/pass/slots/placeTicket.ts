@@ -142,7 +142,7 @@ type Hindered = NonNullable<TicketPlacement['hindered']>;
 
 /**
  * Places every free piece and the plating, or nothing at all. A piece that finds no place is placed first once more,
- * each of them once.
+ * each once.
  */
 const placeAll = (
   grid: ServiceGrid,

@@ -160,7 +160,7 @@ export class ServiceGrid {
 
   /**
    * Marks the starts at which persons are occupied, or an oven if one is given, or else a pan: three parts, so that
-   * places which share one of them compute it once.
+   * places with the same one compute it once.
    * @param free 1 for each start from `base` on that is free
    */
   clearHands(free: Uint8Array, base: number, { touches }: SlotSteps): void {

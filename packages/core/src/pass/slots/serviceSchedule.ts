@@ -58,7 +58,7 @@ export interface PlacedServiceSide {
   readonly name: string;
   readonly start: number;
   readonly readyAt: number;
-  /** Conflict, if it finds no place of its own. */
+  /** Conflict, if the side finds no place. */
   readonly taken?: ResourceConflict | undefined;
 }
 

@@ -12,7 +12,7 @@ export interface SlotPiece {
 export interface SlotTicket {
   readonly job: TicketJob;
   readonly pieces: readonly SlotPiece[];
-  /** First slot in which a piece of it may begin. */
+  /** First slot in which a piece of the ticket may begin. */
   readonly from: number;
   /** First plating slot that is examined. */
   readonly first: number;

@@ -182,7 +182,7 @@ export class TicketSchedule {
     for (const i of order) this.set(i, placeTicket(this.grid, this.tickets[i], this.firm, random));
   }
 
-  /** Places tickets in an order, none of them started before the ones before it. */
+  /** Places tickets in an order; no ticket starts before an earlier one. */
   placeInTurn(order: readonly number[]): void {
     let last = 0;
     for (const i of order) {

@@ -87,7 +87,7 @@ export class HeatedTimeline {
   }
 
   /**
-   * Marks the starts at which a stay would find this place occupied. Equal to `refuses` at each of them, in one pass.
+   * Marks the starts at which a stay would find this place occupied. Equal to `findConflict` at each start, in one pass.
    * @param free 1 for each start from `base` on that is free
    * @param from of the stay, slots after the start
    * @param length slots
@@ -138,7 +138,7 @@ export class HeatedTimeline {
   }
 }
 
-/** Persons or holding places over time: a number of them, each used by one task at a time. */
+/** Persons or holding places over time, each used by one task at a time. */
 export class CapacityTimeline {
   private readonly taken: Int16Array;
 
@@ -156,7 +156,7 @@ export class CapacityTimeline {
   }
 
   /**
-   * Marks the starts at which a stretch would find none of them free.
+   * Marks the starts at which a stretch would find no free one.
    * @param free 1 for each start from `base` on that is free
    * @param from of the stretch, slots after the start
    */

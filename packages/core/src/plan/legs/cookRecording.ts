@@ -19,7 +19,7 @@ export interface RecordingSpacing {
   readonly points: number;
   /** Between frames of the slice, s. */
   readonly frames: number;
-  /** Index of the leg at whose end the thermometer decides. */
+  /** Index of the leg that ends by the thermometer. */
   readonly decides: number;
 }
 

@@ -149,7 +149,7 @@ export class PieceCook {
   }
 
   /**
-   * Runs a leg with its turns, or a part of it: a later part continues from the end of the part before it. A turn at
+   * Runs a leg with its turns, or a part of the leg: a later part continues from the end of the part before it. A turn at
    * the end of a part belongs to the next. `watch` counts from the leg's start.
    */
   runLeg(leg: TimedLeg, watch?: Observer, from = 0, until = leg.seconds): void {

@@ -71,7 +71,7 @@ export const pieceOf = (request: PlanRequest, shape: Shape): Piece => {
 };
 
 /**
- * Enlargement of a flat piece's faces for its edges: the ratio of their areas, times the share of it that the middle
+ * Enlargement of a flat piece's faces for its edges: the ratio of their areas, times the share that the middle
  * feels. Fitted to the section's oven times for pieces from 25 to 55 mm.
  * @param slender thickness over width
  */

@@ -104,7 +104,7 @@ function* crossing(
 /**
  * Simulates a cook's own steps on the section: end of the piece, change of its time that would reach its target, and
  * thickness for which the unchanged steps are right. Yields between runs, so that it can be dropped.
- * @param said at least one of them in a pan or an oven. Ranges are judged in their middle and at both ends.
+ * @param said steps, at least one in a pan or an oven. Ranges are judged in their middle and at both ends.
  * @returns undefined if no step is in the heat
  */
 export function* judgeTimes(

@@ -21,7 +21,7 @@ export const wayOfSteps = (steps: readonly OwnStep[]): Way => {
   return before ? (after ? 'sear-oven-sear' : 'sear-oven') : 'oven-sear';
 };
 
-/** Steps as timed legs of a request: the last of them in the heat decides the end. */
+/** Steps as timed legs of a request: the last step in the heat decides the end. */
 export const ownLegs = (steps: readonly OwnStep[], request: PlanRequest): readonly TimedLeg[] => {
   const h = request.fan ? FAN_OVEN : STILL_OVEN;
   const parts: LegPart[] = [];

@@ -14,7 +14,7 @@ const shareOf = ({ value, least, most }: Estimate): number =>
 
 const PAN_INPUTS: readonly Input[] = ['thickness', 'contact', 'start', 'pan'];
 
-/** Inputs of a request that a cook cannot know exactly: a kitchen has more of them, and an oven too. */
+/** Inputs of a request that a cook cannot know exactly: a kitchen model has more inputs, and an oven too. */
 export const inputsOf = (request: PlanRequest): readonly Input[] => {
   const oven = usesOven(request.way);
   const { panBody } = modelOf(request);

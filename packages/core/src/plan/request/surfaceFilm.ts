@@ -36,7 +36,7 @@ export const airedLoss = (said: Said): FaceDried => {
   return faceDried(place, seconds, water);
 };
 
-/** Water on each face at the start of the heat, kg/m2; negative: dried out of it. */
+/** Water on each face at the start of the heat, kg/m2; negative: water that dried out. */
 export const surfaceFilm = (said: Said): number => {
   const { surface, salt, saltAhead } = said;
   const brine = brineFilm(salt, saltAhead);

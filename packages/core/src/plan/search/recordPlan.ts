@@ -14,7 +14,7 @@ const CURVE_POINTS = 160;
 const FRAMES = 48;
 /** Shortest rest advised, s. */
 const SHORTEST_REST = 60;
-/** Length of the curve after the rest, as a fraction of it, and its least length, s. */
+/** Length of the curve after the rest, as a fraction of the rest, and its least length, s. */
 const AFTERWARDS = 0.35;
 const AFTERWARDS_LEAST = 240;
 

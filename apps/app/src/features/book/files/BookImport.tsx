@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import {
-  sayFailure,
+  describeFailure,
   useBookImportQuery,
   useStopImportMutation,
   useStoreImportMutation,
@@ -58,7 +58,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
   const state = storing.data ?? stopping.data ?? data;
   const going = state?.phase === 'receiving' || state?.phase === 'checking';
   if (state && watching && !going) setWatching(false);
-  if (error && !state) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (error && !state) return <Text role="alert">{describeFailure(error)}</Text>;
   if (!state) return <Text tone="text-iron-500">Asking the server…</Text>;
   const found = [
     many(state.cooks, 'cook'),
@@ -83,7 +83,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
         />
       ) : null}
       {state.phase === 'refused' ? <Text role="alert">{state.refusal}</Text> : null}
-      {state.phase === 'stopped' ? <Text>Stopped; nothing of it is in the logbook.</Text> : null}
+      {state.phase === 'stopped' ? <Text>Stopped: nothing was added to the logbook.</Text> : null}
       {state.phase === 'ready' ? (
         <>
           <Text>
@@ -112,7 +112,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
         all={state.problems.map(({ where, why }) => `${where}: ${why}`)}
         count={state.problemCount}
       />
-      {storing.error ? <Text role="alert">{sayFailure(storing.error)}</Text> : null}
+      {storing.error ? <Text role="alert">{describeFailure(storing.error)}</Text> : null}
     </View>
   );
 };

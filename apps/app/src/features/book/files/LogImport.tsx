@@ -6,7 +6,7 @@ import type { CookRecord } from '@crustan/core/formats';
 import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
 import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { showDuration } from '@crustan/core/units';
-import { sayFailure, useCookQuery, useCooksInfiniteQuery } from '../../../store/bookApi';
+import { describeFailure, useCookQuery, useCooksInfiniteQuery } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -90,7 +90,7 @@ const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
             })),
     [begins, log, least, most],
   );
-  if (error) return <Text role="alert">{sayFailure(error)}</Text>;
+  if (error) return <Text role="alert">{describeFailure(error)}</Text>;
   if (!cook) return <Text tone="text-iron-500">Opening it…</Text>;
   const add = async (): Promise<void> => {
     setSent(0);
@@ -101,7 +101,7 @@ const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
       });
       setSaid(`${added} readings are on the cook’s page.`);
     } catch (failure) {
-      setSaid(`Not all were added: ${sayFailure(failure)} Try again; none is doubled.`);
+      setSaid(`Not all were added: ${describeFailure(failure)} Try again; none is doubled.`);
     }
     setSent(undefined);
   };

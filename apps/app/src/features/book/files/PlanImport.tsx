@@ -8,7 +8,7 @@ import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import { useNow } from '../../../ui/useNow';
 import { pieceName } from '../../../words/cutWords';
-import { sayPlate } from '../../../words/sayPlate';
+import { describePlate } from '../../../words/describePlate';
 import { useShow } from '../../../words/useShow';
 import { WAY_NAMES } from '../../../words/wayWords';
 
@@ -27,7 +27,7 @@ export const PlanImport = ({ title, request, plate }: Props) => {
   return (
     <View className="gap-3">
       <Text>
-        {`“${title}”: ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}${plate === undefined ? '' : `, on the plate ${sayPlate(plate, now, show)}`}. It would take the place of the sentence in Plan.`}
+        {`“${title}”: ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}${plate === undefined ? '' : `, on the plate ${describePlate(plate, now, show)}`}. It would take the place of the sentence in Plan.`}
       </Text>
       <View className="items-start">
         <Button

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { BookReadings } from '@crustan/core/formats/bookReadingsCsv';
-import { sayFailure } from '../../../store/bookApi';
+import { describeFailure } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
@@ -36,7 +36,7 @@ export const ReadingsImport = ({ found, onOver }: Props) => {
           stopped: () => stop.current,
         });
       } catch (error) {
-        unknown.push(`The ${readings.length} of cook ${cook}: ${sayFailure(error)}`);
+        unknown.push(`The ${readings.length} of cook ${cook}: ${describeFailure(error)}`);
       }
     }
     setStrangers(unknown);

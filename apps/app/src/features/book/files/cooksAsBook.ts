@@ -6,7 +6,7 @@ import type { CookRow } from '@crustan/core/formats/cooksCsv';
 import { eventsFromMemory } from '@crustan/core/cook/eventsFromMemory';
 import { plannedOn } from '../../../store/kitchenSlice';
 import { newId } from '../../../store/newId';
-import { sayObstacle } from '../../../words/obstacleWords';
+import { describeObstacle } from '../../../words/obstacleWords';
 import type { Show } from '../../../words/show';
 import { planRecordsOf } from '../../../workers/planRecords';
 
@@ -39,7 +39,9 @@ export const cooksAsBook = async (
     const on = { ...plannedOn(kitchen, request), minimum: undefined };
     const [planned] = await planRecordsOf([request], { on, plateAt: at, kitchen, show });
     if (!planned?.ok) {
-      const why = planned ? sayObstacle(planned.obstacle, request, show) : 'It was not planned.';
+      const why = planned
+        ? describeObstacle(planned.obstacle, request, show)
+        : 'It was not planned.';
       refused.push({ row: row.row, why });
     } else {
       const { plan, record } = planned;

@@ -54,7 +54,7 @@ const fileOf = (content: string | Uint8Array, name = 'file'): File => {
   return Object.assign(file, part(), { slice: part });
 };
 
-describe('what a file holds', () => {
+describe('contents of a file', () => {
   it.each([
     ['a logbook', '{ "format": "crustan-book/1", "plans": []', 'book'],
     ['a backup', 'SQLite format 3\u0000 and so on', 'backup'],
@@ -66,7 +66,7 @@ describe('what a file holds', () => {
     expect((await readFile(fileOf(content))).kind).toBe(kind);
   });
 
-  it('a recipe and a calendar that came from a plan are that plan again', async () => {
+  it('reads a plan back from its recipe and its calendar', async () => {
     const recipe = writeRecipe({
       title: 'Strip',
       plan: keptPlan(PLAN),
@@ -106,7 +106,7 @@ describe('what a file holds', () => {
     expect(read.kind === 'unknown' ? read.why : read.kind).toMatch(why);
   });
 
-  it('a picture is sent to the cook’s own page, another code page is read', async () => {
+  it('sends a picture to the page of the cook, and reads another code page', async () => {
     const picture = new Uint8Array(900);
     picture.set([0x89, 0x50, 0x4e, 0x47]);
     const read = await readFile(fileOf(picture));
@@ -117,12 +117,12 @@ describe('what a file holds', () => {
   });
 });
 
-describe('files into the logbook', () => {
+describe('files imported into the logbook', () => {
   const drop = (file: File): void => {
     fireEvent.drop(screen.getByTestId('drop'), { dataTransfer: { files: [file] } });
   };
 
-  it('a table is shown row by row before anything is done, with what is left out', async () => {
+  it('shows a table row by row before the import, with the rows that are left out', async () => {
     mockPlanned.mockResolvedValue([{ ok: true, plan: PLAN, record: recordOf(PLAN) }]);
     renderWithStore(<FilesScreen />);
     drop(
@@ -140,7 +140,7 @@ describe('files into the logbook', () => {
     await waitFor(() => expect(mockSent).toBeDefined());
   });
 
-  it('what cannot be used is said aloud', async () => {
+  it('announces a file that cannot be used', async () => {
     renderWithStore(<FilesScreen />);
     drop(fileOf('Dear diary', 'diary.txt'));
     expect((await screen.findByRole('alert')).textContent).toMatch(/neither a table of cooks/);
@@ -191,18 +191,18 @@ describe('a logbook on its way in', () => {
     await screen.findByText(/In the logbook: 12 cooks/);
   });
 
-  it('shows how far it is, and that nothing is left when it is stopped', async () => {
+  it('shows progress, and that nothing is left after a stop', async () => {
     answer(state({ phase: 'checking', progress: 0.4, problemCount: 0, problems: [] }));
     renderWithStore(<BookImport file={fileOf('{}')} onOver={jest.fn()} />);
     const bar = await screen.findByRole('progressbar', { name: /Reading it/ });
     expect(bar.getAttribute('aria-valuenow')).toBe('40');
     answer(state({ phase: 'stopped', problemCount: 0, problems: [] }));
     fireEvent.click(screen.getByText('Stop'));
-    await screen.findByText('Stopped; nothing of it is in the logbook.');
+    await screen.findByText('Stopped: nothing was added to the logbook.');
   });
 });
 
-it('a backup says what it would replace, and what the server said', async () => {
+it('shows what a backup would replace, and the answer of the server', async () => {
   const said = (status: number, body: object): void => {
     Object.assign(globalThis, {
       fetch: () => Promise.resolve(new Response(JSON.stringify(body), { status })),

@@ -5,7 +5,7 @@ export type CalendarRead =
   | ({ readonly ok: true; readonly title: string } & LinkedPlan)
   | { readonly ok: false; readonly why: string };
 
-/** Plan in a timeline's calendar: every event of it carries the link. */
+/** Plan in a timeline's calendar: every event contains the link. */
 export const readRunCalendar = (text: string): CalendarRead => {
   let calendar: InstanceType<typeof ICAL.Component>;
   try {

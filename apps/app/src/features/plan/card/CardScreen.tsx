@@ -22,13 +22,13 @@ import { useShow } from '../../../words/useShow';
 import { WAY_NAMES } from '../../../words/wayWords';
 import { usePlannedOn } from '../../../workers/useAsked';
 import {
-  sayMoves,
-  sayOven,
-  sayPan,
-  sayRest,
-  saySalt,
-  sayStart,
-  saySurface,
+  describeMoves,
+  describeOven,
+  describePan,
+  describeRest,
+  describeSalt,
+  describeStart,
+  describeSurface,
 } from '../sentenceWords';
 import { CardTable } from './CardTable';
 import { thicknessesFrom, thinnestFor } from './cardWords';
@@ -67,8 +67,8 @@ export const CardScreen = () => {
   const { cells, running, broken, start, stop } = useCard(requests, usePlannedOn(draft));
   const pan = panInUse(kitchen);
   const heat = [
-    ...(WAY_TRAITS[draft.way].noPan ? [] : [sayPan(draft, show), sayMoves(draft)]),
-    ...(usesOven(draft.way) ? [sayOven(draft, show)] : []),
+    ...(WAY_TRAITS[draft.way].noPan ? [] : [describePan(draft, show), describeMoves(draft)]),
+    ...(usesOven(draft.way) ? [describeOven(draft, show)] : []),
   ].join(', ');
   const allergens = plateAllergenWords(plateAllergens(draft), []);
   const used = usedWords(gearUsed(kitchen), card.request, show);
@@ -89,7 +89,7 @@ export const CardScreen = () => {
           {`${capital(pieceName(draft))}: ${WAY_NAMES[draft.way].toLowerCase()}`}
         </Text>
         <Text voice="small" tone="text-iron-500">
-          {`${saySurface(draft)}, ${saySalt(draft)}, from ${sayStart(draft, show)}; ${heat}; rested ${sayRest(draft)}. On ${pan.mass} kg of iron and ${pan.power / 1000} kW of ${pan.burner}.`}
+          {`${describeSurface(draft)}, ${describeSalt(draft)}, from ${describeStart(draft, show)}; ${heat}; rested ${describeRest(draft)}. On ${pan.mass} kg of iron and ${pan.power / 1000} kW of ${pan.burner}.`}
         </Text>
         {used === undefined ? null : <Text voice="small">{used}</Text>}
         {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}

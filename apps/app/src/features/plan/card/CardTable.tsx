@@ -2,9 +2,9 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import type { Card, CardCell } from '@crustan/core/plan/card';
 import { Text } from '../../../ui/Text';
-import { sayCellObstacle } from '../../../words/obstacleWords';
+import { describeCellObstacle } from '../../../words/obstacleWords';
 import { useShow } from '../../../words/useShow';
-import { sayCellTime, saySpread } from './cardWords';
+import { formatCellTime, formatSpread } from './cardWords';
 import type { CardCells } from './useCard';
 
 interface Props {
@@ -54,16 +54,16 @@ const CellFigures = memo(function CellFigures({ cell }: { readonly cell: CardCel
   if (!cell.ok) {
     return (
       <Text voice="note" tone="text-iron-500">
-        {sayCellObstacle(cell.obstacle)}
+        {describeCellObstacle(cell.obstacle)}
       </Text>
     );
   }
   return (
     <>
-      <Text voice="figure">{sayCellTime(cell.cookSeconds)}</Text>
-      <Text voice="note" tone="text-iron-500">{`± ${saySpread(cell.spread)}`}</Text>
+      <Text voice="figure">{formatCellTime(cell.cookSeconds)}</Text>
+      <Text voice="note" tone="text-iron-500">{`± ${formatSpread(cell.spread)}`}</Text>
       <Text voice="note">{`pull ${show.degrees(cell.pullCore)}`}</Text>
-      <Text voice="note">{`rest ${sayCellTime(cell.restSeconds)}`}</Text>
+      <Text voice="note">{`rest ${formatCellTime(cell.restSeconds)}`}</Text>
       {cell.complaint ? <Text voice="note">{`${cell.complaint} crust`}</Text> : null}
     </>
   );

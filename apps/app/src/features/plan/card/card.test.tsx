@@ -3,7 +3,7 @@ import type { CardCell } from '@crustan/core/plan/card';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { renderWithStore } from '../../../renderWithStore';
 import { CardScreen } from './CardScreen';
-import { sayCellTime, saySpread, thicknessesFrom, thinnestFor } from './cardWords';
+import { formatCellTime, formatSpread, thicknessesFrom, thinnestFor } from './cardWords';
 
 const mockAnswers: ((cell: CardCell | undefined) => void)[] = [];
 const mockAsked: PlanRequest[] = [];
@@ -45,7 +45,7 @@ describe('the card of this kitchen', () => {
     mockAnswers.length = 0;
   });
 
-  it('is computed two cells at a time, and says what cannot be', async () => {
+  it('computes two cells at a time, and marks impossible ones', async () => {
     renderWithStore(<CardScreen />);
     fireEvent.click(screen.getByRole('button', { name: 'Compute 24 plans' }));
     expect(mockAsked).toHaveLength(2);
@@ -60,7 +60,7 @@ describe('the card of this kitchen', () => {
     expect(next && first && next.thickness > first.thickness).toBe(true);
   });
 
-  it('is stopped, and another card begins anew', async () => {
+  it('stops, and starts another chart', async () => {
     renderWithStore(<CardScreen />);
     fireEvent.click(screen.getByRole('button', { name: 'Compute 24 plans' }));
     await answerAll(CELL);
@@ -77,8 +77,8 @@ describe('the card of this kitchen', () => {
   });
 
   it('says times as a cook can keep them, and rows in round figures of either system', () => {
-    expect([583, 1260, 6030].map(sayCellTime)).toEqual(['9:40', '21 min', '1 h 41']);
-    expect([61, 200].map(saySpread)).toEqual(['60 s', '3 min']);
+    expect([583, 1260, 6030].map(formatCellTime)).toEqual(['9:40', '21 min', '1 h 41']);
+    expect([61, 200].map(formatSpread)).toEqual(['60 s', '3 min']);
     expect(thinnestFor(0.031, 'metric', false)).toBeCloseTo(0.02, 9);
     expect(thicknessesFrom(0.02, 'metric', false).at(-1)).toBeCloseTo(0.045, 9);
     expect(thinnestFor(0.0381, 'imperial', false)).toBeCloseTo(0.0254, 9);

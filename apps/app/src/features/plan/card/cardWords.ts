@@ -5,7 +5,7 @@ const MINUTES_FROM = 1200;
 const SAID_TO = 10;
 
 /** A cell's time: `9:30`, `45 min`, `1 h 40`. */
-export const sayCellTime = (seconds: number): string => {
+export const formatCellTime = (seconds: number): string => {
   if (seconds < MINUTES_FROM) return showDuration(Math.round(seconds / SAID_TO) * SAID_TO);
   const minutes = Math.round(seconds / 60);
   if (minutes < 60) return `${minutes} min`;
@@ -13,7 +13,7 @@ export const sayCellTime = (seconds: number): string => {
 };
 
 /** Uncertainty of a time: `40 s`, `3 min`. */
-export const saySpread = (seconds: number): string =>
+export const formatSpread = (seconds: number): string =>
   seconds < 90 ? `${Math.round(seconds / 5) * 5} s` : `${Math.round(seconds / 60)} min`;
 
 /** Rows of a card, and the step between them, m: round figures in the cook's own units. */

@@ -7,7 +7,7 @@ import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import { carvingAfter } from '@crustan/core/plan/carving';
 import { minimumOf } from '@crustan/core/plan/minimumOf';
 import { cutOf } from '@crustan/core/plan/request';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { requestChanged, type Draft } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { useScales } from '../../../store/useScales';
@@ -195,7 +195,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
                 onChange={(seconds) => dispatch(requestChanged({ carveAfter: Number(seconds) }))}
                 options={CARVED_AFTER.map((seconds) => ({
                   value: String(seconds),
-                  label: `after ${sayDuration(seconds)}`,
+                  label: `after ${formatDuration(seconds)}`,
                 }))}
               />
               <Hint>Its target is the core temperature when it is carved.</Hint>

@@ -7,9 +7,9 @@ import { Choice } from '../../../ui/Choice';
 import { Measure } from '../../../ui/Measure';
 import { Slider } from '../../../ui/Slider';
 import { Text } from '../../../ui/Text';
-import { sayHold } from '../sentenceWords';
+import { describeHold } from '../sentenceWords';
 import { useShow } from '../../../words/useShow';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 
 /** Default duration of a hold and its step, s. */
 const USUAL_HOLD = 1800;
@@ -45,11 +45,11 @@ export const HoldEditor = () => {
           least={0}
           most={(most - least) / STEP}
           step={1}
-          says={sayDuration(hold.seconds)}
+          says={formatDuration(hold.seconds)}
           onChange={(steps) => change({ ...hold, seconds: least + steps * STEP })}
         />
       )}
-      {hold === undefined ? null : <Text voice="small">{sayHold(hold, show)}</Text>}
+      {hold === undefined ? null : <Text voice="small">{describeHold(hold, show)}</Text>}
       {hold?.in === 'warm-oven' ? (
         <Measure
           units={show.units}

@@ -6,7 +6,7 @@ import { Choice } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
 import { useNow } from '../../../ui/useNow';
 import { capital } from '../../../words/cutWords';
-import { sayDay, sayMoment } from '../../../words/sayPlate';
+import { formatDay, formatMoment } from '../../../words/describePlate';
 import { useShow } from '../../../words/useShow';
 import { Hint } from './Hint';
 import { INK } from '../../../ui/ink';
@@ -38,7 +38,7 @@ export const PlateEditor = () => {
   };
   const named = nextDays(now, BY_NAME).map((value) => ({
     value,
-    label: capital(sayDay(plateMoment({ hour: '12:00', day: value }, now), now)),
+    label: capital(formatDay(plateMoment({ hour: '12:00', day: value }, now), now)),
   }));
   return (
     <View className="gap-3">
@@ -68,7 +68,7 @@ export const PlateEditor = () => {
       <Choice label="Day" options={named} value={day} onChange={setDay} />
       {moment < now ? (
         <Text voice="small" role="alert">
-          {`${sayMoment(moment, now, show)} is past: take a later hour, or another day.`}
+          {`${formatMoment(moment, now, show)} is past: take a later hour, or another day.`}
         </Text>
       ) : (
         <Hint>Everything is counted back from here, over as many days as it takes.</Hint>

@@ -9,10 +9,10 @@ import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Slider } from '../../../ui/Slider';
 import { Text } from '../../../ui/Text';
-import { sayAhead } from '../../../words/stepWords';
+import { describeAhead } from '../../../words/stepWords';
 import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
-import { saySpoons } from '../saySpoons';
+import { formatSpoons } from '../formatSpoons';
 
 const WHEN: Readonly<Record<(typeof SALT_SCHOOLS)[number], string>> = {
   0: 'At the pan',
@@ -60,7 +60,7 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
         <Text voice="bigFigure">{`${(request.salt * 100).toFixed(1)}\u00a0%`}</Text>
       </View>
       <Text>
-        {sayAmount(grams, salt, show.units)}
+        {formatAmount(grams, salt, show.units)}
         {request.saltAhead < 900 ? ' What falls off in the pan is counted in.' : ''}
       </Text>
       <Choice
@@ -109,7 +109,7 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
       {schools.map(({ ahead, depths: [least, most], brine, golden }) => (
         <View key={ahead} role="row" className="flex-row border-b border-salt-200 py-1">
           <Text voice={ahead === chosen ? 'label' : 'small'} role="rowheader" className="flex-1">
-            {ahead === 0 ? 'at the pan' : sayAhead(ahead)}
+            {ahead === 0 ? 'at the pan' : describeAhead(ahead)}
           </Text>
           <Text voice="small" role="cell" className="flex-1">
             {most > least ? `${show.depth(least)} to ${show.depth(most)}` : show.depth(least)}
@@ -127,13 +127,13 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
 };
 
 /** Amount of salt, by weight and in this kitchen's spoons; spoons first if the cook measures by them. */
-const sayAmount = (
+const formatAmount = (
   grams: number,
   salt: { readonly name: string; readonly gramsPerTeaspoon: number } | undefined,
   units: UnitSystem,
 ): string => {
   const weight = `${grams.toFixed(1)} g`;
   if (!salt) return `${weight}.`;
-  const spoons = `${saySpoons(grams / salt.gramsPerTeaspoon)} of ${salt.name}`;
+  const spoons = `${formatSpoons(grams / salt.gramsPerTeaspoon)} of ${salt.name}`;
   return units === 'imperial' ? `${spoons} (${weight}).` : `${weight}: ${spoons}.`;
 };

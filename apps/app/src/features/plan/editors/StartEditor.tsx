@@ -3,7 +3,7 @@ import { THAW_PLACES } from '@crustan/core/heat/icePlaces';
 import { TEMPER_SCHOOLS } from '@crustan/core/plan/schools';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import type { PlanRequest } from '@crustan/core/plan/request';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
@@ -67,7 +67,7 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
                 saves === undefined
                   ? ''
                   : saves > 5
-                    ? `; saves ${sayDuration(Math.round(saves / 5) * 5)}`
+                    ? `; saves ${formatDuration(Math.round(saves / 5) * 5)}`
                     : '; saves nothing'
               }.`}
             </Text>

@@ -11,7 +11,7 @@ import { Choice } from '../../../ui/Choice';
 import { Slider } from '../../../ui/Slider';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
-import { sayAhead } from '../../../words/stepWords';
+import { describeAhead } from '../../../words/stepWords';
 
 const PLACES: Readonly<Record<DryingPlace, { readonly label: string; readonly detail: string }>> = {
   rack: { label: 'On a rack', detail: 'uncovered, still air' },
@@ -80,11 +80,11 @@ const AiringEditor = ({ request, change }: AiringProps) => {
         least={1}
         most={PLAN_LIMITS.airing.most / STEP}
         step={1}
-        says={sayAhead(airing.seconds)}
+        says={describeAhead(airing.seconds)}
         onChange={(steps) => change({ airing: { ...airing, seconds: steps * STEP } })}
       />
       <Text aria-live="polite">
-        {`In ${sayAhead(airing.seconds)} about ${percent(likely * perWeight)}\u00a0% of its weight goes as water (${percent(least * perWeight)} to ${percent(most * perWeight)}, as fridges differ), ${Math.round(likely * 1000)} g from each m² of face.`}
+        {`In ${describeAhead(airing.seconds)} about ${percent(likely * perWeight)}\u00a0% of its weight goes as water (${percent(least * perWeight)} to ${percent(most * perWeight)}, as fridges differ), ${Math.round(likely * 1000)} g from each m² of face.`}
       </Text>
       {airing.seconds > keeps.least * DAY ? (
         <Text voice="small" role="note">

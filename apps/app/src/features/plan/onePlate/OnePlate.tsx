@@ -21,7 +21,7 @@ import { Caution } from '../../../ui/Caution';
 import { Text } from '../../../ui/Text';
 import { WIDE } from '../../../ui/wide';
 import { HINDERED } from '../../../words/hinderedWords';
-import { sayObstacle } from '../../../words/obstacleWords';
+import { describeObstacle } from '../../../words/obstacleWords';
 import { useShow } from '../../../words/useShow';
 import { followPlate, piecesOf, usePlateView } from '../../../workers/plateLane';
 import { batchTitle, pieceTitle } from './batchWords';
@@ -139,7 +139,7 @@ const longestWait = ({ batches }: PlateTogether): number =>
  * Result of a change.
  * @param clock when all is ready then
  */
-const sayOther = (plate: PlateTogether, clock: string): string => {
+const describeOther = (plate: PlateTogether, clock: string): string => {
   const longest = longestWait(plate);
   const wait =
     longest < SHORT_WAIT ? 'nothing waits' : `the longest wait is ${showDuration(longest)}`;
@@ -210,7 +210,7 @@ const Changes = ({
             onPress={() => void dispatch(CHANGES[kind].choose())}
           />
           <Text voice="small" className="min-w-[160px] flex-1">
-            {sayOther(other, show.clock(from + other.landsAt * 1000))}
+            {describeOther(other, show.clock(from + other.landsAt * 1000))}
           </Text>
         </View>
       ))}
@@ -253,7 +253,9 @@ const Found = () => {
   }
   if (found.kind === 'obstacle') {
     const request = piecesOf(draft)[found.group];
-    return request ? <Text role="alert">{sayObstacle(found.obstacle, request, show)}</Text> : null;
+    return request ? (
+      <Text role="alert">{describeObstacle(found.obstacle, request, show)}</Text>
+    ) : null;
   }
   const { plate, changes } = found;
   if (plate.batches.length < 2) return null;

@@ -5,7 +5,7 @@ import { namedBrowning } from '@crustan/core/plan/crustComplaint';
 import type { Way } from '@crustan/core/plan/way';
 import { showDuration } from '@crustan/core/units';
 import { Text } from '../../../ui/Text';
-import { sayCrust } from '../../../words/judgedWords';
+import { describeCrust } from '../../../words/judgedWords';
 import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 import { WAY_NAMES } from '../../../words/wayWords';
@@ -16,7 +16,7 @@ const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])
   ['ends at', (plan, show) => show.degrees(plan.peakCore)],
   ['in all', ({ cookSeconds }) => showDuration(cookSeconds)],
   ['at the stove', ({ stoveSeconds }) => showDuration(stoveSeconds)],
-  ['crust', (plan) => sayCrust(namedBrowning(plan), plan.request)],
+  ['crust', (plan) => describeCrust(namedBrowning(plan), plan.request)],
   ['grey band', ({ greyBand }, show) => show.depth(greyBand)],
   ['even', ({ evenness }) => `${Math.round(100 * evenness)} %`],
   ['loss', ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],

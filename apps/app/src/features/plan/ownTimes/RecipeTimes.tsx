@@ -4,7 +4,7 @@ import type { ReadSteps } from '@crustan/core/phrases/readSteps';
 import type { HeatScale } from '@crustan/core/plan/ownSteps';
 import type { SaidSettings } from '@crustan/core/plan/saidStep';
 import { writeOwnSteps } from '@crustan/core/plan/writeOwnSteps';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch } from '../../../store/store';
 import { Button } from '../../../ui/Button';
@@ -38,14 +38,14 @@ const stepsIn = async (text: string, scale: HeatScale): Promise<RecipeRead> => {
   }
 };
 
-const saySettings = (
+const describeSettings = (
   { oven, pan, temper, ahead, startsCold }: SaidSettings,
   show: Show,
 ): readonly string[] => [
   ...(oven === undefined ? [] : [`oven ${show.degrees(oven)}`]),
   ...(pan === undefined ? [] : [`pan ${show.degrees(pan)}`]),
-  ...(temper === undefined ? [] : [`out of the fridge ${sayDuration(temper)} before`]),
-  ...(ahead === undefined ? [] : [`salted ${sayDuration(ahead)} before`]),
+  ...(temper === undefined ? [] : [`out of the fridge ${formatDuration(temper)} before`]),
+  ...(ahead === undefined ? [] : [`salted ${formatDuration(ahead)} before`]),
   ...(startsCold ? ['it starts in a cold pan'] : []),
 ];
 
@@ -106,7 +106,7 @@ const Understood = ({
   const show = useShow();
   const dispatch = useAppDispatch();
   const { steps, settings, unread, leftOut } = found;
-  const said = saySettings(settings, show);
+  const said = describeSettings(settings, show);
   const takeOver = async (): Promise<void> => {
     const { saidRequest } = await import('../../../words/grammar');
     dispatch(requestChanged(saidRequest(settings)));

@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
 import type { SaidStep, SaidTime } from '@crustan/core/plan/saidStep';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
@@ -23,29 +23,29 @@ const ADDED: readonly (readonly [string, SaidStep])[] = [
 ];
 
 /** `3 min`, or `6 min to 8 min` of a range. */
-export const sayTime = ({ least, most }: SaidTime): string =>
-  least === most ? sayDuration(least) : `${sayDuration(least)} to ${sayDuration(most)}`;
+export const formatTime = ({ least, most }: SaidTime): string =>
+  least === most ? formatDuration(least) : `${formatDuration(least)} to ${formatDuration(most)}`;
 
-const sayLasting = (
+const formatLasting = (
   step: { readonly time?: SaidTime | undefined; readonly until?: number | undefined },
   show: Show,
 ): string =>
   [
-    ...(step.time ? [sayTime(step.time)] : []),
+    ...(step.time ? [formatTime(step.time)] : []),
     ...(step.until === undefined ? [] : [`until the middle is at ${show.degrees(step.until)}`]),
   ].join(' ');
 
-const sayStep = (step: SaidStep, show: Show): string => {
+const describeStep = (step: SaidStep, show: Show): string => {
   switch (step.do) {
     case 'turn':
       return 'turn';
     case 'rest':
-      return `rest ${sayTime(step.time)}${step.covered ? ', covered' : ''}`;
+      return `rest ${formatTime(step.time)}${step.covered ? ', covered' : ''}`;
     case 'oven':
-      return `oven${step.air === undefined ? '' : ` at ${show.degrees(step.air)}`} ${sayLasting(step, show)}`;
+      return `oven${step.air === undefined ? '' : ` at ${show.degrees(step.air)}`} ${formatLasting(step, show)}`;
     case 'pan':
-      return `${step.basted ? 'baste' : 'pan'}${step.pan === undefined ? '' : ` at ${show.degrees(step.pan)}`} ${sayLasting(step, show)}${
-        step.every === undefined ? '' : `, turned every ${sayDuration(step.every)}`
+      return `${step.basted ? 'baste' : 'pan'}${step.pan === undefined ? '' : ` at ${show.degrees(step.pan)}`} ${formatLasting(step, show)}${
+        step.every === undefined ? '' : `, turned every ${formatDuration(step.every)}`
       }`;
   }
 };
@@ -77,7 +77,7 @@ export const StepRows = ({ steps, onChange }: Props) => {
     <View className="gap-1">
       <View role="list" aria-label="Steps">
         {steps.map((step, i) => {
-          const said = sayStep(step, show);
+          const said = describeStep(step, show);
           return (
             <View
               key={i}

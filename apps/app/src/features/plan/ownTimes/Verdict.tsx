@@ -4,10 +4,10 @@ import { lossOf } from '@crustan/core/heat/drip';
 import type { CoreEnd, JudgedTimes } from '@crustan/core/plan';
 import { cutOf } from '@crustan/core/plan/request';
 import type { SaidStep } from '@crustan/core/plan/saidStep';
-import { sayDuration } from '@crustan/core/units';
+import { formatDuration } from '@crustan/core/units';
 import { Slice } from '../../../ui/Slice';
 import { Text } from '../../../ui/Text';
-import { sayCrust } from '../../../words/judgedWords';
+import { describeCrust } from '../../../words/judgedWords';
 import type { Show } from '../../../words/show';
 import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
@@ -17,22 +17,22 @@ const RIGHT = 1.5;
 /** A change of time is said to this, s. */
 const SAID_TO = 5;
 
-const sayEnd = ({ plan, off }: JudgedTimes, show: Show): string => {
+const describeEnd = ({ plan, off }: JudgedTimes, show: Show): string => {
   const { species } = cutOf(plan.request);
   const end = `It ends ${donenessOf(species, plan.peakCore).name} at ${show.degrees(plan.peakCore)}`;
   if (Math.abs(off) <= RIGHT) return `${end}: as wanted.`;
   return `${end}, ${show.difference(Math.abs(off))} ${off > 0 ? 'over' : 'under'} what was wanted.`;
 };
 
-const sayMend = ({ plan, mend, off }: JudgedTimes): string | undefined => {
+const describeMend = ({ plan, mend, off }: JudgedTimes): string | undefined => {
   if (Math.abs(off) <= RIGHT) return undefined;
   if (mend === undefined) return 'No change of these times reaches the target.';
   const seconds = Math.round(mend.seconds / SAID_TO) * SAID_TO;
   const oven = mend.legs.some((leg) => plan.legs[leg]?.kind === 'oven');
-  return `${sayDuration(Math.abs(seconds))} ${seconds > 0 ? 'more' : 'less'} in the ${oven ? 'oven' : 'pan'} would bring it there.`;
+  return `${formatDuration(Math.abs(seconds))} ${seconds > 0 ? 'more' : 'less'} in the ${oven ? 'oven' : 'pan'} would bring it there.`;
 };
 
-const sayThickness = ({ thickness }: JudgedTimes, show: Show): string =>
+const formatThickness = ({ thickness }: JudgedTimes, show: Show): string =>
   thickness === undefined
     ? 'These times are right for no thickness of this piece.'
     : `These times are right for a piece of ${show.thickness(thickness.right)} (${show.thickness(thickness.least)} to ${show.thickness(thickness.most)}).`;
@@ -41,11 +41,11 @@ const sayThickness = ({ thickness }: JudgedTimes, show: Show): string =>
 const UNDER_PEAK = 1;
 
 /** Effect of the rest that the cook asked for; undefined if the piece is sliced near its peak. */
-const sayRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined => {
+const describeRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined => {
   const { sliceCore, peakCore, peakAfter, restSeconds } = plan;
   if (peakCore - sliceCore < UNDER_PEAK) return undefined;
   const early = restSeconds < peakAfter;
-  return `Rested ${sayDuration(restSeconds)} it is sliced at ${show.degrees(sliceCore)}, ${early ? 'before' : 'after'} its peak at ${sayDuration(Math.round(Math.max(0, peakAfter) / 15) * 15)}.`;
+  return `Rested ${formatDuration(restSeconds)} it is sliced at ${show.degrees(sliceCore)}, ${early ? 'before' : 'after'} its peak at ${formatDuration(Math.round(Math.max(0, peakAfter) / 15) * 15)}.`;
 };
 
 interface Props {
@@ -54,7 +54,7 @@ interface Props {
 }
 
 /** Says the end temperatures with the shortest and with the longest times. */
-const sayRanges = ({ ranges }: JudgedTimes, show: Show): string | undefined => {
+const formatRanges = ({ ranges }: JudgedTimes, show: Show): string | undefined => {
   if (!ranges) return undefined;
   const [least, most] = [show.degrees(ranges.least), show.degrees(ranges.most)];
   if (least === most)
@@ -65,10 +65,10 @@ const sayRanges = ({ ranges }: JudgedTimes, show: Show): string | undefined => {
 /** A time that is computed is said to this, s. */
 const END_TO = 15;
 const toEnd = (seconds: number): string =>
-  sayDuration(Math.max(END_TO, Math.round(seconds / END_TO) * END_TO));
+  formatDuration(Math.max(END_TO, Math.round(seconds / END_TO) * END_TO));
 
 /** Duration of a step that ends by the core, and its uncertainty. */
-const sayCoreEnd = (
+const describeCoreEnd = (
   { seconds, rate, step }: CoreEnd,
   { spread }: JudgedTimes,
   said: readonly SaidStep[],
@@ -87,10 +87,10 @@ export const Verdict = ({ judged, said }: Props) => {
   const show = useShow();
   const { width } = useWindowDimensions();
   const { plan, slices, spread } = judged;
-  const end = sayEnd(judged, show);
-  const mend = sayMend(judged);
-  const ranges = sayRanges(judged, show);
-  const rest = sayRestOf(judged, show);
+  const end = describeEnd(judged, show);
+  const mend = describeMend(judged);
+  const ranges = formatRanges(judged, show);
+  const rest = describeRestOf(judged, show);
   const [palest, darkest] = [Math.min(...plan.browning), Math.max(...plan.browning)];
   const loss = lossOf(plan.evaporated, plan.drip).central;
   return (
@@ -106,14 +106,14 @@ export const Verdict = ({ judged, said }: Props) => {
       <Text voice="strong">{end}</Text>
       {ranges === undefined ? null : <Text>{ranges}</Text>}
       {judged.ends.map((one) => (
-        <Text key={one.step}>{sayCoreEnd(one, judged, said, show)}</Text>
+        <Text key={one.step}>{describeCoreEnd(one, judged, said, show)}</Text>
       ))}
       {mend === undefined ? null : <Text>{mend}</Text>}
       {rest === undefined ? null : <Text>{rest}</Text>}
-      <Text>{sayThickness(judged, show)}</Text>
+      <Text>{formatThickness(judged, show)}</Text>
       <Text>{`By the clock, the end may be ${show.difference(spread)} off in both directions: measure the core.`}</Text>
       <Text voice="small" tone="text-iron-500">
-        {`Crust ${sayCrust(palest, plan.request)} and ${sayCrust(darkest, plan.request)}, ${show.depth(plan.greyBand)} of grey band, loses about ${Math.round(100 * loss)}\u00a0%.`}
+        {`Crust ${describeCrust(palest, plan.request)} and ${describeCrust(darkest, plan.request)}, ${show.depth(plan.greyBand)} of grey band, loses about ${Math.round(100 * loss)}\u00a0%.`}
       </Text>
       {crustColour(darkest, plan.request) === 'burnt' ? (
         <Text role="alert">A face burns: less hot, or turned more often.</Text>

@@ -39,7 +39,7 @@ describe('a cook’s own times on Plan', () => {
     mockAsked.length = 0;
   });
 
-  it('are judged: the end, what would mend it, for which thickness they are right', async () => {
+  it('show the end, a change that meets the target, and the right thickness', async () => {
     renderWithStore(<OwnTimes request={STRIP} />);
     await type('3 min, turn, 1 min, oven 220 8 min, rest 5');
     expect(
@@ -61,14 +61,14 @@ describe('a cook’s own times on Plan', () => {
     expect(screen.queryByText(/It ends/)).toBeNull();
   });
 
-  it('ask which meaning is meant, and take the answer into the line', async () => {
+  it('ask for the meaning, and put the answer into the line', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
     await type('3 min, turn, 2 min, leave for 5');
     fireEvent.click(screen.getByRole('button', { name: 'Read leave for 5 as rest for 5' }));
     expect(store.getState().draft.times).toBe('3 min, turn, 2 min, rest for 5');
   });
 
-  it('are asked for once the line has settled, not at every letter', async () => {
+  it('ask once the line has settled, not at every letter', async () => {
     renderWithStore(<OwnTimes request={STRIP} />);
     for (const line of ['3', '3 m', '3 min a', '3 min a side']) {
       fireEvent.change(screen.getByLabelText('Your steps'), { target: { value: line } });
@@ -79,7 +79,7 @@ describe('a cook’s own times on Plan', () => {
     expect(mockAsked).toHaveLength(1);
   });
 
-  it('are changed step by step, and the line follows', async () => {
+  it('change step by step, and the line follows', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
     await type('3 min, turn, 1 min, oven 220 8 min');
     fireEvent.click(screen.getByRole('button', { name: /^Longer: oven/ }));
@@ -91,7 +91,7 @@ describe('a cook’s own times on Plan', () => {
     expect(store.getState().draft.times).toBe('150 s, turn, 1 min, rest 5 min');
   });
 
-  it('are taken from a recipe whose steps say them, and another file is told what it lacks', async () => {
+  it('come from the steps of a recipe; another file is rejected with the reason', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
     const input = screen.getByLabelText(/^A recipe’s file/);
     const give = async (text: string): Promise<void> => {
@@ -111,7 +111,7 @@ describe('a cook’s own times on Plan', () => {
     expect(store.getState().draft.times).toBe('3 min, turn, 3 min, rest 5 min');
   });
 
-  it('are taken from a recipe’s words; what comes before the heat is a setting, the rest is listed', async () => {
+  it('come from the words of a recipe; earlier words become settings, the rest is listed', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
     const words =
       'Take the steak out 30 minutes before cooking. Preheat the oven to 200 C. Sear 2 to 3 min a side. Boil the potatoes for 20 minutes. Rest 5 minutes.';
@@ -132,7 +132,7 @@ describe('a cook’s own times on Plan', () => {
     expect(store.getState().draft.request).toMatchObject({ hotOven: 200, temper: 1800 });
   });
 
-  it('with a range or an end by the core are judged at both ends, and with the time it takes', async () => {
+  it('are judged at both ends of a range, and with the time to a core temperature', async () => {
     renderWithStore(<OwnTimes request={STRIP} />);
     await type('2 to 3 min a side, oven 150 until 48');
     expect(screen.getByText('4. oven at 150° until the middle is at 48°')).toBeTruthy();
@@ -150,7 +150,7 @@ describe('a cook’s own times on Plan', () => {
     expect(screen.getByText('4. oven at 150° until the middle is at 49°')).toBeTruthy();
   });
 
-  it('are started at the stove as they are, with their steps', async () => {
+  it('start at the stove unchanged, with their steps', async () => {
     const { store } = renderWithStore(<OwnTimes request={STRIP} />);
     await type('3 min a side, rest 5');
     expect(screen.getByText(/^By the clock, the end may be [\d.]+ °C off/)).toBeTruthy();

@@ -8,7 +8,7 @@ import {
   type DrillKind,
 } from '@crustan/core/simulation/callBias';
 import type { DrillCard } from '@crustan/core/simulation/drillCard';
-import { sayFailure } from '../../../store/bookApi';
+import { describeFailure } from '../../../store/bookApi';
 import { newId } from '../../../store/newId';
 import { useKeepPracticeMutation } from '../../../store/practiceApi';
 import { useScales } from '../../../store/useScales';
@@ -19,7 +19,7 @@ import { useShow } from '../../../words/useShow';
 import { liveWorker } from '../../../workers/liveWorker';
 import { drillName } from './courseProgress';
 import { DrillCardShown } from './DrillCardShown';
-import { DRILL_WORDS, sayBias } from './drillWords';
+import { DRILL_WORDS, describeBias } from './drillWords';
 
 interface Props {
   readonly kind: DrillKind;
@@ -77,11 +77,11 @@ export const Drill = ({ kind, onDone }: Props) => {
           {title}
         </Text>
         <Text voice="action" tone="text-salt-50" testID="drill-verdict">
-          {sayBias(kind, found, show)}
+          {describeBias(kind, found, show)}
         </Text>
         <Text tone="text-iron-400">
           {kept.error
-            ? `Not saved. ${sayFailure(kept.error)}`
+            ? `Not saved. ${describeFailure(kept.error)}`
             : 'Saved in the logbook: the list shows how your latest calls lie.'}
         </Text>
         <View className="flex-1" />
@@ -122,7 +122,7 @@ export const Drill = ({ kind, onDone }: Props) => {
           <Text tone="text-salt-50">The next one is being drawn…</Text>
         )}
         <Text voice="bigFigure" tone="text-salt-50" aria-live="polite" testID="drill-asks">
-          {called && card ? sayTruth(card, called, show, namesOf(card)) : asks}
+          {called && card ? describeTruth(card, called, show, namesOf(card)) : asks}
         </Text>
       </View>
       {called ? (
@@ -160,7 +160,7 @@ export const Drill = ({ kind, onDone }: Props) => {
  * True value and the error of the answer.
  * @param names a doneness in words
  */
-const sayTruth = (
+const describeTruth = (
   card: DrillCard,
   { celsius }: Answer,
   show: Show,

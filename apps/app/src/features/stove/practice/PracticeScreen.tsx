@@ -9,7 +9,7 @@ import { WIDE } from '../../../ui/wide';
 import { AtPractice } from './AtPractice';
 import { bestOf } from './courseProgress';
 import { Drill } from './Drill';
-import { DRILL_WORDS, sayDrillRecord } from './drillWords';
+import { DRILL_WORDS, describeDrillRecord } from './drillWords';
 import { LESSONS, PASSED, type Lesson } from './lessons';
 import { useShow } from '../../../words/useShow';
 
@@ -82,7 +82,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
                 key={one.id}
                 title={`${i + 1}  ${one.title}`}
                 says={one.task}
-                figure={sayBest(bestOf(results, one.id))}
+                figure={describeBest(bestOf(results, one.id))}
                 next={one === next}
                 onPress={() => onLesson(one)}
               />
@@ -98,7 +98,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
               <Row
                 key={kind}
                 title={DRILL_WORDS[kind].title}
-                says={sayDrillRecord(kind, results, show) ?? DRILL_WORDS[kind].task}
+                says={describeDrillRecord(kind, results, show) ?? DRILL_WORDS[kind].task}
                 onPress={() => onDrill(kind)}
               />
             ))}
@@ -114,7 +114,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
   );
 };
 
-const sayBest = (best: number | undefined): string | undefined =>
+const describeBest = (best: number | undefined): string | undefined =>
   best === undefined ? undefined : `best ${best}`;
 
 interface RowProps {

@@ -10,13 +10,13 @@ import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
-import { sayFailure } from '../../../store/bookApi';
+import { describeFailure } from '../../../store/bookApi';
 import { newId } from '../../../store/newId';
 import { useKeepPracticeMutation } from '../../../store/practiceApi';
 import { WIDE } from '../../../ui/wide';
 import type { JudgedPractice } from '../../../workers/live.worker';
 import type { Lesson, LessonPiece } from './lessons';
-import { sayCrust } from '../../../words/judgedWords';
+import { describeCrust } from '../../../words/judgedWords';
 
 interface Props {
   readonly lesson: Lesson;
@@ -27,7 +27,7 @@ interface Props {
 /** Distance of a pan from the wanted temperature that does not explain a fault, K. */
 const NEAR = 25;
 
-const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
+const describePracticeLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
   switch (loss.on) {
     case 'over':
       return `${show.difference(loss.by)} too hot: pull about ${showDuration(loss.seconds)} earlier.`;
@@ -51,7 +51,7 @@ const sayLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
   }
 };
 
-const sayBest = ({ plan, pan }: BestCook, show: Show): string => {
+const describeBest = ({ plan, pan }: BestCook, show: Show): string => {
   const turns = `${plan.turns.length} ${plan.turns.length === 1 ? 'turn' : 'turns'}`;
   const end = `${show.degrees(plan.peakCore)} under ${show.depth(plan.greyBand)} of grey band`;
   return `A cook who knew this kitchen would have pulled it at ${show.degrees(plan.doneCore)} after ${showDuration(plan.cookSeconds)}, ${turns}, with a pan at ${show.degrees(pan)}; it would have ended at ${end}.`;
@@ -94,12 +94,12 @@ const PieceVerdict = ({ piece: { name, request }, judged, named }: PieceProps) =
         />
       </View>
       <Text voice="bigFigure" tone="text-salt-50">
-        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${sayCrust(Math.min(...result.browning), request)} and ${sayCrust(Math.max(...result.browning), request)}.`}
+        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${describeCrust(Math.min(...result.browning), request)} and ${describeCrust(Math.max(...result.browning), request)}.`}
       </Text>
       <Losses losses={score.lost} wanted={request.pan} />
       <Text tone="text-salt-200">
         {best
-          ? sayBest(best, show)
+          ? describeBest(best, show)
           : 'No pan heat would have given what was wanted in this kitchen.'}
       </Text>
     </View>
@@ -125,7 +125,7 @@ const Losses = ({
               {`−${Math.round(loss.points)}`}
             </Text>
             <Text tone="text-salt-50" className="flex-1">
-              {sayLoss(loss, wanted, show)}
+              {describePracticeLoss(loss, wanted, show)}
             </Text>
           </View>
         ))
@@ -169,7 +169,7 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
       </View>
       {kept.error ? (
         <Text voice="small" tone="text-salt-200" role="alert">
-          {`Not saved. ${sayFailure(kept.error)}`}
+          {`Not saved. ${describeFailure(kept.error)}`}
         </Text>
       ) : null}
       <View className="flex-1" />

@@ -42,7 +42,7 @@ export const SIGN_WORDS: Readonly<Record<ReadinessSign['sign'], string>> = {
 const NO_BIAS: Readonly<Record<DrillKind, number>> = { touch: 1, slice: 1, pan: 8 };
 
 /** Mean error of a learner's answers, and its direction. */
-export const sayBias = (kind: DrillKind, found: CallBias, show: Show): string => {
+export const describeBias = (kind: DrillKind, found: CallBias, show: Show): string => {
   const { calls, right, bias } = found;
   const share = `${Math.round(right * calls)} of ${calls} right`;
   if (Math.abs(bias) < NO_BIAS[kind]) return `${share}; you lean neither way.`;
@@ -60,11 +60,11 @@ export const sayBias = (kind: DrillKind, found: CallBias, show: Show): string =>
 };
 
 /** Summary of a learner's latest answers; undefined before the first. */
-export const sayDrillRecord = (
+export const describeDrillRecord = (
   kind: DrillKind,
   results: readonly PracticeResultRecord[],
   show: Show,
 ): string | undefined => {
   const found = callBias(kind, latestCalls(results, kind));
-  return found && `${DRILL_WORDS[kind].task} ${sayBias(kind, found, show)}`;
+  return found && `${DRILL_WORDS[kind].task} ${describeBias(kind, found, show)}`;
 };

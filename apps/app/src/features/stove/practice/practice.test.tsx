@@ -13,7 +13,7 @@ import { uuid } from '../../../testing';
 import { showIn } from '../../../words/show';
 import { bestOf, drillName, latestCalls } from './courseProgress';
 import { Drill } from './Drill';
-import { sayBias, sayDrillRecord } from './drillWords';
+import { describeBias, describeDrillRecord } from './drillWords';
 import { LESSONS } from './lessons';
 
 const mockCard = drawnCard;
@@ -67,19 +67,19 @@ describe('the course', () => {
     expect(bestOf(results, 'two')).toBeUndefined();
     expect(latestCalls(results, 'touch')).toHaveLength(40);
     expect(latestCalls(results, 'pan')).toEqual([]);
-    expect(sayDrillRecord('pan', results, show)).toBeUndefined();
-    expect(sayDrillRecord('touch', results, show)).toMatch(/hotter than it is/);
+    expect(describeDrillRecord('pan', results, show)).toBeUndefined();
+    expect(describeDrillRecord('touch', results, show)).toMatch(/hotter than it is/);
   });
 
   it('says which way calls lean and what mends it, in the cook’s units', () => {
     const found = { calls: 8, right: 0.5, bias: -3, spread: 2 };
-    expect(sayBias('touch', found, show)).toBe(
+    expect(describeBias('touch', found, show)).toBe(
       '4 of 8 right. You take it for 3.0 °C cooler than it is: take it off a little before your sense says.',
     );
-    expect(sayBias('pan', { ...found, bias: 20 }, showIn('imperial'))).toMatch(
+    expect(describeBias('pan', { ...found, bias: 20 }, showIn('imperial'))).toMatch(
       /^4 of 8 right\. You take the pan for 36.0 °F hotter/,
     );
-    expect(sayBias('slice', { ...found, bias: 0.4 }, show)).toMatch(/lean neither way/);
+    expect(describeBias('slice', { ...found, bias: 0.4 }, show)).toMatch(/lean neither way/);
   });
 });
 

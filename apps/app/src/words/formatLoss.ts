@@ -1,7 +1,7 @@
 import { lossOf } from '@crustan/core/heat/drip';
 
 /** Weight loss: one figure, with about three points of uncertainty in both directions. */
-export const sayLoss = ({
+export const formatLoss = ({
   evaporated,
   drip = 0,
 }: {

@@ -8,7 +8,7 @@ const EVENING = 17;
 const WEEK = 6;
 
 /** Name of a day relative to today: `tonight`, `tomorrow`, `Saturday`, `Sat 12 Dec`. */
-export const sayDay = (ms: number, now: number): string => {
+export const formatDay = (ms: number, now: number): string => {
   const ahead = daysAhead(dayOf(ms), now);
   if (ahead === 0) return new Date(ms).getHours() >= EVENING ? 'tonight' : 'today';
   if (ahead === 1) return 'tomorrow';
@@ -17,14 +17,14 @@ export const sayDay = (ms: number, now: number): string => {
 };
 
 /** A moment with its day: `tonight, 19:00`. */
-export const sayMoment = (ms: number, now: number, show: Show): string =>
-  `${sayDay(ms, now)}, ${show.clock(ms)}`;
+export const formatMoment = (ms: number, now: number, show: Show): string =>
+  `${formatDay(ms, now)}, ${show.clock(ms)}`;
 
 /** A plate time in the sentence, after "on the plate": `at 19:30`, `on Saturday at 19:30`. */
-export const sayPlate = (plate: PlateTime, now: number, show: Show): string => {
+export const describePlate = (plate: PlateTime, now: number, show: Show): string => {
   const moment = plateMoment(plate, now);
   const hour = `at ${show.clock(moment)}`;
   if (plate.day === undefined) return hour;
-  const day = sayDay(moment, now);
+  const day = formatDay(moment, now);
   return `${/^[A-Z]/.test(day) ? `on ${day}` : day} ${hour}`;
 };

@@ -29,7 +29,7 @@ const joined = (layers: readonly Layer[]): readonly Layer[] => {
  * A slice for those who cannot see it: its layers along the middle, from the face that went down first.
  * @param names a doneness in words, of a peak in C
  */
-export const sayLayers = (
+export const describeLayers = (
   figures: SliceFigures,
   names: (celsius: number) => string,
   show: Show,

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { donenessOf } from '@crustan/core/doneness';
 import { slicedPlanOf } from '../testing';
-import { sayLayers } from './sayLayers';
+import { describeLayers } from './describeLayers';
 import { showIn } from './show';
 import { sliceOf } from './sliceOf';
 
@@ -17,7 +17,7 @@ const layersOf = (says: string) =>
 describe('a slice in words', () => {
   it('goes from face to face through the middle, and its layers make up the thickness', () => {
     const { plan, slices } = slicedPlanOf();
-    const says = sayLayers(sliceOf(plan, slices), names, show);
+    const says = describeLayers(sliceOf(plan, slices), names, show);
     const layers = layersOf(says);
     expect(says).toMatch(/^From the top: /);
     expect(layers.length).toBeGreaterThan(3);
@@ -47,7 +47,7 @@ describe('a slice in words', () => {
             crust: [0, 0] as const,
             width: 0.1,
           };
-          const layers = layersOf(sayLayers(figures, names, show));
+          const layers = layersOf(describeLayers(figures, names, show));
           layers.forEach(({ name }, i) => expect(name).not.toBe(layers[i - 1]?.name));
         },
       ),

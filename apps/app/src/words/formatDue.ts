@@ -3,14 +3,14 @@ const LATE = 20;
 /** Within this of its time a task is due, s. */
 const NOW = 3;
 
-const sayShort = (seconds: number): string =>
+const formatShort = (seconds: number): string =>
   seconds < 60
     ? `${seconds} s`
     : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 /** Time left to a task: `2:05`, `now`, `40 s late`. @param seconds time left, negative if it is over */
-export const sayDue = (seconds: number): { readonly words: string; readonly late: boolean } => {
+export const formatDue = (seconds: number): { readonly words: string; readonly late: boolean } => {
   const whole = Math.round(seconds);
-  if (whole < -LATE) return { words: `${sayShort(-whole)} late`, late: true };
-  return { words: whole <= NOW ? 'now' : sayShort(whole), late: false };
+  if (whole < -LATE) return { words: `${formatShort(-whole)} late`, late: true };
+  return { words: whole <= NOW ? 'now' : formatShort(whole), late: false };
 };

@@ -1,12 +1,12 @@
 import type { PlanRecord } from '@crustan/core/formats';
 import { nextDue } from '@crustan/core/schedule/lateSteps';
 import { runOf, type RunGear } from '@crustan/core/schedule/run';
-import { sayMoment } from './sayPlate';
+import { formatMoment } from './describePlate';
 import type { Show } from './show';
 import { stepWords } from './stepWords';
 
 /** The next step of a kept plan, with its time: `Salt it, 2 days ahead: tonight, 19:00`. */
-export const sayNextDue = (
+export const describeNextDue = (
   { plan, plateAt }: PlanRecord,
   gear: RunGear,
   now: number,
@@ -15,5 +15,5 @@ export const sayNextDue = (
   const due = nextDue(runOf(plan, gear), plateAt, now);
   if (due === undefined) return undefined;
   const { does } = stepWords(due.step, plan, show, gear.pan, gear.oven.offset);
-  return `Next: ${does.charAt(0).toLowerCase()}${does.slice(1)}: ${sayMoment(due.at, now, show)}`;
+  return `Next: ${does.charAt(0).toLowerCase()}${does.slice(1)}: ${formatMoment(due.at, now, show)}`;
 };

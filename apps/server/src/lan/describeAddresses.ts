@@ -2,7 +2,7 @@ import QRCode from 'qrcode';
 import type { Network } from './network';
 
 /** Says on the terminal where phones find the kitchen, as words and as a QR code. */
-export const sayAddresses = async (
+export const describeAddresses = async (
   { addresses, welcome }: Network,
   say: (line: string) => void,
 ): Promise<void> => {

@@ -13,7 +13,7 @@ const counted = (quarters: number, spoon: string): string =>
   `${figureOf(quarters)} ${spoon}${quarters > 4 ? 's' : ''}`;
 
 /** `1½ teaspoons`, `a pinch`, `1 tablespoon and ½ teaspoon`: no finer than a quarter. */
-export const saySpoons = (teaspoons: number): string => {
+export const formatSpoons = (teaspoons: number): string => {
   const quarters = Math.round(teaspoons * 4);
   if (quarters === 0) return 'a pinch';
   const large = Math.floor(quarters / (4 * TABLESPOON));
