@@ -1,4 +1,5 @@
-import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Browser, BrowserContext, Page, Request } from '@playwright/test';
+import { z } from 'zod';
 import type { fastClock } from '../passLine';
 import { withClock } from '../passLine';
 
@@ -24,12 +25,30 @@ export interface HeardCall {
   readonly at: number;
 }
 
+/** A schedule that a phone published. */
+export interface Published {
+  readonly seq: number;
+  /** Kitchen's time of the schedule, and of the one that it improves, ms. */
+  readonly at: number;
+  readonly improves?: number | undefined;
+  /** Time at which the server answered, ms of the world's time, and its status. */
+  readonly answeredAt: number;
+  readonly status: number | undefined;
+}
+
+const publishedSchema = z.object({
+  seq: z.number(),
+  at: z.number(),
+  improves: z.number().optional(),
+});
+
 export interface Phone {
   readonly name: Station;
   readonly context: BrowserContext;
   readonly page: Page;
   /** Duration of each request that added entries to the log, ms. */
   readonly pressMs: number[];
+  readonly published: Published[];
   readonly errors: string[];
 }
 
@@ -75,13 +94,21 @@ export const openPhone = async (
     });
   });
   const page = await context.newPage();
-  const [pressMs, errors]: [number[], string[]] = [[], []];
+  const [pressMs, errors, published]: [number[], string[], Published[]] = [[], [], []];
   page.on('requestfinished', (request) => {
     const isPress = request.method() === 'POST' && request.url().endsWith('/log');
     if (isPress) pressMs.push(request.timing().responseEnd);
   });
+  const note = async (request: Request): Promise<void> => {
+    if (request.method() !== 'PUT' || !request.url().endsWith('/told')) return;
+    const body = publishedSchema.parse(request.postDataJSON());
+    const answer = await request.response().catch(() => null);
+    published.push({ ...body, answeredAt: Date.now(), status: answer?.status() });
+  };
+  page.on('requestfinished', (request) => void note(request));
+  page.on('requestfailed', (request) => void note(request));
   page.on('pageerror', (error) => errors.push(error.message));
-  return { name, context, page, pressMs, errors };
+  return { name, context, page, pressMs, published, errors };
 };
 
 /**

@@ -330,7 +330,15 @@ export const runEvening = async (
       counts.disagreed += 1;
       const table = /table (\S+)$/.exec(name)?.[1] ?? '';
       const says = boards.map(({ phone, lanes }) => `${phone.name} “${lanes.get(table) ?? ''}”`);
-      note(`boards disagree: ${name}: ${says.join(', ')}`);
+      const last = boards.map(({ phone }) => {
+        const told = phone.published.slice(-3).map(({ seq, at, improves, answeredAt, status }) => {
+          const age = `${((now - answeredAt) / 1000).toFixed(1)} s ago`;
+          const better = improves === undefined ? '' : `, improves ${improves % 1e7}`;
+          return `${seq} at ${at % 1e7}${better}, ${status ?? 'no answer'} ${age}`;
+        });
+        return `${phone.name} published ${told.join('; ')}`;
+      });
+      note(`boards disagree: ${name}: ${says.join(', ')}. ${last.join('. ')}`);
     }
   };
 
