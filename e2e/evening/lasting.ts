@@ -4,13 +4,16 @@ export class Lasting {
 
   constructor(private readonly allowed: number) {}
 
-  /** @returns names that have lasted longer than allowed */
-  look(now: number, holding: readonly string[]): readonly string[] {
+  /**
+   * @param from time before which nothing counts, ms
+   * @returns names that have lasted longer than allowed
+   */
+  look(now: number, holding: readonly string[], from = 0): readonly string[] {
     for (const name of this.since.keys()) if (!holding.includes(name)) this.since.delete(name);
     return holding.filter((name) => {
       const found = this.since.get(name) ?? { at: now, counted: false };
       this.since.set(name, found);
-      const late = now - found.at > this.allowed && !found.counted;
+      const late = now - Math.max(found.at, from) > this.allowed && !found.counted;
       if (late) found.counted = true;
       return late;
     });

@@ -294,6 +294,8 @@ export const runEvening = async (
 
   const unplaced = new Lasting(PLACED_WITHIN);
   const differing = new Lasting(AGREE_WITHIN);
+  /** Time of the last step of any phone: boards agree within two seconds after each. */
+  let lastStep = 0;
   const tableOf = (lane: string): string => /^Table ([^:]+):/.exec(lane)?.[1] ?? '';
 
   const check = (shown: ReadonlyMap<Phone, Shown>): void => {
@@ -326,7 +328,7 @@ export const runEvening = async (
         lanes.get(table) === first?.lanes.get(table) ? [] : [`${phone.name}, table ${table}`],
       ),
     );
-    for (const name of differing.look(now, different)) {
+    for (const name of differing.look(now, different, lastStep)) {
       counts.disagreed += 1;
       const table = /table (\S+)$/.exec(name)?.[1] ?? '';
       const says = boards.map(({ phone, lanes }) => `${phone.name} “${lanes.get(table) ?? ''}”`);
@@ -380,6 +382,7 @@ export const runEvening = async (
     if (await tapNext(phone, next.words)) {
       tell(`${minutes().toFixed(1)} min: ${phone.name} did ${next.words}`);
       calling.done(thing);
+      lastStep = Date.now();
       tapped.set(phone, { words: next.words, at: Date.now() });
       if (next.words.startsWith('Plate and send')) {
         open.delete(/Table ([^ ·:]+)/.exec(next.words)?.[1] ?? '');

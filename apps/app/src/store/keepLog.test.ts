@@ -58,6 +58,7 @@ describe('the log on the device', () => {
   };
   beforeEach(() => {
     localStorage.clear();
+    sessionStorage.clear();
     Object.assign(globalThis, { indexedDB: new IDBFactory() });
   });
   afterEach(closeAll);
@@ -78,6 +79,28 @@ describe('the log on the device', () => {
     expect(two.cook()?.events.map(({ id }) => id)).toEqual([uuid(10), uuid(11)]);
     two.store.dispatch(streamPutAway({ stream: cookId, saved: true }));
     await untilKept(0);
+  });
+
+  it('come back after a reload in the same moment as the press, before the database has them', async () => {
+    const one = page();
+    await until(() => one.store.getState().log.recalled);
+    one.start();
+    one.store.dispatch(pressed({ cook: cookId, event: press(11) }));
+    closeAll();
+    // The reload: the database loses what was not committed.
+    Object.assign(globalThis, { indexedDB: new IDBFactory() });
+    const two = page();
+    await until(() => two.cook() !== undefined);
+    expect(two.cook()?.events.map(({ id }) => id)).toEqual([uuid(10), uuid(11)]);
+    await untilKept(3);
+    await until(() => sessionStorage.length === 0);
+    // Nothing comes back a second time once the cook was put away.
+    two.store.dispatch(streamPutAway({ stream: cookId, saved: true }));
+    await untilKept(0);
+    closeAll();
+    const three = page();
+    await until(() => three.store.getState().log.recalled);
+    expect(three.cook()).toBeUndefined();
   });
 
   it('are stored from two pages of one device, and each page has those of the other', async () => {

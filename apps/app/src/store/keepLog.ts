@@ -8,6 +8,7 @@ import { UNNAMED_BOOK, type Unreadable } from './logState';
 import { selectBook, selectStreams } from './logSelectors';
 import { isKnown, type KeptEntry, type LogStream } from './logStream';
 import { onChange } from './onChange';
+import { loadPending, savePending } from './pendingEntries';
 import { passRecalled, selectLeft, serviceLeft } from './passSlice';
 import type { AppStore } from './store';
 
@@ -193,6 +194,12 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
     if (!all && !stopped) timer = setTimeout(() => void write(), TRIED_AGAIN);
   };
 
+  // Read before the first press of this page overwrites it.
+  const interrupted = loadPending();
+  const keepPending = (): void => {
+    const { streams, writing } = store.getState().log;
+    savePending(streams, writing);
+  };
   const begin = async (): Promise<void> => {
     const first = firstKept();
     let kept: Recalled;
@@ -212,7 +219,11 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
       }),
     );
     if (kept.openBefore !== undefined) store.dispatch(passRecalled(kept.openBefore));
+    for (const entry of interrupted) {
+      store.dispatch(streamShared({ of: entry.of, id: entry.stream, entries: [{ entry }] }));
+    }
     await write();
+    keepPending();
     // The value of the first pages is deleted once every cook in it is in the database; an unreadable one stays.
     const moved = store.getState().log.notKept.length === 0 && first.unreadable.length === 0;
     if (moved) {
@@ -251,6 +262,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
 
   const stops = [
     keepPlace(store),
+    onChange(store, ({ log }) => log.writing, keepPending),
     onChange(store, selectStreams, () => void write()),
     // Streams that the page has left are removed once the logbook has every entry.
     onChange(store, selectLeft, (left) => {
