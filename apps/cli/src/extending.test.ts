@@ -95,7 +95,7 @@ describe('a made-up addition', () => {
       ],
     });
     const made = { exports: {} };
-    // eslint-disable-next-line no-new-func -- The bundle of this test's own sources.
+    // The bundle consists of this project's own sources.
     new Function('module', 'exports', 'require', outputFiles[0]?.text ?? '')(
       made,
       made.exports,

@@ -6,17 +6,18 @@ import { ON_THE_BONE } from './larder/onTheBone';
 import { SKIN_ON } from './larder/skinOn';
 import { VEAL_AND_PORK } from './larder/vealAndPork';
 import { WHOLE } from './larder/whole';
+import { SPECIES } from './species';
 
 /** A cut: of the larder, or a cook's own. */
 export type Cut = CutTraits;
 
 const LARDER = {
   ...BEEF,
-  ...ON_THE_BONE,
   ...VEAL_AND_PORK,
   ...LAMB_AND_GAME,
-  ...SKIN_ON,
+  ...ON_THE_BONE,
   ...FISH,
+  ...SKIN_ON,
   ...WHOLE,
 };
 export type CutId = keyof typeof LARDER;
@@ -24,5 +25,12 @@ export type CutId = keyof typeof LARDER;
 export const CUTS: Readonly<Record<CutId, LarderCut>> = LARDER;
 
 const isCutId = (id: string): id is CutId => id in LARDER;
-/** Ids of the cuts in the order of the larder. */
-export const CUT_IDS: readonly CutId[] = Object.keys(LARDER).filter(isCutId);
+/** Rank of a cut in the list: by species, pieces for several last. */
+const rankOf = (id: CutId): number => {
+  const { species, whole } = CUTS[id];
+  return SPECIES.indexOf(species) + (whole ? SPECIES.length : 0);
+};
+/** Ids of the cuts, by species. */
+export const CUT_IDS: readonly CutId[] = Object.keys(LARDER)
+  .filter(isCutId)
+  .toSorted((a, b) => rankOf(a) - rankOf(b));

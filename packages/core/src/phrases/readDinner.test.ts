@@ -42,7 +42,10 @@ describe('a dinner in one sentence', () => {
   });
 
   it('whatever is written is read or told, and never throws', () => {
-    const lists = [...Object.values(DINNER_WORDS), ...Object.values(CUTS).map(({ words }) => words)];
+    const lists = [
+      ...Object.values(DINNER_WORDS),
+      ...Object.values(CUTS).map(({ words }) => words),
+    ];
     const word = fc.oneof(
       fc.constantFrom(...lists.flatMap((list) => list.split(/,\s*/))),
       fc.constantFrom('4 cm', '1 1/4', '"', '130F', '55', '7:30', '25:99', ',', '300 g', 'x 3'),

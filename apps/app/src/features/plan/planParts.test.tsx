@@ -248,8 +248,8 @@ describe('the larder', () => {
     fireEvent.change(search, { target: { value: 'fillet WHITE' } });
     expect(shown()).toEqual([
       'White fish fillet',
-      'White fish fillet with its skin',
       'Monkfish tail fillet',
+      'White fish fillet with its skin',
     ]);
     fireEvent.click(screen.getByText('Monkfish tail fillet'));
     expect(store.getState().draft.request.cut).toBe('monkfish-tail');

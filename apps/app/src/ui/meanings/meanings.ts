@@ -267,9 +267,9 @@ export const MEANINGS = {
     word: 'Ready time of a table',
     means: 'Time at which all pieces of a table are plated.',
     figure: {
-      functions: [['pass/serviceSearch', 'ServiceSearch']],
+      functions: [['pass/search/serviceSearch', 'ServiceSearch']],
       equation:
-        'The first time at which pans, ovens, burners and hands are free, improved by a search.',
+        'The first time at which pans, ovens, burners and persons are free, improved by a search.',
       source: 'The search is compared with exact optima of small services.',
       range: 'The usual delay of steps and the uncertainty of each piece are included.',
     },
@@ -280,7 +280,7 @@ export const MEANINGS = {
     figure: {
       functions: [
         ['par/fitDemand', 'fitDemand'],
-        ['par/parFor', 'parFor'],
+        ['par/optimizePrepCount', 'optimizePrepCount'],
       ],
       equation: 'The count with the least expected cost of leftovers and of running out.',
       source: 'Demand by weekday and trend, fitted to the counts of past services.',
