@@ -34,3 +34,9 @@ const rankOf = (id: CutId): number => {
 export const CUT_IDS: readonly CutId[] = Object.keys(LARDER)
   .filter(isCutId)
   .toSorted((a, b) => rankOf(a) - rankOf(b));
+
+/** Traits with which a cook's own cut begins: those of the cut that it is most like, without the words of the larder. */
+export const traitsOf = (cut: Cut): CutTraits => {
+  const { words: _words, ...traits } = { words: undefined, ...cut };
+  return traits;
+};

@@ -1,8 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import type { z } from 'zod';
+import { CUT_IDS, CUTS, traitsOf } from '../food';
 import { simulate } from '../heat';
 import { planWay, PLAN_LIMITS, USUAL } from '../plan';
+import { ownCutSchema } from './planRequestSchema';
 import {
   cookEventSchema,
   cookFileSchema,
@@ -190,4 +192,9 @@ it('reads what the first logbooks kept: how often it was turned becomes a way, i
   const often = { ...old, request: { ...rest, turning: 'often' }, turns: [30, 60] };
   expect(cookPlanSchema.parse(often).legs).toMatchObject([{ kind: 'turns', flips: [30, 60] }]);
   expect(cookPlanSchema.safeParse({ ...old, pullCore: 'hot' }).success).toBe(false);
+});
+
+it.each(CUT_IDS)('accepts an own cut that begins with the traits of %s', (id) => {
+  const own = traitsOf(CUTS[id]);
+  expect(ownCutSchema.parse(own)).toEqual(own);
 });

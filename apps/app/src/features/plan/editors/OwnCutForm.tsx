@@ -1,6 +1,6 @@
 import { Controller, useForm } from 'react-hook-form';
 import { TextInput, View } from 'react-native';
-import { SPECIES, TISSUE_NAMES, type Cut } from '@crustan/core/food';
+import { SPECIES, TISSUE_NAMES, traitsOf, type Cut } from '@crustan/core/food';
 import { PLAN_LIMITS } from '@crustan/core/plan/limits';
 import type { OwnCut } from '@crustan/core/plan/request';
 import { kitchenChanged } from '../../../store/kitchenSlice';
@@ -31,7 +31,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
   const own = useAppSelector((state) => state.kitchen.own);
   const known = own.some(({ name }) => name === like.name);
   const { control, handleSubmit, formState } = useForm<OwnCut>({
-    defaultValues: known ? like : { ...like, name: '' },
+    defaultValues: known ? like : { ...traitsOf(like), name: '' },
   });
   const others = own.filter(({ name }) => name !== like.name);
   const keep = (piece: OwnCut): void => {
