@@ -21,7 +21,7 @@ export const places = {
   cook: chunk(() => import('./features/book/parts').then((m) => m.CookScreen)),
 };
 
-/** What a place shows and calls while another one is open. */
+/** Strips with the next step of a place, shown while another place is open. */
 export const strips = {
   stove: chunk(() => import('./features/stove/StoveStrip').then((m) => m.StoveStrip)),
   pass: chunk(() => import('./features/pass/PassStrip').then((m) => m.PassStrip)),

@@ -65,7 +65,7 @@ export const causalOrder = (events: readonly ServiceEvent[]): readonly ServiceEv
       placed.push({ event, from });
       for (const id of createdBy(event)) if (!created.has(id)) created.set(id, from);
     }
-    // What they are about has not arrived: they have no effect yet.
+    // Their ticket, piece or event has not arrived: they have no effect yet.
     if (waiting.length === left.length) {
       placed.push(...waiting.map((event) => ({ event, from: event.at })));
       break;
