@@ -1,7 +1,7 @@
 import type { ServiceEvent } from './serviceEvent';
 
 /** Ids of the ticket, the piece or the event that an event is about: it happened after these came into being. */
-const subjectsOf = (event: ServiceEvent): readonly string[] => {
+export const subjectsOf = (event: ServiceEvent): readonly string[] => {
   switch (event.kind) {
     case 'changed':
       return [event.order.id];

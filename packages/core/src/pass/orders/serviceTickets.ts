@@ -1,4 +1,4 @@
-import { causalOrder } from './causalOrder';
+import { causalOrder, subjectsOf } from './causalOrder';
 import { WASHING } from '../dishes/cleanPans';
 import type {
   BegunEvent,
@@ -189,34 +189,9 @@ const putInto = (
   begun: BegunEvent,
 ): Pick<BegunEvent, 'pan' | 'oven'> => ({ pan: pan ?? begun.pan, oven: oven ?? begun.oven });
 
-const speaksOf = (event: ServiceEvent, { id, pieces }: Ticket): boolean => {
-  switch (event.kind) {
-    case 'ordered':
-    case 'changed':
-      return event.order.id === id;
-    case 'way':
-    case 'begun':
-    case 'put':
-      return pieces.some((piece) => piece.id === event.piece);
-    case 'set':
-    case 'measured':
-    case 'out':
-    case 'back':
-    case 'washed':
-    case 'hands':
-    case 'stock':
-    case 'undo':
-      return false;
-    case 'fired':
-    case 'held':
-    case 'cancelled':
-    case 'sent':
-    case 'refired':
-    case 'moved':
-    case 'side':
-      return event.of === id;
-  }
-};
+/** Whether an event is about a ticket or one of its pieces. */
+const speaksOf = (event: ServiceEvent, { id, pieces }: Ticket): boolean =>
+  subjectsOf(event).some((of) => of === id || pieces.some((piece) => piece.id === of));
 
 /** Pieces of a dish that a ticket has used up: of a cancelled one, those that were begun. */
 const used = (ticket: Ticket | undefined, dish: string): number =>
