@@ -2,7 +2,8 @@ import type { Page } from '@playwright/test';
 import { cookRecordSchema } from '@crustan/core/formats';
 import { effectiveEvents } from '@crustan/core/cook';
 import { startServed } from '../scripts/served.mjs';
-import { expect, linkStandIn, openPlan, pressOn, setFigure, test } from './kitchen';
+import { expect, findings, linkStandIn, openPlan, pressOn, setFigure, test } from './kitchen';
+import { fastClock, withClock } from './passLine';
 
 /** The cooks of a server's book, in full, newest first. */
 const cooksOf = async (url: string) => {
@@ -65,6 +66,22 @@ test('readings from the stand-in kitchen find its oven out, and trouble is compu
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('radio', { name: 'Thermometers' }).click();
   await page.getByRole('button', { name: 'Unlink' }).click();
+});
+
+test('a late step on another screen can be read in every light', async ({ page, context, own }) => {
+  await withClock(context, fastClock(60));
+  await startThick(page, own.url);
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await expect(page.getByTestId('call-strip')).toContainText(/late$/, { timeout: 60_000 });
+  for (const light of ['light', 'dark'] as const) {
+    await page.evaluate(
+      (kept) => localStorage.setItem('crustan.light', JSON.stringify(kept)),
+      light,
+    );
+    await page.reload();
+    await expect(page.getByTestId('call-strip')).toContainText(/late$/);
+    expect(await findings(page)).toEqual([]);
+  }
 });
 
 test('works with the network gone, opened anew, and catches up', async ({ page, context }) => {

@@ -20,7 +20,7 @@ export const CallStrip = ({ place, words, left, onOpen }: Props) => {
       role="button"
       onPress={onOpen}
       testID="call-strip"
-      className={`no-print on-iron min-h-touch flex-row items-center gap-3 px-4 py-1 ${due.late ? 'bg-hazard' : 'bg-iron-900'}`}
+      className={`no-print min-h-touch flex-row items-center gap-3 px-4 py-1 ${due.late ? 'bg-hazard' : 'on-iron bg-iron-900'}`}
     >
       <Text voice="label" tone={due.late ? 'text-iron-950' : 'text-iron-400'}>
         {place}
