@@ -209,22 +209,26 @@ test('writes a cook down from memory, and finds it learned from', async ({ page,
   await expect(page.getByText(/past cooks? (is|are) foreseen/)).toBeVisible({ timeout: 60_000 });
 });
 
-test('plans a trial, puts its pieces on together, and compares them', async ({ page, own }) => {
-  await page.goto(`${own.url}/book/trials`);
-  await page.getByRole('radio', { name: 'Rested open or covered' }).click();
-  await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(2);
-  await page.getByRole('button', { name: 'Start 2 for one plate' }).click();
-  await expect(page).toHaveURL(/stove/, { timeout: 60_000 });
-  // Two pieces, each with its pan on, in, turned, out, sliced: whichever is due first says so.
-  for (let press = 0; press < 10; press += 1) {
-    await pressOn(page, /pan is on|in the pan|turned|out of|sliced/);
-  }
-  await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
-  await page.goto(`${own.url}/book/trials`);
-  await page.getByRole('listitem').first().getByRole('link').click();
-  await expect(page.getByRole('table')).toHaveCount(2);
-  await expect(page.getByText(/not measured on both/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Draw the order' }).click();
-  await page.getByRole('button', { name: 'One more likes it best' }).first().click();
-  await expect(page.getByText(/1 of 1 chose the same; by guessing/)).toBeVisible();
-});
+test(
+  'plans a trial, puts its pieces on together, and compares them',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await page.goto(`${own.url}/book/trials`);
+    await page.getByRole('radio', { name: 'Rested open or covered' }).click();
+    await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(2);
+    await page.getByRole('button', { name: 'Start 2 for one plate' }).click();
+    await expect(page).toHaveURL(/stove/, { timeout: 60_000 });
+    // Two pieces, each with its pan on, in, turned, out, sliced: whichever is due first says so.
+    for (let press = 0; press < 10; press += 1) {
+      await pressOn(page, /pan is on|in the pan|turned|out of|sliced/);
+    }
+    await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
+    await page.goto(`${own.url}/book/trials`);
+    await page.getByRole('listitem').first().getByRole('link').click();
+    await expect(page.getByRole('table')).toHaveCount(2);
+    await expect(page.getByText(/not measured on both/).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Draw the order' }).click();
+    await page.getByRole('button', { name: 'One more likes it best' }).first().click();
+    await expect(page.getByText(/1 of 1 chose the same; by guessing/)).toBeVisible();
+  },
+);

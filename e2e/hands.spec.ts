@@ -104,37 +104,39 @@ test('wet hands: nothing scrolls, and what would cost is held', async ({ page, o
   await fits(page);
 });
 
-test('trouble that the readings see is offered a way out, once: taken, or declined for good', async ({
-  page,
-}) => {
-  const served = await startServed();
-  try {
-    const link = async (): Promise<void> => {
-      await page.getByRole('button', { name: 'More' }).click();
-      await page.getByRole('radio', { name: 'Thermometers' }).click();
-      await page.getByRole('button', { name: /Link the stand-in/ }).click();
-      await page.getByRole('radio', { name: '60×' }).click();
-      await page.getByRole('button', { name: 'Back to the cook' }).click();
-    };
-    await openPlan(page, served.url);
-    await setFigure(page, 'thickness', /Thickness in mm/, '45');
-    await setFigure(page, 'weight', /Weight in g/, '500');
-    await page.getByTestId('way-oven-sear').click();
-    await page.getByRole('button', { name: 'Start at the stove' }).click();
-    await pressOn(page, 'It is in the oven');
-    await link();
-    const offer = page.getByTestId('offer');
-    await expect(offer).toBeVisible({ timeout: 90_000 });
-    await expect(offer).toHaveText(/the plate is .*; without it, \d+ min (late|early)/);
-    await offer.getByRole('button', { name: 'Keep the plan' }).click();
-    await expect(offer).toBeHidden();
-    await page.waitForTimeout(3000);
-    await expect(offer).toBeHidden();
-    await page.reload();
-    await expect(page.getByTestId('forecast')).toContainText(/Due/);
-    await page.waitForTimeout(3000);
-    await expect(offer).toBeHidden();
-  } finally {
-    await served.stop();
-  }
-});
+test(
+  'trouble that the readings see is offered a way out, once: taken, or declined for good',
+  { tag: '@deep' },
+  async ({ page }) => {
+    const served = await startServed();
+    try {
+      const link = async (): Promise<void> => {
+        await page.getByRole('button', { name: 'More' }).click();
+        await page.getByRole('radio', { name: 'Thermometers' }).click();
+        await page.getByRole('button', { name: /Link the stand-in/ }).click();
+        await page.getByRole('radio', { name: '60×' }).click();
+        await page.getByRole('button', { name: 'Back to the cook' }).click();
+      };
+      await openPlan(page, served.url);
+      await setFigure(page, 'thickness', /Thickness in mm/, '45');
+      await setFigure(page, 'weight', /Weight in g/, '500');
+      await page.getByTestId('way-oven-sear').click();
+      await page.getByRole('button', { name: 'Start at the stove' }).click();
+      await pressOn(page, 'It is in the oven');
+      await link();
+      const offer = page.getByTestId('offer');
+      await expect(offer).toBeVisible({ timeout: 90_000 });
+      await expect(offer).toHaveText(/the plate is .*; without it, \d+ min (late|early)/);
+      await offer.getByRole('button', { name: 'Keep the plan' }).click();
+      await expect(offer).toBeHidden();
+      await page.waitForTimeout(3000);
+      await expect(offer).toBeHidden();
+      await page.reload();
+      await expect(page.getByTestId('forecast')).toContainText(/Due/);
+      await page.waitForTimeout(3000);
+      await expect(offer).toBeHidden();
+    } finally {
+      await served.stop();
+    }
+  },
+);

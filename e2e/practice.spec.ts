@@ -46,33 +46,36 @@ test('the course spans the ways; what was reached is kept with the logbook', asy
   expect(kept.results.map(({ of }) => of)).toContain('two');
 });
 
-for (const [drill, asks] of [
-  ['Doneness by the finger', /Under the finger/],
-  ['Doneness by the colour', /the middle reach/],
-  ['A pan by drop, wisp and sound', /How hot is the pan/],
+for (const [drill, asks, tag] of [
+  ['Doneness by the finger', /Under the finger/, []],
+  ['Doneness by the colour', /the middle reach/, ['@deep']],
+  ['A pan by drop, wisp and sound', /How hot is the pan/, ['@deep']],
 ] as const) {
-  test(`a round of “${drill}” tells which way the calls lean, and is kept`, async ({
-    page,
-    own,
-  }) => {
-    await page.goto(`${own.url}/practice`);
-    await page.getByRole('button', { name: drill }).click();
-    const calls = page.getByRole('group', { name: 'Your call' }).getByRole('button');
-    await expect(page.getByText(asks)).toBeVisible();
-    expect(await findings(page)).toEqual([]);
-    for (let card = 0; card < 8; card += 1) {
-      // Always the hottest there is: the lean is known.
-      await calls.last().click();
-      await expect(page.getByTestId('drill-asks')).toHaveText(/It (reached|is at)/);
-      await page.getByRole('button', { name: /^(Next|How you call)$/ }).click();
-    }
-    await expect(page.getByTestId('drill-verdict')).toHaveText(/\d of 8 right.*hotter than it is/);
-    await page.getByRole('button', { name: 'Back to the course' }).click();
-    await expect(
-      page
-        .getByRole('list', { name: 'Drills' })
-        .getByText(/hotter than it is/)
-        .first(),
-    ).toBeVisible();
-  });
+  test(
+    `a round of “${drill}” tells which way the calls lean, and is kept`,
+    { tag: [...tag] },
+    async ({ page, own }) => {
+      await page.goto(`${own.url}/practice`);
+      await page.getByRole('button', { name: drill }).click();
+      const calls = page.getByRole('group', { name: 'Your call' }).getByRole('button');
+      await expect(page.getByText(asks)).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+      for (let card = 0; card < 8; card += 1) {
+        // Always the hottest there is: the lean is known.
+        await calls.last().click();
+        await expect(page.getByTestId('drill-asks')).toHaveText(/It (reached|is at)/);
+        await page.getByRole('button', { name: /^(Next|How you call)$/ }).click();
+      }
+      await expect(page.getByTestId('drill-verdict')).toHaveText(
+        /\d of 8 right.*hotter than it is/,
+      );
+      await page.getByRole('button', { name: 'Back to the course' }).click();
+      await expect(
+        page
+          .getByRole('list', { name: 'Drills' })
+          .getByText(/hotter than it is/)
+          .first(),
+      ).toBeVisible();
+    },
+  );
 }

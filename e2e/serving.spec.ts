@@ -56,36 +56,40 @@ test('serves itself compressed, and only what is there', async ({ own }) => {
   expect((await fetch(`${own.url}/../package.json`)).status).toBe(404);
 });
 
-test('killed after every press, it has every press it acknowledged', async ({ demo }) => {
-  const plans = await (await fetch(`${demo.url}/api/plans`)).json();
-  let served = await startServed();
-  const id = crypto.randomUUID();
-  const send = async (method: string, where: string, body: unknown): Promise<void> => {
-    const answer = await fetch(served.url + where, {
-      method,
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(body),
-    });
-    expect(answer.status).toBe(200);
-    await served.kill('SIGKILL');
-    served = await startServed({ data: served.folder, port: served.port });
-  };
-  try {
-    await send('PUT', `/api/cooks/${id}`, { id, startedAt: Date.now(), plan: plans.plans[0] });
-    const kinds = ['started', 'pan-on', 'in', 'turned', 'turned', 'pulled', 'sliced'];
-    for (const kind of kinds) {
-      const event = { id: crypto.randomUUID(), kind, at: Date.now() };
-      await send('POST', `/api/cooks/${id}/events`, { events: [event] });
+test(
+  'killed after every press, it has every press it acknowledged',
+  { tag: '@deep' },
+  async ({ demo }) => {
+    const plans = await (await fetch(`${demo.url}/api/plans`)).json();
+    let served = await startServed();
+    const id = crypto.randomUUID();
+    const send = async (method: string, where: string, body: unknown): Promise<void> => {
+      const answer = await fetch(served.url + where, {
+        method,
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+      expect(answer.status).toBe(200);
+      await served.kill('SIGKILL');
+      served = await startServed({ data: served.folder, port: served.port });
+    };
+    try {
+      await send('PUT', `/api/cooks/${id}`, { id, startedAt: Date.now(), plan: plans.plans[0] });
+      const kinds = ['started', 'pan-on', 'in', 'turned', 'turned', 'pulled', 'sliced'];
+      for (const kind of kinds) {
+        const event = { id: crypto.randomUUID(), kind, at: Date.now() };
+        await send('POST', `/api/cooks/${id}/events`, { events: [event] });
+      }
+      await send('PUT', `/api/cooks/${id}/judgement`, { crust: 'golden', notes: 'kept' });
+      const answer = await fetch(`${served.url}/api/cooks/${id}`);
+      const cook = cookRecordSchema.parse(await answer.json());
+      expect(cook.events.map(({ kind }) => kind)).toEqual(kinds);
+      expect(cook.judgement).toEqual({ crust: 'golden', notes: 'kept' });
+    } finally {
+      await served.kill('SIGKILL');
     }
-    await send('PUT', `/api/cooks/${id}/judgement`, { crust: 'golden', notes: 'kept' });
-    const answer = await fetch(`${served.url}/api/cooks/${id}`);
-    const cook = cookRecordSchema.parse(await answer.json());
-    expect(cook.events.map(({ kind }) => kind)).toEqual(kinds);
-    expect(cook.judgement).toEqual({ crust: 'golden', notes: 'kept' });
-  } finally {
-    await served.kill('SIGKILL');
-  }
-});
+  },
+);
 
 test(
   'a restore that is killed at any moment leaves one whole logbook, the old or the new',

@@ -37,44 +37,49 @@ test('a rib for six is planned low, held an hour and blasted, and followed at th
   await expect(page.getByTestId('happened')).toContainText(/out|board/);
 });
 
-test('both muscles of a T-bone are told, and how to lay it', async ({ page, own }) => {
-  await openPlan(page, own.url);
-  await page.getByTestId('word-cut').click();
-  await page.getByRole('radio', { name: 'T-bone steak', exact: true }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByTestId('way-oven-sear').click();
-  await expect(
-    page.getByText(/^The fillet beyond the bone ends .+, the larger side at \d\d°\./),
-  ).toBeVisible();
-});
+test(
+  'both muscles of a T-bone are told, and how to lay it',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByTestId('word-cut').click();
+    await page.getByRole('radio', { name: 'T-bone steak', exact: true }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await page.getByTestId('way-oven-sear').click();
+    await expect(
+      page.getByText(/^The fillet beyond the bone ends .+, the larger side at \d\d°\./),
+    ).toBeVisible();
+  },
+);
 
-test('a card of 24 plans of this kitchen is computed, stopped, begun again, printed and saved', async ({
-  page,
-  own,
-}) => {
-  await openPlan(page, own.url);
-  await page.getByRole('button', { name: 'Time chart' }).click();
-  const begin = page.getByRole('button', { name: 'Compute 24 plans' });
-  await begin.click();
-  await page.getByRole('button', { name: 'Stop' }).click();
-  await expect(page.getByRole('progressbar')).toBeHidden();
-  await begin.click();
-  await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 60_000 });
-  const card = page.getByTestId('card');
-  await expect(card.getByRole('cell')).toHaveCount(24);
-  await expect(card.getByText(/^pull \d\d°$/).first()).toBeVisible();
-  expect(await card.getByText(/^(pull \d{1,2}°|too thin: over)$/).count()).toBe(24);
+test(
+  'a card of 24 plans of this kitchen is computed, stopped, begun again, printed and saved',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByRole('button', { name: 'Time chart' }).click();
+    const begin = page.getByRole('button', { name: 'Compute 24 plans' });
+    await begin.click();
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await expect(page.getByRole('progressbar')).toBeHidden();
+    await begin.click();
+    await expect(page.getByRole('progressbar')).toBeHidden({ timeout: 60_000 });
+    const card = page.getByTestId('card');
+    await expect(card.getByRole('cell')).toHaveCount(24);
+    await expect(card.getByText(/^pull \d\d°$/).first()).toBeVisible();
+    expect(await card.getByText(/^(pull \d{1,2}°|too thin: over)$/).count()).toBe(24);
 
-  await page.emulateMedia({ media: 'print' });
-  await expect(card).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
-  expect((await page.pdf({ format: 'A4' })).byteLength).toBeGreaterThan(10_000);
-  await page.emulateMedia({ media: 'screen' });
+    await page.emulateMedia({ media: 'print' });
+    await expect(card).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+    expect((await page.pdf({ format: 'A4' })).byteLength).toBeGreaterThan(10_000);
+    await page.emulateMedia({ media: 'screen' });
 
-  const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as CSV' }).click();
-  const lines = (await readFile(await (await saved).path(), 'utf8')).trim().split('\n');
-  expect(lines).toHaveLength(25);
-  expect(lines[0]).toContain('thickness_mm');
-  expect(lines[24]).toMatch(/^strip-steak,once,/);
-});
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save as CSV' }).click();
+    const lines = (await readFile(await (await saved).path(), 'utf8')).trim().split('\n');
+    expect(lines).toHaveLength(25);
+    expect(lines[0]).toContain('thickness_mm');
+    expect(lines[24]).toMatch(/^strip-steak,once,/);
+  },
+);

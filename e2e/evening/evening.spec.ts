@@ -15,18 +15,21 @@ const expectNoFaults = ({ orders: _, pressMs: __, notes, ...faults }: EveningCou
   expect(Object.values(faults).every((count) => count === 0)).toBe(true);
 };
 
-test('a short evening on three phones, the server killed, a restore, a phone cut off, a second service', async ({
-  browser,
-}) => {
-  test.setTimeout(600_000);
-  const plan = eveningPlan(21, { tables: 3, minutes: 12, restore: true, second: true });
-  const found = await runEvening(browser, plan, {
-    ...{ start: startServed, speed: 30, stations: THREE_PHONES, tell },
+for (const { title, second, tag } of [
+  { title: 'a short evening on three phones', second: false, tag: [] },
+  { title: 'a short evening and a second service of the same day', second: true, tag: ['@deep'] },
+]) {
+  test(`${title}: the server killed, a restore, a phone cut off`, { tag }, async ({ browser }) => {
+    test.setTimeout(600_000);
+    const plan = eveningPlan(21, { tables: 3, minutes: 12, restore: true, second });
+    const found = await runEvening(browser, plan, {
+      ...{ start: startServed, speed: 30, stations: THREE_PHONES, tell },
+    });
+    expectNoFaults(found);
+    expect(found.orders).toBe(second ? 5 : 4);
+    expect(found.pressMs.length).toBeGreaterThan(20);
   });
-  expectNoFaults(found);
-  expect(found.orders).toBe(5);
-  expect(found.pressMs.length).toBeGreaterThan(20);
-});
+}
 
 test(
   'the only pan breaks with food in it, is back later, and every table is sent',

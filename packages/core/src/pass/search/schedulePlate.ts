@@ -8,7 +8,7 @@ import { ServiceSearch } from './serviceSearch';
 /** Rest of a piece beyond what it stays warm: the most before the plate is served in parts, s. Estimate. */
 const MOST_EXTRA_REST_S = 3600;
 /** Moves of the search for the least waiting. */
-const MOVES = 120;
+const MOVES = 40;
 
 export interface PlateTarget {
   readonly gear: ServiceGear;

@@ -135,8 +135,13 @@ export class ServiceSearch {
     const late = this.free(worth);
     if (late.length === 0) return false;
     const drawnMove = random();
-    const move = MOVES.find(({ below }) => drawnMove < below) ?? MOVES[0];
-    move.make(this.scheduling, drawn(random, late), (all) => this.free(all), random);
+    // Without another ticket that may be moved, only random choices give another placement.
+    const isAlone = late.length === 1 && this.free(scheduling.byLanding()).length === 1;
+    if (isAlone) landAgain(scheduling, late, random);
+    else {
+      const move = MOVES.find(({ below }) => drawnMove < below) ?? MOVES[0];
+      move.make(scheduling, drawn(random, late), (all) => this.free(all), random);
+    }
     const cost = scheduling.cost();
     const warm = Math.max(WARM.least, WARM.share * this.best.cost);
     const temperature = warm * (COLD / warm) ** progress;

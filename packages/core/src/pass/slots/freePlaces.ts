@@ -88,6 +88,23 @@ export const placesOf = (
   return { piece, places };
 };
 
+/** A place of a piece with the starts from `first` up to before `end` that are still free on the grid. */
+export const refreshPlace = (
+  grid: ServiceGrid,
+  { piece, place }: { readonly piece: SlotPiece; readonly place: Place },
+  first: number,
+  end: number,
+): Place => {
+  const { steps, pan, oven } = place;
+  const free = new Uint8Array(Math.max(0, end - first));
+  for (let k = 0; k < free.length; k += 1)
+    free[k] = startUpTo(place, first + k) === first + k ? 1 : 0;
+  grid.clearHands(free, first, steps);
+  grid.clearOven(free, first, steps, oven);
+  grid.clearPan(free, first, steps, pan, piece.job.allergens);
+  return { ...place, starts: lastFree(free, first), base: first };
+};
+
 /** The last start of a place up to a slot, or -1. */
 export const startUpTo = ({ starts, base }: Place, slot: number): number =>
   slot < base ? -1 : starts[Math.min(slot - base, starts.length - 1)];

@@ -6,6 +6,7 @@ import {
   lastStart,
   everyPieceFits,
   placesOf,
+  refreshPlace,
   startUpTo,
   type FreePiece,
   type Moment,
@@ -34,6 +35,8 @@ const STEPS = [
 const FIRST_SEEN = 1200;
 /** Most that a place costs where it is drawn, in seconds of waiting: other pans and ways are tried. */
 const DRAWN_COST = 150;
+/** Conflicts with pieces placed meanwhile after which the free starts of a place are computed again: scanning is faster for a few. */
+const MOST_CONFLICTS = 12;
 /** Cost of another method than the menu's, in seconds of waiting. */
 const OTHER_WAY = 120;
 
@@ -58,13 +61,21 @@ const bestPlacement = (
     const least = random ? Math.floor(random() * random() * (steps.keeps + 1)) : 0;
     const first = firstStart(place, moment);
     let start = lastStart(place, plated - least);
-    for (; start >= first; start = startUpTo(place, start - 1)) {
+    let current = place;
+    let conflicts = 0;
+    for (; start >= first; start = startUpTo(current, start - 1)) {
       const cost = penalty + plated - steps.ready - start;
       if (best !== undefined && cost >= best.cost) break;
       const loaded = grid.findsFull(pan, start, one.piece.job.options[option]);
       if (full !== undefined && full !== loaded) continue;
       const placement = { option, full: loaded, pan, oven, start, steps, allergens };
-      if (grid.findConflict(placement)) continue;
+      if (grid.findConflict(placement)) {
+        conflicts += 1;
+        if (conflicts === MOST_CONFLICTS) {
+          current = refreshPlace(grid, { piece: one.piece, place }, first, start);
+        }
+        continue;
+      }
       if (!grid.holding.fits(start + steps.heat, plated)) continue;
       best = { placement: { ...placement, clean: allergens && grid.cleanFor(placement) }, cost };
       break;
