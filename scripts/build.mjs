@@ -23,6 +23,8 @@ const SOURCES = [
   'package-lock.json',
   'packages/core/src',
   'packages/core/package.json',
+  'packages/messages/src',
+  'packages/messages/package.json',
   'apps/server/src',
   'apps/app/src',
   'apps/app/public',

@@ -1,5 +1,5 @@
 const esModules =
-  'idb|immer|@reduxjs/toolkit|react-redux|reselect|redux|redux-thunk|d3-.*|internmap|chevrotain';
+  'idb|immer|@reduxjs/toolkit|react-redux|reselect|redux|redux-thunk|d3-.*|internmap|chevrotain|intl-messageformat|@formatjs';
 
 module.exports = {
   displayName: 'app',
@@ -14,7 +14,7 @@ module.exports = {
   },
   transform: {
     // The core has neither React nor old browsers to think of.
-    'packages/core/src/.+\\.ts$|\\.mjs$': require.resolve('../../tooling/jestEsbuild.cjs'),
+    'packages/(core|messages)/src/.+\\.ts$|\\.mjs$': require.resolve('../../tooling/jestEsbuild.cjs'),
   },
   setupFiles: ['react-native-css-interop/dist/runtime/components', '../../tooling/jestSeed.cjs'],
   setupFilesAfterEnv: ['<rootDir>/jestAfterEnv.cjs'],

@@ -41,7 +41,9 @@ export class HeardCalls {
       this.calledAt.set(thing, at);
       if (before === undefined || at - before >= MOVED) return [];
       const repeated = this.again.get(/Table (\S+)$/.exec(thing)?.[1] ?? '');
-      if (!repeated || repeated.has(thing)) return [thing];
+      if (!repeated || repeated.has(thing)) {
+        return [`${text}, ${((at - before) / 1000).toFixed(1)} s after the call before`];
+      }
       repeated.add(thing);
       return [];
     });

@@ -7,6 +7,7 @@ import { notify, say } from '../ui/attention';
 import { beep, buzz, type Call } from '../ui/calls';
 import { setVolume } from '../ui/sound';
 import { callDue, type CallTime } from './callDue';
+import { t } from '../t';
 
 /** Something to do that is called when it is due. */
 export interface Callable {
@@ -69,9 +70,9 @@ export const useCalls = (callables: readonly Callable[], now: number): void => {
       const words = callable.words();
       const text =
         time === 'soon'
-          ? `Soon: ${words}`
+          ? t('soon', { words })
           : late > OVERDUE_S
-            ? `Overdue by ${formatDuration(late)}: ${words}`
+            ? t('overdue-by', { duration: formatDuration(late), words })
             : words;
       const call = time === 'now' ? callable.call : 'soon';
       if (attention.sound) beep(call);

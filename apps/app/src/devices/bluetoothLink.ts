@@ -1,6 +1,7 @@
 import { parseThermometer } from '@crustan/core/formats/healthThermometer';
 import { kitchenNow } from '../store/clock';
 import type { OpenLink } from './deviceLink';
+import { t } from '../t';
 
 /** The parts of Web Bluetooth that are used here; not every browser has it. */
 interface Characteristic extends EventTarget {
@@ -46,8 +47,7 @@ export const bluetoothLink: OpenLink = async (listener) => {
     else listener.rubbish();
   };
   measurement.addEventListener('characteristicvaluechanged', hear);
-  const lost = (): void =>
-    listener.failed('The thermometer is out of reach. Bring it near and link it again.');
+  const lost = (): void => listener.failed(t('the-thermometer-is-out-of-reach-bring'));
   device.addEventListener('gattserverdisconnected', lost);
   await measurement.startNotifications();
   return () => {

@@ -14,6 +14,7 @@ import { newId } from '../store/newId';
 import { pressed } from '../store/logSlice';
 import type { AppStore } from '../store/store';
 import type { OpenLink } from './deviceLink';
+import { t } from '../t';
 
 /**
  * Interval after which a reading is stored in the logbook, ms of the kitchen's time, or the change after which it is,
@@ -79,7 +80,7 @@ export const linkDevice = async (
   } catch (error) {
     store.dispatch(deviceUnlinked());
     store.dispatch(
-      deviceFailed(error instanceof Error ? error.message : 'It could not be linked.'),
+      deviceFailed(error instanceof Error ? error.message : t('it-could-not-be-linked')),
     );
   }
 };

@@ -3,6 +3,7 @@ import { INSTRUMENTS } from '@crustan/core/cook/event';
 import { clockSpeed, kitchenNow } from '../store/clock';
 import type { OpenLink } from './deviceLink';
 import { API } from '../store/apiAddress';
+import { t } from '../t';
 
 const saidSchema = z.object({ by: z.enum(INSTRUMENTS), celsius: z.number(), at: z.number() });
 
@@ -24,10 +25,10 @@ export const simulatedLink =
     });
     line.addEventListener('over', () => {
       line.close();
-      listener.failed('The stand-ins follow a cook for twelve hours; this one is over.');
+      listener.failed(t('the-stand-ins-follow-a-cook-for'));
     });
     line.onerror = () => {
-      listener.failed('The thermometers are out of reach; they are tried again.');
+      listener.failed(t('the-thermometers-are-out-of-reach-they'));
       // A resumed stream would use the time of its first request.
       line.close();
       retry = setTimeout(() => {

@@ -20,6 +20,7 @@ import { describeJudged } from '../words/judgedWords';
 import { useShow } from '../words/useShow';
 import { judgeSchema, typedOf, type TypedJudgement } from './judgeSchema';
 import { INK } from '../ui/ink';
+import { t } from '../t';
 
 export interface Props {
   readonly onJudge: (judgement: Judgement) => void;
@@ -33,15 +34,15 @@ export interface Props {
 
 /** Asked first; the rest is there for who wants it. */
 const FIRST = [
-  ['crust', 'The crust came out', CRUST_SEEN],
-  ['again', 'Cook it this way again?', WOULD_COOK_AGAIN],
+  ['crust', t('the-crust-came-out'), CRUST_SEEN],
+  ['again', t('cook-it-this-way-again'), WOULD_COOK_AGAIN],
 ] as const;
 const REST = [
-  ['crunch', 'Under the knife it was', CRUNCH_FELT],
-  ['greyBand', 'Grey under the crust', GREY_BAND_SEEN],
-  ['juice', 'Juice on the board', JUICE_SEEN],
-  ['tenderness', 'Tenderness', TENDERNESS_FELT],
-  ['seasoning', 'Salt', SEASONING_TASTED],
+  ['crunch', t('under-the-knife-it-was'), CRUNCH_FELT],
+  ['greyBand', t('grey-under-the-crust'), GREY_BAND_SEEN],
+  ['juice', t('juice-on-the-board'), JUICE_SEEN],
+  ['tenderness', t('tenderness'), TENDERNESS_FELT],
+  ['seasoning', t('salt'), SEASONING_TASTED],
 ] as const;
 
 interface FieldProps {
@@ -137,18 +138,18 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
       <Field
         {...shared}
         name="end"
-        label={`Measured peak, ${temperature.symbol}`}
-        placeholder="not measured"
+        label={t('measured-peak', { symbol: temperature.symbol })}
+        placeholder={t('not-measured')}
         error={errors.end?.message}
       />
       <View className="gap-2">
-        <Text tone={text}>Doneness in the slice</Text>
+        <Text tone={text}>{t('doneness-in-the-slice')}</Text>
         <Controller
           control={form.control}
           name="doneness"
           render={({ field }) => (
             <Choice
-              label="Doneness"
+              label={t('doneness')}
               onIron={onIron}
               value={field.value}
               onChange={field.onChange}
@@ -165,31 +166,36 @@ export const JudgeForm = ({ onJudge, busy, doneness, said, onIron = false }: Pro
             <Field
               {...shared}
               name="before"
-              label={`Raw, ${weight.symbol}`}
+              label={t('raw', { symbol: weight.symbol })}
               error={errors.before?.message}
             />
             <Field
               {...shared}
               name="after"
-              label={`Rested, ${weight.symbol}`}
+              label={t('rested', { symbol: weight.symbol })}
               error={errors.after?.message}
             />
-            <Field {...shared} name="paid" label="It cost" error={errors.paid?.message} />
+            <Field {...shared} name="paid" label={t('it-cost')} error={errors.paid?.message} />
           </View>
         </>
       ) : (
         <View className="items-start">
           <Button
             kind={onIron ? 'stovePlain' : 'plain'}
-            label="Say more: crunch, juice, weights, cost"
+            label={t('say-more-crunch-juice-weights-cost')}
             onPress={() => setAll(true)}
           />
         </View>
       )}
-      <Field {...shared} name="notes" label="Notes for next time" error={errors.notes?.message} />
+      <Field
+        {...shared}
+        name="notes"
+        label={t('notes-for-next-time')}
+        error={errors.notes?.message}
+      />
       <Button
         kind={onIron ? 'stove' : 'main'}
-        label={busy ? 'Writing…' : 'Write it in the logbook'}
+        label={busy ? t('writing') : t('write-it-in-the-logbook')}
         disabled={busy}
         onPress={() => void form.handleSubmit(onJudge)()}
       />

@@ -11,6 +11,7 @@ import {
   type Judgement,
 } from '@crustan/core/formats/judgementSchema';
 import { UNITS, type UnitSystem } from '@crustan/core/units';
+import { t } from '../t';
 
 const figure = (text: string): number => Number(text.trim().replace(',', '.'));
 
@@ -18,10 +19,18 @@ const figure = (text: string): number => Number(text.trim().replace(',', '.'));
 const rangeOf = (name: 'end' | 'before' | 'after' | 'paid', units: UnitSystem): string => {
   const { temperature, weight } = UNITS[units];
   if (name === 'end') {
-    return `An end temperature lies from ${temperature.fromSi(0)} to ${temperature.fromSi(120)} ${temperature.symbol}; or leave it empty.`;
+    return t('an-end-temperature-lies-from-to-or', {
+      fromSi: temperature.fromSi(0),
+      fromSi2: temperature.fromSi(120),
+      symbol: temperature.symbol,
+    });
   }
-  if (name === 'paid') return 'What it cost is a figure from 0 to 100,000; or leave it empty.';
-  return `A weight lies from ${weight.fromSi(0.02).toFixed(weight.decimals)} to ${weight.fromSi(5).toFixed(weight.decimals)} ${weight.symbol}; or leave it empty.`;
+  if (name === 'paid') return t('what-it-cost-is-a-figure-from');
+  return t('a-weight-lies-from-to-or-leave', {
+    fromSi: weight.fromSi(0.02).toFixed(weight.decimals),
+    fromSi2: weight.fromSi(5).toFixed(weight.decimals),
+    symbol: weight.symbol,
+  });
 };
 
 const optional = <const T extends readonly string[]>(values: T) => z.enum(values).optional();
@@ -42,7 +51,7 @@ export const judgeSchema = (units: UnitSystem) =>
       tenderness: optional(TENDERNESS_FELT),
       seasoning: optional(SEASONING_TASTED),
       again: optional(WOULD_COOK_AGAIN),
-      notes: z.string().max(2000, 'Notes may be 2000 letters long.'),
+      notes: z.string().max(2000, t('notes-may-be-2000-letters-long')),
     })
     .transform(({ end, before, after, paid, ...rest }, context): Judgement => {
       const { temperature, weight } = UNITS[units];
@@ -70,7 +79,7 @@ export const judgeSchema = (units: UnitSystem) =>
         context.addIssue({
           code: 'custom',
           path: ['after'],
-          message: 'It cannot weigh more rested than raw; look at the two weights again.',
+          message: t('it-cannot-weigh-more-rested-than-raw'),
         });
         return z.NEVER;
       }

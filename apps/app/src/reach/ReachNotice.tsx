@@ -5,6 +5,7 @@ import { useAppSelector } from '../store/store';
 import { Button } from '../ui/Button';
 import { Text } from '../ui/Text';
 import { loadNewer } from './loadNewer';
+import { t } from '../t';
 
 /** Notices about the connection to the kitchen; nothing if all is well. */
 export const ReachNotice = () => {
@@ -14,9 +15,9 @@ export const ReachNotice = () => {
     return (
       <Notice role="alert">
         <Text voice="small" className="flex-1">
-          This phone is not paired. Its entries are saved on it.
+          {t('this-phone-is-not-paired-its-entries')}
         </Text>
-        <Button kind="plain" label="Pair it" onPress={() => window.location.assign('/pair')} />
+        <Button kind="plain" label={t('pair-it')} onPress={() => window.location.assign('/pair')} />
       </Notice>
     );
   }
@@ -25,16 +26,16 @@ export const ReachNotice = () => {
     return (
       <Notice role="status">
         <Text voice="small" className="flex-1">
-          A newer Crustan is here.
+          {t('a-newer-crustan-is-here')}
         </Text>
-        <Button kind="plain" label="Load it" onPress={() => void loadNewer()} />
+        <Button kind="plain" label={t('load-it')} onPress={() => void loadNewer()} />
       </Notice>
     );
   }
   if (role === 'watcher') {
     return (
       <Notice role="status">
-        <Text voice="small">This phone watches. The owner’s machine can let it cook.</Text>
+        <Text voice="small">{t('this-phone-watches-the-owners-machine-can')}</Text>
       </Notice>
     );
   }

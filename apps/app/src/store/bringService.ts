@@ -4,6 +4,7 @@ import { bookApi } from './bookApi';
 import { deviceName } from './deviceName';
 import { passApi } from './passApi';
 import type { AppStore } from './store';
+import { t } from '../t';
 
 /** Entries sent at once: a cook's plan is long, and the server reads messages up to a size. */
 const MOST_SENT = 50;
@@ -36,7 +37,7 @@ export const bringService = async (
   try {
     json = JSON.parse(text);
   } catch {
-    return { ok: false, why: 'It is no JSON: it wants a file that After has written.' };
+    return { ok: false, why: t('it-is-no-json-it-wants-a') };
   }
   const parsed = serviceFileSchema.safeParse(json);
   if (!parsed.success) {

@@ -11,6 +11,7 @@ import { onChange } from './onChange';
 import { loadPending, savePending } from './pendingEntries';
 import { passRecalled, selectLeft, serviceLeft } from './passSlice';
 import type { AppStore } from './store';
+import { t } from '../t';
 
 /** Pages of one device tell one another here what they have written. */
 const CHANNEL = 'crustan-log';
@@ -46,7 +47,7 @@ const firstKept = (): Recalled => {
     const parsed = firstKeptSchema.safeParse(value);
     if (!parsed.success) {
       const why = parsed.error.issues[0]?.message ?? 'unknown';
-      unreadable.push({ where: 'a cook of an earlier version', why, value });
+      unreadable.push({ where: t('a-cook-of-an-earlier-version'), why, value });
       return [];
     }
     const { id, startedAt: at, plan, together, events, startKnown, known } = parsed.data;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { problemSchema, type Problem } from '@crustan/core/formats/problem';
 import { PROBLEM_TYPES } from '@crustan/core/formats/problemTypes';
+import { t } from '../t';
 
 /** Consequence of a failed request for the entries that were sent. */
 export type SendOutcome =
@@ -24,7 +25,7 @@ const GONE: readonly string[] = [PROBLEM_TYPES.noSuchCook, PROBLEM_TYPES.noSuchS
 const MAY_PASS: readonly number[] = [401, 403, 407, 408, 409, 421, 423, 425, 429];
 
 const wordsOf = (status: number, problem: Problem | undefined): string =>
-  problem ? `${problem.title}: ${problem.detail}` : `The server answered ${status}.`;
+  problem ? `${problem.title}: ${problem.detail}` : t('the-server-answered', { status });
 
 /** Entries of a batch that a problem names, by the paths of its errors: `entries[3].event.celsius`. */
 const entriesNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | undefined => {
@@ -45,7 +46,7 @@ const entriesNamed = ({ errors = [] }: Problem): ReadonlyMap<number, string> | u
  */
 export const sendOutcome = (error: unknown): SendOutcome => {
   const failure = failureSchema.safeParse(error).data;
-  if (!failure) return { kind: 'later', why: 'The server cannot be reached.' };
+  if (!failure) return { kind: 'later', why: t('the-server-cannot-be-reached') };
   const { status } = failure;
   const problem = problemSchema.safeParse(failure.data).data;
   const why = wordsOf(status, problem);

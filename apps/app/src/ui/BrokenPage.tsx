@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { Button } from './Button';
 import { Text } from './Text';
+import { t } from '../t';
 
 interface Props {
   readonly error: Error;
@@ -11,12 +12,12 @@ interface Props {
 export const BrokenPage = ({ error, retry }: Props) => (
   <View className="flex-1 items-start justify-center gap-4 bg-salt-50 p-6">
     <Text voice="head" heading={1}>
-      This page stopped working
+      {t('this-page-stopped-working')}
     </Text>
-    <Text>Your steps are saved on this device. Reload the page.</Text>
+    <Text>{t('your-steps-are-saved-on-this-device')}</Text>
     <Text voice="small" tone="text-iron-500">
       {error.message}
     </Text>
-    <Button label="Try again" onPress={retry} />
+    <Button label={t('try-again')} onPress={retry} />
   </View>
 );

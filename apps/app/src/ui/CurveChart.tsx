@@ -7,6 +7,7 @@ import { Text } from './Text';
 import type { UnitSystem } from '@crustan/core/units';
 import { temperatureTicks } from './temperatureTicks';
 import { INK } from './ink';
+import { t } from '../t';
 
 export interface Curve {
   readonly time: readonly number[];
@@ -151,7 +152,7 @@ export const CurveChart = memo(function CurveChart({
         ))}
         {compressed ? (
           <Text voice="note" tone={onIron ? 'text-iron-400' : 'text-iron-500'}>
-            {`above ${showTemperature(SQUEEZE_FROM)} compressed`}
+            {t('above-compressed', { temperature: showTemperature(SQUEEZE_FROM) })}
           </Text>
         ) : null}
       </View>

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { FigureLines, MeaningLines } from './Meanings';
 import type { Meaning } from './meanings/meanings';
 import { Text } from './Text';
+import { t } from '../t';
 
 export interface FigureItem {
   readonly value: string;
@@ -25,7 +26,7 @@ export const Figures = ({ items }: { readonly items: readonly FigureItem[] }) =>
             key={label}
             role="button"
             aria-expanded={open === label}
-            aria-label={`${label}: ${value}. Why?`}
+            aria-label={t('why', { label, value })}
             onPress={() => setOpen(open === label ? undefined : label)}
             className="min-h-touch min-w-touch justify-center"
           >

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, type GestureResponderEvent } from 'react-native';
 import { Text } from './Text';
+import { t } from '../t';
 
 interface Props {
   readonly label: string;
@@ -44,7 +45,7 @@ export const HoldButton = ({ label, hold, onPress, testID }: Props) => {
       </Text>
       {hold ? (
         <Text voice="body" tone="text-iron-950" className="text-center" aria-live="polite">
-          {short ? 'Longer: keep the finger on it' : 'Hold it'}
+          {short ? t('longer-keep-the-finger-on-it') : t('hold-it')}
         </Text>
       ) : null}
     </Pressable>

@@ -3,6 +3,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { Button } from './Button';
 import { WIDE } from './wide';
 import { Text } from './Text';
+import { t } from '../t';
 
 /** Something that is done by a key. */
 export interface Key {
@@ -65,14 +66,14 @@ export const Keys = ({ keys, place = '' }: Props) => {
   if (!listed) {
     return wide ? (
       <Text voice="note" tone="text-iron-400">
-        ? lists the keys
+        {t('lists-the-keys')}
       </Text>
     ) : null;
   }
   return (
     <View
       role="group"
-      aria-label="Keys"
+      aria-label={t('keys')}
       className={`gap-1 border-t border-iron-700 bg-iron-950 pt-2 ${place}`}
     >
       {keys.map(({ shown, says }) => (
@@ -83,7 +84,7 @@ export const Keys = ({ keys, place = '' }: Props) => {
           <Text tone="text-salt-200">{says}</Text>
         </View>
       ))}
-      <Button kind="stovePlain" label="Close the list" onPress={() => setListed(false)} />
+      <Button kind="stovePlain" label={t('close-the-list')} onPress={() => setListed(false)} />
     </View>
   );
 };

@@ -10,6 +10,7 @@ import {
 } from '@crustan/core/units';
 import { Slider } from './Slider';
 import { Text } from './Text';
+import { t } from '../t';
 
 interface Props {
   readonly label: string;
@@ -58,8 +59,11 @@ export const Measure = ({
     // Half a shown step of grace: the limit itself must be typable in every unit.
     const grace = Math.abs(unit.toSi(unit.step / 2) - unit.toSi(0));
     if (text.trim() === '' || !Number.isFinite(figure) || si < least - grace || si > most + grace) {
-      const range = `${showQuantity(kind, least, units)} to ${showQuantity(kind, most, units)}`;
-      setTyping({ text, refused: `${label} runs from ${range}.` });
+      const range = t('to', {
+        quantity: showQuantity(kind, least, units),
+        quantity2: showQuantity(kind, most, units),
+      });
+      setTyping({ text, refused: t('runs-from', { label, range }) });
       return;
     }
     setTyping({ text });
@@ -87,7 +91,7 @@ export const Measure = ({
           />
         </View>
         <TextInput
-          aria-label={`${label} in ${unit.symbol}`}
+          aria-label={t('in', { label, symbol: unit.symbol })}
           aria-invalid={typing?.refused !== undefined}
           inputMode={unit.inEighths ? 'text' : 'decimal'}
           value={typing?.text ?? shown}

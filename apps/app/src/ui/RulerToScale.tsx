@@ -2,6 +2,7 @@ import { memo } from 'react';
 import Svg, { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { UnitSystem } from '@crustan/core/units';
 import { INK } from './ink';
+import { t } from '../t';
 
 /** CSS pixels to a millimetre: a CSS inch is 96 px, near true size on a phone. */
 const PX_PER_MM = 96 / 25.4;
@@ -48,7 +49,7 @@ const Ticks = memo(function Ticks({ units, width }: Omit<Props, 'thickness'>) {
           fontFamily="BarlowCondensedMedium"
           fill={INK.iron700}
         >
-          {i === 0 ? (metric ? '0 cm' : '0 in') : String(i)}
+          {i === 0 ? (metric ? t('0-cm') : t('0-in')) : String(i)}
         </SvgText>
       ))}
     </G>

@@ -3,13 +3,14 @@ import { View, useWindowDimensions } from 'react-native';
 import { Link, usePathname } from 'expo-router';
 import { Text } from './Text';
 import { WIDE } from './wide';
+import { t } from '../t';
 
 const PLACES = [
-  { href: '/', name: 'Plan' },
-  { href: '/stove', name: 'Stove' },
-  { href: '/pass', name: 'Service' },
-  { href: '/book', name: 'Logbook' },
-  { href: '/kitchen', name: 'Kitchen' },
+  { href: '/', name: t('plan') },
+  { href: '/stove', name: t('stove') },
+  { href: '/pass', name: t('service-2') },
+  { href: '/book', name: t('logbook') },
+  { href: '/kitchen', name: t('kitchen') },
 ] as const;
 
 const isAt = (path: string, href: string): boolean =>
@@ -32,7 +33,7 @@ export const Shell = ({ only, children }: Props) => {
     <View className={`flex-1 bg-salt-50 ${wide ? 'flex-row' : 'flex-col-reverse'}`}>
       <View
         role="navigation"
-        aria-label="Places"
+        aria-label={t('places')}
         className={`on-iron bg-iron-900 ${wide ? 'w-[84px] gap-1 pt-6' : 'h-[60px] flex-row'}`}
       >
         {PLACES.filter(({ href }) => only === undefined || only.includes(href)).map(

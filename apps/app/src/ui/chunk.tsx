@@ -2,13 +2,14 @@ import { createElement, useEffect, useState, type ComponentType, type ReactNode 
 import { View } from 'react-native';
 import { Button } from './Button';
 import { Text } from './Text';
+import { t } from '../t';
 
 const Nothing = (): ReactNode => null;
 
 const Failed = ({ retry }: { readonly retry: () => void }) => (
   <View className="items-start gap-3 p-4" role="alert">
-    <Text>This part of the page did not come: the server may be away.</Text>
-    <Button kind="plain" label="Try again" onPress={retry} />
+    <Text>{t('this-part-of-the-page-did-not')}</Text>
+    <Button kind="plain" label={t('try-again')} onPress={retry} />
   </View>
 );
 

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { canSound, soundWoken } from './sound';
 import type { SizzlePlayer } from './sizzlePlayer';
+import { t } from '../t';
 
 /** Interval at which the sound is measured, ms. */
 const LISTENS = 250;
@@ -34,11 +35,11 @@ export const useSizzle = (on: boolean, level: number): Heard => {
           made.setLevel(wanted.current);
         }
       } catch {
-        setHeard({ wrong: 'The sound did not come: reload the page.' });
+        setHeard({ wrong: t('the-sound-did-not-come-reload-the') });
       }
     };
     const listening = setInterval(() => {
-      if (!canSound()) setHeard({ wrong: 'This browser makes no sound.' });
+      if (!canSound()) setHeard({ wrong: t('this-browser-makes-no-sound') });
       // A page that was opened again sounds from its first touch on.
       else if (!asked && soundWoken()) void begin();
       else if (player.current) setHeard({ is: player.current.heard() });

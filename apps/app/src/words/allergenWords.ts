@@ -2,6 +2,7 @@ import { ALLERGENS, type AllergenId } from '@crustan/core/food/allergens';
 import { RUBS } from '@crustan/core/food/rubs';
 import { fatOf } from '@crustan/core/gear/fats';
 import type { Ingredient, PlateAllergen } from '@crustan/core/plan/plateAllergens';
+import { t } from '../t';
 
 /** `milk, peanuts`. */
 export const describeAllergens = (ids: readonly AllergenId[]): string =>
@@ -9,7 +10,7 @@ export const describeAllergens = (ids: readonly AllergenId[]): string =>
 
 /** `. Contains milk`, to end a sentence; empty if there is nothing to declare. */
 export const containing = (ids: readonly AllergenId[] = []): string =>
-  ids.length === 0 ? '' : `. Contains ${describeAllergens(ids)}`;
+  ids.length === 0 ? '' : t('contains', { allergens: describeAllergens(ids) });
 
 const describeIngredient = (ingredient: Ingredient): string => {
   switch (ingredient.kind) {
@@ -18,7 +19,7 @@ const describeIngredient = (ingredient: Ingredient): string => {
     case 'fat':
       return fatOf(ingredient.fat).name;
     case 'butter':
-      return 'butter for basting';
+      return t('butter-for-basting');
     case 'rub':
       return RUBS[ingredient.rub].name;
     case 'side':
@@ -41,8 +42,12 @@ export const plateAllergenWords = (
   unstated: readonly string[],
 ): string | undefined => {
   const parts = [
-    ...(found.length === 0 ? [] : [`Contains ${describePlateAllergens(found)}.`]),
-    ...(unstated.length === 0 ? [] : [`Allergens not stated: ${unstated.join(', ')}.`]),
+    ...(found.length === 0
+      ? []
+      : [t('contains-2', { plateAllergens: describePlateAllergens(found) })]),
+    ...(unstated.length === 0
+      ? []
+      : [t('allergens-not-stated', { unstated: unstated.join(', ') })]),
   ];
   return parts.length === 0 ? undefined : parts.join(' ');
 };
@@ -52,6 +57,9 @@ export const describeAvoided = (
   ids: readonly AllergenId[],
   note: string | undefined,
 ): string | undefined => {
-  if (ids.length === 0) return note === undefined ? undefined : `Allergy: ${note}`;
-  return `No ${describeAllergens(ids)}${note === undefined ? '' : ` (${note})`}`;
+  if (ids.length === 0) return note === undefined ? undefined : t('allergy', { note });
+  return t('no', {
+    allergens: describeAllergens(ids),
+    part: note === undefined ? '' : ` (${note})`,
+  });
 };

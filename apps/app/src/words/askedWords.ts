@@ -3,15 +3,16 @@ import type { CookSearch, Ended } from '@crustan/core/formats';
 import { JUDGED_WORDS } from './judgedWords';
 import type { Show } from './show';
 import { WAY_NAMES } from './wayWords';
+import { t } from '../t';
 
 const ENDED_WORDS: Readonly<Record<Ended, string>> = {
-  'too-done': 'too done',
+  'too-done': t('too-done'),
   'under-done': 'underdone',
-  'as-planned': 'ended as planned',
+  'as-planned': t('ended-as-planned'),
 };
 
 /** Words of a range with one end. */
-const SIZES = { least: 'at least', most: 'at most' } as const;
+const SIZES = { least: t('at-least'), most: t('at-most') } as const;
 const DAYS = { least: 'since', most: 'until' } as const;
 
 /** A range in words: `over 4 cm`, `2 to 3 cm`. */
@@ -21,7 +22,7 @@ const formatRange = (
   say: (figure: number) => string,
   { least, most }: { readonly least: string; readonly most: string } = SIZES,
 ): readonly string[] => {
-  if (from !== undefined && to !== undefined) return [`${say(from)} to ${say(to)}`];
+  if (from !== undefined && to !== undefined) return [t('to-2', { say: say(from), say2: say(to) })];
   if (from !== undefined) return [`${least} ${say(from)}`];
   return to === undefined ? [] : [`${most} ${say(to)}`];
 };
@@ -33,20 +34,18 @@ export const describeAsked = (search: CookSearch, show: Show): readonly string[]
   ...some(search.cut && CUTS[search.cut].name.toLowerCase()),
   ...formatRange(search.thicknessFrom, search.thicknessTo, show.length),
   ...formatRange(search.weightFrom, search.weightTo, show.weight),
-  ...some(search.doneness && `planned to ${search.doneness}`),
-  ...formatRange(
-    search.targetFrom,
-    search.targetTo,
-    (celsius) => `planned ${show.temperature(celsius)}`,
+  ...some(search.doneness && t('planned-to', { doneness: search.doneness })),
+  ...formatRange(search.targetFrom, search.targetTo, (celsius) =>
+    t('planned', { temperature: show.temperature(celsius) }),
   ),
   ...some(search.way && WAY_NAMES[search.way].toLowerCase()),
   ...some(search.ended && ENDED_WORDS[search.ended]),
-  ...some(search.crust && `${JUDGED_WORDS[search.crust]} crust`),
-  ...some(search.crunch && `crust to the knife: ${JUDGED_WORDS[search.crunch]}`),
-  ...some(search.greyBand && `grey band: ${JUDGED_WORDS[search.greyBand]}`),
-  ...some(search.juice && `juice: ${JUDGED_WORDS[search.juice]}`),
+  ...some(search.crust && t('crust', { words: JUDGED_WORDS[search.crust] })),
+  ...some(search.crunch && t('crust-to-the-knife', { words: JUDGED_WORDS[search.crunch] })),
+  ...some(search.greyBand && t('grey-band', { words: JUDGED_WORDS[search.greyBand] })),
+  ...some(search.juice && t('juice', { words: JUDGED_WORDS[search.juice] })),
   ...some(search.tenderness && JUDGED_WORDS[search.tenderness]),
-  ...some(search.seasoning && `salt: ${JUDGED_WORDS[search.seasoning]}`),
-  ...some(search.again && `would cook it: ${JUDGED_WORDS[search.again]}`),
+  ...some(search.seasoning && t('salt-2', { words: JUDGED_WORDS[search.seasoning] })),
+  ...some(search.again && t('would-cook-it', { words: JUDGED_WORDS[search.again] })),
   ...formatRange(search.from, search.to, show.date, DAYS),
 ];

@@ -1,5 +1,6 @@
 import type { SliceFigures } from '../ui/sliceFigures';
 import type { Show } from './show';
+import { t } from '../t';
 
 /** Layers thinner than this are merged with their neighbour, m. */
 const THINNEST = 0.0008;
@@ -41,5 +42,5 @@ export const describeLayers = (
     cells.heights.map((thick, row) => ({ name: names(peak[from + row] ?? 0), thick })),
   );
   const said = layers.map(({ name, thick }) => `${show.depth(thick)} ${name}`);
-  return `From the ${skin === undefined ? 'top' : 'skin'}: ${said.join(', ')}.`;
+  return t('from-the', { part: skin === undefined ? 'top' : 'skin', said: said.join(', ') });
 };

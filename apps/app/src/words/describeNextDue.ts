@@ -4,6 +4,7 @@ import { runOf, type RunGear } from '@crustan/core/schedule/run';
 import { formatMoment } from './describePlate';
 import type { Show } from './show';
 import { stepWords } from './stepWords';
+import { t } from '../t';
 
 /** The next step of a kept plan, with its time: `Salt it, 2 days ahead: tonight, 19:00`. */
 export const describeNextDue = (
@@ -15,5 +16,9 @@ export const describeNextDue = (
   const due = nextDue(runOf(plan, gear), plateAt, now);
   if (due === undefined) return undefined;
   const { does } = stepWords(due.step, plan, show, gear.pan, gear.oven.offset);
-  return `Next: ${does.charAt(0).toLowerCase()}${does.slice(1)}: ${formatMoment(due.at, now, show)}`;
+  return t('next', {
+    charAt: does.charAt(0).toLowerCase(),
+    slice: does.slice(1),
+    moment: formatMoment(due.at, now, show),
+  });
 };

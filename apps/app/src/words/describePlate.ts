@@ -1,6 +1,7 @@
 import { format } from 'date-fns/format';
 import { dayOf, daysAhead, plateMoment, type PlateTime } from '../store/plateTime';
 import type { Show } from './show';
+import { t } from '../t';
 
 /** From this hour on today is tonight. */
 const EVENING = 17;
@@ -13,7 +14,7 @@ export const formatDay = (ms: number, now: number): string => {
   if (ahead === 0) return new Date(ms).getHours() >= EVENING ? 'tonight' : 'today';
   if (ahead === 1) return 'tomorrow';
   if (ahead === -1) return 'yesterday';
-  return format(ms, ahead > 1 && ahead <= WEEK ? 'EEEE' : 'EEE d MMM');
+  return format(ms, ahead > 1 && ahead <= WEEK ? 'EEEE' : t('eee-d-mmm'));
 };
 
 /** A moment with its day: `tonight, 19:00`. */
@@ -23,8 +24,8 @@ export const formatMoment = (ms: number, now: number, show: Show): string =>
 /** A plate time in the sentence, after "on the plate": `at 19:30`, `on Saturday at 19:30`. */
 export const describePlate = (plate: PlateTime, now: number, show: Show): string => {
   const moment = plateMoment(plate, now);
-  const hour = `at ${show.clock(moment)}`;
+  const hour = t('at', { clock: show.clock(moment) });
   if (plate.day === undefined) return hour;
   const day = formatDay(moment, now);
-  return `${/^[A-Z]/.test(day) ? `on ${day}` : day} ${hour}`;
+  return `${/^[A-Z]/.test(day) ? t('on', { day }) : day} ${hour}`;
 };

@@ -1,17 +1,18 @@
 import { isPress, type CookEvent, type EventKind, type Trouble } from '@crustan/core/cook/event';
 import type { Show } from './show';
+import { t } from '../t';
 
 /** Name of each trouble, in a cook's words. */
 export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
-  late: 'I am late',
-  early: 'I am early',
-  delayed: 'Guests are late',
-  'cold-pan': 'It does not sizzle',
-  overshoot: 'It is getting too done',
-  butter: 'The butter burns',
-  uneven: 'One end is thin',
-  smoke: 'It smokes',
-  fire: 'Fire',
+  late: t('i-am-late'),
+  early: t('i-am-early'),
+  delayed: t('guests-are-late'),
+  'cold-pan': t('it-does-not-sizzle'),
+  overshoot: t('it-is-getting-too-done'),
+  butter: t('the-butter-burns'),
+  uneven: t('one-end-is-thin'),
+  smoke: t('it-smokes'),
+  fire: t('fire'),
 };
 
 interface EventWords {
@@ -22,36 +23,36 @@ interface EventWords {
 }
 
 export const EVENT_WORDS: Readonly<Record<EventKind, EventWords>> = {
-  started: { line: 'Started', name: 'the start' },
-  'oven-on': { line: 'Oven switched on', name: '“the oven is on”' },
-  'pan-on': { line: 'Pan on the burner', name: '“the pan is on”' },
-  in: { line: 'Onto the heat', name: '“in”' },
-  turned: { line: 'Turned', name: 'the turn' },
-  flat: { line: 'Laid flat', name: '“flat”' },
-  butter: { line: 'Butter in', name: '“butter in”' },
-  edges: { line: 'Round its edges', name: '“at its edges”' },
-  'burner-down': { line: 'Burner turned down', name: '“the burner is down”' },
-  'into-oven': { line: 'Into the oven', name: '“in the oven”' },
-  'oven-set': { line: 'Oven set', name: '“the oven is set”' },
-  out: { line: 'Out of the oven, into the pan', name: '“out of the oven”' },
-  lifted: { line: 'Out, onto the board', name: '“on the board”' },
-  back: { line: 'Back in the pan', name: '“back in the pan”' },
-  pulled: { line: 'Out, to rest', name: '“out”' },
-  covered: { line: 'Covered', name: '“covered”' },
-  sliced: { line: 'Sliced', name: '“sliced”' },
-  reading: { line: 'Read', name: 'the reading' },
-  undo: { line: 'Took a press back', name: 'an undo' },
-  corrected: { line: 'Corrected a time', name: 'the corrected time' },
-  skipped: { line: 'Left out a step', name: 'what was left out' },
-  note: { line: 'Note', name: 'the note' },
-  changed: { line: 'Changed course', name: 'the change of plan' },
+  started: { line: t('started'), name: t('the-start') },
+  'oven-on': { line: t('oven-switched-on'), name: t('the-oven-is-on') },
+  'pan-on': { line: t('pan-on-the-burner'), name: t('the-pan-is-on') },
+  in: { line: t('onto-the-heat'), name: '“in”' },
+  turned: { line: t('turned'), name: t('the-turn') },
+  flat: { line: t('laid-flat'), name: '“flat”' },
+  butter: { line: t('butter-in'), name: t('butter-in-2') },
+  edges: { line: t('round-its-edges'), name: t('at-its-edges') },
+  'burner-down': { line: t('burner-turned-down'), name: t('the-burner-is-down') },
+  'into-oven': { line: t('into-the-oven'), name: t('in-the-oven') },
+  'oven-set': { line: t('oven-set'), name: t('the-oven-is-set') },
+  out: { line: t('out-of-the-oven-into-the-pan'), name: t('out-of-the-oven') },
+  lifted: { line: t('out-onto-the-board'), name: t('on-the-board') },
+  back: { line: t('back-in-the-pan'), name: t('back-in-the-pan-2') },
+  pulled: { line: t('out-to-rest'), name: '“out”' },
+  covered: { line: t('covered'), name: '“covered”' },
+  sliced: { line: t('sliced'), name: '“sliced”' },
+  reading: { line: t('read'), name: t('the-reading') },
+  undo: { line: t('took-a-press-back'), name: t('an-undo') },
+  corrected: { line: t('corrected-a-time'), name: t('the-corrected-time') },
+  skipped: { line: t('left-out-a-step'), name: t('what-was-left-out') },
+  note: { line: t('note'), name: t('the-note') },
+  changed: { line: t('changed-course'), name: t('the-change-of-plan') },
 };
 
 const INSTRUMENT_WORDS = {
-  typed: 'Core read',
-  probe: 'The probe read',
-  gun: 'The pan was',
-  oven: 'The oven was',
+  typed: t('core-read'),
+  probe: t('the-probe-read'),
+  gun: t('the-pan-was'),
+  oven: t('the-oven-was'),
 } as const;
 
 /** One thing that happened, as a line. */
@@ -63,9 +64,9 @@ export const describeEvent = (event: CookEvent, show: Show): string => {
     case 'note':
       return event.text;
     case 'skipped':
-      return `Left out: ${event.step}`;
+      return t('left-out', { step: event.step });
     case 'changed':
-      return `Changed course: ${TROUBLE_NAMES[event.why].toLowerCase()}`;
+      return t('changed-course-2', { words: TROUBLE_NAMES[event.why].toLowerCase() });
     case 'undo':
     case 'corrected':
       return EVENT_WORDS[event.kind].line;

@@ -6,6 +6,7 @@ import { partsInPan } from '@crustan/core/plan/shareOnIron';
 import { formatDuration } from '@crustan/core/units';
 import { describeReading } from './kitchenWords';
 import type { Show } from './show';
+import { t } from '../t';
 
 type PlanFigures = Pick<
   CookPlan,
@@ -31,8 +32,8 @@ export const readingFirst = (plan: PlanFigures, when: 'pull' | 'done', show: Sho
 /** Browning method of a whole piece in a pan. */
 export const howBrowned = (request: PlanFigures['request']): string => {
   const parts = partsInPan(request);
-  const rolled = cutOf(request).rolled ? 'rolled a quarter at a time; ' : '';
-  return `${rolled}${parts > 1 ? `in ${parts} parts, one after another; ` : ''}`;
+  const rolled = cutOf(request).rolled ? t('rolled-a-quarter-at-a-time') : '';
+  return `${rolled}${parts > 1 ? t('in-parts-one-after-another', { parts }) : ''}`;
 };
 
 /** Off the heat before it is browned: tented, or in an oven turned down; often the thermometer decides it. */
@@ -44,7 +45,7 @@ export const liftWords = (
   const leg = plan.legs[index];
   const { hold, way } = plan.request;
   if (leg?.kind !== 'board' || (hold === undefined && way !== 'oven-blast')) {
-    return { does: 'Out, onto the board', why: 'uncovered, while the pan is put right' };
+    return { does: t('out-onto-the-board'), why: t('uncovered-while-the-pan-is-put-right') };
   }
   const waits = rounded(leg.seconds);
   const decides = Math.abs(leg.at - plan.pullAt) < 1;
@@ -52,21 +53,24 @@ export const liftWords = (
   const pull = show.degrees(plan.pullCore);
   return leg.air === undefined
     ? {
-        does: decides ? `Out at ${pull}, loosely tented` : 'Out, loosely tented',
-        why: `${reading}it waits ${waits} and climbs on meanwhile`,
+        does: decides ? t('out-at-loosely-tented', { pull }) : t('out-loosely-tented'),
+        why: t('it-waits-and-climbs-on-meanwhile', { reading, waits }),
       }
     : {
-        does: `${decides ? `At ${pull} the oven` : 'Oven'} down to ${show.degrees(leg.air)}`,
-        why: `${reading}door open until it is; the piece is held there ${waits}`,
+        does: t('down-to', {
+          part: decides ? t('at-the-oven', { pull }) : t('oven'),
+          degrees: show.degrees(leg.air),
+        }),
+        why: t('door-open-until-it-is-the-piece', { reading, waits }),
       };
 };
 
 /** Into the pan after a wait: for the first time, or again. */
 export const describeIntoPan = (index: number, { legs }: PlanFigures): string =>
-  legs.slice(0, index).some(inAPan) ? 'Back into the pan' : 'Into the pan';
+  legs.slice(0, index).some(inAPan) ? t('back-into-the-pan') : t('into-the-pan');
 
 /** Out of the last heat. */
 export const pullWords = (plan: PlanFigures, show: Show): string => {
-  if (!pullsFromOven(plan)) return `Out at ${show.degrees(plan.doneCore)}`;
-  return plan.legs.at(-1)?.kind === 'oven' ? 'Out of the oven, browned' : 'Out of the pan';
+  if (!pullsFromOven(plan)) return t('out-at', { degrees: show.degrees(plan.doneCore) });
+  return plan.legs.at(-1)?.kind === 'oven' ? t('out-of-the-oven-browned') : t('out-of-the-pan');
 };

@@ -8,6 +8,7 @@ import type {
   TENDERNESS_FELT,
   WOULD_COOK_AGAIN,
 } from '@crustan/core/formats/judgementSchema';
+import { t } from '../t';
 
 type JudgedCode =
   | CrustColour
@@ -23,9 +24,9 @@ type JudgedCode =
 export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
   pale: 'pale',
   golden: 'golden',
-  'deep-brown': 'deep brown',
+  'deep-brown': t('deep-brown'),
   dark: 'dark',
-  'very-dark': 'very dark',
+  'very-dark': t('very-dark'),
   burnt: 'burnt',
   soft: 'soft',
   some: 'some',
@@ -33,18 +34,18 @@ export const JUDGED_WORDS: Readonly<Record<JudgedCode, string>> = {
   none: 'none',
   thin: 'thin',
   wide: 'wide',
-  'dry-board': 'dry board',
-  little: 'a little',
-  pool: 'a pool',
+  'dry-board': t('dry-board'),
+  little: t('a-little'),
+  pool: t('a-pool'),
   tough: 'tough',
   fair: 'fair',
   tender: 'tender',
-  'too-little': 'too little',
+  'too-little': t('too-little'),
   right: 'right',
-  'too-much': 'too much',
+  'too-much': t('too-much'),
   again: 'again',
-  'with-change': 'with a change',
-  never: 'never again',
+  'with-change': t('with-a-change'),
+  never: t('never-again'),
 };
 
 /** Words for a judgement; a dash if it is missing. */

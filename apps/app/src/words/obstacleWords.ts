@@ -5,40 +5,62 @@ import { formatDuration } from '@crustan/core/units';
 import { pieceName } from './cutWords';
 import type { Show } from './show';
 import { WAY_NAMES } from './wayWords';
+import { t } from '../t';
 
 /** Fault of a plan, in a sentence. */
 export const describeObstacle = (obstacle: Obstacle, request: PlanRequest, show: Show): string => {
   const piece = pieceName(request);
   switch (obstacle.reason) {
     case 'never':
-      return `This pan never gets the middle to ${show.temperature(request.target)}: after ${formatDuration(
-        obstacle.seconds,
-      )} it would peak at ${show.temperature(obstacle.highest)}.`;
+      return t('this-pan-never-gets-the-middle-to', {
+        temperature: show.temperature(request.target),
+        duration: formatDuration(obstacle.seconds),
+        temperature2: show.temperature(obstacle.highest),
+      });
     case 'burner':
-      return `On its burner at full the pan settles at about ${show.temperature(
-        obstacle.settles,
-      )}; it does not reach ${show.temperature(request.pan)}.`;
+      return t('on-its-burner-at-full-the-pan', {
+        temperature: show.temperature(obstacle.settles),
+        temperature2: show.temperature(request.pan),
+      });
     case 'crowded':
-      return `At this weight and thickness the ${piece} would lie ${show.thickness(
-        obstacle.length,
-      )} long and ${show.thickness(obstacle.width)} wide; the pan is ${show.thickness(
-        obstacle.diameter,
-      )} across. Check the two figures, or cut it.`;
+      return t('at-this-weight-and-thickness-the-would', {
+        piece,
+        thickness: show.thickness(obstacle.length),
+        thickness2: show.thickness(obstacle.width),
+        thickness3: show.thickness(obstacle.diameter),
+      });
     case 'tower':
-      return `At this weight and thickness the ${piece} would stand only ${show.thickness(
-        obstacle.width,
-      )} wide and would not lie on its face. Check the two figures.`;
+      return t('at-this-weight-and-thickness-the-would-2', {
+        piece,
+        thickness: show.thickness(obstacle.width),
+      });
     case 'over':
       if (request.panAfter !== undefined && !usesOven(request.way)) {
-        return `The middle passes ${show.degrees(request.target)} before the crust has browned: do not turn the burner down for a piece this thin.`;
+        return t('the-middle-passes-before-the-crust-has', {
+          degrees: show.degrees(request.target),
+        });
       }
-      return `Searing alone reaches ${show.temperature(obstacle.lowest)}, past ${show.degrees(request.target)}: too thin for an oven step.`;
+      return t('searing-alone-reaches-past-too-thin-for', {
+        temperature: show.temperature(obstacle.lowest),
+        degrees: show.degrees(request.target),
+      });
     case 'cool-oven':
-      return `An oven at ${show.temperature(obstacle.air)} is too cool: its middle would stop at ${show.temperature(obstacle.highest)}.`;
+      return t('an-oven-at-is-too-cool-its', {
+        temperature: show.temperature(obstacle.air),
+        temperature2: show.temperature(obstacle.highest),
+      });
     case 'locked':
-      return `This kitchen keeps to the published table: ${show.temperature(obstacle.minimum, 1)} at least for this food.${obstacle.coldest === undefined ? '' : ` The coldest of the meat, away from the middle, would reach only ${show.temperature(obstacle.coldest, 1)}.`} The lock, and who is at the table tonight, are set in Kitchen.`;
+      return t('this-kitchen-keeps-to-the-published-table', {
+        temperature: show.temperature(obstacle.minimum, 1),
+        part:
+          obstacle.coldest === undefined
+            ? ''
+            : t('the-coldest-of-the-meat-away-from', {
+                temperature: show.temperature(obstacle.coldest, 1),
+              }),
+      });
     case 'warm':
-      return `It starts at ${show.temperature(obstacle.start)}, as warm as it should end.`;
+      return t('it-starts-at-as-warm-as-it', { temperature: show.temperature(obstacle.start) });
   }
 };
 
@@ -65,21 +87,21 @@ export const describeRemedy = (remedy: Remedy, request: PlanRequest, show: Show)
   switch (remedy.kind) {
     case 'thickness':
       return remedy.thickness < request.thickness
-        ? `Thinner: ${show.thickness(remedy.thickness)}`
-        : `Thicker: ${show.thickness(remedy.thickness)}`;
+        ? t('thinner', { thickness: show.thickness(remedy.thickness) })
+        : t('thicker', { thickness: show.thickness(remedy.thickness) });
     case 'pan':
       return remedy.pan < request.pan
-        ? `Cooler pan: ${show.temperature(remedy.pan)}`
-        : `Hotter pan: ${show.temperature(remedy.pan)}`;
+        ? t('cooler-pan', { temperature: show.temperature(remedy.pan) })
+        : t('hotter-pan', { temperature: show.temperature(remedy.pan) });
     case 'turn-down':
-      if (remedy.panAfter === request.pan) return 'Burner unchanged';
-      return `Burner down to ${show.temperature(remedy.panAfter)} once browned`;
+      if (remedy.panAfter === request.pan) return t('burner-unchanged');
+      return t('burner-down-to-once-browned', { temperature: show.temperature(remedy.panAfter) });
     case 'way':
       return WAY_NAMES[remedy.way];
     case 'oven':
-      return `Oven at ${show.temperature(remedy.air)}`;
+      return t('oven-at', { temperature: show.temperature(remedy.air) });
     case 'target':
-      return `End at ${show.temperature(remedy.target)}`;
+      return t('end-at', { temperature: show.temperature(remedy.target) });
   }
 };
 
@@ -87,34 +109,34 @@ export const describeRemedy = (remedy: Remedy, request: PlanRequest, show: Show)
 export const describeCellObstacle = ({ reason }: Obstacle): string => CELL_WORDS[reason];
 
 const CELL_WORDS: Readonly<Record<Obstacle['reason'], string>> = {
-  over: 'too thin: over',
-  never: 'never gets there',
-  'cool-oven': 'oven too cool',
-  burner: 'burner too weak',
-  crowded: 'too big for the pan',
-  tower: 'too tall to lie flat',
-  locked: 'under the published minimum',
-  warm: 'warm already',
+  over: t('too-thin-over'),
+  never: t('never-gets-there'),
+  'cool-oven': t('oven-too-cool'),
+  burner: t('burner-too-weak'),
+  crowded: t('too-big-for-the-pan'),
+  tower: t('too-tall-to-lie-flat'),
+  locked: t('under-the-published-minimum'),
+  warm: t('warm-already'),
 };
 
 /** The same in a few words, for a way among others. */
 export const describeBriefly = (obstacle: Obstacle, show: Show): string => {
   switch (obstacle.reason) {
     case 'over':
-      return 'Cannot: the sears alone exceed the target.';
+      return t('cannot-the-sears-alone-exceed-the-target');
     case 'never':
-      return `Cannot: the middle stops at ${show.degrees(obstacle.highest)}.`;
+      return t('cannot-the-middle-stops-at', { degrees: show.degrees(obstacle.highest) });
     case 'cool-oven':
-      return `Cannot: the oven is too cool; the middle stops at ${show.degrees(obstacle.highest)}.`;
+      return t('cannot-the-oven-is-too-cool-the', { degrees: show.degrees(obstacle.highest) });
     case 'burner':
-      return `Cannot: this burner leaves the pan at ${show.degrees(obstacle.settles)}.`;
+      return t('cannot-this-burner-leaves-the-pan-at', { degrees: show.degrees(obstacle.settles) });
     case 'crowded':
-      return 'Cannot: the pan does not hold it.';
+      return t('cannot-the-pan-does-not-hold-it');
     case 'tower':
-      return 'Cannot: it would not lie on its face.';
+      return t('cannot-it-would-not-lie-on-its');
     case 'locked':
-      return `Cannot: under the published ${show.degrees(obstacle.minimum)}.`;
+      return t('cannot-under-the-published', { degrees: show.degrees(obstacle.minimum) });
     case 'warm':
-      return 'Cannot: it is as warm already.';
+      return t('cannot-it-is-as-warm-already');
   }
 };

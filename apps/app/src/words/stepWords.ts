@@ -21,6 +21,7 @@ import {
   describeIntoPan,
 } from './holdWords';
 import { PRESS_ADVICE, REST_ON_WORDS, THAW_WORDS } from './kitchenWords';
+import { t } from '../t';
 
 /** A step of the run: what to do, and why or how. */
 export interface StepWords {
@@ -44,22 +45,22 @@ type PlanFigures = Pick<
   | 'thaw'
 >;
 
-const COVER = { open: 'open', loose: 'loosely tented', wrapped: 'wrapped' } as const;
+const COVER = { open: 'open', loose: t('loosely-tented'), wrapped: 'wrapped' } as const;
 
 /** Lead time in words: `a day`, `2 days`, `12 hours`. */
 export const describeAhead = (seconds: number): string => {
-  if (seconds < 5400) return `${Math.round(seconds / 60)} min`;
+  if (seconds < 5400) return t('min', { value: Math.round(seconds / 60) });
   const hours = Math.round(seconds / 3600);
-  if (hours < 24) return `${hours} hours`;
+  if (hours < 24) return t('hours', { hours });
   const days = Math.round(hours / 24);
-  return days === 1 ? 'a day' : `${days} days`;
+  return days === 1 ? t('a-day') : t('days', { days });
 };
 
 /** `40 min`, `2.5 hours`: how long something takes by itself. */
 const formatHours = (seconds: number): string => {
-  if (seconds < 5400) return `${Math.round(seconds / 300) * 5} min`;
+  if (seconds < 5400) return t('min', { value: Math.round(seconds / 300) * 5 });
   const hours = seconds / 3600;
-  return `${hours < 6 ? Math.round(2 * hours) / 2 : Math.round(hours)} hours`;
+  return t('hours-2', { part: hours < 6 ? Math.round(2 * hours) / 2 : Math.round(hours) });
 };
 
 /** `12 to 34 hours`: how long a thaw takes in a warmer and in a cooler place. */
@@ -68,7 +69,9 @@ const describeThaw = (thaw: PlanFigures['thaw']): string => {
   const [short, long] = [formatHours(least), formatHours(most)];
   const [figure, unit = ''] = short.split(' ');
   if (short === long) return short;
-  return long.endsWith(unit) ? `${figure} to ${long}` : `${short} to ${long}`;
+  return long.endsWith(unit)
+    ? t('to-4', { figure: figure ?? '', long })
+    : t('to-5', { short, long });
 };
 
 /** Thawed in water or on the counter, it does not come out of the fridge. */
@@ -78,16 +81,15 @@ const thawedOutside = ({ thaw }: PlanFigures['request']): boolean =>
 /** Drip loss of a thaw. */
 const dripWords = (species: Species): string => {
   const [least, most] = THAW_DRIP[isFish(species) ? 'fish' : 'meat'];
-  return `${Math.round(100 * least)} to ${Math.round(100 * most)}\u00a0%`;
+  return t('to-6', { value: Math.round(100 * least), value2: Math.round(100 * most) });
 };
 
 /** A piece that is dried in the fridge before it is salted, or longer. */
 const dryWords = (request: PlanFigures['request']): StepWords => {
   const { in: place, seconds } = resolveFridgeDrying(request);
   return {
-    does:
-      place === 'towels' ? 'Wrap it in a dry towel, in the fridge' : 'Onto a rack in the fridge',
-    why: `${describeAhead(seconds)}, ${place === 'towels' ? 'a fresh towel every day' : 'uncovered'}`,
+    does: place === 'towels' ? t('wrap-it-in-a-dry-towel-in') : t('onto-a-rack-in-the-fridge'),
+    why: `${describeAhead(seconds)}, ${place === 'towels' ? t('a-fresh-towel-every-day') : 'uncovered'}`,
   };
 };
 
@@ -108,20 +110,24 @@ export const stepWords = (
   switch (step.kind) {
     case 'salt':
       return {
-        does: `Salt it, ${describeAhead(request.saltAhead)} ahead`,
-        why: 'on a rack in the fridge, uncovered: it goes in and the face dries',
+        does: t('salt-it-ahead', { ahead: describeAhead(request.saltAhead) }),
+        why: t('on-a-rack-in-the-fridge-uncovered'),
       };
     case 'dry':
       return dryWords(request);
     case 'thaw':
       return {
-        does: `Out of the freezer: it thaws ${THAW_WORDS[request.thaw ?? 'fridge-bag']}`,
-        why: `${describeThaw(plan.thaw)} until no ice is left in the middle${request.thaw === 'still-water' ? '; fresh water every half hour' : ''}; ${dripWords(cut.species)} of it drips away`,
+        does: t('out-of-the-freezer-it-thaws', { words: THAW_WORDS[request.thaw ?? 'fridge-bag'] }),
+        why: t('until-no-ice-is-left-in-the', {
+          thaw: describeThaw(plan.thaw),
+          part: request.thaw === 'still-water' ? t('fresh-water-every-half-hour') : '',
+          dripWords: dripWords(cut.species),
+        }),
       };
     case 'temper':
       return {
-        does: thawedOutside(request) ? 'Leave it on the counter' : 'Out of the fridge',
-        why: `${rounded(request.temper)} on the counter; it counts towards the two hours`,
+        does: thawedOutside(request) ? t('leave-it-on-the-counter') : t('out-of-the-fridge'),
+        why: t('on-the-counter-it-counts-towards-the', { rounded: rounded(request.temper) }),
       };
     case 'oven-on': {
       const oven = firstOvenLeg(legs);
@@ -130,134 +136,158 @@ export const stepWords = (
       return {
         does:
           dial === Math.round(air)
-            ? `Oven on, to ${show.degrees(air)}`
-            : `Oven on, dial at ${show.degrees(dial)} for ${show.degrees(air)} of air`,
-        why: `${rounded((oven?.at ?? 0) - step.at)} before it is wanted: walls and rack lag behind the air`,
+            ? t('oven-on-to', { degrees: show.degrees(air) })
+            : t('oven-on-dial-at-for-of-air', {
+                degrees: show.degrees(dial),
+                degrees2: show.degrees(air),
+              }),
+        why: t('before-it-is-wanted-walls-and-rack', {
+          rounded: rounded((oven?.at ?? 0) - step.at),
+        }),
       };
     }
     case 'oven-up':
       return {
-        does: `Oven up to ${show.degrees(leg?.air ?? 0)}`,
-        why: 'as hot as it goes takes a quarter of an hour',
+        does: t('oven-up-to', { degrees: show.degrees(leg?.air ?? 0) }),
+        why: t('as-hot-as-it-goes-takes-a'),
       };
     case 'ready': {
-      const dry = request.surface === 'dry' ? 'Pat it dry, ' : '';
-      const salt = request.saltAhead < 600 ? 'salt it, ' : '';
-      const does = `${dry}${salt}set out`;
-      const butter = request.baste > 0 ? ', butter and herbs' : '';
+      const dry = request.surface === 'dry' ? t('pat-it-dry') : '';
+      const salt = request.saltAhead < 600 ? t('salt-it') : '';
+      const does = t('set-out', { dry, salt });
+      const butter = request.baste > 0 ? t('butter-and-herbs') : '';
       return {
         does: does.charAt(0).toUpperCase() + does.slice(1),
-        why: `oil, tongs, thermometer, board, rack, dry towel, lid${butter}`,
+        why: t('oil-tongs-thermometer-board-rack-dry-towel', { butter }),
       };
     }
     case 'preheat':
       return {
-        does: `Dry pan on full, to ${show.degrees(request.pan)}`,
-        why: `${pan.mass} kg of iron on ${pan.power / 1000} kW of ${pan.burner}; extractor on first`,
+        does: t('dry-pan-on-full-to', { degrees: show.degrees(request.pan) }),
+        why: t('kg-of-iron-on-kw-of-extractor', {
+          mass: pan.mass,
+          value: pan.power / 1000,
+          burner: pan.burner,
+        }),
       };
     case 'in':
       if (leg?.kind === 'oven') {
         return {
-          does: `Into the oven at ${show.degrees(leg.air ?? 0)}`,
-          why: `on a rack over a tray, the probe in the middle; about ${rounded(leg.seconds)}`,
+          does: t('into-the-oven-at', { degrees: show.degrees(leg.air ?? 0) }),
+          why: t('on-a-rack-over-a-tray-the', { rounded: rounded(leg.seconds) }),
         };
       }
       if (leg?.kind === 'edge') {
         return {
-          does: 'Stand it on its fat edge',
-          why: `${rounded(leg.seconds)} with the tongs, until it has coloured`,
+          does: t('stand-it-on-its-fat-edge'),
+          why: t('with-the-tongs-until-it-has-coloured', { rounded: rounded(leg.seconds) }),
         };
       }
       if (startsCold(request)) {
         return {
-          does: 'Skin down in the cold pan',
-          why: 'scored, no oil, burner half-way; pour the fat off as it melts',
+          does: t('skin-down-in-the-cold-pan'),
+          why: t('scored-no-oil-burner-half-way-pour'),
         };
       }
       if (cut.skin) {
         return {
-          does: 'In, skin down',
-          why: `a spoon of ${fat}; press it flat for half a minute${contains}`,
+          does: t('in-skin-down'),
+          why: t('a-spoon-of-press-it-flat-for', { fat, contains }),
         };
       }
       return {
-        does: `A spoon of ${fat}, and in, away from you`,
+        does: t('a-spoon-of-and-in-away-from', { fat }),
         why:
           request.surface === 'wet'
-            ? `it will spit: the water boils off first${contains}`
+            ? t('it-will-spit-the-water-boils-off', { contains })
             : `${PRESS_ADVICE[request.press]}${contains}`,
       };
     case 'flat':
-      return { does: 'Lay it on its face', why: `away from you; ${PRESS_ADVICE[request.press]}` };
+      return {
+        does: t('lay-it-on-its-face'),
+        why: t('away-from-you', { words: PRESS_ADVICE[request.press] }),
+      };
     case 'turn':
       return {
-        does: 'Turn it',
+        does: t('turn-it'),
         why:
           leg?.kind === 'oven'
-            ? 'half-way; be quick, the door costs heat'
-            : `${rounded(step.at - (leg?.at ?? 0))} on this side`,
+            ? t('half-way-be-quick-the-door-costs')
+            : t('on-this-side', { rounded: rounded(step.at - (leg?.at ?? 0)) }),
       };
     case 'turns':
       return {
-        does: `Turn it every ${request.every} s`,
-        why: `${plan.turns.length} turns, to fresh hot iron each time`,
+        does: t('turn-it-every-s', { every: request.every }),
+        why: t('turns-to-fresh-hot-iron-each-time', { turnsCount: plan.turns.length }),
       };
     case 'butter':
       return {
-        does: 'Burner down, butter in, baste',
-        why: `${rounded(leg?.seconds ?? 0)}; foaming, never brown${containing(BUTTER_ALLERGENS)}`,
+        does: t('burner-down-butter-in-baste'),
+        why: t('foaming-never-brown', {
+          rounded: rounded(leg?.seconds ?? 0),
+          containing: containing(BUTTER_ALLERGENS),
+        }),
       };
     case 'edges':
-      return { does: 'Roll it round its edges', why: rounded(leg?.seconds ?? 0) };
+      return { does: t('roll-it-round-its-edges'), why: rounded(leg?.seconds ?? 0) };
     case 'into-oven':
       if (request.way === 'oven-blast') {
         return {
-          does: `Into the oven at ${show.degrees(leg?.air ?? 0)}`,
-          why: `until it is brown, about ${rounded(leg?.seconds ?? 0)}; stay and look`,
+          does: t('into-the-oven-at', { degrees: show.degrees(leg?.air ?? 0) }),
+          why: t('until-it-is-brown-about-stay-and', { rounded: rounded(leg?.seconds ?? 0) }),
         };
       }
       return {
-        does: `Into the oven at ${show.degrees(leg?.air ?? 0)}`,
-        why: `${
-          request.ovenOn === 'pan' && leg?.pan !== undefined
-            ? 'in its pan: sleeve on the handle'
-            : 'on a rack over a tray, the probe in the middle'
-        }; about ${rounded(leg?.seconds ?? 0)}`,
+        does: t('into-the-oven-at', { degrees: show.degrees(leg?.air ?? 0) }),
+        why: t('about-2', {
+          part:
+            request.ovenOn === 'pan' && leg?.pan !== undefined
+              ? t('in-its-pan-sleeve-on-the-handle')
+              : t('on-a-rack-over-a-tray-the-2'),
+          rounded: rounded(leg?.seconds ?? 0),
+        }),
       };
     case 'burner-down':
       return {
-        does: `Burner down, the pan to ${show.degrees(leg?.pan ?? 0)}`,
-        why: `it has browned; about ${rounded(leg?.seconds ?? 0)} until the next step`,
+        does: t('burner-down-the-pan-to', { degrees: show.degrees(leg?.pan ?? 0) }),
+        why: t('it-has-browned-about-until-the-next', { rounded: rounded(leg?.seconds ?? 0) }),
       };
     case 'oven-set':
       return {
-        does: `Oven to ${show.degrees(leg?.air ?? 0)}`,
-        why: `the piece stays in; about ${rounded(leg?.seconds ?? 0)}`,
+        does: t('oven-to', { degrees: show.degrees(leg?.air ?? 0) }),
+        why: t('the-piece-stays-in-about', { rounded: rounded(leg?.seconds ?? 0) }),
       };
     case 'out':
       return {
         does: pullsFromOven(plan)
-          ? `Out of the oven at ${show.degrees(plan.pullCore)}, into the pan`
-          : 'Out of the oven, into the pan',
-        why: `${readingFirst(plan, 'pull', show)}${howBrowned(request)}probe out first, with a towel; the pan is hot by now`,
+          ? t('out-of-the-oven-at-into-the', { degrees: show.degrees(plan.pullCore) })
+          : t('out-of-the-oven-into-the-pan'),
+        why: t('probe-out-first-with-a-towel-the', {
+          readingFirst: readingFirst(plan, 'pull', show),
+          howBrowned: howBrowned(request),
+        }),
       };
     case 'lift':
       return liftWords(step.leg ?? 0, plan, show);
     case 'back':
       return {
         does: describeIntoPan(step.leg ?? 0, plan),
-        why: `${howBrowned(request)}once a drop of water skates on it`,
+        why: t('once-a-drop-of-water-skates-on', { howBrowned: howBrowned(request) }),
       };
     case 'pull':
       return {
         does: pullWords(plan, show),
-        why: `${readingFirst(plan, 'done', show)}rests ${COVER[request.cover]} ${REST_ON_WORDS[request.restOn]}; climbs to ${show.degrees(plan.peakCore)} in ${rounded(
-          Math.max(0, plan.peakAfter),
-        )}`,
+        why: t('rests-climbs-to-in', {
+          readingFirst: readingFirst(plan, 'done', show),
+          words: COVER[request.cover],
+          words2: REST_ON_WORDS[request.restOn],
+          degrees: show.degrees(plan.peakCore),
+          rounded: rounded(Math.max(0, plan.peakAfter)),
+        }),
       };
     case 'slice':
-      return { does: 'Slice and salt', why: cut.slicing };
+      return { does: t('slice-and-salt'), why: cut.slicing };
     case 'plate':
-      return { does: 'On the plate', why: 'a warm one' };
+      return { does: t('on-the-plate'), why: t('a-warm-one') };
   }
 };

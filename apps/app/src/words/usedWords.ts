@@ -2,6 +2,7 @@ import type { GearUsed } from '@crustan/core/learn/loggedCook';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { usesOven } from '@crustan/core/plan/way';
 import type { Show } from './show';
+import { t } from '../t';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -17,24 +18,32 @@ export const usedWords = (
   const said = [
     ...(Math.abs(oven) >= 0.5
       ? [
-          `the oven ${show.difference(Math.abs(oven))} ${oven > 0 ? 'hotter' : 'cooler'} than its dial`,
+          t('the-oven-than-its-dial', {
+            difference: show.difference(Math.abs(oven)),
+            part: oven > 0 ? 'hotter' : 'cooler',
+          }),
         ]
       : []),
-    ...(ovenHeat === 1 ? [] : [`the oven heating at ${percent(ovenHeat)} of nominal`]),
-    ...(burner === 1 ? [] : [`the burner at ${percent(burner)} of its plate`]),
+    ...(ovenHeat === 1
+      ? []
+      : [t('the-oven-heating-at-of-nominal', { percent: percent(ovenHeat) })]),
+    ...(burner === 1 ? [] : [t('the-burner-at-of-its-plate', { percent: percent(burner) })]),
     ...(learned && learned.contact !== 1
-      ? [`the pan’s contact at ${percent(learned.contact)} of nominal`]
+      ? [t('the-pans-contact-at-of-nominal', { percent: percent(learned.contact) })]
       : []),
     ...(learned && learned.thickness !== 0
       ? [
-          `pieces ${show.depth(Math.abs(learned.thickness))} ${learned.thickness > 0 ? 'thicker' : 'thinner'} than you measure`,
+          t('pieces-than-you-measure', {
+            depth: show.depth(Math.abs(learned.thickness)),
+            part: learned.thickness > 0 ? 'thicker' : 'thinner',
+          }),
         ]
       : []),
   ];
   if (learned?.crust !== undefined && learned.crust !== 0) {
-    said.push(`crusts named ${learned.crust > 0 ? 'darker' : 'paler'}, by your eye`);
+    said.push(t('crusts-named-by-your-eye', { part: learned.crust > 0 ? 'darker' : 'paler' }));
   }
   return said.length === 0
     ? undefined
-    : `Planned with what was learned or set: ${said.join('; ')}.`;
+    : t('planned-with-what-was-learned-or-set', { said: said.join('; ') });
 };

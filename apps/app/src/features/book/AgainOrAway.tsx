@@ -11,6 +11,7 @@ import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Differences of thickness that "the same again" offers, m. */
 const THICKER: Readonly<Record<UnitSystem, number>> = {
@@ -46,8 +47,8 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
   return (
     <View className="no-print gap-2">
       <View className="flex-row flex-wrap gap-2">
-        <Button kind="plain" label="Plan it again" onPress={() => again(0)} />
-        <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
+        <Button kind="plain" label={t('plan-it-again')} onPress={() => again(0)} />
+        <Button kind="plain" label={t('print')} onPress={() => globalThis.print()} />
         {[THICKER[show.units], -THICKER[show.units]].filter(fits).map((by) => (
           <Button
             key={by}
@@ -75,7 +76,9 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
         />
       </View>
       {removing.error ? (
-        <Text voice="small" role="alert">{`Not deleted. ${describeFailure(removing.error)}`}</Text>
+        <Text voice="small" role="alert">
+          {t('not-deleted', { failure: describeFailure(removing.error) })}
+        </Text>
       ) : null}
     </View>
   );

@@ -3,6 +3,7 @@ import { Link } from 'expo-router';
 import type { BeforeAfter as Past } from '@crustan/core/learn/learnKitchen';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 interface Props {
   readonly past: readonly Past[];
@@ -38,7 +39,11 @@ export const Gained = ({ past }: Pick<Props, 'past'>) => {
   const after = sizeOf(past.map((one) => one.after));
   return past.length === 0 ? null : (
     <Text>
-      {`With the times they were given, ${past.length} past ${past.length === 1 ? 'cook is' : 'cooks are'} foreseen ${show.difference(before)} off with the nominal kitchen, and ${show.difference(after)} off with what the others taught.`}
+      {t('with-the-times-they-were-given-past', {
+        pastCount: past.length,
+        difference: show.difference(before),
+        difference2: show.difference(after),
+      })}
     </Text>
   );
 };
@@ -52,19 +57,19 @@ export const BeforeAfter = ({ past, titles }: Props) => {
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
-        Past cooks, before and after
+        {t('past-cooks-before-and-after')}
       </Text>
       <View className="flex-row flex-wrap gap-5" aria-hidden>
         <View className="max-w-full flex-row items-center gap-2">
           <View className="h-[9px] w-5 border border-iron-500" />
           <Text voice="note" className="shrink">
-            the nominal kitchen
+            {t('the-nominal-kitchen')}
           </Text>
         </View>
         <View className="max-w-full flex-row items-center gap-2">
           <View className="h-[9px] w-5 bg-iron-950" />
           <Text voice="note" className="shrink">
-            with what the other cooks taught
+            {t('with-what-the-other-cooks-taught')}
           </Text>
         </View>
       </View>
@@ -76,12 +81,12 @@ export const BeforeAfter = ({ past, titles }: Props) => {
             className="flex-row flex-wrap items-center gap-3 border-t border-salt-200 py-2"
           >
             <Link href={`/book/${id}`} className="min-h-[28px] min-w-[5rem] flex-1 py-1">
-              <Text voice="small">{titles.get(id) ?? 'A cook'}</Text>
+              <Text voice="small">{titles.get(id) ?? t('a-cook')}</Text>
             </Link>
             <View
               className="w-[38%] gap-[2px]"
               role="img"
-              aria-label={`${signed(was)} before, ${signed(is)} after`}
+              aria-label={t('before-after', { signed: signed(was), signed2: signed(is) })}
             >
               <Bar kelvin={was} filled={false} />
               <Bar kelvin={is} filled />
@@ -96,8 +101,7 @@ export const BeforeAfter = ({ past, titles }: Props) => {
         ))}
       </View>
       <Text voice="note" tone="text-iron-500">
-        Each bar is the model less what was measured: to the right it foresaw a hotter end. Each
-        cook is predicted from the other cooks, not from its own readings.
+        {t('each-bar-is-the-model-less-what')}
       </Text>
     </View>
   );

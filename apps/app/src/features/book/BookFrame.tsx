@@ -2,13 +2,14 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Link, usePathname } from 'expo-router';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 const PARTS = [
-  { href: '/book', name: 'Cooks' },
-  { href: '/book/learned', name: 'Calibration' },
-  { href: '/book/trends', name: 'Trends' },
-  { href: '/book/trials', name: 'Comparisons' },
-  { href: '/book/files', name: 'Import & export' },
+  { href: '/book', name: t('cooks') },
+  { href: '/book/learned', name: t('calibration') },
+  { href: '/book/trends', name: t('trends') },
+  { href: '/book/trials', name: t('comparisons') },
+  { href: '/book/files', name: t('import-export') },
 ] as const;
 
 /** Part of the logbook that a path belongs to; default: the cooks. */
@@ -32,7 +33,7 @@ export const BookFrame = ({ title, children, wide = false }: Props) => {
       >
         <View
           role="navigation"
-          aria-label="Parts of the logbook"
+          aria-label={t('parts-of-the-logbook')}
           className="no-print flex-row flex-wrap gap-x-5"
         >
           {PARTS.map(({ href, name }) => {

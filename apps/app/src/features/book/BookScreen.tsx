@@ -9,6 +9,7 @@ import { BookFrame } from './BookFrame';
 import { BookSearch } from './BookSearch';
 import { CookRow } from './CookRow';
 import { Undelete } from './Undelete';
+import { t } from './t';
 
 /** Logged cooks, newest first, and the search for them. */
 export const BookScreen = () => {
@@ -16,13 +17,13 @@ export const BookScreen = () => {
   const found = useCooksInfiniteQuery(search).data?.pages[0]?.found;
   const empty = found === 0 && Object.keys(search).length === 0;
   return (
-    <BookFrame title="Logbook">
+    <BookFrame title={t('logbook')}>
       <Undelete />
       {empty ? null : <BookSearch onSearch={setSearch} found={found} />}
       <CookList search={search} />
       <Link href="/book/new" className="min-h-touch justify-center py-3">
         <Text tone="text-flame-light" className="underline">
-          Write down a cook from memory
+          {t('write-down-a-cook-from-memory')}
         </Text>
       </Link>
     </BookFrame>
@@ -33,12 +34,12 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
   // The list before stays while the next answer is on its way: nothing jumps while typing.
   const { data, error, isLoading, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } =
     useCooksInfiniteQuery(search, { refetchOnMountOrArgChange: true });
-  if (isLoading) return <Text tone="text-iron-500">Opening the logbook…</Text>;
+  if (isLoading) return <Text tone="text-iron-500">{t('opening-the-logbook')}</Text>;
   if (error || !data) {
     return (
       <View className="items-start gap-3" role="alert">
         <Text>{describeFailure(error)}</Text>
-        <Button kind="plain" label="Try again" onPress={() => void refetch()} />
+        <Button kind="plain" label={t('try-again')} onPress={() => void refetch()} />
       </View>
     );
   }
@@ -48,8 +49,8 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
     return (
       <Text>
         {Object.keys(search).length === 0
-          ? 'No cooks yet. Start one from a plan; it appears here when you slice it.'
-          : 'No matches. Remove a word or a filter.'}
+          ? t('no-cooks-yet-start-one-from-a')
+          : t('no-matches-remove-a-word-or-a')}
       </Text>
     );
   }
@@ -64,7 +65,7 @@ const CookList = ({ search }: { readonly search: CookSearch }) => {
         <View className="items-start pt-4">
           <Button
             kind="plain"
-            label="Older cooks"
+            label={t('older-cooks')}
             disabled={isFetchingNextPage}
             onPress={() => void fetchNextPage()}
           />

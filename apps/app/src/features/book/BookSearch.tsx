@@ -13,6 +13,7 @@ import { describeAsked } from '../../words/askedWords';
 import { useShow } from '../../words/useShow';
 import { INK } from '../../ui/ink';
 import { asWritten, NOTHING_SAID, readWords, type SaidSearch } from './saidSearch';
+import { t } from './t';
 
 interface Props {
   readonly onSearch: (search: CookSearch) => void;
@@ -26,10 +27,10 @@ const LONGEST = 120;
 const SETTLES = 120;
 const MONTH = 30 * 86_400_000;
 const SPANS = [
-  { value: 'all', label: 'Any time', months: undefined },
-  { value: 'month', label: 'This month', months: 1 },
-  { value: 'season', label: 'Three months', months: 3 },
-  { value: 'year', label: 'A year', months: 12 },
+  { value: 'all', label: t('any-time'), months: undefined },
+  { value: 'month', label: t('this-month'), months: 1 },
+  { value: 'season', label: t('three-months'), months: 3 },
+  { value: 'year', label: t('a-year'), months: 12 },
 ] as const;
 
 const ANY = 'any';
@@ -87,7 +88,7 @@ export const BookSearch = ({ onSearch, found }: Props) => {
           )
         }
         options={[
-          { value: ANY, label: 'Any' },
+          { value: ANY, label: t('any') },
           ...values.map((value) => ({ value, label: say(value) })),
         ]}
       />
@@ -97,9 +98,9 @@ export const BookSearch = ({ onSearch, found }: Props) => {
     <View className="gap-3">
       <View className="flex-row items-center gap-3">
         <TextInput
-          aria-label="Search the logbook"
+          aria-label={t('search-the-logbook')}
           role="searchbox"
-          placeholder="ribeye over 4 cm, too done"
+          placeholder={t('ribeye-over-4-cm-too-done')}
           placeholderTextColor={INK.iron500}
           maxLength={LONGEST}
           value={typed}
@@ -108,24 +109,24 @@ export const BookSearch = ({ onSearch, found }: Props) => {
         />
         <Button
           kind="plain"
-          label={narrowed === 0 ? 'Filters' : `Filters: ${narrowed}`}
+          label={narrowed === 0 ? t('filters') : t('filters-2', { narrowed })}
           onPress={() => setOpen(!open)}
         />
       </View>
       <Understood said={said} plain={plain} onPlain={setPlain} />
       {open ? (
         <View className="gap-3 border-l-2 border-salt-300 pl-3">
-          {choose('way', 'Way', WAYS, (way) => WAY_NAMES[way])}
-          {choose('crust', 'Crust', CRUST_SEEN, (code) => capital(describeJudged(code)))}
-          {choose('again', 'Would cook it', WOULD_COOK_AGAIN, (code) =>
+          {choose('way', t('way'), WAYS, (way) => WAY_NAMES[way])}
+          {choose('crust', t('crust'), CRUST_SEEN, (code) => capital(describeJudged(code)))}
+          {choose('again', t('would-cook-it'), WOULD_COOK_AGAIN, (code) =>
             capital(describeJudged(code)),
           )}
           <View className="gap-1">
             <Text voice="small" tone="text-iron-500">
-              When
+              {t('when')}
             </Text>
             <Choice
-              label="When"
+              label={t('when')}
               value={span}
               onChange={(picked) => {
                 setSpan(picked);
@@ -142,8 +143,8 @@ export const BookSearch = ({ onSearch, found }: Props) => {
       ) : null}
       <Text voice="small" tone="text-iron-500" role="status">
         {found === undefined
-          ? 'Looking…'
-          : `${found} ${found === 1 ? 'cook' : 'cooks'}${asks ? ' found' : ''}`}
+          ? t('looking')
+          : `${found} ${found === 1 ? 'cook' : 'cooks'}${asks ? t('found') : ''}`}
       </Text>
     </View>
   );
@@ -165,9 +166,9 @@ const Understood = ({
     return search.words === undefined ? null : (
       <View className="flex-row flex-wrap items-center gap-3">
         <Text voice="small" tone="text-iron-500">
-          Words
+          {t('words')}
         </Text>
-        <Button kind="plain" label="Read them" onPress={() => onPlain(false)} />
+        <Button kind="plain" label={t('read-them')} onPress={() => onPlain(false)} />
       </View>
     );
   }
@@ -178,11 +179,11 @@ const Understood = ({
         <Text voice="small" className="min-w-0 flex-1">
           {[...asked, ...(search.words === undefined ? [] : [`“${search.words}”`])].join(' · ')}
         </Text>
-        <Button kind="plain" label="Plain words" onPress={() => onPlain(true)} />
+        <Button kind="plain" label={t('plain-words')} onPress={() => onPlain(true)} />
       </View>
       {unread.map(({ text, why }) => (
         <Text key={text} voice="note" role="alert">
-          {`“${text}” was not used: ${why}.`}
+          {t('was-not-used', { text, why })}
         </Text>
       ))}
     </View>

@@ -7,6 +7,7 @@ import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
+import { t } from './t';
 
 /** A figure with what it stands against. */
 const Pair = ({ value, against }: { readonly value: string; readonly against: string }) => (
@@ -29,26 +30,26 @@ export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine
           <View className="md:flex-1">
             <Text voice="strong">{cook.title}</Text>
             <Text voice="small" tone="text-iron-500">
-              {`${show.day(cook.createdAt)} · ${WAY_NAMES[cook.way].toLowerCase()}${cook.learned ? ' · with what was learned' : ''}${cook.photo ? ' · photograph' : ''}`}
+              {`${show.day(cook.createdAt)} · ${WAY_NAMES[cook.way].toLowerCase()}${cook.learned ? t('with-what-was-learned') : ''}${cook.photo ? t('photograph') : ''}`}
             </Text>
           </View>
           <View className="flex-row flex-wrap items-baseline gap-x-4">
             <Pair
               value={endTemperature === undefined ? '–' : show.degrees(endTemperature)}
-              against={`for ${show.degrees(cook.target)}`}
+              against={t('for', { degrees: show.degrees(cook.target) })}
             />
             <Pair
               value={actualSeconds === undefined ? '–' : showDuration(actualSeconds)}
-              against={`plan ${showDuration(cook.cookSeconds)}`}
+              against={t('plan', { duration: showDuration(cook.cookSeconds) })}
             />
             <Pair
               value={describeJudged(cook.crust)}
               against={
                 !cook.finished
-                  ? 'under way'
+                  ? t('under-way')
                   : loss === undefined
                     ? 'crust'
-                    : `crust · lost ${Math.round(loss * 100)} %`
+                    : t('crust-lost', { value: Math.round(loss * 100) })
               }
             />
           </View>

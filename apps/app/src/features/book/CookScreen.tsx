@@ -26,12 +26,13 @@ import { Photo } from './Photo';
 import { PlannedActual } from './PlannedActual';
 import { usedWords } from '../../words/usedWords';
 import { useReplay } from './useReplay';
+import { t } from './t';
 
 /** One cook in full: planned against actual, measured, judged. */
 export const CookScreen = ({ id }: { readonly id: string }) => {
   const { data: cook, error, isLoading } = useCookQuery(id, { refetchOnMountOrArgChange: true });
   return (
-    <BookFrame title={cook?.plan.title ?? (isLoading ? 'Opening…' : 'No such cook')} wide>
+    <BookFrame title={cook?.plan.title ?? (isLoading ? t('opening') : t('no-such-cook'))} wide>
       {cook ? (
         <Cook cook={cook} />
       ) : isLoading ? null : (
@@ -64,12 +65,20 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
   return (
     <>
       <Text voice="small" tone="text-iron-500">
-        {`${show.day(cook.createdAt)} · ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, ${request.surface === 'dry' ? 'patted dry' : 'still wet'}, ${show.temperature(request.pan)} pan, ${WAY_NAMES[request.way].toLowerCase()}`}
+        {t('pan', {
+          day: show.day(cook.createdAt),
+          pieceName: pieceName(request),
+          thickness: show.thickness(request.thickness),
+          weight: show.weight(request.weight),
+          part: request.surface === 'dry' ? t('patted-dry') : t('still-wet'),
+          temperature: show.temperature(request.pan),
+          words: WAY_NAMES[request.way].toLowerCase(),
+        })}
       </Text>
       {cook.plan.trial ? (
         <Link href={`/book/trials/${cook.plan.trial.id}`} className="min-h-touch justify-center">
           <Text tone="text-flame-light" className="underline">
-            One piece of a trial
+            {t('one-piece-of-a-trial')}
           </Text>
         </Link>
       ) : null}
@@ -81,10 +90,13 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
                 figures={sliceOf(replayed, found.slices)}
                 maxWidth={Math.min(width - 32, 420)}
                 maxHeight={150}
-                says={`Slice simulated with your times: ${donenessOf(species, replayed.peakCore).name} at ${show.temperature(replayed.peakCore)}`}
+                says={t('slice-simulated-with-your-times-at', {
+                  name: donenessOf(species, replayed.peakCore).name,
+                  temperature: show.temperature(replayed.peakCore),
+                })}
               />
               <Text voice="note" tone="text-iron-500" className="pt-2">
-                The slice, simulated with your times
+                {t('the-slice-simulated-with-your-times')}
               </Text>
             </View>
           ) : null}
@@ -93,10 +105,16 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
             height={260}
             curves={curves}
             points={points}
-            level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
+            level={{
+              value: request.target,
+              label: t('wanted', { degrees: show.degrees(request.target) }),
+            }}
             marks={[
               { time: 0, label: 'in' },
-              { time: plan.cookSeconds, label: `planned out ${showDuration(plan.cookSeconds)}` },
+              {
+                time: plan.cookSeconds,
+                label: t('planned-out', { duration: showDuration(plan.cookSeconds) }),
+              },
             ]}
             units={show.units}
             showTemperature={(celsius) => show.degrees(celsius)}
@@ -130,14 +148,14 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               <View className="no-print items-start">
                 <Button
                   kind="plain"
-                  label={cook.judgement ? 'Edit the judgement' : 'Judge it'}
+                  label={cook.judgement ? t('edit-the-judgement') : t('judge-it')}
                   onPress={() => setJudging(true)}
                 />
               </View>
             </>
           )}
           {judged.error ? (
-            <Text role="alert">{`Not saved. ${describeFailure(judged.error)}`}</Text>
+            <Text role="alert">{t('not-saved', { failure: describeFailure(judged.error) })}</Text>
           ) : null}
           <EventList events={cook.events} inAt={inAt} />
           <AgainOrAway cook={cook} />

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { describeEvent } from '../../words/eventWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** A long list of turns is folded to this many events. */
 const FOLDED = 6;
@@ -36,11 +37,15 @@ export const EventList = ({ events, inAt }: Props) => {
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
-        What happened
+        {t('what-happened')}
       </Text>
       {all || kept.length <= FOLDED ? null : (
         <View className="no-print items-start">
-          <Button kind="plain" label={`Show all ${kept.length}`} onPress={() => setAll(true)} />
+          <Button
+            kind="plain"
+            label={t('show-all', { keptCount: kept.length })}
+            onPress={() => setAll(true)}
+          />
         </View>
       )}
       <View role="list">
@@ -58,7 +63,7 @@ export const EventList = ({ events, inAt }: Props) => {
       </View>
       {byDevice === 0 ? null : (
         <Text voice="small" tone="text-iron-500">
-          {`And ${byDevice} ${byDevice === 1 ? 'reading' : 'readings'} by the thermometers.`}
+          {t('and-by-the-thermometers', { byDevice })}
         </Text>
       )}
     </View>

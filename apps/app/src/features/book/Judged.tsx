@@ -6,6 +6,7 @@ import { Text } from '../../ui/Text';
 import { describeJudged } from '../../words/judgedWords';
 import { useShow } from '../../words/useShow';
 import { formatLoss } from '../../words/formatLoss';
+import { t } from './t';
 
 interface Props {
   readonly cook: CookRecord;
@@ -24,12 +25,12 @@ export const Judged = ({ cook, replayed }: Props) => {
   const { evaporated, drip } = replayed ?? cook.plan.plan;
   const lines = [
     ['doneness', said.doneness],
-    ['under the knife', said.crunch && describeJudged(said.crunch)],
-    ['grey band', said.greyBand && describeJudged(said.greyBand)],
+    [t('under-the-knife'), said.crunch && describeJudged(said.crunch)],
+    [t('grey-band'), said.greyBand && describeJudged(said.greyBand)],
     ['juice', said.juice && describeJudged(said.juice)],
-    ['to the teeth', said.tenderness && describeJudged(said.tenderness)],
+    [t('to-the-teeth'), said.tenderness && describeJudged(said.tenderness)],
     ['salt', said.seasoning && describeJudged(said.seasoning)],
-    ['again?', said.again && describeJudged(said.again)],
+    [t('again'), said.again && describeJudged(said.again)],
     [
       'weighed',
       said.weightBefore === undefined
@@ -40,7 +41,7 @@ export const Judged = ({ cook, replayed }: Props) => {
       'lost',
       loss === undefined
         ? undefined
-        : `${percent(loss)}; the model had ${formatLoss({ evaporated, drip })}`,
+        : t('the-model-had', { percent: percent(loss), loss: formatLoss({ evaporated, drip }) }),
     ],
     ['cost', said.paid === undefined ? undefined : said.paid.toFixed(2)],
   ].flatMap(([name, value]) => (name === undefined || value === undefined ? [] : [[name, value]]));

@@ -19,6 +19,7 @@ import {
   type DeviceKind,
   type LearnedDeviceView,
 } from './learnedDevices';
+import { t } from './t';
 
 interface Props {
   readonly device: LearnedDeviceView;
@@ -63,11 +64,14 @@ export const LearnedDevice = ({ device, titles }: Props) => {
       }),
     );
   };
-  const name = pan === undefined ? DEVICE_NAMES[kind] : `${DEVICE_NAMES[kind]} in “${pan}”`;
+  const name = pan === undefined ? DEVICE_NAMES[kind] : t('in', { words: DEVICE_NAMES[kind], pan });
   const uses =
     used === undefined
-      ? `Plans use the nominal value: ${describeTrait(kind, usual, show)}.`
-      : `Plans use ${describeTrait(kind, used.value, show)}, ${used.by === 'hand' ? 'set by hand' : 'learned'}.`;
+      ? t('plans-use-the-nominal-value', { trait: describeTrait(kind, usual, show) })
+      : t('plans-use', {
+          trait: describeTrait(kind, used.value, show),
+          part: used.by === 'hand' ? t('set-by-hand') : 'learned',
+        });
   const following = used !== undefined && Math.abs(used.value - value) <= SAME * deviation;
   return (
     <View className="gap-2 border-t border-salt-300 pt-3" role="group" aria-label={name}>
@@ -84,14 +88,14 @@ export const LearnedDevice = ({ device, titles }: Props) => {
         {DEVICE_WHY[kind]}
       </Text>
       {cooks.length === 0 ? (
-        <Text voice="small">No cook has evidence on this figure yet.</Text>
+        <Text voice="small">{t('no-cook-has-evidence-on-this-figure')}</Text>
       ) : (
         <View className="flex-row flex-wrap gap-x-3">
-          <Text voice="small">{`From ${cooks.length} ${cooks.length === 1 ? 'cook' : 'cooks'}:`}</Text>
+          <Text voice="small">{t('from', { cooksCount: cooks.length })}</Text>
           {cooks.slice(0, NAMED).map(({ id, share }) => (
             <Link key={id} href={`/book/${id}`} className="min-h-[28px] py-1">
               <Text voice="small" tone="text-flame-light" className="underline">
-                {`${titles.get(id) ?? 'a cook'}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`}
+                {`${titles.get(id) ?? t('a-cook-2')}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`}
               </Text>
             </Link>
           ))}
@@ -101,18 +105,18 @@ export const LearnedDevice = ({ device, titles }: Props) => {
       <Text voice="label">{uses}</Text>
       <View className="flex-row flex-wrap gap-2">
         {following || cooks.length === 0 || use !== 'yes' ? null : (
-          <Button kind="plain" label={`Use ${says}`} onPress={() => take(value, 'cooks')} />
+          <Button kind="plain" label={t('use', { says })} onPress={() => take(value, 'cooks')} />
         )}
         {kind === 'crust' ? null : (
           <Button
             kind="plain"
-            label={byHand ? 'Done' : 'Set by hand'}
+            label={byHand ? t('done') : t('set-by-hand-2')}
             onPress={() => setByHand(!byHand)}
           />
         )}
         <Button
           kind="plain"
-          label="Reset"
+          label={t('reset')}
           onPress={() => dispatch(traitForgotten({ key, at: kitchenNow() }))}
         />
       </View>

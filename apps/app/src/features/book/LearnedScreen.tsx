@@ -11,6 +11,7 @@ import { BeforeAfter, Gained } from './BeforeAfter';
 import { BookFrame } from './BookFrame';
 import { LearnedDevice } from './LearnedDevice';
 import { devicesOf } from './learnedDevices';
+import { t } from './t';
 
 /** Cooks that are learned from, the newest. */
 const LEARNED_FROM = 16;
@@ -21,16 +22,14 @@ export const LearnedScreen = () => {
   const forgotten = useAppSelector((state) => state.kitchen.forgotten);
   const learning = useLessons(data, forgotten);
   return (
-    <BookFrame title="Calibration" wide>
+    <BookFrame title={t('calibration')} wide>
       <Text voice="small" tone="text-iron-500">
-        Cooks with a reading or a measured end are simulated again to estimate your oven, burner,
-        pans and eye for thickness. Uncertain values stay near nominal. Plans use only the values
-        that you accept.
+        {t('cooks-with-a-reading-or-a-measured')}
       </Text>
       {error ? (
         <Text role="alert">{describeFailure(error)}</Text>
       ) : !data ? (
-        <Text tone="text-iron-500">Opening the logbook…</Text>
+        <Text tone="text-iron-500">{t('opening-the-logbook')}</Text>
       ) : (
         <Lessons cooks={data} learning={learning} />
       )}
@@ -51,10 +50,14 @@ interface RunningProps {
 /** Progress of the calibration, in runs of the model. */
 const Running = ({ cooks, progress }: RunningProps) => {
   const { done, total } = progress ?? { done: 0, total: 0 };
-  const runs = total === 0 ? '' : `: run ${done} of ${total}`;
+  const runs = total === 0 ? '' : t('run-of', { done, total });
   return (
     <Progress
-      label={`${cooks.length === 1 ? 'One cook runs' : `${cooks.length} cooks run`} through the model again${runs}`}
+      label={t('through-the-model-again', {
+        part:
+          cooks.length === 1 ? t('one-cook-runs') : t('cooks-run', { cooksCount: cooks.length }),
+        runs,
+      })}
       share={total === 0 ? 0 : done / total}
     />
   );
@@ -64,12 +67,12 @@ const Lessons = ({ cooks, learning }: Props) => {
   const kitchen = useAppSelector((state) => state.kitchen);
   const titles = useMemo(() => new Map(cooks.map(({ id, plan }) => [id, plan.title])), [cooks]);
   if (learning.kind === 'failed') {
-    return <Text role="alert">This device could not simulate the cooks. Reload the page.</Text>;
+    return <Text role="alert">{t('this-device-could-not-simulate-the-cooks')}</Text>;
   }
   if (learning.kind === 'learning') return <Running cooks={cooks} progress={learning.progress} />;
   const { lessons, renewing } = learning;
   if (lessons.kitchen.cooks === 0) {
-    return <Text>No data yet. Finish a cook with a core reading or a measured peak.</Text>;
+    return <Text>{t('no-data-yet-finish-a-cook-with')}</Text>;
   }
   return (
     <View className="gap-6">

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
 import { smallerPicture } from '../../ui/smallerPicture';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** The photograph of a cook, beside its simulated slice. */
 export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
@@ -20,26 +21,32 @@ export const Photo = ({ cook }: { readonly cook: CookRecord }) => {
       {cook.photo ? (
         <img
           src={`${API}/cooks/${cook.id}/photo?${adding.fulfilledTimeStamp ?? 0}`}
-          alt={`Photograph of ${cook.plan.title}`}
+          alt={t('photograph-of', { title: cook.plan.title })}
           style={{ maxWidth: '100%', maxHeight: 260, borderRadius: 4 }}
         />
       ) : null}
       <View className="no-print flex-row gap-2">
         <FileButton
-          named="Photograph of the slice"
+          named={t('photograph-of-the-slice')}
           accept="image/*"
           label={
-            adding.isLoading ? 'Adding…' : cook.photo ? 'Another photograph' : 'Add a photograph'
+            adding.isLoading
+              ? t('adding')
+              : cook.photo
+                ? t('another-photograph')
+                : t('add-a-photograph')
           }
           disabled={adding.isLoading}
           onFile={(file) => void take(file)}
         />
         {cook.photo ? (
-          <Button kind="plain" label="Take it out" onPress={() => void drop(cook.id)} />
+          <Button kind="plain" label={t('take-it-out')} onPress={() => void drop(cook.id)} />
         ) : null}
       </View>
       {adding.error ? (
-        <Text voice="small" role="alert">{`Not added. ${describeFailure(adding.error)}`}</Text>
+        <Text voice="small" role="alert">
+          {t('not-added', { failure: describeFailure(adding.error) })}
+        </Text>
       ) : null}
     </View>
   );

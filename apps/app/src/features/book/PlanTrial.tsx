@@ -20,6 +20,7 @@ import { describeObstacle } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
 import { planRecordsOf } from '../../workers/planRecords';
 import { armLabel, CANNOT_SHOW, TRIAL_NAMES } from './trialWords';
+import { t } from './t';
 
 const MOST_ARMS = 6;
 
@@ -87,12 +88,17 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
     setChosen(chosen.includes(i) ? chosen.filter((one) => one !== i) : [...chosen, i].toSorted());
   };
   if (variants.length < 2) {
-    return <Text>{`There is only one way of that for ${pieceName(request)}.`}</Text>;
+    return <Text>{t('there-is-only-one-way-of-that', { pieceName: pieceName(request) })}</Text>;
   }
   return (
     <View className="gap-3">
       <Text>
-        {`Each piece: ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}. `}
+        {t('each-piece-to', {
+          pieceName: pieceName(request),
+          thickness: show.thickness(request.thickness),
+          weight: show.weight(request.weight),
+          temperature: show.temperature(request.target),
+        })}
         <ChangeInPlan />
       </Text>
       <View className="flex-row flex-wrap gap-2">
@@ -122,16 +128,14 @@ export const PlanTrial = ({ kind }: { readonly kind: TrialKind }) => {
       )}
       <View className="items-start">
         <Button
-          label={planning ? 'Planning…' : `Start ${chosen.length} for one plate`}
+          label={
+            planning ? t('planning') : t('start-for-one-plate', { chosenCount: chosen.length })
+          }
           disabled={planning || keeping.isLoading || chosen.length < 2 || busyStove}
           onPress={() => void start()}
         />
       </View>
-      {busyStove ? (
-        <Text voice="small">
-          A cook is under way; finish it first, so that both have your eyes.
-        </Text>
-      ) : null}
+      {busyStove ? <Text voice="small">{t('a-cook-is-under-way-finish-it')}</Text> : null}
       {keeping.error ? <Text role="alert">{describeFailure(keeping.error)}</Text> : null}
     </View>
   );

@@ -8,6 +8,7 @@ import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { describeCrust, describeJudged } from '../../words/judgedWords';
+import { t } from './t';
 
 interface Props {
   readonly cook: CookRecord;
@@ -37,55 +38,57 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
   const end = cook.judgement?.endTemperature;
   const rows: readonly Row[] = [
     {
-      name: 'Onto the heat',
+      name: t('onto-the-heat'),
       planned: show.clockSeconds(plannedIn),
       actual: clock(inAt),
     },
     plan.turns.length !== 1
-      ? { name: 'Turns', planned: `${plan.turns.length}`, actual: `${turnedAt.length}` }
+      ? { name: t('turns'), planned: `${plan.turns.length}`, actual: `${turnedAt.length}` }
       : {
-          name: 'Turned after',
+          name: t('turned-after'),
           planned: showDuration(plan.turns[0] ?? 0),
           actual: between(inAt, turnedAt[0]),
         },
     ...(pullsFromOven(plan)
       ? [
           {
-            name: 'Out of the oven after',
+            name: t('out-of-the-oven-after'),
             planned: showDuration(plan.pullAt),
             actual: between(inAt, state.movedAt.at(-1)),
           },
         ]
       : []),
     {
-      name: 'On the heat in all',
+      name: t('on-the-heat-in-all'),
       planned: showDuration(plan.cookSeconds),
       actual: between(inAt, pulledAt),
     },
     {
-      name: 'Rested',
+      name: t('rested'),
       planned: showDuration(plan.restSeconds),
       actual: between(pulledAt, slicedAt),
     },
     {
-      name: 'Core at the end',
+      name: t('core-at-the-end'),
       planned: show.degrees(plan.request.target, 1),
       actual: end === undefined ? '–' : show.degrees(end, 1),
       note: replayed
-        ? `Your times on the planned piece and pan would give ${show.temperature(replayed.peakCore, 1)}; what is left over is the kitchen: thickness, pan, contact, start.`
+        ? t('your-times-on-the-planned-piece-and', {
+            temperature: show.temperature(replayed.peakCore, 1),
+          })
         : undefined,
     },
     {
-      name: 'Crust',
+      name: t('crust'),
       planned: describeCrust(palestBrowning(plan), plan.request),
       actual: describeJudged(cook.judgement?.crust),
     },
   ];
   return (
-    <View role="table" aria-label="Planned against actual">
+    <View role="table" aria-label={t('planned-against-actual')}>
       <View role="row" className="flex-row flex-wrap border-b border-iron-950 pb-1">
         <Text voice="note" role="columnheader" tone="text-iron-500" className="min-w-[5rem] flex-1">
-          What
+          {t('what')}
         </Text>
         <Text
           voice="note"
@@ -93,7 +96,7 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
           tone="text-iron-500"
           className="w-[6.5rem] max-w-[50%]"
         >
-          Planned
+          {t('planned')}
         </Text>
         <Text
           voice="note"
@@ -101,7 +104,7 @@ export const PlannedActual = ({ cook, state, replayed, plannedIn }: Props) => {
           tone="text-iron-500"
           className="w-[6.5rem] max-w-[50%]"
         >
-          Actual
+          {t('actual')}
         </Text>
       </View>
       {rows.map((row) => (

@@ -5,23 +5,29 @@ import { describeFailure, useKeepTrialMutation } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
+import { t } from './t';
 
-const NUMBERS = ['One', 'Two', 'Three', 'Four', 'Five', 'Six'] as const;
-const plate = (i: number): string => `Plate ${(NUMBERS[i] ?? String(i + 1)).toLowerCase()}`;
+const NUMBERS = [t('one'), t('two'), t('three'), t('four'), t('five'), t('six')] as const;
+const plate = (i: number): string =>
+  t('plate', { words: (NUMBERS[i] ?? String(i + 1)).toLowerCase() });
 
 /** Sentence about the evidence of n tasters who agree. */
 const verdictOf = (liked: readonly number[], plates: number): string => {
   const counts = Array.from({ length: plates }, (_, i) => liked.filter((one) => one === i).length);
   const most = Math.max(...counts);
-  if (liked.length === 0) return 'Nobody has chosen yet.';
+  if (liked.length === 0) return t('nobody-has-chosen-yet');
   if (counts.filter((count) => count === most).length > 1) {
-    return 'The tasters are split: it shows no preference.';
+    return t('the-tasters-are-split-it-shows-no');
   }
   const chance = agreeByGuessing(liked.length, most, plates);
   const times = Math.max(1, Math.round(1 / chance));
   return chance > 0.05
-    ? `${most} of ${liked.length} chose the same; by guessing, as many agree ${chance >= 0.95 ? 'nearly always' : `once in ${times} times`}. This shows no preference yet.`
-    : `${most} of ${liked.length} chose the same; by guessing, as many agree once in ${times} times. The tasters seem to notice a difference.`;
+    ? t('of-chose-the-same-by-guessing-as', {
+        most,
+        likedCount: liked.length,
+        part: chance >= 0.95 ? t('nearly-always') : t('once-in-times', { times }),
+      })
+    : t('of-chose-the-same-by-guessing-as-2', { most, likedCount: liked.length, times });
 };
 
 /** A blind tasting: an order nobody chose, plates by number, and what the choices are worth. */
@@ -36,15 +42,13 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
   return (
     <View className="gap-2 border-t border-salt-300 pt-3">
       <Text voice="head" heading={2}>
-        Tasted blind
+        {t('tasted-blind')}
       </Text>
       {tasting === undefined ? (
         <>
-          <Text voice="small">
-            One person plates, out of sight, in an order drawn here; the others choose by number.
-          </Text>
+          <Text voice="small">{t('one-person-plates-out-of-sight-in')}</Text>
           <View className="items-start">
-            <Button kind="plain" label="Draw the order" onPress={draw} />
+            <Button kind="plain" label={t('draw-the-order')} onPress={draw} />
           </View>
         </>
       ) : (
@@ -56,12 +60,14 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
               </Text>
               {tasting.opened ? <Text>{capital(arms[arm]?.label ?? '')}</Text> : null}
               <Text voice="small" tone="text-iron-500">
-                {`liked best by ${tasting.liked.filter((one) => one === i).length}`}
+                {t('liked-best-by', {
+                  filterCount: tasting.liked.filter((one) => one === i).length,
+                })}
               </Text>
               {tasting.opened ? null : (
                 <Button
                   kind="plain"
-                  label="One more likes it best"
+                  label={t('one-more-likes-it-best')}
                   onPress={() => change({ ...tasting, liked: [...tasting.liked, i] })}
                 />
               )}
@@ -71,17 +77,17 @@ export const Tasting = ({ trial }: { readonly trial: Trial }) => {
           <View className="flex-row flex-wrap gap-2">
             <Button
               kind="plain"
-              label={tasting.opened ? 'Hide the names' : 'Show names (person plating only)'}
+              label={tasting.opened ? t('hide-the-names') : t('show-names-person-plating-only')}
               onPress={() => change({ ...tasting, opened: !tasting.opened })}
             />
             {tasting.liked.length > 0 && !tasting.opened ? (
               <Button
                 kind="plain"
-                label="Take the last choice back"
+                label={t('take-the-last-choice-back')}
                 onPress={() => change({ ...tasting, liked: tasting.liked.slice(0, -1) })}
               />
             ) : null}
-            <Button kind="plain" label="Draw again" onPress={draw} />
+            <Button kind="plain" label={t('draw-again')} onPress={draw} />
           </View>
         </>
       )}

@@ -19,6 +19,7 @@ import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { BookFrame } from './BookFrame';
+import { t } from './t';
 
 const ALL = {};
 
@@ -26,13 +27,13 @@ const ALL = {};
 export const TrendsScreen = () => {
   const { data, error } = useLinesQuery(ALL, { refetchOnMountOrArgChange: true });
   return (
-    <BookFrame title="Trends">
+    <BookFrame title={t('trends')}>
       {error ? (
         <Text role="alert">{describeFailure(error)}</Text>
       ) : !data ? (
-        <Text tone="text-iron-500">Opening the logbook…</Text>
+        <Text tone="text-iron-500">{t('opening-the-logbook')}</Text>
       ) : data.length === 0 ? (
-        <Text>No cooks yet. The first one begins the curves.</Text>
+        <Text>{t('no-cooks-yet-the-first-one-begins')}</Text>
       ) : (
         <Trends lines={data} />
       )}
@@ -58,11 +59,11 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
   const charts: readonly Shown[] = useMemo(() => {
     const percent = (value: number): string => `${Math.round(value * 100)} %`;
     const minutes = (value: number): string =>
-      `${value < 0 ? '−' : ''}${Math.round(Math.abs(value) * 10) / 10} min`;
+      t('min', { part: value < 0 ? '−' : '', value: Math.round(Math.abs(value) * 10) / 10 });
     return [
       {
-        title: 'Pull delay',
-        why: 'When it was taken out by the thermometer, less when the plan had it.',
+        title: t('pull-delay'),
+        why: t('when-it-was-taken-out-by-the'),
         trend: trendOf(lines, (line) => {
           const seconds = pullError(line);
           return seconds === undefined ? undefined : seconds / 60;
@@ -71,22 +72,22 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
         zero: 0,
       },
       {
-        title: 'The end, over what was wanted',
-        why: 'Measured peak minus target.',
+        title: t('the-end-over-what-was-wanted'),
+        why: t('measured-peak-minus-target'),
         trend: trendOf(lines, endError),
         showValue: (kelvin: number) =>
           `${kelvin < 0 ? '−' : ''}${show.difference(Math.abs(kelvin))}`,
         zero: 0,
       },
       {
-        title: 'Lost, by the scales',
-        why: 'Share of the raw weight gone once rested.',
+        title: t('lost-by-the-scales'),
+        why: t('share-of-the-raw-weight-gone-once'),
         trend: trendOf(lines, ({ loss }) => loss),
         showValue: percent,
       },
       {
-        title: 'Paid',
-        why: 'What a piece cost, in your own money.',
+        title: t('paid'),
+        why: t('what-a-piece-cost-in-your-own'),
         trend: trendOf(lines, ({ paid }) => paid),
         showValue: (value: number) => value.toFixed(2),
       },
@@ -97,11 +98,19 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
       {charts.map(({ title, why, trend, showValue, zero }) => {
         const last = trend.running.at(-1) ?? 0;
         const first = trend.running[Math.min(LOOKS_BACK, trend.running.length) - 1] ?? last;
-        const middle = `Typically ${showValue(first)} off over the first ${Math.min(LOOKS_BACK, trend.running.length)}, ${showValue(last)} over the last.`;
+        const middle = t('typically-off-over-the-first-over-the', {
+          value: showValue(first),
+          looksBack: Math.min(LOOKS_BACK, trend.running.length),
+          value2: showValue(last),
+        });
         const says =
           zero === 0 && trend.value.length > LOOKS_BACK
             ? middle
-            : `${zero === 0 ? 'Typically off by' : 'Typically'} ${showValue(last)} over the last ${Math.min(LOOKS_BACK, trend.value.length)}.`;
+            : t('over-the-last', {
+                part: zero === 0 ? t('typically-off-by') : t('typically'),
+                value: showValue(last),
+                looksBack: Math.min(LOOKS_BACK, trend.value.length),
+              });
         return (
           <View key={title} className="gap-1 border-t border-salt-300 pt-3">
             <Text voice="head" heading={2}>
@@ -120,22 +129,21 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
               showValue={showValue}
               showTime={(at) => show.date(at)}
               {...(zero === undefined ? {} : { zero })}
-              says={`${title}, of ${trend.value.length} cooks. ${says}`}
+              says={t('of-cooks', { title, valueCount: trend.value.length, says })}
             />
           </View>
         );
       })}
       <Text voice="note" tone="text-iron-500">
-        Open dots: planned with nominal values. Filled dots: planned with the calibration.
+        {t('open-dots-planned-with-nominal-values')}
       </Text>
       {liked.length === 0 ? null : (
         <View className="gap-1 border-t border-salt-300 pt-3">
           <Text voice="head" heading={2}>
-            Liked best
+            {t('liked-best')}
           </Text>
           <Text voice="small" tone="text-iron-500">
-            What the cooks you would have again have in common, piece by piece; where you did not
-            say, those golden to dark.
+            {t('what-the-cooks-you-would-have-again')}
           </Text>
           <View role="list">
             {liked.map((one) => (
@@ -148,10 +156,15 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
                   <Text voice="strong">{capital(one.own ?? nameOf(one.cut))}</Text>
                 </Link>
                 <Text voice="small">
-                  {`${WAY_NAMES[one.way]}, ${show.thickness(one.thickness)}, ${show.temperature(one.pan)} pan, to ${show.temperature(one.target)}`}
+                  {t('pan-to', {
+                    words: WAY_NAMES[one.way],
+                    thickness: show.thickness(one.thickness),
+                    temperature: show.temperature(one.pan),
+                    temperature2: show.temperature(one.target),
+                  })}
                 </Text>
                 <Text voice="note" tone="text-iron-500">
-                  {`${one.liked} of ${one.cooks} ${one.cooks === 1 ? 'cook' : 'cooks'}`}
+                  {t('of', { liked: one.liked, cooks: one.cooks })}
                 </Text>
               </View>
             ))}
@@ -177,7 +190,25 @@ const Totals = ({ lines }: { readonly lines: readonly CookLine[] }) => {
   const raw = paid.reduce((sum, { weight }) => sum + weight, 0);
   return (
     <Text voice="small" className="border-t border-salt-300 pt-3">
-      {`${lines.length} ${lines.length === 1 ? 'cook' : 'cooks'}, ${formatDuration(heat)} over heat.${weighed.length > 0 ? ` ${show.weight(lost)} lost in the ${weighed.length} that were weighed.` : ''}${paid.length > 0 ? ` ${money.toFixed(2)} paid for ${show.weight(raw)} in ${paid.length}.` : ''}`}
+      {t('over-heat', {
+        linesCount: lines.length,
+        duration: formatDuration(heat),
+        part:
+          weighed.length > 0
+            ? t('lost-in-the-that-were-weighed', {
+                weight: show.weight(lost),
+                weighedCount: weighed.length,
+              })
+            : '',
+        part2:
+          paid.length > 0
+            ? t('paid-for-in', {
+                money: money.toFixed(2),
+                weight: show.weight(raw),
+                paidCount: paid.length,
+              })
+            : '',
+      })}
     </Text>
   );
 };

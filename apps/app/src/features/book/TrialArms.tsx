@@ -13,6 +13,7 @@ import { useShow } from '../../words/useShow';
 import { useReplay } from './useReplay';
 import { describeCrust, describeJudged } from '../../words/judgedWords';
 import { formatLoss } from '../../words/formatLoss';
+import { t } from './t';
 
 /** One piece of a trial that has been cooked. */
 export interface CookedArm {
@@ -58,9 +59,13 @@ const Arm = ({
       said?.endTemperature === undefined ? '–' : show.degrees(said.endTemperature, 1),
       show.degrees(shown.peakCore, 1),
     ],
-    ['over heat', heat === undefined ? '–' : showDuration(heat), showDuration(plan.cookSeconds)],
+    [
+      t('over-heat-2'),
+      heat === undefined ? '–' : showDuration(heat),
+      showDuration(plan.cookSeconds),
+    ],
     ['crust', describeJudged(said?.crust), describeCrust(palestBrowning(shown), shown.request)],
-    ['grey band', describeJudged(said?.greyBand), show.depth(shown.greyBand)],
+    [t('grey-band'), describeJudged(said?.greyBand), show.depth(shown.greyBand)],
     ['lost', percent(said && weighedLoss(said)), formatLoss(shown)],
     ['crunch', describeJudged(said?.crunch), ''],
     ['juice', describeJudged(said?.juice), ''],
@@ -77,21 +82,24 @@ const Arm = ({
           figures={sliceOf(found.plan, found.slices)}
           maxWidth={Math.max(150, room)}
           maxHeight={90}
-          says={`Slice of ${label}, simulated with its times, ending at ${show.temperature(found.plan.peakCore)}`}
+          says={t('slice-of-simulated-with-its-times-ending', {
+            label,
+            temperature: show.temperature(found.plan.peakCore),
+          })}
         />
       ) : (
         <View style={{ height: 60 }} />
       )}
-      <View role="table" aria-label={`${label}: measured, and simulated`}>
+      <View role="table" aria-label={t('measured-and-simulated', { label })}>
         <View role="row" className="flex-row border-b border-iron-950">
           <Text role="columnheader" voice="note" tone="text-iron-500" className="w-[30%]">
-            what
+            {t('what-2')}
           </Text>
           <Text role="columnheader" voice="note" className="flex-1">
-            measured
+            {t('measured')}
           </Text>
           <Text role="columnheader" voice="note" tone="text-iron-500" className="flex-1">
-            simulated
+            {t('simulated')}
           </Text>
         </View>
         {lines.map(([name, measured, simulated]) => (

@@ -6,6 +6,7 @@ import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
 import type { CookedArm } from './TrialArms';
 import { INK } from '../../ui/ink';
+import { t } from './t';
 
 /** Inks of lines that differ by more than their colour: pairs of solid and dashed. */
 const INKS = [
@@ -40,12 +41,12 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
       if (seen.length < A_LINE) loose.push(...seen);
       const { time, core } = cook.plan.plan.trace;
       return [
-        { label: `${label}, planned`, colour, dashed: true, time, value: core },
+        { label: t('planned-2', { label }), colour, dashed: true, time, value: core },
         ...(seen.length < A_LINE
           ? []
           : [
               {
-                label: `${label}, measured`,
+                label: t('measured-2', { label }),
                 colour,
                 time: seen.map((point) => point.time),
                 value: seen.map((point) => point.value),
@@ -61,11 +62,20 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
       height={240}
       curves={curves}
       points={points}
-      level={{ value: target, label: `${show.degrees(target)} wanted` }}
+      level={{ value: target, label: t('wanted', { degrees: show.degrees(target) }) }}
       marks={[{ time: 0, label: 'in' }]}
       units={show.units}
       showTemperature={(celsius) => show.degrees(celsius)}
-      says={`Core curves of ${arms.map(({ label, cook }) => `${label}, planned to end at ${show.temperature(cook.plan.plan.peakCore)}`).join('; ')}.`}
+      says={t('core-curves-of', {
+        map: arms
+          .map(({ label, cook }) =>
+            t('planned-to-end-at', {
+              label,
+              temperature: show.temperature(cook.plan.plan.peakCore),
+            }),
+          )
+          .join('; '),
+      })}
     />
   );
 };

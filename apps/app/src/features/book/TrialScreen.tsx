@@ -21,6 +21,7 @@ import { TrialArms } from './TrialArms';
 import { TrialCurves } from './TrialCurves';
 import { TrialFindings } from './TrialFindings';
 import { CANNOT_SHOW } from './trialWords';
+import { t } from './t';
 
 /** One trial: the cooks side by side, measured and simulated, and what their difference can show. */
 export const TrialScreen = ({ id }: { readonly id: string }) => {
@@ -29,13 +30,13 @@ export const TrialScreen = ({ id }: { readonly id: string }) => {
   const [keep] = useKeepTrialMutation();
   const trial = dropped ?? data;
   return (
-    <BookFrame title={trial?.title ?? (isLoading ? 'Opening…' : 'No such trial')} wide>
+    <BookFrame title={trial?.title ?? (isLoading ? t('opening') : t('no-such-trial'))} wide>
       {dropped ? (
         <View className="items-start gap-3" role="status">
-          <Text>The trial is out of the logbook; its cooks are still in it.</Text>
+          <Text>{t('the-trial-is-out-of-the-logbook')}</Text>
           <Button
             kind="plain"
-            label="Put it back"
+            label={t('put-it-back')}
             onPress={() => {
               void keep(dropped);
               setDropped(undefined);
@@ -93,11 +94,9 @@ const Trial = ({ trial, onDrop }: Props) => {
         {show.day(trial.createdAt)}
       </Text>
       {cooks === undefined ? (
-        <Text tone="text-iron-500">Opening its cooks…</Text>
+        <Text tone="text-iron-500">{t('opening-its-cooks')}</Text>
       ) : arms.length < 2 ? (
-        <Text>
-          Fewer than two of its cooks are in the logbook: there is nothing to compare yet.
-        </Text>
+        <Text>{t('fewer-than-two-of-its-cooks-are')}</Text>
       ) : (
         <>
           <TrialArms arms={arms} />
@@ -121,7 +120,7 @@ const Trial = ({ trial, onDrop }: Props) => {
         )}
         <Button
           kind="plain"
-          label="Delete the trial"
+          label={t('delete-the-trial')}
           onPress={() => {
             void drop(trial.id);
             onDrop(trial);

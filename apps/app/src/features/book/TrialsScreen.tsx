@@ -9,6 +9,7 @@ import { useShow } from '../../words/useShow';
 import { BookFrame } from './BookFrame';
 import { PlanTrial } from './PlanTrial';
 import { TRIAL_NAMES } from './trialWords';
+import { t } from './t';
 
 /** Trials, newest first, and the planning of another. */
 export const TrialsScreen = () => {
@@ -16,9 +17,9 @@ export const TrialsScreen = () => {
   const { data, error } = useTrialsQuery(undefined, { refetchOnMountOrArgChange: true });
   const [kind, setKind] = useState<TrialKind>();
   return (
-    <BookFrame title="Comparisons">
+    <BookFrame title={t('comparisons')}>
       <Text voice="small" tone="text-iron-500">
-        Like pieces, one difference: measured and simulated results.
+        {t('like-pieces-one-difference-measured-and')}
       </Text>
       {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
       <View role="list">
@@ -28,7 +29,7 @@ export const TrialsScreen = () => {
               <View>
                 <Text voice="strong">{trial.title}</Text>
                 <Text voice="small" tone="text-iron-500">
-                  {`${show.day(trial.createdAt)} · ${trial.arms.map(({ label }) => label).join(', or ')}`}
+                  {`${show.day(trial.createdAt)} · ${trial.arms.map(({ label }) => label).join(t('or'))}`}
                 </Text>
               </View>
             </Link>
@@ -37,11 +38,11 @@ export const TrialsScreen = () => {
       </View>
       <View className="gap-3 border-t border-salt-300 pt-3">
         <Text voice="head" heading={2}>
-          Plan a trial
+          {t('plan-a-trial')}
         </Text>
-        <Text voice="small">What shall differ?</Text>
+        <Text voice="small">{t('what-shall-differ')}</Text>
         <Choice
-          label="What shall differ"
+          label={t('what-shall-differ-2')}
           value={kind}
           onChange={setKind}
           options={TRIAL_KINDS.map((value) => ({ value, label: TRIAL_NAMES[value] }))}

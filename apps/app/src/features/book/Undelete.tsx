@@ -4,6 +4,7 @@ import { deletionSettled } from '../../store/deletedSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** Restores the cook that was deleted last. */
 export const Undelete = () => {
@@ -16,10 +17,10 @@ export const Undelete = () => {
       role="status"
       className="flex-row flex-wrap items-center gap-3 border-l-4 border-flame-light pl-3"
     >
-      <Text className="flex-1">{`“${last.title}” is out of the logbook.`}</Text>
+      <Text className="flex-1">{t('is-out-of-the-logbook', { title: last.title })}</Text>
       <Button
         kind="plain"
-        label="Put it back"
+        label={t('put-it-back')}
         disabled={putting.isLoading}
         onPress={() => {
           putBack(last.id)
@@ -30,7 +31,7 @@ export const Undelete = () => {
             );
         }}
       />
-      <Button kind="plain" label="All right" onPress={() => dispatch(deletionSettled())} />
+      <Button kind="plain" label={t('all-right')} onPress={() => dispatch(deletionSettled())} />
       {putting.error ? (
         <Text voice="small" role="alert">
           {describeFailure(putting.error)}

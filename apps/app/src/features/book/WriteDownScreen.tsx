@@ -18,6 +18,7 @@ import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { planRecordsOf } from '../../workers/planRecords';
 import { BookFrame } from './BookFrame';
+import { t } from './t';
 
 /** Bounds of the duration of a cook from memory, s. */
 const HEAT = { least: 60, most: 12 * 3600 };
@@ -52,7 +53,9 @@ export const WriteDownScreen = () => {
       const on = { ...plannedOn(kitchen, request), minimum: undefined };
       const [planned] = await planRecordsOf([asked], { on, plateAt: inAt, kitchen, show });
       if (!planned?.ok) {
-        setWrong(planned ? describeObstacle(planned.obstacle, asked, show) : 'It was not planned.');
+        setWrong(
+          planned ? describeObstacle(planned.obstacle, asked, show) : t('it-was-not-planned'),
+        );
         return;
       }
       const id = newId();
@@ -75,20 +78,27 @@ export const WriteDownScreen = () => {
     }
   };
   return (
-    <BookFrame title="From memory">
+    <BookFrame title={t('from-memory')}>
       <Text>
-        {`${capital(pieceName(request))}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}, ${show.temperature(request.pan)} pan. `}
+        {t('to-pan', {
+          pieceName: capital(pieceName(request)),
+          thickness: show.thickness(request.thickness),
+          weight: show.weight(request.weight),
+          temperature: show.temperature(request.target),
+          words: WAY_NAMES[request.way].toLowerCase(),
+          temperature2: show.temperature(request.pan),
+        })}
         <Link href="/" className="py-1">
           <Text tone="text-flame-light" className="underline">
-            Say it otherwise in Plan
+            {t('say-it-otherwise-in-plan')}
           </Text>
         </Link>
       </Text>
       <View className="gap-1">
-        <Text voice="small">It met the heat</Text>
+        <Text voice="small">{t('it-met-the-heat')}</Text>
         <input
           type="datetime-local"
-          aria-label="When it met the heat"
+          aria-label={t('when-it-met-the-heat')}
           value={when}
           max={localOf(kitchenNow())}
           onChange={(event) => setWhen(event.target.value)}
@@ -96,7 +106,7 @@ export const WriteDownScreen = () => {
         />
         {future ? (
           <Text voice="small" role="alert">
-            That is not in the past.
+            {t('that-is-not-in-the-past')}
           </Text>
         ) : null}
       </View>
@@ -104,7 +114,7 @@ export const WriteDownScreen = () => {
         <View className="items-start">
           <Button
             kind="plain"
-            label="It took another time than planned"
+            label={t('it-took-another-time-than-planned')}
             onPress={() => setHeat(600)}
           />
         </View>
@@ -112,7 +122,7 @@ export const WriteDownScreen = () => {
         <Measure
           named
           units={show.units}
-          label="Over heat in all"
+          label={t('over-heat-in-all')}
           kind="minutes"
           value={heat}
           {...HEAT}
@@ -122,13 +132,13 @@ export const WriteDownScreen = () => {
       )}
       {rest === undefined ? (
         <View className="items-start">
-          <Button kind="plain" label="It rested otherwise" onPress={() => setRest(300)} />
+          <Button kind="plain" label={t('it-rested-otherwise')} onPress={() => setRest(300)} />
         </View>
       ) : (
         <Measure
           named
           units={show.units}
-          label="Rested"
+          label={t('rested')}
           kind="minutes"
           value={rest}
           {...REST}
@@ -136,12 +146,11 @@ export const WriteDownScreen = () => {
         />
       )}
       <Text voice="small" tone="text-iron-500">
-        What was measured, seen and tasted is said on its page. Where you said no time, the plan’s
-        is taken.
+        {t('what-was-measured-seen-and-tasted-is')}
       </Text>
       <View className="items-start">
         <Button
-          label={busy ? 'Writing…' : 'Write it in the logbook'}
+          label={busy ? t('writing') : t('write-it-in-the-logbook')}
           disabled={busy || future}
           onPress={() => void write()}
         />

@@ -4,6 +4,7 @@ import type { KeptPlan } from '@crustan/core/formats';
 import type { ChartPoint, Curve } from '../../ui/CurveChart';
 import type { Show } from '../../words/show';
 import { INK } from '../../ui/ink';
+import { t } from './t';
 
 interface Input {
   readonly plan: KeptPlan;
@@ -37,13 +38,17 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
   const line = seen.length >= A_LINE;
   const last = seen.at(-1);
   const measured = line
-    ? `Measured ${seen.length} times, last ${show.temperature(last?.value ?? 0, 1)}.`
-    : `Readings: ${
-        seen
-          .slice(-SAID)
-          .map(({ value }) => show.temperature(value, 1))
-          .join(', ') || 'none'
-      }.`;
+    ? t('measured-times-last', {
+        seenCount: seen.length,
+        temperature: show.temperature(last?.value ?? 0, 1),
+      })
+    : t('readings', {
+        value:
+          seen
+            .slice(-SAID)
+            .map(({ value }) => show.temperature(value, 1))
+            .join(', ') || 'none',
+      });
   return {
     curves: [
       {
@@ -56,7 +61,7 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
       ...(replayed
         ? [
             {
-              label: 'your times, simulated',
+              label: t('your-times-simulated'),
               colour: INK.iron950,
               time: replayed.trace.time,
               value: replayed.trace.core,
@@ -75,6 +80,14 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
         : []),
     ],
     points: line ? [] : seen,
-    says: `Planned core curve to ${show.temperature(plan.peakCore)}${replayed ? `; with your times the model ends at ${show.temperature(replayed.peakCore)}` : ''}. ${measured}`,
+    says: t('planned-core-curve-to', {
+      temperature: show.temperature(plan.peakCore),
+      part: replayed
+        ? t('with-your-times-the-model-ends-at', {
+            temperature: show.temperature(replayed.peakCore),
+          })
+        : '',
+      measured,
+    }),
   };
 };

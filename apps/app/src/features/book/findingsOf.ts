@@ -5,6 +5,7 @@ import { formatDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { CookedArm } from './TrialArms';
 import { lossOf } from '@crustan/core/heat/drip';
+import { t } from './t';
 
 /**
  * Standard deviation between two pieces cooked the same way, if their plans do not give it: the share of weight lost.
@@ -29,25 +30,25 @@ interface Figure {
 
 const figuresIn = (show: Show): readonly Figure[] => [
   {
-    name: 'The end',
+    name: t('the-end'),
     measured: ({ cook }) => cook.judgement?.endTemperature,
     simulated: ({ cook }) => cook.plan.plan.peakCore,
     scatter: ({ cook }) => cook.plan.spread?.endTemperature,
     say: (kelvin) => show.difference(kelvin),
   },
   {
-    name: 'The time over heat',
+    name: t('the-time-over-heat'),
     measured: heatOf,
     simulated: ({ cook }) => cook.plan.plan.cookSeconds,
     scatter: ({ cook }) => cook.plan.spread?.seconds,
     say: (seconds) => formatDuration(seconds),
   },
   {
-    name: 'The loss',
+    name: t('the-loss'),
     measured: ({ cook }) => cook.judgement && weighedLoss(cook.judgement),
     simulated: ({ cook }) => lossOf(cook.plan.plan.evaporated, cook.plan.plan.drip ?? 0).central,
     scatter: () => LOSS_SCATTER,
-    say: (share) => `${(share * 100).toFixed(1)} % of the weight`,
+    say: (share) => t('of-the-weight', { value: (share * 100).toFixed(1) }),
   },
 ];
 
@@ -65,21 +66,30 @@ const findingsOfPair = (a: CookedArm, b: CookedArm, show: Show): readonly string
     const pairs = pairsToSee(foreseen, spread);
     const model =
       Math.abs(foreseen) < 0.25 * spread
-        ? 'the model has next to no difference'
-        : `the model has ${say(Math.abs(foreseen))} ${foreseen > 0 ? 'more' : 'less'} ${b.label}`;
+        ? t('the-model-has-next-to-no-difference')
+        : t('the-model-has', {
+            say: say(Math.abs(foreseen)),
+            part: foreseen > 0 ? 'more' : 'less',
+            label: b.label,
+          });
     const [ma, mb] = [measured(a), measured(b)];
     if (ma === undefined || mb === undefined) {
-      return [`${name}: not measured on both; ${model}.`];
+      return [t('not-measured-on-both', { name, model })];
     }
     const { by, expected: usual, beyond } = differenceOf({ a: ma, b: mb, scatter: spread });
-    const said = `${name}: ${say(Math.abs(by))} ${by > 0 ? 'more' : 'less'} ${b.label} than ${a.label}; ${model}.`;
-    const like = `Two pieces cooked alike differ by up to ${say(usual)} nineteen times of twenty`;
+    const said = t('than', {
+      name,
+      say: say(Math.abs(by)),
+      part: by > 0 ? 'more' : 'less',
+      label: b.label,
+      label2: a.label,
+      model,
+    });
+    const like = t('two-pieces-cooked-alike-differ-by-up', { say: say(usual) });
     const verdict = beyond
-      ? `${like}: this is more, so something did differ, though one pair cannot say that it was this.`
-      : `${like}: this is within that range, so it allows no conclusion.`;
+      ? t('this-is-more-so-something-did-differ', { like })
+      : t('this-is-within-that-range-so-it', { like });
     const more =
-      pairs === undefined || pairs <= 1
-        ? ''
-        : ` To see what the model foresees takes about ${pairs} such pairs.`;
+      pairs === undefined || pairs <= 1 ? '' : t('to-see-what-the-model-foresees-takes', { pairs });
     return [`${said} ${verdict}${more}`];
   });

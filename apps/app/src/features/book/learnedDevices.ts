@@ -4,6 +4,7 @@ import type { Trait } from '@crustan/core/learn/traits';
 import type { TraitUse } from '@crustan/core/learn/traitUse';
 import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
+import { t } from './t';
 
 /** Parameters of a kitchen that can be calibrated, one device at a time. */
 export type DeviceKind = Trait | 'lag' | 'crust';
@@ -97,7 +98,7 @@ export const describeTrait = (kind: DeviceKind, value: number, show: Show): stri
     case 'contact':
       return `${Math.round(value * 100)} %`;
     case 'lag':
-      return `${(value / 60).toFixed(1)} min`;
+      return t('min-3', { value: (value / 60).toFixed(1) });
     case 'crust':
       return signed(value, Math.abs(value).toFixed(2));
   }
@@ -115,49 +116,45 @@ export const formatSpread = (kind: DeviceKind, deviation: number, show: Show): s
     case 'contact':
       return `${Math.max(1, Math.round(deviation * 100))} %`;
     case 'lag':
-      return `${(deviation / 60).toFixed(1)} min`;
+      return t('min-3', { value: (deviation / 60).toFixed(1) });
     case 'crust':
       return deviation.toFixed(2);
   }
 };
 
 export const DEVICE_NAMES: Readonly<Record<DeviceKind, string>> = {
-  oven: 'Oven offset: true air temperature minus the dial',
-  ovenHeat: 'Heat from the oven to a piece, relative to nominal',
-  lag: 'The oven, coming up',
-  burner: 'Burner power, relative to nominal',
-  contact: 'Contact, relative to nominal,',
-  thickness: 'Pieces, over the thickness you measure',
-  crust: 'Your eye for crusts, over the browning index',
+  oven: t('oven-offset-true-air-temperature-minus-the'),
+  ovenHeat: t('heat-from-the-oven-to-a-piece'),
+  lag: t('the-oven-coming-up'),
+  burner: t('burner-power-relative-to-nominal'),
+  contact: t('contact-relative-to-nominal'),
+  thickness: t('pieces-over-the-thickness-you-measure'),
+  crust: t('your-eye-for-crusts-over-the-browning'),
 };
 
 export const DEVICE_WHY: Readonly<Record<DeviceKind, string>> = {
-  oven: 'From how fast the middle climbed in the oven, and from a thermometer in its air. The timeline corrects the dial for it.',
-  ovenHeat:
-    'From how fast the middle climbed in the oven beside what its air had: still and damp air heats a piece slower than moving air. Plans count with it.',
-  lag: 'From its thermometer during the warm-up: the time for most of the rise. The timeline switches it on accordingly.',
-  burner:
-    'From how hot the pan was after its minutes on the burner. The timeline changes the warm-up of the pan accordingly.',
-  contact: 'From how fast the middle climbed in this pan: how well pieces lie on its iron.',
-  thickness: 'From pieces that cooked slower or faster than their thickness as you measured it.',
-  crust:
-    'From crusts as you judged them, beside what the model has of the same cooks. The words for a crust move by it: above zero you call them darker.',
+  oven: t('from-how-fast-the-middle-climbed-in'),
+  ovenHeat: t('from-how-fast-the-middle-climbed-in-2'),
+  lag: t('from-its-thermometer-during-the-warm-up'),
+  burner: t('from-how-hot-the-pan-was-after'),
+  contact: t('from-how-fast-the-middle-climbed-in-3'),
+  thickness: t('from-pieces-that-cooked-slower-or-faster'),
+  crust: t('from-crusts-as-you-judged-them-beside'),
 };
 
 /** Reason why plans should not use a figure. */
 export const USE_CAUTIONS: Readonly<Record<TraitUse, string | undefined>> = {
   yes: undefined,
-  unproved: 'With this figure your past cooks are not predicted better. Plans do not need it yet.',
-  beyond:
-    'Kitchens do not differ by this much. Something else is wrong: check the thermometer, the dial and the thickness that you measure. Plans do not use it.',
+  unproved: t('with-this-figure-your-past-cooks-are'),
+  beyond: t('kitchens-do-not-differ-by-this-much'),
 };
 
 /** Certainty of a figure, in a word. */
 export const howSure = (unknown: number): string =>
   unknown < 0.25
-    ? 'well known'
+    ? t('well-known')
     : unknown < 0.5
-      ? 'fairly sure'
+      ? t('fairly-sure')
       : unknown < 0.8
-        ? 'a first idea'
-        : 'hardly anything known yet';
+        ? t('a-first-idea')
+        : t('hardly-anything-known-yet');

@@ -20,8 +20,9 @@ import {
 } from '../../words/kitchenWords';
 import { describeAhead } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
-const COVERS = { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' } as const;
+const COVERS = { open: t('open'), loose: t('loosely-tented'), wrapped: t('wrapped') } as const;
 
 const Dispute = ({ says }: { readonly says: string }) => (
   <Text voice="small" tone="text-iron-700">
@@ -38,9 +39,9 @@ export const HouseRules = () => {
   const change = (changed: Partial<PlanRequest>) => dispatch(requestChanged(changed));
   return (
     <View className="gap-3">
-      <Dispute says="Salt" />
+      <Dispute says={t('salt')} />
       <Choice
-        label="Salt"
+        label={t('salt')}
         value={String(saltAhead)}
         onChange={(ahead) =>
           dispatch(
@@ -52,93 +53,93 @@ export const HouseRules = () => {
         }
         options={SALT_SCHOOLS.map((value) => ({
           value: String(value),
-          label: value === 0 ? 'At the pan' : describeAhead(value),
+          label: value === 0 ? t('at-the-pan') : describeAhead(value),
         }))}
       />
-      <Dispute says="Out of the fridge" />
+      <Dispute says={t('out-of-the-fridge')} />
       <Choice
-        label="Out of the fridge"
+        label={t('out-of-the-fridge')}
         value={String(temper)}
         onChange={(seconds) => dispatch(requestChanged({ temper: Number(seconds) }))}
         options={TEMPER_SCHOOLS.map((value) => ({
           value: String(value),
-          label: value === 0 ? 'Straight in' : `${value / 60} min`,
+          label: value === 0 ? t('straight-in') : t('min', { value: value / 60 }),
         }))}
       />
-      <Dispute says="The pan" />
+      <Dispute says={t('the-pan')} />
       <Choice
-        label="The pan"
+        label={t('the-pan')}
         value={pan >= 250 ? 'hot' : 'moderate'}
         onChange={(heat) => dispatch(requestChanged({ pan: heat === 'hot' ? 270 : 215 }))}
         options={[
-          { value: 'moderate', label: `Moderate, ${show.degrees(215)}` },
-          { value: 'hot', label: `As hot as it goes, ${show.degrees(270)}` },
+          { value: 'moderate', label: t('moderate', { degrees: show.degrees(215) }) },
+          { value: 'hot', label: t('as-hot-as-it-goes', { degrees: show.degrees(270) }) },
         ]}
       />
-      <Dispute says="Turns" />
+      <Dispute says={t('turns')} />
       <Choice
-        label="Turns"
+        label={t('turns')}
         value={WAY_TRAITS[way].turned}
         onChange={(turns) => dispatch(requestChanged({ way: turns }))}
         options={[
-          { value: 'once', label: 'Once' },
-          { value: 'often', label: 'Often' },
+          { value: 'once', label: t('once') },
+          { value: 'often', label: t('often') },
         ]}
       />
-      <Dispute says="Fat" />
+      <Dispute says={t('fat')} />
       <Choice
-        label="Fat"
+        label={t('fat')}
         value={fat}
         onChange={(id) => dispatch(requestChanged({ fat: id }))}
         options={FATS.map(({ id, name }) => ({ value: id, label: name }))}
       />
-      <Dispute says="Cover in the rest" />
+      <Dispute says={t('cover-in-the-rest')} />
       <Choice
-        label="Cover in the rest"
+        label={t('cover-in-the-rest')}
         value={cover}
         onChange={(value) => dispatch(requestChanged({ cover: value }))}
         options={REST_COVERS.map((value) => ({ value, label: COVERS[value] }))}
       />
-      <Dispute says="Burner when food goes in" />
+      <Dispute says={t('burner-when-food-goes-in')} />
       <Choice
-        label="Burner when food goes in"
+        label={t('burner-when-food-goes-in')}
         value={request.knob}
         onChange={(knob) => change({ knob })}
         options={KNOB_OPTIONS}
       />
-      <Dispute says="On the iron" />
+      <Dispute says={t('on-the-iron')} />
       <Choice
-        label="On the iron"
+        label={t('on-the-iron')}
         value={request.press}
         onChange={(press) => change({ press })}
         options={PRESS_OPTIONS}
       />
-      <Dispute says="It rests" />
+      <Dispute says={t('it-rests')} />
       <Choice
-        label="It rests"
+        label={t('it-rests')}
         value={request.restOn}
         onChange={(restOn) => change({ restOn })}
         options={REST_SURFACES.map((value) => ({ value, label: capital(REST_ON_WORDS[value]) }))}
       />
-      <Dispute says="The oven" />
+      <Dispute says={t('the-oven')} />
       <Choice
-        label="The oven"
+        label={t('the-oven')}
         value={request.ovenFuel}
         onChange={(ovenFuel) => change({ ovenFuel })}
         options={OVEN_FUELS.map((value) => ({ value, label: FUEL_WORDS[value] }))}
       />
       <Choice
-        label="Below the rack"
+        label={t('below-the-rack')}
         value={request.tray ? 'tray' : 'none'}
         onChange={(tray) => change({ tray: tray === 'tray' })}
         options={[
-          { value: 'none', label: 'Nothing near it' },
-          { value: 'tray', label: 'A tray' },
+          { value: 'none', label: t('nothing-near-it') },
+          { value: 'tray', label: t('a-tray') },
         ]}
       />
-      <Dispute says="The thermometer goes in" />
+      <Dispute says={t('the-thermometer-goes-in')} />
       <Choice
-        label="The thermometer goes in"
+        label={t('the-thermometer-goes-in')}
         value={request.stem}
         onChange={(stem) => change({ stem })}
         options={STEM_SIDES.map((value) => ({ value, label: capital(STEM_WORDS[value]) }))}

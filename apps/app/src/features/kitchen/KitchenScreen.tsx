@@ -19,12 +19,13 @@ import { RecoveredKitchen } from './RecoveredKitchen';
 import { Salts } from './Salts';
 import { ScaleEditor } from './ScaleEditor';
 import { Section } from './Section';
+import { t } from './t';
 
 const RULES: Readonly<Record<RestRule, string>> = {
-  computed: 'What the core wants',
-  none: 'None',
-  fixed: 'Fixed minutes',
-  half: 'Half the cooking time',
+  computed: t('what-the-core-wants'),
+  none: t('none'),
+  fixed: t('fixed-minutes'),
+  half: t('half-the-cooking-time'),
 };
 
 /** The gear, the scales and the rules that every plan here is made with. */
@@ -44,34 +45,31 @@ export const KitchenScreen = () => {
       <View className="w-full max-w-[1100px] gap-6 self-center px-4 pt-2">
         <View className="gap-1">
           <Text voice="strong" heading={1}>
-            Kitchen
+            {t('kitchen')}
           </Text>
           <Text voice="small" tone="text-iron-500">
-            Saved in the logbook. Every plan made from now on uses it.
+            {t('saved-in-the-logbook-every-plan-made')}
           </Text>
         </View>
         <RecoveredKitchen />
         <View className="gap-6 lg:flex-row lg:gap-12">
           <View className="gap-6 lg:flex-1">
-            <Section title="On this screen" says="Units, clock and light of this device.">
+            <Section title={t('on-this-screen')} says={t('units-clock-and-light-of-this-device')}>
               <OnScreen />
             </Section>
-            <Section
-              title="Pans"
-              says="Its width and weight decide how long it takes to come up and what it holds."
-            >
+            <Section title={t('pans')} says={t('its-width-and-weight-decide-how-long')}>
               <Pans />
             </Section>
-            <Section title="Burner" says="What it draws at full, from its plate or its manual.">
+            <Section title={t('burner')} says={t('what-it-draws-at-full-from-its')}>
               <Choice
-                label="Burner"
+                label={t('burner')}
                 value={burner.kind}
                 onChange={(kind) => changeBurner({ kind })}
                 options={BURNER_KINDS.map((value) => ({ value, label: capital(value) }))}
               />
               <Measure
                 {...measure}
-                label="Burner at full"
+                label={t('burner-at-full')}
                 kind="power"
                 value={burner.power}
                 {...GEAR_LIMITS.power}
@@ -79,13 +77,10 @@ export const KitchenScreen = () => {
                 onChange={(power) => changeBurner({ power })}
               />
             </Section>
-            <Section
-              title="Oven"
-              says="Hang a thermometer by the rack for half an hour: what the air has over the dial."
-            >
+            <Section title={t('oven')} says={t('hang-a-thermometer-by-the-rack-for')}>
               <Measure
                 {...measure}
-                label="Oven offset"
+                label={t('oven-offset')}
                 kind="temperatureDifference"
                 value={oven.offset}
                 {...GEAR_LIMITS.offset}
@@ -95,85 +90,67 @@ export const KitchenScreen = () => {
                 }
               />
             </Section>
-            <Section
-              title="The line"
-              says="The gear and hands of a service. The widest pans stand on the strongest burners."
-            >
+            <Section title={t('the-line')} says={t('the-gear-and-hands-of-a-service')}>
               <Line />
             </Section>
             {owner ? (
-              <Section
-                title="Phones"
-                says="Phones that may open this kitchen: each is paired here, and can be removed here."
-              >
+              <Section title={t('phones')} says={t('phones-that-may-open-this-kitchen-each')}>
                 <Phones />
               </Section>
             ) : null}
-            <Section
-              title="Thermometer"
-              says="Put it in melting ice: what it shows above 0 °C is its error everywhere."
-            >
+            <Section title={t('thermometer')} says={t('put-it-in-melting-ice-what-it')}>
               <Measure
                 {...measure}
-                label="Reads in melting ice"
+                label={t('reads-in-melting-ice')}
                 kind="temperature"
                 value={kitchen.thermometerOffset}
                 {...GEAR_LIMITS.thermometer}
                 onChange={(thermometerOffset) => change({ thermometerOffset })}
               />
             </Section>
-            <Section
-              title="Salt"
-              says="What a level teaspoon of yours weighs: fine salt weighs about twice as much as coarse."
-            >
+            <Section title={t('salt')} says={t('what-a-level-teaspoon-of-yours-weighs')}>
               <Salts />
             </Section>
           </View>
           <View className="gap-6 lg:flex-1">
             <Section
-              title="Who is at the table"
-              says="With someone pregnant, very young, old or immune-weak, plans keep to the published minimum."
+              title={t('who-is-at-the-table')}
+              says={t('with-someone-pregnant-very-young-old-or')}
             >
               <Choice
-                label="At the table"
+                label={t('at-the-table')}
                 value={kitchen.atRisk ? 'risk' : 'well'}
                 onChange={(who) => change({ atRisk: who === 'risk' })}
                 options={[
-                  { value: 'well', label: 'Nobody at risk' },
-                  { value: 'risk', label: 'Someone at risk' },
+                  { value: 'well', label: t('nobody-at-risk') },
+                  { value: 'risk', label: t('someone-at-risk') },
                 ]}
               />
             </Section>
-            <Section
-              title="The lock"
-              says="A kitchen that serves the public can keep every plan to the published minimum. This does not replace a safety plan: the inspector and the local code come first."
-            >
+            <Section title={t('the-lock')} says={t('a-kitchen-that-serves-the-public-can')}>
               <Choice
-                label="The lock"
+                label={t('the-lock')}
                 value={kitchen.locked ? 'locked' : 'open'}
                 onChange={(lock) => change({ locked: lock === 'locked' })}
                 options={[
-                  { value: 'open', label: 'Open', detail: 'a caution beside each plan' },
+                  { value: 'open', label: t('open'), detail: t('a-caution-beside-each-plan') },
                   {
                     value: 'locked',
-                    label: 'Locked to the published minimum',
-                    detail: 'no plan ends under it',
+                    label: t('locked-to-the-published-minimum'),
+                    detail: t('no-plan-ends-under-it'),
                   },
                 ]}
               />
             </Section>
-            <Section
-              title="House rules"
-              says="Where cooks disagree. The plan begins with these, and each can still be changed in its sentence."
-            >
+            <Section title={t('house-rules')} says={t('where-cooks-disagree-the-plan-begins-with')}>
               <HouseRules />
             </Section>
             <Section
-              title="House rule for the rest"
-              says="Shown beside the rest that the core needs."
+              title={t('house-rule-for-the-rest')}
+              says={t('shown-beside-the-rest-that-the-core')}
             >
               <Choice
-                label="House rule for the rest"
+                label={t('house-rule-for-the-rest')}
                 value={kitchen.restRule}
                 onChange={(restRule) => change({ restRule })}
                 options={REST_RULES.map((value) => ({ value, label: RULES[value] }))}
@@ -181,7 +158,7 @@ export const KitchenScreen = () => {
               {kitchen.restRule === 'fixed' ? (
                 <Measure
                   {...measure}
-                  label="Fixed rest"
+                  label={t('fixed-rest')}
                   kind="minutes"
                   value={kitchen.restSeconds}
                   {...GEAR_LIMITS.restSeconds}
@@ -189,15 +166,12 @@ export const KitchenScreen = () => {
                 />
               ) : null}
             </Section>
-            <Section
-              title="Doneness"
-              says="Cooks and tables differ by several degrees: make the words mean yours."
-            >
+            <Section title={t('doneness')} says={t('cooks-and-tables-differ-by-several-degrees')}>
               <ScaleEditor />
             </Section>
           </View>
         </View>
-        <Section title="Words" says="What the pages call things.">
+        <Section title={t('words')} says={t('what-the-pages-call-things')}>
           <Words />
         </Section>
       </View>

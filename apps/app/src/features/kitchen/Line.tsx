@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 const HANDS = [1, 2, 3, 4] as const;
 const SLOTS = [2, 4, 6, 8, 12] as const;
@@ -34,20 +35,20 @@ export const Line = () => {
   const change = (by: Partial<Kitchen>): void => void dispatch(kitchenChanged(by));
   return (
     <View className="gap-3">
-      <Text voice="small">Cooks on the line</Text>
+      <Text voice="small">{t('cooks-on-the-line')}</Text>
       <Choice
-        label="Cooks on the line"
+        label={t('cooks-on-the-line')}
         options={counts(HANDS, hands)}
         value={String(hands)}
         onChange={(count) => change({ hands: Number(count) })}
       />
       {ovens.map(({ id, slots = USUAL_SLOTS }, i) => {
-        const name = ovens.length > 1 ? `Oven ${i + 1}` : 'the oven';
+        const name = ovens.length > 1 ? t('oven-2', { value: i + 1 }) : t('the-oven-2');
         return (
           <View key={id} className="gap-2">
-            <Text voice="small">{`Pieces that go into ${name} at once`}</Text>
+            <Text voice="small">{t('pieces-that-go-into-at-once', { name })}</Text>
             <Choice
-              label={`Places in ${name}`}
+              label={t('places-in', { name })}
               options={counts(SLOTS, slots)}
               value={String(slots)}
               onChange={(count) =>
@@ -57,39 +58,39 @@ export const Line = () => {
           </View>
         );
       })}
-      <Text voice="small">Places where pieces rest until their table is complete</Text>
+      <Text voice="small">{t('places-where-pieces-rest-until-their-table')}</Text>
       <Choice
-        label="Places to rest"
+        label={t('places-to-rest')}
         options={counts(HOLDING, holding === 0 ? USUAL_HOLDING : holding)}
         value={String(holding)}
         onChange={(count) => change({ holding: Number(count) })}
       />
       {beside.map(({ id, kind, power, widest }, i) => (
         <View key={id} className="gap-2 border-t border-salt-300 pt-2">
-          <Text voice="small">{`Burner ${i + 2}`}</Text>
+          <Text voice="small">{t('burner-2', { value: i + 2 })}</Text>
           <Choice
-            label={`Burner ${i + 2} burns`}
+            label={t('burner-burns', { value: i + 2 })}
             options={BURNER_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }))}
             value={kind}
             onChange={(value) => change({ burners: withChanged(burners, id, { kind: value }) })}
           />
           <Choice
-            label={`Power of burner ${i + 2}`}
+            label={t('power-of-burner', { value: i + 2 })}
             options={counts(POWERS, power).map((option) => ({
               ...option,
-              label: `${option.label} W`,
+              label: t('w', { label: option.label }),
             }))}
             value={String(power)}
             onChange={(watts) =>
               change({ burners: withChanged(burners, id, { power: Number(watts) }) })
             }
           />
-          <Text voice="small">{`The widest pan that stands on burner ${i + 2}`}</Text>
+          <Text voice="small">{t('the-widest-pan-that-stands-on-burner', { value: i + 2 })}</Text>
           <Choice
-            label={`Widest pan on burner ${i + 2}`}
+            label={t('widest-pan-on-burner', { value: i + 2 })}
             options={WIDEST.map((metres) => ({
               value: String(metres),
-              label: metres === 0 ? 'Any' : show.thickness(metres),
+              label: metres === 0 ? t('any') : show.thickness(metres),
             }))}
             value={String(widest ?? 0)}
             onChange={(metres) =>
@@ -104,7 +105,7 @@ export const Line = () => {
           />
           <Button
             kind="plain"
-            label={`Take burner ${i + 2} away`}
+            label={t('take-burner-away', { value: i + 2 })}
             onPress={() => change({ burners: burners.filter((burner) => burner.id !== id) })}
           />
         </View>
@@ -112,7 +113,7 @@ export const Line = () => {
       {burners.length < MOST_BURNERS ? (
         <Button
           kind="plain"
-          label="Add a burner"
+          label={t('add-a-burner')}
           onPress={() =>
             change({
               burners: [...burners, { id: newId(), kind: burners[0]?.kind ?? 'gas', power: 3000 }],

@@ -5,16 +5,17 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { hoursChosen, unitsChosen } from '../../store/unitsSlice';
 import { Choice, type Option } from '../../ui/Choice';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 const LIGHT_OPTIONS: readonly Option<Light>[] = [
-  { value: 'places', label: 'Dark at the stove' },
-  { value: 'system', label: 'As this device' },
-  { value: 'light', label: 'Light' },
-  { value: 'dark', label: 'Dark' },
+  { value: 'places', label: t('dark-at-the-stove') },
+  { value: 'system', label: t('as-this-device') },
+  { value: 'light', label: t('light') },
+  { value: 'dark', label: t('dark') },
 ];
 const HOUR_OPTIONS: readonly Option<HourCount>[] = [
   { value: '24', label: '19:30' },
-  { value: '12', label: '7:30 pm' },
+  { value: '12', label: t('7-30-pm') },
 ];
 
 /** Units, language of figures, and light or dark colours on this device. */
@@ -26,22 +27,22 @@ export const OnScreen = () => {
   return (
     <View className="gap-3">
       <Choice
-        label="Units"
+        label={t('units')}
         value={units}
         onChange={(system) => dispatch(unitsChosen(system))}
         options={[
-          { value: 'metric', label: '°C · mm · g' },
-          { value: 'imperial', label: '°F · in · oz' },
+          { value: 'metric', label: t('c-mm-g') },
+          { value: 'imperial', label: t('f-in-oz') },
         ]}
       />
       <Choice
-        label="Clock"
+        label={t('clock')}
         value={hours}
         onChange={(chosen) => dispatch(hoursChosen(chosen))}
         options={HOUR_OPTIONS}
       />
       <Choice
-        label="Light"
+        label={t('light')}
         value={light}
         onChange={(chosen) => dispatch(lightChosen(chosen))}
         options={LIGHT_OPTIONS}

@@ -11,6 +11,7 @@ import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { NameField } from './NameField';
+import { t } from './t';
 
 const MOST_PANS = 12;
 /** Pan temperature for which the warm-up time is shown, C. */
@@ -31,16 +32,20 @@ export const Pans = () => {
   return (
     <View className="gap-3">
       <Choice
-        label="Pan in use"
+        label={t('pan-in-use')}
         value={pan.id}
         onChange={(chosen) => dispatch(kitchenChanged(use(chosen)))}
         options={pans.map(({ id, name }) => ({ value: id, label: name }))}
       />
       <View key={pan.id} className="gap-2">
-        <NameField label="Name of the pan" value={pan.name} onChange={(name) => edit({ name })} />
+        <NameField
+          label={t('name-of-the-pan')}
+          value={pan.name}
+          onChange={(name) => edit({ name })}
+        />
         <Measure
           units={show.units}
-          label="Cooking width"
+          label={t('cooking-width')}
           named
           kind="thickness"
           value={pan.diameter}
@@ -50,7 +55,7 @@ export const Pans = () => {
         />
         <Measure
           units={show.units}
-          label="Weight of the pan"
+          label={t('weight-of-the-pan')}
           named
           kind={show.units === 'imperial' ? 'heavyWeight' : 'weight'}
           value={pan.mass}
@@ -61,18 +66,23 @@ export const Pans = () => {
       </View>
       <Text voice="small" aria-live="polite">
         {warming.reached
-          ? `${formatDuration(Math.round(warming.seconds / 15) * 15)} to ${show.temperature(USUAL_SEAR)} on full.`
-          : `On this burner it settles at ${show.temperature(warming.settles)}: too cool to sear.`}
+          ? t('to-on-full', {
+              duration: formatDuration(Math.round(warming.seconds / 15) * 15),
+              temperature: show.temperature(USUAL_SEAR),
+            })
+          : t('on-this-burner-it-settles-at-too', {
+              temperature: show.temperature(warming.settles),
+            })}
       </Text>
       <View className="flex-row flex-wrap gap-2">
         {pans.length < MOST_PANS ? (
           <Button
             kind="plain"
-            label="Add a pan"
+            label={t('add-a-pan')}
             onPress={() => {
               const added = {
                 id: newId(),
-                name: `Pan ${pans.length + 1}`,
+                name: t('pan', { value: pans.length + 1 }),
                 diameter: 0.26,
                 mass: 2.4,
               };
@@ -83,7 +93,7 @@ export const Pans = () => {
         {pans.length > 1 ? (
           <Button
             kind="plain"
-            label="Take this one away"
+            label={t('take-this-one-away')}
             onPress={() => {
               const left = pans.filter(({ id }) => id !== pan.id);
               dispatch(kitchenChanged({ pans: left, ...(left[0] ? use(left[0].id) : {}) }));

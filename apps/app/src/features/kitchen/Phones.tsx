@@ -13,13 +13,14 @@ import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Phones that were paired meanwhile show within this, ms. */
 const LOOKED_AT = 4000;
 
 const ROLES = [
-  { value: 'cook', label: 'Cooks' },
-  { value: 'watcher', label: 'View only' },
+  { value: 'cook', label: t('cooks') },
+  { value: 'watcher', label: t('view-only') },
 ] as const satisfies readonly { readonly value: PhoneRole; readonly label: string }[];
 
 /** A QR code of the server's. */
@@ -35,25 +36,20 @@ const Drawn = ({ svg, says }: { readonly svg: string; readonly says: string }) =
 export const Phones = () => {
   const { data, error } = usePhonesQuery(undefined, { pollingInterval: LOOKED_AT });
   if (error) return <Text role="alert">{describeFailure(error)}</Text>;
-  if (!data) return <Text voice="small">Looking.</Text>;
+  if (!data) return <Text voice="small">{t('looking')}</Text>;
   if (!data.network) {
-    return (
-      <Text>
-        Crustan is on this machine only. Start it with “npm start -- --lan” and phones on your
-        network can be paired.
-      </Text>
-    );
+    return <Text>{t('crustan-is-on-this-machine-only-start')}</Text>;
   }
   const { addresses, welcome, welcomeQr } = data.network;
   return (
     <View className="gap-4">
       <View className="flex-row flex-wrap gap-4">
-        <Drawn svg={welcomeQr} says={`QR code of ${welcome}`} />
+        <Drawn svg={welcomeQr} says={t('qr-code-of', { welcome })} />
         <View className="min-w-[200px] flex-1 gap-1">
-          <Text voice="label">1. On the phone, once: trust this kitchen</Text>
+          <Text voice="label">{t('1-on-the-phone-once-trust-this')}</Text>
           <Text selectable>{welcome}</Text>
           <Text voice="label" className="pt-2">
-            2. Open it
+            {t('2-open-it')}
           </Text>
           {addresses.map((address) => (
             <Text key={address} selectable>
@@ -64,9 +60,9 @@ export const Phones = () => {
       </View>
       <PairPhone phones={data.phones} current={data.code} />
       {data.phones.length === 0 ? (
-        <Text voice="small">No phone is paired yet.</Text>
+        <Text voice="small">{t('no-phone-is-paired-yet')}</Text>
       ) : (
-        <View role="list" aria-label="Paired phones" className="gap-3">
+        <View role="list" aria-label={t('paired-phones')} className="gap-3">
           {data.phones.map((phone) => (
             <PhoneRow key={phone.id} phone={phone} />
           ))}
@@ -92,22 +88,27 @@ const PairPhone = ({ phones, current }: PairProps) => {
   const left = code && !used ? Math.ceil((code.endsAt - now) / 1000) : 0;
   return (
     <View className="gap-2">
-      <Text voice="label">3. Pair it</Text>
-      <Choice label="What the phone may do" options={ROLES} value={role} onChange={setRole} />
+      <Text voice="label">{t('3-pair-it')}</Text>
+      <Choice label={t('what-the-phone-may-do')} options={ROLES} value={role} onChange={setRole} />
       {code && left > 0 ? (
         <View className="flex-row flex-wrap items-center gap-4">
-          <Drawn svg={code.qr} says={`QR code that opens ${code.address}`} />
+          <Drawn svg={code.qr} says={t('qr-code-that-opens', { address: code.address })} />
           <View className="gap-1">
             <Text voice="action" testID="pairing-code" selectable>
               {`${code.code.slice(0, 3)} ${code.code.slice(3)}`}
             </Text>
-            <Text voice="small">{`Good once, for ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}.`}</Text>
+            <Text voice="small">
+              {t('good-once-for', {
+                value: Math.floor(left / 60),
+                padStart: String(left % 60).padStart(2, '0'),
+              })}
+            </Text>
           </View>
         </View>
       ) : null}
       <Button
         kind="plain"
-        label={code && left > 0 ? 'Another code' : 'Pair a phone'}
+        label={code && left > 0 ? t('another-code') : t('pair-a-phone')}
         disabled={isLoading}
         onPress={() => void ask(role)}
       />
@@ -124,7 +125,7 @@ const PhoneRow = ({ phone: { id, name, role, seenAt } }: { readonly phone: Phone
   return (
     <View role="listitem" className="gap-2 border-t border-salt-300 pt-2">
       <TextInput
-        aria-label={`Name of the phone ${name}`}
+        aria-label={t('name-of-the-phone', { name })}
         defaultValue={name}
         maxLength={40}
         onEndEditing={({ nativeEvent: { text } }) => {
@@ -133,17 +134,19 @@ const PhoneRow = ({ phone: { id, name, role, seenAt } }: { readonly phone: Phone
         }}
         className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
       />
-      <Text voice="small" tone="text-iron-500">{`Last seen ${show.day(seenAt)}`}</Text>
+      <Text voice="small" tone="text-iron-500">
+        {t('last-seen', { day: show.day(seenAt) })}
+      </Text>
       <Choice
-        label={`What ${name} may do`}
+        label={t('what-may-do', { name })}
         options={ROLES}
         value={role}
         onChange={(next) => void change({ id, role: next })}
       />
       <Button
         kind="plain"
-        label="Revoke"
-        spoken={`Revoke ${name}`}
+        label={t('revoke')}
+        spoken={t('revoke-2', { name })}
         onPress={() => void revoke(id)}
       />
       {failed ? <Text role="alert">{describeFailure(failed)}</Text> : null}

@@ -4,6 +4,7 @@ import { kitchenOffered } from '../../store/reachSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** Reports a stored kitchen that could not be read, and offers the last valid one. */
 export const RecoveredKitchen = () => {
@@ -13,14 +14,12 @@ export const RecoveredKitchen = () => {
   const answer = (): void => void dispatch(kitchenOffered(undefined));
   return (
     <View role="alert" className="gap-2 border-l-4 border-hazard pl-3">
-      <Text>
-        The stored kitchen could not be read. The settings of this device were saved in its place.
-      </Text>
+      <Text>{t('the-stored-kitchen-could-not-be-read')}</Text>
       <View className="flex-row flex-wrap gap-2">
-        <Button kind="plain" label="Keep these settings" onPress={answer} />
+        <Button kind="plain" label={t('keep-these-settings')} onPress={answer} />
         <Button
           kind="plain"
-          label="Use the last valid kitchen"
+          label={t('use-the-last-valid-kitchen')}
           onPress={() => {
             dispatch(kitchenChanged(recovered));
             answer();

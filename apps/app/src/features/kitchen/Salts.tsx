@@ -6,6 +6,7 @@ import { Choice } from '../../ui/Choice';
 import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 import { NameField } from './NameField';
+import { t } from './t';
 
 /** List of salts, with the one in use and the weight of a level teaspoon. */
 export const Salts = () => {
@@ -22,35 +23,37 @@ export const Salts = () => {
   return (
     <View className="gap-3">
       <Choice
-        label="Salt in use"
+        label={t('salt-in-use')}
         value={String(index)}
         onChange={(chosen) => dispatch(kitchenChanged({ salt: Number(chosen) }))}
         options={salts.map(({ name, gramsPerTeaspoon }, i) => ({
           value: String(i),
           label: name,
-          detail: `${gramsPerTeaspoon} g a teaspoon`,
+          detail: t('g-a-teaspoon', { gramsPerTeaspoon }),
         }))}
       />
       {salt ? (
         <View key={index} className="gap-2">
           <NameField
-            label="Name of the salt"
+            label={t('name-of-the-salt')}
             value={salt.name}
             onChange={(name) => edit({ name })}
           />
           <View className="flex-row items-center gap-3">
             <View className="flex-1">
               <Slider
-                label="A level teaspoon weighs"
+                label={t('a-level-teaspoon-weighs')}
                 value={salt.gramsPerTeaspoon}
                 least={GEAR_LIMITS.gramsPerTeaspoon.least}
                 most={GEAR_LIMITS.gramsPerTeaspoon.most}
                 step={0.1}
-                says={`${salt.gramsPerTeaspoon} grams`}
+                says={t('grams', { gramsPerTeaspoon: salt.gramsPerTeaspoon })}
                 onChange={(grams) => edit({ gramsPerTeaspoon: Math.round(grams * 10) / 10 })}
               />
             </View>
-            <Text voice="figure">{`${salt.gramsPerTeaspoon.toFixed(1)} g`}</Text>
+            <Text voice="figure">
+              {t('g', { gramsPerTeaspoon: salt.gramsPerTeaspoon.toFixed(1) })}
+            </Text>
           </View>
         </View>
       ) : null}

@@ -11,6 +11,7 @@ import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Two steps of a scale keep at least this apart, K. */
 const APART = 0.5;
@@ -35,7 +36,7 @@ export const ScaleEditor = () => {
   return (
     <View className="gap-3">
       <Choice
-        label="Scale of"
+        label={t('scale-of')}
         value={species}
         onChange={setSpecies}
         options={SPECIES.map((value) => ({ value, label: capital(value.replace('-', ' ')) }))}
@@ -43,14 +44,17 @@ export const ScaleEditor = () => {
       {scale.map((step, i) =>
         i === 0 ? (
           <Text key={step.name} voice="small">
-            {`${capital(step.name)}: under ${show.degrees(scale[1]?.from ?? 0, 1)}`}
+            {t('under', {
+              name: capital(step.name),
+              degrees: show.degrees(scale[1]?.from ?? 0, 1),
+            })}
           </Text>
         ) : (
           <View key={`${species}${step.name}`} className="gap-1">
-            <Text voice="small">{`${capital(step.name)}, from`}</Text>
+            <Text voice="small">{t('from', { name: capital(step.name) })}</Text>
             <Measure
               units={show.units}
-              label={`${capital(step.name)} from`}
+              label={t('from-2', { name: capital(step.name) })}
               kind="temperature"
               value={step.from}
               least={(scale[i - 1]?.from ?? 0) + APART}
@@ -61,13 +65,17 @@ export const ScaleEditor = () => {
         ),
       )}
       <Text voice="small" tone="text-iron-500">
-        {`The table for ${minimum.food} says ${show.temperature(minimum.celsius, 1)} (${minimum.source}).`}
+        {t('the-table-for-says', {
+          food: minimum.food,
+          temperature: show.temperature(minimum.celsius, 1),
+          source: minimum.source,
+        })}
       </Text>
       {scales[species] ? (
         <View className="items-start">
           <Button
             kind="plain"
-            label="Back to the default scale"
+            label={t('back-to-the-default-scale')}
             onPress={() => {
               const { [species]: _own, ...rest } = scales;
               dispatch(kitchenChanged({ scales: rest }));

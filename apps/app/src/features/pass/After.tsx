@@ -17,6 +17,7 @@ import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { describeWhyLate } from './passWords';
+import { t } from './t';
 
 /** Services that are offered to be looked at. */
 const OFFERED = 8;
@@ -33,13 +34,13 @@ export const After = () => {
       contentContainerClassName="max-w-[860px] gap-4 pb-8 pt-4"
     >
       <Text voice="strong" heading={1}>
-        After service
+        {t('after-service')}
       </Text>
       {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
-      {services.length === 0 ? <Text>No service is in the logbook yet.</Text> : null}
+      {services.length === 0 ? <Text>{t('no-service-is-in-the-logbook-yet')}</Text> : null}
       {services.length > 1 ? (
         <Choice
-          label="Which service"
+          label={t('which-service')}
           options={services
             .slice(0, OFFERED)
             .map(({ id: value, name }) => ({ value, label: name }))}
@@ -63,20 +64,20 @@ const BringService = () => {
       const found = await bringService(dispatch, await file.text());
       setSays(
         found.ok
-          ? `${found.name} is in the logbook: ${found.tables} tables.`
-          : `Not read. ${found.why}`,
+          ? t('is-in-the-logbook-tables', { name: found.name, tables: found.tables })
+          : t('not-read', { why: found.why }),
       );
     } catch (error) {
-      setSays(`Partly saved. Import it again; nothing is duplicated. ${describeFailure(error)}`);
+      setSays(t('partly-saved-import-it-again-nothing-is', { failure: describeFailure(error) }));
     }
   };
   return (
     <View className="no-print gap-2 border-t border-salt-300 pt-3">
       <Text voice="head" heading={2}>
-        A service from a file
+        {t('a-service-from-a-file')}
       </Text>
       <FileButton
-        label="Read a service from a file"
+        label={t('read-a-service-from-a-file')}
         accept=".json,application/json"
         onFile={(file) => void take(file)}
       />
@@ -92,7 +93,7 @@ const BringService = () => {
 const Report = ({ id }: { readonly id: string }) => {
   const { data, error } = useServiceQuery(id, { refetchOnMountOrArgChange: true });
   if (error) return <Text role="alert">{describeFailure(error)}</Text>;
-  return data ? <ServiceReport found={data} /> : <Text>Reading the service.</Text>;
+  return data ? <ServiceReport found={data} /> : <Text>{t('reading-the-service')}</Text>;
 };
 
 /** Nearer to its time than this a table was on time, s. */
@@ -102,8 +103,10 @@ const formatCount = (count: number, what: string): string =>
   `${count} ${what}${count === 1 ? '' : 's'}`;
 
 const describeLate = (late: number): string => {
-  if (Math.abs(late) <= ON_TIME) return 'on time';
-  return late > 0 ? `${formatDuration(late)} late` : `${formatDuration(-late)} early`;
+  if (Math.abs(late) <= ON_TIME) return t('on-time');
+  return late > 0
+    ? t('late', { duration: formatDuration(late) })
+    : t('early', { duration: formatDuration(-late) });
 };
 
 const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
@@ -120,7 +123,7 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
   const report = serviceReport(serviceState(found.events), dishes, on);
   const { sent, pieces, onTime, timed, refired, cancelled, use, cost, byDish } = report;
   const nameOf = (place: 'pan' | 'oven', gear: string): string =>
-    place === 'pan' ? (kitchen.pans.find((pan) => pan.id === gear)?.name ?? gear) : 'Oven';
+    place === 'pan' ? (kitchen.pans.find((pan) => pan.id === gear)?.name ?? gear) : t('oven');
 
   const saveCsv = async (): Promise<void> => {
     const { writeServiceCsv } = await import('@crustan/core/formats/csv');
@@ -135,38 +138,47 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
     <View className="gap-3">
       <Text>
         {sent.length === 0
-          ? 'No table has been sent.'
-          : `${formatCount(sent.length, 'table')}, ${formatCount(pieces, 'piece')}${timed === 0 ? '' : `; ${onTime} of ${timed} within a minute and a half of their time`}${refired === 0 ? '' : `; ${refired} cooked again`}${cancelled === 0 ? '' : `; ${cancelled} cancelled`}${cost === undefined ? '' : `; pieces for ${cost.toFixed(2)}`}.`}
+          ? t('no-table-has-been-sent')
+          : `${formatCount(sent.length, 'table')}, ${formatCount(pieces, 'piece')}${timed === 0 ? '' : t('of-within-a-minute-and-a-half', { onTime, timed })}${refired === 0 ? '' : t('cooked-again', { refired })}${cancelled === 0 ? '' : t('cancelled', { cancelled })}${cost === undefined ? '' : t('pieces-for', { cost: cost.toFixed(2) })}.`}
       </Text>
-      <View role="list" aria-label="Tables sent">
+      <View role="list" aria-label={t('tables-sent')}>
         {sent.map(({ id, table, dueAt, sentAt, late, why, waited }) => (
           <View key={id} role="listitem" className="border-t border-salt-300 py-1">
             <View className="flex-row justify-between gap-3">
-              <Text voice="label">{`Table ${table}`}</Text>
+              <Text voice="label">{t('table', { table })}</Text>
               <Text voice="label">{late === undefined ? '' : describeLate(late)}</Text>
             </View>
             <Text voice="small">
-              {`sent ${show.clock(sentAt)}${dueAt === undefined ? '' : `, due ${show.clock(dueAt)}`}${waited === 0 ? '' : `; the first piece waited ${formatDuration(waited)}`}${why ? `; ${describeWhyLate(why)}` : ''}`}
+              {t('sent', {
+                clock: show.clock(sentAt),
+                part: dueAt === undefined ? '' : t('due', { clock: show.clock(dueAt) }),
+                part2:
+                  waited === 0
+                    ? ''
+                    : t('the-first-piece-waited', { duration: formatDuration(waited) }),
+                part3: why ? `; ${describeWhyLate(why)}` : '',
+              })}
             </Text>
           </View>
         ))}
       </View>
       {use.length === 0 ? null : (
         <Text voice="small">
-          {`In use: ${use.map(({ place, id, share }) => `${nameOf(place, id)} ${Math.round(100 * share)} %`).join(', ')} of the time.`}
+          {t('in-use-of-the-time', {
+            map: use
+              .map(({ place, id, share }) => `${nameOf(place, id)} ${Math.round(100 * share)} %`)
+              .join(', '),
+          })}
         </Text>
       )}
-      <Text voice="small">
-        What the pieces taught of this kitchen is in Logbook, Calibration: every piece is a cook of
-        its own.
-      </Text>
+      <Text voice="small">{t('what-the-pieces-taught-of-this-kitchen')}</Text>
       <View className="no-print flex-row flex-wrap gap-2">
-        <Button kind="plain" label="Tables as CSV" onPress={() => void saveCsv()} />
-        <Button kind="plain" label="The service as a file" onPress={saveJson} />
-        <Button kind="plain" label="Print" onPress={() => window.print()} />
+        <Button kind="plain" label={t('tables-as-csv')} onPress={() => void saveCsv()} />
+        <Button kind="plain" label={t('the-service-as-a-file')} onPress={saveJson} />
+        <Button kind="plain" label={t('print')} onPress={() => window.print()} />
         <Button
           kind="plain"
-          label={kept.isSuccess ? 'Counted' : 'Add to prep counts'}
+          label={kept.isSuccess ? t('counted') : t('add-to-prep-counts')}
           disabled={byDish.length === 0 || kept.isLoading}
           onPress={() =>
             void keep(
@@ -181,10 +193,10 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
         />
       </View>
       {noDishes ? (
-        <Text role="alert">{`Dishes not read: ${describeFailure(noDishes)}`}</Text>
+        <Text role="alert">{t('dishes-not-read', { failure: describeFailure(noDishes) })}</Text>
       ) : null}
       {kept.error ? (
-        <Text role="alert">{`Not counted. ${describeFailure(kept.error)}`}</Text>
+        <Text role="alert">{t('not-counted', { failure: describeFailure(kept.error) })}</Text>
       ) : null}
     </View>
   );

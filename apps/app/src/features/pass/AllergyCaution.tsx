@@ -4,6 +4,7 @@ import { Caution } from '../../ui/Caution';
 import { describeAllergens } from '../../words/allergenWords';
 import { SharedPanCautions } from './SharedPanCautions';
 import type { PassNow } from './usePass';
+import { t } from './t';
 
 interface Props {
   readonly ticket: Pick<Order, 'id' | 'allergens' | 'allergy' | 'pieces'>;
@@ -12,10 +13,12 @@ interface Props {
 
 const describeConflict = ({ dish, carries, unstated }: DishConflict): string =>
   [
-    ...(carries.length === 0 ? [] : [`${dish.name} contains ${describeAllergens(carries)}.`]),
+    ...(carries.length === 0
+      ? []
+      : [t('contains', { name: dish.name, allergens: describeAllergens(carries) })]),
     ...(unstated.length === 0
       ? []
-      : [`${dish.name}: allergens of ${unstated.join(', ')} are not stated.`]),
+      : [t('allergens-of-are-not-stated', { name: dish.name, unstated: unstated.join(', ') })]),
   ].join(' ');
 
 /** Cautions of an allergic table: dishes that carry what it avoids, and pans that held it. */
@@ -24,7 +27,7 @@ export const AllergyCaution = ({ ticket, pass }: Props) => {
   return (
     <>
       {conflicts.length === 0 ? null : (
-        <Caution lead="Check this order.">{conflicts.map(describeConflict).join(' ')}</Caution>
+        <Caution lead={t('check-this-order')}>{conflicts.map(describeConflict).join(' ')}</Caution>
       )}
       <SharedPanCautions pass={pass} ticket={ticket.id} />
     </>

@@ -5,6 +5,7 @@ import { AllergenChips } from '../../ui/AllergenChips';
 import { Button } from '../../ui/Button';
 import { describeAllergens } from '../../words/allergenWords';
 import { TextField } from './TextField';
+import { t } from './t';
 
 interface Props {
   readonly allergens: readonly AllergenId[];
@@ -25,21 +26,21 @@ export const AllergyField = ({ allergens, note, onAllergens, onNote, onEnter }: 
           label={
             allergens.length === 0
               ? open
-                ? 'Close the allergens'
-                : 'Add an allergy'
-              : `No ${describeAllergens(allergens)}`
+                ? t('close-the-allergens')
+                : t('add-an-allergy')
+              : t('no', { allergens: describeAllergens(allergens) })
           }
           spoken={
             allergens.length === 0
               ? undefined
-              : `No ${describeAllergens(allergens)}: change the allergy`
+              : t('no-change-the-allergy', { allergens: describeAllergens(allergens) })
           }
           onPress={() => setOpen(!open)}
         />
       </View>
       {open ? (
         <AllergenChips
-          label="Must not be served"
+          label={t('must-not-be-served')}
           onIron
           chosen={allergens}
           onChange={onAllergens}
@@ -48,7 +49,7 @@ export const AllergyField = ({ allergens, note, onAllergens, onNote, onEnter }: 
       {open || allergens.length > 0 || note !== '' ? (
         <View className="flex-row">
           <TextField
-            label="Allergy note"
+            label={t('allergy-note')}
             value={note}
             onIron
             wide

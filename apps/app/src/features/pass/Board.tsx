@@ -20,6 +20,7 @@ import { SharedPanCautions } from './SharedPanCautions';
 import { TakeBack } from './TakeBack';
 import type { PassNow } from './usePass';
 import { canBeDone, type Presses } from './usePressed';
+import { t } from './t';
 
 interface Props {
   readonly pass: PassNow;
@@ -27,10 +28,10 @@ interface Props {
 }
 
 const STATION_WORDS = {
-  all: 'Everything',
-  stove: 'Stove',
-  oven: 'Oven',
-  plates: 'Plates',
+  all: t('everything'),
+  stove: t('stove'),
+  oven: t('oven'),
+  plates: t('plates'),
 } as const;
 
 /** Things behind the next one that are shown. */
@@ -50,10 +51,10 @@ export const Board = ({ pass, presses }: Props) => {
   return (
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-6 pt-3">
       <Text voice="strong" tone="text-salt-50" heading={1} className="sr-only">
-        Board
+        {t('board')}
       </Text>
       <Choice
-        label="What this screen shows"
+        label={t('what-this-screen-shows')}
         onIron
         options={(['all', ...STATIONS] as const).map((value) => ({
           value,
@@ -68,11 +69,11 @@ export const Board = ({ pass, presses }: Props) => {
             <Hand
               // Persons have no names.
               key={i}
-              name={dealt.length > 1 ? `Person ${i + 1}` : undefined}
+              name={dealt.length > 1 ? t('person', { value: i + 1 }) : undefined}
               things={mine}
               pass={pass}
               presses={presses}
-              nothing={waiting.length === 0 ? 'No orders yet.' : 'Nothing to do yet.'}
+              nothing={waiting.length === 0 ? t('no-orders-yet') : t('nothing-to-do-yet')}
             />
           ))}
           {watches ? null : (
@@ -83,13 +84,13 @@ export const Board = ({ pass, presses }: Props) => {
                   {
                     keys: NEXT_KEYS,
                     shown: 'N, Space, Page Down',
-                    says: 'The first thing is done',
+                    says: t('the-first-thing-is-done'),
                     act: () => {
                       const [first] = things;
                       if (first) presses.done(first, describeDone(describeTask(first, pass, show)));
                     },
                   },
-                  { keys: ['z'], shown: 'Z', says: 'Take it back', act: presses.takeBack },
+                  { keys: ['z'], shown: 'Z', says: t('take-it-back'), act: presses.takeBack },
                 ]}
               />
             </>
@@ -152,7 +153,7 @@ const Hand = ({ name, things, pass, presses, nothing }: HandProps) => {
           testID="happened"
         />
       )}
-      <View role="list" aria-label="After that" className="gap-1">
+      <View role="list" aria-label={t('after-that')} className="gap-1">
         {after.slice(0, BEHIND).map((thing, i) => {
           const says = describeTask(thing, pass, show);
           return (

@@ -7,6 +7,7 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
 import { optionOf, type PassNow } from './usePass';
+import { t } from './t';
 
 /** Range of the displayed clock: from the past to the future, s. */
 const PAST = 300;
@@ -53,10 +54,10 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
   return (
     <View className="gap-2">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        Along the clock
+        {t('along-the-clock')}
       </Text>
       <Text voice="note" tone="text-iron-400">
-        Filled: in the pan. Framed: in the oven. Line: resting. The mark is when the table is ready.
+        {t('filled-in-the-pan-framed-in-the')}
       </Text>
       <View className="flex-row">
         <View className="w-[96px]" />
@@ -76,7 +77,7 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
             ))}
         </View>
       </View>
-      <View role="list" aria-label="Tables along the clock" className="gap-3">
+      <View role="list" aria-label={t('tables-along-the-clock')} className="gap-3">
         {tickets.map((ticket) => (
           <Table key={ticket.id} ticket={ticket} pass={pass} share={share} now={now} />
         ))}
@@ -99,8 +100,8 @@ const Table = ({ ticket, pass, share, now }: TableProps) => {
   const landing = placedIn(pass.schedule).tickets.get(ticket.id);
   const says =
     landing === undefined
-      ? `Table ${ticket.table}: not placed yet`
-      : `Table ${ticket.table}: ready ${clockAt(landing.landsAt)}`;
+      ? t('table-not-placed-yet', { table: ticket.table })
+      : t('table-ready', { table: ticket.table, clockAt: clockAt(landing.landsAt) });
   return (
     <View role="listitem" aria-label={says} className="flex-row">
       <View className="w-[96px] pr-2">

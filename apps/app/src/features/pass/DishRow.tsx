@@ -9,6 +9,7 @@ import { useShow } from '../../words/useShow';
 import { TextField } from './TextField';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
+import { t } from './t';
 
 interface Props {
   readonly dish: KeptDish;
@@ -20,8 +21,8 @@ interface Props {
 }
 
 const formatLeft = (left: number): string => {
-  if (left < 0) return `${-left} more than there are`;
-  return left === 0 ? 'none left' : `${left} left`;
+  if (left < 0) return t('more-than-there-are', { value: -left });
+  return left === 0 ? t('none-left') : t('left', { left });
 };
 
 /** Portions that end under the minimum that the kitchen requires, with that minimum, C. */
@@ -48,7 +49,7 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
   const keep = (): void => {
     if (counting === undefined || counting.trim() === '' || !Number.isInteger(count)) return;
     if (count < 0) return;
-    presses.say({ kind: 'stock', dish: id, count }, `${name}: ${count} left`);
+    presses.say({ kind: 'stock', dish: id, count }, t('left-2', { name, count }));
     setCounting(undefined);
   };
   return (
@@ -59,7 +60,7 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
         </Text>
         <Pressable
           role="button"
-          aria-label={`${left === undefined ? '' : `${formatLeft(left)}: `}count ${name}`}
+          aria-label={t('count', { part: left === undefined ? '' : `${formatLeft(left)}: `, name })}
           onPress={() => setCounting(counting === undefined ? '' : undefined)}
           className={`min-h-touch justify-center rounded px-2 ${left !== undefined && left <= 0 ? 'bg-hazard' : ''}`}
         >
@@ -68,7 +69,7 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
             tone={left !== undefined && left <= 0 ? 'text-iron-950' : 'text-salt-200'}
             className="underline"
           >
-            {left === undefined ? 'Count them' : formatLeft(left)}
+            {left === undefined ? t('count-them') : formatLeft(left)}
           </Text>
         </Pressable>
       </View>
@@ -77,7 +78,7 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
           <Pressable
             key={doneness}
             role="button"
-            aria-label={`Add ${name}, ${doneness}`}
+            aria-label={t('add', { name, doneness })}
             aria-disabled={under.has(doneness)}
             disabled={under.has(doneness)}
             onPress={() => onAdd(doneness)}
@@ -89,20 +90,23 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
       </View>
       {[...under].map(([doneness, minimum]) => (
         <Text key={doneness} voice="small" tone="text-salt-200">
-          {`${doneness} ends under ${show.temperature(minimum, 1)}, the minimum set in Kitchen.`}
+          {t('ends-under-the-minimum-set-in-kitchen', {
+            doneness,
+            temperature: show.temperature(minimum, 1),
+          })}
         </Text>
       ))}
       {counting === undefined ? null : (
         <View className="flex-row items-end gap-2">
           <TextField
-            label="Left to be ordered"
+            label={t('left-to-be-ordered')}
             value={counting}
             onIron
             figures
             onChange={setCounting}
             onEnter={keep}
           />
-          <Button kind="stovePlain" label="Keep" onPress={keep} />
+          <Button kind="stovePlain" label={t('keep')} onPress={keep} />
         </View>
       )}
     </View>

@@ -10,6 +10,7 @@ import { GearTrouble, OUT_WORDS, outOf, type GearProps, type GearRow } from './G
 import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
+import { t } from './t';
 
 interface Props {
   readonly pass: PassNow;
@@ -31,7 +32,7 @@ const rowsOf = ({ gear, heat, on, state }: PassNow): readonly GearRow[] => {
     })),
     ...gear.ovens.map(({ id, slots }, index): GearRow => ({
       ...{ place: 'oven', index, id, places: slots },
-      name: gear.ovens.length > 1 ? `Oven ${index + 1}` : 'Oven',
+      name: gear.ovens.length > 1 ? t('oven-2', { value: index + 1 }) : t('oven'),
       at: heat.ovens[index] ?? 0,
       holds: inPlace('oven', id),
     })),
@@ -49,13 +50,13 @@ const Row = ({ row, rows, pass, presses }: GearProps) => {
   const food =
     holds.length === 0
       ? 'empty'
-      : `${places === undefined ? '' : `${holds.length} of ${places}: `}${holds.map((piece) => describePiece(pass, piece.id)).join('; ')}`;
+      : `${places === undefined ? '' : t('of', { holdsCount: holds.length, places })}${holds.map((piece) => describePiece(pass, piece.id)).join('; ')}`;
   return (
     <View role="listitem" className="gap-3 border-t border-iron-700 pt-1">
       <Pressable
         role="button"
         aria-expanded={shown}
-        aria-label={`${name}: out of use, back, or measured`}
+        aria-label={t('out-of-use-back-or-measured', { name })}
         disabled={watches}
         onPress={() => setOpen(!open)}
         className="min-h-touch flex-row items-center gap-3"
@@ -72,7 +73,7 @@ const Row = ({ row, rows, pass, presses }: GearProps) => {
           {show.degrees(at)}
         </Text>
         <Text voice="small" tone="text-salt-200" className="flex-1">
-          {out ? `Out of use: ${OUT_WORDS[out.why].state}. ${food}` : food}
+          {out ? t('out-of-use', { state: OUT_WORDS[out.why].state, food }) : food}
         </Text>
       </Pressable>
       {shown ? <GearTrouble row={row} rows={rows} pass={pass} presses={presses} /> : null}
@@ -85,41 +86,41 @@ const BurnersAndCooks = ({ pass, presses }: Props) => {
   const burners = useAppSelector((state) => state.kitchen.burners);
   const { hands } = pass.gear;
   const said = (count: number): void =>
-    presses.say({ kind: 'hands', count }, `${count} ${count === 1 ? 'cook' : 'cooks'} on the line`);
+    presses.say({ kind: 'hands', count }, t('on-the-line', { count }));
   return (
     <View className="gap-2 border-t border-iron-700 pt-2">
       <View className="flex-row flex-wrap items-center gap-2">
         <Text voice="label" tone="text-salt-50" className="w-[8.25rem]">
-          {`Cooks on the line: ${hands}`}
+          {t('cooks-on-the-line', { hands })}
         </Text>
         <Button
           kind="stovePlain"
           disabled={hands === 0}
-          label="One leaves"
+          label={t('one-leaves')}
           onPress={() => said(hands - 1)}
         />
         <Button
           kind="stovePlain"
           disabled={hands >= 20}
-          label="One more"
+          label={t('one-more')}
           onPress={() => said(hands + 1)}
         />
       </View>
       <View className="flex-row flex-wrap gap-2">
         {burners.map(({ id }, i) => {
           const out = pass.state.out.some(({ gear, of }) => gear === 'burner' && of === id);
-          const name = burners.length > 1 ? `Burner ${i + 1}` : 'Burner';
+          const name = burners.length > 1 ? t('burner', { value: i + 1 }) : t('burner-2');
           return (
             <Button
               key={id}
               kind="stovePlain"
-              label={out ? `${name} is back` : `${name} is out`}
+              label={out ? t('is-back', { name }) : t('is-out', { name })}
               onPress={() =>
                 presses.say(
                   out
                     ? { kind: 'back', gear: 'burner', of: id }
                     : { kind: 'out', gear: 'burner', of: id, why: 'broken' },
-                  out ? `${name} is back` : `${name} is out of use`,
+                  out ? t('is-back', { name }) : t('is-out-of-use', { name }),
                 )
               }
             />
@@ -137,9 +138,9 @@ export const GearStrip = ({ pass, presses }: Props) => {
   return (
     <View className="gap-2">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        Pans and ovens
+        {t('pans-and-ovens')}
       </Text>
-      <View role="list" aria-label="Pans and ovens" className="gap-2">
+      <View role="list" aria-label={t('pans-and-ovens')} className="gap-2">
         {rows.map((row) => (
           <Row key={`${row.place} ${row.id}`} row={row} rows={rows} pass={pass} presses={presses} />
         ))}

@@ -10,6 +10,7 @@ import { useShow } from '../../words/useShow';
 import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
+import { t } from './t';
 
 /** A pan or an oven of the service, as its row shows it. */
 export interface GearRow {
@@ -34,9 +35,9 @@ export interface GearProps {
 export const OUT_WORDS: Readonly<
   Record<OutReason, { readonly button: string; readonly state: string }>
 > = {
-  broken: { button: 'Broken or dropped', state: 'broken' },
-  dirty: { button: 'Food burnt on', state: 'to be scrubbed' },
-  unsteady: { button: 'Does not hold its heat', state: 'does not hold its heat' },
+  broken: { button: t('broken-or-dropped'), state: 'broken' },
+  dirty: { button: t('food-burnt-on'), state: t('to-be-scrubbed') },
+  unsteady: { button: t('does-not-hold-its-heat'), state: t('does-not-hold-its-heat-2') },
 };
 const REASONS = ['broken', 'dirty', 'unsteady'] as const satisfies readonly OutReason[];
 
@@ -56,7 +57,10 @@ const Measured = ({ row, presses }: Pick<GearProps, 'row' | 'presses'>) => {
   return (
     <View className="flex-row flex-wrap items-center gap-2">
       <TextInput
-        aria-label={`${row.name} measures, in ${UNITS[show.units].temperature.symbol}`}
+        aria-label={t('measures-in', {
+          name: row.name,
+          symbol: UNITS[show.units].temperature.symbol,
+        })}
         value={text}
         onChangeText={setText}
         inputMode="decimal"
@@ -66,11 +70,11 @@ const Measured = ({ row, presses }: Pick<GearProps, 'row' | 'presses'>) => {
       <Button
         kind="stovePlain"
         disabled={!good}
-        label="It measures this"
+        label={t('it-measures-this')}
         onPress={() => {
           presses.say(
             { kind: 'measured', gear: row.place, of: row.id, celsius },
-            `${row.name} measured: ${show.degrees(celsius)}`,
+            t('measured', { name: row.name, degrees: show.degrees(celsius) }),
           );
           setText('');
         }}
@@ -88,25 +92,30 @@ const FoodInIt = ({ row, rows, pass, presses }: GearProps) => {
     const says = describePiece(pass, piece.id);
     const ticket = pass.state.tickets.find(({ pieces }) => pieces.includes(piece));
     return (
-      <View key={piece.id} className="gap-2" role="group" aria-label={`What happened to ${says}`}>
-        <Text tone="text-salt-50">{`What happened to ${says}?`}</Text>
+      <View
+        key={piece.id}
+        className="gap-2"
+        role="group"
+        aria-label={t('what-happened-to', { says })}
+      >
+        <Text tone="text-salt-50">{t('what-happened-to-2', { says })}</Text>
         <View className="flex-row flex-wrap gap-2">
           {others.map(({ id, name }) => (
             <Button
               key={id}
               kind="stovePlain"
-              label={`It is in ${name} now`}
+              label={t('it-is-in-now', { name })}
               onPress={() =>
                 presses.say(
                   { kind: 'put', piece: piece.id, [row.place]: id },
-                  `${says}: put into ${name}`,
+                  t('put-into', { says, name }),
                 )
               }
             />
           ))}
           <Button
             kind="stovePlain"
-            label="Cook it again"
+            label={t('cook-it-again')}
             onPress={() => {
               if (!ticket) return;
               const { dish, doneness, note } = piece;
@@ -117,7 +126,7 @@ const FoodInIt = ({ row, rows, pass, presses }: GearProps) => {
                   instead: piece.id,
                   piece: { id: newId(), dish, doneness, ...(note === undefined ? {} : { note }) },
                 },
-                `${says} cooked again`,
+                t('cooked-again-2', { says }),
               );
             }}
           />
@@ -140,9 +149,11 @@ export const GearTrouble = ({ row, rows, pass, presses }: GearProps) => {
         <View className="items-start">
           <Button
             kind="stovePlain"
-            label="It is back in use"
-            spoken={`It is back in use: ${name}`}
-            onPress={() => presses.say({ kind: 'back', gear: place, of: id }, `${name} is back`)}
+            label={t('it-is-back-in-use')}
+            spoken={t('it-is-back-in-use-2', { name })}
+            onPress={() =>
+              presses.say({ kind: 'back', gear: place, of: id }, t('is-back', { name }))
+            }
           />
         </View>
       </View>
@@ -159,7 +170,7 @@ export const GearTrouble = ({ row, rows, pass, presses }: GearProps) => {
             label={OUT_WORDS[why].button}
             spoken={`${OUT_WORDS[why].button}: ${name}`}
             onPress={() =>
-              presses.say({ kind: 'out', gear: place, of: id, why }, `${name} is out of use`)
+              presses.say({ kind: 'out', gear: place, of: id, why }, t('is-out-of-use', { name }))
             }
           />
         ))}

@@ -15,6 +15,7 @@ import { describePiece, describeTable, describeTaken } from './passWords';
 import { useFixes, withAnotherPan } from './useFixes';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
+import { t } from './t';
 
 interface Props {
   readonly pass: PassNow;
@@ -48,28 +49,32 @@ export const LateTables = ({ pass, presses }: Props) => {
   if ([late, overRested, moved, schedule.unplaced, hindered].every((some) => some.length === 0))
     return null;
   return (
-    <View className="gap-3" role="group" aria-label="Late tables">
+    <View className="gap-3" role="group" aria-label={t('late-tables')}>
       {late.slice(0, all ? late.length : MOST_SAID).map((ticket) => (
         <LateTable key={ticket.id} ticket={ticket} pass={pass} presses={presses} />
       ))}
       {others.length === 0 ? null : (
         <View className="items-start gap-2 rounded bg-hazard px-4 py-3" role="alert">
           <Text voice="label">{describeOthers(pass, others)}</Text>
-          <Button kind="plain" label="What can be done" onPress={() => setAll(true)} />
+          <Button kind="plain" label={t('what-can-be-done')} onPress={() => setAll(true)} />
         </View>
       )}
       {schedule.unplaced.map((id) => (
         <Text key={id} tone="text-salt-50" role="alert">
           {`${describeTable(pass, id)} ${
             pass.gear.pans.every(({ out }) => out)
-              ? 'cannot be cooked: no pan is in use.'
-              : 'cannot be scheduled in the coming hours. Change its order.'
+              ? t('cannot-be-cooked-no-pan-is-in')
+              : t('cannot-be-scheduled-in-the-coming-hours')
           }`}
         </Text>
       ))}
       {hindered.map(({ ticket, name, taken }) => (
         <Text key={`${ticket} ${name}`} voice="small" tone="text-salt-200">
-          {`${name} for ${describeTable(pass, ticket)}: ${taken ? describeTaken(taken, show) : ''} at its start time. It stays in Tasks.`}
+          {t('for-at-its-start-time-it-stays', {
+            name,
+            table: describeTable(pass, ticket),
+            part: taken ? describeTaken(taken, show) : '',
+          })}
         </Text>
       ))}
       {[...new Set(overRested.map(({ ticket }) => ticket))].map((ticket) => (
@@ -90,12 +95,15 @@ export const LateTables = ({ pass, presses }: Props) => {
 /** Tables beyond those that are said in full: `54 more: table 22 by 11 min, …, and 46 others`. */
 const describeOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string => {
   const named = others.slice(0, MOST_NAMED).map(({ id, late }) => {
-    const by = late > LATE ? `by ${Math.round(late / 60)} min` : 'not all at once';
+    const by = late > LATE ? t('by-min', { value: Math.round(late / 60) }) : t('not-all-at-once');
     return `${describeTable(pass, id)} ${by}`;
   });
   const left = others.length - named.length;
-  const rest = left === 0 ? [] : [left === 1 ? 'one other' : `${left} others`];
-  return `${others.length} more will be late: ${[...named, ...rest].join(', ')}.`;
+  const rest = left === 0 ? [] : [left === 1 ? t('one-other') : t('others', { left })];
+  return t('more-will-be-late', {
+    othersCount: others.length,
+    value: [...named, ...rest].join(', '),
+  });
 };
 
 /** Pieces of one table that wait longer than they stay hot, in one sentence. */
@@ -108,8 +116,12 @@ const describeOverRested = (
   const longest = formatDuration(Math.max(...pieces.map((piece) => piece.overRested)));
   const table = describeTable(pass, first.ticket);
   return pieces.length === 1
-    ? `${describePiece(pass, first.id)} for ${table} waits ${longest} longer than it stays hot. Keep it warm, loosely covered, or change the table’s time.`
-    : `${pieces.length} pieces for ${table} wait up to ${longest} longer than they stay hot. Keep them warm, loosely covered, or change the table’s time.`;
+    ? t('for-waits-longer-than-it-stays-hot', {
+        piece: describePiece(pass, first.id),
+        table,
+        longest,
+      })
+    : t('pieces-for-wait-up-to-longer-than', { piecesCount: pieces.length, table, longest });
 };
 
 const Moved = ({
@@ -124,7 +136,10 @@ const Moved = ({
   const show = useShow();
   return (
     <Text voice="small" tone="text-salt-200">
-      {`${describePiece(pass, id)} was due now. Postponed: ${describeTaken(taken, show)}.`}
+      {t('was-due-now-postponed', {
+        piece: describePiece(pass, id),
+        taken: describeTaken(taken, show),
+      })}
     </Text>
   );
 };
@@ -149,8 +164,13 @@ const LateTable = ({
     <View className="gap-2 rounded bg-hazard px-4 py-3" role="alert">
       <Text voice="label">
         {late > LATE
-          ? `${table} will be ${formatDuration(late)} late, at ${show.clock(pass.momentOf(landsAt))}${why}.`
-          : `${table}’s pieces cannot be there together: the last comes ${formatDuration(apart)} after the first.`}
+          ? t('will-be-late-at', {
+              table,
+              duration: formatDuration(late),
+              clock: show.clock(pass.momentOf(landsAt)),
+              why,
+            })
+          : t('s-pieces-cannot-be-there-together-the', { table, duration: formatDuration(apart) })}
       </Text>
       {piece && !watches ? (
         <View className="flex-row flex-wrap gap-2">
@@ -161,7 +181,7 @@ const LateTable = ({
                 <Button
                   key="pan"
                   kind="plain"
-                  label={`Put another pan on: ready ${at}`}
+                  label={t('put-another-pan-on-ready', { at })}
                   onPress={() =>
                     dispatch(kitchenChanged({ pans: withAnotherPan(kitchen, newId()).pans }))
                   }
@@ -173,11 +193,15 @@ const LateTable = ({
               <Button
                 key={by.option}
                 kind="plain"
-                label={`${describePiece(pass, piece.id)}: ${WAY_NAMES[plan.request.way].toLowerCase()}, ready ${at}`}
+                label={t('ready', {
+                  piece: describePiece(pass, piece.id),
+                  words: WAY_NAMES[plan.request.way].toLowerCase(),
+                  at,
+                })}
                 onPress={() =>
                   presses.say(
                     { kind: 'way', piece: piece.id, option: by.option },
-                    `another way for ${table}`,
+                    t('another-way-for', { table }),
                   )
                 }
               />
@@ -185,11 +209,11 @@ const LateTable = ({
           })}
           <Button
             kind="plain"
-            label={`Tell the table ${show.clock(pass.momentOf(landsAt))}`}
+            label={t('tell-the-table', { clock: show.clock(pass.momentOf(landsAt)) })}
             onPress={() =>
               presses.say(
                 { kind: 'moved', of: id, wanted: Math.round(pass.momentOf(landsAt)) },
-                `a later time for ${table}`,
+                t('a-later-time-for', { table }),
               )
             }
           />

@@ -13,20 +13,23 @@ import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { onMenu } from './onMenu';
 import { NewDish } from './NewDish';
+import { t } from './t';
 
 /** Allergens of a dish and the sides that nobody stated, in a few words. */
 const allergenLine = (dish: Pick<KeptDish, 'portions' | 'sides'>): string | undefined => {
   const contains = describeAllergens(dishAllergens(dish));
   const unstated = unstatedSides(dish.sides);
   const parts = [
-    ...(contains === '' ? [] : [`contains ${contains}`]),
-    ...(unstated.length === 0 ? [] : [`allergens not stated: ${unstated.join(', ')}`]),
+    ...(contains === '' ? [] : [t('contains-2', { contains })]),
+    ...(unstated.length === 0
+      ? []
+      : [t('allergens-not-stated', { unstated: unstated.join(', ') })]),
   ];
   return parts.length === 0 ? undefined : parts.join('; ');
 };
 
 /** A menu is read by the minute. */
-const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
+const minutes = (seconds: number): string => t('min', { value: Math.round(seconds / 60) });
 
 /** Dishes of the menu, and a new one from the plan that is drawn up. */
 export const Menu = () => {
@@ -40,15 +43,13 @@ export const Menu = () => {
       contentContainerClassName="max-w-[760px] gap-5 pb-8 pt-4"
     >
       <Text voice="strong" heading={1}>
-        Menu
+        {t('menu')}
       </Text>
       {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
       {dishes.length === 0 ? (
-        <Text>
-          Nothing is on the menu yet. A dish is a plan of yours at each doneness that is ordered.
-        </Text>
+        <Text>{t('nothing-is-on-the-menu-yet-a')}</Text>
       ) : (
-        <View role="list" aria-label="Dishes" className="gap-3">
+        <View role="list" aria-label={t('dishes')} className="gap-3">
           {dishes.map(({ id, name, portions, sides, cost, price, shelfDays }) => (
             <View key={id} role="listitem" className="gap-1 border-t border-salt-300 pt-2">
               <View className="flex-row flex-wrap items-center justify-between gap-3">
@@ -57,30 +58,43 @@ export const Menu = () => {
                 </Text>
                 <Button
                   kind="plain"
-                  label="Take off"
-                  spoken={`Take off ${name}`}
+                  label={t('take-off')}
+                  spoken={t('take-off-2', { name })}
                   onPress={() => void drop(id)}
                 />
               </View>
               {portions.map(({ doneness, options }) => (
                 <Text key={doneness} voice="small">
                   {`${doneness}: ${options
-                    .map(
-                      ({ plan }) =>
-                        `${WAY_NAMES[plan.request.way].toLowerCase()}, ${minutes(plan.cookSeconds)} and ${minutes(plan.restSeconds)} of rest${plan.inRange === undefined ? '' : `, ${minutes(plan.inRange)} of it between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`}`,
+                    .map(({ plan }) =>
+                      t('and-of-rest', {
+                        words: WAY_NAMES[plan.request.way].toLowerCase(),
+                        minutes: minutes(plan.cookSeconds),
+                        minutes2: minutes(plan.restSeconds),
+                        part:
+                          plan.inRange === undefined
+                            ? ''
+                            : t('of-it-between-and', {
+                                minutes: minutes(plan.inRange),
+                                degrees: show.degrees(5, 0),
+                                temperature: show.temperature(60, 0),
+                              }),
+                      }),
                     )
-                    .join('; or ')}`}
+                    .join(t('or'))}`}
                 </Text>
               ))}
               <Text voice="note" tone="text-iron-500">
                 {[
-                  `keeps ${shelfDays === 1 ? 'the day' : `${shelfDays} days`} once prepared`,
-                  ...sides.map(
-                    (side) => `with ${side.name}, ${minutes(side.handsOn + side.handsOff)}`,
+                  t('keeps-once-prepared', {
+                    part: shelfDays === 1 ? t('the-day') : t('days', { shelfDays }),
+                  }),
+                  ...sides.map((side) =>
+                    t('with', { name: side.name, minutes: minutes(side.handsOn + side.handsOff) }),
                   ),
                   allergenLine({ portions, sides }),
-                  cost === undefined ? undefined : `costs ${cost}`,
-                  price === undefined ? undefined : `sold at ${price}`,
+                  cost === undefined ? undefined : t('costs', { cost }),
+                  price === undefined ? undefined : t('sold-at', { price }),
                 ]
                   .filter((part) => part !== undefined)
                   .join(' · ')}
@@ -91,10 +105,10 @@ export const Menu = () => {
       )}
       <NewDish />
       <Text voice="small">
-        What the line has to cook on (pans, burners, oven places, cooks) is kept in{' '}
+        {t('what-the-line-has-to-cook-on')}{' '}
         <Link href="/kitchen" className="py-1">
           <Text voice="small" tone="text-flame-light" className="underline">
-            Kitchen
+            {t('kitchen')}
           </Text>
         </Link>
         .

@@ -24,11 +24,12 @@ import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { passWorker } from '../../workers/passWorker';
 import { TextField } from './TextField';
+import { t } from './t';
 
 const SHELF = [
-  { value: '1', label: 'The day' },
-  { value: '2', label: '2 days' },
-  { value: '3', label: '3 days' },
+  { value: '1', label: t('the-day-2') },
+  { value: '2', label: t('2-days') },
+  { value: '3', label: t('3-days') },
 ] as const;
 
 /** Ways besides the plan's own that are offered and begun with. */
@@ -90,8 +91,11 @@ export const NewDish = () => {
         setShare(undefined);
         setRefused(
           minimum !== undefined && step.target < minimum
-            ? `${capital(step.name)} ends under ${show.temperature(minimum, 1)}, the minimum set in Kitchen. Choose a higher doneness.`
-            : `${capital(step.name)} cannot be planned this way: change the plan, then come back.`,
+            ? t('ends-under-the-minimum-set-in-kitchen-2', {
+                name: capital(step.name),
+                temperature: show.temperature(minimum, 1),
+              })
+            : t('cannot-be-planned-this-way-change-the', { name: capital(step.name) }),
         );
         return;
       }
@@ -122,23 +126,23 @@ export const NewDish = () => {
   return (
     <View className="gap-3 border-t-2 border-iron-950 pt-3">
       <Text voice="head" heading={2}>
-        Add the plan to the menu
+        {t('add-the-plan-to-the-menu')}
       </Text>
       <Text>
-        {`${capital(pieceName(draft))}, ${show.thickness(draft.thickness)}, ${WAY_NAMES[draft.way].toLowerCase()}${sides.map(({ name: side }) => `, with ${side.toLowerCase()}`).join('')}. `}
+        {`${capital(pieceName(draft))}, ${show.thickness(draft.thickness)}, ${WAY_NAMES[draft.way].toLowerCase()}${sides.map(({ name: side }) => t('with-2', { side: side.toLowerCase() })).join('')}. `}
         <ChangeInPlan />
       </Text>
       <View className="flex-row">
         <TextField
-          label={`What the menu calls it: ${capital(pieceName(draft))}`}
+          label={t('what-the-menu-calls-it', { pieceName: capital(pieceName(draft)) })}
           value={name}
           wide
           onChange={setName}
         />
       </View>
-      <Text voice="small">Donenesses that are ordered</Text>
+      <Text voice="small">{t('donenesses-that-are-ordered')}</Text>
       <Chips
-        label="Donenesses that are ordered"
+        label={t('donenesses-that-are-ordered')}
         options={scale.map((step) => ({
           value: step.name,
           label: `${step.name} ${show.degrees(step.target, 0)}`,
@@ -147,27 +151,32 @@ export const NewDish = () => {
         onChange={setChosen}
         least={1}
       />
-      <Text voice="small">{`Other ways the line may take, ${MOST_OTHERS} at most`}</Text>
+      <Text voice="small">{t('other-ways-the-line-may-take-at', { mostOthers: MOST_OTHERS })}</Text>
       <Chips
-        label="Other ways the line may take"
+        label={t('other-ways-the-line-may-take')}
         options={ways.map((way) => ({ value: way, label: WAY_NAMES[way] }))}
         chosen={others.filter((way) => ways.includes(way))}
         onChange={(next) => setOthers(next.slice(-MOST_OTHERS))}
       />
-      <Text voice="small">Once salted and dried, a piece is good for</Text>
-      <Choice label="A prepared piece keeps" options={SHELF} value={shelf} onChange={setShelf} />
+      <Text voice="small">{t('once-salted-and-dried-a-piece-is')}</Text>
+      <Choice
+        label={t('a-prepared-piece-keeps')}
+        options={SHELF}
+        value={shelf}
+        onChange={setShelf}
+      />
       <View className="flex-row flex-wrap gap-2">
-        <TextField label="Costs you" value={cost} figures onChange={setCost} />
-        <TextField label="Sold at" value={price} figures onChange={setPrice} />
+        <TextField label={t('costs-you')} value={cost} figures onChange={setCost} />
+        <TextField label={t('sold-at-2')} value={price} figures onChange={setPrice} />
       </View>
       {share === undefined ? (
-        <Button label={`Add ${called} to the menu`} onPress={() => void make()} />
+        <Button label={t('add-to-the-menu', { called })} onPress={() => void make()} />
       ) : (
         <>
-          <Progress label="Planning its portions" share={share} />
+          <Progress label={t('planning-its-portions')} share={share} />
           <Button
             kind="plain"
-            label="Stop"
+            label={t('stop')}
             onPress={() => {
               setShare(undefined);
               void passWorker('menu').drop();
@@ -176,7 +185,9 @@ export const NewDish = () => {
         </>
       )}
       {refused === undefined ? null : <Text role="alert">{refused}</Text>}
-      {kept.error ? <Text role="alert">{`Not saved. ${describeFailure(kept.error)}`}</Text> : null}
+      {kept.error ? (
+        <Text role="alert">{t('not-saved', { failure: describeFailure(kept.error) })}</Text>
+      ) : null}
     </View>
   );
 };

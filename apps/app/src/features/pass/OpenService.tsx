@@ -11,6 +11,7 @@ import { useWatches } from '../../store/useWatches';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Duration of a service that is not closed, ms. */
 const LASTS = 5 * 3600_000;
@@ -47,32 +48,29 @@ export const OpenService = ({ onMenu }: { readonly onMenu: () => void }) => {
   return (
     <View className="max-w-[640px] gap-4 py-4">
       <Text voice="strong" tone="text-salt-50" heading={1}>
-        No service is open
+        {t('no-service-is-open')}
       </Text>
-      <Text tone="text-salt-200">
-        Enter orders for one table or a full service. Each piece gets a time, pan and oven place, so
-        each table is ready together.
-      </Text>
+      <Text tone="text-salt-200">{t('enter-orders-for-one-table-or-a')}</Text>
       {watches ? null : dishes.length === 0 ? (
         <>
-          <Text tone="text-salt-200">
-            First put a dish on the menu: a plan of yours at each doneness that is ordered.
-          </Text>
-          <Button kind="stovePlain" label="To the menu" onPress={onMenu} />
+          <Text tone="text-salt-200">{t('first-put-a-dish-on-the-menu')}</Text>
+          <Button kind="stovePlain" label={t('to-the-menu')} onPress={onMenu} />
         </>
       ) : (
-        <Button kind="stove" label="Open a service" onPress={open} />
+        <Button kind="stove" label={t('open-a-service')} onPress={open} />
       )}
       {going.length === 0 ? null : (
         <View className="gap-2">
           <Text voice="head" tone="text-salt-50" heading={2}>
-            {watches ? 'Services under way' : 'Or continue one under way'}
+            {watches ? t('services-under-way') : t('or-continue-one-under-way')}
           </Text>
           {going.map((service) => (
             <Button
               key={service.id}
               kind="stovePlain"
-              label={watches ? `Watch: ${service.name}` : `Continue: ${service.name}`}
+              label={
+                watches ? t('watch', { name: service.name }) : t('continue', { name: service.name })
+              }
               onPress={() => takeUp(service)}
             />
           ))}

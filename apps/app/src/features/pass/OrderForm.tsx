@@ -21,6 +21,7 @@ import { publishedPieces } from './publishedPieces';
 import type { PassNow } from './usePass';
 import type { RefusedOrder } from './RefusedEvents';
 import type { Presses } from './usePressed';
+import { t } from './t';
 
 interface Props {
   readonly pass: PassNow;
@@ -34,11 +35,11 @@ interface Props {
 
 /** Times at which a table can want its pieces, minutes from now; undefined: as soon as possible. */
 const WHEN = [
-  { value: 'soon', label: 'As soon as possible', minutes: undefined },
-  { value: '30', label: 'In 30 min', minutes: 30 },
-  { value: '45', label: 'In 45 min', minutes: 45 },
-  { value: '60', label: 'In an hour', minutes: 60 },
-  { value: 'held', label: 'Held until fired', minutes: undefined },
+  { value: 'soon', label: t('as-soon-as-possible'), minutes: undefined },
+  { value: '30', label: t('in-30-min'), minutes: 30 },
+  { value: '45', label: t('in-45-min'), minutes: 45 },
+  { value: '60', label: t('in-an-hour'), minutes: 60 },
+  { value: 'held', label: t('held-until-fired'), minutes: undefined },
 ] as const;
 type When = (typeof WHEN)[number]['value'];
 
@@ -103,7 +104,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
     const kind = refused?.event.kind ?? (ticket ? 'changed' : 'ordered');
     presses.say(
       { kind, order },
-      `the ${kind === 'changed' ? 'change' : 'order'} of table ${order.table}`,
+      t('the-of-table', { part: kind === 'changed' ? 'change' : 'order', table: order.table }),
     );
     if (refused && service !== undefined) {
       dispatch(refusedDropped({ stream: service, entry: refused.event.id }));
@@ -114,10 +115,10 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
   return (
     <View className="gap-3">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        {ticket ? `Change table ${ticket.table}` : 'Take an order'}
+        {ticket ? t('change-table', { table: ticket.table }) : t('take-an-order')}
       </Text>
       <TextField
-        label="Table"
+        label={t('table-2')}
         value={table}
         onIron
         onChange={(text) => change({ table: text.slice(0, 40) })}
@@ -144,17 +145,17 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
       ))}
       {pieces.length === 0 ? (
         <Text voice="small" tone="text-iron-400">
-          Tap a doneness for each piece.
+          {t('tap-a-doneness-for-each-piece')}
         </Text>
       ) : (
-        <View role="list" aria-label="Pieces of this order" className="gap-1">
+        <View role="list" aria-label={t('pieces-of-this-order')} className="gap-1">
           {pieces.map((piece) => (
             <View key={piece.id} role="listitem" className="flex-row items-center justify-between">
               <Text tone="text-salt-50">{describeOrdered(pass, piece)}</Text>
               {pass.on.has(piece.id) ? null : (
                 <Button
                   kind="stovePlain"
-                  label="Off"
+                  label={t('off')}
                   onPress={() => change({ pieces: pieces.filter((one) => one !== piece) })}
                 />
               )}
@@ -163,26 +164,32 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
         </View>
       )}
       <Choice
-        label="When it is wanted"
+        label={t('when-it-is-wanted')}
         onIron
         options={
-          ticket ? [{ value: 'kept', label: 'When it was wanted' }, ...WHEN.slice(0, -1)] : WHEN
+          ticket ? [{ value: 'kept', label: t('when-it-was-wanted') }, ...WHEN.slice(0, -1)] : WHEN
         }
         value={when}
         onChange={(value) => change({ when: value })}
       />
       {landsAt === undefined || when === 'held' ? null : (
         <Text tone="text-salt-50" role="status">
-          {`Ready at ${show.clock(pass.momentOf(landsAt))}${minutes !== undefined && late > 60 ? `, ${Math.round(late / 60)} min late` : ''}.`}
+          {t('ready-at', {
+            clock: show.clock(pass.momentOf(landsAt)),
+            part:
+              minutes !== undefined && late > 60
+                ? t('min-late', { value: Math.round(late / 60) })
+                : '',
+          })}
         </Text>
       )}
       <Button
         kind="stove"
-        label={ticket ? 'Change the order' : 'Add the order'}
+        label={ticket ? t('change-the-order') : t('add-the-order')}
         disabled={!ready}
         onPress={add}
       />
-      {ticket ? <Button kind="stovePlain" label="Keep the order" onPress={onDone} /> : null}
+      {ticket ? <Button kind="stovePlain" label={t('keep-the-order')} onPress={onDone} /> : null}
     </View>
   );
 };

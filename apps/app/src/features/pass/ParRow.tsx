@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { Text } from '../../ui/Text';
 import type { DishPar } from '../../workers/pass.worker';
 import { TextField } from './TextField';
+import { t } from './t';
 
 interface Props {
   readonly found: DishPar;
@@ -15,7 +16,7 @@ interface Props {
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const pieces = (count: number): string => {
   const rounded = Math.round(10 * count) / 10;
-  return rounded === 1 ? '1 piece' : `${rounded} pieces`;
+  return rounded === 1 ? t('1-piece') : t('pieces', { rounded });
 };
 
 /** A chance is not known better than this. */
@@ -24,7 +25,7 @@ const LEAST_CHANCE = 0.001;
 const NEW_DAYS = 14;
 
 const formatChance = (chance: number): string =>
-  chance < LEAST_CHANCE ? 'hardly any chance' : `${percent(chance)} chance`;
+  chance < LEAST_CHANCE ? t('hardly-any-chance') : t('chance', { percent: percent(chance) });
 
 /** One dish: how many to prepare, what that risks, and what one more or fewer would cost. */
 export const ParRow = ({ found, priced, stock, onStock }: Props) => {
@@ -40,9 +41,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
         <Text voice="head" heading={2}>
           {dish}
         </Text>
-        <Text voice="small">
-          Past days say that the house is closed on this weekday: nothing is to be prepared.
-        </Text>
+        <Text voice="small">{t('past-days-say-that-the-house-is')}</Text>
       </View>
     );
   }
@@ -52,31 +51,47 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
         <Text voice="head" heading={2} className="flex-1">
           {dish}
         </Text>
-        <Text voice="bigFigure" testID={`par-${dish}`}>{`prepare ${par.prepare}`}</Text>
+        <Text voice="bigFigure" testID={`par-${dish}`}>
+          {t('prepare', { prepare: par.prepare })}
+        </Text>
       </View>
       <Text voice="small">
-        {`${pieces(mean)} expected, ${par.ready} ready: ${formatChance(par.chanceOut)} to run out, ${pieces(par.wasted)} thrown away on average${par.kept === 0 ? '' : `, ${pieces(par.kept)} kept to the next day`}.`}
+        {t('expected-ready-to-run-out-thrown-away', {
+          pieces: pieces(mean),
+          ready: par.ready,
+          chance: formatChance(par.chanceOut),
+          pieces2: pieces(par.wasted),
+          part: par.kept === 0 ? '' : t('kept-to-the-next-day', { pieces: pieces(par.kept) }),
+        })}
       </Text>
       <Text voice="small">
         {priced
-          ? `One more would cost ${money(par.oneMore)} on average, one fewer ${money(par.oneFewer)}.`
-          : 'Assumes a missed plate costs twice a wasted piece. Set cost and price in Menu.'}
+          ? t('one-more-would-cost-on-average-one', {
+              money: money(par.oneMore),
+              money2: money(par.oneFewer),
+            })
+          : t('assumes-a-missed-plate-costs-twice-a')}
       </Text>
       <Text voice="note" tone="text-iron-500">
-        {`${days < NEW_DAYS ? `From ${days} days of its own and from dishes like it` : `From ${days} days`}${Math.abs(trend) > 0.02 ? `, ${trend > 0 ? 'rising' : 'falling'} ${percent(Math.abs(trend))} a month` : ''}. ${
+        {`${days < NEW_DAYS ? t('from-days-of-its-own-and-from', { days }) : t('from-days', { days })}${Math.abs(trend) > 0.02 ? t('a-month', { part: trend > 0 ? 'rising' : 'falling', percent: percent(Math.abs(trend)) }) : ''}. ${
           past.length === 0
             ? ''
-            : `Over the last ${past.length} days the forecast was ${off.toFixed(1)} off on average; day by day, expected/came: ${past
-                .slice(-7)
-                .map(
-                  ({ date, expected, came }) => `${date.slice(8)}. ${expected.toFixed(0)}/${came}`,
-                )
-                .join(', ')}`
+            : t('over-the-last-days-the-forecast-was', {
+                pastCount: past.length,
+                off: off.toFixed(1),
+                map: past
+                  .slice(-7)
+                  .map(
+                    ({ date, expected, came }) =>
+                      `${date.slice(8)}. ${expected.toFixed(0)}/${came}`,
+                  )
+                  .join(', '),
+              })
         }`}
       </Text>
       <View className="no-print flex-row items-center gap-2">
         <TextField
-          label={`Prepared already, ${dish}`}
+          label={t('prepared-already', { dish })}
           value={text}
           figures
           wide

@@ -17,6 +17,7 @@ import { PassStrip } from './PassStrip';
 import { usePass } from './usePass';
 import { usePassCalls } from './usePassCalls';
 import { usePressed } from './usePressed';
+import { t } from './t';
 
 /** Several pieces for one plate, and a service: tasks, tickets, menu, prep counts, report. */
 export const PassScreen = () => {
@@ -67,11 +68,9 @@ const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
       selectServiceCooks(state).filter((cook) => Object.keys(cook.refused).length > 0).length,
   );
   const says = [
-    delayed === undefined
-      ? undefined
-      : `${delayed} Your entries are saved on this phone and sent later.`,
-    notKept ? 'This phone cannot keep it: do not close this page before it is sent.' : undefined,
-    refused === 0 ? undefined : `The server rejected ${refused} of your entries: see Tickets.`,
+    delayed === undefined ? undefined : t('your-entries-are-saved-on-this-phone', { delayed }),
+    notKept ? t('this-phone-cannot-keep-it-do-not') : undefined,
+    refused === 0 ? undefined : t('the-server-rejected-of-your-entries-see', { refused }),
   ].filter((line) => line !== undefined);
   return (
     <>
@@ -96,6 +95,6 @@ const Delayed = ({ lacks }: { readonly lacks: Lacked | undefined }) => {
 };
 
 const LACKED_WORDS: Readonly<Record<Lacked, string>> = {
-  menu: 'This phone could not load the menu yet and asks again every few seconds. Until then it makes no schedule and shows no cautions about allergies; it shows what the other phones schedule.',
-  dish: 'A dish that is ordered is not in the menu that this phone has. The menu is asked for again; until it is there, the orders wait for their schedule from another phone.',
+  menu: t('this-phone-could-not-load-the-menu'),
+  dish: t('a-dish-that-is-ordered-is-not'),
 };

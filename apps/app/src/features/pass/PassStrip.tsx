@@ -4,6 +4,7 @@ import { useShow } from '../../words/useShow';
 import { describeTask } from './passWords';
 import { usePass } from './usePass';
 import { usePassCalls } from './usePassCalls';
+import { t } from './t';
 
 /** The next task of the service while another screen is open. It schedules and calls as the board does. */
 export const PassStrip = ({ onOpen }: { readonly onOpen: () => void }) => {
@@ -15,7 +16,7 @@ export const PassStrip = ({ onOpen }: { readonly onOpen: () => void }) => {
   const { does, of } = describeTask(next, pass, show);
   return (
     <CallStrip
-      place="Service"
+      place={t('service')}
       words={`${does} · ${of}`}
       left={next.due - (pass.line.now - pass.line.epoch) / 1000}
       onOpen={onOpen}

@@ -12,6 +12,7 @@ import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
 import { FIRMNESS_WORDS, describePiece, describeTable } from './passWords';
 import { optionOf, type PassNow } from './usePass';
+import { t } from './t';
 
 /** Rate of the core near the pull, K/s, from the last minutes of the plan; used if there is no forecast. */
 const climbOf = (
@@ -85,16 +86,25 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
     setTyped(undefined);
   };
   return (
-    <View className="gap-2 border-t border-iron-700 pt-3" role="group" aria-label="Probe next">
+    <View className="gap-2 border-t border-iron-700 pt-3" role="group" aria-label={t('probe-next')}>
       <Text voice="head" tone="text-salt-50" heading={2}>
-        {`Probe next: ${describePiece(pass, advice.id)}${ticket ? ` · ${describeTable(pass, ticket.id)}` : ''}`}
+        {t('probe-next-2', {
+          piece: describePiece(pass, advice.id),
+          part: ticket ? ` · ${describeTable(pass, ticket.id)}` : '',
+        })}
       </Text>
       <Text voice="small" tone="text-salt-200">
-        {`Its end is unsure by ${show.difference(advice.unsureEnd)}, ${formatDuration(advice.unsureSeconds)} either way, and is decided in ${formatDuration(advice.seconds)}. Pull at ${show.temperature(option?.plan.pullCore ?? 0, 0)}; a finger should find it ${firmness}.`}
+        {t('its-end-is-unsure-by-either-way', {
+          difference: show.difference(advice.unsureEnd),
+          duration: formatDuration(advice.unsureSeconds),
+          duration2: formatDuration(advice.seconds),
+          temperature: show.temperature(option?.plan.pullCore ?? 0, 0),
+          firmness,
+        })}
       </Text>
       <View className="flex-row items-center gap-2">
         <TextInput
-          aria-label={`Reading, ${unit.symbol}`}
+          aria-label={t('reading', { symbol: unit.symbol })}
           value={text}
           onChangeText={(next) =>
             setTyped(next === '' ? undefined : { piece: advice.id, text: next })
@@ -105,7 +115,7 @@ export const ProbeAdvice = ({ pass }: { readonly pass: PassNow }) => {
         />
         <Button
           kind="stovePlain"
-          label={`Save reading, ${unit.symbol}`}
+          label={t('save-reading', { symbol: unit.symbol })}
           disabled={!plausible}
           onPress={read}
         />

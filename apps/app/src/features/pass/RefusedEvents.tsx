@@ -5,6 +5,7 @@ import type { RefusedEvent } from '../../store/passSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** An order, new or changed, that the logbook refused. */
 export interface RefusedOrder extends RefusedEvent {
@@ -26,24 +27,26 @@ export const RefusedEvents = ({
   if (service === undefined) return null;
   return refused.map((one) => {
     const { event, why } = one;
-    const what = isOrder(one) ? `The order of table ${one.event.order.table}` : 'What was tapped';
+    const what = isOrder(one)
+      ? t('the-order-of-table', { table: one.event.order.table })
+      : t('what-was-tapped');
     return (
       <View key={event.id} role="alert" className="gap-2 border-l-4 border-hazard pl-3">
         <Text voice="small" tone="text-salt-50">
-          {`${what} is not in the logbook, and no other phone has it. ${why}`}
+          {t('is-not-in-the-logbook-and-no', { what, why })}
         </Text>
         <View className="flex-row flex-wrap gap-2">
           {isOrder(one) ? (
-            <Button kind="stovePlain" label="Correct it" onPress={() => onCorrect(one)} />
+            <Button kind="stovePlain" label={t('correct-it')} onPress={() => onCorrect(one)} />
           ) : null}
           <Button
             kind="stovePlain"
-            label="Send it again"
+            label={t('send-it-again')}
             onPress={() => dispatch(streamTriedAgain(service))}
           />
           <Button
             kind="stovePlain"
-            label="Leave it out"
+            label={t('leave-it-out')}
             onPress={() => dispatch(refusedDropped({ stream: service, entry: event.id }))}
           />
         </View>

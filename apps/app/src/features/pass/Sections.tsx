@@ -1,12 +1,13 @@
 import { Pressable, ScrollView } from 'react-native';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 const SECTIONS = [
-  { value: 'board', label: 'Tasks' },
-  { value: 'tickets', label: 'Tickets' },
-  { value: 'menu', label: 'Menu' },
-  { value: 'tomorrow', label: 'Prep' },
-  { value: 'after', label: 'Report' },
+  { value: 'board', label: t('tasks') },
+  { value: 'tickets', label: t('tickets') },
+  { value: 'menu', label: t('menu') },
+  { value: 'tomorrow', label: t('prep') },
+  { value: 'after', label: t('report') },
 ] as const;
 export type Section = (typeof SECTIONS)[number]['value'];
 
@@ -22,7 +23,7 @@ export const Sections = ({ chosen, onChoose, onIron }: Props) => (
     horizontal
     className="no-print grow-0"
     role="tablist"
-    aria-label="Parts of the service"
+    aria-label={t('parts-of-the-service')}
   >
     {SECTIONS.map(({ value, label }) => {
       const here = value === chosen;

@@ -4,6 +4,7 @@ import { Caution } from '../../ui/Caution';
 import { describeAllergens } from '../../words/allergenWords';
 import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
+import { t } from './t';
 
 interface Props {
   readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
@@ -22,8 +23,12 @@ export const SharedPanCautions = ({ pass, ticket }: Props) => {
   return shared
     .filter((one) => ticket === undefined || one.ticket === ticket)
     .map(({ piece, pan, allergens }) => (
-      <Caution key={piece} lead="Use a clean pan.">
-        {`${gear.pans[pan]?.name ?? 'The pan'} also holds ${describeAllergens(allergens)}. Wash it and take fresh fat before ${describePiece(pass, piece)}.`}
+      <Caution key={piece} lead={t('use-a-clean-pan')}>
+        {t('also-holds-wash-it-and-take-fresh', {
+          name: gear.pans[pan]?.name ?? t('the-pan'),
+          allergens: describeAllergens(allergens),
+          piece: describePiece(pass, piece),
+        })}
       </Caution>
     ));
 };

@@ -7,31 +7,34 @@ import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
 import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
+import { t } from './t';
 
 /** The open and held tables on paper: seen only in print. */
 export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
   const show = useShow();
   const tickets = pass.state.tickets.filter(({ state }) => state === 'open' || state === 'held');
   return (
-    <View className="print-only gap-3" role="group" aria-label="Ticket sheet">
-      <Text voice="strong">{`Tables, ${show.clock(pass.line.now)}`}</Text>
+    <View className="print-only gap-3" role="group" aria-label={t('ticket-sheet')}>
+      <Text voice="strong">{t('tables', { clock: show.clock(pass.line.now) })}</Text>
       {tickets.map((ticket) => {
         const { id, table, state, wanted, pieces, allergy, note } = ticket;
         const landing = placedIn(pass.schedule).tickets.get(id);
         const sides = sidesOf(pass.dishes, pieces);
         const says = [
-          state === 'held' ? 'held until fired' : undefined,
-          wanted === undefined ? undefined : `wanted ${show.clock(wanted)}`,
-          landing ? `ready ${show.clock(pass.momentOf(landing.landsAt))}` : undefined,
+          state === 'held' ? t('held-until-fired-2') : undefined,
+          wanted === undefined ? undefined : t('wanted', { clock: show.clock(wanted) }),
+          landing ? t('ready-2', { clock: show.clock(pass.momentOf(landing.landsAt)) }) : undefined,
           describeAvoided(avoidedBy(ticket), allergy)?.toUpperCase(),
           note,
         ].filter((part) => part !== undefined);
         return (
           <View key={id} className="border-t border-iron-950 pt-1">
-            <Text voice="head">{[`Table ${table}`, ...says].join(' · ')}</Text>
+            <Text voice="head">{[t('table', { table }), ...says].join(' · ')}</Text>
             {pieces.map((piece) => {
               const placed = placedIn(pass.schedule).pieces.get(piece.id);
-              const start = placed ? ` · on ${show.clock(pass.momentOf(placed.start))}` : '';
+              const start = placed
+                ? t('on', { clock: show.clock(pass.momentOf(placed.start)) })
+                : '';
               const said = piece.note === undefined ? '' : ` (${piece.note})`;
               return (
                 <Text key={piece.id}>{`☐ ${describePiece(pass, piece.id)}${said}${start}`}</Text>
@@ -42,10 +45,17 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
             ))}
             {dishConflicts(ticket, pass.dishes).map(({ dish, carries, unstated }) => (
               <Text key={dish.id} voice="strong">
-                {`CHECK ${dish.name}: ${[
-                  ...(carries.length === 0 ? [] : [`contains ${describeAllergens(carries)}`]),
-                  ...(unstated.length === 0 ? [] : [`not stated: ${unstated.join(', ')}`]),
-                ].join('; ')}`}
+                {t('check', {
+                  name: dish.name,
+                  value: [
+                    ...(carries.length === 0
+                      ? []
+                      : [t('contains-3', { allergens: describeAllergens(carries) })]),
+                    ...(unstated.length === 0
+                      ? []
+                      : [t('not-stated', { unstated: unstated.join(', ') })]),
+                  ].join('; '),
+                })}
               </Text>
             ))}
           </View>

@@ -25,6 +25,7 @@ import { TakeBack } from './TakeBack';
 import { TicketSheet } from './TicketSheet';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
+import { t } from './t';
 
 interface Props {
   readonly pass: PassNow;
@@ -54,7 +55,7 @@ export const Tickets = ({ pass, presses }: Props) => {
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-5 pb-6 pt-3">
       <TicketSheet pass={pass} />
       <Text voice="strong" tone="text-salt-50" heading={1} className="sr-only">
-        Tickets
+        {t('tickets')}
       </Text>
       <View className={`no-print ${wide ? 'flex-row gap-8' : 'gap-6'}`}>
         <View className={wide ? 'flex-1' : ''}>
@@ -69,11 +70,11 @@ export const Tickets = ({ pass, presses }: Props) => {
         </View>
         <View className={`gap-3 ${wide ? 'flex-1' : ''}`}>
           <Text voice="head" tone="text-salt-50" heading={2}>
-            {tickets.length === 0 ? 'No orders yet' : 'Tables'}
+            {tickets.length === 0 ? t('no-orders-yet-2') : t('tables-2')}
           </Text>
           <TakeBack presses={presses} />
           <RefusedEvents refused={refused} onCorrect={setCorrecting} />
-          <View role="list" aria-label="Tickets" className="gap-3">
+          <View role="list" aria-label={t('tickets')} className="gap-3">
             {tickets.map((ticket) => (
               <TicketRow
                 key={ticket.id}
@@ -86,15 +87,15 @@ export const Tickets = ({ pass, presses }: Props) => {
           </View>
           <Text voice="small" tone="text-iron-400" testID="service-kept">
             {waiting > 0
-              ? `${waiting} of your entries wait to be sent.`
+              ? t('of-your-entries-wait-to-be-sent', { waiting })
               : refused.length > 0
-                ? 'All other entries saved.'
-                : 'All entries saved.'}
+                ? t('all-other-entries-saved')
+                : t('all-entries-saved')}
           </Text>
-          <Button kind="stovePlain" label="Print the tickets" onPress={() => window.print()} />
+          <Button kind="stovePlain" label={t('print-the-tickets')} onPress={() => window.print()} />
           <Button
             kind="stovePlain"
-            label="Close the service"
+            label={t('close-the-service')}
             disabled={waiting + refused.length > 0}
             onPress={() => dispatch(serviceLeft())}
           />
@@ -116,17 +117,17 @@ const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
   const landing = placedIn(pass.schedule).tickets.get(id);
   const when =
     state === 'sent' && sentAt !== undefined
-      ? `sent ${show.clock(sentAt)}`
+      ? t('sent-2', { clock: show.clock(sentAt) })
       : state === 'open' && landing
-        ? `ready ${show.clock(pass.momentOf(landing.landsAt))}`
+        ? t('ready-2', { clock: show.clock(pass.momentOf(landing.landsAt)) })
         : STATE_WORDS[state];
-  const promise = wanted === undefined ? '' : ` · wanted ${show.clock(wanted)}`;
+  const promise = wanted === undefined ? '' : t('wanted-2', { clock: show.clock(wanted) });
   const begun = pieces.some((piece) => piece.begun);
   return (
     <View role="listitem" className="gap-2 border-t border-iron-700 pt-2">
       <View className="flex-row items-baseline justify-between gap-3">
         <Text voice="bigFigure" tone="text-salt-50">
-          {`Table ${table}`}
+          {t('table', { table })}
         </Text>
         <Text voice="figure" tone="text-salt-200">{`${when}${promise}`}</Text>
       </View>
@@ -148,25 +149,27 @@ const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
         {state === 'held' ? (
           <Button
             kind="stovePlain"
-            label={`Fire table ${table}`}
-            onPress={() => presses.say({ kind: 'fired', of: id }, `table ${table} fired`)}
+            label={t('fire-table', { table })}
+            onPress={() => presses.say({ kind: 'fired', of: id }, t('table-fired', { table }))}
           />
         ) : null}
         {state === 'open' && !begun ? (
           <Button
             kind="stovePlain"
-            label="Hold"
-            onPress={() => presses.say({ kind: 'held', of: id }, `table ${table} held`)}
+            label={t('hold')}
+            onPress={() => presses.say({ kind: 'held', of: id }, t('table-held', { table }))}
           />
         ) : null}
         {state === 'open' || state === 'held' ? (
-          <Button kind="stovePlain" label="Change" onPress={onChange} />
+          <Button kind="stovePlain" label={t('change')} onPress={onChange} />
         ) : null}
         {state === 'open' || state === 'held' ? (
           <Button
             kind="stovePlain"
-            label="Cancel"
-            onPress={() => presses.say({ kind: 'cancelled', of: id }, `table ${table} cancelled`)}
+            label={t('cancel')}
+            onPress={() =>
+              presses.say({ kind: 'cancelled', of: id }, t('table-cancelled', { table }))
+            }
           />
         ) : null}
       </View>
@@ -188,8 +191,12 @@ const PieceRow = ({
   const warm =
     between === undefined
       ? ''
-      : ` · ${formatDuration(between)} between ${show.degrees(5, 0)} and ${show.temperature(60, 0)}`;
-  const again = piece.instead === undefined ? '' : ' · cooked again';
+      : t('between-and', {
+          duration: formatDuration(between),
+          degrees: show.degrees(5, 0),
+          temperature: show.temperature(60, 0),
+        });
+  const again = piece.instead === undefined ? '' : t('cooked-again-3');
   const canRefire = piece.begun !== undefined && ticket.state !== 'cancelled';
   return (
     <View className="flex-row items-center justify-between gap-3">
@@ -199,7 +206,7 @@ const PieceRow = ({
       {canRefire ? (
         <Button
           kind="stovePlain"
-          label="Cook again"
+          label={t('cook-again')}
           onPress={() =>
             presses.say(
               {
@@ -208,7 +215,7 @@ const PieceRow = ({
                 instead: piece.id,
                 piece: { id: newId(), dish: piece.dish, doneness: piece.doneness },
               },
-              `${describePiece(pass, piece.id)} cooked again`,
+              t('cooked-again-4', { piece: describePiece(pass, piece.id) }),
             )
           }
         />
@@ -219,8 +226,8 @@ const PieceRow = ({
 
 const PLACE_WORDS = {
   before: '',
-  pan: 'in the pan',
-  oven: 'in the oven',
+  pan: t('in-the-pan'),
+  oven: t('in-the-oven'),
   board: 'waits',
   rest: 'rests',
   sliced: 'sliced',

@@ -16,6 +16,7 @@ import { passWorker } from '../../workers/passWorker';
 import { byName } from './demandNames';
 import { ParRow } from './ParRow';
 import { dishesLike, parsAsked } from './parsAsked';
+import { t } from './t';
 
 /** A moment of a day that no change of clocks leaps over. */
 const NOON = '12:00';
@@ -59,9 +60,9 @@ export const Tomorrow = () => {
     const { days: rows, refused } = found.read;
     await keep(rows);
     setRead([
-      `${rows.length} days of dishes read.`,
-      ...refused.slice(0, 5).map(({ row, why }) => `Row ${row} left out: ${why}.`),
-      ...(refused.length > 5 ? [`And ${refused.length - 5} more rows.`] : []),
+      t('days-of-dishes-read', { rowsCount: rows.length }),
+      ...refused.slice(0, 5).map(({ row, why }) => t('row-left-out', { row, why })),
+      ...(refused.length > 5 ? [t('and-more-rows', { value: refused.length - 5 })] : []),
     ]);
   };
   const save = async (): Promise<void> => {
@@ -74,16 +75,13 @@ export const Tomorrow = () => {
       contentContainerClassName="max-w-[760px] gap-4 pb-8 pt-4"
     >
       <Text voice="strong" heading={1}>
-        {`How many for ${show.longDay(plateMoment({ hour: NOON, day: date }, kitchenNow()))}`}
+        {t('how-many-for', {
+          longDay: show.longDay(plateMoment({ hour: NOON, day: date }, kitchenNow())),
+        })}
       </Text>
       {pars && pars.length > 0 ? <Terms of={['prep']} /> : null}
       {error ? <Text role="alert">{describeFailure(error)}</Text> : null}
-      {days?.length === 0 ? (
-        <Text>
-          No past days. Import a table with the columns date, dish, count, or add a service in
-          Report.
-        </Text>
-      ) : null}
+      {days?.length === 0 ? <Text>{t('no-past-days-import-a-table-with')}</Text> : null}
       {pars?.map((par) => (
         <ParRow
           key={par.dish}
@@ -98,10 +96,10 @@ export const Tomorrow = () => {
       ))}
       <View className="no-print gap-2">
         <Text voice="head" heading={2}>
-          Past days
+          {t('past-days')}
         </Text>
         <FileButton
-          label="Read a table of past days"
+          label={t('read-a-table-of-past-days')}
           accept=".csv,text/csv"
           onFile={(file) => void take(file)}
         />
@@ -111,12 +109,12 @@ export const Tomorrow = () => {
           </Text>
         ))}
         {kept.error ? (
-          <Text role="alert">{`Not saved. ${describeFailure(kept.error)}`}</Text>
+          <Text role="alert">{t('not-saved', { failure: describeFailure(kept.error) })}</Text>
         ) : null}
         {days && days.length > 0 ? (
           <View className="flex-row flex-wrap gap-2">
-            <Button kind="plain" label="Save them as CSV" onPress={() => void save()} />
-            <Button kind="plain" label="Print the prep list" onPress={() => window.print()} />
+            <Button kind="plain" label={t('save-them-as-csv')} onPress={() => void save()} />
+            <Button kind="plain" label={t('print-the-prep-list')} onPress={() => window.print()} />
           </View>
         ) : null}
       </View>

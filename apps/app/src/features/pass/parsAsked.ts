@@ -2,6 +2,7 @@ import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import type { ParCosts } from '@crustan/core/par';
 import { cutOf } from '@crustan/core/plan/request';
 import type { ParAsked } from '../../workers/pass.worker';
+import { t } from './t';
 
 /** Cost of a missed plate against one thrown away, if the menu has no prices. */
 const NO_PRICES = { tooFew: 2, wasted: 1 } as const;
@@ -17,7 +18,9 @@ const costsOf = (dish: Pick<KeptDish, 'cost' | 'price'> | undefined): ParCosts =
 
 const pieceOf = (dish: KeptDish): string | undefined => {
   const request = dish.portions[0]?.options[0]?.plan.request;
-  return request && `${cutOf(request).name}, ${Math.round(1000 * request.thickness)} mm`;
+  return (
+    request && t('mm', { name: cutOf(request).name, value: Math.round(1000 * request.thickness) })
+  );
 };
 
 /** Species of a dish's piece. */
@@ -58,7 +61,7 @@ export const parsAsked = (
       ? []
       : [
           {
-            dish: `${piece}, for ${all.map(({ name }) => name).join(' and ')}`,
+            dish: t('for', { piece, map: all.map(({ name }) => name).join(t('and')) }),
             of: all.map(({ name }) => name),
             costs: costsOf(all[0]),
             shelfDays: Math.min(...all.map(({ shelfDays }) => shelfDays)),

@@ -10,30 +10,31 @@ import { capital } from '../../words/cutWords';
 import type { Show } from '../../words/show';
 import { placedIn } from './placedIn';
 import type { PassNow } from './usePass';
+import { t } from './t';
 
 /** Words of each action on a piece: for the task, and for its button. */
 const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
-  in: ['Into', 'It is in'],
-  flat: ['Lay flat', 'It lies flat'],
-  turn: ['Turn', 'Turned'],
-  butter: ['Butter', 'The butter is in'],
-  edges: ['Edges', 'At its edges'],
-  'burner-down': ['Burner down', 'The burner is down'],
-  'into-oven': ['Into the oven', 'In the oven'],
-  'oven-set': ['Set the oven', 'The oven is set'],
-  out: ['Out of the oven', 'Out of the oven'],
-  lift: ['Lift out', 'Lifted out'],
-  back: ['Back in', 'Back in'],
-  pull: ['Off to rest', 'It rests'],
-  slice: ['Slice', 'Sliced'],
+  in: [t('into'), t('it-is-in')],
+  flat: [t('lay-flat'), t('it-lies-flat')],
+  turn: [t('turn'), t('turned')],
+  butter: [t('butter'), t('the-butter-is-in')],
+  edges: [t('edges'), t('at-its-edges')],
+  'burner-down': [t('burner-down'), t('the-burner-is-down')],
+  'into-oven': [t('into-the-oven'), t('in-the-oven-2')],
+  'oven-set': [t('set-the-oven'), t('the-oven-is-set')],
+  out: [t('out-of-the-oven'), t('out-of-the-oven')],
+  lift: [t('lift-out'), t('lifted-out')],
+  back: [t('back-in'), t('back-in')],
+  pull: [t('off-to-rest'), t('it-rests')],
+  slice: [t('slice'), t('sliced')],
 };
 
 export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
-  soft: 'soft, gives like raw',
-  yielding: 'yielding, comes back slowly',
+  soft: t('soft-gives-like-raw'),
+  yielding: t('yielding-comes-back-slowly'),
   springy: 'springy',
-  firm: 'firm, hardly gives',
-  hard: 'hard, does not give',
+  firm: t('firm-hardly-gives'),
+  hard: t('hard-does-not-give'),
 };
 
 /** `Strip, medium-rare`, with a number if the table has several alike: `Strip, medium-rare, no. 2`. */
@@ -41,27 +42,27 @@ export const describePiece = (
   pass: Pick<PassNow, 'state' | 'dishes' | 'lacks'>,
   id: string,
 ): string => {
-  const unknown = pass.lacks === undefined ? 'A dish gone from the menu' : 'A piece';
+  const unknown = pass.lacks === undefined ? t('a-dish-gone-from-the-menu') : t('a-piece');
   for (const { pieces } of pass.state.tickets) {
     const piece = pieces.find((one) => one.id === id);
     if (!piece) continue;
     const dish = pass.dishes.find((one) => one.id === piece.dish)?.name ?? unknown;
     const same = pieces.filter((one) => one.dish === piece.dish && one.doneness === piece.doneness);
-    const number = same.length === 1 ? '' : `, no. ${same.indexOf(piece) + 1}`;
+    const number = same.length === 1 ? '' : t('no-2', { value: same.indexOf(piece) + 1 });
     return `${dish}, ${piece.doneness}${number}`;
   }
-  return 'A piece';
+  return t('a-piece');
 };
 
 export const describeTable = ({ state }: Pick<PassNow, 'state'>, ticket: string): string =>
-  `Table ${state.tickets.find(({ id }) => id === ticket)?.table ?? '?'}`;
+  t('table', { table: state.tickets.find(({ id }) => id === ticket)?.table ?? '?' });
 
 const gearName = ({ gear }: Pick<PassNow, 'gear'>, place: 'pan' | 'oven', index: number): string =>
   place === 'pan'
-    ? (gear.pans[index]?.name ?? 'the pan')
+    ? (gear.pans[index]?.name ?? t('the-pan-2'))
     : gear.ovens.length > 1
-      ? `oven ${index + 1}`
-      : 'the oven';
+      ? t('oven-3', { value: index + 1 })
+      : t('the-oven');
 
 /** Place of a piece in the gear. */
 export const describePlace = (
@@ -97,9 +98,9 @@ export const describeTask = (thing: Task, pass: PassNow, show: Show): TaskWords 
       const name = gearName(pass, thing.place, thing.index);
       const at = show.temperature(thing.celsius);
       return {
-        does: thing.place === 'pan' ? `Heat to ${at}` : `Set to ${at}`,
+        does: thing.place === 'pan' ? t('heat-to', { at }) : t('set-to', { at }),
         of: capital(name),
-        happened: thing.place === 'pan' ? 'It is on' : 'It is set',
+        happened: thing.place === 'pan' ? t('it-is-on') : t('it-is-set'),
       };
     }
     case 'plate': {
@@ -107,21 +108,24 @@ export const describeTask = (thing: Task, pass: PassNow, show: Show): TaskWords 
       const count = ticket?.pieces.length ?? 0;
       const allergy = avoidedOf(pass, thing.ticket);
       return {
-        does: 'Plate and send',
-        of: `${describeTable(pass, thing.ticket)} · ${count === 1 ? '1 piece' : `${count} pieces`}${allergy}`,
-        happened: 'Sent',
+        does: t('plate-and-send'),
+        of: `${describeTable(pass, thing.ticket)} · ${count === 1 ? t('1-piece') : t('pieces-2', { count })}${allergy}`,
+        happened: t('sent-3'),
       };
     }
     case 'wash':
       return {
-        does: `Wash ${gearName(pass, 'pan', thing.index)}, fresh fat`,
-        of: `Before ${describeTable(pass, thing.ticket)}${avoidedOf(pass, thing.ticket)}`,
-        happened: 'Washed',
+        does: t('wash-fresh-fat', { gearName: gearName(pass, 'pan', thing.index) }),
+        of: t('before', {
+          table: describeTable(pass, thing.ticket),
+          avoidedOf: avoidedOf(pass, thing.ticket),
+        }),
+        happened: t('washed'),
       };
     case 'side': {
       const of = describeTable(pass, thing.ticket);
-      const plates = thing.plates === 1 ? '' : ` · for ${thing.plates}`;
-      return { does: `Begin ${thing.name}`, of: `${of}${plates}`, happened: 'Begun' };
+      const plates = thing.plates === 1 ? '' : t('for-2', { plates: thing.plates });
+      return { does: t('begin', { name: thing.name }), of: `${of}${plates}`, happened: t('begun') };
     }
     case 'touch': {
       const [does, happened] = ACTION[thing.action];
@@ -146,32 +150,32 @@ const COLD = 60;
 export const describeTaken = (taken: ResourceConflict, show: Show): string => {
   switch (taken.reason) {
     case 'pan':
-      return 'the pans are full';
+      return t('the-pans-are-full');
     case 'oven':
-      return 'the oven is full';
+      return t('the-oven-is-full');
     case 'hands':
-      return 'every person is busy';
+      return t('every-person-is-busy');
     case 'holding':
-      return 'all resting places are taken';
+      return t('all-resting-places-are-taken');
     case 'burner':
-      return 'no burner is free';
+      return t('no-burner-is-free');
     case 'pan-heat':
       return taken.set < COLD
-        ? 'no pan is hot by then'
-        : `the pan is wanted at ${show.temperature(taken.set)} then`;
+        ? t('no-pan-is-hot-by-then')
+        : t('the-pan-is-wanted-at-then', { temperature: show.temperature(taken.set) });
     case 'oven-heat':
       return taken.set < COLD
-        ? 'the oven is not hot by then'
-        : `the oven is wanted at ${show.temperature(taken.set)} then`;
+        ? t('the-oven-is-not-hot-by-then')
+        : t('the-oven-is-wanted-at-then', { temperature: show.temperature(taken.set) });
   }
 };
 
 const LATE_WORDS: Readonly<Record<LateReason, (time: string) => string>> = {
-  'asked-late': (time) => `it was ordered ${time} too late for its time`,
-  'begun-late': (time) => `its last piece was begun ${time} late`,
-  'cooked-longer': (time) => `its last piece took ${time} longer on the heat than planned`,
-  'stood-ready': (time) => `it stood ready for ${time}`,
-  'cooked-again': () => 'a piece was cooked again',
+  'asked-late': (time) => t('it-was-ordered-too-late-for-its', { time }),
+  'begun-late': (time) => t('its-last-piece-was-begun-late', { time }),
+  'cooked-longer': (time) => t('its-last-piece-took-longer-on-the', { time }),
+  'stood-ready': (time) => t('it-stood-ready-for', { time }),
+  'cooked-again': () => t('a-piece-was-cooked-again'),
 };
 
 /** Reason for lateness in words. */

@@ -9,6 +9,7 @@ import { oneAtATime } from '../../workers/oneAtATime';
 import { passWorker } from '../../workers/passWorker';
 import { publishedPieces } from './publishedPieces';
 import type { PassNow } from './usePass';
+import { t } from './t';
 
 const NONE: readonly Fix[] = [];
 /** Each answer takes several schedules: a question that a newer one replaces by then is not asked. */
@@ -22,7 +23,7 @@ export const withAnotherPan = (kitchen: Kitchen, id: string): Kitchen => {
   const narrowest = serviceGear(kitchen).pans.at(-1);
   const like = kitchen.pans.find((pan) => pan.id === narrowest?.id);
   if (!like) return kitchen;
-  return { ...kitchen, pans: [...kitchen.pans, { ...like, id, name: 'Another pan' }] };
+  return { ...kitchen, pans: [...kitchen.pans, { ...like, id, name: t('another-pan') }] };
 };
 
 /** Shift of a late table's time after which its fixes are computed again, s. */

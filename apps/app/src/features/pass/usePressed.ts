@@ -10,6 +10,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { cookStarted, pressed, serviceSaid } from '../../store/logSlice';
 import { optionOf, type PassNow } from './usePass';
 import { placedIn } from './placedIn';
+import { t } from './t';
 
 /** Events of cooks and of the service from one tap, which one tap undoes. */
 interface Done {
@@ -68,7 +69,11 @@ export const usePressed = (pass: PassNow): Presses => {
     const plan: PlanRecord = {
       id: newId(),
       createdAt: at,
-      title: `${dish?.name ?? 'A piece'}, ${piece.doneness}, table ${ticket.table}`.slice(0, 120),
+      title: t('table-3', {
+        name: dish?.name ?? t('a-piece'),
+        doneness: piece.doneness,
+        table: ticket.table,
+      }).slice(0, 120),
       plateAt: Math.round(pass.momentOf(lands)),
       plan: option.plan,
       gear: gearUsed(kitchen),

@@ -4,6 +4,7 @@ import type { Way } from '@crustan/core/plan/way';
 import { WIDE } from '../../ui/wide';
 import { PlanActions } from './PlanActions';
 import { usePlanRecord } from './usePlanRecord';
+import { t } from './t';
 
 interface Props {
   readonly way: Way;
@@ -11,8 +12,8 @@ interface Props {
   readonly plateAt: number;
 }
 
-const KEEP = { keep: 'Save this plan' } as const;
-const WHAT = { ...KEEP, start: 'Start at the stove' } as const;
+const KEEP = { keep: t('save-this-plan') } as const;
+const WHAT = { ...KEEP, start: t('start-at-the-stove') } as const;
 
 /** Actions on the chosen plan; on a phone the bar at the bottom has the start. */
 export const Actions = memo(function Actions({ way, plateAt }: Props) {

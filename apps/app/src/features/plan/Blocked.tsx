@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { remedyChange, describeObstacle, describeRemedy } from '../../words/obstacleWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 interface Props {
   readonly obstacle: Obstacle;
@@ -20,7 +21,7 @@ export const Blocked = ({ obstacle, remedies = [], searching }: Props) => {
   return (
     <View className="gap-3" role="alert">
       <Text voice="head" heading={2}>
-        This will not work
+        {t('this-will-not-work')}
       </Text>
       <Text>{describeObstacle(obstacle, request, show)}</Text>
       <Remedies remedies={remedies} searching={searching} />
@@ -39,7 +40,7 @@ export const Remedies = ({
   if (remedies.length === 0 && !searching) return null;
   return (
     <View className="gap-2">
-      <Text voice="strong">{remedies.length > 0 ? 'Fixes' : 'Looking for fixes…'}</Text>
+      <Text voice="strong">{remedies.length > 0 ? t('fixes') : t('looking-for-fixes')}</Text>
       <View className="flex-row flex-wrap gap-2">
         {remedies.map((remedy) => (
           <Button

@@ -8,6 +8,7 @@ import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { useAsked } from '../../workers/useAsked';
 import { lossOf } from '@crustan/core/heat/drip';
+import { t } from './t';
 
 interface Typed {
   readonly price: string;
@@ -21,9 +22,9 @@ const figure = (typed: string, least: number, most: number): number | undefined 
 };
 
 const FIELDS: readonly (readonly [keyof Typed, string, number, number])[] = [
-  ['price', 'Price of the whole, per kg', 0.01, 100_000],
-  ['packet', 'Price in the packet, per kg', 0.01, 100_000],
-  ['trim', 'Trimmed off, per cent', 0, 80],
+  ['price', t('price-of-the-whole-per-kg'), 0.01, 100_000],
+  ['packet', t('price-in-the-packet-per-kg'), 0.01, 100_000],
+  ['trim', t('trimmed-off-per-cent'), 0, 80],
 ];
 
 /** Portion on the plate, kg: a thick piece is split into such portions. Typical. */
@@ -37,10 +38,15 @@ const HowThick = ({ plan }: { readonly plan: CookPlan }) => {
   return (
     <Text aria-live="polite">
       {range === undefined
-        ? 'Planning every thickness about this one…'
+        ? t('planning-every-thickness-about-this-one')
         : range.least === range.most
-          ? `For this end, ${way}: ask for ${show.thickness(range.least)}.`
-          : `For this end, ${way}: ask for ${show.thickness(range.least)} to ${show.thickness(range.most)}. Thinner is done before it browns, ${range.open ? 'thicker only takes longer' : 'thicker burns first'}.`}
+          ? t('for-this-end-ask-for', { way, thickness: show.thickness(range.least) })
+          : t('for-this-end-ask-for-to-thinner', {
+              way,
+              thickness: show.thickness(range.least),
+              thickness2: show.thickness(range.most),
+              part: range.open ? t('thicker-only-takes-longer') : t('thicker-burns-first'),
+            })}
     </Text>
   );
 };
@@ -62,14 +68,14 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
     <View className="gap-3">
       <Text>
         {portions >= 2
-          ? `This piece gives about ${portions} plates of ${show.weight(PORTION)}: one thick piece split after cooking beats two thin ones.`
-          : `This piece is one plate. For two, ask for one twice as thick rather than two.`}
+          ? t('this-piece-gives-about-plates-of-one', { portions, weight: show.weight(PORTION) })
+          : t('this-piece-is-one-plate-for-two')}
       </Text>
       <HowThick plan={plan} />
-      <Text voice="label">A whole piece cut at home</Text>
+      <Text voice="label">{t('a-whole-piece-cut-at-home')}</Text>
       <Measure
         units={show.units}
-        label="Whole piece"
+        label={t('whole-piece')}
         named
         kind="weight"
         value={primal.weight}
@@ -80,7 +86,7 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
       />
       <Measure
         units={show.units}
-        label="Its length along the cut"
+        label={t('its-length-along-the-cut')}
         named
         kind="thickness"
         value={primal.length}
@@ -101,21 +107,34 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
             className="min-h-touch w-24 rounded border border-salt-300 bg-salt-0 px-2 text-right font-head text-19 text-iron-950"
           />
           {values[i] === undefined ? (
-            <Text voice="note" role="alert">{`${least} to ${most}`}</Text>
+            <Text voice="note" role="alert">
+              {t('to', { least, most })}
+            </Text>
           ) : null}
         </View>
       ))}
       {cutting ? (
         <Text aria-live="polite">
           {cutting.count === 0
-            ? 'Too short for one piece of this thickness.'
-            : `${cutting.count} pieces of ${show.thickness(thickness)}, ${show.weight(cutting.each)} each at ${cutting.priceEach.toFixed(2)}, ${show.weight(cutting.trim)} of trim: ${cutting.pricePerKg.toFixed(2)} per kg${
-                packet === undefined
-                  ? ''
-                  : cutting.pricePerKg < packet
-                    ? `, ${Math.round((1 - cutting.pricePerKg / packet) * 100)} % under the packet`
-                    : `, ${Math.round((cutting.pricePerKg / packet - 1) * 100)} % over the packet`
-              }.`}
+            ? t('too-short-for-one-piece-of-this')
+            : t('pieces-of-each-at-of-trim-per', {
+                count: cutting.count,
+                thickness: show.thickness(thickness),
+                weight: show.weight(cutting.each),
+                priceEach: cutting.priceEach.toFixed(2),
+                weight2: show.weight(cutting.trim),
+                pricePerKg: cutting.pricePerKg.toFixed(2),
+                part:
+                  packet === undefined
+                    ? ''
+                    : cutting.pricePerKg < packet
+                      ? t('under-the-packet', {
+                          value: Math.round((1 - cutting.pricePerKg / packet) * 100),
+                        })
+                      : t('over-the-packet', {
+                          value: Math.round((cutting.pricePerKg / packet - 1) * 100),
+                        }),
+              })}
         </Text>
       ) : null}
     </View>

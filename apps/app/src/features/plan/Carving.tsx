@@ -7,6 +7,7 @@ import { cutOf } from '@crustan/core/plan/request';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 const TABLES = ['2', '3', '4', '5', '6', '8', '10', '12'] as const;
 
@@ -28,17 +29,23 @@ export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan
   return (
     <View className="gap-3">
       <Choice
-        label="At table"
+        label={t('at-table')}
         value={people}
         onChange={setPeople}
         options={TABLES.map((value) => ({ value, label: value }))}
       />
       <Text aria-live="polite">
-        {`${show.weight(served)} to carve${cut.ribs === undefined ? '' : ', the ribs left out'}: ${show.weight(each)} for each of ${people}, a slice of ${show.length(slice)} each across its length.${
-          each < ENOUGH[0] ? ' That is little: a larger piece.' : ''
-        }${each > ENOUGH[1] ? ' There will be some left.' : ''}`}
+        {t('to-carve-for-each-of-a-slice', {
+          weight: show.weight(served),
+          part: cut.ribs === undefined ? '' : t('the-ribs-left-out'),
+          weight2: show.weight(each),
+          people,
+          length: show.length(slice),
+          part2: each < ENOUGH[0] ? t('that-is-little-a-larger-piece') : '',
+          part3: each > ENOUGH[1] ? t('there-will-be-some-left') : '',
+        })}
       </Text>
-      <Text voice="small">{`Sliced ${cut.slicing}.`}</Text>
+      <Text voice="small">{t('sliced', { slicing: cut.slicing })}</Text>
     </View>
   );
 });

@@ -22,13 +22,16 @@ import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { plateAllergenWords } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 const formatHours = (hours: number): string =>
-  hours % 24 === 0 ? `${hours / 24} days` : `${hours} hours`;
+  hours % 24 === 0 ? t('days', { value: hours / 24 }) : t('hours', { hours });
 
 /** Log10 reductions, limited to the range that the table supports. */
 const logs = (reductions: number): string =>
-  reductions > MOST_LOGS ? `over ${MOST_LOGS}` : `about ${reductions.toFixed(1)}`;
+  reductions > MOST_LOGS
+    ? t('over', { mostLogs: MOST_LOGS })
+    : t('about', { reductions: reductions.toFixed(1) });
 
 /** Time between fridge and hot holding that the two-hour rule allows, s. */
 const TWO_HOURS = 7200;
@@ -57,58 +60,91 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
   const kept = daysKept(plan.request);
   return (
     <View className="gap-2">
-      <Caution lead="Lid within reach.">
-        If the oil flames: heat off, lid on, never water, leave the pan where it is.
-      </Caution>
+      <Caution lead={t('lid-within-reach')}>{t('if-the-oil-flames-heat-off-lid')}</Caution>
       {coldest < minimum.celsius ? (
-        <Caution lead={`Ends under the published ${show.temperature(minimum.celsius, 1)}.`}>
-          {`That is the published minimum for ${minimum.food} (${minimum.source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.`}
+        <Caution
+          lead={t('ends-under-the-published', {
+            temperature: show.temperature(minimum.celsius, 1),
+          })}
+        >
+          {t('that-is-the-published-minimum-for-for', {
+            food: minimum.food,
+            source: minimum.source,
+          })}
         </Caution>
       ) : null}
       {intact && mayBeTreated(species) && coldest < MINIMUMS.treated.celsius ? (
         <Text voice="small">
-          {`Tenderised, injected or minced meat needs ${show.temperature(MINIMUMS.treated.celsius, 1)}: state it under the cut.`}
+          {t('tenderised-injected-or-minced-meat-needs', {
+            temperature: show.temperature(MINIMUMS.treated.celsius, 1),
+          })}
         </Text>
       ) : null}
       {frozenFirst(species, plan.peakCore) ? (
-        <Caution lead="Only fish that has been frozen.">
-          {`Under ${show.temperature(PARASITES_DIE_AT)} parasites live: ${PARASITE_FREEZING.map(
-            ({ celsius, hours }) => `${show.temperature(celsius)} for ${formatHours(hours)}`,
-          ).join(' or ')} first (FDA Food Code). Some farmed fish is exempt by local code.`}
+        <Caution lead={t('only-fish-that-has-been-frozen')}>
+          {t('under-parasites-live-first-fda-food-code', {
+            temperature: show.temperature(PARASITES_DIE_AT),
+            map: PARASITE_FREEZING.map(({ celsius, hours }) =>
+              t('for', { temperature: show.temperature(celsius), hours: formatHours(hours) }),
+            ).join(t('or')),
+          })}
         </Caution>
       ) : null}
       {kept > keeps.most ? (
-        <Caution lead={`${Math.round(kept)} days raw in the fridge.`}>
-          {`It keeps ${keeps.least} to ${keeps.most} at ${show.temperature(4)} or under (${keeps.source}). Throw it away on smell, slime or mould.`}
+        <Caution lead={t('days-raw-in-the-fridge', { kept: Math.round(kept) })}>
+          {t('it-keeps-to-at-or-under-throw', {
+            least: keeps.least,
+            most: keeps.most,
+            temperature: show.temperature(4),
+            source: keeps.source,
+          })}
         </Caution>
       ) : null}
       {tied && coldest < minimum.celsius ? (
-        <Caution lead="Rolled and tied: the surface is now inside.">
-          No sear reaches it there. Codes do not treat it as whole muscle: cook to the published
-          minimum.
+        <Caution lead={t('rolled-and-tied-the-surface-is-now')}>
+          {t('no-sear-reaches-it-there-codes-do')}
         </Caution>
       ) : null}
       {plan.thaw && plan.thaw.warm > WARM_THAW ? (
         <Caution
-          lead={`${formatDuration(Math.round(plan.thaw.warm / 60) * 60)} warm while it thaws.`}
+          lead={t('warm-while-it-thaws', {
+            duration: formatDuration(Math.round(plan.thaw.warm / 60) * 60),
+          })}
         >
-          {`Its outside is over ${show.temperature(5)} that long before the middle is thawed. In the fridge it is not; under the cold tap cook it at once.`}
+          {t('its-outside-is-over-that-long-before', { temperature: show.temperature(5) })}
         </Caution>
       ) : null}
       {plan.inRange > TWO_HOURS ? (
-        <Caution lead={`${formatDuration(Math.round(plan.inRange / 60) * 60)} in the danger zone.`}>
-          {`The coldest part is between ${show.temperature(5)} and ${show.temperature(60)} for over the usual two hours. Use a hotter oven or less counter time.`}
+        <Caution
+          lead={t('in-the-danger-zone', {
+            duration: formatDuration(Math.round(plan.inRange / 60) * 60),
+          })}
+        >
+          {t('the-coldest-part-is-between-and-for', {
+            temperature: show.temperature(5),
+            temperature2: show.temperature(60),
+          })}
         </Caution>
       ) : (
         <Text voice="small">
-          {`${formatDuration(Math.max(60, Math.round(plan.inRange / 60) * 60))} between ${show.degrees(5)} and ${show.temperature(60)}, of the two hours usually allowed.`}
+          {t('between-and-of-the-two-hours-usually', {
+            duration: formatDuration(Math.max(60, Math.round(plan.inRange / 60) * 60)),
+            degrees: show.degrees(5),
+            temperature: show.temperature(60),
+          })}
         </Text>
       )}
       {(species === 'beef' || species === 'veal') && intact ? (
         <Text voice="small">
           {plan.lethality < 0.1
-            ? `No reduction of Salmonella is claimed in the core, which stays under ${show.temperature(NO_CREDIT_BELOW)} or hardly passes it. Whole muscle only, its whole surface seared.`
-            : `${capital(logs(plan.lethality))} log10 of Salmonella in the core${rim === undefined ? '' : `, ${logs(rim)} at the rim: sear the edges too`} (by USDA FSIS Appendix A, for whole muscle of beef; other hazards are not covered).`}
+            ? t('no-reduction-of-salmonella-is-claimed-in', {
+                temperature: show.temperature(NO_CREDIT_BELOW),
+              })
+            : t('log10-of-salmonella-in-the-core-by', {
+                logs: capital(logs(plan.lethality)),
+                part:
+                  rim === undefined ? '' : t('at-the-rim-sear-the-edges-too', { logs: logs(rim) }),
+              })}
         </Text>
       ) : null}
       {allergens === undefined ? null : (

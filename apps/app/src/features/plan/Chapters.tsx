@@ -13,6 +13,7 @@ import { Chapter } from './Chapter';
 import { OwnTimesChapter } from './OwnTimesChapter';
 import { PanAndFat } from './PanAndFat';
 import { RestAndServe } from './RestAndServe';
+import { t } from './t';
 
 /** Chapters below a plan: the pan and its fat, rest and carving, buying. */
 export const Chapters = memo(function Chapters({ plan }: { readonly plan: CookPlan }) {
@@ -22,28 +23,34 @@ export const Chapters = memo(function Chapters({ plan }: { readonly plan: CookPl
   return (
     <View className="border-b border-salt-200">
       <Chapter
-        title="Pan and fat"
+        title={t('pan-and-fat')}
         says={
           warming.reached
-            ? `${showDuration(Math.round(warming.seconds / 30) * 30)} to ${show.degrees(plan.request.pan)}`
-            : 'the burner is too weak'
+            ? t('to-2', {
+                duration: showDuration(Math.round(warming.seconds / 30) * 30),
+                degrees: show.degrees(plan.request.pan),
+              })
+            : t('the-burner-is-too-weak')
         }
       >
         {() => <PanAndFat request={plan.request} />}
       </Chapter>
       <Chapter
-        title="Rest and serve"
-        says={`peaks ${show.degrees(plan.peakCore)}, slice after ${showDuration(plan.restSeconds)}`}
+        title={t('rest-and-serve')}
+        says={t('peaks-slice-after', {
+          degrees: show.degrees(plan.peakCore),
+          duration: showDuration(plan.restSeconds),
+        })}
       >
         {() => <RestAndServe plan={plan} />}
       </Chapter>
       <OwnTimesChapter request={plan.request} />
       {cutOf(plan.request).whole ? (
-        <Chapter title="Carving" says="for how many, and how much each">
+        <Chapter title={t('carving')} says={t('for-how-many-and-how-much-each')}>
           {() => <Carving plan={plan} />}
         </Chapter>
       ) : null}
-      <Chapter title="Buying" says="how thick, how many, what it costs">
+      <Chapter title={t('buying')} says={t('how-thick-how-many-what-it-costs')}>
         {() => <Buying plan={plan} />}
       </Chapter>
     </View>

@@ -17,6 +17,7 @@ import { OwnTimesChapter } from './OwnTimesChapter';
 import { PlanInFull } from './PlanInFull';
 import { RunColumn } from './RunColumn';
 import { StartBar } from './StartBar';
+import { t } from './t';
 
 /**
  * The chosen way's plan. The ways show their figures at once; drawing the chosen one in full gives
@@ -73,9 +74,8 @@ const OwnTimesHere = () => {
 
 /** Caution about the crust, above the changes that avoid it. */
 const COMPLAINTS: Readonly<Record<CrustComplaint, string>> = {
-  pale: 'The middle is done before the crust browns.',
-  charred:
-    'This crust chars before the middle is done: it tastes bitter and the pan smokes. Some cooks want this.',
+  pale: t('the-middle-is-done-before-the-crust'),
+  charred: t('this-crust-chars-before-the-middle-is'),
 };
 
 interface AnswerProps {
@@ -86,7 +86,7 @@ interface AnswerProps {
 const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
   const { plan, slices, obstacle, remedies, computing, broken } = view;
   if (broken !== undefined) {
-    return <Text role="alert">{`The simulation stopped: ${broken}. Reload the page.`}</Text>;
+    return <Text role="alert">{t('the-simulation-stopped-reload-the-page', { broken })}</Text>;
   }
   if (obstacle) {
     return (
@@ -96,7 +96,7 @@ const Answer = memo(function Answer({ view, plateAt }: AnswerProps) {
       </>
     );
   }
-  if (!plan || !slices) return <Text tone="text-iron-500">Simulating the piece…</Text>;
+  if (!plan || !slices) return <Text tone="text-iron-500">{t('simulating-the-piece')}</Text>;
   return (
     <>
       {remedies && remedies.length > 0 ? (

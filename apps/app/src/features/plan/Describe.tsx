@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Pressable } from 'react-native';
 import { chunk } from '../../ui/chunk';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** The field and the grammar come when they are asked for: the first load is for the first figures. */
 const Field = chunk(() => import('./DescribeField').then((m) => m.DescribeField)).Chunk;
@@ -24,7 +25,7 @@ export const Describe = () => {
       className="min-h-touch justify-center self-start"
     >
       <Text tone="text-flame-light" className="underline">
-        Describe what you cook
+        {t('describe-what-you-cook')}
       </Text>
     </Pressable>
   );

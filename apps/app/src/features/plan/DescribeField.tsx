@@ -9,6 +9,7 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { saidPlate } from './saidPlate';
 import { UnreadParts } from './UnreadParts';
+import { t } from './t';
 
 const LONGEST = 1000;
 
@@ -57,8 +58,8 @@ export const DescribeField = ({ said }: Props) => {
   return (
     <View className="gap-2">
       <TextInput
-        aria-label="Describe what you cook"
-        placeholder="two ribeyes, 4 cm, medium rare at eight"
+        aria-label={t('describe-what-you-cook')}
+        placeholder={t('two-ribeyes-4-cm-medium-rare-at')}
         multiline
         numberOfLines={2}
         maxLength={LONGEST}
@@ -69,14 +70,14 @@ export const DescribeField = ({ said }: Props) => {
       />
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label="Fill the sentence"
+          label={t('fill-the-sentence')}
           disabled={text.trim() === ''}
           onPress={() => void fill(text)}
         />
         {read && canTakeBack ? (
           <Button
             kind="plain"
-            label="Undo"
+            label={t('undo')}
             onPress={() => {
               dispatch(dinnerTakenBack());
               setRead(undefined);
@@ -117,7 +118,7 @@ const Understood = ({
         ))}
         {text.slice(parts.at(-1)?.to ?? 0)}
       </Text>
-      <UnreadParts text={text} unread={unread} says="was not used" onAnswer={onAnswer} />
+      <UnreadParts text={text} unread={unread} says={t('was-not-used')} onAnswer={onAnswer} />
     </View>
   );
 };

@@ -4,6 +4,7 @@ import { wordsKnown } from '../../store/firstSlice';
 import { Button } from '../../ui/Button';
 import { MeaningLines } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** Words that a first plan explains. */
 const FIRST_WORDS = ['pull', 'peak', 'window', 'grey'] as const;
@@ -16,14 +17,14 @@ export const Explained = () => {
   return (
     <View
       role="region"
-      aria-label="What the words mean"
+      aria-label={t('what-the-words-mean')}
       className="gap-2 border-l-2 border-flame-light pl-3"
     >
       <MeaningLines of={FIRST_WORDS} />
       <View className="flex-row flex-wrap items-center gap-3">
-        <Button kind="plain" label="I know them now" onPress={() => dispatch(wordsKnown())} />
+        <Button kind="plain" label={t('i-know-them-now')} onPress={() => dispatch(wordsKnown())} />
         <Text voice="note" tone="text-iron-500">
-          Tap any figure for its meaning; all words are under Kitchen.
+          {t('tap-any-figure-for-its-meaning-all')}
         </Text>
       </View>
     </View>

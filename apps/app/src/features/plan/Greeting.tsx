@@ -6,6 +6,7 @@ import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { SetUp } from './SetUp';
+import { t } from './t';
 
 /** Whether the logbook has no cook; undefined until the server has answered, or if it cannot be reached. */
 const useNewBook = (): boolean | undefined => {
@@ -38,23 +39,24 @@ export const Greeting = () => {
   return (
     <View
       role="region"
-      aria-label="A new logbook"
+      aria-label={t('a-new-logbook')}
       className="no-print gap-3 border-l-4 border-flame-light pl-3"
     >
       <Text voice="head" heading={2}>
-        A new logbook
+        {t('a-new-logbook')}
       </Text>
-      <Text>
-        You say what you cook; this computes when to turn it, when to pull it, and how it will look
-        when you cut it.
-      </Text>
+      <Text>{t('you-say-what-you-cook-this-computes')}</Text>
       <View className="gap-2">
         <Button
-          label="Show me, on a made-up kitchen"
+          label={t('show-me-on-a-made-up-kitchen')}
           onPress={() => dispatch(greetingAnswered())}
         />
-        <Button kind="plain" label="Set up my kitchen first" onPress={() => setSettingUp(true)} />
-        <Button kind="plain" label="I know my way" onPress={() => dispatch(wordsKnown())} />
+        <Button
+          kind="plain"
+          label={t('set-up-my-kitchen-first')}
+          onPress={() => setSettingUp(true)}
+        />
+        <Button kind="plain" label={t('i-know-my-way')} onPress={() => dispatch(wordsKnown())} />
       </View>
     </View>
   );

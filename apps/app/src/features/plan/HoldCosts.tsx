@@ -2,6 +2,7 @@ import type { CookPlan } from '@crustan/core/plan';
 import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** A core that moves by less hardly moves, K. */
 const HARDLY = 0.5;
@@ -13,14 +14,25 @@ export const HoldCosts = ({ plan: { hold } }: { readonly plan: CookPlan }) => {
   const moved = hold.to - hold.from;
   const core =
     Math.abs(moved) < HARDLY
-      ? `the middle stays at ${show.degrees(hold.to)}`
-      : `the middle ${moved > 0 ? 'climbs' : 'falls'} from ${show.degrees(hold.from)} to ${show.degrees(hold.to)}`;
+      ? t('the-middle-stays-at', { degrees: show.degrees(hold.to) })
+      : t('the-middle-from-to', {
+          part: moved > 0 ? 'climbs' : 'falls',
+          degrees: show.degrees(hold.from),
+          degrees2: show.degrees(hold.to),
+        });
   const range = Math.round(hold.inRange / 60) * 60;
   return (
     <Text voice="small" role="note">
-      {`Held ${formatDuration(hold.seconds)}: ${core}, its face cools to ${show.degrees(hold.surface)}, ${(100 * hold.evaporated).toFixed(1)} % of its weight goes as steam${
-        range >= 60 ? `, and ${formatDuration(range)} count towards the two hours` : ''
-      }.`}
+      {t('held-its-face-cools-to-of-its', {
+        duration: formatDuration(hold.seconds),
+        core,
+        degrees: show.degrees(hold.surface),
+        value: (100 * hold.evaporated).toFixed(1),
+        part:
+          range >= 60
+            ? t('and-count-towards-the-two-hours', { duration: formatDuration(range) })
+            : '',
+      })}
     </Text>
   );
 };

@@ -16,6 +16,7 @@ import { useNow } from '../../ui/useNow';
 import { describeNextDue } from '../../words/describeNextDue';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
+import { t } from './t';
 
 /** Plans put by, the next plate first, then those whose plate is past; tapping one takes it up again. */
 export const KeptPlans = memo(function KeptPlans() {
@@ -27,13 +28,13 @@ export const KeptPlans = memo(function KeptPlans() {
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
-        Saved plans
+        {t('saved-plans')}
       </Text>
       {error ? (
         <Text voice="small">{describeFailure(error)}</Text>
       ) : plans.length === 0 && !hasNextPage ? (
         <Text voice="small" tone="text-iron-500">
-          No saved plans. Save one to find it here.
+          {t('no-saved-plans-save-one-to-find')}
         </Text>
       ) : (
         <View>
@@ -44,7 +45,7 @@ export const KeptPlans = memo(function KeptPlans() {
             <View className="items-start pt-2">
               <Button
                 kind="plain"
-                label="Older plans"
+                label={t('older-plans')}
                 disabled={isFetchingNextPage}
                 onPress={() => void fetchNextPage()}
               />
@@ -81,7 +82,13 @@ const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: numb
       >
         <Text voice="strong">{plan.title}</Text>
         <Text voice="small" tone="text-iron-500">
-          {`${show.day(plan.plateAt)} · ${show.thickness(request.thickness)} to ${show.degrees(request.target)} · ${showDuration(cookSeconds)} · ${ownSteps ? 'by your own times' : WAY_NAMES[request.way].toLowerCase()}`}
+          {t('to-3', {
+            day: show.day(plan.plateAt),
+            thickness: show.thickness(request.thickness),
+            degrees: show.degrees(request.target),
+            duration: showDuration(cookSeconds),
+            part: ownSteps ? t('by-your-own-times') : WAY_NAMES[request.way].toLowerCase(),
+          })}
         </Text>
         {due === undefined ? null : (
           <Text voice="small" tone="text-flame-light">
@@ -91,12 +98,12 @@ const KeptPlan = ({ plan, now }: { readonly plan: PlanRecord; readonly now: numb
       </Pressable>
       <Pressable
         role="button"
-        aria-label={`Delete ${plan.title}`}
+        aria-label={t('delete', { title: plan.title })}
         onPress={() => void drop(plan.id)}
         className="min-h-touch min-w-touch items-center justify-center"
       >
         <Text voice="small" tone="text-iron-500" className="underline">
-          Delete
+          {t('delete-2')}
         </Text>
       </Pressable>
     </View>

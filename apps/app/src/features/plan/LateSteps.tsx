@@ -12,6 +12,7 @@ import { formatMoment } from '../../words/describePlate';
 import { describeAhead } from '../../words/stepWords';
 import { useShow } from '../../words/useShow';
 import { StillInTime } from './StillInTime';
+import { t } from './t';
 
 interface Props {
   readonly run: Run;
@@ -26,26 +27,26 @@ interface Props {
 const describeShorter = (late: Extract<LateStep, { change: object }>): string => {
   if ('temper' in late.change) {
     return late.change.temper === 0
-      ? 'Straight from the fridge'
-      : `On the counter for ${formatDuration(late.change.temper)}`;
+      ? t('straight-from-the-fridge')
+      : t('on-the-counter-for', { duration: formatDuration(late.change.temper) });
   }
   if ('saltAhead' in late.change) {
     return late.change.saltAhead === 0
-      ? 'Salt at the pan'
-      : `Salt now, ${describeAhead(late.change.saltAhead)} ahead`;
+      ? t('salt-at-the-pan')
+      : t('salt-now-ahead', { ahead: describeAhead(late.change.saltAhead) });
   }
-  if ('thaw' in late.change) return `Thaw it ${THAW_WORDS[late.change.thaw]}`;
+  if ('thaw' in late.change) return t('thaw-it', { words: THAW_WORDS[late.change.thaw] });
   const { airing } = late.change;
   return airing === undefined
-    ? 'Pat it dry instead'
-    : `Dry it now, for ${describeAhead(airing.seconds)}`;
+    ? t('pat-it-dry-instead')
+    : t('dry-it-now-for', { ahead: describeAhead(airing.seconds) });
 };
 
 const DUE: Readonly<Partial<Record<LateStep['step']['kind'], string>>> = {
-  thaw: 'Taking it out of the freezer was due',
-  dry: 'Drying was due to begin',
-  salt: 'Salting was due',
-  temper: 'Taking it out of the fridge was due',
+  thaw: t('taking-it-out-of-the-freezer-was'),
+  dry: t('drying-was-due-to-begin'),
+  salt: t('salting-was-due'),
+  temper: t('taking-it-out-of-the-fridge-was'),
 };
 
 /** Steps whose time has passed, each with the best that can still be done; a later plate where none can. */
@@ -66,7 +67,7 @@ export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
       {shorter.map((step) => (
         <View key={step.step.kind} className="items-start gap-2">
           <Text voice="small">
-            {`${DUE[step.step.kind] ?? 'A step was due'} ${formatMoment(step.due, now, show)}.`}
+            {`${DUE[step.step.kind] ?? t('a-step-was-due')} ${formatMoment(step.due, now, show)}.`}
           </Text>
           <Button
             kind="plain"
@@ -77,10 +78,12 @@ export const LateSteps = ({ run, request, gear, plateAt, now }: Props) => {
       ))}
       {first === undefined ? null : (
         <>
-          <Text voice="small">{`It should have begun ${formatMoment(first.due, now, show)}.`}</Text>
+          <Text voice="small">
+            {t('it-should-have-begun', { moment: formatMoment(first.due, now, show) })}
+          </Text>
           <Button
             kind="plain"
-            label={`Plate ${formatMoment(earliest, now, show)} instead`}
+            label={t('plate-instead', { moment: formatMoment(earliest, now, show) })}
             onPress={() => dispatch(plateChanged(plateTimeOf(earliest, now)))}
           />
           <StillInTime gear={gear} left={(plateAt - now) / 1000} />

@@ -4,6 +4,7 @@ import type { Side } from '@crustan/core/schedule';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 interface Typed {
   readonly name: string;
@@ -15,7 +16,9 @@ interface Typed {
 const minutesRule = (most: number) => ({
   validate: (typed: string): string | true => {
     const minutes = Number(typed.replace(',', '.'));
-    return (typed.trim() !== '' && minutes >= 0 && minutes <= most) || `From 0 to ${most} minutes.`;
+    return (
+      (typed.trim() !== '' && minutes >= 0 && minutes <= most) || t('from-0-to-minutes', { most })
+    );
   },
 });
 
@@ -47,12 +50,12 @@ export const OwnSide = ({ onAdd }: { readonly onAdd: (side: Side) => void }) => 
         name="name"
         rules={{
           validate: (name) =>
-            (name.trim() !== '' && name.trim().length <= 60) || 'Name it, in at most 60 letters.',
+            (name.trim() !== '' && name.trim().length <= 60) || t('name-it-in-at-most-60-letters'),
         }}
         render={({ field }) => (
           <TextInput
-            aria-label="Name of the side"
-            placeholder="Something else"
+            aria-label={t('name-of-the-side')}
+            placeholder={t('something-else')}
             value={field.value}
             onChangeText={field.onChange}
             className={FIELD}
@@ -63,7 +66,7 @@ export const OwnSide = ({ onAdd }: { readonly onAdd: (side: Side) => void }) => 
         {(['handsOn', 'handsOff'] as const).map((name) => (
           <View key={name} className="flex-1 gap-1">
             <Text voice="note" tone="text-iron-500">
-              {name === 'handsOn' ? 'min of hands' : 'min by itself'}
+              {name === 'handsOn' ? t('min-of-hands') : t('min-by-itself')}
             </Text>
             <Controller
               control={control}
@@ -71,7 +74,7 @@ export const OwnSide = ({ onAdd }: { readonly onAdd: (side: Side) => void }) => 
               rules={minutesRule(600)}
               render={({ field }) => (
                 <TextInput
-                  aria-label={name === 'handsOn' ? 'Minutes of hands' : 'Minutes by itself'}
+                  aria-label={name === 'handsOn' ? t('minutes-of-hands') : t('minutes-by-itself')}
                   inputMode="decimal"
                   value={field.value}
                   onChangeText={field.onChange}
@@ -87,14 +90,14 @@ export const OwnSide = ({ onAdd }: { readonly onAdd: (side: Side) => void }) => 
         name="needs"
         render={({ field }) => (
           <Choice
-            label="It needs"
+            label={t('it-needs')}
             value={field.value}
             onChange={field.onChange}
             options={[
-              { value: 'nothing', label: 'Nothing hot' },
-              { value: 'burner', label: 'A burner' },
-              { value: 'oven', label: 'The oven' },
-              { value: 'pan', label: 'The piece’s pan' },
+              { value: 'nothing', label: t('nothing-hot') },
+              { value: 'burner', label: t('a-burner') },
+              { value: 'oven', label: t('the-oven') },
+              { value: 'pan', label: t('the-pieces-pan') },
             ]}
           />
         )}
@@ -105,7 +108,7 @@ export const OwnSide = ({ onAdd }: { readonly onAdd: (side: Side) => void }) => 
         </Text>
       )}
       <View className="items-start">
-        <Button kind="plain" label="Add it" onPress={() => void handleSubmit(add)()} />
+        <Button kind="plain" label={t('add-it')} onPress={() => void handleSubmit(add)()} />
       </View>
     </View>
   );

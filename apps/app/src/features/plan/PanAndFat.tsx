@@ -17,17 +17,17 @@ import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { plannerWorker } from '../../workers/planner';
 import { INK } from '../../ui/ink';
+import { t } from './t';
 
 const SIGN_WORDS: Readonly<
   Record<ReadinessSign['sign'], (low: string, high: string, fat: string) => string>
 > = {
-  'drop-sizzles': (low, high) =>
-    `A drop of water lies flat and boils off: ${low} to ${high}. Not yet.`,
-  'drop-dances': (low, high) => `A drop beads and skates: past ${low} to ${high}.`,
-  shimmer: (low, high) => `Oil runs thin and shimmers: ${low} to ${high}.`,
-  wisp: (low, high, fat) => `First wisp from ${fat}: ${low} to ${high}. A warning, not the aim.`,
-  infrared: (low, high) => `Infrared gun on the middle: ${low} to ${high} when it is there.`,
-  sound: (low) => `Silence as it goes in: under ${low}. Take it out and wait.`,
+  'drop-sizzles': (low, high) => t('a-drop-of-water-lies-flat-and', { low, high }),
+  'drop-dances': (low, high) => t('a-drop-beads-and-skates-past-to', { low, high }),
+  shimmer: (low, high) => t('oil-runs-thin-and-shimmers-to', { low, high }),
+  wisp: (low, high, fat) => t('first-wisp-from-to-a-warning-not', { fat, low, high }),
+  infrared: (low, high) => t('infrared-gun-on-the-middle-to-when', { low, high }),
+  sound: (low) => t('silence-as-it-goes-in-under-take', { low }),
 };
 
 const formatSign = ({ sign, from, to }: ReadinessSign, fat: string, show: Show): string =>
@@ -67,7 +67,7 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
   const curve = useMemo(() => {
     const seconds = Math.min(LONGEST_CURVE, 1.3 * (warming.reached ? warming.seconds : 900));
     const value = preheatCurve(pan, seconds);
-    return { label: 'empty pan', colour: INK.iron700, time: value.map((_, i) => i * 10), value };
+    return { label: t('empty-pan'), colour: INK.iron700, time: value.map((_, i) => i * 10), value };
   }, [pan, warming]);
   const fat = fatOf(request.fat);
   const level = useMemo(
@@ -78,9 +78,14 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
     <View className="gap-3">
       <Text>
         {warming.reached
-          ? `${formatDuration(Math.round(warming.seconds / 15) * 15)} on full for ${pan.mass} kg of iron on ${pan.power / 1000} kW of ${pan.burner}, then a minute to even out.`
-          : `This burner leaves the pan at ${show.temperature(warming.settles)}.`}
-        {pan.burner === 'induction' ? ' In steps: a cast pan can crack on full induction.' : ''}
+          ? t('on-full-for-kg-of-iron-on', {
+              duration: formatDuration(Math.round(warming.seconds / 15) * 15),
+              mass: pan.mass,
+              value: pan.power / 1000,
+              burner: pan.burner,
+            })
+          : t('this-burner-leaves-the-pan-at', { temperature: show.temperature(warming.settles) })}
+        {pan.burner === 'induction' ? t('in-steps-a-cast-pan-can-crack') : ''}
       </Text>
       <Chart
         curves={[curve]}
@@ -91,7 +96,10 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
         linear
         height={150}
         showTemperature={show.degrees}
-        says={`The pan comes up to ${show.temperature(request.pan)}${warming.reached ? ` in ${formatDuration(warming.seconds)}` : ''}.`}
+        says={t('the-pan-comes-up-to', {
+          temperature: show.temperature(request.pan),
+          part: warming.reached ? t('in', { duration: formatDuration(warming.seconds) }) : '',
+        })}
       />
       <View role="list" className="gap-1">
         {readinessSigns(fat, request.pan).map((sign) => (
@@ -101,17 +109,25 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
         ))}
       </View>
       <Text voice="small">
-        {`The pan takes ${most === 1 ? 'one' : most} at once (${Math.round(covered(Math.min(request.pieces, most)) * 100)} % of its floor).`}
+        {t('the-pan-takes-at-once-of-its', {
+          part: most === 1 ? 'one' : most,
+          value: Math.round(covered(Math.min(request.pieces, most)) * 100),
+        })}
         {loading
-          ? ` With food in, it drops to ${show.temperature(loading.lowest)} and needs ${formatDuration(loading.recovery)} at full power between batches.`
+          ? t('with-food-in-it-drops-to-and', {
+              temperature: show.temperature(loading.lowest),
+              duration: formatDuration(loading.recovery),
+            })
           : ''}
         {request.pieces > most
-          ? ` ${request.pieces} go in ${Math.ceil(request.pieces / most)} batches: crowding steams.`
+          ? t('go-in-batches-crowding-steams', {
+              pieces: request.pieces,
+              value: Math.ceil(request.pieces / most),
+            })
           : ''}
       </Text>
       <Text voice="small" tone="text-iron-500">
-        Extractor on before the oil. The handle is as hot as the pan: a dry towel or sleeve stays on
-        it. Smoke points from handbooks of edible oils; drop and wisp are ranges, not figures.
+        {t('extractor-on-before-the-oil-the-handle')}
       </Text>
     </View>
   );

@@ -8,22 +8,23 @@ import { pieceName } from '../../words/cutWords';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { COVER_WORDS, describeSalt, describeSurface } from './sentenceWords';
+import { t } from './t';
 
 /** Defaults of the new piece that replace choices made for the former one. */
 const SAY: Readonly<Record<OfThePiece, (request: PlanRequest, show: Show) => string>> = {
   surface: describeSurface,
   saltAhead: describeSalt,
-  thaw: () => 'not frozen',
-  temper: () => 'straight from the fridge',
-  pan: ({ pan }, show) => `a ${show.temperature(pan)} pan`,
-  panAfter: () => 'the burner unchanged',
-  edges: () => 'no edges seared',
-  cover: ({ cover }) => `rested ${COVER_WORDS[cover]}`,
-  hold: () => 'not held',
-  airing: () => 'not dried in the fridge',
-  game: () => 'game from its default origin',
-  treated: () => 'intact meat',
-  carveAfter: () => 'carved after its default rest',
+  thaw: () => t('not-frozen'),
+  temper: () => t('straight-from-the-fridge-2'),
+  pan: ({ pan }, show) => t('a-pan', { temperature: show.temperature(pan) }),
+  panAfter: () => t('the-burner-unchanged'),
+  edges: () => t('no-edges-seared'),
+  cover: ({ cover }) => t('rested', { words: COVER_WORDS[cover] }),
+  hold: () => t('not-held'),
+  airing: () => t('not-dried-in-the-fridge'),
+  game: () => t('game-from-its-default-origin'),
+  treated: () => t('intact-meat'),
+  carveAfter: () => t('carved-after-its-default-rest'),
 };
 
 /** Says what went with the piece before, and takes it back in one tap. */
@@ -36,10 +37,10 @@ export const PieceChanged = () => {
   const begins = went.map((key) => SAY[key](draft.request, show)).join(', ');
   return (
     <View role="status" className="items-start gap-1">
-      <Text voice="small">{`Planned as this piece usually is: ${begins}.`}</Text>
+      <Text voice="small">{t('planned-as-this-piece-usually-is', { begins })}</Text>
       <Button
         kind="plain"
-        label={`Back to the ${pieceName(draft.before)}`}
+        label={t('back-to-the', { pieceName: pieceName(draft.before) })}
         onPress={() => dispatch(pieceTakenBack())}
       />
     </View>

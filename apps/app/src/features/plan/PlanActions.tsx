@@ -4,6 +4,7 @@ import { describeFailure, useKeepPlanMutation } from '../../store/bookApi';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useStartPlan } from './useStartPlan';
+import { t } from './t';
 
 interface Props {
   /** The plan as a record, once it is computed; undefined if it fails. */
@@ -23,21 +24,23 @@ export const PlanActions = ({ record, what }: Props) => {
   return (
     <View className="no-print gap-2">
       {what.start === undefined ? null : underWay ? (
-        <Button label="A cook is under way: go to it" onPress={goToStove} />
+        <Button label={t('a-cook-is-under-way-go-to')} onPress={goToStove} />
       ) : (
         <Button label={what.start} onPress={() => void start()} />
       )}
       {underWay ? (
-        <Button kind="plain" label="Cook this beside it" onPress={() => void join()} />
+        <Button kind="plain" label={t('cook-this-beside-it')} onPress={() => void join()} />
       ) : null}
       <Button
         kind="plain"
-        label={kept.isSuccess ? 'Kept; keep another' : what.keep}
+        label={kept.isSuccess ? t('kept-keep-another') : what.keep}
         disabled={kept.isLoading}
         onPress={() => void keep()}
       />
       {kept.error ? (
-        <Text voice="small" role="alert">{`Not saved. ${describeFailure(kept.error)}`}</Text>
+        <Text voice="small" role="alert">
+          {t('not-saved', { failure: describeFailure(kept.error) })}
+        </Text>
       ) : null}
     </View>
   );

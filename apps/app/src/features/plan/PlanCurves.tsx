@@ -8,6 +8,7 @@ import type { ChartPoint } from '../../ui/CurveChart';
 import { Chart } from '../../ui/Drawn';
 import { useShow } from '../../words/useShow';
 import { INK } from '../../ui/ink';
+import { t } from './t';
 
 /** Above this the scale is compressed, and marked from a little higher on, C. */
 const COMPRESSED = { from: 80, marked: 110 } as const;
@@ -40,7 +41,12 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
     const hottest = Math.max(...trace.surface, request.target);
     return {
       curves: [
-        { label: 'first face down', colour: INK.surface, time: trace.time, value: trace.surface },
+        {
+          label: t('first-face-down'),
+          colour: INK.surface,
+          time: trace.time,
+          value: trace.surface,
+        },
         { label: 'core', colour: INK.iron950, time: trace.time, value: trace.core },
       ],
       level: {
@@ -51,7 +57,10 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
         ...moves,
         {
           time: cookSeconds,
-          label: `out ${show.degrees(doneCore)}, ${show.clock(inAt + cookSeconds * 1000)}`,
+          label: t('out', {
+            degrees: show.degrees(doneCore),
+            clock: show.clock(inAt + cookSeconds * 1000),
+          }),
         },
       ],
       shade: [cookSeconds, cookSeconds + restSeconds] as const,
@@ -68,7 +77,13 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
       height={240}
       cursor={cursor}
       showTemperature={show.degrees}
-      says={`Core from ${show.temperature(request.start)} to ${show.temperature(doneCore)} as it leaves the heat after ${formatDuration(cookSeconds)}, then to ${show.temperature(peakCore)} in the rest. Above ${show.temperature(COMPRESSED.from)} the scale is compressed.`}
+      says={t('core-from-to-as-it-leaves-the', {
+        temperature: show.temperature(request.start),
+        temperature2: show.temperature(doneCore),
+        duration: formatDuration(cookSeconds),
+        temperature3: show.temperature(peakCore),
+        temperature4: show.temperature(COMPRESSED.from),
+      })}
     />
   );
 });

@@ -27,6 +27,7 @@ import { HoldCosts } from './HoldCosts';
 import { SmallerMuscle } from './SmallerMuscle';
 import { WhatChanged } from './WhatChanged';
 import { describeCrust } from '../../words/judgedWords';
+import { t } from './t';
 
 interface Props {
   readonly plan: CookPlan;
@@ -47,9 +48,9 @@ const FRAME_GRAIN = 0.1;
 const placeAt = (plan: CookPlan, seconds: number): string => {
   const at = seconds + FRAME_GRAIN;
   const leg = plan.legs.find((each) => at < each.at + each.seconds);
-  if (leg?.kind === 'board') return leg.air === undefined ? 'waiting, tented' : 'held warm';
-  if (leg) return leg.kind === 'oven' ? 'in the oven' : 'in the pan';
-  return at < plan.cookSeconds + plan.restSeconds ? 'resting' : 'on the board';
+  if (leg?.kind === 'board') return leg.air === undefined ? t('waiting-tented') : t('held-warm');
+  if (leg) return leg.kind === 'oven' ? t('in-the-oven') : t('in-the-pan');
+  return at < plan.cookSeconds + plan.restSeconds ? 'resting' : t('on-the-board');
 };
 
 /** The chosen plan: its slice, which can be scrubbed along the cook, its figures and curves. */
@@ -80,7 +81,14 @@ export const PlanInFull = memo(function PlanInFull({
           {WAY_NAMES[plan.request.way]}
         </Text>
         <Text voice="small" tone="text-iron-500">
-          {`${index === last ? 'The slice as served' : `The slice, ${showDuration(time)} in`}; ${show.thickness(plan.request.thickness)}, to scale; the dashed line is ${show.degrees(GREY)}`}
+          {t('to-scale-the-dashed-line-is', {
+            part:
+              index === last
+                ? t('the-slice-as-served')
+                : t('the-slice-in', { duration: showDuration(time) }),
+            thickness: show.thickness(plan.request.thickness),
+            degrees: show.degrees(GREY),
+          })}
         </Text>
       </View>
       <OnYourThermometer plan={plan} />
@@ -91,16 +99,24 @@ export const PlanInFull = memo(function PlanInFull({
       <BigSlice plan={plan} slices={slices} index={index} />
       <View>
         <Slider
-          label="Along the cook"
+          label={t('along-the-cook')}
           value={index}
           least={0}
           most={last}
           step={1}
-          says={`${formatDuration(time)} in, ${placeAt(plan, time)}, core ${show.temperature(core)}`}
+          says={t('in-core', {
+            duration: formatDuration(time),
+            placeAt: placeAt(plan, time),
+            temperature: show.temperature(core),
+          })}
           onChange={setScrub}
         />
         <Text voice="small" tone="text-iron-500">
-          {`${show.clock(inAt + time * 1000)}, ${placeAt(plan, time)}: core ${show.temperature(core)}`}
+          {t('core', {
+            clock: show.clock(inAt + time * 1000),
+            placeAt: placeAt(plan, time),
+            temperature: show.temperature(core),
+          })}
         </Text>
       </View>
       <Explained />
@@ -119,7 +135,10 @@ const CutShort = ({ plan: { legs, request } }: { readonly plan: CookPlan }) => {
   if (!short) return null;
   return (
     <Text role="status">
-      {`A sear stops at ${showDuration(short.seconds)}, short of the crust you asked for: a ${show.temperature(request.pan)} pan takes longer. A hotter pan or a drier face gets there.`}
+      {t('a-sear-stops-at-short-of-the', {
+        duration: showDuration(short.seconds),
+        temperature: show.temperature(request.pan),
+      })}
     </Text>
   );
 };
@@ -132,7 +151,11 @@ const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {
   const pull = pullsFromOven(plan) ? plan.pullCore : plan.doneCore;
   return (
     <Text voice="small" role="note">
-      {`Your thermometer will say ${show.temperature(pull + offset)} at the pull: it reads ${show.difference(Math.abs(offset))} ${offset > 0 ? 'over' : 'under'}.`}
+      {t('your-thermometer-will-say-at-the-pull', {
+        temperature: show.temperature(pull + offset),
+        difference: show.difference(Math.abs(offset)),
+        part: offset > 0 ? 'over' : 'under',
+      })}
     </Text>
   );
 };
@@ -176,7 +199,18 @@ const BigSlice = memo(function BigSlice({
         maxHeight={SLICE_HEIGHT}
         line={GREY}
         probe={probeIn(plan.request)}
-        says={`Slice ${served ? 'as served' : `${formatDuration(time)} into the cook`}: ${doneness} at ${show.temperature(core)} in the middle, ${describeCrust(namedBrowning(plan), plan.request)} crust, ${show.depth(plan.greyBand)} of grey band over both sides. ${describeLayers(figures, (celsius) => donenessOf(cutOf(plan.request).species, celsius).name, show)}`}
+        says={t('slice-at-in-the-middle-crust-of', {
+          part: served ? t('as-served') : t('into-the-cook', { duration: formatDuration(time) }),
+          doneness,
+          temperature: show.temperature(core),
+          crust: describeCrust(namedBrowning(plan), plan.request),
+          depth: show.depth(plan.greyBand),
+          layers: describeLayers(
+            figures,
+            (celsius) => donenessOf(cutOf(plan.request).species, celsius).name,
+            show,
+          ),
+        })}
       />
     </View>
   );

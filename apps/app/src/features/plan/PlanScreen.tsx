@@ -15,6 +15,7 @@ import { planOfLink } from '../../words/planLink';
 import { Describe } from './Describe';
 import { Sentence } from './Sentence';
 import { Ways } from './Ways';
+import { t } from './t';
 
 /** The chosen plan: under the fold on a phone, and too heavy to hold back the first figures. */
 const chosen = () => import('./Chosen');
@@ -38,7 +39,7 @@ const UnitsSwitch = () => {
   return (
     <Pressable
       role="button"
-      aria-label={`Units ${show.symbols}; switch`}
+      aria-label={t('units-switch', { symbols: show.symbols })}
       onPress={() => dispatch(unitsChosen(other))}
       className="min-h-touch justify-center"
     >
@@ -49,13 +50,20 @@ const UnitsSwitch = () => {
   );
 };
 
-const COUNTS = ['No way', 'One way', 'Two ways', 'Three ways', 'Four ways', 'Five ways'];
+const COUNTS = [
+  t('no-way'),
+  t('one-way'),
+  t('two-ways'),
+  t('three-ways'),
+  t('four-ways'),
+  t('five-ways'),
+];
 
 const WaysHead = () => {
   const count = useAppSelector((state) => waysFor(cutOf(state.draft.request)).length);
   return (
     <Text voice="head" heading={2}>
-      {`${COUNTS[count] ?? `${count} ways`} to the same end`}
+      {t('to-the-same-end', { words: COUNTS[count] ?? t('ways', { count }) })}
     </Text>
   );
 };
@@ -88,7 +96,7 @@ export const PlanScreen = () => {
           <View className="gap-5 px-4 pt-2 lg:w-[400px] lg:border-r lg:border-salt-200">
             <View className="flex-row items-center justify-between">
               <Text voice="strong" heading={1}>
-                Plan
+                {t('plan')}
               </Text>
               <UnitsSwitch />
             </View>

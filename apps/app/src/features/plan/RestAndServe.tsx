@@ -10,28 +10,39 @@ import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { readingSentence } from '../../words/kitchenWords';
+import { t } from './t';
 
 const RULES: Readonly<Record<RestRule, string>> = {
-  computed: 'what the core wants',
-  none: 'no rest',
-  fixed: 'the fixed minutes',
-  half: 'half the cooking time',
+  computed: t('what-the-core-wants'),
+  none: t('no-rest'),
+  fixed: t('the-fixed-minutes'),
+  half: t('half-the-cooking-time'),
 };
 
 const COVER_COST = {
-  open: 'Open on a rack: the crust stays dry.',
-  loose: 'Loosely tented: a little warmer, and the crust softens some in the moist air.',
-  wrapped: 'Wrapped: warmest, and the steam it keeps in softens the crust.',
+  open: t('open-on-a-rack-the-crust-stays'),
+  loose: t('loosely-tented-a-little-warmer-and-the'),
+  wrapped: t('wrapped-warmest-and-the-steam-it-keeps'),
 } as const;
 
 /** A whole piece at its carving, and what waiting longer costs. */
 const describeCarving = (plan: CookPlan, show: Show): string => {
   const { laterPeak, restSeconds, sliceCore } = plan;
-  const carved = `Carved ${formatDuration(restSeconds)} after the heat, its core is at ${show.temperature(sliceCore, 1)}.`;
+  const carved = t('carved-after-the-heat-its-core-is', {
+    duration: formatDuration(restSeconds),
+    temperature: show.temperature(sliceCore, 1),
+  });
   const cost =
     laterPeak === undefined
-      ? `It peaked at ${show.temperature(plan.peakCore, 1)} ${formatDuration(Math.round(plan.peakAfter / 60) * 60)} after the heat, and cools from then on.`
-      : `Left whole, it rises to ${show.temperature(laterPeak.celsius, 1)} at ${formatDuration(Math.round(laterPeak.after / 60) * 60)}: waiting costs ${show.difference(laterPeak.celsius - sliceCore)}.`;
+      ? t('it-peaked-at-after-the-heat-and', {
+          temperature: show.temperature(plan.peakCore, 1),
+          duration: formatDuration(Math.round(plan.peakAfter / 60) * 60),
+        })
+      : t('left-whole-it-rises-to-at-waiting', {
+          temperature: show.temperature(laterPeak.celsius, 1),
+          duration: formatDuration(Math.round(laterPeak.after / 60) * 60),
+          difference: show.difference(laterPeak.celsius - sliceCore),
+        });
   return `${carved} ${cost} ${readingSentence(plan, 'slice', show)}`;
 };
 
@@ -48,10 +59,20 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
         {carve !== undefined
           ? describeCarving(plan, show)
           : plan.peakAfter > 20
-            ? `The core peaks at ${show.temperature(plan.peakCore, 1)}, ${formatDuration(Math.round(plan.peakAfter / 10) * 10)} after the heat. Slice from ${showDuration(plan.restSeconds)}; it may wait ${waits < 60 ? 'hardly longer' : `about ${formatDuration(Math.round(waits / 60) * 60)} more`} before it has lost ${show.difference(1.5)}. ${readingSentence(plan, 'slice', show)}`
-            : `The core is at its peak as it leaves the heat: little or no rest is wanted.`}
+            ? t('the-core-peaks-at-after-the-heat', {
+                temperature: show.temperature(plan.peakCore, 1),
+                duration: formatDuration(Math.round(plan.peakAfter / 10) * 10),
+                duration2: showDuration(plan.restSeconds),
+                part:
+                  waits < 60
+                    ? t('hardly-longer')
+                    : t('about-more', { duration: formatDuration(Math.round(waits / 60) * 60) }),
+                difference: show.difference(1.5),
+                readingSentence: readingSentence(plan, 'slice', show),
+              })
+            : t('the-core-is-at-its-peak-as')}
       </Text>
-      <View role="table" aria-label="Rules for the rest">
+      <View role="table" aria-label={t('rules-for-the-rest')}>
         {rules.map((rule) => {
           const { seconds, core, short } = restByRule(plan, rule, restSeconds);
           return (
@@ -61,17 +82,20 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
                 voice={rule === restRule ? 'label' : 'small'}
                 className="flex-1"
               >
-                {`${RULES[rule]}${rule === restRule && rule !== 'computed' ? ' (house rule)' : ''}`}
+                {`${RULES[rule]}${rule === restRule && rule !== 'computed' ? t('house-rule') : ''}`}
               </Text>
               <Text role="cell" voice="figure" className="w-[3.25rem]">
                 {showDuration(seconds)}
               </Text>
               <Text role="cell" voice="small" className="w-[7.5rem]">
                 {core === undefined || short === undefined
-                  ? 'past the curve'
+                  ? t('past-the-curve')
                   : short < 0.3
-                    ? `core ${show.degrees(core, 1)}`
-                    : `core ${show.degrees(core, 1)}, ${show.difference(short)} under`}
+                    ? t('core-2', { degrees: show.degrees(core, 1) })
+                    : t('core-under', {
+                        degrees: show.degrees(core, 1),
+                        difference: show.difference(short),
+                      })}
               </Text>
             </View>
           );
@@ -79,7 +103,7 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
       </View>
       <Text voice="small">{COVER_COST[plan.request.cover]}</Text>
       <Text voice="small">
-        {`Warm plates. Sliced ${cutOf(plan.request).slicing}: note the grain before the crust hides it. Finishing salt after slicing.`}
+        {t('warm-plates-sliced-note-the-grain-before', { slicing: cutOf(plan.request).slicing })}
       </Text>
     </View>
   );

@@ -7,20 +7,31 @@ import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 const WHERE: Readonly<Record<RubPlace, string>> = {
-  before: 'on before the heat',
-  oven: 'on as it goes into the oven, or into its tray',
-  after: 'on once it is out, or after slicing',
+  before: t('on-before-the-heat'),
+  oven: t('on-as-it-goes-into-the-oven'),
+  after: t('on-once-it-is-out-or-after'),
 };
 
 const describeRub = ({ rub, place, before, there }: PlacedRub, show: Show): string => {
   const { name, bittersAt } = RUBS[rub];
-  const bears = `${name} bears about ${show.degrees(bittersAt)}`;
+  const bears = t('bears-about', { name, degrees: show.degrees(bittersAt) });
   if (place === 'before') {
-    return `${capital(name)} ${WHERE.before}: it meets ${show.degrees(there)} at most, and bears about ${show.degrees(bittersAt)}.`;
+    return t('it-meets-at-most-and-bears-about', {
+      name: capital(name),
+      before: WHERE.before,
+      degrees: show.degrees(there),
+      degrees2: show.degrees(bittersAt),
+    });
   }
-  return `${capital(name)} ${WHERE[place]}: in this pan it would meet ${show.degrees(before)}, and ${bears}.`;
+  return t('in-this-pan-it-would-meet-and', {
+    name: capital(name),
+    words: WHERE[place],
+    degrees: show.degrees(before),
+    bears,
+  });
 };
 
 /** Time for each rub and its reason, from the surface temperature of this plan. */
@@ -30,7 +41,7 @@ export const RubPlaces = ({ plan }: { readonly plan: CookPlan }) => {
   const placed = useMemo(() => (rubs ? placeRubs(plan, rubs) : []), [plan, rubs]);
   if (placed.length === 0) return null;
   return (
-    <View role="list" aria-label="Rubs and spices" className="gap-1">
+    <View role="list" aria-label={t('rubs-and-spices')} className="gap-1">
       {placed.map((one) => (
         <Text key={one.rub} voice="small" role="listitem">
           {describeRub(one, show)}

@@ -30,6 +30,7 @@ import { RubPlaces } from './RubPlaces';
 import type { RunLine } from './runLine';
 import { SidesEditor } from './SidesEditor';
 import { TakeAway } from './TakeAway';
+import { t } from './t';
 
 interface Props {
   readonly plan: CookPlan;
@@ -61,7 +62,9 @@ export const RunColumn = memo(function RunColumn({ plan, plateAt, now }: Props) 
   return (
     <View className="gap-3">
       <Text voice="head" heading={2}>
-        {`Timeline, back from ${dated ? formatMoment(plateAt, now, show) : show.clock(plateAt)}`}
+        {t('timeline-back-from', {
+          part: dated ? formatMoment(plateAt, now, show) : show.clock(plateAt),
+        })}
       </Text>
       <Terms of={originsOf(run)} />
       {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
@@ -131,7 +134,7 @@ const Step = ({ line, clock }: { readonly line: RunLine; readonly clock: string 
       <View className="flex-1">
         <Text voice="label">{does}</Text>
         <Text voice="small" tone="text-iron-500">
-          {hands === 'free' ? `${why}; hands free` : why}
+          {hands === 'free' ? t('hands-free', { why }) : why}
         </Text>
         {conflict === undefined ? null : (
           <Text voice="small" role="alert">
@@ -147,13 +150,17 @@ const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): RunLine => ({
   key: `side ${side.name}`,
   at,
   does: side.name,
-  why: `${formatDuration(side.handsOn)} of hands, then ${formatDuration(side.handsOff)} by itself${containing(side.allergens)}`,
+  why: t('of-hands-then-by-itself', {
+    duration: formatDuration(side.handsOn),
+    duration2: formatDuration(side.handsOff),
+    containing: containing(side.allergens),
+  }),
   hands: 'on',
   conflict: conflict && describeConflict(conflict, show),
 });
 
 const BUSY: Readonly<Record<string, string>> = {
-  in: 'laying it in',
+  in: t('laying-it-in'),
   turn: 'turning',
   turns: 'turning',
   slice: 'slicing',
@@ -164,10 +171,15 @@ const BUSY: Readonly<Record<string, string>> = {
 const describeConflict = (conflict: NonNullable<PlacedSide['conflict']>, show: Show): string => {
   switch (conflict.reason) {
     case 'hands':
-      return `Your hands are busy then (${BUSY[conflict.busy] ?? 'at the piece'}). Make it earlier and keep it warm, or have help.`;
+      return t('your-hands-are-busy-then-make-it', {
+        words: BUSY[conflict.busy] ?? t('at-the-piece'),
+      });
     case 'oven':
-      return `It wants ${show.temperature(conflict.wanted)}, the oven is at ${show.temperature(conflict.set)} for the piece.`;
+      return t('it-wants-the-oven-is-at-for', {
+        temperature: show.temperature(conflict.wanted),
+        temperature2: show.temperature(conflict.set),
+      });
     case 'pan':
-      return 'The pan is in use then: another pan, or after the piece.';
+      return t('the-pan-is-in-use-then-another');
   }
 };

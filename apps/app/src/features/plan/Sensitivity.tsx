@@ -8,16 +8,17 @@ import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { useAsked } from '../../workers/useAsked';
 import { inputWords } from './planFigures';
+import { t } from './t';
 
 /** Input to measure better if it has the largest effect. */
 const BETTER: Readonly<Record<InputSpread['input'], string>> = {
-  thickness: 'Measure the thickest part with a ruler laid beside it, twice.',
-  contact: 'Dry it well and press it flat: contact is what the pan gives.',
-  start: 'Put the thermometer in before it goes in: the fridge has warm shelves.',
-  pan: 'Point an infrared gun at the middle of the pan before it goes in.',
-  burner: 'Time how long the empty pan takes to heat: Calibration computes the burner from it.',
-  ovenHeat: 'Leave a probe in: how fast the middle climbs tells how this oven heats.',
-  oven: 'Hang a thermometer by the rack: the dial is not the air.',
+  thickness: t('measure-the-thickest-part-with-a-ruler'),
+  contact: t('dry-it-well-and-press-it-flat'),
+  start: t('put-the-thermometer-in-before-it-goes'),
+  pan: t('point-an-infrared-gun-at-the-middle'),
+  burner: t('time-how-long-the-empty-pan-takes'),
+  ovenHeat: t('leave-a-probe-in-how-fast-the'),
+  oven: t('hang-a-thermometer-by-the-rack-the'),
 };
 
 /** An input that moves the time by less is not worth a line, s. */
@@ -39,9 +40,9 @@ export const Sensitivity = memo(function Sensitivity({
   return (
     <View className="gap-2">
       <Text voice="head" heading={2}>
-        What matters most
+        {t('what-matters-most')}
       </Text>
-      {spread.flat ? <Text voice="small">The end hardly depends on the time.</Text> : null}
+      {spread.flat ? <Text voice="small">{t('the-end-hardly-depends-on-the-time')}</Text> : null}
       <View role="list" className="gap-1">
         {shown.map(({ input, error, seconds }) => (
           <View key={input} role="listitem" className="flex-row items-center gap-3">
@@ -62,7 +63,7 @@ export const Sensitivity = memo(function Sensitivity({
       </View>
       {first ? <Text voice="small">{BETTER[first.input]}</Text> : null}
       {changes ? (
-        <View role="list" aria-label="What if">
+        <View role="list" aria-label={t('what-if')}>
           {changes.map((change) => (
             <Text key={change.input} voice="small" tone="text-iron-500" role="listitem">
               {describeChange(change, request, show)}
@@ -76,17 +77,19 @@ export const Sensitivity = memo(function Sensitivity({
 
 const formatShort = (seconds: number): string => {
   const whole = Math.abs(Math.round(seconds));
-  return whole < 100 ? `${whole} s` : `${Math.round(whole / 60)} min`;
+  return whole < 100 ? t('s', { whole }) : t('min', { value: Math.round(whole / 60) });
 };
 
 const CHANGES: Readonly<
   Record<InputChange['input'], (by: number, request: PlanRequest, show: Show) => string>
 > = {
-  thickness: (by, _request, show) => `If it were ${show.thickness(by)} thicker`,
-  start: (by, _request, show) => `If it began ${show.wholeDifference(by)} warmer`,
-  pan: (by, _request, show) => `In a pan ${show.wholeDifference(by)} hotter`,
-  oven: (by, _request, show) => `In an oven ${show.wholeDifference(by)} hotter`,
-  cover: (_by, request) => (request.cover === 'open' ? 'Wrapped in the rest' : 'Rested open'),
+  thickness: (by, _request, show) => t('if-it-were-thicker', { thickness: show.thickness(by) }),
+  start: (by, _request, show) =>
+    t('if-it-began-warmer', { wholeDifference: show.wholeDifference(by) }),
+  pan: (by, _request, show) => t('in-a-pan-hotter', { wholeDifference: show.wholeDifference(by) }),
+  oven: (by, _request, show) =>
+    t('in-an-oven-hotter', { wholeDifference: show.wholeDifference(by) }),
+  cover: (_by, request) => (request.cover === 'open' ? t('wrapped-in-the-rest') : t('rested-open')),
 };
 
 const describeChange = (
@@ -94,9 +97,12 @@ const describeChange = (
   request: PlanRequest,
   show: Show,
 ): string => {
-  if (seconds === undefined) return `${CHANGES[input](by, request, show)}: it would not work.`;
+  if (seconds === undefined)
+    return t('it-would-not-work', { part: CHANGES[input](by, request, show) });
   const moved = Math.round(seconds / 5) * 5;
   const says =
-    moved === 0 ? 'the same' : `${formatDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
+    moved === 0
+      ? t('the-same')
+      : `${formatDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
   return `${CHANGES[input](by, request, show)}: ${says}.`;
 };

@@ -22,6 +22,7 @@ import {
   describeSurface,
   type Editable,
 } from './sentenceWords';
+import { t } from './t';
 
 /** The controls come when the first word is tapped: the first load is for the first figures. */
 const Editor = chunk(() => import('./editors/Editor').then((m) => m.Editor)).Chunk;
@@ -42,7 +43,7 @@ const Word = memo(function Word({ name, says, open, onOpen }: WordProps) {
       role="button"
       tabIndex={0}
       aria-expanded={open}
-      aria-label={`Change ${says}`}
+      aria-label={t('change', { says })}
       testID={`word-${name}`}
       onPress={() => onOpen(open ? undefined : name)}
       className={`underline ${open ? 'bg-salt-200' : ''}`}
@@ -69,32 +70,32 @@ export const Sentence = memo(function Sentence() {
   return (
     <View className="gap-3">
       <Text voice="sentence" className="leading-[36px]">
-        {'Cook '}
+        {t('cook')}
         {word('count', formatHowMany(request))} {word('cut', pieceName(request))}
         {', '}
         {word('thickness', show.thickness(request.thickness))}
-        {' thick, '}
+        {t('thick')}
         {word('weight', show.weight(request.weight))}
         {', '}
         {word('surface', describeSurface(request))}
         {', '}
         {word('salt', describeSalt(request))}
-        {', from '}
+        {t('from')}
         {word('start', describeStart(request, show))}
-        {', in a '}
+        {t('in-a')}
         {word('pan', describePan(request, show))}
         {', '}
         {word('moves', describeMoves(request))}
-        {', or with a '}
+        {t('or-with-a')}
         {word('oven', describeOven(request, show))}
-        {', to '}
+        {t('to-4')}
         {word(
           'target',
           `${donenessOf(species, request.target).name} ${show.degrees(request.target)}`,
         )}
-        {', rested '}
+        {t('rested-2')}
         {word('cover', describeRest(request))}
-        {', on the plate '}
+        {t('on-the-plate')}
         {word('plate', describePlate(draft.plate, now, show))}
         {'.'}
       </Text>
@@ -103,7 +104,7 @@ export const Sentence = memo(function Sentence() {
         <View className="gap-3 border-l-4 border-flame-light bg-salt-0 p-4" testID="editor">
           <Editor word={open} draft={draft} />
           <View className="self-end">
-            <Button kind="plain" label="Done" onPress={() => setOpen(undefined)} />
+            <Button kind="plain" label={t('done')} onPress={() => setOpen(undefined)} />
           </View>
         </View>
       )}

@@ -17,6 +17,7 @@ import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { FUEL_WORDS, STEM_WORDS } from '../../words/kitchenWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Cooking widths pans are sold by in each system, m: round millimetres, and inches in their fractions. */
 const WIDTHS: Readonly<Record<UnitSystem, readonly number[]>> = {
@@ -31,9 +32,9 @@ const MASS_PER_AREA = 35.5;
 const POWERS: Readonly<Record<BurnerKind, number>> = { gas: 3000, electric: 1800, induction: 2200 };
 /** Differences between an oven and its dial, K, in cooks' words. */
 const OFFSETS = [
-  { value: '-20', label: 'Runs cool' },
-  { value: '0', label: 'True, or I do not know' },
-  { value: '15', label: 'Runs hot' },
+  { value: '-20', label: t('runs-cool') },
+  { value: '0', label: t('true-or-i-do-not-know') },
+  { value: '15', label: t('runs-hot') },
 ] as const;
 /** Medium-rare beef as a table means it, over the house scale, K. */
 const TABLES = [-3, 0, 3] as const;
@@ -80,38 +81,37 @@ export const SetUp = () => {
     ask({ target: mediumRare + over });
   };
   return (
-    <View role="region" aria-label="Your kitchen" className="no-print gap-4">
+    <View role="region" aria-label={t('your-kitchen')} className="no-print gap-4">
       <View>
         <Text voice="head" heading={2}>
-          Your kitchen
+          {t('your-kitchen')}
         </Text>
         <Text voice="small" tone="text-iron-500">
-          Skip what you do not know. You find everything in Kitchen; the rest is learned from your
-          cooks.
+          {t('skip-what-you-do-not-know-you')}
         </Text>
       </View>
-      <Asked says="Units">
+      <Asked says={t('units')}>
         <Choice
-          label="Units"
+          label={t('units')}
           value={show.units}
           onChange={(system) => dispatch(unitsChosen(system))}
           options={[
-            { value: 'metric', label: '°C · mm · g' },
-            { value: 'imperial', label: '°F · in · oz' },
+            { value: 'metric', label: t('c-mm-g') },
+            { value: 'imperial', label: t('f-in-oz') },
           ]}
         />
       </Asked>
-      <Asked says="Your cast iron, across its floor">
+      <Asked says={t('your-cast-iron-across-its-floor')}>
         <Choice
-          label="Pan"
+          label={t('pan')}
           value={String(widths.find((width) => Math.abs(width - pan.diameter) < SAME_WIDTH) ?? '')}
           onChange={(width) => setWidth(Number(width))}
           options={widths.map((width) => ({ value: String(width), label: show.thickness(width) }))}
         />
       </Asked>
-      <Asked says="On">
+      <Asked says={t('on')}>
         <Choice
-          label="Burner"
+          label={t('burner')}
           value={burner.kind}
           onChange={(kind) =>
             change({ burners: withChanged(burners, burner.id, { kind, power: POWERS[kind] }) })
@@ -119,15 +119,15 @@ export const SetUp = () => {
           options={BURNER_KINDS.map((value) => ({ value, label: capital(value) }))}
         />
       </Asked>
-      <Asked says="Your oven">
+      <Asked says={t('your-oven')}>
         <Choice
-          label="Oven"
+          label={t('oven')}
           value={request.ovenFuel}
           onChange={(ovenFuel) => ask({ ovenFuel })}
           options={OVEN_FUELS.map((value) => ({ value, label: FUEL_WORDS[value] }))}
         />
         <Choice
-          label="Oven against its dial"
+          label={t('oven-against-its-dial')}
           value={OFFSETS.find(({ value }) => Number(value) === oven.offset)?.value}
           onChange={(offset) =>
             change({ ovens: withChanged(ovens, oven.id, { offset: Number(offset) }) })
@@ -135,17 +135,17 @@ export const SetUp = () => {
           options={OFFSETS}
         />
       </Asked>
-      <Asked says="Your thermometer goes in">
+      <Asked says={t('your-thermometer-goes-in')}>
         <Choice
-          label="Thermometer"
+          label={t('thermometer')}
           value={request.stem}
           onChange={(stem) => ask({ stem })}
           options={STEM_SIDES.map((value) => ({ value, label: capital(STEM_WORDS[value]) }))}
         />
       </Asked>
-      <Asked says="Medium-rare, at your table, is">
+      <Asked says={t('medium-rare-at-your-table-is')}>
         <Choice
-          label="Medium-rare"
+          label={t('medium-rare')}
           value={table === undefined ? undefined : String(table)}
           onChange={(over) => setTableTo(Number(over))}
           options={TABLES.map((over) => ({
@@ -154,7 +154,7 @@ export const SetUp = () => {
           }))}
         />
       </Asked>
-      <Button label="Done: show me a plan" onPress={() => dispatch(greetingAnswered())} />
+      <Button label={t('done-show-me-a-plan')} onPress={() => dispatch(greetingAnswered())} />
     </View>
   );
 };

@@ -8,11 +8,12 @@ import { useAppDispatch } from '../../store/store';
 import { AllergenChips } from '../../ui/AllergenChips';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 /** Common sides of a seared piece, with typical minutes, to be edited. */
 const USUAL_SIDES: readonly Side[] = [
   {
-    name: 'Pan sauce',
+    name: t('pan-sauce'),
     handsOn: 180,
     handsOff: 60,
     needs: 'pan',
@@ -21,7 +22,7 @@ const USUAL_SIDES: readonly Side[] = [
     allergens: ['milk', 'sulphites', 'celery'],
   },
   {
-    name: 'Greens in the pan’s fat',
+    name: t('greens-in-the-pans-fat'),
     handsOn: 120,
     handsOff: 120,
     needs: 'pan',
@@ -29,7 +30,7 @@ const USUAL_SIDES: readonly Side[] = [
     allergens: [],
   },
   {
-    name: 'Mashed potatoes',
+    name: t('mashed-potatoes'),
     handsOn: 420,
     handsOff: 1500,
     needs: 'burner',
@@ -37,7 +38,7 @@ const USUAL_SIDES: readonly Side[] = [
     allergens: ['milk'],
   },
   {
-    name: 'Roast roots',
+    name: t('roast-roots'),
     handsOn: 480,
     handsOff: 2400,
     needs: 'oven',
@@ -64,7 +65,7 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
           <Pressable
             key={side.name}
             role="button"
-            aria-label={`Take off ${side.name}`}
+            aria-label={t('take-off', { name: side.name })}
             onPress={() => set(sides.filter(({ name }) => name !== side.name))}
             className="min-h-touch justify-center rounded border border-salt-300 px-3"
           >
@@ -73,7 +74,7 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
         ))}
         <Button
           kind="plain"
-          label={open ? 'Close' : 'Add a side or sauce'}
+          label={open ? t('close') : t('add-a-side-or-sauce')}
           onPress={() => setOpen(!open)}
         />
       </View>
@@ -86,14 +87,14 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
           className="min-h-touch justify-center"
         >
           <Text voice="small" tone="text-flame-light" className="underline">
-            {`${name}: ${allergens === undefined ? 'state its allergens' : allergens.length === 0 ? 'no declarable allergen' : `contains ${describeAllergens(allergens)}`}`}
+            {`${name}: ${allergens === undefined ? t('state-its-allergens') : allergens.length === 0 ? t('no-declarable-allergen') : t('contains', { allergens: describeAllergens(allergens) })}`}
           </Text>
         </Pressable>
       ))}
       {stated === undefined ? null : (
         <View className="gap-2 border-l-4 border-flame-light bg-salt-0 p-3">
           <AllergenChips
-            label={`Allergens of ${stated.name}`}
+            label={t('allergens-of', { name: stated.name })}
             chosen={stated.allergens ?? []}
             onChange={(allergens) =>
               set(sides.map((side) => (side === stated ? { ...side, allergens } : side)))
@@ -103,13 +104,13 @@ export const SidesEditor = ({ sides }: { readonly sides: readonly Side[] }) => {
             {stated.allergens === undefined ? (
               <Button
                 kind="plain"
-                label="It contains none of these"
+                label={t('it-contains-none-of-these')}
                 onPress={() =>
                   set(sides.map((side) => (side === stated ? { ...side, allergens: [] } : side)))
                 }
               />
             ) : null}
-            <Button kind="plain" label="Done" onPress={() => setStating(undefined)} />
+            <Button kind="plain" label={t('done')} onPress={() => setStating(undefined)} />
           </View>
         </View>
       )}

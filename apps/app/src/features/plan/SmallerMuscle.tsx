@@ -3,6 +3,7 @@ import { cutOf } from '@crustan/core/plan/request';
 import { useScales } from '../../store/useScales';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Two muscles that end this near to each other are one dish, K. */
 const ALIKE = 1.5;
@@ -10,13 +11,10 @@ const ALIKE = 1.5;
 const TOO_FAR = 6;
 
 const ADVICE = {
-  alike: 'Both sides of the bone are done together.',
-  warmer: (name: string) =>
-    `Lay it with the ${name} towards the cooler rim of the pan, and in the oven towards the door.`,
-  cooler: (name: string) =>
-    `Lay it with the ${name} over the hottest of the pan, and in the oven towards the back.`,
-  tooFar: (name: string) =>
-    `That is too far apart for one piece: take the ${name} off the bone and give it its own time.`,
+  alike: t('both-sides-of-the-bone-are-done'),
+  warmer: (name: string) => t('lay-it-with-the-towards-the-cooler', { name }),
+  cooler: (name: string) => t('lay-it-with-the-over-the-hottest', { name }),
+  tooFar: (name: string) => t('that-is-too-far-apart-for-one', { name }),
 };
 
 const adviceOn = (name: string, apart: number): string => {
@@ -34,7 +32,13 @@ export const SmallerMuscle = ({ plan }: { readonly plan: CookPlan }) => {
   const { peak } = plan.smaller;
   return (
     <Text voice="small" role="note">
-      {`The ${muscle.name} beyond the bone ends ${donenessOf(species, peak).name} at ${show.degrees(peak)}, the larger side at ${show.degrees(plan.peakCore)}. ${adviceOn(muscle.name, peak - plan.peakCore)}`}
+      {t('the-beyond-the-bone-ends-at-the', {
+        name: muscle.name,
+        name2: donenessOf(species, peak).name,
+        degrees: show.degrees(peak),
+        degrees2: show.degrees(plan.peakCore),
+        adviceOn: adviceOn(muscle.name, peak - plan.peakCore),
+      })}
     </Text>
   );
 };

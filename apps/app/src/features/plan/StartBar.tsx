@@ -9,6 +9,7 @@ import { useSeveral } from './onePlate/useSeveral';
 import { useStartSeveral } from './onePlate/useStartSeveral';
 import { usePlanRecord } from './usePlanRecord';
 import { useStartPlan } from './useStartPlan';
+import { t } from './t';
 
 interface Props {
   readonly way: Way;
@@ -26,7 +27,9 @@ export const StartBar = ({ way, plan, plateAt }: Props) => {
     <View className="no-print flex-row items-center gap-3 border-t border-salt-300 bg-salt-0 px-4 py-2">
       <View className="min-w-0 flex-1">
         <Text voice="note" tone="text-iron-500" numberOfLines={1}>
-          {several ? `${several.plate.batches.length} batches for one plate` : WAY_NAMES[way]}
+          {several
+            ? t('batches-for-one-plate', { batchesCount: several.plate.batches.length })
+            : WAY_NAMES[way]}
         </Text>
         <Text voice="figure" style={{ fontVariant: ['tabular-nums'] }}>
           {showDuration(
@@ -37,10 +40,10 @@ export const StartBar = ({ way, plan, plateAt }: Props) => {
         </Text>
       </View>
       {underWay ? (
-        <Button label="Go to the cook" onPress={goToStove} />
+        <Button label={t('go-to-the-cook')} onPress={goToStove} />
       ) : (
         <Button
-          label={several ? 'Start all at the stove' : 'Start at the stove'}
+          label={several ? t('start-all-at-the-stove') : t('start-at-the-stove')}
           onPress={() => (several ? startSeveral(several) : void start())}
         />
       )}

@@ -7,6 +7,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { WAY_NAMES } from '../../words/wayWords';
 import { usePlanView } from '../../workers/planLane';
+import { t } from './t';
 
 interface Props {
   readonly gear: RunGear;
@@ -36,7 +37,7 @@ const Offer = ({ way, gear, left }: Props & { readonly way: Way }) => {
     <View className="items-start">
       <Button
         kind="plain"
-        label={`Still in time: ${WAY_NAMES[way].toLowerCase()}`}
+        label={t('still-in-time', { words: WAY_NAMES[way].toLowerCase() })}
         onPress={() => dispatch(requestChanged({ way }))}
       />
     </View>

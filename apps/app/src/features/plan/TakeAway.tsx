@@ -12,6 +12,7 @@ import { pieceName, planTitle } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { linkOf } from '../../words/planLink';
 import type { RunLine } from './runLine';
+import { t } from './t';
 
 interface Props {
   readonly plan: CookPlan;
@@ -52,7 +53,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
       linkOf(store.getState().draft.request, store.getState().draft.plate),
     );
     saveFile('crustan-run.ics', 'text/calendar', text);
-    setSaid('The calendar file is saved; every step that wants you has an alarm.');
+    setSaid(t('the-calendar-file-is-saved-every-step'));
   };
   /** For other programs that read recipes. */
   const recipe = async (): Promise<void> => {
@@ -63,16 +64,16 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
       title,
       plan: keptPlan(plan),
       before: -Math.min(0, ...lines.map(({ at }) => at)),
-      servings: request.pieces === 1 ? '1 piece' : `${request.pieces} pieces`,
+      servings: request.pieces === 1 ? t('1-piece') : t('pieces', { pieces: request.pieces }),
       ingredients: [
         `${request.pieces} × ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}`,
-        `salt, ${show.weight(request.weight * request.salt * request.pieces)}`,
+        t('salt', { weight: show.weight(request.weight * request.salt * request.pieces) }),
         fatOf(request.fat).name,
       ],
       steps: lines.map(({ does, why }) => ({ name: does, text: `${does}. ${why}` })),
     });
     saveFile('crustan-recipe.json', 'application/ld+json', text);
-    setSaid('The recipe is saved: schema.org’s, as other programs read it.');
+    setSaid(t('the-recipe-is-saved-schema-orgs-as'));
   };
   const share = async (): Promise<void> => {
     // The current sentence, even while its plan is computed.
@@ -80,7 +81,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
     const link = linkOf(request, plate);
     try {
       await navigator.clipboard.writeText(link);
-      setSaid('The link is copied: whoever opens it has this plan.');
+      setSaid(t('the-link-is-copied-whoever-opens-it'));
     } catch {
       setSaid(link);
     }
@@ -92,17 +93,17 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
       plateAt: new Date(plateAt).toISOString(),
     };
     saveFile('crustan-plan.json', 'application/json', `${JSON.stringify(written, null, 2)}\n`);
-    setSaid('The plan file is saved.');
+    setSaid(t('the-plan-file-is-saved'));
   };
   return (
     <View className="no-print gap-2">
       <View className="flex-row flex-wrap gap-2">
-        <Button kind="plain" label="To a calendar" onPress={() => void calendar()} />
-        <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
-        <Button kind="plain" label="Copy a link" onPress={() => void share()} />
-        <Button kind="plain" label="Save as a file" onPress={file} />
-        <Button kind="plain" label="As a recipe" onPress={() => void recipe()} />
-        <Button kind="plain" label="Time chart" onPress={() => router.push('/card')} />
+        <Button kind="plain" label={t('to-a-calendar')} onPress={() => void calendar()} />
+        <Button kind="plain" label={t('print')} onPress={() => globalThis.print()} />
+        <Button kind="plain" label={t('copy-a-link')} onPress={() => void share()} />
+        <Button kind="plain" label={t('save-as-a-file')} onPress={file} />
+        <Button kind="plain" label={t('as-a-recipe')} onPress={() => void recipe()} />
+        <Button kind="plain" label={t('time-chart')} onPress={() => router.push('/card')} />
       </View>
       {said === undefined ? null : (
         <Text voice="small" role="status" selectable>

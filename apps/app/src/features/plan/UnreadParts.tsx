@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { answered, type UnreadPart } from '@crustan/core/phrases/unreadPart';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 interface Props {
   /** The text that was read. */
@@ -26,7 +27,7 @@ export const UnreadParts = ({ text, unread, says, onAnswer }: Props) => (
                 key={answer}
                 kind="plain"
                 label={answer.trim()}
-                spoken={`Read ${part.text} as ${answer.trim()}`}
+                spoken={t('read-as', { text: part.text, answer: answer.trim() })}
                 onPress={() => onAnswer(answered(text, part, answer))}
               />
             ))}

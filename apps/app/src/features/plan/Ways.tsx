@@ -18,6 +18,7 @@ import { formatWindow } from './formatWindow';
 import { sliceOf } from '../../words/sliceOf';
 import { describeCrust } from '../../words/judgedWords';
 import { formatLoss } from '../../words/formatLoss';
+import { t } from './t';
 
 const Small = ({ value, label }: { readonly value: string; readonly label: string }) => (
   <View className="min-w-[2.875rem] max-w-full">
@@ -28,7 +29,7 @@ const Small = ({ value, label }: { readonly value: string; readonly label: strin
   </View>
 );
 
-const SMOKE = { none: 'no smoke', some: 'some smoke', heavy: 'heavy smoke' } as const;
+const SMOKE = { none: t('no-smoke'), some: t('some-smoke'), heavy: t('heavy-smoke') } as const;
 
 /** One figure says both where the cook stands by the whole time. */
 const allAtStove = ({ cookSeconds, stoveSeconds }: CookPlan): boolean =>
@@ -38,7 +39,7 @@ const allAtStove = ({ cookSeconds, stoveSeconds }: CookPlan): boolean =>
 export const Ways = memo(function Ways() {
   const cut = useAppSelector((state) => cutOf(state.draft.request));
   return (
-    <View role="radiogroup" aria-label="How to cook it">
+    <View role="radiogroup" aria-label={t('how-to-cook-it')}>
       {waysFor(cut).map((way) => (
         <FollowedWay key={way} way={way} />
       ))}
@@ -90,7 +91,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
             figures={figures}
             maxWidth={84}
             maxHeight={60}
-            says={`Slice: ${WAY_NAMES[way].toLowerCase()}`}
+            says={t('slice', { words: WAY_NAMES[way].toLowerCase() })}
           />
         ) : null}
       </View>
@@ -101,10 +102,10 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
             <View className="flex-row flex-wrap justify-between gap-x-2">
               <Small
                 value={showDuration(plan.cookSeconds)}
-                label={allAtStove(plan) ? 'all of it at the stove' : 'in all'}
+                label={allAtStove(plan) ? t('all-of-it-at-the-stove') : t('in-all')}
               />
               {allAtStove(plan) ? null : (
-                <Small value={showDuration(plan.stoveSeconds)} label="at the stove" />
+                <Small value={showDuration(plan.stoveSeconds)} label={t('at-the-stove')} />
               )}
               <Small
                 value={window ? `±${formatWindow(Math.min(window.early, window.late))}` : '…'}
@@ -113,9 +114,11 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
               <Small value={show.length(plan.greyBand)} label="grey" />
             </View>
             <Text voice="small" tone="text-iron-700">
-              {`${describeCrust(namedBrowning(plan), plan.request)} crust, ${
-                SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke]
-              }, loses about ${formatLoss(plan)}`}
+              {t('crust-loses-about', {
+                crust: describeCrust(namedBrowning(plan), plan.request),
+                words: SMOKE[oilMargin(fatOf(plan.request.fat), plan.request.pan).smoke],
+                loss: formatLoss(plan),
+              })}
             </Text>
           </>
         ) : (
@@ -124,7 +127,7 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
             tone="text-iron-500"
             testID={obstacle ? 'way-refused' : 'way-simulating'}
           >
-            {obstacle ? describeBriefly(obstacle, show) : 'Simulating…'}
+            {obstacle ? describeBriefly(obstacle, show) : t('simulating')}
           </Text>
         )}
         <Text voice="small" tone="text-iron-500">

@@ -6,6 +6,7 @@ import { Text } from '../../ui/Text';
 import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { describeCrust } from '../../words/judgedWords';
+import { t } from './t';
 
 /** Changes that are too small to be shown: s, K, m. */
 const SAME = { seconds: 5, kelvin: 0.5, depth: 0.0005 } as const;
@@ -20,15 +21,20 @@ export const describeChanges = (before: CookPlan, now: CookPlan, show: Show): re
   }
   const pull = now.pullCore - before.pullCore;
   if (Math.abs(pull) >= SAME.kelvin) {
-    said.push(`pulled ${show.difference(Math.abs(pull))} ${pull > 0 ? 'hotter' : 'cooler'}`);
+    said.push(
+      t('pulled', {
+        difference: show.difference(Math.abs(pull)),
+        part: pull > 0 ? 'hotter' : 'cooler',
+      }),
+    );
   }
   const grey = now.greyBand - before.greyBand;
   if (Math.abs(grey) >= SAME.depth) {
-    said.push(`${show.depth(Math.abs(grey))} ${grey > 0 ? 'more' : 'less'} grey`);
+    said.push(t('grey', { depth: show.depth(Math.abs(grey)), part: grey > 0 ? 'more' : 'less' }));
   }
   const crust = describeCrust(namedBrowning(now), now.request);
   if (crust !== describeCrust(namedBrowning(before), before.request))
-    said.push(`the crust ${crust}`);
+    said.push(t('the-crust', { crust }));
   return said;
 };
 
@@ -49,7 +55,9 @@ export const WhatChanged = ({ plan }: { readonly plan: CookPlan }) => {
   const changes = describeChanges(before, now, show);
   return (
     <Text voice="small" role="status">
-      {`By the last change: ${changes.length === 0 ? 'nothing to speak of' : changes.join(', ')}.`}
+      {t('by-the-last-change', {
+        part: changes.length === 0 ? t('nothing-to-speak-of') : changes.join(', '),
+      })}
     </Text>
   );
 };

@@ -12,6 +12,7 @@ import { describeCrust } from '../../words/judgedWords';
 import { readingSentence } from '../../words/kitchenWords';
 import { MEANING_OF } from './meaningOf';
 import { formatLoss } from '../../words/formatLoss';
+import { t } from './t';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
 
@@ -19,26 +20,29 @@ const nearest = (seconds: number, step: number): number => Math.round(seconds / 
 export const timeRange = (seconds: number, either: number): string => {
   const step = either > 40 ? 15 : 5;
   const low = Math.max(step, nearest(seconds - either, step));
-  return `${showDuration(low)} to ${showDuration(nearest(seconds + either, step))}`;
+  return t('to-6', {
+    duration: showDuration(low),
+    duration2: showDuration(nearest(seconds + either, step)),
+  });
 };
 
 /** Typical error of an input, in a cook's units. */
 export const inputWords = (input: InputSpread['input'], error: number, show: Show): string => {
   switch (input) {
     case 'thickness':
-      return `${show.depth(error)} of thickness`;
+      return t('of-thickness', { depth: show.depth(error) });
     case 'contact':
-      return `${Math.round(error * 100)} % of pan contact`;
+      return t('of-pan-contact', { value: Math.round(error * 100) });
     case 'start':
-      return `${show.difference(error)} at the start`;
+      return t('at-the-start', { difference: show.difference(error) });
     case 'pan':
-      return `${show.wholeDifference(error)} of pan heat`;
+      return t('of-pan-heat', { wholeDifference: show.wholeDifference(error) });
     case 'oven':
-      return `${show.wholeDifference(error)} of oven heat`;
+      return t('of-oven-heat', { wholeDifference: show.wholeDifference(error) });
     case 'burner':
-      return `${Math.round(error * 100)} % of burner power`;
+      return t('of-burner-power', { value: Math.round(error * 100) });
     case 'ovenHeat':
-      return `${Math.round(error * 100)} % of what its air brings`;
+      return t('of-what-its-air-brings', { value: Math.round(error * 100) });
   }
 };
 
@@ -55,70 +59,102 @@ export const planFigures = (
   const oven = usesOven(request.way);
   const inputs = spread?.inputs
     .slice(0, 3)
-    .map(
-      ({ input, error, seconds }) =>
-        `${inputWords(input, error, show)} moves it ${formatDuration(seconds)}`,
+    .map(({ input, error, seconds }) =>
+      t('moves-it', {
+        inputWords: inputWords(input, error, show),
+        duration: formatDuration(seconds),
+      }),
     )
     .join('; ');
   const later = pullsFromOven(plan);
   const items: readonly FigureItem[] = [
     {
-      label: oven ? 'in all' : 'in the pan',
+      label: oven ? t('in-all') : t('in-the-pan'),
       value: showDuration(plan.cookSeconds),
       why: spread
-        ? `${spread.flat ? 'The end hardly depends on the time' : `Usually ${timeRange(plan.cookSeconds, spread.seconds)}: ${inputs}`}. By the clock alone the end is sure to about ±${show.difference(spread.endTemperature)}, with what the model only estimates; a thermometer at the pull is surer.`
-        : 'Found by simulating the piece until its core peaks at the wanted end.',
+        ? t('by-the-clock-alone-the-end-is', {
+            part: spread.flat
+              ? t('the-end-hardly-depends-on-the-time-2')
+              : t('usually', {
+                  timeRange: timeRange(plan.cookSeconds, spread.seconds),
+                  inputs: inputs ?? '',
+                }),
+            difference: show.difference(spread.endTemperature),
+          })
+        : t('found-by-simulating-the-piece-until-its'),
     },
     {
-      label: later ? 'out of the oven at' : 'pull at',
+      label: later ? t('out-of-the-oven-at') : t('pull-at'),
       value: show.degrees(later ? plan.pullCore : plan.doneCore),
       why: later
-        ? `${readingSentence(plan, 'pull', show)}The sear then takes the core to ${show.temperature(plan.doneCore)}, and the rest to ${show.temperature(plan.peakCore)}.`
-        : `${readingSentence(plan, 'done', show)}The core climbs ${show.difference(plan.peakCore - plan.doneCore)} more in the rest, carried by the heat in the outer layers, and peaks ${formatDuration(nearest(Math.max(0, plan.peakAfter), 10))} after the pull.`,
+        ? t('the-sear-then-takes-the-core-to', {
+            readingSentence: readingSentence(plan, 'pull', show),
+            temperature: show.temperature(plan.doneCore),
+            temperature2: show.temperature(plan.peakCore),
+          })
+        : t('the-core-climbs-more-in-the-rest', {
+            readingSentence: readingSentence(plan, 'done', show),
+            difference: show.difference(plan.peakCore - plan.doneCore),
+            duration: formatDuration(nearest(Math.max(0, plan.peakAfter), 10)),
+          }),
     },
     ...(window
       ? [
           {
             label: 'window',
             value: `−${formatWindow(window.early)} +${formatWindow(window.late)}`,
-            why: `Pull this much early or late and the core still ends within ${show.difference(1.5)} of ${show.temperature(request.target)}.`,
+            why: t('pull-this-much-early-or-late-and', {
+              difference: show.difference(1.5),
+              temperature: show.temperature(request.target),
+            }),
           },
         ]
       : []),
     {
-      label: 'grey band',
+      label: t('grey-band'),
       value: show.depth(plan.greyBand),
-      why: `Both sides together passed ${show.temperature(65)} on the mid-line, of ${show.thickness(request.thickness)} in all.`,
+      why: t('both-sides-together-passed-on-the-mid', {
+        temperature: show.temperature(65),
+        thickness: show.thickness(request.thickness),
+      }),
     },
     {
       label: 'even',
       value: percent(plan.evenness),
-      why: `Share of the slice within ${show.difference(3)} of the core's peak.`,
+      why: t('share-of-the-slice-within-of-the', { difference: show.difference(3) }),
     },
     {
       label: 'crust',
       value: describeCrust(namedBrowning(plan), plan.request),
-      why: `First side ${describeCrust(first, plan.request)} (index ${first.toFixed(1)}), second ${describeCrust(other, plan.request)} (${other.toFixed(1)}). Golden from ${crustFrom('golden', plan.request)}, deep brown from ${crustFrom('deep-brown', plan.request)}, bitter from ${crustFrom('burnt', plan.request)}. Dried ${show.depth(plan.crust[0])} and ${show.depth(plan.crust[1])} deep.`,
+      why: t('first-side-index-second-golden-from-deep', {
+        crust: describeCrust(first, plan.request),
+        first: first.toFixed(1),
+        crust2: describeCrust(other, plan.request),
+        other: other.toFixed(1),
+        crustFrom: crustFrom('golden', plan.request),
+        crustFrom2: crustFrom('deep-brown', plan.request),
+        crustFrom3: crustFrom('burnt', plan.request),
+        depth: show.depth(plan.crust[0]),
+        depth2: show.depth(plan.crust[1]),
+      }),
     },
     {
-      label: 'at the stove',
+      label: t('at-the-stove'),
       value: showDuration(plan.stoveSeconds),
-      why: oven
-        ? 'Minutes at the pan; the rest of the time the oven has it.'
-        : 'All of it: a pan wants the cook beside it.',
+      why: oven ? t('minutes-at-the-pan-the-rest-of') : t('all-of-it-a-pan-wants-the'),
     },
     {
       label: 'loss',
       value: formatLoss(plan),
-      why: `${percent(plan.evaporated)} of the weight leaves as steam, and of what the meat no longer holds some drips: sure to about three points either way. A sear does not seal it in: every way loses.`,
+      why: t('of-the-weight-leaves-as-steam-and', { percent: percent(plan.evaporated) }),
     },
     ...(plan.boneLag === undefined
       ? []
       : [
           {
-            label: 'by the bone',
+            label: t('by-the-bone'),
             value: `−${show.difference(plan.boneLag)}`,
-            why: 'The coldest of the meat along the bone is this much behind the core as it leaves the heat: probe the middle, and let the rest even it out.',
+            why: t('the-coldest-of-the-meat-along-the'),
           },
         ]),
   ];

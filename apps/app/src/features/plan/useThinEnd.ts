@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { plannerWorker } from '../../workers/planner';
 import { usePlannedOn } from '../../workers/useAsked';
+import { t } from './t';
 
 /**
  * Peak of a thin end that is cooked for the time of the thick end, C; undefined until it is computed.
@@ -13,7 +14,7 @@ export const useThinEnd = (request: PlanRequest, thin: number | undefined): numb
   useEffect(() => {
     if (thin === undefined) return undefined;
     let live = true;
-    plannerWorker('thin end')
+    plannerWorker(t('thin-end-2'))
       .thinEnd(request, on, thin)
       .then(
         (peak) => {

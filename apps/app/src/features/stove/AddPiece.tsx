@@ -15,6 +15,7 @@ import { describeNextDue } from '../../words/describeNextDue';
 import { useShow } from '../../words/useShow';
 import { HINDERED } from '../../words/hinderedWords';
 import { joinPlans, startTogether, type Joined } from '../../workers/startTogether';
+import { t } from './t';
 
 /** Times and waits from this on are shown, s. */
 const WORTH_SAYING = 60;
@@ -29,17 +30,17 @@ const describeFaults = (
   return [
     ...(late < WORTH_SAYING
       ? []
-      : [`The plate is ${showDuration(late)} later than planned${why}.`]),
+      : [t('the-plate-is-later-than-planned', { duration: showDuration(late), why })]),
     ...(apart < WORTH_SAYING
       ? []
-      : [
-          `The pieces cannot be ready together${why}. The last comes ${showDuration(apart)} after the first.`,
-        ]),
+      : [t('the-pieces-cannot-be-ready-together-the', { why, duration: showDuration(apart) })]),
     ...pieces
       .filter(({ overRested }) => overRested >= WORTH_SAYING)
-      .map(
-        ({ plan, overRested }) =>
-          `${taken[plan]?.title ?? ''} waits ${showDuration(overRested)} longer than it stays warm. Keep it tented, or in a warm oven.`,
+      .map(({ plan, overRested }) =>
+        t('waits-longer-than-it-stays-warm-keep', {
+          title: taken[plan]?.title ?? '',
+          duration: showDuration(overRested),
+        }),
       ),
   ];
 };
@@ -77,13 +78,11 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
   const known = several && joined?.of === taken ? joined : undefined;
   if (error) return <Text tone="text-salt-50">{describeFailure(error)}</Text>;
   if (plans?.length === 0) {
-    return (
-      <Text tone="text-salt-50">No saved plans. Save one to cook it with others from here.</Text>
-    );
+    return <Text tone="text-salt-50">{t('no-saved-plans-save-one-to-cook')}</Text>;
   }
   return (
     <View className="gap-4">
-      <View className="gap-2" role="group" aria-label="Saved plans">
+      <View className="gap-2" role="group" aria-label={t('saved-plans')}>
         {byPlate(plans ?? [], now).map((plan) => {
           const is = chosen.includes(plan.id);
           const due = describeNextDue(plan, gear, now, show);
@@ -100,26 +99,26 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
               <Text tone="text-salt-50">{plan.title}</Text>
               {due === undefined ? null : (
                 <Text voice="small" tone="text-iron-400">
-                  {`Plate ${formatMoment(plan.plateAt, now, show)}. ${due}`}
+                  {t('plate', { moment: formatMoment(plan.plateAt, now, show), due })}
                 </Text>
               )}
             </Pressable>
           );
         })}
         {hasNextPage ? (
-          <Button kind="stovePlain" label="Older plans" onPress={() => void fetchNextPage()} />
+          <Button kind="stovePlain" label={t('older-plans')} onPress={() => void fetchNextPage()} />
         ) : null}
       </View>
       {known === undefined ? null : (
-        <View className="gap-1" role="list" aria-label="In which order">
+        <View className="gap-1" role="list" aria-label={t('in-which-order')}>
           {known.plate === undefined ? (
             <Text tone="text-salt-200" role="alert">
-              They find no place together in the coming hours. Each is started at its own time.
+              {t('they-find-no-place-together-in-the')}
             </Text>
           ) : (
             <>
               <Text voice="label" tone="text-salt-50">
-                {`One plate at ${show.clock(known.plateAt)}; onto the heat`}
+                {t('one-plate-at-onto-the-heat', { clock: show.clock(known.plateAt) })}
               </Text>
               {known.plate.pieces.map(({ plan, start }) => (
                 <View key={plan} role="listitem" className="flex-row gap-3">
@@ -143,7 +142,7 @@ export const AddPiece = ({ onDone }: { readonly onDone: () => void }) => {
       <Button
         kind="stove"
         disabled={taken.length === 0}
-        label={taken.length < 2 ? 'Start it' : `Start ${taken.length} together`}
+        label={taken.length < 2 ? t('start-it') : t('start-together', { takenCount: taken.length })}
         onPress={() => {
           void startTogether(store, taken, on).then(onDone);
         }}

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 interface Props {
   /** `lowest`: of three tries in three places. */
@@ -42,8 +43,11 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
     }
     const { least, most } = READING_LIMIT;
     if (text.trim() === '' || !isCore(celsius)) {
-      const range = `${showQuantity('temperature', least, units)} to ${showQuantity('temperature', most, units)}`;
-      setRefused(`A core reads ${range}; type what the thermometer shows.`);
+      const range = t('to', {
+        quantity: showQuantity('temperature', least, units),
+        quantity2: showQuantity('temperature', most, units),
+      });
+      setRefused(t('a-core-reads-type-what-the-thermometer', { range }));
       return;
     }
     if (sense.kind === 'unlikely' && doubted?.celsius !== celsius) {
@@ -58,7 +62,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
       <View className="flex-row items-center gap-3">
         <TextInput
           autoFocus
-          aria-label={`Core temperature in ${unit.symbol}`}
+          aria-label={t('core-temperature-in', { symbol: unit.symbol })}
           inputMode="decimal"
           value={text}
           onChangeText={setText}
@@ -70,13 +74,13 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
         </Text>
       </View>
       <Choice
-        label="How it was taken"
+        label={t('how-it-was-taken')}
         value={tries}
         onIron
         onChange={setTries}
         options={[
-          { value: 'one', label: 'One try' },
-          { value: 'three', label: 'The lowest of three' },
+          { value: 'one', label: t('one-try') },
+          { value: 'three', label: t('the-lowest-of-three') },
         ]}
       />
       {refused === undefined ? null : (
@@ -87,11 +91,16 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
       {doubted?.sense.kind === 'other-unit' ? (
         <View className="gap-2" role="alert">
           <Text tone="text-salt-50">
-            {`That looks like ${units === 'metric' ? 'Fahrenheit' : 'Celsius'}: it would be ${showQuantity('temperature', doubted.sense.celsius, units)}.`}
+            {t('that-looks-like-it-would-be', {
+              part: units === 'metric' ? t('fahrenheit') : t('celsius'),
+              quantity: showQuantity('temperature', doubted.sense.celsius, units),
+            })}
           </Text>
           <Button
             kind="stovePlain"
-            label={`Keep ${showQuantity('temperature', doubted.sense.celsius, units)}`}
+            label={t('keep', {
+              quantity: showQuantity('temperature', doubted.sense.celsius, units),
+            })}
             onPress={() => {
               if (doubted.sense.kind === 'other-unit') onRead(doubted.sense.celsius, lowest);
             }}
@@ -99,22 +108,25 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
           {isCore(doubted.celsius) ? (
             <Button
               kind="stovePlain"
-              label={`It is ${showQuantity('temperature', doubted.celsius, units)}`}
+              label={t('it-is', { quantity: showQuantity('temperature', doubted.celsius, units) })}
               onPress={() => onRead(doubted.celsius, lowest)}
             />
           ) : null}
         </View>
       ) : doubted?.sense.kind === 'unlikely' ? (
         <Text tone="text-salt-50" role="alert">
-          {`${showQuantity('temperatureDifference', Math.abs(doubted.sense.over), units)} ${doubted.sense.over > 0 ? 'above' : 'below'} the expected core. Check that the probe is in the middle and read again, or keep it.`}
+          {t('the-expected-core-check-that-the-probe', {
+            quantity: showQuantity('temperatureDifference', Math.abs(doubted.sense.over), units),
+            part: doubted.sense.over > 0 ? 'above' : 'below',
+          })}
         </Text>
       ) : null}
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Button kind="stovePlain" label="Cancel" onPress={onClose} />
+          <Button kind="stovePlain" label={t('cancel')} onPress={onClose} />
         </View>
         <View className="flex-1">
-          <Button kind="stove" label="Keep reading" onPress={take} />
+          <Button kind="stove" label={t('keep-reading')} onPress={take} />
         </View>
       </View>
     </View>

@@ -14,6 +14,7 @@ import { describeKitchen } from './forecastWords';
 import type { LiveCook } from './liveCook';
 import { describeOffer } from './troubleWords';
 import { THINNER, findFixesNow } from './findFixesNow';
+import { t } from './t';
 
 /** Time after which an offer is computed again, ms: the piece cooks meanwhile. */
 const STANDS = 60_000;
@@ -100,7 +101,7 @@ export const AheadOfTrouble = ({
   return (
     <View
       role="region"
-      aria-label="A way out"
+      aria-label={t('a-way-out')}
       className="gap-2 border-l-4 border-flame-dark pl-3"
       testID="offer"
     >
@@ -112,7 +113,7 @@ export const AheadOfTrouble = ({
           <Button kind="stovePlain" label={does} onPress={take} />
         </View>
         <View className="flex-1">
-          <Button kind="stovePlain" label="Keep the plan" onPress={answer} />
+          <Button kind="stovePlain" label={t('keep-the-plan')} onPress={answer} />
         </View>
       </View>
     </View>

@@ -8,33 +8,34 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 const HEAD_STARTS = ['0', '5', '15', '30', '60'] as const;
 
 const YES_NO = [
-  { value: 'yes', label: 'On' },
-  { value: 'no', label: 'Off' },
+  { value: 'yes', label: t('on') },
+  { value: 'no', label: t('off') },
 ] as const;
 
 type Toggle = Exclude<keyof Attention, 'headStart' | 'volume'>;
 const TOGGLES: readonly (readonly [Toggle, string])[] = [
-  ['sound', 'Sound'],
-  ['panSound', 'How the pan should sound'],
-  ['vibration', 'Vibration'],
-  ['voice', 'Say the next thing aloud'],
-  ['notification', 'A note when the phone is locked away'],
-  ['leftHanded', 'Buttons for the left hand'],
-  ['wetHands', 'Wet hands: larger, nothing to scroll'],
+  ['sound', t('sound')],
+  ['panSound', t('how-the-pan-should-sound')],
+  ['vibration', t('vibration')],
+  ['voice', t('say-the-next-thing-aloud')],
+  ['notification', t('a-note-when-the-phone-is-locked')],
+  ['leftHanded', t('buttons-for-the-left-hand')],
+  ['wetHands', t('wet-hands-larger-nothing-to-scroll')],
 ];
 
 /** Each call to be tried, so that it is known when it comes. */
 const TRIED: readonly (readonly [Call, string])[] = [
-  ['soon', 'Soon'],
-  ['turn', 'Turn'],
-  ['move', 'Move'],
-  ['out', 'Out'],
-  ['next', 'Next'],
-  ['trouble', 'Trouble'],
+  ['soon', t('soon')],
+  ['turn', t('turn')],
+  ['move', t('move')],
+  ['out', t('out')],
+  ['next', t('next')],
+  ['trouble', t('trouble')],
 ];
 
 /** Settings of calls at the stove: sound, vibration, voice, and lead time. */
@@ -71,28 +72,30 @@ export const AttentionSettings = () => {
         </View>
       ))}
       <View className="gap-1">
-        <Text tone="text-salt-50">{`Volume, ${Math.round(100 * attention.volume)} %`}</Text>
+        <Text tone="text-salt-50">
+          {t('volume', { value: Math.round(100 * attention.volume) })}
+        </Text>
         <Slider
-          label="Volume"
+          label={t('volume-2')}
           value={Math.round(100 * attention.volume)}
           least={0}
           most={100}
           step={5}
-          says={`${Math.round(100 * attention.volume)} per cent`}
+          says={t('per-cent', { value: Math.round(100 * attention.volume) })}
           onChange={(share) => dispatch(attentionChanged({ volume: share / 100 }))}
         />
       </View>
       <View className="gap-2">
-        <Text tone="text-salt-50">Call me this long before, s</Text>
+        <Text tone="text-salt-50">{t('call-me-this-long-before-s')}</Text>
         <Choice
-          label="Head start"
+          label={t('head-start')}
           onIron
           value={String(attention.headStart)}
           onChange={(value) => dispatch(attentionChanged({ headStart: Number(value) }))}
           options={HEAD_STARTS.map((value) => ({ value, label: value }))}
         />
       </View>
-      <Text tone="text-salt-50">Try the calls</Text>
+      <Text tone="text-salt-50">{t('try-the-calls')}</Text>
       <View className="flex-row flex-wrap gap-2">
         {TRIED.map(([call, name]) => (
           <View key={call} className="min-w-[30%] flex-1">

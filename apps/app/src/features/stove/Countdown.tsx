@@ -4,6 +4,7 @@ import { showDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Within this of its time a step is due, ms. */
 const DUE = 500;
@@ -23,7 +24,7 @@ export const Countdown = ({ step, small = false }: Props) => {
   const text = showDuration(Math.ceil(Math.max(0, left) / 1000));
   const figure = over ? showDuration(Math.floor(-left / 1000)) : text;
   return (
-    <View role="timer" aria-label={over ? `${figure} late` : `${figure} left`}>
+    <View role="timer" aria-label={over ? t('late', { figure }) : t('left', { figure })}>
       <Text
         voice={small || figure.length + (over ? 1 : 0) > 4 ? 'longCountdown' : 'countdown'}
         tone={over ? 'text-flame-dark' : 'text-salt-50'}
@@ -33,8 +34,8 @@ export const Countdown = ({ step, small = false }: Props) => {
       </Text>
       <Text voice="body" tone="text-iron-400">
         {over
-          ? `due ${show.clockSeconds(step.dueAt)}; now, or as soon as you can`
-          : `at ${show.clockSeconds(step.dueAt)}`}
+          ? t('due-now-or-as-soon-as-you', { clockSeconds: show.clockSeconds(step.dueAt) })
+          : t('at', { clockSeconds: show.clockSeconds(step.dueAt) })}
       </Text>
     </View>
   );

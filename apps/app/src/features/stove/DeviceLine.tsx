@@ -10,6 +10,7 @@ import { useNow } from '../../ui/useNow';
 import { INSTRUMENT_WORDS } from '../../words/instrumentWords';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
+import { t } from './t';
 
 /** Instruments that send by themselves, in the order they are shown. */
 const INSTRUMENT_ORDER = ['probe', 'oven', 'gun'] as const;
@@ -29,7 +30,9 @@ export const DeviceLine = ({ live }: { readonly live: LiveCook }) => {
     if (!heard || (by === 'gun' && !inPan)) return [];
     const age = silentFor(heard, now, clockSpeed());
     const figure = `${INSTRUMENT_WORDS[by]} ${by === 'probe' ? show.temperature(heard.celsius, 1) : show.degrees(heard.celsius)}`;
-    return [age === undefined ? figure : `${figure} (${formatDuration(age / 1000)} ago)`];
+    return [
+      age === undefined ? figure : t('ago', { figure, duration: formatDuration(age / 1000) }),
+    ];
   });
   const wanted = live.plan.legs[live.current.leg ?? 0]?.pan ?? live.plan.request.pan;
   const gun = fresh(last.gun);
@@ -38,18 +41,26 @@ export const DeviceLine = ({ live }: { readonly live: LiveCook }) => {
   return (
     <View className="gap-1" testID="devices">
       <Text voice="figure" tone="text-salt-50">
-        {says.length === 0 ? 'Waiting for the thermometer…' : says.join(' · ')}
+        {says.length === 0 ? t('waiting-for-the-thermometer') : says.join(' · ')}
       </Text>
       {sense?.kind === 'cool' ? (
         <Text tone="text-salt-50" role="alert">
-          {`The pan is ${show.difference(sense.under)} too cold: food would steam, not sear. ${sense.seconds === undefined ? 'This burner cannot reach it.' : `Full heat for ${showDuration(Math.ceil(sense.seconds / 5) * 5)}, then in.`}`}
+          {t('the-pan-is-too-cold-food-would', {
+            difference: show.difference(sense.under),
+            part:
+              sense.seconds === undefined
+                ? t('this-burner-cannot-reach-it')
+                : t('full-heat-for-then-in', {
+                    duration: showDuration(Math.ceil(sense.seconds / 5) * 5),
+                  }),
+          })}
         </Text>
       ) : null}
       {sense?.kind === 'smoke' ? (
         <Text tone="text-salt-50" role="alert">
           {sense.margin > 0
-            ? `The fat smokes in ${show.difference(sense.margin)} more: burner down.`
-            : 'The fat is past where it smokes: burner down, extractor on.'}
+            ? t('the-fat-smokes-in-more-burner-down', { difference: show.difference(sense.margin) })
+            : t('the-fat-is-past-where-it-smokes')}
         </Text>
       ) : null}
       {trouble === undefined ? null : (
@@ -59,7 +70,7 @@ export const DeviceLine = ({ live }: { readonly live: LiveCook }) => {
       )}
       {rubbish === 0 ? null : (
         <Text voice="note" tone="text-iron-400">
-          {`${rubbish} ${rubbish === 1 ? 'message was' : 'messages were'} no temperature and went nowhere.`}
+          {t('no-temperature-and-went-nowhere', { rubbish })}
         </Text>
       )}
     </View>

@@ -13,6 +13,7 @@ import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 const SPEEDS = ['1', '4', '15', '60'] as const;
 const SEEDS = ['7', '21', '104'] as const;
@@ -29,24 +30,24 @@ export const Devices = ({ cook }: { readonly cook: string }) => {
   return (
     <View className="gap-4">
       {mine ? (
-        <Button kind="stovePlain" label="Unlink" onPress={() => unlinkDevice(store)} />
+        <Button kind="stovePlain" label={t('unlink')} onPress={() => unlinkDevice(store)} />
       ) : (
         <>
           <Button
             kind="stovePlain"
-            label="Link the stand-in probe, gun and oven"
+            label={t('link-the-stand-in-probe-gun-and')}
             onPress={() => simulate()}
           />
           <FromFile cook={cook} />
           <Button
             kind="stovePlain"
-            label="Link a Bluetooth thermometer"
+            label={t('link-a-bluetooth-thermometer')}
             disabled={!canBluetooth()}
             onPress={() => void linkDevice(store, 'bluetooth', cook, bluetoothLink)}
           />
           {canBluetooth() ? null : (
             <Text voice="note" tone="text-iron-400">
-              This browser has no Web Bluetooth; type readings in, or replay a file.
+              {t('this-browser-has-no-web-bluetooth-type')}
             </Text>
           )}
         </>
@@ -54,26 +55,26 @@ export const Devices = ({ cook }: { readonly cook: string }) => {
       {mine && source === 'simulated' ? (
         <View className="gap-3">
           <Text voice="small" tone="text-salt-200">
-            A made-up kitchen with its own oven, pan and probe; their true values are hidden.
+            {t('a-made-up-kitchen-with-its-own')}
           </Text>
           <Text voice="label" tone="text-salt-50">
-            Which kitchen
+            {t('which-kitchen')}
           </Text>
           <Choice
-            label="Hidden kitchen"
+            label={t('hidden-kitchen')}
             onIron
             value={String(seed)}
             onChange={(value) => {
               dispatch(seedChosen(Number(value)));
               simulate(Number(value));
             }}
-            options={SEEDS.map((value) => ({ value, label: `Kitchen ${value}` }))}
+            options={SEEDS.map((value) => ({ value, label: t('kitchen', { value }) }))}
           />
           <Text voice="label" tone="text-salt-50">
-            How fast time runs
+            {t('how-fast-time-runs')}
           </Text>
           <Choice
-            label="Speed of time"
+            label={t('speed-of-time')}
             onIron
             value={String(speed)}
             onChange={(value) => {
@@ -104,7 +105,7 @@ const FromFile = ({ cook }: { readonly cook: string }) => {
     <View className="gap-2">
       <FileButton
         kind="stovePlain"
-        label="Replay a CSV of readings"
+        label={t('replay-a-csv-of-readings')}
         accept=".csv,.tsv,.txt,text/csv"
         onFile={(file) => void take(file)}
       />
@@ -116,11 +117,25 @@ const FromFile = ({ cook }: { readonly cook: string }) => {
       {read && last ? (
         <>
           <Text voice="small" tone="text-salt-200">
-            {`${read.readings.length} readings over ${showDuration(last.seconds)}: time from “${read.columns.time}”, temperature from “${read.columns.temperature}” in °${read.columns.unit}.${read.refused.length === 0 ? '' : ` ${read.refused.length} rows left out, the first: row ${read.refused[0]?.row}, ${read.refused[0]?.why}`}`}
+            {t('readings-over-time-from-temperature-from-in', {
+              readingsCount: read.readings.length,
+              duration: showDuration(last.seconds),
+              time: read.columns.time,
+              temperature: read.columns.temperature,
+              unit: read.columns.unit,
+              part:
+                read.refused.length === 0
+                  ? ''
+                  : t('rows-left-out-the-first-row', {
+                      refusedCount: read.refused.length,
+                      row: read.refused[0]?.row ?? 0,
+                      why: read.refused[0]?.why ?? '',
+                    }),
+            })}
           </Text>
           <Button
             kind="stovePlain"
-            label="Replay it from now"
+            label={t('replay-it-from-now')}
             onPress={() => void linkDevice(store, 'file', cook, fileLink(read))}
           />
         </>

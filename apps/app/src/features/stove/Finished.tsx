@@ -14,6 +14,7 @@ import { cutOf } from '@crustan/core/plan/request';
 import { useAppDispatch } from '../../store/store';
 import { Text } from '../../ui/Text';
 import { TakeBack } from './TakeBack';
+import { t } from './t';
 
 interface Props {
   readonly cook: ActiveCook;
@@ -43,7 +44,7 @@ export const Finished = ({ cook, state }: Props) => {
   return (
     <View className="gap-5">
       <Text voice="action" tone="text-salt-50" heading={2}>
-        How was it?
+        {t('how-was-it')}
       </Text>
       <JudgeForm
         onIron
@@ -61,14 +62,14 @@ export const Finished = ({ cook, state }: Props) => {
       />
       {judged && !ready ? (
         <Text tone="text-salt-50" role="status">
-          Judgement saved. The last steps are still waiting for the server.
+          {t('judgement-saved-the-last-steps-are-still')}
         </Text>
       ) : null}
       {judging.error ? (
         <Text tone="text-salt-50" role="alert">
           {ready
-            ? `Not saved. ${describeFailure(judging.error)}`
-            : 'Not saved: steps are still waiting for the server. Try again once it answers.'}
+            ? t('not-saved', { failure: describeFailure(judging.error) })
+            : t('not-saved-steps-are-still-waiting-for')}
         </Text>
       ) : null}
       <TakeBack state={state} press={press} fresh={() => ({ id: newId(), at: kitchenNow() })} />

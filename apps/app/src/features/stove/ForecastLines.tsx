@@ -6,6 +6,7 @@ import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import { describeForecast, describeKitchen, describeProbe } from './forecastWords';
 import type { LiveCook } from './liveCook';
+import { t } from './t';
 
 /** An older reading's age is stated, s. */
 const OLD_S = 60;
@@ -33,8 +34,14 @@ export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
       </Text>
       <Text voice="note" tone="text-iron-400">
         {forecast.readings === 0
-          ? 'From your steps and normal kitchen error. A reading narrows it.'
-          : `From ${forecast.readings} ${forecast.readings === 1 ? 'reading' : 'readings'}${age < OLD_S ? '' : `, the last ${formatDuration(60 * Math.round(age / 60))} ago`}; four times in five it lies within.`}
+          ? t('from-your-steps-and-normal-kitchen-error')
+          : t('from-four-times-in-five-it-lies', {
+              readings: forecast.readings,
+              part:
+                age < OLD_S
+                  ? ''
+                  : t('the-last-ago', { duration: formatDuration(60 * Math.round(age / 60)) }),
+            })}
       </Text>
       <Terms of={['forecast', 'pull', 'peak']} onIron />
     </View>

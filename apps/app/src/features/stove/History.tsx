@@ -14,6 +14,7 @@ import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
 import { describeAction } from './stoveWords';
+import { t } from './t';
 
 /** A time is mended by these, s. */
 const MENDS = [-60, -10, 10, 60] as const;
@@ -22,7 +23,7 @@ const MINUTES_AGO = [0, 1, 2, 5, 10] as const;
 const SHOWN = 12;
 
 const signed = (seconds: number): string =>
-  `${seconds > 0 ? '+' : '−'}${Math.abs(seconds) >= 60 ? `${Math.abs(seconds) / 60} min` : `${Math.abs(seconds)} s`}`;
+  `${seconds > 0 ? '+' : '−'}${Math.abs(seconds) >= 60 ? t('min', { value: Math.abs(seconds) / 60 }) : t('s', { seconds: Math.abs(seconds) })}`;
 
 /** Recorded steps: take back, change the time, add a forgotten one, leave one out. */
 export const History = ({ live }: { readonly live: LiveCook }) => {
@@ -37,7 +38,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
   const { kind } = current;
   return (
     <View className="gap-4">
-      <View className="gap-1" role="list" aria-label="What happened">
+      <View className="gap-1" role="list" aria-label={t('what-happened')}>
         {effective.slice(0, SHOWN).map((event) => (
           <View key={event.id} role="listitem" className="border-t border-iron-700 py-1">
             <Pressable
@@ -72,7 +73,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
                 ))}
                 <Button
                   kind="stovePlain"
-                  label="Take it back"
+                  label={t('take-it-back')}
                   onPress={() => press({ ...fresh(), kind: 'undo', of: event.id })}
                 />
               </View>
@@ -84,7 +85,7 @@ export const History = ({ live }: { readonly live: LiveCook }) => {
       {kind === 'heat' || kind === 'judge' || kind === 'in' || kind === 'pull' ? null : (
         <Button
           kind="stovePlain"
-          label={`Leave out: ${describeAction(current, plan, show)}`}
+          label={t('leave-out', { action: describeAction(current, plan, show) })}
           onPress={() => press({ ...fresh(), kind: 'skipped', step: kind })}
         />
       )}
@@ -99,10 +100,10 @@ const Forgotten = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) =>
   return (
     <View className="gap-2">
       <Text voice="label" tone="text-salt-50">
-        Add one you forgot
+        {t('add-one-you-forgot')}
       </Text>
       <Choice
-        label="What was forgotten"
+        label={t('what-was-forgotten')}
         onIron
         value={kind}
         onChange={setKind}
@@ -117,7 +118,7 @@ const Forgotten = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) =>
             <Button
               key={minutes}
               kind="stovePlain"
-              label={minutes === 0 ? 'Just now' : `${minutes} min ago`}
+              label={minutes === 0 ? t('just-now') : t('min-ago', { minutes })}
               onPress={() => {
                 onAdd({ ...fresh(), kind, at: kitchenNow() - minutes * 60_000 });
                 setKind(undefined);
@@ -140,18 +141,18 @@ const Note = ({ onAdd }: { readonly onAdd: (event: CookEvent) => void }) => {
   return (
     <View className="gap-2">
       <Text voice="label" tone="text-salt-50">
-        A note for the logbook
+        {t('a-note-for-the-logbook')}
       </Text>
       <View className="flex-row gap-2">
         <TextInput
-          aria-label="A note"
+          aria-label={t('a-note')}
           maxLength={500}
           value={text}
           onChangeText={setText}
           onSubmitEditing={add}
           className="min-h-stove w-0 min-w-0 flex-1 rounded border border-iron-500 bg-iron-900 px-4 font-text text-16 text-salt-50"
         />
-        <Button kind="stovePlain" label="Note it" onPress={add} />
+        <Button kind="stovePlain" label={t('note-it')} onPress={add} />
       </View>
     </View>
   );

@@ -7,6 +7,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { PutAway } from './PutAway';
+import { t } from './t';
 
 const presses = (count: number): string => `${count} ${count === 1 ? 'press' : 'presses'}`;
 
@@ -22,7 +23,7 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
     return (
       <Trouble
         cook={cook}
-        says={`The server does not take this cook. ${cook.startRefused} It is on this device only.`}
+        says={t('the-server-does-not-take-this-cook', { startRefused: cook.startRefused })}
       />
     );
   }
@@ -30,30 +31,41 @@ export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {
     <View className="gap-2">
       {here > 0 ? (
         <Text voice="small" tone="text-salt-50" role="alert" testID="not-kept">
-          {`${presses(here)} not saved on this device: its storage is full or blocked. Keep this page open until they are in the logbook.`}
+          {t('not-saved-on-this-device-its-storage', { presses: presses(here) })}
         </Text>
       ) : null}
       {refused.length > 0 ? (
         <Trouble
           cook={cook}
-          says={`Server rejected ${presses(refused.length)}: ${refused[0] ?? ''}. Others are unaffected.`}
+          says={t('server-rejected-others-are-unaffected', {
+            presses: presses(refused.length),
+            refused: refused[0] ?? '',
+          })}
         />
       ) : null}
       {unreadable.length > 0 ? (
         <Text voice="small" tone="text-salt-50" role="alert">
-          {`${unreadable.length} records on this device cannot be read (${unreadable[0]?.where ?? ''}: ${unreadable[0]?.why ?? ''}). They are left unchanged.`}
+          {t('records-on-this-device-cannot-be-read', {
+            unreadableCount: unreadable.length,
+            where: unreadable[0]?.where ?? '',
+            why: unreadable[0]?.why ?? '',
+          })}
         </Text>
       ) : null}
       <Text voice="note" tone="text-iron-400" aria-live="polite" testID="kept">
         {waiting.length === 0
           ? refused.length === 0
-            ? 'All steps saved.'
-            : 'Every other press is in the logbook.'
+            ? t('all-steps-saved')
+            : t('every-other-press-is-in-the-logbook')
           : onTheWay > 0
-            ? `Writing ${presses(onTheWay)} to this device…`
+            ? t('writing-to-this-device', { presses: presses(onTheWay) })
             : here === waiting.length
-              ? `${presses(here)} will go to the logbook.`
-              : `${presses(waiting.length - here)} ${waiting.length - here === 1 ? 'is' : 'are'} kept on this device and will go to the logbook.${delayed === undefined ? '' : ` ${delayed}`}`}
+              ? t('will-go-to-the-logbook', { presses: presses(here) })
+              : t('kept-on-this-device-and-will-go', {
+                  presses: presses(waiting.length - here),
+                  value: waiting.length - here,
+                  part: delayed === undefined ? '' : ` ${delayed}`,
+                })}
       </Text>
     </View>
   );
@@ -67,7 +79,9 @@ const Trouble = ({ cook, says }: { readonly cook: ActiveCook; readonly says: str
       <Text voice="small" tone="text-salt-50">
         {says}
       </Text>
-      <Choices first={{ label: 'Send again', onPress: () => dispatch(streamTriedAgain(cook.id)) }}>
+      <Choices
+        first={{ label: t('send-again'), onPress: () => dispatch(streamTriedAgain(cook.id)) }}
+      >
         <PutAway cook={cook} />
       </Choices>
     </View>
@@ -82,12 +96,12 @@ const Gone = ({ cook }: { readonly cook: ActiveCook }) => {
     <View className="gap-2" role="alert">
       <Text voice="small" tone="text-salt-50">
         {putting.error
-          ? 'It could not be put back: the logbook no longer has it. Save its presses, then put it away.'
-          : 'This cook was deleted from the logbook. What you press stays on this device.'}
+          ? t('it-could-not-be-put-back-the')
+          : t('this-cook-was-deleted-from-the-logbook')}
       </Text>
       <Choices
         first={{
-          label: 'Put it back',
+          label: t('put-it-back'),
           onPress: () => {
             putBack(cook.id)
               .unwrap()

@@ -7,6 +7,7 @@ import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { describeAction } from './stoveWords';
+import { t } from './t';
 
 interface Props {
   readonly cooks: readonly LiveCook[];
@@ -19,7 +20,7 @@ export const Lanes = ({ cooks, shown }: Props) => {
   const show = useShow();
   const now = useNow(1000);
   return (
-    <View role="list" aria-label="Pieces" className="gap-1">
+    <View role="list" aria-label={t('pieces')} className="gap-1">
       {cooks.map(({ cook, plan, current }) => {
         const left = Math.round((current.dueAt - now) / 1000);
         const here = cook.id === shown.cook.id;

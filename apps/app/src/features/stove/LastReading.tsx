@@ -3,12 +3,15 @@ import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** `just now`, `2 min ago`. */
 const formatAge = (ms: number): string =>
   ms < 10_000
-    ? 'just now'
-    : `${formatDuration(ms < 60_000 ? ms / 1000 : Math.round(ms / 60_000) * 60)} ago`;
+    ? t('just-now-2')
+    : t('ago-2', {
+        duration: formatDuration(ms < 60_000 ? ms / 1000 : Math.round(ms / 60_000) * 60),
+      });
 
 /** The last reading and its age against the plan's own curve. */
 export const LastReading = ({ state }: { readonly state: CookState }) => {
@@ -21,11 +24,20 @@ export const LastReading = ({ state }: { readonly state: CookState }) => {
     last.planned === undefined
       ? ''
       : Math.abs(difference) < 0.75
-        ? ', as planned'
-        : `, ${show.difference(Math.abs(difference))} ${difference > 0 ? 'over' : 'under'} the plan’s ${show.degrees(last.planned)}`;
+        ? t('as-planned')
+        : t('the-plans', {
+            difference: show.difference(Math.abs(difference)),
+            part: difference > 0 ? 'over' : 'under',
+            degrees: show.degrees(last.planned),
+          });
   return (
     <Text tone="text-salt-50" aria-live="polite">
-      {`${show.temperature(last.celsius, 1)} at ${show.clockSeconds(last.at)}, ${formatAge(now - last.at)}${against}`}
+      {t('at-2', {
+        temperature: show.temperature(last.celsius, 1),
+        clockSeconds: show.clockSeconds(last.at),
+        age: formatAge(now - last.at),
+        against,
+      })}
     </Text>
   );
 };

@@ -4,6 +4,7 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { INK } from '../../ui/ink';
+import { t } from './t';
 
 /** Planned core and its readings, if there is room beside the cook. */
 export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
@@ -20,7 +21,12 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
   const marks =
     inAt === undefined || !forecast
       ? []
-      : [{ time: (forecast.pullAt - inAt) / 1000, label: `pull ${show.clock(forecast.pullAt)}` }];
+      : [
+          {
+            time: (forecast.pullAt - inAt) / 1000,
+            label: t('pull', { clock: show.clock(forecast.pullAt) }),
+          },
+        ];
   return (
     <View className="gap-2">
       <Chart
@@ -28,7 +34,7 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
         onIron
         curves={[
           {
-            label: 'planned core',
+            label: t('planned-core'),
             colour: INK.surface,
             dashed: true,
             time: trace.time,
@@ -36,14 +42,20 @@ export const LiveCurve = ({ live }: { readonly live: LiveCook }) => {
           },
         ]}
         points={points}
-        level={{ value: request.target, label: `${show.degrees(request.target)} wanted` }}
+        level={{
+          value: request.target,
+          label: t('wanted', { degrees: show.degrees(request.target) }),
+        }}
         marks={marks}
         units={show.units}
         showTemperature={(celsius) => show.degrees(celsius)}
-        says={`Planned core to ${show.temperature(request.target)}; ${points.length} readings`}
+        says={t('planned-core-to-readings', {
+          temperature: show.temperature(request.target),
+          pointsCount: points.length,
+        })}
       />
       <Text voice="note" tone="text-iron-400">
-        Dots are readings; the mark is the forecast pull.
+        {t('dots-are-readings-the-mark-is-the')}
       </Text>
     </View>
   );

@@ -8,13 +8,14 @@ import { AddPiece } from './AddPiece';
 import { Devices } from './Devices';
 import { History } from './History';
 import type { LiveCook } from './liveCook';
+import { t } from './t';
 
 const PANELS = [
-  { value: 'history', label: 'What happened' },
-  { value: 'devices', label: 'Thermometers' },
-  { value: 'attention', label: 'Calling me' },
-  { value: 'piece', label: 'Another piece' },
-  { value: 'words', label: 'Words' },
+  { value: 'history', label: t('what-happened') },
+  { value: 'devices', label: t('thermometers') },
+  { value: 'attention', label: t('calling-me') },
+  { value: 'piece', label: t('another-piece') },
+  { value: 'words', label: t('words') },
 ] as const;
 
 interface Props {
@@ -26,14 +27,14 @@ interface Props {
 export const More = ({ live, onClose }: Props) => {
   const [panel, setPanel] = useState<(typeof PANELS)[number]['value']>('history');
   return (
-    <View className="gap-4" role="region" aria-label="More">
-      <Choice label="More" onIron value={panel} onChange={setPanel} options={PANELS} />
+    <View className="gap-4" role="region" aria-label={t('more')}>
+      <Choice label={t('more')} onIron value={panel} onChange={setPanel} options={PANELS} />
       {panel === 'history' ? <History live={live} /> : null}
       {panel === 'devices' ? <Devices cook={live.cook.id} /> : null}
       {panel === 'attention' ? <AttentionSettings /> : null}
       {panel === 'words' ? <Words onIron /> : null}
       {panel === 'piece' ? <AddPiece onDone={onClose} /> : null}
-      <Button kind="stovePlain" label="Back to the cook" onPress={onClose} />
+      <Button kind="stovePlain" label={t('back-to-the-cook')} onPress={onClose} />
     </View>
   );
 };

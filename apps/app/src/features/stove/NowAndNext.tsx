@@ -31,12 +31,13 @@ import { Troubles } from './Troubles';
 import { WarmUp } from './WarmUp';
 import { WetHands } from './WetHands';
 import { pressOf, describeAction, describeHappened, describeHow } from './stoveWords';
+import { t } from './t';
 
 type Panel = 'reading' | 'trouble' | 'more' | 'leave';
 const PANELS: readonly (readonly [Panel, string])[] = [
-  ['reading', 'Add a reading'],
-  ['trouble', 'Trouble'],
-  ['more', 'More'],
+  ['reading', t('add-a-reading')],
+  ['trouble', t('trouble')],
+  ['more', t('more')],
 ];
 
 /**
@@ -98,14 +99,14 @@ export const NowAndNext = ({
     if (lastPress) press({ ...fresh(), kind: 'undo', of: lastPress.id });
   };
   const keys: readonly Key[] = [
-    { keys: NEXT_KEYS, shown: 'N, Space, Page Down', says: 'It is done', act: happened },
-    { keys: ['r'], shown: 'R', says: 'Add a reading', act: () => setPanel('reading') },
-    { keys: ['t'], shown: 'T', says: 'Trouble', act: () => setPanel('trouble') },
-    { keys: ['m'], shown: 'M', says: 'More', act: () => setPanel('more') },
+    { keys: NEXT_KEYS, shown: 'N, Space, Page Down', says: t('it-is-done'), act: happened },
+    { keys: ['r'], shown: 'R', says: t('add-a-reading'), act: () => setPanel('reading') },
+    { keys: ['t'], shown: 'T', says: t('trouble'), act: () => setPanel('trouble') },
+    { keys: ['m'], shown: 'M', says: t('more'), act: () => setPanel('more') },
     {
       keys: ['z'],
       shown: 'Z',
-      says: 'Take back the last press',
+      says: t('take-back-the-last-press'),
       act: takeBack,
     },
   ];
@@ -114,7 +115,7 @@ export const NowAndNext = ({
     return (
       <Scrolled>
         <PutAway cook={cook} />
-        <Button kind="stovePlain" label="Stay with it" onPress={close} />
+        <Button kind="stovePlain" label={t('stay-with-it')} onPress={close} />
       </Scrolled>
     );
   }
@@ -152,7 +153,7 @@ export const NowAndNext = ({
     <>
       <View>
         <Text voice="body" tone="text-iron-400">
-          {alone ? 'Now' : `Now: ${cook.plan.title}`}
+          {alone ? t('now') : t('now-2', { title: cook.plan.title })}
         </Text>
         <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
           {words}
@@ -166,7 +167,7 @@ export const NowAndNext = ({
       {watches ? null : <WarmUp live={live} press={press} />}
       {next && next.kind !== 'judge' ? (
         <View className="flex-row flex-wrap items-baseline gap-x-3 border-t border-iron-700 pt-3">
-          <Text tone="text-iron-400">Next</Text>
+          <Text tone="text-iron-400">{t('next')}</Text>
           <Text voice="bigFigure" tone="text-salt-50" className="min-w-[7rem] flex-1">
             {describeAction(next, plan, show)}
           </Text>
@@ -246,16 +247,16 @@ interface ExtraProps {
 const Extra = ({ live: { state, current }, press, onLeave }: ExtraProps) => {
   const one =
     state.place === 'before'
-      ? { label: 'Leave this cook', onPress: onLeave }
+      ? { label: t('leave-this-cook'), onPress: onLeave }
       : current.kind === 'turn'
         ? {
-            label: 'It is out already',
+            label: t('it-is-out-already'),
             onPress: () => press({ ...fresh(), kind: 'pulled' }),
           }
         : current.kind === 'pull'
-          ? { label: 'Turned again', onPress: () => press({ ...fresh(), kind: 'turned' }) }
+          ? { label: t('turned-again'), onPress: () => press({ ...fresh(), kind: 'turned' }) }
           : state.place === 'rest' && state.coveredAt === undefined
-            ? { label: 'I covered it', onPress: () => press({ ...fresh(), kind: 'covered' }) }
+            ? { label: t('i-covered-it'), onPress: () => press({ ...fresh(), kind: 'covered' }) }
             : undefined;
   return one ? (
     <View className="flex-1">

@@ -8,6 +8,7 @@ import { SoundMeter } from '../../ui/SoundMeter';
 import { Text } from '../../ui/Text';
 import type { LiveCook } from './liveCook';
 import { usePanSound } from './usePanSound';
+import { t } from './t';
 
 /** Expected sound of the pan now: a quieter pan is too cool. */
 export const PanSound = ({ live }: { readonly live: LiveCook }) => {
@@ -19,7 +20,7 @@ export const PanSound = ({ live }: { readonly live: LiveCook }) => {
     return (
       <Button
         kind="stovePlain"
-        label="Hear how the pan should sound"
+        label={t('hear-how-the-pan-should-sound')}
         onPress={() => {
           wakeSound();
           dispatch(attentionChanged({ panSound: true }));
@@ -31,19 +32,19 @@ export const PanSound = ({ live }: { readonly live: LiveCook }) => {
     <View className="gap-2">
       <View className="flex-row items-center gap-3">
         <Text voice="small" tone="text-iron-400">
-          The pan should sound like this
+          {t('the-pan-should-sound-like-this')}
         </Text>
         <View className="flex-1">
-          <SoundMeter says="How loud the pan should be" level={level} heard={heard} />
+          <SoundMeter says={t('how-loud-the-pan-should-be')} level={level} heard={heard} />
         </View>
         <Button
           kind="stovePlain"
-          label="Quiet"
+          label={t('quiet')}
           onPress={() => void dispatch(attentionChanged({ panSound: false }))}
         />
       </View>
       <Text voice="note" tone="text-iron-400">
-        Much quieter, and the pan is too cool: take it out and let the pan come back.
+        {t('much-quieter-and-the-pan-is-too')}
       </Text>
       <Terms of={['sizzle']} onIron />
     </View>

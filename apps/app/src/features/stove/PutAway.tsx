@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { pressesFile } from './pressesFile';
+import { t } from './t';
 
 /**
  * Removes a cook from this device. Steps that the logbook lacks exist only on this device: they are saved as a file
@@ -24,18 +25,18 @@ export const PutAway = ({ cook }: { readonly cook: ActiveCook }) => {
     saveFile(`crustan-presses-${cook.id.slice(0, 8)}.json`, 'application/json', `${text}\n`);
     setSaved(true);
   };
-  if (unsent === 0) return <Button kind="stovePlain" label="Put it away" onPress={leave} />;
+  if (unsent === 0) return <Button kind="stovePlain" label={t('put-it-away')} onPress={leave} />;
   return (
     <View className="gap-2">
       <Text voice="small" tone="text-salt-50">
         {saved
-          ? 'Saved. The file can be brought into a logbook under Logbook, Import & export.'
-          : `${unsent} ${unsent === 1 ? 'press is' : 'presses are'} not in the logbook: this is the only copy.`}
+          ? t('saved-the-file-can-be-brought-into')
+          : t('not-in-the-logbook-this-is-the', { unsent })}
       </Text>
       {saved ? (
-        <Button kind="stovePlain" label="Put it away" onPress={leave} />
+        <Button kind="stovePlain" label={t('put-it-away')} onPress={leave} />
       ) : (
-        <Button kind="stovePlain" label="Save as a file" onPress={save} />
+        <Button kind="stovePlain" label={t('save-as-a-file')} onPress={save} />
       )}
     </View>
   );

@@ -11,6 +11,7 @@ import { useNow } from '../../ui/useNow';
 import { capital } from '../../words/cutWords';
 import { INSTRUMENT_WORDS } from '../../words/instrumentWords';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** Alerts the cook to a linked thermometer that stopped sending: its last figure is not the present one. */
 export const SilentDevices = () => {
@@ -31,7 +32,7 @@ export const SilentDevices = () => {
     const more = instruments.length > called.current.length;
     called.current = instruments;
     if (!more) return;
-    const words = 'A thermometer stopped sending.';
+    const words = t('a-thermometer-stopped-sending');
     if (attention.sound) beep('trouble');
     if (attention.vibration) buzz('trouble');
     if (attention.voice) say(words);
@@ -42,7 +43,11 @@ export const SilentDevices = () => {
     <View role="alert" className="gap-1 border-l-4 border-hazard pl-3" testID="silent-device">
       {silent.map(({ by, celsius, age }) => (
         <Text key={by} tone="text-salt-50">
-          {`${capital(INSTRUMENT_WORDS[by])} silent for ${formatDuration(age / 1000)}, last ${show.temperature(celsius, 1)}. Check the thermometer and its link.`}
+          {t('silent-for-last-check-the-thermometer-and', {
+            words: capital(INSTRUMENT_WORDS[by]),
+            duration: formatDuration(age / 1000),
+            temperature: show.temperature(celsius, 1),
+          })}
         </Text>
       ))}
     </View>

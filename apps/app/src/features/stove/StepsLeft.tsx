@@ -3,6 +3,7 @@ import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import type { LiveCook } from './liveCook';
 import { describeAction } from './stoveWords';
+import { t } from './t';
 
 /** As many as stand beside a curve. */
 const MOST = 6;
@@ -15,9 +16,9 @@ export const StepsLeft = ({ live: { state, plan } }: { readonly live: LiveCook }
   return (
     <View className="gap-2">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        To come
+        {t('to-come')}
       </Text>
-      <View role="list" aria-label="To come">
+      <View role="list" aria-label={t('to-come')}>
         {left.map((step) => (
           <View
             key={`${step.kind} ${step.leg ?? ''} ${step.turn ?? ''}`}

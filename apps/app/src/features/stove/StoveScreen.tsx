@@ -22,6 +22,7 @@ import { StepsLeft } from './StepsLeft';
 import { UnderWay } from './UnderWay';
 import { useStove } from './useStove';
 import { useStoveCalls } from './useStoveCalls';
+import { t } from './t';
 
 /** The cook is live: one thing huge, the next under it, buttons that say what happened. */
 export const StoveScreen = () => {
@@ -54,17 +55,17 @@ const NothingOn = () => {
   return (
     <View className="gap-5">
       <Text voice="strong" tone="text-salt-50" heading={1}>
-        Stove
+        {t('stove')}
       </Text>
       <Text tone="text-salt-50">
         {watches
-          ? 'What is under way stands here; tap one to follow it.'
-          : 'Nothing is cooking. Make and start a plan.'}
+          ? t('what-is-under-way-stands-here-tap')
+          : t('nothing-is-cooking-make-and-start-a')}
       </Text>
       {watches ? null : (
         <Link href="/" className="min-h-touch pt-3">
           <Text tone="text-flame-dark" className="underline">
-            Go to Plan
+            {t('go-to-plan')}
           </Text>
         </Link>
       )}
@@ -72,12 +73,12 @@ const NothingOn = () => {
       {watches ? null : (
         <>
           <Text voice="head" tone="text-salt-50" heading={2}>
-            Or start saved plans, several for one plate
+            {t('or-start-saved-plans-several-for-one')}
           </Text>
           <AddPiece onDone={() => undefined} />
           <Link href="/practice" className="min-h-touch pt-3">
             <Text tone="text-flame-dark" className="underline">
-              Or practise in a simulated kitchen
+              {t('or-practise-in-a-simulated-kitchen')}
             </Text>
           </Link>
         </>
@@ -99,10 +100,10 @@ const Live = () => {
     <View className="min-h-0 flex-1 gap-3">
       <View className="flex-row items-baseline justify-between gap-3">
         <Text voice="strong" tone="text-salt-50" heading={1} className="flex-1">
-          {alone ? shown.cook.plan.title : `${cooks.length} pieces`}
+          {alone ? shown.cook.plan.title : t('pieces-2', { cooksCount: cooks.length })}
         </Text>
         <Text voice="small" tone="text-iron-400">
-          {`plate ${show.clock(Math.max(...cooks.map(({ plateAt }) => plateAt)))}`}
+          {t('plate-2', { clock: show.clock(Math.max(...cooks.map(({ plateAt }) => plateAt))) })}
         </Text>
       </View>
       <ClockLine />
@@ -131,7 +132,7 @@ const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boole
     <ScrollView className="min-h-0 flex-1">
       {watches ? (
         <Text voice="action" tone="text-salt-50">
-          It is on its plate.
+          {t('it-is-on-its-plate')}
         </Text>
       ) : (
         <Finished cook={live.cook} state={live.state} />
@@ -144,7 +145,7 @@ const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boole
 const WORTH_TELLING = 30_000;
 
 const formatMinutes = (ms: number): string =>
-  `${Math.max(1, Math.round(Math.abs(ms) / 60_000))} min`;
+  t('min', { value: Math.max(1, Math.round(Math.abs(ms) / 60_000)) });
 
 /** Time that is not the world's: run faster, or set right by the server. */
 const ClockLine = () => {
@@ -152,13 +153,16 @@ const ClockLine = () => {
   const jump = useClockJump();
   const off = deviceClockOff();
   const says = [
-    speed === 1 ? undefined : `Time runs ${speed} times faster.`,
+    speed === 1 ? undefined : t('time-runs-times-faster', { speed }),
     jump === 0
       ? undefined
-      : `This phone’s clock jumped by ${formatMinutes(jump)}; your presses keep the kitchen’s time.`,
+      : t('this-phones-clock-jumped-by-your-presses', { minutes: formatMinutes(jump) }),
     jump !== 0 || Math.abs(off) < WORTH_TELLING
       ? undefined
-      : `This phone’s clock is ${formatMinutes(off)} ${off > 0 ? 'slow' : 'fast'}; the kitchen’s is used.`,
+      : t('this-phones-clock-is-the-kitchens-is', {
+          minutes: formatMinutes(off),
+          part: off > 0 ? 'slow' : 'fast',
+        }),
   ].filter((line) => line !== undefined);
   return says.length === 0 ? null : (
     <Text voice="small" tone="text-iron-400">

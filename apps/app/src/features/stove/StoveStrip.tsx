@@ -4,6 +4,7 @@ import { useAwake } from '../../ui/useAwake';
 import { useNow } from '../../ui/useNow';
 import { useStove } from './useStove';
 import { useStoveCalls } from './useStoveCalls';
+import { t } from './t';
 
 /** The next step on the stove while another place is open. It calls as the stove does. */
 export const StoveStrip = ({ onOpen }: { readonly onOpen: () => void }) => {
@@ -16,7 +17,7 @@ export const StoveStrip = ({ onOpen }: { readonly onOpen: () => void }) => {
   const { current } = next;
   return (
     <CallStrip
-      place="Stove"
+      place={t('stove')}
       words={wordsOf(next, current)}
       left={(current.dueAt - now) / 1000}
       onOpen={onOpen}

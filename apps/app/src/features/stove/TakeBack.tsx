@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { useShow } from '../../words/useShow';
 import { EVENT_WORDS } from '../../words/eventWords';
+import { t } from './t';
 
 interface TakeBackProps {
   readonly state: CookState;
@@ -20,7 +21,10 @@ export const TakeBack = ({ state, press, fresh }: TakeBackProps) => {
     <View className="flex-1">
       <Button
         kind="stovePlain"
-        label={`Take back ${EVENT_WORDS[lastPress.kind].name}, ${show.clockSeconds(lastPress.at)}`}
+        label={t('take-back', {
+          name: EVENT_WORDS[lastPress.kind].name,
+          clockSeconds: show.clockSeconds(lastPress.at),
+        })}
         onPress={() => press({ ...fresh(), kind: 'undo', of: lastPress.id })}
       />
     </View>

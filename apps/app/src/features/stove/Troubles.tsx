@@ -16,6 +16,7 @@ import type { LiveCook } from './liveCook';
 import { fresh } from '../../store/freshEvent';
 import { FIRST_AID, describeOption, describeOutcome, troublesIn } from './troubleWords';
 import { THINNER, findFixesNow } from './findFixesNow';
+import { t } from './t';
 
 interface Props {
   readonly live: LiveCook;
@@ -28,11 +29,11 @@ const DELAYS = [10, 20, 30, 45] as const;
 export const Troubles = ({ live, onClose }: Props) => {
   const [trouble, setTrouble] = useState<Trouble>();
   return (
-    <View className="gap-3" role="region" aria-label="Something is wrong">
+    <View className="gap-3" role="region" aria-label={t('something-is-wrong')}>
       {trouble === undefined ? (
         <>
           <Text voice="head" tone="text-salt-50" heading={2}>
-            What is wrong?
+            {t('what-is-wrong')}
           </Text>
           <View className="flex-row flex-wrap gap-2">
             {troublesIn(live.state.place, TROUBLES).map((one) => (
@@ -49,7 +50,7 @@ export const Troubles = ({ live, onClose }: Props) => {
       ) : (
         <WaysOut live={live} trouble={trouble} onClose={onClose} />
       )}
-      <Button kind="stovePlain" label="Nothing is wrong" onPress={onClose} />
+      <Button kind="stovePlain" label={t('nothing-is-wrong')} onPress={onClose} />
     </View>
   );
 };
@@ -101,31 +102,34 @@ const WaysOut = ({ live, trouble, onClose }: Props & { readonly trouble: Trouble
         {TROUBLE_NAMES[trouble]}
       </Text>
       {aid === undefined ? null : trouble === 'fire' ? (
-        <Caution lead="Fire.">{aid}</Caution>
+        <Caution lead={t('fire')}>{aid}</Caution>
       ) : (
         <Text tone="text-salt-50">{aid}</Text>
       )}
       {trouble === 'delayed' ? (
         <Choice
-          label="How much later"
+          label={t('how-much-later')}
           onIron
           value={String(minutes)}
           onChange={(value) => setMinutes(Number(value))}
-          options={DELAYS.map((value) => ({ value: String(value), label: `${value} min` }))}
+          options={DELAYS.map((value) => ({ value: String(value), label: t('min', { value }) }))}
         />
       ) : null}
       {trouble === 'delayed' ? (
-        <Caution lead="Two hours at most.">
-          {`Counted from the fridge, waits included, between ${show.degrees(5)} and ${show.degrees(60)}. For people at risk keep it over ${show.degrees(60)}, or serve it now.`}
+        <Caution lead={t('two-hours-at-most')}>
+          {t('counted-from-the-fridge-waits-included', {
+            degrees: show.degrees(5),
+            degrees2: show.degrees(60),
+          })}
         </Caution>
       ) : null}
       {trouble === 'uneven' ? (
         <Text voice="small" tone="text-iron-400">
-          {`For an end ${show.thickness(THINNER)} thinner than the rest.`}
+          {t('for-an-end-thinner-than-the-rest', { thickness: show.thickness(THINNER) })}
         </Text>
       ) : null}
       {before ? null : found === undefined ? (
-        <Text tone="text-iron-400">Computing from the state it is in now…</Text>
+        <Text tone="text-iron-400">{t('computing-from-the-state-it-is-in')}</Text>
       ) : (
         found.options.map((option, i) => (
           <Pressable

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useNow } from '../../ui/useNow';
 import { useShow } from '../../words/useShow';
+import { t } from './t';
 
 /** A cook older than this is not offered again, ms. */
 const STILL_ON = 12 * 3600 * 1000;
@@ -39,13 +40,13 @@ export const UnderWay = () => {
   return (
     <View className="gap-3">
       <Text voice="head" tone="text-salt-50" heading={2}>
-        Under way
+        {t('under-way')}
       </Text>
       {open.map((cook) => (
         <Button
           key={cook.id}
           kind="stovePlain"
-          label={`${cook.title}, started ${show.clock(cook.createdAt)}`}
+          label={t('started', { title: cook.title, clock: show.clock(cook.createdAt) })}
           onPress={() => void resume(cook.id)}
         />
       ))}

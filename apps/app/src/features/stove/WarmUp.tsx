@@ -6,6 +6,7 @@ import { effectiveEvents } from '@crustan/core/cook/effectiveEvents';
 import { fresh } from '../../store/freshEvent';
 import { Button } from '../../ui/Button';
 import type { LiveCook } from './liveCook';
+import { t } from './t';
 
 interface Props {
   readonly live: LiveCook;
@@ -37,7 +38,7 @@ export const WarmUp = ({ live: { cook, plan, state, current }, press }: Props) =
         <View className="flex-1">
           <Button
             kind="stovePlain"
-            label="The oven is on"
+            label={t('the-oven-is-on')}
             onPress={() => press({ ...fresh(), kind: 'oven-on' })}
           />
         </View>
@@ -46,7 +47,7 @@ export const WarmUp = ({ live: { cook, plan, state, current }, press }: Props) =
         <View className="flex-1">
           <Button
             kind="stovePlain"
-            label="The pan is on"
+            label={t('the-pan-is-on')}
             onPress={() => press({ ...fresh(), kind: 'pan-on' })}
           />
         </View>

@@ -10,6 +10,7 @@ import { Countdown } from './Countdown';
 import type { LiveCook } from './liveCook';
 import { PanCaution } from './PanCaution';
 import { describeAction, describeHappened } from './stoveWords';
+import { t } from './t';
 
 interface Props {
   readonly live: LiveCook;
@@ -39,16 +40,16 @@ export const WetHands = ({
   const now = useNow(5000);
   const { current, next, plan, cook, state } = live;
   const beside = [
-    { label: 'Take back', disabled: !onTakeBack, onPress: onTakeBack ?? onMore },
-    { label: 'Reading', onPress: onReading },
-    { label: 'Trouble', onPress: onTrouble },
-    { label: 'More', onPress: onMore },
+    { label: t('take-back-2'), disabled: !onTakeBack, onPress: onTakeBack ?? onMore },
+    { label: t('reading'), onPress: onReading },
+    { label: t('trouble'), onPress: onTrouble },
+    { label: t('more'), onPress: onMore },
   ];
   return (
     <View className="min-h-0 flex-1 justify-between gap-3" testID="wet-hands">
       <View className="gap-1">
         <Text voice="body" tone="text-iron-400">
-          {alone ? 'Now' : `Now: ${cook.plan.title}`}
+          {alone ? t('now') : t('now-2', { title: cook.plan.title })}
         </Text>
         <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
           {describeAction(current, plan, show)}
@@ -56,7 +57,10 @@ export const WetHands = ({
         <Countdown step={current} small={!alone} />
         {next && next.kind !== 'judge' && state.place !== 'before' ? (
           <Text voice="bigFigure" tone="text-iron-400">
-            {`Next: ${describeAction(next, plan, show)}, ${show.clock(next.dueAt)}`}
+            {t('next-2', {
+              action: describeAction(next, plan, show),
+              clock: show.clock(next.dueAt),
+            })}
           </Text>
         ) : null}
       </View>

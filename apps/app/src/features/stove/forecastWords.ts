@@ -3,6 +3,7 @@ import type { PlanRequest } from '@crustan/core/plan/request';
 import { ovenAir } from '@crustan/core/plan/ovenAir';
 import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
+import { t } from './t';
 
 /** Deviations either side that hold four out of five. */
 const EIGHTY = 1.2816;
@@ -29,15 +30,19 @@ export const describeKitchen = (forecast: Forecast, request: PlanRequest, show: 
   const like = forecast.ovenLike;
   const oven = like && worthTelling(like.over, like.sigma, WORTH_OVEN);
   if (air !== undefined && oven !== undefined) {
-    return `Your oven is behaving like ${show.degrees(air + oven)}.`;
+    return t('your-oven-is-behaving-like', { degrees: show.degrees(air + oven) });
   }
   const thick = deviationOf(forecast, 'thickness');
-  if (thick !== undefined) return `It cooks like ${show.thickness(request.thickness + thick)}.`;
+  if (thick !== undefined)
+    return t('it-cooks-like', { thickness: show.thickness(request.thickness + thick) });
   const start = deviationOf(forecast, 'start');
-  if (start !== undefined) return `It began nearer ${show.degrees(request.start + start)}.`;
+  if (start !== undefined)
+    return t('it-began-nearer', { degrees: show.degrees(request.start + start) });
   const contact = deviationOf(forecast, 'contact');
   if (contact === undefined) return '';
-  return contact > 0 ? 'The pan grips it better than usual.' : 'The pan grips it less than usual.';
+  return contact > 0
+    ? t('the-pan-grips-it-better-than-usual')
+    : t('the-pan-grips-it-less-than-usual');
 };
 
 /** A range this wide either way is given by its two ends, s. */
@@ -46,27 +51,44 @@ const WIDE = 120;
 /** Advice that narrows a wide range. */
 const narrowing = ({ readings }: Forecast): string =>
   readings === 0
-    ? 'A thermometer in the middle would narrow it.'
-    : 'A reading nearer to the end would narrow it.';
+    ? t('a-thermometer-in-the-middle-would-narrow')
+    : t('a-reading-nearer-to-the-end-would');
 
 /** Time and temperature of the end, with the 80 % range. */
 export const describeForecast = (forecast: Forecast, show: Show): string => {
   const end = EIGHTY * forecast.endSpread;
-  const ends = `ends ${show.degrees(forecast.end - end)} to ${show.degrees(forecast.end + end)}`;
+  const ends = t('ends-to', {
+    degrees: show.degrees(forecast.end - end),
+    degrees2: show.degrees(forecast.end + end),
+  });
   if (forecast.decided) {
     const highest =
       forecast.peakAfter > 30
-        ? `, at its highest about ${showDuration(Math.round(forecast.peakAfter / 30) * 30)} after it left the heat`
+        ? t('at-its-highest-about-after-it-left', {
+            duration: showDuration(Math.round(forecast.peakAfter / 30) * 30),
+          })
         : '';
-    return `It ${ends}${highest}.`;
+    return t('it', { ends, highest });
   }
   const spread = EIGHTY * forecast.pullSpread;
-  const either = `You have ${showDuration(Math.round(forecast.leeway / 5) * 5)} either way.`;
+  const either = t('you-have-either-way', {
+    duration: showDuration(Math.round(forecast.leeway / 5) * 5),
+  });
   if (spread >= WIDE) {
     const [first, last] = [-1, 1].map((side) => show.clock(forecast.pullAt + side * spread * 1000));
-    return `Due ${first} to ${last}; pulled in the middle of that it ${ends}. ${narrowing(forecast)}`;
+    return t('due-to-pulled-in-the-middle-of', {
+      first: first ?? '',
+      last: last ?? '',
+      ends,
+      narrowing: narrowing(forecast),
+    });
   }
-  return `Due ${show.clock(forecast.pullAt)}, give or take ${showDuration(Math.max(10, Math.round(spread / 10) * 10))}; pulled then it ${ends}. ${either}`;
+  return t('due-give-or-take-pulled-then-it', {
+    clock: show.clock(forecast.pullAt),
+    duration: showDuration(Math.max(10, Math.round(spread / 10) * 10)),
+    ends,
+    either,
+  });
 };
 
 /** A probe is called misplaced from this chance on. */
@@ -77,11 +99,11 @@ export const describeProbe = ({ probe, readings }: Forecast): string | undefined
   if (readings === 0 || probe.chance < NAMED) return undefined;
   switch (probe.kind) {
     case 'out':
-      return 'The probe reads the air, not the meat. Push it back into the middle, from the side.';
+      return t('the-probe-reads-the-air-not-the');
     case 'surface':
-      return 'The probe lies near the surface: it reads too warm. Push it to the middle of the thickness.';
+      return t('the-probe-lies-near-the-surface-it');
     case 'bone':
-      return 'The probe seems to touch the bone. Draw it back a finger’s breadth.';
+      return t('the-probe-seems-to-touch-the-bone');
     case 'middle':
     case 'off':
       return undefined;

@@ -8,6 +8,7 @@ import { capital } from '../../words/cutWords';
 import { liftWords, pullWords, describeIntoPan } from '../../words/holdWords';
 import type { Show } from '../../words/show';
 import { PRESS_ADVICE, readingSentence } from '../../words/kitchenWords';
+import { t } from './t';
 
 /** Values that the words of a step are built from. */
 interface StepContext {
@@ -28,116 +29,129 @@ interface StepWords {
 }
 
 const intoOven = ({ leg, show }: StepContext): string =>
-  `Into the oven at ${show.degrees(leg?.air ?? 0)}`;
-const ON_A_RACK = 'On a rack over a tray, the probe in the middle of it.';
+  t('into-the-oven-at', { degrees: show.degrees(leg?.air ?? 0) });
+const ON_A_RACK = t('on-a-rack-over-a-tray-the');
 const isIn: Words = ({ plan }) =>
-  plan.legs[0]?.kind === 'oven' ? 'It is in the oven' : 'It is in the pan';
+  plan.legs[0]?.kind === 'oven' ? t('it-is-in-the-oven') : t('it-is-in-the-pan');
 
 const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
   heat: {
-    action: 'Put the pan on',
+    action: t('put-the-pan-on'),
     how: ({ plan, show }) =>
-      `Dry and on full, extractor first: it takes until the piece goes in to reach ${show.degrees(plan.request.pan)}. Set out tongs, thermometer, board and rack meanwhile.`,
-    happened: 'The pan is on',
+      t('dry-and-on-full-extractor-first-it', { degrees: show.degrees(plan.request.pan) }),
+    happened: t('the-pan-is-on'),
   },
   in: {
     action: (context) => {
       const { leg, plan, show } = context;
       if (leg?.kind === 'oven') return intoOven(context);
-      if (leg?.kind === 'edge') return 'On its fat edge';
+      if (leg?.kind === 'edge') return t('on-its-fat-edge');
       return startsCold(plan.request)
-        ? 'Skin down, cold pan'
-        : `Into the pan at ${show.degrees(plan.request.pan)}`;
+        ? t('skin-down-cold-pan')
+        : t('into-the-pan-at', { degrees: show.degrees(plan.request.pan) });
     },
     how: ({ leg, plan }) => {
       if (leg?.kind === 'oven') return ON_A_RACK;
-      if (leg?.kind === 'edge') return 'Held with the tongs until the fat has coloured.';
+      if (leg?.kind === 'edge') return t('held-with-the-tongs-until-the-fat');
       return startsCold(plan.request)
-        ? 'Scored, no oil, burner half-way. Pour the fat off as it melts.'
-        : `Oil shimmering, not smoking. Lay it away from you; ${PRESS_ADVICE[plan.request.press]}.`;
+        ? t('scored-no-oil-burner-half-way-pour')
+        : t('oil-shimmering-not-smoking-lay-it-away', { words: PRESS_ADVICE[plan.request.press] });
     },
     happened: isIn,
   },
   flat: {
-    action: 'Lay it flat',
-    how: ({ plan }) => `Away from you; ${PRESS_ADVICE[plan.request.press]}.`,
-    happened: 'It lies flat',
+    action: t('lay-it-flat'),
+    how: ({ plan }) => t('away-from-you', { words: PRESS_ADVICE[plan.request.press] }),
+    happened: t('it-lies-flat'),
   },
   turn: {
-    action: ({ step }) => (step.often ? `Turn ${step.turn ?? ''}`.trim() : 'Turn it'),
+    action: ({ step }) =>
+      step.often ? t('turn-2', { turn: step.turn ?? '' }).trim() : t('turn-it'),
     how: ({ leg, step, plan }) => {
-      if (leg?.kind === 'oven') return 'Be quick: the open door costs heat.';
+      if (leg?.kind === 'oven') return t('be-quick-the-open-door-costs-heat');
       return step.often
-        ? `Every ${plan.request.every} s, to fresh hot iron.`
-        : 'Tongs, not a fork. Straight down on fresh hot iron.';
+        ? t('every-s-to-fresh-hot-iron', { every: plan.request.every })
+        : t('tongs-not-a-fork-straight-down-on');
     },
-    happened: 'I turned it',
+    happened: t('i-turned-it'),
   },
   butter: {
-    action: 'Butter in, baste',
-    how: 'Burner down first. Foaming, never brown; long spoon, pan tilted away from you.',
-    happened: 'The butter is in',
+    action: t('butter-in-baste'),
+    how: t('burner-down-first-foaming-never-brown-long'),
+    happened: t('the-butter-is-in'),
   },
   edges: {
-    action: 'Round its edges',
-    how: 'Rolled round with the tongs, each edge until it has coloured.',
-    happened: 'I am at its edges',
+    action: t('round-its-edges'),
+    how: t('rolled-round-with-the-tongs-each-edge'),
+    happened: t('i-am-at-its-edges'),
   },
   'burner-down': {
-    action: ({ leg, show }) => `Burner down, pan to ${show.degrees(leg?.pan ?? 0)}`,
-    how: 'It has browned: the rest of the heat comes more slowly.',
-    happened: 'The burner is down',
+    action: ({ leg, show }) => t('burner-down-pan-to', { degrees: show.degrees(leg?.pan ?? 0) }),
+    how: t('it-has-browned-the-rest-of-the'),
+    happened: t('the-burner-is-down'),
   },
   'into-oven': {
     action: intoOven,
     how: ({ plan, leg }) =>
       plan.request.ovenOn === 'pan' && leg?.pan !== undefined
-        ? 'In its pan. From now on the sleeve stays on the handle.'
+        ? t('in-its-pan-from-now-on-the')
         : ON_A_RACK,
-    happened: 'It is in the oven',
+    happened: t('it-is-in-the-oven'),
   },
   'oven-set': {
-    action: ({ leg, show }) => `Oven to ${show.degrees(leg?.air ?? 0)}`,
-    how: 'The piece stays in; keep the door shut.',
-    happened: 'The oven is set',
+    action: ({ leg, show }) => t('oven-to', { degrees: show.degrees(leg?.air ?? 0) }),
+    how: t('the-piece-stays-in-keep-the-door'),
+    happened: t('the-oven-is-set'),
   },
   out: {
     action: ({ plan, show }) =>
       pullsFromOven(plan)
-        ? `Out at ${show.degrees(plan.pullCore)}, into the pan`
-        : 'Out, into the pan',
+        ? t('out-at-into-the-pan', { degrees: show.degrees(plan.pullCore) })
+        : t('out-into-the-pan'),
     how: ({ plan, show }) =>
-      `${readingSentence(plan, 'pull', show)}Probe out with a towel, not by hand. The pan should be at ${show.degrees(plan.request.pan)} by now.`,
-    happened: 'It is out, in the pan',
+      t('probe-out-with-a-towel-not-by', {
+        readingSentence: readingSentence(plan, 'pull', show),
+        degrees: show.degrees(plan.request.pan),
+      }),
+    happened: t('it-is-out-in-the-pan'),
   },
   lift: {
     action: ({ plan, step, show }) => liftWords(step.leg ?? 0, plan, show).does,
     how: ({ plan, step, show }) => `${capital(liftWords(step.leg ?? 0, plan, show).why)}.`,
     happened: ({ leg }) =>
-      leg?.kind === 'board' && leg.air !== undefined ? 'The oven is down' : 'It is on the board',
+      leg?.kind === 'board' && leg.air !== undefined
+        ? t('the-oven-is-down')
+        : t('it-is-on-the-board'),
   },
   back: {
     action: ({ leg, step, plan, show }) =>
-      `${describeIntoPan(step.leg ?? 0, plan)} at ${show.degrees(leg?.pan ?? plan.request.pan)}`,
-    how: 'A drop of water should skate on the iron before it goes in.',
+      t('at-4', {
+        intoPan: describeIntoPan(step.leg ?? 0, plan),
+        degrees: show.degrees(leg?.pan ?? plan.request.pan),
+      }),
+    how: t('a-drop-of-water-should-skate-on'),
     happened: ({ step, plan }) =>
       describeIntoPan(step.leg ?? 0, plan) === 'Into the pan'
-        ? 'It is in the pan'
-        : 'It is back in the pan',
+        ? t('it-is-in-the-pan')
+        : t('it-is-back-in-the-pan'),
   },
   pull: {
     action: ({ plan, show }) => pullWords(plan, show),
     how: ({ plan, show }) =>
-      `Core ${show.temperature(plan.doneCore)}. ${readingSentence(plan, 'done', show)}It climbs to ${show.degrees(plan.peakCore)} in the rest.`,
+      t('core-it-climbs-to-in-the-rest', {
+        temperature: show.temperature(plan.doneCore),
+        readingSentence: readingSentence(plan, 'done', show),
+        degrees: show.degrees(plan.peakCore),
+      }),
     happened: ({ plan }) =>
-      plan.legs.at(-1)?.kind === 'oven' ? 'It is out of the oven' : 'It is out of the pan',
+      plan.legs.at(-1)?.kind === 'oven' ? t('it-is-out-of-the-oven') : t('it-is-out-of-the-pan'),
   },
   slice: {
-    action: 'Slice',
-    how: ({ plan }) => `Burner off. Resting; ${cutOf(plan.request).slicing}.`,
-    happened: 'I sliced it',
+    action: t('slice'),
+    how: ({ plan }) => t('burner-off-resting', { slicing: cutOf(plan.request).slicing }),
+    happened: t('i-sliced-it'),
   },
-  judge: { action: 'How was it?', how: '', happened: '' },
+  judge: { action: t('how-was-it'), how: '', happened: '' },
 };
 
 const say =

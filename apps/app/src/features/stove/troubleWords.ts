@@ -6,13 +6,14 @@ import { showDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { Browned } from '@crustan/core/doneness';
 import { describeCrust } from '../../words/judgedWords';
+import { t } from './t';
 
 /** Immediate actions, shown before any figures. */
 export const FIRST_AID: Readonly<Partial<Record<Trouble, string>>> = {
-  fire: 'Heat off. Lid or baking sheet on. Never water, never carry it. If it is not out in a moment: everybody out, and call the fire brigade.',
-  smoke: 'Extractor on, window open, burner down.',
-  butter: 'Off the heat. Pour it out with a towel round the handle, wipe with paper held in tongs.',
-  'cold-pan': 'Take it out if it lies silent: it would only steam.',
+  fire: t('heat-off-lid-or-baking-sheet-on'),
+  smoke: t('extractor-on-window-open-burner-down'),
+  butter: t('off-the-heat-pour-it-out-with'),
+  'cold-pan': t('take-it-out-if-it-lies-silent'),
 };
 
 const IN_PAN: readonly Trouble[] = ['cold-pan', 'butter', 'smoke'];
@@ -32,31 +33,31 @@ export const describeOption = (
   const minutes = showDuration(Math.round(waits / 5) * 5);
   switch (id) {
     case 'as-is':
-      return 'Continue unchanged';
+      return t('continue-unchanged');
     case 'oven-up':
     case 'oven-down':
-      return `Oven to ${show.degrees(celsius)}`;
+      return t('oven-to', { degrees: show.degrees(celsius) });
     case 'oven-hold':
-      return `When it is nearly there, hold it ${minutes} in the oven at ${show.degrees(celsius)}`;
+      return t('when-it-is-nearly-there-hold-it', { minutes, degrees: show.degrees(celsius) });
     case 'pan-up':
     case 'pan-down':
-      return `Pan to ${show.degrees(celsius)}`;
+      return t('pan-to', { degrees: show.degrees(celsius) });
     case 'out-now':
-      return 'Out now, and rest';
+      return t('out-now-and-rest');
     case 'sear-now':
-      return `Out of the oven now, then ${showDuration(Math.round(seconds))} in the pan`;
+      return t('out-of-the-oven-now-then-in', { duration: showDuration(Math.round(seconds)) });
     case 'board':
-      return `Onto a board for ${minutes}, then finish it`;
+      return t('onto-a-board-for-then-finish-it', { minutes });
     case 'hold-after':
-      return `Finish it, and let it wait ${minutes} more`;
+      return t('finish-it-and-let-it-wait-more', { minutes });
     case 'reheat':
-      return `Out for ${minutes} while the pan comes back, then in again`;
+      return t('out-for-while-the-pan-comes-back', { minutes });
     case 'wipe':
-      return `Out for ${minutes}, wipe the pan, on without butter`;
+      return t('out-for-wipe-the-pan-on-without', { minutes });
     case 'for-thin':
-      return 'Pull it when the thin end is right, and cut that end off';
+      return t('pull-it-when-the-thin-end-is');
     case 'lid':
-      return `Heat off, lid on for ${minutes}; then it comes out`;
+      return t('heat-off-lid-on-for-then-it', { minutes });
   }
 };
 
@@ -68,16 +69,22 @@ export const describeOutcome = (
   by: Browned,
 ): string => {
   const sliced = show.clock(now + (seconds + restSeconds) * 1000);
-  const cools = peak - sliceCore > 1 ? `, ${show.degrees(sliceCore)} when sliced` : '';
-  const thin = thinPeak === undefined ? '' : `, the thin end ${show.degrees(thinPeak)}`;
-  return `Ends at ${show.degrees(peak)}${cools}${thin}; crust ${describeCrust(Math.min(...browning), by)}; sliced ${sliced}`;
+  const cools = peak - sliceCore > 1 ? t('when-sliced', { degrees: show.degrees(sliceCore) }) : '';
+  const thin = thinPeak === undefined ? '' : t('the-thin-end', { degrees: show.degrees(thinPeak) });
+  return t('ends-at-crust-sliced', {
+    degrees: show.degrees(peak),
+    cools,
+    thin,
+    crust: describeCrust(Math.min(...browning), by),
+    sliced,
+  });
 };
 
 /** Delay of a plate: `12 min late`, `on time`. */
 const describeReadyTime = (late: number): string => {
   const minutes = Math.round(Math.abs(late) / 60);
-  if (minutes === 0) return 'on time';
-  return `${minutes} min ${late > 0 ? 'late' : 'early'}`;
+  if (minutes === 0) return t('on-time');
+  return t('min-2', { minutes, part: late > 0 ? 'late' : 'early' });
 };
 
 /** Offer of a fix: its action, its result, and the result without it. */
@@ -86,5 +93,10 @@ export const describeOffer = (
   show: Show,
 ): { readonly does: string; readonly brings: string } => ({
   does: describeOption(option, show),
-  brings: `The plate is ${describeReadyTime(late)} at ${show.degrees(option.peak)}; without it, ${describeReadyTime(lateAsIs)} at ${show.degrees(asIs.peak)}.`,
+  brings: t('the-plate-is-at-without-it-at', {
+    readyTime: describeReadyTime(late),
+    degrees: show.degrees(option.peak),
+    readyTime2: describeReadyTime(lateAsIs),
+    degrees2: show.degrees(asIs.peak),
+  }),
 });

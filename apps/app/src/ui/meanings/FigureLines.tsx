@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { MEANINGS, type Meaning, type MeaningText } from './meanings';
 import { Text } from '../Text';
+import { t } from './t';
 
 export interface FigureLinesProps {
   readonly of: Meaning;
@@ -12,10 +13,10 @@ export const FigureLines = ({ of, onIron = false }: FigureLinesProps) => {
   const { figure }: MeaningText = MEANINGS[of];
   if (!figure) return null;
   const lines = [
-    ['Calculation', figure.equation],
-    ['Source', figure.source],
-    ['Uncertainty', figure.range],
-    ['Code', figure.functions.map(([file, name]) => `${file}, ${name}`).join('; ')],
+    [t('calculation'), figure.equation],
+    [t('source'), figure.source],
+    [t('uncertainty'), figure.range],
+    [t('code'), figure.functions.map(([file, name]) => `${file}, ${name}`).join('; ')],
   ] as const;
   return (
     <View className="gap-1">

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { FigureLines } from './FigureLines';
 import { MEANINGS, type Meaning } from './meanings';
 import { Text } from '../Text';
+import { t } from './t';
 
 export interface TermsProps {
   readonly of: readonly Meaning[];
@@ -20,7 +21,7 @@ export const Terms = ({ of, onIron = false }: TermsProps) => {
             key={each}
             role="button"
             aria-expanded={open === each}
-            aria-label={`${MEANINGS[each].word}: what is it?`}
+            aria-label={t('what-is-it', { word: MEANINGS[each].word })}
             onPress={() => setOpen(open === each ? undefined : each)}
             className="min-h-touch min-w-touch justify-center"
           >

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { FigureLines } from './FigureLines';
 import { MEANING_IDS, MEANINGS, type Meaning, type MeaningText } from './meanings';
 import { Text } from '../Text';
+import { t } from './t';
 
 const ALL = MEANING_IDS.toSorted((a, b) => MEANINGS[a].word.localeCompare(MEANINGS[b].word));
 
@@ -10,7 +11,11 @@ const ALL = MEANING_IDS.toSorted((a, b) => MEANINGS[a].word.localeCompare(MEANIN
 export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => {
   const [open, setOpen] = useState<Meaning>();
   return (
-    <View role="list" aria-label="Words" className="gap-2 lg:flex-row lg:flex-wrap lg:gap-x-12">
+    <View
+      role="list"
+      aria-label={t('words')}
+      className="gap-2 lg:flex-row lg:flex-wrap lg:gap-x-12"
+    >
       {ALL.map((id) => {
         const { word, means, figure }: MeaningText = MEANINGS[id];
         return (
@@ -26,7 +31,7 @@ export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => {
                 <Pressable
                   role="button"
                   aria-expanded={open === id}
-                  aria-label={`${word}: how it is calculated`}
+                  aria-label={t('how-it-is-calculated', { word })}
                   onPress={() => setOpen(open === id ? undefined : id)}
                   className="min-h-touch justify-center self-start"
                 >
@@ -35,7 +40,7 @@ export const Words = ({ onIron = false }: { readonly onIron?: boolean }) => {
                     tone={onIron ? 'text-iron-400' : 'text-iron-500'}
                     className="underline decoration-dotted"
                   >
-                    How it is calculated
+                    {t('how-it-is-calculated-2')}
                   </Text>
                 </Pressable>
                 {open === id ? (

@@ -1,3 +1,5 @@
+import { t } from './t';
+
 /** Origin of a figure. `npm run figures` writes it to docs/figures.md. */
 export interface FigureOrigin {
   /** Functions that compute it: the file below `packages/core/src`, and what it exports. */
@@ -18,273 +20,257 @@ export interface MeaningText {
 /** Words that a cook may not know, and figures: docs/glossary.md has the words with their names in the code. */
 export const MEANINGS = {
   time: {
-    word: 'Time on the heat',
-    means: 'Time in the pan, or in the pan and the oven, after which the core ends at the target.',
+    word: t('time-on-the-heat'),
+    means: t('time-in-the-pan-or-in-the'),
     figure: {
       functions: [
         ['plan/search/solveWay', 'solveWay'],
         ['plan/search/refineWay', 'refineWay'],
       ],
-      equation:
-        'The time at which the simulated peak equals the target: first in one dimension, then in the section of the piece.',
-      source: 'Heat diffusion with evaporation: docs/heat-model.md, “The piece”.',
-      range: 'One standard deviation of the inputs, the estimates and the model’s own error.',
+      equation: t('the-time-at-which-the-simulated-peak'),
+      source: t('heat-diffusion-with-evaporation-docs-heat'),
+      range: t('one-standard-deviation-of-the-inputs-the'),
     },
   },
   pull: {
-    word: 'Pull',
-    means:
-      'Taking the piece off the heat. The core is still some degrees below the target then: it rises in the rest.',
+    word: t('pull'),
+    means: t('taking-the-piece-off-the-heat-the'),
     figure: {
       functions: [['plan/search/recordPlan', 'recordRun']],
-      equation: 'Core of the simulated piece at the end of the part that the thermometer decides.',
-      source: 'The same simulation as the plan.',
-      range: 'The reading of a thermometer with its usual error of placement is shown beside it.',
+      equation: t('core-of-the-simulated-piece-at-the'),
+      source: t('the-same-simulation-as-the-plan'),
+      range: t('the-reading-of-a-thermometer-with-its'),
     },
   },
   peak: {
-    word: 'Peak',
-    means:
-      'Highest core temperature, reached in the rest, minutes after the pull. This is the end that you asked for.',
+    word: t('peak'),
+    means: t('highest-core-temperature-reached-in-the'),
     figure: {
       functions: [['plan/legs/restToPeak', 'restToPeak']],
-      equation:
-        'Highest core temperature in the rest: the rest is simulated until no part of the piece is hotter than the core was.',
-      source: 'The same simulation as the plan.',
-      range: '0.5 °C and a share of the carryover: the error of the model itself.',
+      equation: t('highest-core-temperature-in-the-rest-the'),
+      source: t('the-same-simulation-as-the-plan'),
+      range: t('0-5-c-and-a-share-of'),
     },
   },
   window: {
-    word: 'Window',
-    means:
-      'How early or late the pull can be with the end still within a degree and a half. A wide window is forgiving.',
+    word: t('window'),
+    means: t('how-early-or-late-the-pull-can'),
     figure: {
       functions: [['plan/ranges/windowAbout', 'windowAbout']],
-      equation: 'Times at which the peak would be 1.5 °C below and 1.5 °C above the target.',
-      source: '1.5 °C is about the error of a kitchen thermometer.',
-      range: 'Both times are found within 0.05 °C.',
+      equation: t('times-at-which-the-peak-would-be'),
+      source: t('1-5-c-is-about-the-error'),
+      range: t('both-times-are-found-within-0-05'),
     },
   },
   grey: {
-    word: 'Grey band',
-    means: 'Thickness that is cooked past pink, between crust and core. Less is more even.',
+    word: t('grey-band'),
+    means: t('thickness-that-is-cooked-past-pink-between'),
     figure: {
       functions: [['heat/judging/judge', 'greyBand']],
-      equation:
-        'Depth on the middle line at which the meat was ever hotter than 65 °C, of both sides.',
-      source: '65 °C: docs/heat-model.md, “Constants”.',
-      range: 'None is stated.',
+      equation: t('depth-on-the-middle-line-at-which'),
+      source: t('65-c-docs-heat-model-md-constants'),
+      range: t('none-is-stated'),
     },
   },
   coast: {
-    word: 'Carryover',
-    means: 'Rise of the core after the pull, by heat from the hot outside.',
+    word: t('carryover'),
+    means: t('rise-of-the-core-after-the-pull'),
     figure: {
       functions: [['plan/legs/restToPeak', 'restToPeak']],
-      equation: 'Peak minus the core temperature at the pull.',
-      source: 'The same simulation as the plan.',
-      range: 'A share of the carryover: the error of the model itself.',
+      equation: t('peak-minus-the-core-temperature-at-the'),
+      source: t('the-same-simulation-as-the-plan'),
+      range: t('a-share-of-the-carryover-the-error'),
     },
   },
   even: {
-    word: 'Even',
-    means: 'Share of the slice within three degrees of the core.',
+    word: t('even'),
+    means: t('share-of-the-slice-within-three-degrees'),
     figure: {
       functions: [['heat/judging/judge', 'evenness']],
-      equation: 'Volume within 3 °C of the core’s peak, divided by the volume of the meat.',
-      source: '3 °C: a difference that a cook sees.',
-      range: 'None is stated.',
+      equation: t('volume-within-3-c-of-the-cores'),
+      source: t('3-c-a-difference-that-a-cook'),
+      range: t('none-is-stated'),
     },
   },
   crust: {
-    word: 'Crust',
-    means:
-      'The dried, browned outside. Its words go by colour: golden, deep brown, dark, then bitter.',
+    word: t('crust'),
+    means: t('the-dried-browned-outside-its-words-go'),
     figure: {
       functions: [
-        ['heat/solver/browning', 'Browning'],
+        ['heat/solver/browning', t('browning')],
         ['doneness/crustColour', 'crustColour'],
       ],
-      equation:
-        'Logarithm of one plus the sum of the browning rate over time. The rate needs heat and a dry surface.',
-      source: 'Fitted to reports of cooks: apps/cli/src/fit/browningAnchors.ts.',
-      range: 'The bias of the cook’s own eye is learned from judgements.',
+      equation: t('logarithm-of-one-plus-the-sum-of'),
+      source: t('fitted-to-reports-of-cooks-apps-cli'),
+      range: t('the-bias-of-the-cooks-own-eye'),
     },
   },
   loss: {
-    word: 'Loss',
-    means:
-      'Share of the weight lost as steam and drip. Every method loses some; a sear does not seal it in.',
+    word: t('loss'),
+    means: t('share-of-the-weight-lost-as-steam'),
     figure: {
       functions: [['heat/judging/drip', 'lossOf']],
-      equation: 'Evaporated water plus 0.6 of the largest possible drip.',
-      source: 'Drip: van der Sman (2007). The 0.6 is an estimate.',
-      range: '3 points in both directions.',
+      equation: t('evaporated-water-plus-0-6-of-the'),
+      source: t('drip-van-der-sman-2007-the-0'),
+      range: t('3-points-in-both-directions'),
     },
   },
   rest: {
-    word: 'Rest',
-    means: 'Time between heat and slicing: the heat evens out, the core peaks, the juice thickens.',
+    word: t('rest'),
+    means: t('time-between-heat-and-slicing-the-heat'),
     figure: {
       functions: [
         ['plan/legs/carving', 'carvingAfter'],
         ['schedule/restRule', 'restByRule'],
       ],
-      equation:
-        'Time until the peak, the rule of the kitchen, or for a whole piece 20 min up to 2 kg and 35 min above.',
-      source: 'Rules of cooks: they differ, and each can be set.',
-      range: 'The cost of waiting is shown beside it.',
+      equation: t('time-until-the-peak-the-rule-of'),
+      source: t('rules-of-cooks-they-differ-and-each'),
+      range: t('the-cost-of-waiting-is-shown-beside'),
     },
   },
   way: {
-    word: 'Method',
-    means: 'The order of pan and oven. Every method is planned to the same end.',
+    word: t('method'),
+    means: t('the-order-of-pan-and-oven-every'),
   },
   core: {
-    word: 'Core',
-    means: 'Middle of the meat, the last place to warm. The thermometer’s tip must be there.',
+    word: t('core'),
+    means: t('middle-of-the-meat-the-last-place'),
   },
   knob: {
-    word: 'Burner',
-    means: 'Burner setting when the piece goes in and cools the iron: as set, turned up, or full.',
+    word: t('burner'),
+    means: t('burner-setting-when-the-piece-goes-in'),
   },
-  baste: { word: 'Baste', means: 'Spooning foaming butter over the piece at the end of the pan.' },
+  baste: { word: t('baste'), means: t('spooning-foaming-butter-over-the-piece-at') },
   render: {
-    word: 'Render',
-    means: 'Melting the fat under a skin, slowly, from a cold pan, before the skin browns.',
+    word: t('render'),
+    means: t('melting-the-fat-under-a-skin-slowly'),
   },
   temper: {
-    word: 'Out of the fridge',
-    means: 'Time on the counter before the heat. It warms the middle less than most think.',
+    word: t('out-of-the-fridge'),
+    means: t('time-on-the-counter-before-the-heat'),
   },
   forecast: {
-    word: 'Forecast',
-    means: 'Pull and end of this cook from its readings, with their uncertainty.',
+    word: t('forecast'),
+    means: t('pull-and-end-of-this-cook-from'),
     figure: {
-      functions: [['estimate/forecast', 'Forecaster']],
-      equation:
-        'Least squares fit of the kitchen to the readings, with its usual errors, the error of the model and the place of the probe.',
-      source: 'docs/heat-model.md, “Estimation”.',
-      range: 'Four times in five the result lies in the range.',
+      functions: [['estimate/forecast', t('forecaster')]],
+      equation: t('least-squares-fit-of-the-kitchen-to'),
+      source: t('docs-heat-model-md-estimation'),
+      range: t('four-times-in-five-the-result-lies'),
     },
   },
   smoke: {
-    word: 'Smoke',
-    means:
-      'Temperature at which the fat in the pan smokes. Above it the food tastes of smoke, and the vapour can catch fire.',
+    word: t('smoke'),
+    means: t('temperature-at-which-the-fat-in-the'),
   },
   offset: {
-    word: 'Oven offset',
-    means: 'True air temperature minus the dial. Ten or twenty degrees are typical.',
+    word: t('oven-offset'),
+    means: t('true-air-temperature-minus-the-dial-ten'),
   },
   plate: {
-    word: 'Plate time',
-    means: 'Time at which the piece is served. Every step is counted back from it.',
+    word: t('plate-time'),
+    means: t('time-at-which-the-piece-is-served'),
     figure: {
       functions: [['schedule/run', 'runOf']],
-      equation: 'Plate time minus the sum of all later steps.',
-      source: 'The plan, the pans and ovens of the kitchen, and its rules.',
-      range: 'The range of the time on the heat.',
+      equation: t('plate-time-minus-the-sum-of-all'),
+      source: t('the-plan-the-pans-and-ovens-of'),
+      range: t('the-range-of-the-time-on-the'),
     },
   },
   warmUp: {
-    word: 'Pan warm-up',
-    means: 'Time in which the empty pan reaches its temperature, with a minute to even out.',
+    word: t('pan-warm-up'),
+    means: t('time-in-which-the-empty-pan-reaches'),
     figure: {
       functions: [['gear/preheat', 'preheat']],
-      equation: 'One body of iron: power of the burner minus the losses of both sides.',
-      source: 'Efficiency of burners: docs/heat-model.md, “Constants”.',
-      range: 'A calibrated burner replaces the estimate.',
+      equation: t('one-body-of-iron-power-of-the'),
+      source: t('efficiency-of-burners-docs-heat-model-md'),
+      range: t('a-calibrated-burner-replaces-the-estimate'),
     },
   },
   thaw: {
-    word: 'Thaw',
-    means: 'Time until no ice is left in the middle of the piece.',
+    word: t('thaw'),
+    means: t('time-until-no-ice-is-left-in'),
     figure: {
       functions: [
         ['heat/ice/thaw', 'thaw'],
         ['plan/legs/thawOf', 'thawOf'],
       ],
-      equation:
-        'Enthalpy of a quarter of the section; share of ice by Schwartzberg, first ice by Pham.',
-      source: 'Compared with Cleland and Earle (1977) and with Plank.',
-      range: 'A warmer and a cooler place.',
+      equation: t('enthalpy-of-a-quarter-of-the-section'),
+      source: t('compared-with-cleland-and-earle-1977-and'),
+      range: t('a-warmer-and-a-cooler-place'),
     },
   },
   saltDepth: {
-    word: 'Salt depth',
-    means: 'Depth that the salt has reached by the time the piece is cooked.',
+    word: t('salt-depth'),
+    means: t('depth-that-the-salt-has-reached-by'),
     figure: {
       functions: [['plan/request/schools', 'saltDepths']],
-      equation: 'Twice the root of diffusivity times time.',
-      source: 'Diffusivity of salt in meat: 2.5e-10 m²/s, published values 1e-10 to 5e-10.',
-      range: 'The smallest and the largest published diffusivity.',
+      equation: t('twice-the-root-of-diffusivity-times-time'),
+      source: t('diffusivity-of-salt-in-meat-2-5e'),
+      range: t('the-smallest-and-the-largest-published'),
     },
   },
   drying: {
-    word: 'Drying',
-    means: 'Water that the surface loses in the fridge. A dry surface browns sooner.',
+    word: t('drying'),
+    means: t('water-that-the-surface-loses-in-the'),
     figure: {
       functions: [['heat/matter/fridgeDrying', 'faceDried']],
-      equation:
-        'Evaporation at the wet-bulb temperature of the surface, through the layer that is dry already.',
-      source: 'Rule of Lewis. The air of a fridge is an estimate.',
-      range: 'A drier and a damper fridge.',
+      equation: t('evaporation-at-the-wet-bulb-temperature-of'),
+      source: t('rule-of-lewis-the-air-of-a'),
+      range: t('a-drier-and-a-damper-fridge'),
     },
   },
   lethality: {
-    word: 'Log reduction',
-    means: 'Reduction of Salmonella at the coldest point of the piece, in powers of ten.',
+    word: t('log-reduction'),
+    means: t('reduction-of-salmonella-at-the-coldest'),
     figure: {
-      functions: [['safety/lethality', 'Lethality']],
-      equation: 'The smallest sum of the lethal rate over time, of all parts of the piece.',
-      source:
-        'Published table for beef. It is not used for duck and fish. No part counts below 54.4 °C.',
-      range: 'Shown up to “over 7”.',
+      functions: [['safety/lethality', t('lethality')]],
+      equation: t('the-smallest-sum-of-the-lethal-rate'),
+      source: t('published-table-for-beef-it-is-not'),
+      range: t('shown-up-to-over-7'),
     },
   },
   minimum: {
-    word: 'Published minimum',
-    means: 'End temperature that food authorities publish for this food.',
+    word: t('published-minimum'),
+    means: t('end-temperature-that-food-authorities'),
     figure: {
       functions: [['safety/minimumTemperature', 'minimumFor']],
-      equation: 'A table by animal and treatment.',
-      source: 'The authority is named beside the figure.',
-      range: 'None. The rules of your country come first.',
+      equation: t('a-table-by-animal-and-treatment'),
+      source: t('the-authority-is-named-beside-the-figure'),
+      range: t('none-the-rules-of-your-country-come'),
     },
   },
   sizzle: {
-    word: 'Sizzle',
-    means: 'Sound of the pan: how much steam leaves the surface that touches the iron.',
+    word: t('sizzle'),
+    means: t('sound-of-the-pan-how-much-steam'),
     figure: {
       functions: [['heat/judging/sizzle', 'sizzleOf']],
-      equation: 'Logarithm of the steam under the piece, between 0.4 and 16 g/(m²·s).',
-      source: 'Estimates.',
-      range: 'None is stated.',
+      equation: t('logarithm-of-the-steam-under-the-piece'),
+      source: t('estimates'),
+      range: t('none-is-stated'),
     },
   },
   ready: {
-    word: 'Ready time of a table',
-    means: 'Time at which all pieces of a table are plated.',
+    word: t('ready-time-of-a-table'),
+    means: t('time-at-which-all-pieces-of-a'),
     figure: {
       functions: [['pass/search/serviceSearch', 'ServiceSearch']],
-      equation:
-        'The first time at which pans, ovens, burners and persons are free, improved by a search.',
-      source: 'The search is compared with exact optima of small services.',
-      range: 'The usual delay of steps and the uncertainty of each piece are included.',
+      equation: t('the-first-time-at-which-pans-ovens'),
+      source: t('the-search-is-compared-with-exact-optima'),
+      range: t('the-usual-delay-of-steps-and-the'),
     },
   },
   prep: {
-    word: 'Prep count',
-    means: 'Number of pieces to prepare for a day.',
+    word: t('prep-count'),
+    means: t('number-of-pieces-to-prepare-for-a'),
     figure: {
       functions: [
         ['par/fitDemand', 'fitDemand'],
         ['par/optimizePrepCount', 'optimizePrepCount'],
       ],
-      equation: 'The count with the least expected cost of leftovers and of running out.',
-      source: 'Demand by weekday and trend, fitted to the counts of past services.',
-      range: 'The chance to run out, and the cost of one more and one fewer.',
+      equation: t('the-count-with-the-least-expected-cost'),
+      source: t('demand-by-weekday-and-trend-fitted-to'),
+      range: t('the-chance-to-run-out-and-the'),
     },
   },
 } as const satisfies Readonly<Record<string, MeaningText>>;

@@ -12,6 +12,7 @@ import { Text } from '../../../ui/Text';
 import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
 import { sendBook, type Sending } from './sendBook';
+import { t } from '../t';
 
 /** Interval between requests for the server's progress, ms. */
 const ASKED = 300;
@@ -42,7 +43,7 @@ export const BookImport = ({
   }, [file]);
   if (failed !== undefined) return <Text role="alert">{failed}</Text>;
   if (id === undefined) {
-    return <GoingOn label="Sending it" share={share} onStop={() => sending.current?.stop()} />;
+    return <GoingOn label={t('sending-it')} share={share} onStop={() => sending.current?.stop()} />;
   }
   return <Reading id={id} onOver={onOver} />;
 };
@@ -59,52 +60,70 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
   const going = state?.phase === 'receiving' || state?.phase === 'checking';
   if (state && watching && !going) setWatching(false);
   if (error && !state) return <Text role="alert">{describeFailure(error)}</Text>;
-  if (!state) return <Text tone="text-iron-500">Asking the server…</Text>;
+  if (!state) return <Text tone="text-iron-500">{t('asking-the-server')}</Text>;
   const found = [
     many(state.cooks, 'cook'),
     many(state.readings, 'reading'),
-    many(state.plans, 'saved plan'),
+    many(state.plans, t('saved-plan')),
     many(state.trials, 'trial'),
     // Entries that only a restaurant's book has, or the logbook of a cook who practised.
-    ...(state.dishes > 0 ? [many(state.dishes, 'dish of the menu', 'dishes of the menu')] : []),
+    ...(state.dishes > 0
+      ? [many(state.dishes, t('dish-of-the-menu'), t('dishes-of-the-menu'))]
+      : []),
     ...(state.services > 0 ? [many(state.services, 'service')] : []),
     ...(state.demand > 0
-      ? [many(state.demand, 'count of past orders', 'counts of past orders')]
+      ? [many(state.demand, t('count-of-past-orders'), t('counts-of-past-orders'))]
       : []),
-    ...(state.practice > 0 ? [many(state.practice, 'practised round')] : []),
+    ...(state.practice > 0 ? [many(state.practice, t('practised-round'))] : []),
   ].join(', ');
   return (
     <View className="gap-3" aria-live="polite">
       {going ? (
         <GoingOn
-          label={`Reading it: ${found} so far`}
+          label={t('reading-it-so-far', { found })}
           share={state.progress}
           onStop={() => void stop(id)}
         />
       ) : null}
       {state.phase === 'refused' ? <Text role="alert">{state.refusal}</Text> : null}
-      {state.phase === 'stopped' ? <Text>Stopped: nothing was added to the logbook.</Text> : null}
+      {state.phase === 'stopped' ? (
+        <Text>{t('stopped-nothing-was-added-to-the-logbook')}</Text>
+      ) : null}
       {state.phase === 'ready' ? (
         <>
           <Text>
-            {`It would add ${found}.${state.here > 0 ? ` ${many(state.here, 'cook')} of it ${state.here === 1 ? 'is' : 'are'} in the logbook already and stay as they are.` : ''}${state.back > 0 ? ` ${many(state.back, 'deleted cook')} of it ${state.back === 1 ? 'comes' : 'come'} back.` : ''}${state.kitchen ? ' Its kitchen takes this one’s place if it was changed later.' : ''}`}
+            {t('it-would-add', {
+              found,
+              part:
+                state.here > 0
+                  ? t('of-it-in-the-logbook-already-and', {
+                      many: many(state.here, 'cook'),
+                      here: state.here,
+                    })
+                  : '',
+              part2:
+                state.back > 0
+                  ? t('of-it-back', { many: many(state.back, t('deleted-cook')), back: state.back })
+                  : '',
+              part3: state.kitchen ? t('its-kitchen-takes-this-ones-place-if') : '',
+            })}
           </Text>
-          {state.truncated ? <Text>File cut off. Only complete entries are counted.</Text> : null}
+          {state.truncated ? <Text>{t('file-cut-off-only-complete-entries-are')}</Text> : null}
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label={storing.isLoading ? 'Importing…' : 'Import it'}
+              label={storing.isLoading ? t('importing') : t('import-it')}
               disabled={storing.isLoading}
               onPress={() => void store(id)}
             />
-            <Button kind="plain" label="Cancel" onPress={() => void stop(id)} />
+            <Button kind="plain" label={t('cancel')} onPress={() => void stop(id)} />
           </View>
         </>
       ) : null}
       {state.phase === 'done' ? (
         <>
-          <Text role="status">{`In the logbook: ${found}.`}</Text>
+          <Text role="status">{t('in-the-logbook', { found })}</Text>
           <View className="items-start">
-            <Button kind="plain" label="Another file" onPress={onOver} />
+            <Button kind="plain" label={t('another-file')} onPress={onOver} />
           </View>
         </>
       ) : null}

@@ -9,6 +9,7 @@ import { BookImport } from './BookImport';
 import { cooksAsBook, type TableBook } from './cooksAsBook';
 import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
+import { t } from '../t';
 
 interface Props {
   readonly table: Extract<CooksTable, { ok: true }>;
@@ -43,36 +44,46 @@ export const CooksImport = ({ table, onOver }: Props) => {
   const left = [...refused, ...(made?.refused ?? [])];
   return (
     <View className="gap-3">
-      <Text>
-        {`A table of ${rows.length} ${rows.length === 1 ? 'cook' : 'cooks'}. Each row is planned as given, and saved with its time over heat and its judgement.`}
-      </Text>
+      <Text>{t('a-table-of-each-row-is-planned', { rowsCount: rows.length })}</Text>
       <View role="list">
         {rows.slice(0, SHOWN).map(({ row, title, at, request, cookedSeconds }) => (
           <Text key={row} role="listitem" voice="small">
-            {`Row ${row}: ${title}, ${show.day(at)}, ${show.thickness(request.thickness)} to ${show.degrees(request.target)}${cookedSeconds === undefined ? '' : `, ${Math.round(cookedSeconds / 60)} min`}`}
+            {t('row-to', {
+              row,
+              title,
+              day: show.day(at),
+              thickness: show.thickness(request.thickness),
+              degrees: show.degrees(request.target),
+              part:
+                cookedSeconds === undefined
+                  ? ''
+                  : t('min-2', { value: Math.round(cookedSeconds / 60) }),
+            })}
           </Text>
         ))}
         {rows.length > SHOWN ? (
-          <Text voice="small">{`And ${rows.length - SHOWN} more.`}</Text>
+          <Text voice="small">{t('and-more', { value: rows.length - SHOWN })}</Text>
         ) : null}
       </View>
       {ignored.length === 0 ? null : (
-        <Text voice="small">{`Columns that are not used: ${ignored.join(', ')}.`}</Text>
+        <Text voice="small">{t('columns-that-are-not-used', { ignored: ignored.join(', ') })}</Text>
       )}
-      <Refused all={left.map(({ row, why }) => `Row ${row}: ${why}`)} count={left.length} />
+      <Refused all={left.map(({ row, why }) => t('row', { row, why }))} count={left.length} />
       {made ? (
         <BookImport file={made.file} onOver={onOver} />
       ) : done === undefined ? (
         <View className="items-start">
           <Button
-            label={`Plan ${rows.length === 1 ? 'it' : `these ${rows.length}`}`}
+            label={t('plan-2', {
+              part: rows.length === 1 ? 'it' : t('these', { rowsCount: rows.length }),
+            })}
             disabled={rows.length === 0}
             onPress={() => void plan()}
           />
         </View>
       ) : (
         <GoingOn
-          label={`Planned ${done} of ${rows.length}`}
+          label={t('planned-of', { done, rowsCount: rows.length })}
           share={done / rows.length}
           onStop={() => {
             stop.current = true;

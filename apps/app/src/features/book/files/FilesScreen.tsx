@@ -13,19 +13,20 @@ import { readFile, type FileRead } from './readFile';
 import { Restore } from './Restore';
 import { API } from '../../../store/apiAddress';
 import { INK } from '../../../ui/ink';
+import { t } from '../t';
 
 const OUT = [
   {
     href: `${API}/book/book.json`,
-    name: 'The whole logbook',
-    says: 'One JSON file: kitchen, plans, trials, cooks with every press, reading, judgement and photograph, menu, services and practice. Read back, it is the same book.',
+    name: t('the-whole-logbook'),
+    says: t('one-json-file-kitchen-plans-trials-cooks'),
   },
-  { href: `${API}/book/cooks.csv`, name: 'Cooks as a table', says: 'CSV, a row each.' },
-  { href: `${API}/book/readings.csv`, name: 'Readings as a table', says: 'CSV, a row each.' },
+  { href: `${API}/book/cooks.csv`, name: t('cooks-as-a-table'), says: t('csv-a-row-each') },
+  { href: `${API}/book/readings.csv`, name: t('readings-as-a-table'), says: t('csv-a-row-each') },
   {
     href: `${API}/book/backup`,
-    name: 'A backup',
-    says: 'The logbook’s own SQLite file, copied while it is in use.',
+    name: t('a-backup'),
+    says: t('the-logbooks-own-sqlite-file-copied-while'),
   },
 ] as const;
 
@@ -66,16 +67,16 @@ export const FilesScreen = () => {
       (read) => setOpened({ name, read }),
       (error: unknown) => {
         const why = error instanceof Error ? error.message : String(error);
-        setOpened({ name, read: { kind: 'unknown', why: `It could not be read: ${why}` } });
+        setOpened({ name, read: { kind: 'unknown', why: t('it-could-not-be-read', { why }) } });
       },
     );
   };
   return (
-    <BookFrame title="Import &amp; export">
+    <BookFrame title={t('import-amp-export')}>
       <UnreadableRows />
       <View className="gap-3">
         <Text voice="head" heading={2}>
-          Import
+          {t('import')}
         </Text>
         <div
           data-testid="drop"
@@ -96,12 +97,12 @@ export const FilesScreen = () => {
           }}
         >
           <View className="items-start gap-3">
-            <Text>
-              Drop a file here: a logbook, a backup, a table of cooks, readings of any logger, a
-              plan, a recipe or a calendar that came from one. It is looked at first; nothing is
-              done before you say so.
-            </Text>
-            <FileButton label="Choose a file" named="A file for the logbook" onFile={open} />
+            <Text>{t('drop-a-file-here-a-logbook-a')}</Text>
+            <FileButton
+              label={t('choose-a-file')}
+              named={t('a-file-for-the-logbook')}
+              onFile={open}
+            />
           </View>
         </div>
         {opened === undefined ? null : (
@@ -111,7 +112,7 @@ export const FilesScreen = () => {
           >
             <Text voice="label">{opened.name}</Text>
             {opened.read === undefined ? (
-              <Text tone="text-iron-500">Looking at it…</Text>
+              <Text tone="text-iron-500">{t('looking-at-it')}</Text>
             ) : (
               <Preview read={opened.read} onOver={() => setOpened(undefined)} />
             )}
@@ -120,7 +121,7 @@ export const FilesScreen = () => {
       </View>
       <View className="gap-2 border-t border-salt-300 pt-3">
         <Text voice="head" heading={2}>
-          Export
+          {t('export')}
         </Text>
         {OUT.map(({ href, name, says }) => (
           <View key={href} className="border-t border-salt-200 py-1">
@@ -137,7 +138,7 @@ export const FilesScreen = () => {
           </View>
         ))}
         <Text voice="small" tone="text-iron-500">
-          A plan goes out from Plan: as a file, a recipe, a calendar or a link.
+          {t('a-plan-goes-out-from-plan-as')}
         </Text>
       </View>
     </BookFrame>

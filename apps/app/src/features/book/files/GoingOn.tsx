@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { Button } from '../../../ui/Button';
 import { Progress } from '../../../ui/Progress';
+import { t } from '../t';
 
 interface Props {
   readonly label: string;
@@ -13,7 +14,7 @@ export const GoingOn = ({ label, share, onStop }: Props) => (
   <View className="gap-2">
     <Progress label={label} share={share} />
     <View className="items-start">
-      <Button kind="plain" label="Stop" onPress={onStop} />
+      <Button kind="plain" label={t('stop')} onPress={onStop} />
     </View>
   </View>
 );

@@ -15,6 +15,7 @@ import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { Refused } from './Refused';
 import { sendReadings } from './sendReadings';
+import { t } from '../t';
 
 interface Props {
   readonly log: ReadingsLog;
@@ -26,9 +27,9 @@ const ALIGNED = ['in', 'started', 'clock'] as const;
 type Aligned = (typeof ALIGNED)[number];
 
 const ALIGNED_WORDS: Readonly<Record<Aligned, string>> = {
-  in: 'when it met the heat',
-  started: 'when the cook was started',
-  clock: 'by the log’s own clock',
+  in: t('when-it-met-the-heat-2'),
+  started: t('when-the-cook-was-started'),
+  clock: t('by-the-logs-own-clock'),
 };
 
 /** Import of a logger's file: recognized columns, its cook, and its start. */
@@ -41,12 +42,21 @@ export const LogImport = ({ log, onOver }: Props) => {
   return (
     <View className="gap-3">
       <Text>
-        {`A temperature log of ${readings.length} readings over ${showDuration(length)}, from ${show.temperature(readings[0]?.celsius ?? 0, 1)} to ${show.temperature(readings.at(-1)?.celsius ?? 0, 1)}. Times were taken from “${columns.time}”, temperatures from “${columns.temperature}”, in °${columns.unit}.${firstAt === undefined ? '' : ` It begins ${show.day(firstAt)}.`}`}
+        {t('a-temperature-log-of-readings-over-from', {
+          readingsCount: readings.length,
+          duration: showDuration(length),
+          temperature: show.temperature(readings[0]?.celsius ?? 0, 1),
+          temperature2: show.temperature(readings.at(-1)?.celsius ?? 0, 1),
+          time: columns.time,
+          temperature3: columns.temperature,
+          unit: columns.unit,
+          part: firstAt === undefined ? '' : t('it-begins', { day: show.day(firstAt) }),
+        })}
       </Text>
-      <Refused all={refused.map(({ row, why }) => `Row ${row}: ${why}`)} count={refused.length} />
-      <Text voice="label">Whose is it?</Text>
+      <Refused all={refused.map(({ row, why }) => t('row', { row, why }))} count={refused.length} />
+      <Text voice="label">{t('whose-is-it')}</Text>
       <Choice
-        label="Whose log it is"
+        label={t('whose-log-it-is')}
         value={cook}
         onChange={setCook}
         options={(data?.pages[0]?.cooks.slice(0, OFFERED) ?? []).map(
@@ -91,7 +101,7 @@ const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
     [begins, log, least, most],
   );
   if (error) return <Text role="alert">{describeFailure(error)}</Text>;
-  if (!cook) return <Text tone="text-iron-500">Opening it…</Text>;
+  if (!cook) return <Text tone="text-iron-500">{t('opening-it')}</Text>;
   const add = async (): Promise<void> => {
     setSent(0);
     try {
@@ -99,29 +109,27 @@ const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
         progress: setSent,
         stopped: () => false,
       });
-      setSaid(`${added} readings are on the cook’s page.`);
+      setSaid(t('readings-are-on-the-cooks-page', { added }));
     } catch (failure) {
-      setSaid(`Not all were added: ${describeFailure(failure)} Try again; none is doubled.`);
+      setSaid(t('not-all-were-added-try-again-none', { failure: describeFailure(failure) }));
     }
     setSent(undefined);
   };
   return (
     <View className="gap-3">
-      <Text voice="label">Its first row is from</Text>
+      <Text voice="label">{t('its-first-row-is-from')}</Text>
       <Choice
-        label="Where the log begins"
+        label={t('where-the-log-begins')}
         value={aligned}
         onChange={setAligned}
         options={ALIGNED.filter((one) => one !== 'clock' || log.firstAt !== undefined).map(
           (value) => ({ value, label: ALIGNED_WORDS[value] }),
         )}
       />
-      {begins === undefined ? (
-        <Text>This cook never met the heat; choose another beginning.</Text>
-      ) : null}
+      {begins === undefined ? <Text>{t('this-cook-never-met-the-heat-choose')}</Text> : null}
       {sent !== undefined ? (
         <Progress
-          label={`Added ${sent} of ${readings.length}`}
+          label={t('added-of', { sent, readingsCount: readings.length })}
           share={sent / Math.max(1, readings.length)}
         />
       ) : said !== undefined ? (
@@ -132,12 +140,12 @@ const OntoCook = ({ log, id, onOver }: Props & { readonly id: string }) => {
               {cook.plan.title}
             </Text>
           </Link>
-          <Button kind="plain" label="Another file" onPress={onOver} />
+          <Button kind="plain" label={t('another-file')} onPress={onOver} />
         </View>
       ) : (
         <View className="items-start">
           <Button
-            label={`Add ${readings.length} readings to “${cook.plan.title}”`}
+            label={t('add-readings-to', { readingsCount: readings.length, title: cook.plan.title })}
             disabled={readings.length === 0}
             onPress={() => void add()}
           />

@@ -11,6 +11,7 @@ import { pieceName } from '../../../words/cutWords';
 import { describePlate } from '../../../words/describePlate';
 import { useShow } from '../../../words/useShow';
 import { WAY_NAMES } from '../../../words/wayWords';
+import { t } from '../t';
 
 interface Props {
   readonly title: string;
@@ -27,11 +28,22 @@ export const PlanImport = ({ title, request, plate }: Props) => {
   return (
     <View className="gap-3">
       <Text>
-        {`“${title}”: ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}, to ${show.temperature(request.target)}; ${WAY_NAMES[request.way].toLowerCase()}${plate === undefined ? '' : `, on the plate ${describePlate(plate, now, show)}`}. It would take the place of the sentence in Plan.`}
+        {t('to-it-would-take-the-place-of', {
+          title,
+          pieceName: pieceName(request),
+          thickness: show.thickness(request.thickness),
+          weight: show.weight(request.weight),
+          temperature: show.temperature(request.target),
+          words: WAY_NAMES[request.way].toLowerCase(),
+          part:
+            plate === undefined
+              ? ''
+              : t('on-the-plate', { plate: describePlate(plate, now, show) }),
+        })}
       </Text>
       <View className="items-start">
         <Button
-          label="Take it to Plan"
+          label={t('take-it-to-plan')}
           onPress={() => {
             dispatch(draftTaken({ request, plate }));
             router.push('/');

@@ -8,6 +8,7 @@ import { Text } from '../../../ui/Text';
 import { GoingOn } from './GoingOn';
 import { Refused } from './Refused';
 import { sendReadings } from './sendReadings';
+import { t } from '../t';
 
 interface Props {
   readonly found: Extract<BookReadings, { ok: true }>;
@@ -36,27 +37,35 @@ export const ReadingsImport = ({ found, onOver }: Props) => {
           stopped: () => stop.current,
         });
       } catch (error) {
-        unknown.push(`The ${readings.length} of cook ${cook}: ${describeFailure(error)}`);
+        unknown.push(
+          t('the-of-cook', {
+            readingsCount: readings.length,
+            cook,
+            failure: describeFailure(error),
+          }),
+        );
       }
     }
     setStrangers(unknown);
     setSent(undefined);
     setSaid(
-      `${before} of ${all} readings are in the logbook.${stop.current ? ' Stopped: read the file again to add the others; none is doubled.' : ''}`,
+      t('of-readings-are-in-the-logbook', {
+        before,
+        all,
+        part: stop.current ? t('stopped-read-the-file-again-to-add') : '',
+      }),
     );
   };
   return (
     <View className="gap-3">
-      <Text>
-        {`${all} readings of ${cooks.size} ${cooks.size === 1 ? 'cook' : 'cooks'}. They are added to the cooks that they name; existing ones stay unchanged.`}
-      </Text>
+      <Text>{t('readings-of-they-are-added-to-the', { all, size: cooks.size })}</Text>
       <Refused
-        all={[...strangers, ...refused.map(({ row, why }) => `Row ${row}: ${why}`)]}
+        all={[...strangers, ...refused.map(({ row, why }) => t('row', { row, why }))]}
         count={strangers.length + refused.length}
       />
       {sent !== undefined ? (
         <GoingOn
-          label={`Added ${sent} of ${all}`}
+          label={t('added-of-2', { sent, all })}
           share={sent / Math.max(1, all)}
           onStop={() => {
             stop.current = true;
@@ -66,12 +75,12 @@ export const ReadingsImport = ({ found, onOver }: Props) => {
         <>
           <Text role="status">{said}</Text>
           <View className="items-start">
-            <Button kind="plain" label="Another file" onPress={onOver} />
+            <Button kind="plain" label={t('another-file')} onPress={onOver} />
           </View>
         </>
       ) : (
         <View className="items-start">
-          <Button label="Add them" disabled={all === 0} onPress={() => void add()} />
+          <Button label={t('add-them')} disabled={all === 0} onPress={() => void add()} />
         </View>
       )}
     </View>

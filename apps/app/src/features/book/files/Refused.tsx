@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { Text } from '../../../ui/Text';
+import { t } from '../t';
 
 /** Named one by one; the others are counted. */
 const NAMED = 12;
@@ -15,13 +16,15 @@ export const Refused = ({
   if (count === 0) return null;
   return (
     <View className="gap-1 border-l-2 border-salt-300 pl-3" role="note">
-      <Text voice="label">{`${count} left out, each for its reason`}</Text>
+      <Text voice="label">{t('left-out-each-for-its-reason', { count })}</Text>
       {all.slice(0, NAMED).map((line, i) => (
         <Text key={i} voice="small">
           {line}
         </Text>
       ))}
-      {count > NAMED ? <Text voice="small">{`And ${count - NAMED} more like these.`}</Text> : null}
+      {count > NAMED ? (
+        <Text voice="small">{t('and-more-like-these', { value: count - NAMED })}</Text>
+      ) : null}
     </View>
   );
 };

@@ -6,6 +6,7 @@ import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import { z } from 'zod';
 import { API } from '../../../store/apiAddress';
+import { t } from '../t';
 
 const answerSchema = z.union([
   z.object({
@@ -35,33 +36,41 @@ export const Restore = ({ file }: { readonly file: Blob }) => {
       });
       const said = answerSchema.parse(await answer.json());
       if ('detail' in said) {
-        say(`Nothing was changed. ${said.detail}`);
+        say(t('nothing-was-changed', { detail: said.detail }));
         return;
       }
       const [first] = said.leftOut;
       const left =
         first === undefined
           ? ''
-          : ` ${said.leftOutCount} of its rows could not be read and were left out, the first: ${first.where}, ${first.why}.`;
+          : t('of-its-rows-could-not-be-read', {
+              leftOutCount: said.leftOutCount,
+              where: first.where,
+              why: first.why,
+            });
       say(
-        `Restored: a logbook of ${said.cooks} cooks.${left} The former logbook is beside it in the data folder as ${said.before}.`,
+        t('restored-a-logbook-of-cooks-the-former', {
+          cooks: said.cooks,
+          left,
+          before: said.before,
+        }),
       );
       dispatch(bookApi.util.invalidateTags([...WHOLE_BOOK]));
     } catch {
-      say('Cannot reach the server. Check that it runs, then reload.');
+      say(t('cannot-reach-the-server-check-that-it'));
     }
   };
   return (
     <View className="gap-3">
       <Text>
-        {`A backup of a whole logbook, ${Math.max(1, Math.round(file.size / 1e6))} MB. It would replace the present logbook, which is kept beside it.`}
+        {t('a-backup-of-a-whole-logbook-mb', { value: Math.max(1, Math.round(file.size / 1e6)) })}
       </Text>
       {state.kind === 'said' ? (
         <Text role="status">{state.says}</Text>
       ) : (
         <View className="items-start">
           <Button
-            label={state.kind === 'going' ? 'Restoring…' : 'Put the backup in its place'}
+            label={state.kind === 'going' ? t('restoring') : t('put-the-backup-in-its-place')}
             disabled={state.kind === 'going'}
             onPress={() => void restore()}
           />

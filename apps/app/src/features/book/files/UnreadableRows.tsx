@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { useUnreadableQuery } from '../../../store/bookApi';
 import { Text } from '../../../ui/Text';
+import { t } from '../t';
 
 /** Rows of the logbook that cannot be read: named, left out of lists and files, and kept. */
 export const UnreadableRows = () => {
@@ -9,12 +10,9 @@ export const UnreadableRows = () => {
   return (
     <View className="gap-2" role="alert">
       <Text voice="head" heading={2}>
-        {`${data.count} ${data.count === 1 ? 'row' : 'rows'} of the logbook cannot be read`}
+        {t('of-the-logbook-cannot-be-read', { count: data.count })}
       </Text>
-      <Text>
-        They are left out of lists and files and stay in the logbook for repair. A backup made
-        before it happened has them whole.
-      </Text>
+      <Text>{t('they-are-left-out-of-lists-and')}</Text>
       {data.rows.map(({ where, why }) => (
         <Text key={where} voice="small">{`${where}: ${why}`}</Text>
       ))}

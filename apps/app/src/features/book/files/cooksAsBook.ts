@@ -9,6 +9,7 @@ import { newId } from '../../../store/newId';
 import { describeObstacle } from '../../../words/obstacleWords';
 import type { Show } from '../../../words/show';
 import { planRecordsOf } from '../../../workers/planRecords';
+import { t } from '../t';
 
 /** Rows of the same table are the same cooks, however often they are read. */
 const TABLES = '6f0f6f0a-3f7c-4d44-9d2e-5a3cbb0a7d11';
@@ -41,7 +42,7 @@ export const cooksAsBook = async (
     if (!planned?.ok) {
       const why = planned
         ? describeObstacle(planned.obstacle, request, show)
-        : 'It was not planned.';
+        : t('it-was-not-planned');
       refused.push({ row: row.row, why });
     } else {
       const { plan, record } = planned;

@@ -4,6 +4,7 @@ import type { ReadingsLog } from '@crustan/core/formats/readingsCsv';
 import type { PlanRequest } from '@crustan/core/plan/request';
 import { kitchenNow } from '../../../store/clock';
 import { plateTimeOf, type PlateTime } from '../../../store/plateTime';
+import { t } from '../t';
 
 /** Contents of a file. */
 export type FileRead =
@@ -49,7 +50,7 @@ const readJson = async (text: string): Promise<FileRead> => {
     value = JSON.parse(text);
   } catch (error) {
     const why = error instanceof Error ? error.message : '';
-    return unknown(`It is not whole JSON: ${why.slice(0, 160)}`);
+    return unknown(t('it-is-not-whole-json', { slice: why.slice(0, 160) }));
   }
   const [{ planFileSchema, problemOf }, { readRecipe }] = await Promise.all([
     import('@crustan/core/formats'),
@@ -58,10 +59,10 @@ const readJson = async (text: string): Promise<FileRead> => {
   if (typeof value === 'object' && value !== null && 'format' in value) {
     if (value.format === 'crustan-plan/1') {
       const plan = planFileSchema.safeParse(value);
-      return plan.success ? planAs('A plan', plan.data) : unknown(problemOf(plan.error).detail);
+      return plan.success ? planAs(t('a-plan'), plan.data) : unknown(problemOf(plan.error).detail);
     }
     return unknown(
-      `Its format is “${String(value.format).slice(0, 40)}”; the logbook takes crustan-book/1 and crustan-plan/1.`,
+      t('its-format-is-the-logbook-takes-crustan', { slice: String(value.format).slice(0, 40) }),
     );
   }
   const recipe = readRecipe(value);
@@ -87,13 +88,16 @@ const readTable = async (text: string): Promise<FileRead> => {
   return log.ok
     ? { kind: 'log', log: log.log }
     : unknown(
-        `It is neither a table of cooks (${table.why.toLowerCase()}) nor a temperature log (${log.why.toLowerCase()})`,
+        t('it-is-neither-a-table-of-cooks', {
+          why: table.why.toLowerCase(),
+          why2: log.why.toLowerCase(),
+        }),
       );
 };
 
 /** Finds out what a file holds; nothing is done with it. */
 export const readFile = async (file: Blob): Promise<FileRead> => {
-  if (file.size === 0) return unknown('It is empty.');
+  if (file.size === 0) return unknown(t('it-is-empty'));
   const head = new Uint8Array(await file.slice(0, HEAD).arrayBuffer());
   const start = new TextDecoder('latin1').decode(head);
   if (start.startsWith('SQLite format 3')) return { kind: 'backup', file };
@@ -103,13 +107,14 @@ export const readFile = async (file: Blob): Promise<FileRead> => {
   }
   if (file.size > MOST_TEXT) {
     return unknown(
-      `It is ${Math.round(file.size / 1e6)} MB; only a logbook may be over ${MOST_TEXT / 1e6} MB.`,
+      t('it-is-mb-only-a-logbook-may', {
+        value: Math.round(file.size / 1e6),
+        value2: MOST_TEXT / 1e6,
+      }),
     );
   }
   if (head.subarray(0, 600).filter((byte) => byte === 0).length > 300) {
-    return unknown(
-      'This is not a text that the logbook can read. Add pictures on a cook’s own page.',
-    );
+    return unknown(t('this-is-not-a-text-that-the'));
   }
   const { decodeText } = await import('@crustan/core/formats/decodeText');
   const { text } = decodeText(new Uint8Array(await file.arrayBuffer()));

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { planOfLink, type LinkedPlan } from '../../../words/planLink';
+import { t } from '../t';
 
 export type CalendarRead =
   | ({ readonly ok: true; readonly title: string } & LinkedPlan)
@@ -11,7 +12,7 @@ export const readRunCalendar = (text: string): CalendarRead => {
   try {
     calendar = new ICAL.Component(ICAL.parse(text));
   } catch {
-    return { ok: false, why: 'It says it is a calendar, but it is not whole iCalendar.' };
+    return { ok: false, why: t('it-says-it-is-a-calendar-but') };
   }
   for (const event of calendar.getAllSubcomponents('vevent')) {
     const url = event.getFirstPropertyValue('url');
@@ -19,8 +20,8 @@ export const readRunCalendar = (text: string): CalendarRead => {
     const plan = hash === undefined ? undefined : planOfLink(`#${hash}`);
     if (plan) {
       const name = calendar.getFirstPropertyValue('x-wr-calname');
-      return { ok: true, title: typeof name === 'string' ? name : 'A run', ...plan };
+      return { ok: true, title: typeof name === 'string' ? name : t('a-run'), ...plan };
     }
   }
-  return { ok: false, why: 'None of its events carries a plan: it is not the calendar of a run.' };
+  return { ok: false, why: t('none-of-its-events-carries-a-plan') };
 };

@@ -33,6 +33,7 @@ import {
 import { CardTable } from './CardTable';
 import { thicknessesFrom, thinnestFor } from './cardWords';
 import { useCard } from './useCard';
+import { t } from '../t';
 
 /** Columns of a new card: those nearest to the current settings. */
 const COLUMNS = 4;
@@ -89,14 +90,23 @@ export const CardScreen = () => {
           {`${capital(pieceName(draft))}: ${WAY_NAMES[draft.way].toLowerCase()}`}
         </Text>
         <Text voice="small" tone="text-iron-500">
-          {`${describeSurface(draft)}, ${describeSalt(draft)}, from ${describeStart(draft, show)}; ${heat}; rested ${describeRest(draft)}. On ${pan.mass} kg of iron and ${pan.power / 1000} kW of ${pan.burner}.`}
+          {t('from-rested-on-kg-of-iron-and', {
+            surface: describeSurface(draft),
+            salt: describeSalt(draft),
+            start: describeStart(draft, show),
+            heat,
+            rest: describeRest(draft),
+            mass: pan.mass,
+            value: pan.power / 1000,
+            burner: pan.burner,
+          })}
         </Text>
         {used === undefined ? null : <Text voice="small">{used}</Text>}
         {allergens === undefined ? null : <Text voice="small">{allergens}</Text>}
       </View>
       <View className="no-print gap-3 lg:max-w-[620px]">
         <Chips
-          label="Columns of the card"
+          label={t('columns-of-the-card')}
           options={scale.map(({ name }) => ({ value: name, label: name }))}
           chosen={names}
           onChange={setNames}
@@ -104,7 +114,7 @@ export const CardScreen = () => {
         />
         <Measure
           units={units}
-          label="Thinnest"
+          label={t('thinnest')}
           named
           kind="thickness"
           value={thinnest}
@@ -115,30 +125,30 @@ export const CardScreen = () => {
         />
         <View className="flex-row flex-wrap gap-2">
           {running ? (
-            <Button kind="plain" label="Stop" onPress={stop} />
+            <Button kind="plain" label={t('stop')} onPress={stop} />
           ) : (
-            <Button label={`Compute ${requests.length} plans`} onPress={start} />
+            <Button
+              label={t('compute-plans', { requestsCount: requests.length })}
+              onPress={start}
+            />
           )}
           <Link href="/" className="min-h-touch justify-center px-2 pt-3 underline">
-            <Text tone="text-flame-light">Back to the plan</Text>
+            <Text tone="text-flame-light">{t('back-to-the-plan')}</Text>
           </Link>
         </View>
-        {running ? <Progress label="Planned" share={cells.size / requests.length} /> : null}
+        {running ? <Progress label={t('planned')} share={cells.size / requests.length} /> : null}
         {broken === undefined ? null : (
-          <Text role="alert">{`The computation stopped: ${broken}. Press it again.`}</Text>
+          <Text role="alert">{t('the-computation-stopped-press-it-again', { broken })}</Text>
         )}
       </View>
       {cells.size === 0 && !running ? null : (
         <CardTable card={card} cells={cells} names={columns.map(({ name }) => name)} />
       )}
-      <Text voice="small">
-        The time is from the first heat to the last; ± is how far it may be off by the clock alone.
-        The thermometer decides: pull is the core then, by a probe in its middle.
-      </Text>
+      <Text voice="small">{t('the-time-is-from-the-first-heat')}</Text>
       {cells.size === 0 ? null : (
         <View className="no-print flex-row flex-wrap gap-2">
-          <Button kind="plain" label="Print" onPress={() => globalThis.print()} />
-          <Button kind="plain" label="Save as CSV" onPress={() => void save()} />
+          <Button kind="plain" label={t('print')} onPress={() => globalThis.print()} />
+          <Button kind="plain" label={t('save-as-csv')} onPress={() => void save()} />
         </View>
       )}
     </ScrollView>

@@ -6,6 +6,7 @@ import { describeCellObstacle } from '../../../words/obstacleWords';
 import { useShow } from '../../../words/useShow';
 import { formatCellTime, formatSpread } from './cardWords';
 import type { CardCells } from './useCard';
+import { t } from '../t';
 
 interface Props {
   readonly card: Card;
@@ -18,10 +19,10 @@ interface Props {
 export const CardTable = ({ card: { thicknesses, targets }, cells, names }: Props) => {
   const show = useShow();
   return (
-    <View role="table" aria-label="Time chart" testID="card" className="lg:max-w-[900px]">
+    <View role="table" aria-label={t('time-chart')} testID="card" className="lg:max-w-[900px]">
       <View role="row" className="flex-row gap-2 border-b-2 border-iron-950 pb-1">
         <Text role="columnheader" voice="note" className="w-[3.5rem] self-end">
-          thick
+          {t('thick-2')}
         </Text>
         {targets.map((target, j) => (
           <View key={target} role="columnheader" className="min-w-0 flex-1">
@@ -62,9 +63,11 @@ const CellFigures = memo(function CellFigures({ cell }: { readonly cell: CardCel
     <>
       <Text voice="figure">{formatCellTime(cell.cookSeconds)}</Text>
       <Text voice="note" tone="text-iron-500">{`± ${formatSpread(cell.spread)}`}</Text>
-      <Text voice="note">{`pull ${show.degrees(cell.pullCore)}`}</Text>
-      <Text voice="note">{`rest ${formatCellTime(cell.restSeconds)}`}</Text>
-      {cell.complaint ? <Text voice="note">{`${cell.complaint} crust`}</Text> : null}
+      <Text voice="note">{t('pull', { degrees: show.degrees(cell.pullCore) })}</Text>
+      <Text voice="note">{t('rest', { cellTime: formatCellTime(cell.restSeconds) })}</Text>
+      {cell.complaint ? (
+        <Text voice="note">{t('crust', { complaint: cell.complaint })}</Text>
+      ) : null}
     </>
   );
 });

@@ -1,4 +1,5 @@
 import { showDuration, type UnitSystem } from '@crustan/core/units';
+import { t } from '../t';
 
 /** From here on a time is said in whole minutes, s; until then to this, s. */
 const MINUTES_FROM = 1200;
@@ -8,13 +9,18 @@ const SAID_TO = 10;
 export const formatCellTime = (seconds: number): string => {
   if (seconds < MINUTES_FROM) return showDuration(Math.round(seconds / SAID_TO) * SAID_TO);
   const minutes = Math.round(seconds / 60);
-  if (minutes < 60) return `${minutes} min`;
-  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+  if (minutes < 60) return t('min-2', { minutes });
+  return t('h', {
+    value: Math.floor(minutes / 60),
+    padStart: String(minutes % 60).padStart(2, '0'),
+  });
 };
 
 /** Uncertainty of a time: `40 s`, `3 min`. */
 export const formatSpread = (seconds: number): string =>
-  seconds < 90 ? `${Math.round(seconds / 5) * 5} s` : `${Math.round(seconds / 60)} min`;
+  seconds < 90
+    ? t('s-2', { value: Math.round(seconds / 5) * 5 })
+    : t('min', { value: Math.round(seconds / 60) });
 
 /** Rows of a card, and the step between them, m: round figures in the cook's own units. */
 const ROWS = 6;

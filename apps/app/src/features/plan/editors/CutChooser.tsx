@@ -11,6 +11,7 @@ import { Text } from '../../../ui/Text';
 import { capital } from '../../../words/cutWords';
 import { useShow } from '../../../words/useShow';
 import { MeatEditor } from './MeatEditor';
+import { t } from '../t';
 
 const speciesName = (species: string): string => capital(species.replace('-', ' '));
 
@@ -40,20 +41,20 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
   return (
     <View className="gap-3">
       <TextInput
-        aria-label="Search the cut list"
+        aria-label={t('search-the-cut-list')}
         value={asked}
         onChangeText={setAsked}
-        placeholder="Search: lamb, fillet, tuna"
+        placeholder={t('search-lamb-fillet-tuna')}
         className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
       />
       <MeatEditor request={request} />
       {mine.length > 0 ? (
         <View className="gap-1">
           <Text voice="small" tone="text-iron-500">
-            Your own pieces
+            {t('your-own-pieces')}
           </Text>
           <Choice
-            label="Your own pieces"
+            label={t('your-own-pieces')}
             value={request.own?.name}
             onChange={(name) => {
               const piece = own.find((each) => each.name === name);
@@ -81,19 +82,29 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
         );
       })}
       {found.length === 0 && mine.length === 0 ? (
-        <Text role="status">{`The cut list has no “${wanted}”. Take the cut nearest to it, or describe your own: thickness and fat decide most.`}</Text>
+        <Text role="status">{t('the-cut-list-has-no-take-the', { wanted })}</Text>
       ) : null}
       <Text voice="small" tone="text-iron-500">
-        {`${capital(cut.name)} is taken as ${percent(water)} water, ${percent(protein)} protein, ${percent(fat)} fat (${TISSUE_SOURCE})${
-          cut.skin ? `, with ${show.depth(cut.skin.thickness)} of skin` : ''
-        }${cut.bone === undefined ? '' : `, with a bone of ${show.thickness(cut.bone)} along one edge`}${
-          cut.fatEdge === undefined
-            ? ''
-            : `, with ${show.thickness(cut.fatEdge)} of fat along one edge`
-        }. Sliced ${cut.slicing}.`}
+        {t('is-taken-as-water-protein-fat-sliced', {
+          name: capital(cut.name),
+          percent: percent(water),
+          percent2: percent(protein),
+          percent3: percent(fat),
+          tissueSource: TISSUE_SOURCE,
+          part: cut.skin ? t('with-of-skin', { depth: show.depth(cut.skin.thickness) }) : '',
+          part2:
+            cut.bone === undefined
+              ? ''
+              : t('with-a-bone-of-along-one-edge', { thickness: show.thickness(cut.bone) }),
+          part3:
+            cut.fatEdge === undefined
+              ? ''
+              : t('with-of-fat-along-one-edge', { thickness: show.thickness(cut.fatEdge) }),
+          slicing: cut.slicing,
+        })}
       </Text>
       <View className="items-start">
-        <Button kind="plain" label="Describe your own" onPress={() => setEditing(true)} />
+        <Button kind="plain" label={t('describe-your-own')} onPress={() => setEditing(true)} />
       </View>
     </View>
   );

@@ -4,6 +4,7 @@ import type { Species } from '@crustan/core/food';
 import { Text } from '../../../ui/Text';
 import { fleshColour } from '../../../ui/ramps';
 import { useShow } from '../../../words/useShow';
+import { t } from '../t';
 
 interface Props {
   readonly species: Species;
@@ -17,7 +18,7 @@ export const DonenessStrip = ({ species, scale, target, onChange }: Props) => {
   const show = useShow();
   const chosen = stepAt(scale, target)?.name;
   return (
-    <View role="radiogroup" aria-label="Doneness" className="flex-row flex-wrap gap-1">
+    <View role="radiogroup" aria-label={t('doneness')} className="flex-row flex-wrap gap-1">
       {scale.map((step) => (
         <Pressable
           key={step.name}

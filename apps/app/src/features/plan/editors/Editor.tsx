@@ -30,6 +30,7 @@ import { SaltEditor } from './SaltEditor';
 import { StartEditor } from './StartEditor';
 import { SurfaceEditor } from './SurfaceEditor';
 import { UnevenAdvice } from './UnevenAdvice';
+import { t } from '../t';
 
 /** Pieces alike that are offered. */
 const COUNTS = [1, 2, 3, 4, 5, 6, 8, 10] as const;
@@ -59,21 +60,21 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
           <Ruler thickness={request.thickness} />
           <Measure
             {...measure}
-            label="Thickness"
+            label={t('thickness')}
             kind="thickness"
             value={request.thickness}
             {...PLAN_LIMITS.thickness}
             typical={cut.whole ? [0.025, 0.16] : [0.008, 0.06]}
             onChange={(thickness) => dispatch(requestChanged({ thickness }))}
           />
-          <Hint>Measure at the thickest part; it decides more than the weight.</Hint>
+          <Hint>{t('measure-at-the-thickest-part-it-decides')}</Hint>
           <UnevenAdvice request={request} />
         </View>
       );
     case 'count':
       return (
         <Choice
-          label="How many alike"
+          label={t('how-many-alike')}
           value={String(request.pieces)}
           onChange={(pieces) => dispatch(requestChanged({ pieces: Number(pieces) }))}
           options={COUNTS.map((count) => ({
@@ -88,7 +89,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
         <View className="gap-2">
           <Measure
             {...measure}
-            label="Weight"
+            label={t('weight')}
             kind="weight"
             value={request.weight}
             {...PLAN_LIMITS.weight}
@@ -96,7 +97,10 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             onChange={(weight) => dispatch(requestChanged({ weight }))}
           />
           <Hint>
-            {`At this thickness about ${show.thickness(length)} by ${show.thickness(width)}.`}
+            {t('at-this-thickness-about-by', {
+              thickness: show.thickness(length),
+              thickness2: show.thickness(width),
+            })}
           </Hint>
         </View>
       );
@@ -130,7 +134,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
           />
           <Measure
             {...measure}
-            label="End temperature"
+            label={t('end-temperature')}
             kind="temperature"
             value={request.target}
             {...PLAN_LIMITS.target}
@@ -138,23 +142,24 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
             onChange={(target) => dispatch(requestChanged({ target }))}
           />
           <Hint>
-            {`The core's peak in the rest. The table for ${minimum.food} says ${show.temperature(
-              minimum.celsius,
-              1,
-            )} (${minimum.source}).`}
+            {t('the-cores-peak-in-the-rest-the', {
+              food: minimum.food,
+              temperature: show.temperature(minimum.celsius, 1),
+              source: minimum.source,
+            })}
           </Hint>
-          <Hint>Your thermometer goes in:</Hint>
+          <Hint>{t('your-thermometer-goes-in-2')}</Hint>
           <Choice
-            label="Thermometer goes in"
+            label={t('thermometer-goes-in')}
             value={request.stem}
             onChange={(stem) => dispatch(requestChanged({ stem }))}
             options={[
               {
                 value: 'top',
-                label: 'From the top',
-                detail: 'reads over the core while it is hot',
+                label: t('from-the-top'),
+                detail: t('reads-over-the-core-while-it-is'),
               },
-              { value: 'side', label: 'From the side', detail: 'nearer the core' },
+              { value: 'side', label: t('from-the-side'), detail: t('nearer-the-core') },
             ]}
           />
         </View>
@@ -164,21 +169,21 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
       return (
         <View className="gap-2">
           <Choice
-            label="Rest"
+            label={t('rest-2')}
             value={request.cover}
             onChange={(cover) => dispatch(requestChanged({ cover }))}
             options={REST_COVERS.map((cover) => ({
               value: cover,
-              label: { open: 'Open', loose: 'Loosely tented', wrapped: 'Wrapped' }[cover],
+              label: { open: t('open'), loose: t('loosely-tented'), wrapped: t('wrapped') }[cover],
               detail: {
-                open: 'crust stays dry',
-                loose: 'warmer, crust softens some',
-                wrapped: 'warmest, crust softens',
+                open: t('crust-stays-dry'),
+                loose: t('warmer-crust-softens-some'),
+                wrapped: t('warmest-crust-softens'),
               }[cover],
             }))}
           />
           <Choice
-            label="Rests on"
+            label={t('rests-on')}
             value={request.restOn}
             onChange={(restOn) => dispatch(requestChanged({ restOn }))}
             options={REST_SURFACES.map((value) => ({
@@ -186,19 +191,19 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
               label: capital(REST_ON_WORDS[value]),
             }))}
           />
-          <Hint>A board or a cold plate under it takes a degree or two of the peak.</Hint>
+          <Hint>{t('a-board-or-a-cold-plate-under')}</Hint>
           {carve === undefined ? null : (
             <>
               <Choice
-                label="Carved"
+                label={t('carved')}
                 value={String(carve)}
                 onChange={(seconds) => dispatch(requestChanged({ carveAfter: Number(seconds) }))}
                 options={CARVED_AFTER.map((seconds) => ({
                   value: String(seconds),
-                  label: `after ${formatDuration(seconds)}`,
+                  label: t('after', { duration: formatDuration(seconds) }),
                 }))}
               />
-              <Hint>Its target is the core temperature when it is carved.</Hint>
+              <Hint>{t('its-target-is-the-core-temperature-when')}</Hint>
             </>
           )}
         </View>

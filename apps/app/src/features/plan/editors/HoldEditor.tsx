@@ -10,6 +10,7 @@ import { Text } from '../../../ui/Text';
 import { describeHold } from '../sentenceWords';
 import { useShow } from '../../../words/useShow';
 import { formatDuration } from '@crustan/core/units';
+import { t } from '../t';
 
 /** Default duration of a hold and its step, s. */
 const USUAL_HOLD = 1800;
@@ -25,22 +26,26 @@ export const HoldEditor = () => {
   const { least, most } = PLAN_LIMITS.hold;
   return (
     <View className="gap-3">
-      <Text voice="label">Held between the low oven and the browning</Text>
+      <Text voice="label">{t('held-between-the-low-oven-and-the')}</Text>
       <Choice
-        label="Held"
+        label={t('held')}
         value={hold?.in ?? 'none'}
         onChange={(place) =>
           change(place === 'none' ? undefined : { in: place, seconds: hold?.seconds ?? USUAL_HOLD })
         }
         options={[
-          { value: 'none', label: 'Not held' },
-          { value: 'tent', label: 'Tented', detail: 'on the board, under loose foil' },
-          { value: 'warm-oven', label: 'Warm oven', detail: 'turned down, the door ajar first' },
+          { value: 'none', label: t('not-held-2') },
+          { value: 'tent', label: t('tented'), detail: t('on-the-board-under-loose-foil') },
+          {
+            value: 'warm-oven',
+            label: t('warm-oven'),
+            detail: t('turned-down-the-door-ajar-first'),
+          },
         ]}
       />
       {hold === undefined ? null : (
         <Slider
-          label="Held for"
+          label={t('held-for')}
           value={Math.round((hold.seconds - least) / STEP)}
           least={0}
           most={(most - least) / STEP}
@@ -53,7 +58,7 @@ export const HoldEditor = () => {
       {hold?.in === 'warm-oven' ? (
         <Measure
           units={show.units}
-          label="Warm oven"
+          label={t('warm-oven')}
           named
           kind="temperature"
           value={hold.air ?? WARM_OVEN}
@@ -64,7 +69,7 @@ export const HoldEditor = () => {
       ) : null}
       {hold?.in === 'warm-oven' && (hold.air ?? WARM_OVEN) < WARM_OVEN ? (
         <Text voice="small" role="note">
-          {`Under ${show.temperature(WARM_OVEN)} what is in it counts as in the range: see the time under the plan.`}
+          {t('under-what-is-in-it-counts-as', { temperature: show.temperature(WARM_OVEN) })}
         </Text>
       ) : null}
     </View>

@@ -6,6 +6,7 @@ import { useAppDispatch } from '../../../store/store';
 import { Choice } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
 import { pieceName } from '../../../words/cutWords';
+import { t } from '../t';
 
 /** Questions that decide the published minimum: where game comes from, and whether the meat is intact. */
 export const MeatEditor = ({ request }: { readonly request: PlanRequest }) => {
@@ -15,35 +16,34 @@ export const MeatEditor = ({ request }: { readonly request: PlanRequest }) => {
   return (
     <View className="gap-2">
       <Text voice="small" tone="text-iron-500">
-        {`The ${pieceName(request)}`}
+        {t('the', { pieceName: pieceName(request) })}
       </Text>
       {game === undefined ? null : (
         <Choice
-          label="Origin of the game"
+          label={t('origin-of-the-game')}
           value={request.game ?? game}
           onChange={(origin) => dispatch(requestChanged({ game: origin }))}
           options={[
-            { value: 'farmed', label: 'Farmed', detail: 'and inspected' },
-            { value: 'wild', label: 'Wild', detail: 'or not inspected' },
+            { value: 'farmed', label: t('farmed'), detail: t('and-inspected') },
+            { value: 'wild', label: t('wild'), detail: t('or-not-inspected') },
           ]}
         />
       )}
       <Choice
-        label="Intact or treated meat"
+        label={t('intact-or-treated-meat')}
         value={request.treated ?? 'intact'}
         onChange={(state) =>
           dispatch(requestChanged({ treated: state === 'intact' ? undefined : state }))
         }
         options={[
-          { value: 'intact', label: 'Intact', detail: 'whole muscle' },
-          { value: 'tenderised', label: 'Tenderised', detail: 'by blades or needles' },
-          { value: 'injected', label: 'Injected', detail: 'with brine' },
-          { value: 'minced', label: 'Minced' },
+          { value: 'intact', label: t('intact'), detail: t('whole-muscle') },
+          { value: 'tenderised', label: t('tenderised'), detail: t('by-blades-or-needles') },
+          { value: 'injected', label: t('injected'), detail: t('with-brine') },
+          { value: 'minced', label: t('minced') },
         ]}
       />
       <Text voice="small" tone="text-iron-500">
-        Blades, needles and mincing carry bacteria from the surface into the meat. The label or the
-        butcher states it.
+        {t('blades-needles-and-mincing-carry-bacteria')}
       </Text>
     </View>
   );

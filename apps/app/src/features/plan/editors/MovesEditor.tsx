@@ -7,24 +7,25 @@ import { Choice } from '../../../ui/Choice';
 import { useShow } from '../../../words/useShow';
 import { PRESS_OPTIONS, SPOT_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
+import { t } from '../t';
 
 /** Temperature drop of the pan after the burner is turned down, K. */
 const DOWN = 35;
 
 const EDGES_SAID: Readonly<Record<EdgeSear, string>> = {
-  none: 'Faces only',
-  first: 'Fat edge first',
-  last: 'Edges at the end',
-  both: 'Both',
+  none: t('faces-only'),
+  first: t('fat-edge-first'),
+  last: t('edges-at-the-end'),
+  both: t('both'),
 };
 
 /** Browning indices of a sear that a cook may ask for. */
 const CRUSTS = [
-  { value: '0.95', label: 'Golden' },
-  { value: '1.25', label: 'Deep brown' },
-  { value: '1.55', label: 'Well browned' },
-  { value: '1.85', label: 'Dark' },
-  { value: '2.5', label: 'Charred', detail: 'bitter to some; it smokes' },
+  { value: '0.95', label: t('golden') },
+  { value: '1.25', label: t('deep-brown') },
+  { value: '1.55', label: t('well-browned') },
+  { value: '1.85', label: t('dark') },
+  { value: '2.5', label: t('charred'), detail: t('bitter-to-some-it-smokes') },
 ] as const;
 /** Widest distance of an index from the option by which it is shown: plans of before have others. */
 const NEAR = 0.2;
@@ -41,7 +42,7 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
   return (
     <View className="gap-3">
       <Choice
-        label="Edges"
+        label={t('edges')}
         value={request.edges}
         onChange={(edges) => change({ edges })}
         options={(['none', 'first', 'last', 'both'] as const).map((value) => ({
@@ -51,26 +52,26 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
       />
       <Hint>
         {fatEdge === undefined
-          ? 'This piece usually comes without a fat edge.'
-          : `Usually with ${show.thickness(fatEdge)} of fat along one edge: score it, stand it up first.`}
+          ? t('this-piece-usually-comes-without-a-fat')
+          : t('usually-with-of-fat-along-one-edge', { thickness: show.thickness(fatEdge) })}
       </Hint>
       <Choice
-        label="Pressed"
+        label={t('pressed')}
         value={request.press}
         onChange={(press) => change({ press })}
         options={PRESS_OPTIONS}
       />
       <Choice
-        label="Turned"
+        label={t('turned')}
         value={request.spot}
         onChange={(spot) => change({ spot })}
         options={[
-          { value: 'fresh', label: SPOT_WORDS.fresh, detail: 'hotter than where it lay' },
+          { value: 'fresh', label: SPOT_WORDS.fresh, detail: t('hotter-than-where-it-lay') },
           { value: 'same', label: SPOT_WORDS.same },
         ]}
       />
       <Choice
-        label="Burner"
+        label={t('burner')}
         value={request.panAfter === undefined ? 'steady' : 'down'}
         onChange={(burner) =>
           change({
@@ -78,43 +79,45 @@ export const MovesEditor = ({ request }: { readonly request: PlanRequest }) => {
           })
         }
         options={[
-          { value: 'steady', label: 'Burner steady' },
+          { value: 'steady', label: t('burner-steady') },
           {
             value: 'down',
-            label: 'Down once it has browned',
-            detail: `then at ${show.degrees(request.panAfter ?? Math.max(120, request.pan - DOWN))}`,
+            label: t('down-once-it-has-browned'),
+            detail: t('then-at', {
+              degrees: show.degrees(request.panAfter ?? Math.max(120, request.pan - DOWN)),
+            }),
           },
         ]}
       />
       <Choice
-        label="Butter"
+        label={t('butter')}
         value={String(request.baste)}
         onChange={(baste) => change({ baste: Number(baste) })}
         options={[
-          { value: '0', label: 'No butter' },
-          { value: '60', label: 'Baste 1 min' },
-          { value: '120', label: 'Baste 2 min' },
+          { value: '0', label: t('no-butter') },
+          { value: '60', label: t('baste-1-min') },
+          { value: '120', label: t('baste-2-min') },
         ]}
       />
       <Hint>
-        {`Butter goes in when the pan is down to ${show.temperature(BUTTER_PAN)}, with crushed garlic and herbs; pepper, sugar and rubs burn at searing heat: after, or in the oven's tray. Trimmed fat can be rendered in the pan and seared in.`}
+        {t('butter-goes-in-when-the-pan-is', { temperature: show.temperature(BUTTER_PAN) })}
       </Hint>
       <Choice
-        label="Turned every"
+        label={t('turned-every')}
         value={String(request.every)}
         onChange={(every) => change({ every: Number(every) })}
         options={['15', '30', '60', '120'].map((value) => ({
           value,
-          label: `every ${value} s`,
+          label: t('every-s', { value }),
         }))}
       />
       <Choice
-        label="Crust of a sear"
+        label={t('crust-of-a-sear')}
         value={crustOption(request.crust)}
         onChange={(value) => change({ crust: Number(value) })}
         options={CRUSTS}
       />
-      <Hint>Where an oven finishes it, each sear lasts until the crust is this.</Hint>
+      <Hint>{t('where-an-oven-finishes-it-each-sear')}</Hint>
     </View>
   );
 };

@@ -11,6 +11,7 @@ import { useShow } from '../../../words/useShow';
 import { FUEL_WORDS } from '../../../words/kitchenWords';
 import { Hint } from './Hint';
 import { HoldEditor } from './HoldEditor';
+import { t } from '../t';
 
 /** Codes discourage an oven under this from raw, C (200 F). */
 const DISCOURAGED = 93;
@@ -26,7 +27,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
     <View className="gap-3">
       <Measure
         units={show.units}
-        label="Low oven"
+        label={t('low-oven')}
         named
         kind="temperature"
         value={request.lowOven}
@@ -36,13 +37,15 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
       />
       {request.lowOven < DISCOURAGED ? (
         <Text voice="small" role="note">
-          {`Most codes discourage an oven under ${show.temperature(DISCOURAGED)} for raw meat: see the time in range under the plan.`}
+          {t('most-codes-discourage-an-oven-under-for', {
+            temperature: show.temperature(DISCOURAGED),
+          })}
         </Text>
       ) : null}
       {finishes ? (
         <Measure
           units={show.units}
-          label="Hot oven"
+          label={t('hot-oven')}
           named
           kind="temperature"
           value={request.hotOven}
@@ -54,7 +57,7 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
       {ways.includes('oven-blast') ? (
         <Measure
           units={show.units}
-          label="Blast at the end"
+          label={t('blast-at-the-end')}
           named
           kind="temperature"
           value={request.blast ?? USUAL_BLAST}
@@ -65,53 +68,53 @@ export const OvenEditor = ({ request }: { readonly request: PlanRequest }) => {
       ) : null}
       {ways.some(usesLowOven) ? <HoldEditor /> : null}
       <Choice
-        label="Fan"
+        label={t('fan')}
         value={request.fan ? 'fan' : 'still'}
         onChange={(fan) => change({ fan: fan === 'fan' })}
         options={[
-          { value: 'still', label: 'Still air' },
-          { value: 'fan', label: 'Fan', detail: 'about half again as quick' },
+          { value: 'still', label: t('still-air') },
+          { value: 'fan', label: t('fan'), detail: t('about-half-again-as-quick') },
         ]}
       />
       <Choice
-        label="Oven"
+        label={t('oven')}
         value={request.ovenFuel}
         onChange={(ovenFuel) => change({ ovenFuel })}
         options={[
           { value: 'electric', label: FUEL_WORDS.electric },
-          { value: 'gas', label: FUEL_WORDS.gas, detail: 'its flame makes the air moist' },
+          { value: 'gas', label: FUEL_WORDS.gas, detail: t('its-flame-makes-the-air-moist') },
         ]}
       />
       <Choice
-        label="Tray below the rack"
+        label={t('tray-below-the-rack')}
         value={request.tray ? 'tray' : 'none'}
         onChange={(tray) => change({ tray: tray === 'tray' })}
         options={[
-          { value: 'none', label: 'No tray near it' },
-          { value: 'tray', label: 'A tray below', detail: 'shields the lower face: slower' },
+          { value: 'none', label: t('no-tray-near-it') },
+          { value: 'tray', label: t('a-tray-below'), detail: t('shields-the-lower-face-slower') },
         ]}
       />
       {finishes ? (
         <Choice
-          label="In the hot oven"
+          label={t('in-the-hot-oven')}
           value={request.ovenOn}
           onChange={(ovenOn) => change({ ovenOn })}
           options={[
-            { value: 'rack', label: 'On a rack' },
-            { value: 'pan', label: 'In its pan', detail: 'the handle is as hot as the oven' },
+            { value: 'rack', label: t('on-a-rack') },
+            { value: 'pan', label: t('in-its-pan'), detail: t('the-handle-is-as-hot-as-the') },
           ]}
         />
       ) : null}
       <Choice
-        label="Turned in the oven"
+        label={t('turned-in-the-oven')}
         value={request.ovenTurn ? 'half' : 'no'}
         onChange={(turn) => change({ ovenTurn: turn === 'half' })}
         options={[
-          { value: 'no', label: 'Left alone' },
-          { value: 'half', label: 'Turned half-way' },
+          { value: 'no', label: t('left-alone') },
+          { value: 'half', label: t('turned-half-way') },
         ]}
       />
-      <Hint>Air temperature, not the dial. Set your oven offset in Kitchen.</Hint>
+      <Hint>{t('air-temperature-not-the-dial-set-your')}</Hint>
     </View>
   );
 };

@@ -12,6 +12,7 @@ import { Measure } from '../../../ui/Measure';
 import { Text } from '../../../ui/Text';
 import { capital } from '../../../words/cutWords';
 import { useShow } from '../../../words/useShow';
+import { t } from '../t';
 
 export interface Props {
   /** The piece it starts from. */
@@ -49,15 +50,15 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         rules={{
           validate: (name) => {
             const length = name.trim().length;
-            return (length > 0 && length <= 60) || 'Give it a name of 1 to 60 letters.';
+            return (length > 0 && length <= 60) || t('give-it-a-name-of-1-to');
           },
         }}
         render={({ field }) => (
           <TextInput
-            aria-label="What you call it"
+            aria-label={t('what-you-call-it')}
             value={field.value}
             onChangeText={field.onChange}
-            placeholder="What you call it"
+            placeholder={t('what-you-call-it')}
             className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
           />
         )}
@@ -72,7 +73,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="species"
         render={({ field }) => (
           <Choice
-            label="Animal"
+            label={t('animal')}
             value={field.value}
             onChange={field.onChange}
             options={SPECIES.map((value) => ({ value, label: spaced(value) }))}
@@ -84,13 +85,13 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="game"
         render={({ field }) => (
           <Choice
-            label="Game"
+            label={t('game')}
             value={field.value ?? 'no'}
             onChange={(game) => field.onChange(game === 'no' ? undefined : game)}
             options={[
-              { value: 'no', label: 'Not game' },
-              { value: 'farmed', label: 'Farmed game', detail: 'and inspected' },
-              { value: 'wild', label: 'Wild game', detail: 'or not inspected' },
+              { value: 'no', label: t('not-game') },
+              { value: 'farmed', label: t('farmed-game'), detail: t('and-inspected') },
+              { value: 'wild', label: t('wild-game'), detail: t('or-not-inspected') },
             ]}
           />
         )}
@@ -100,7 +101,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="tissue"
         render={({ field }) => (
           <Choice
-            label="Flesh"
+            label={t('flesh')}
             value={field.value}
             onChange={field.onChange}
             options={TISSUE_NAMES.filter((name) => !/skin|bone|cap/.test(name)).map((value) => ({
@@ -115,12 +116,12 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="bone"
         render={({ field }) => (
           <Choice
-            label="Bone"
+            label={t('bone')}
             value={field.value === undefined ? 'out' : 'in'}
             onChange={(bone) => field.onChange(bone === 'in' ? (like.bone ?? 0.012) : undefined)}
             options={[
-              { value: 'out', label: 'No bone' },
-              { value: 'in', label: 'On the bone' },
+              { value: 'out', label: t('no-bone') },
+              { value: 'in', label: t('on-the-bone') },
             ]}
           />
         )}
@@ -130,7 +131,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="skin"
         render={({ field }) => (
           <Choice
-            label="Skin"
+            label={t('skin')}
             value={
               field.value === undefined ? 'off' : field.value.thickness > 0.003 ? 'fatty' : 'on'
             }
@@ -144,9 +145,9 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
               )
             }
             options={[
-              { value: 'off', label: 'No skin' },
-              { value: 'on', label: 'Thin skin' },
-              { value: 'fatty', label: 'Skin with fat under it' },
+              { value: 'off', label: t('no-skin') },
+              { value: 'on', label: t('thin-skin') },
+              { value: 'fatty', label: t('skin-with-fat-under-it') },
             ]}
           />
         )}
@@ -156,12 +157,16 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="whole"
         render={({ field }) => (
           <Choice
-            label="For how many"
+            label={t('for-how-many')}
             value={field.value ? 'whole' : 'piece'}
             onChange={(size) => field.onChange(size === 'whole' ? true : undefined)}
             options={[
-              { value: 'piece', label: 'One or two' },
-              { value: 'whole', label: 'Whole, for several', detail: 'low first, browned after' },
+              { value: 'piece', label: t('one-or-two') },
+              {
+                value: 'whole',
+                label: t('whole-for-several'),
+                detail: t('low-first-browned-after'),
+              },
             ]}
           />
         )}
@@ -171,12 +176,12 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         name="rolled"
         render={({ field }) => (
           <Choice
-            label="Section"
+            label={t('section')}
             value={field.value ? 'rolled' : 'flat'}
             onChange={(section) => field.onChange(section === 'rolled' ? true : undefined)}
             options={[
-              { value: 'flat', label: 'Flat' },
-              { value: 'rolled', label: 'Round, lying', detail: 'rolled, tied, or a fillet' },
+              { value: 'flat', label: t('flat') },
+              { value: 'rolled', label: t('round-lying'), detail: t('rolled-tied-or-a-fillet') },
             ]}
           />
         )}
@@ -189,7 +194,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
           render={({ field }) => (
             <Measure
               units={show.units}
-              label={`Usual ${kind}`}
+              label={t('usual', { kind })}
               named
               kind={kind}
               value={field.value}
@@ -201,18 +206,18 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
         />
       ))}
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Save this piece" onPress={() => void handleSubmit(keep)()} />
+        <Button label={t('save-this-piece')} onPress={() => void handleSubmit(keep)()} />
         {known ? (
           <Button
             kind="plain"
-            label="Forget it"
+            label={t('forget-it')}
             onPress={() => {
               dispatch(kitchenChanged({ own: others }));
               onClose();
             }}
           />
         ) : null}
-        <Button kind="plain" label="Back" onPress={onClose} />
+        <Button kind="plain" label={t('back')} onPress={onClose} />
       </View>
     </View>
   );

@@ -11,6 +11,7 @@ import { Text } from '../../../ui/Text';
 import { KNOB_OPTIONS } from '../../../words/kitchenWords';
 import { useShow } from '../../../words/useShow';
 import { Hint } from './Hint';
+import { t } from '../t';
 
 /** Pan temperature and fat. */
 export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
@@ -22,7 +23,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
     <View className="gap-3">
       <Measure
         units={show.units}
-        label="Pan temperature"
+        label={t('pan-temperature')}
         kind="temperature"
         value={request.pan}
         {...PLAN_LIMITS.pan}
@@ -30,37 +31,48 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
         onChange={(pan) => dispatch(requestChanged({ pan }))}
       />
       <Hint>
-        {`Two schools: moderate, ${show.degrees(200)} to ${show.degrees(230)}; or as hot as it gets. Hotter browns sooner and smokes more.`}
+        {t('two-schools-moderate-to-or-as-hot', {
+          degrees: show.degrees(200),
+          degrees2: show.degrees(230),
+        })}
       </Hint>
-      <Hint>Burner setting when the food goes in:</Hint>
+      <Hint>{t('burner-setting-when-the-food-goes-in')}</Hint>
       <Choice
-        label="Burner when food goes in"
+        label={t('burner-when-food-goes-in')}
         value={request.knob}
         onChange={(knob) => dispatch(requestChanged({ knob }))}
         options={KNOB_OPTIONS}
       />
-      <Hint>In which fat:</Hint>
+      <Hint>{t('in-which-fat')}</Hint>
       <Choice
-        label="Fat"
+        label={t('fat')}
         value={request.fat}
         onChange={(fat) => dispatch(requestChanged({ fat }))}
         options={FATS.map(({ id, name, smokes }) => ({
           value: id,
           label: name,
-          detail: `smokes from ${show.degrees(smokes[0])} to ${show.degrees(smokes[1])}`,
+          detail: t('smokes-from-to', {
+            degrees: show.degrees(smokes[0]),
+            degrees2: show.degrees(smokes[1]),
+          }),
         }))}
       />
       <Text voice="small" role="status">
         {smoke === 'none'
-          ? `${show.difference(toSmoke[0])} under its first smoke, ${show.difference(toFire)} under fire.`
+          ? t('under-its-first-smoke-under-fire', {
+              difference: show.difference(toSmoke[0]),
+              difference2: show.difference(toFire),
+            })
           : smoke === 'some'
-            ? 'Tables differ: this fat may smoke at this heat. Extractor on, window open.'
-            : `This fat smokes at this heat, and vapour can flame from about ${show.temperature(FLASH_POINT)}: a cooler pan${safer ? `, or ${safer.name}` : '; no fat here takes it without smoke'}.`}
+            ? t('tables-differ-this-fat-may-smoke-at')
+            : t('this-fat-smokes-at-this-heat-and', {
+                temperature: show.temperature(FLASH_POINT),
+                part: safer
+                  ? t('or-2', { name: safer.name })
+                  : t('no-fat-here-takes-it-without-smoke'),
+              })}
       </Text>
-      <Hint>
-        Smoke points as tabulated in handbooks of edible oils; they fall with age, crumbs and every
-        heating.
-      </Hint>
+      <Hint>{t('smoke-points-as-tabulated-in-handbooks-of')}</Hint>
     </View>
   );
 };

@@ -10,6 +10,7 @@ import { formatDay, formatMoment } from '../../../words/describePlate';
 import { useShow } from '../../../words/useShow';
 import { Hint } from './Hint';
 import { INK } from '../../../ui/ink';
+import { t } from '../t';
 
 /** Days that are offered by name; further ones by the calendar. */
 const BY_NAME = 7;
@@ -45,7 +46,7 @@ export const PlateEditor = () => {
       <View className="flex-row flex-wrap items-center gap-3">
         <input
           type="time"
-          aria-label="On the plate at"
+          aria-label={t('on-the-plate-at')}
           value={plate.hour}
           onChange={(event) => {
             const hour = hourOf(event.target.value);
@@ -56,7 +57,7 @@ export const PlateEditor = () => {
         />
         <input
           type="date"
-          aria-label="On the plate on"
+          aria-label={t('on-the-plate-on')}
           value={day}
           min={dayOf(now)}
           max={lastDay(now)}
@@ -65,13 +66,13 @@ export const PlateEditor = () => {
           style={FIELD}
         />
       </View>
-      <Choice label="Day" options={named} value={day} onChange={setDay} />
+      <Choice label={t('day')} options={named} value={day} onChange={setDay} />
       {moment < now ? (
         <Text voice="small" role="alert">
-          {`${formatMoment(moment, now, show)} is past: take a later hour, or another day.`}
+          {t('is-past-take-a-later-hour-or', { moment: formatMoment(moment, now, show) })}
         </Text>
       ) : (
-        <Hint>Everything is counted back from here, over as many days as it takes.</Hint>
+        <Hint>{t('everything-is-counted-back-from-here-over')}</Hint>
       )}
     </View>
   );

@@ -4,6 +4,7 @@ import { requestChanged } from '../../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
 import { Chips } from '../../../ui/Chips';
 import { Text } from '../../../ui/Text';
+import { t } from '../t';
 
 const OPTIONS = RUB_IDS.map((value) => ({ value, label: RUBS[value].name }));
 
@@ -15,9 +16,9 @@ export const RubsEditor = () => {
   const rubs = useAppSelector((state) => state.draft.request.rubs ?? NONE);
   return (
     <View className="gap-2">
-      <Text voice="label">Rubs and spices</Text>
+      <Text voice="label">{t('rubs-and-spices')}</Text>
       <Chips
-        label="Rubs and spices"
+        label={t('rubs-and-spices')}
         options={OPTIONS}
         chosen={rubs}
         onChange={(chosen) =>
@@ -25,8 +26,7 @@ export const RubsEditor = () => {
         }
       />
       <Text voice="small" tone="text-iron-500">
-        The time of each is computed from the surface temperature of the plan, and shown in the
-        timeline.
+        {t('the-time-of-each-is-computed-from')}
       </Text>
     </View>
   );

@@ -13,13 +13,14 @@ import { describeAhead } from '../../../words/stepWords';
 import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
 import { formatSpoons } from '../formatSpoons';
+import { t } from '../t';
 
 const WHEN: Readonly<Record<(typeof SALT_SCHOOLS)[number], string>> = {
-  0: 'At the pan',
-  900: 'A quarter of an hour',
-  2700: '45 minutes',
-  43_200: 'Overnight',
-  172_800: 'Two days',
+  0: t('at-the-pan'),
+  900: t('a-quarter-of-an-hour'),
+  2700: t('45-minutes'),
+  43_200: t('overnight'),
+  172_800: t('two-days'),
 };
 
 const nearestSchool = (ahead: number): number =>
@@ -48,12 +49,12 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
       <View className="flex-row items-center gap-3">
         <View className="flex-1">
           <Slider
-            label="Salt by weight"
+            label={t('salt-by-weight')}
             value={request.salt * 100}
             least={PLAN_LIMITS.salt.least * 100}
             most={2.5}
             step={0.1}
-            says={`${(request.salt * 100).toFixed(1)} per cent`}
+            says={t('per-cent', { value: (request.salt * 100).toFixed(1) })}
             onChange={(percent) => dispatch(requestChanged({ salt: percent / 100 }))}
           />
         </View>
@@ -61,10 +62,10 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
       </View>
       <Text>
         {formatAmount(grams, salt, show.units)}
-        {request.saltAhead < 900 ? ' What falls off in the pan is counted in.' : ''}
+        {request.saltAhead < 900 ? t('what-falls-off-in-the-pan-is') : ''}
       </Text>
       <Choice
-        label="When to salt"
+        label={t('when-to-salt')}
         value={String(nearestSchool(request.saltAhead))}
         onChange={(ahead) =>
           dispatch(
@@ -78,13 +79,12 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
       />
       {isAwkward(request.saltAhead) ? (
         <Text voice="small" role="note">
-          The awkward middle: the brine is out on the face and not yet back in. Pat it dry with
-          care, or salt at the pan instead.
+          {t('the-awkward-middle-the-brine-is-out')}
         </Text>
       ) : null}
       {schools ? <Schools schools={schools} chosen={nearestSchool(request.saltAhead)} /> : null}
       <Text voice="small" tone="text-iron-500">
-        {`Depth by diffusion in ${show.degrees(4)} meat; brine and drying are estimates of ours. Whoever salted late salts no more between oven and pan: finish after slicing.`}
+        {t('depth-by-diffusion-in-meat-brine-and', { degrees: show.degrees(4) })}
       </Text>
     </View>
   );
@@ -98,9 +98,9 @@ interface SchoolsProps {
 const Schools = ({ schools, chosen }: SchoolsProps) => {
   const show = useShow();
   return (
-    <View role="table" aria-label="When to salt, compared">
+    <View role="table" aria-label={t('when-to-salt-compared')}>
       <View role="row" className="flex-row border-b border-iron-950 pb-1">
-        {['ahead', 'deep', 'brine', 'golden after'].map((name) => (
+        {['ahead', 'deep', 'brine', t('golden-after')].map((name) => (
           <Text key={name} voice="note" role="columnheader" tone="text-iron-500" className="flex-1">
             {name}
           </Text>
@@ -109,13 +109,15 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
       {schools.map(({ ahead, depths: [least, most], brine, golden }) => (
         <View key={ahead} role="row" className="flex-row border-b border-salt-200 py-1">
           <Text voice={ahead === chosen ? 'label' : 'small'} role="rowheader" className="flex-1">
-            {ahead === 0 ? 'at the pan' : describeAhead(ahead)}
+            {ahead === 0 ? t('at-the-pan-2') : describeAhead(ahead)}
           </Text>
           <Text voice="small" role="cell" className="flex-1">
-            {most > least ? `${show.depth(least)} to ${show.depth(most)}` : show.depth(least)}
+            {most > least
+              ? t('to-5', { depth: show.depth(least), depth2: show.depth(most) })
+              : show.depth(least)}
           </Text>
           <Text voice="small" role="cell" className="flex-1">
-            {`${Math.round(brine * 1000)} g/m²`}
+            {t('g-m', { value: Math.round(brine * 1000) })}
           </Text>
           <Text voice="small" role="cell" className="flex-1">
             {showDuration(golden)}
@@ -132,8 +134,8 @@ const formatAmount = (
   salt: { readonly name: string; readonly gramsPerTeaspoon: number } | undefined,
   units: UnitSystem,
 ): string => {
-  const weight = `${grams.toFixed(1)} g`;
+  const weight = t('g', { grams: grams.toFixed(1) });
   if (!salt) return `${weight}.`;
-  const spoons = `${formatSpoons(grams / salt.gramsPerTeaspoon)} of ${salt.name}`;
+  const spoons = t('of', { spoons: formatSpoons(grams / salt.gramsPerTeaspoon), name: salt.name });
   return units === 'imperial' ? `${spoons} (${weight}).` : `${weight}: ${spoons}.`;
 };

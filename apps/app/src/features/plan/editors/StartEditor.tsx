@@ -14,6 +14,7 @@ import { THAW_WORDS } from '../../../words/kitchenWords';
 import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
 import { Hint } from './Hint';
+import { t } from '../t';
 
 /** Fridge temperature, and the actual effect of tempering. */
 export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
@@ -24,58 +25,66 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
     <View className="gap-3">
       <Measure
         units={show.units}
-        label="Start temperature"
+        label={t('start-temperature')}
         kind="temperature"
         value={request.start}
         {...PLAN_LIMITS.start}
         typical={[0, 25]}
         onChange={(start) => dispatch(requestChanged({ start }))}
       />
-      <Text voice="label">Frozen, and how it thaws</Text>
+      <Text voice="label">{t('frozen-and-how-it-thaws')}</Text>
       <Choice
-        label="Frozen, and how it thaws"
+        label={t('frozen-and-how-it-thaws')}
         value={request.thaw ?? 'fresh'}
         onChange={(place) =>
           dispatch(requestChanged({ thaw: place === 'fresh' ? undefined : place }))
         }
         options={[
-          { value: 'fresh' as const, label: 'Not frozen' },
+          { value: 'fresh' as const, label: t('not-frozen-2') },
           ...THAW_PLACES.map((value) => ({ value, label: capital(THAW_WORDS[value]) })),
         ]}
       />
       {request.thaw === 'counter' ? (
         <Text voice="small" role="alert">
-          Not advised: its outside is warm for hours while the middle is still ice. The fridge, or a
-          bag under the cold tap.
+          {t('not-advised-its-outside-is-warm-for')}
         </Text>
       ) : null}
-      <Text voice="label">On the counter before the heat</Text>
+      <Text voice="label">{t('on-the-counter-before-the-heat')}</Text>
       <Choice
-        label="On the counter before the heat"
+        label={t('on-the-counter-before-the-heat')}
         value={String(request.temper)}
         onChange={(temper) => dispatch(requestChanged({ temper: Number(temper) }))}
         options={TEMPER_SCHOOLS.map((seconds) => ({
           value: String(seconds),
-          label: seconds === 0 ? 'Straight in' : `${seconds / 60} min out`,
+          label: seconds === 0 ? t('straight-in') : t('min-out', { value: seconds / 60 }),
         }))}
       />
       {schools ? (
-        <View role="list" aria-label="What standing out changes" className="gap-1">
+        <View role="list" aria-label={t('what-standing-out-changes')} className="gap-1">
           {schools.slice(1).map(({ seconds, core, surface, saves }) => (
             <Text key={seconds} voice="small" role="listitem">
-              {`${seconds / 60} min: core ${show.degrees(core)}, surface ${show.degrees(surface)}${
-                saves === undefined
-                  ? ''
-                  : saves > 5
-                    ? `; saves ${formatDuration(Math.round(saves / 5) * 5)}`
-                    : '; saves nothing'
-              }.`}
+              {t('min-core-surface', {
+                value: seconds / 60,
+                degrees: show.degrees(core),
+                degrees2: show.degrees(surface),
+                part:
+                  saves === undefined
+                    ? ''
+                    : saves > 5
+                      ? t('saves', { duration: formatDuration(Math.round(saves / 5) * 5) })
+                      : t('saves-nothing'),
+              })}
             </Text>
           ))}
         </View>
       ) : null}
       <Hint>
-        {`Fridges run ${show.degrees(2)} to ${show.temperature(7)}. Between ${show.degrees(5)} and ${show.temperature(60)} two hours in all, one in a hot kitchen.`}
+        {t('fridges-run-to-between-and-two-hours', {
+          degrees: show.degrees(2),
+          temperature: show.temperature(7),
+          degrees2: show.degrees(5),
+          temperature2: show.temperature(60),
+        })}
       </Hint>
     </View>
   );

@@ -12,11 +12,12 @@ import { Slider } from '../../../ui/Slider';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { describeAhead } from '../../../words/stepWords';
+import { t } from '../t';
 
 const PLACES: Readonly<Record<DryingPlace, { readonly label: string; readonly detail: string }>> = {
-  rack: { label: 'On a rack', detail: 'uncovered, still air' },
-  fan: { label: 'On a rack, fan', detail: 'a fridge that blows' },
-  towels: { label: 'In towels', detail: 'renewed every day' },
+  rack: { label: t('on-a-rack'), detail: t('uncovered-still-air') },
+  fan: { label: t('on-a-rack-fan'), detail: t('a-fridge-that-blows') },
+  towels: { label: t('in-towels'), detail: t('renewed-every-day') },
 };
 
 const HOUR = 3600;
@@ -36,16 +37,16 @@ export const SurfaceEditor = () => {
   return (
     <View className="gap-3">
       <Choice
-        label="Surface"
+        label={t('surface')}
         value={request.surface}
         onChange={(surface) => {
           const seconds = Math.max(USUAL_AIRING, request.saltAhead);
           change({ surface, airing: surface === 'aired' ? { in: 'rack', seconds } : undefined });
         }}
         options={[
-          { value: 'dry', label: 'Patted dry', detail: 'browns at once' },
-          { value: 'wet', label: 'Still wet', detail: 'its water must boil off first' },
-          { value: 'aired', label: 'Dried in the fridge', detail: 'hours or days ahead' },
+          { value: 'dry', label: t('patted-dry'), detail: t('browns-at-once') },
+          { value: 'wet', label: t('still-wet'), detail: t('its-water-must-boil-off-first') },
+          { value: 'aired', label: t('dried-in-the-fridge'), detail: t('hours-or-days-ahead') },
         ]}
       />
       {request.surface === 'aired' ? <AiringEditor request={request} change={change} /> : null}
@@ -69,13 +70,13 @@ const AiringEditor = ({ request, change }: AiringProps) => {
   return (
     <>
       <Choice
-        label="Dried"
+        label={t('dried')}
         value={airing.in}
         onChange={(place) => change({ airing: { ...airing, in: place } })}
         options={DRYING_PLACES.map((value) => ({ value, ...PLACES[value] }))}
       />
       <Slider
-        label="Dried for"
+        label={t('dried-for')}
         value={Math.round(airing.seconds / STEP)}
         least={1}
         most={PLAN_LIMITS.airing.most / STEP}
@@ -84,11 +85,22 @@ const AiringEditor = ({ request, change }: AiringProps) => {
         onChange={(steps) => change({ airing: { ...airing, seconds: steps * STEP } })}
       />
       <Text aria-live="polite">
-        {`In ${describeAhead(airing.seconds)} about ${percent(likely * perWeight)}\u00a0% of its weight goes as water (${percent(least * perWeight)} to ${percent(most * perWeight)}, as fridges differ), ${Math.round(likely * 1000)} g from each m² of face.`}
+        {t('in-about-of-its-weight-goes-as', {
+          ahead: describeAhead(airing.seconds),
+          percent: percent(likely * perWeight),
+          percent2: percent(least * perWeight),
+          percent3: percent(most * perWeight),
+          value: Math.round(likely * 1000),
+        })}
       </Text>
       {airing.seconds > keeps.least * DAY ? (
         <Text voice="small" role="note">
-          {`Raw, it keeps ${keeps.least} to ${keeps.most} days at ${show.temperature(4)} or under from the shop on (${keeps.source}). Days in a home fridge are not controlled ageing: throw it away on smell, slime or mould.`}
+          {t('raw-it-keeps-to-days-at-or', {
+            least: keeps.least,
+            most: keeps.most,
+            temperature: show.temperature(4),
+            source: keeps.source,
+          })}
         </Text>
       ) : null}
     </>

@@ -7,6 +7,7 @@ import { Measure } from '../../../ui/Measure';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { useThinEnd } from '../useThinEnd';
+import { t } from '../t';
 
 /** A thin end that would end this much hotter is to be trimmed or tied, K. */
 const WORTH_TYING = 4;
@@ -21,7 +22,7 @@ export const UnevenAdvice = ({ request }: { readonly request: PlanRequest }) => 
       <View className="items-start">
         <Button
           kind="plain"
-          label="One end is thinner"
+          label={t('one-end-is-thinner')}
           onPress={() => setThin(request.thickness * 0.7)}
         />
       </View>
@@ -32,7 +33,7 @@ export const UnevenAdvice = ({ request }: { readonly request: PlanRequest }) => 
     <View className="gap-2">
       <Measure
         units={show.units}
-        label="Thin end"
+        label={t('thin-end')}
         named
         kind="thickness"
         value={thin}
@@ -42,12 +43,14 @@ export const UnevenAdvice = ({ request }: { readonly request: PlanRequest }) => 
       />
       <Text voice="small" aria-live="polite">
         {end === undefined || over === undefined
-          ? 'Simulating the thin end…'
-          : `On the thick end's clock the thin end peaks at ${show.temperature(end)}. ${
-              over > WORTH_TYING
-                ? 'Tie it with twine to one thickness, or cut the thin end off and cook it apart.'
-                : 'Near enough: leave it whole.'
-            }`}
+          ? t('simulating-the-thin-end')
+          : t('on-the-thick-ends-clock-the-thin', {
+              temperature: show.temperature(end),
+              part:
+                over > WORTH_TYING
+                  ? t('tie-it-with-twine-to-one-thickness')
+                  : t('near-enough-leave-it-whole'),
+            })}
       </Text>
     </View>
   );

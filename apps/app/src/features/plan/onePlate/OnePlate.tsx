@@ -27,6 +27,7 @@ import { followPlate, piecesOf, usePlateView } from '../../../workers/plateLane'
 import { batchTitle, pieceTitle } from './batchWords';
 import { useStartSeveral } from './useStartSeveral';
 import { useIsSeveral, useSeveral } from './useSeveral';
+import { t } from '../t';
 
 /** A plate is moved to whole parts of the clock, ms. */
 const PLATE_PARTS = 5 * 60_000;
@@ -52,8 +53,8 @@ const Others = () => {
   return (
     <View className="gap-2">
       {others.length === 0 ? null : (
-        <View role="list" aria-label="Also on this plate" className="gap-2">
-          <Text voice="label">Also on this plate</Text>
+        <View role="list" aria-label={t('also-on-this-plate')} className="gap-2">
+          <Text voice="label">{t('also-on-this-plate')}</Text>
           {others.map((other, i) => {
             const title = pieceTitle(other, show, scales);
             return (
@@ -66,14 +67,14 @@ const Others = () => {
                 <View className="flex-row flex-wrap gap-2">
                   <Button
                     kind="plain"
-                    label="Change"
-                    spoken={`Change ${title}`}
+                    label={t('change-2')}
+                    spoken={t('change-3', { title })}
                     onPress={() => dispatch(otherTakenUp(i))}
                   />
                   <Button
                     kind="plain"
-                    label="Take off"
-                    spoken={`Take off ${title}`}
+                    label={t('take-off-2')}
+                    spoken={t('take-off-3', { title })}
                     onPress={() => dispatch(otherTakenOff(i))}
                   />
                 </View>
@@ -84,13 +85,15 @@ const Others = () => {
       )}
       {full ? (
         <Text voice="small" tone="text-iron-500">
-          {`A plate holds ${MOST_OTHERS + 1} different pieces at most.`}
+          {t('a-plate-holds-different-pieces-at-most', { value: MOST_OTHERS + 1 })}
         </Text>
       ) : (
         <View className="flex-row flex-wrap gap-x-5">
-          <Add label="Another piece" onPress={() => dispatch(pieceAdded())} />
+          <Add label={t('another-piece')} onPress={() => dispatch(pieceAdded())} />
           <Add
-            label={request.pieces > 1 ? 'Some cooked differently' : 'One more, cooked differently'}
+            label={
+              request.pieces > 1 ? t('some-cooked-differently') : t('one-more-cooked-differently')
+            }
             onPress={() => dispatch(donenessSplit())}
           />
         </View>
@@ -106,7 +109,7 @@ const Timeline = ({ plate, from }: { readonly plate: PlateTogether; readonly fro
   const { kitchen, draft } = useAppStore().getState();
   const pans = homeGear(kitchen, draft.secondPan).gear.pans.map(({ name }) => name);
   return (
-    <View role="list" aria-label="Onto the heat" className="gap-2">
+    <View role="list" aria-label={t('onto-the-heat')} className="gap-2">
       {plate.batches.map((batch) => (
         <View key={`${batch.group} ${batch.start}`} role="listitem" className="flex-row gap-3">
           <Text voice="figure" className="w-[3.5rem]">
@@ -116,7 +119,10 @@ const Timeline = ({ plate, from }: { readonly plate: PlateTogether; readonly fro
             <Text>{batchTitle(batch, pans, show, scales)}</Text>
             {batch.waits < SHORT_WAIT ? null : (
               <Text voice="small" tone="text-iron-500">
-                {`${showDuration(batch.plan.cookSeconds)} on the heat, then it rests and waits ${showDuration(batch.waits)} for the others.`}
+                {t('on-the-heat-then-it-rests-and', {
+                  duration: showDuration(batch.plan.cookSeconds),
+                  duration2: showDuration(batch.waits),
+                })}
               </Text>
             )}
           </View>
@@ -126,7 +132,7 @@ const Timeline = ({ plate, from }: { readonly plate: PlateTogether; readonly fro
         <Text voice="figure" className="w-[3.5rem]">
           {show.clock(from + plate.landsAt * 1000)}
         </Text>
-        <Text>All on the plate</Text>
+        <Text>{t('all-on-the-plate')}</Text>
       </View>
     </View>
   );
@@ -142,8 +148,10 @@ const longestWait = ({ batches }: PlateTogether): number =>
 const describeOther = (plate: PlateTogether, clock: string): string => {
   const longest = longestWait(plate);
   const wait =
-    longest < SHORT_WAIT ? 'nothing waits' : `the longest wait is ${showDuration(longest)}`;
-  return `All ready at ${clock}; ${wait}.`;
+    longest < SHORT_WAIT
+      ? t('nothing-waits')
+      : t('the-longest-wait-is', { duration: showDuration(longest) });
+  return t('all-ready-at', { clock, wait });
 };
 
 /** Faults of the plate. */
@@ -157,18 +165,25 @@ const Faults = ({ plate, from }: { readonly plate: PlateTogether; readonly from:
   return (
     <>
       {late < SHORT_WAIT ? null : (
-        <Caution lead="Later than the plate.">
-          {`Everything is ready at ${show.clock(from + landsAt * 1000)} at the soonest, ${showDuration(late)} late${why}.`}
+        <Caution lead={t('later-than-the-plate')}>
+          {t('everything-is-ready-at-at-the-soonest', {
+            clock: show.clock(from + landsAt * 1000),
+            duration: showDuration(late),
+            why,
+          })}
         </Caution>
       )}
       {apart < SHORT_WAIT ? null : (
-        <Caution lead="Not together.">
-          {`Between the first and the last ${showDuration(apart)} pass${why}.`}
+        <Caution lead={t('not-together')}>
+          {t('between-the-first-and-the-last-pass', { duration: showDuration(apart), why })}
         </Caution>
       )}
       {long.map(({ plan, count, overRested, start }) => (
-        <Caution key={start} lead="A long rest.">
-          {`${pieceTitle({ ...plan.request, pieces: count }, show, scales)} waits ${showDuration(overRested)} longer than it stays warm. Keep it tented, or in a warm oven.`}
+        <Caution key={start} lead={t('a-long-rest')}>
+          {t('waits-longer-than-it-stays-warm-keep', {
+            pieceTitle: pieceTitle({ ...plan.request, pieces: count }, show, scales),
+            duration: showDuration(overRested),
+          })}
         </Caution>
       ))}
     </>
@@ -178,8 +193,8 @@ const Faults = ({ plate, from }: { readonly plate: PlateTogether; readonly from:
 const CHANGES: Readonly<
   Record<PlateChange['kind'], { readonly label: string; readonly choose: () => { type: string } }>
 > = {
-  pan: { label: 'Use a second pan', choose: () => secondPanChosen(true) },
-  'low-oven': { label: 'Begin in a low oven', choose: lowOvenChosen },
+  pan: { label: t('use-a-second-pan'), choose: () => secondPanChosen(true) },
+  'low-oven': { label: t('begin-in-a-low-oven'), choose: lowOvenChosen },
 };
 
 const Changes = ({
@@ -199,7 +214,7 @@ const Changes = ({
     <View className="gap-2">
       {changes ? null : (
         <Text voice="small" tone="text-iron-500">
-          Looking for a better way…
+          {t('looking-for-a-better-way')}
         </Text>
       )}
       {changes?.map(({ kind, plate: other }) => (
@@ -218,7 +233,7 @@ const Changes = ({
         <View className="items-start">
           <Button
             kind="plain"
-            label={`Plate at ${show.clock(moment)}`}
+            label={t('plate-at', { clock: show.clock(moment) })}
             onPress={() =>
               void dispatch(plateChanged({ hour: hourAt(moment), day: dayOf(moment) }))
             }
@@ -239,15 +254,15 @@ const Found = () => {
   const start = useStartSeveral();
   const wide = useWindowDimensions().width >= WIDE;
   if (broken !== undefined) {
-    return <Text role="alert">{`The simulation stopped: ${broken}. Reload the page.`}</Text>;
+    return <Text role="alert">{t('the-simulation-stopped-reload-the-page', { broken })}</Text>;
   }
-  if (!found) return <Text tone="text-iron-500">Timing every piece for one plate…</Text>;
+  if (!found) return <Text tone="text-iron-500">{t('timing-every-piece-for-one-plate')}</Text>;
   if (found.kind === 'none') {
     return (
       <Text role="alert">
         {found.reason === 'pan'
-          ? 'No pan stands on a burner. Add one under Kitchen.'
-          : 'These pieces do not fit on one plate within hours. Take one off, or use a second pan.'}
+          ? t('no-pan-stands-on-a-burner-add')
+          : t('these-pieces-do-not-fit-on-one')}
       </Text>
     );
   }
@@ -262,7 +277,7 @@ const Found = () => {
   return (
     <View className={`gap-3 ${stale ? 'opacity-50' : ''}`} aria-busy={stale}>
       <Text voice="head" heading={2}>
-        All for one plate
+        {t('all-for-one-plate')}
       </Text>
       <Timeline plate={plate} from={from} />
       <Faults plate={plate} from={from} />
@@ -271,14 +286,14 @@ const Found = () => {
         <View className="items-start">
           <Button
             kind="plain"
-            label="Use one pan"
+            label={t('use-one-pan')}
             onPress={() => dispatch(secondPanChosen(false))}
           />
         </View>
       ) : null}
       {several && wide ? (
         <View className="items-start">
-          <Button label="Start all at the stove" onPress={() => start(several)} />
+          <Button label={t('start-all-at-the-stove')} onPress={() => start(several)} />
         </View>
       ) : null}
     </View>

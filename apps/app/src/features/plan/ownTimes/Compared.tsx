@@ -10,14 +10,15 @@ import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 import { WAY_NAMES } from '../../../words/wayWords';
 import { usePlanView } from '../../../workers/planLane';
+import { t } from '../t';
 
 /** Figures by which two methods are compared. */
 const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])[] = [
-  ['ends at', (plan, show) => show.degrees(plan.peakCore)],
-  ['in all', ({ cookSeconds }) => showDuration(cookSeconds)],
-  ['at the stove', ({ stoveSeconds }) => showDuration(stoveSeconds)],
+  [t('ends-at'), (plan, show) => show.degrees(plan.peakCore)],
+  [t('in-all'), ({ cookSeconds }) => showDuration(cookSeconds)],
+  [t('at-the-stove'), ({ stoveSeconds }) => showDuration(stoveSeconds)],
   ['crust', (plan) => describeCrust(namedBrowning(plan), plan.request)],
-  ['grey band', ({ greyBand }, show) => show.depth(greyBand)],
+  [t('grey-band'), ({ greyBand }, show) => show.depth(greyBand)],
   ['even', ({ evenness }) => `${Math.round(100 * evenness)} %`],
   ['loss', ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],
 ];
@@ -28,11 +29,11 @@ export const Compared = ({ plan, way }: { readonly plan: CookPlan; readonly way:
   const { plan: other } = usePlanView(way);
   if (!other) return null;
   return (
-    <View role="table" aria-label="Beside the computed way">
+    <View role="table" aria-label={t('beside-the-computed-way')}>
       <View role="row" className="flex-row gap-2 border-b border-iron-950 pb-1">
         <Text role="columnheader" voice="note" className="w-[5.25rem]" />
         <Text role="columnheader" voice="label" className="flex-1">
-          your times
+          {t('your-times')}
         </Text>
         <Text role="columnheader" voice="label" className="flex-1">
           {WAY_NAMES[way].toLowerCase()}

@@ -26,8 +26,9 @@ import { StepRows } from './StepRows';
 import { useOwnTimes } from './useOwnTimes';
 import { useReadSteps } from './useReadSteps';
 import { Verdict } from './Verdict';
+import { t } from '../t';
 
-const WHAT = { start: 'Start these at the stove', keep: 'Keep these times' } as const;
+const WHAT = { start: t('start-these-at-the-stove'), keep: t('keep-these-times') } as const;
 
 /** A recipe's or a habit's times in a line: what they would make of this piece, and what would mend them. */
 export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: PlanRequest }) {
@@ -41,10 +42,13 @@ export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: 
   return (
     <View className="gap-3">
       <Text voice="small" tone="text-iron-500">
-        {`Steps one after another, such as “3 min, turn, 1 min, oven ${scale === 'f' ? 425 : 220} 8 min, rest 5”. A bare number is minutes; a heat is ${scale === 'f' ? '°F, or °C where C' : '°C, or °F where F'} is written.`}
+        {t('steps-one-after-another-such-as-3', {
+          part: scale === 'f' ? 425 : 220,
+          part2: scale === 'f' ? t('f-or-c-where-c') : t('c-or-f-where-f'),
+        })}
       </Text>
       <TextInput
-        aria-label="Your steps"
+        aria-label={t('your-steps')}
         multiline
         numberOfLines={2}
         maxLength={1000}
@@ -53,13 +57,13 @@ export const OwnTimes = memo(function OwnTimes({ request }: { readonly request: 
         aria-invalid={unread.length > 0}
         className="min-h-touch rounded border border-salt-300 bg-salt-0 px-3 py-2 font-text text-16 text-iron-950"
       />
-      <UnreadParts text={line} unread={unread} says="was not understood" onAnswer={say} />
+      <UnreadParts text={line} unread={unread} says={t('was-not-understood')} onAnswer={say} />
       <StepRows steps={steps} onChange={(changed) => say(writeOwnSteps(changed, scale))} />
       <RecipeTimes scale={scale} onTimes={say} />
       {judged ? (
         <Judged judged={judged} said={steps} way={request.way} />
       ) : inHeat ? (
-        <Text aria-live="polite">Cooking it by these times…</Text>
+        <Text aria-live="polite">{t('cooking-it-by-these-times')}</Text>
       ) : null}
     </View>
   );
@@ -88,7 +92,7 @@ const Judged = ({ judged, said, way }: JudgedProps) => {
     return Promise.resolve({
       id: newId(),
       createdAt: Date.now(),
-      title: `${planTitle(plan.request, show)}, your times`,
+      title: t('your-times-2', { planTitle: planTitle(plan.request, show) }),
       plateAt: plateMoment(draft.plate, Date.now()),
       plan: keptPlan(plan),
       gear: gearUsed(kitchen),

@@ -13,6 +13,7 @@ import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 import { UnreadParts } from '../UnreadParts';
+import { t } from '../t';
 
 /** Limits of a recipe: size of its file, bytes, and length of its text, characters. */
 const LARGEST = 2_000_000;
@@ -42,11 +43,13 @@ const describeSettings = (
   { oven, pan, temper, ahead, startsCold }: SaidSettings,
   show: Show,
 ): readonly string[] => [
-  ...(oven === undefined ? [] : [`oven ${show.degrees(oven)}`]),
-  ...(pan === undefined ? [] : [`pan ${show.degrees(pan)}`]),
-  ...(temper === undefined ? [] : [`out of the fridge ${formatDuration(temper)} before`]),
-  ...(ahead === undefined ? [] : [`salted ${formatDuration(ahead)} before`]),
-  ...(startsCold ? ['it starts in a cold pan'] : []),
+  ...(oven === undefined ? [] : [t('oven-2', { degrees: show.degrees(oven) })]),
+  ...(pan === undefined ? [] : [t('pan-2', { degrees: show.degrees(pan) })]),
+  ...(temper === undefined
+    ? []
+    : [t('out-of-the-fridge-before', { duration: formatDuration(temper) })]),
+  ...(ahead === undefined ? [] : [t('salted-before', { duration: formatDuration(ahead) })]),
+  ...(startsCold ? [t('it-starts-in-a-cold-pan')] : []),
 ];
 
 interface Props {
@@ -68,8 +71,8 @@ export const RecipeTimes = ({ scale, onTimes }: Props) => {
   return (
     <View className="gap-2">
       <TextInput
-        aria-label="A recipe’s words"
-        placeholder="Or paste a recipe’s words"
+        aria-label={t('a-recipes-words')}
+        placeholder={t('or-paste-a-recipes-words')}
         multiline
         numberOfLines={3}
         maxLength={LONGEST}
@@ -79,11 +82,11 @@ export const RecipeTimes = ({ scale, onTimes }: Props) => {
       />
       <View className="flex-row flex-wrap gap-2">
         {text.trim() === '' ? null : (
-          <Button kind="plain" label="Read the recipe" onPress={() => void take(text)} />
+          <Button kind="plain" label={t('read-the-recipe')} onPress={() => void take(text)} />
         )}
         <FileButton
-          label="Take them from a recipe’s file"
-          named="A recipe’s file (schema.org JSON, or text)"
+          label={t('take-them-from-a-recipes-file')}
+          named={t('a-recipes-file-schema-org-json-or')}
           accept="application/json,application/ld+json,text/plain,.json,.jsonld,.txt"
           onFile={(file) => {
             if (file.size <= LARGEST) void file.text().then(take);
@@ -115,23 +118,29 @@ const Understood = ({
     <View className="gap-1" role="status">
       <Text voice="small">
         {steps.length === 0
-          ? 'No step with a time or an end was found in it.'
-          : `${steps.length} steps were taken over. Compare them with the recipe’s words.`}
+          ? t('no-step-with-a-time-or-an')
+          : t('steps-were-taken-over-compare-them-with', { stepsCount: steps.length })}
       </Text>
       <UnreadParts
         text={words ?? ''}
         unread={words === undefined ? unread.map(({ text, why }) => ({ text, why })) : unread}
-        says="was not used"
+        says={t('was-not-used')}
         onAnswer={onAnswer}
       />
       {leftOut.length === 0 ? null : (
-        <Text voice="note" tone="text-iron-500">{`Left out: ${leftOut.join(' … ')}`}</Text>
+        <Text voice="note" tone="text-iron-500">
+          {t('left-out', { leftOut: leftOut.join(' … ') })}
+        </Text>
       )}
       {said.length === 0 ? null : (
         <>
-          <Text voice="small">{`Before the heat: ${said.join(', ')}.`}</Text>
+          <Text voice="small">{t('before-the-heat', { said: said.join(', ') })}</Text>
           <View className="items-start">
-            <Button kind="plain" label="Take these into the plan" onPress={() => void takeOver()} />
+            <Button
+              kind="plain"
+              label={t('take-these-into-the-plan')}
+              onPress={() => void takeOver()}
+            />
           </View>
         </>
       )}

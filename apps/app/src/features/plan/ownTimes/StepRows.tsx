@@ -5,6 +5,7 @@ import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
+import { t } from '../t';
 
 /** Change of a step by one press, s. */
 const MOVES: Readonly<Record<SaidStep['do'], number>> = { pan: 30, oven: 60, rest: 60, turn: 0 };
@@ -16,15 +17,17 @@ const lasting = (seconds: number): SaidTime => ({ least: seconds, most: seconds 
 
 /** Steps to begin with, where one is added. */
 const ADDED: readonly (readonly [string, SaidStep])[] = [
-  ['Pan', { do: 'pan', time: lasting(120) }],
-  ['Turn', { do: 'turn' }],
-  ['Oven', { do: 'oven', time: lasting(480) }],
-  ['Rest', { do: 'rest', time: lasting(300) }],
+  [t('pan'), { do: 'pan', time: lasting(120) }],
+  [t('turn'), { do: 'turn' }],
+  [t('oven'), { do: 'oven', time: lasting(480) }],
+  [t('rest-2'), { do: 'rest', time: lasting(300) }],
 ];
 
 /** `3 min`, or `6 min to 8 min` of a range. */
 export const formatTime = ({ least, most }: SaidTime): string =>
-  least === most ? formatDuration(least) : `${formatDuration(least)} to ${formatDuration(most)}`;
+  least === most
+    ? formatDuration(least)
+    : t('to-6', { duration: formatDuration(least), duration2: formatDuration(most) });
 
 const formatLasting = (
   step: { readonly time?: SaidTime | undefined; readonly until?: number | undefined },
@@ -32,7 +35,9 @@ const formatLasting = (
 ): string =>
   [
     ...(step.time ? [formatTime(step.time)] : []),
-    ...(step.until === undefined ? [] : [`until the middle is at ${show.degrees(step.until)}`]),
+    ...(step.until === undefined
+      ? []
+      : [t('until-the-middle-is-at', { degrees: show.degrees(step.until) })]),
   ].join(' ');
 
 const describeStep = (step: SaidStep, show: Show): string => {
@@ -40,12 +45,17 @@ const describeStep = (step: SaidStep, show: Show): string => {
     case 'turn':
       return 'turn';
     case 'rest':
-      return `rest ${formatTime(step.time)}${step.covered ? ', covered' : ''}`;
+      return t('rest-3', { time: formatTime(step.time), part: step.covered ? t('covered') : '' });
     case 'oven':
-      return `oven${step.air === undefined ? '' : ` at ${show.degrees(step.air)}`} ${formatLasting(step, show)}`;
+      return t('oven-3', {
+        part: step.air === undefined ? '' : t('at', { degrees: show.degrees(step.air) }),
+        lasting: formatLasting(step, show),
+      });
     case 'pan':
-      return `${step.basted ? 'baste' : 'pan'}${step.pan === undefined ? '' : ` at ${show.degrees(step.pan)}`} ${formatLasting(step, show)}${
-        step.every === undefined ? '' : `, turned every ${formatDuration(step.every)}`
+      return `${step.basted ? 'baste' : 'pan'}${step.pan === undefined ? '' : t('at', { degrees: show.degrees(step.pan) })} ${formatLasting(step, show)}${
+        step.every === undefined
+          ? ''
+          : t('turned-every-2', { duration: formatDuration(step.every) })
       }`;
   }
 };
@@ -75,7 +85,7 @@ export const StepRows = ({ steps, onChange }: Props) => {
     onChange(steps.toSpliced(at, 1, ...by));
   return (
     <View className="gap-1">
-      <View role="list" aria-label="Steps">
+      <View role="list" aria-label={t('steps')}>
         {steps.map((step, i) => {
           const said = describeStep(step, show);
           return (
@@ -89,17 +99,17 @@ export const StepRows = ({ steps, onChange }: Props) => {
                 <>
                   <Small
                     label="−"
-                    says={`Shorter: ${said}`}
+                    says={t('shorter', { said })}
                     onPress={() => replace(i, [moved(step, -1)])}
                   />
                   <Small
                     label="+"
-                    says={`Longer: ${said}`}
+                    says={t('longer', { said })}
                     onPress={() => replace(i, [moved(step, 1)])}
                   />
                 </>
               )}
-              <Small label="×" says={`Take out: ${said}`} onPress={() => replace(i, [])} />
+              <Small label="×" says={t('take-out', { said })} onPress={() => replace(i, [])} />
             </View>
           );
         })}

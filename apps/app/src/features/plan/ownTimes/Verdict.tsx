@@ -11,6 +11,7 @@ import { describeCrust } from '../../../words/judgedWords';
 import type { Show } from '../../../words/show';
 import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
+import { t } from '../t';
 
 /** An end this near what was wanted is right, K. */
 const RIGHT = 1.5;
@@ -19,23 +20,38 @@ const SAID_TO = 5;
 
 const describeEnd = ({ plan, off }: JudgedTimes, show: Show): string => {
   const { species } = cutOf(plan.request);
-  const end = `It ends ${donenessOf(species, plan.peakCore).name} at ${show.degrees(plan.peakCore)}`;
-  if (Math.abs(off) <= RIGHT) return `${end}: as wanted.`;
-  return `${end}, ${show.difference(Math.abs(off))} ${off > 0 ? 'over' : 'under'} what was wanted.`;
+  const end = t('it-ends-at', {
+    name: donenessOf(species, plan.peakCore).name,
+    degrees: show.degrees(plan.peakCore),
+  });
+  if (Math.abs(off) <= RIGHT) return t('as-wanted', { end });
+  return t('what-was-wanted', {
+    end,
+    difference: show.difference(Math.abs(off)),
+    part: off > 0 ? 'over' : 'under',
+  });
 };
 
 const describeMend = ({ plan, mend, off }: JudgedTimes): string | undefined => {
   if (Math.abs(off) <= RIGHT) return undefined;
-  if (mend === undefined) return 'No change of these times reaches the target.';
+  if (mend === undefined) return t('no-change-of-these-times-reaches-the');
   const seconds = Math.round(mend.seconds / SAID_TO) * SAID_TO;
   const oven = mend.legs.some((leg) => plan.legs[leg]?.kind === 'oven');
-  return `${formatDuration(Math.abs(seconds))} ${seconds > 0 ? 'more' : 'less'} in the ${oven ? 'oven' : 'pan'} would bring it there.`;
+  return t('in-the-would-bring-it-there', {
+    duration: formatDuration(Math.abs(seconds)),
+    part: seconds > 0 ? 'more' : 'less',
+    part2: oven ? 'oven' : 'pan',
+  });
 };
 
 const formatThickness = ({ thickness }: JudgedTimes, show: Show): string =>
   thickness === undefined
-    ? 'These times are right for no thickness of this piece.'
-    : `These times are right for a piece of ${show.thickness(thickness.right)} (${show.thickness(thickness.least)} to ${show.thickness(thickness.most)}).`;
+    ? t('these-times-are-right-for-no-thickness')
+    : t('these-times-are-right-for-a-piece', {
+        thickness: show.thickness(thickness.right),
+        thickness2: show.thickness(thickness.least),
+        thickness3: show.thickness(thickness.most),
+      });
 
 /** Sliced this far under its peak, a piece was cut too soon or too late, K. */
 const UNDER_PEAK = 1;
@@ -45,7 +61,12 @@ const describeRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined =
   const { sliceCore, peakCore, peakAfter, restSeconds } = plan;
   if (peakCore - sliceCore < UNDER_PEAK) return undefined;
   const early = restSeconds < peakAfter;
-  return `Rested ${formatDuration(restSeconds)} it is sliced at ${show.degrees(sliceCore)}, ${early ? 'before' : 'after'} its peak at ${formatDuration(Math.round(Math.max(0, peakAfter) / 15) * 15)}.`;
+  return t('rested-it-is-sliced-at-its-peak', {
+    duration: formatDuration(restSeconds),
+    degrees: show.degrees(sliceCore),
+    part: early ? 'before' : 'after',
+    duration2: formatDuration(Math.round(Math.max(0, peakAfter) / 15) * 15),
+  });
 };
 
 interface Props {
@@ -57,9 +78,8 @@ interface Props {
 const formatRanges = ({ ranges }: JudgedTimes, show: Show): string | undefined => {
   if (!ranges) return undefined;
   const [least, most] = [show.degrees(ranges.least), show.degrees(ranges.most)];
-  if (least === most)
-    return `With the shorter and with the longer of your times it ends at ${least}.`;
-  return `With the shorter of your times it ends at ${least}, with the longer at ${most}.`;
+  if (least === most) return t('with-the-shorter-and-with-the-longer', { least });
+  return t('with-the-shorter-of-your-times-it', { least, most });
 };
 
 /** A time that is computed is said to this, s. */
@@ -76,10 +96,15 @@ const describeCoreEnd = (
 ): string => {
   const one = said[step];
   const until = one && 'until' in one ? (one.until ?? 0) : 0;
-  const what = `Until the middle is at ${show.degrees(until)}`;
-  if (seconds === undefined) return `${what}: the core does not reach it. Add a step.`;
+  const what = t('until-the-middle-is-at-2', { degrees: show.degrees(until) });
+  if (seconds === undefined) return t('the-core-does-not-reach-it-add', { what });
   const off = spread / Math.max(1e-4, rate);
-  return `${what}: ${toEnd(seconds)} for this piece, from ${toEnd(seconds - off)} to ${toEnd(seconds + off)}. Take its temperature.`;
+  return t('for-this-piece-from-to-take-its', {
+    what,
+    toEnd: toEnd(seconds),
+    toEnd2: toEnd(seconds - off),
+    toEnd3: toEnd(seconds + off),
+  });
 };
 
 /** Result of a cook's own times, and corrections for it. */
@@ -100,7 +125,7 @@ export const Verdict = ({ judged, said }: Props) => {
           figures={sliceOf(plan, slices)}
           maxWidth={Math.min(width - 32, 420)}
           maxHeight={140}
-          says={`The slice by these times. ${end}`}
+          says={t('the-slice-by-these-times', { end })}
         />
       </View>
       <Text voice="strong">{end}</Text>
@@ -111,12 +136,17 @@ export const Verdict = ({ judged, said }: Props) => {
       {mend === undefined ? null : <Text>{mend}</Text>}
       {rest === undefined ? null : <Text>{rest}</Text>}
       <Text>{formatThickness(judged, show)}</Text>
-      <Text>{`By the clock, the end may be ${show.difference(spread)} off in both directions: measure the core.`}</Text>
+      <Text>{t('by-the-clock-the-end-may-be', { difference: show.difference(spread) })}</Text>
       <Text voice="small" tone="text-iron-500">
-        {`Crust ${describeCrust(palest, plan.request)} and ${describeCrust(darkest, plan.request)}, ${show.depth(plan.greyBand)} of grey band, loses about ${Math.round(100 * loss)}\u00a0%.`}
+        {t('crust-and-of-grey-band-loses-about', {
+          crust: describeCrust(palest, plan.request),
+          crust2: describeCrust(darkest, plan.request),
+          depth: show.depth(plan.greyBand),
+          value: Math.round(100 * loss),
+        })}
       </Text>
       {crustColour(darkest, plan.request) === 'burnt' ? (
-        <Text role="alert">A face burns: less hot, or turned more often.</Text>
+        <Text role="alert">{t('a-face-burns-less-hot-or-turned')}</Text>
       ) : null}
     </View>
   );

@@ -20,6 +20,7 @@ import { Noticed } from './Noticed';
 import { Reading } from './Reading';
 import { usePractice } from './usePractice';
 import { Verdict } from './Verdict';
+import { t } from '../t';
 
 interface Props {
   readonly lesson: Lesson;
@@ -32,9 +33,9 @@ interface Props {
 const SPEEDS = ['1', '5', '10', '30'] as const;
 
 const PLACE_WORDS: Readonly<Record<Senses['place'], string>> = {
-  board: 'on the board',
-  pan: 'in the pan',
-  oven: 'in the oven',
+  board: t('on-the-board'),
+  pan: t('in-the-pan'),
+  oven: t('in-the-oven'),
   rest: 'resting',
 };
 
@@ -58,7 +59,7 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
     );
   }
   const now = seen[piece];
-  if (!now) return <Text tone="text-salt-50">The kitchen is being set up…</Text>;
+  if (!now) return <Text tone="text-salt-50">{t('the-kitchen-is-being-set-up')}</Text>;
   const { senses, reads } = now;
   const { place } = senses;
   const { pieces, oven = false, ice = false } = lesson;
@@ -92,14 +93,14 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
         <View className="flex-row items-center gap-3">
           <Button
             kind="stovePlain"
-            label={listens ? 'Stop the sound' : 'Hear the pan'}
+            label={listens ? t('stop-the-sound') : t('hear-the-pan')}
             onPress={() => {
               wakeSound();
               setListens(!listens);
             }}
           />
           <View className="flex-1">
-            <SoundMeter says="How loud the pan is" level={level} heard={heard} />
+            <SoundMeter says={t('how-loud-the-pan-is')} level={level} heard={heard} />
           </View>
         </View>
       )}
@@ -108,9 +109,9 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
   const knobs = (
     <>
       <KitchenKnobs key={piece} oven={oven} piece={pieces[piece] ?? pieces[0]} act={tell} />
-      <Reading key={`${name} reading`} time={senses.time} reads={reads} ice={ice} />
+      <Reading key={t('reading-2', { name })} time={senses.time} reads={reads} ice={ice} />
       <Choice
-        label="Speed of time"
+        label={t('speed-of-time')}
         onIron
         value={speed}
         onChange={setSpeed}
@@ -129,11 +130,14 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
           {lesson.title}
         </Text>
         <Text tone="text-salt-200">
-          {`${lesson.task} It should end at ${show.temperature(request.target)}.`}
+          {t('it-should-end-at', {
+            task: lesson.task,
+            temperature: show.temperature(request.target),
+          })}
         </Text>
         {pieces.length > 1 ? (
           <Choice
-            label="Piece"
+            label={t('piece')}
             onIron
             value={String(piece)}
             onChange={(value) => setPiece(Number(value))}
@@ -154,7 +158,7 @@ export const AtPractice = ({ lesson, seed, pan, onAgain }: Props) => {
         <Deeds place={place} oven={oven} act={tell} />
         <Button
           kind="stove"
-          label="Out: let it rest, and slice it"
+          label={t('out-let-it-rest-and-slice-it')}
           disabled={!inHeat}
           onPress={out}
         />

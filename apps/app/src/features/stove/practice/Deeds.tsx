@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import type { PracticePlace } from '@crustan/core/simulation/practiceKitchen';
 import type { PracticeDeed } from '../../../workers/live.worker';
 import { Button } from '../../../ui/Button';
+import { t } from '../t';
 
 interface Props {
   readonly place: PracticePlace;
@@ -16,11 +17,11 @@ const DEEDS: readonly {
   readonly deed: PracticeDeed;
   readonly at: readonly PracticePlace[];
 }[] = [
-  { label: 'Turn it', deed: { do: 'turn' }, at: ['pan'] },
-  { label: 'Butter in', deed: { do: 'butter' }, at: ['pan'] },
-  { label: 'Into the pan', deed: { do: 'move', place: 'pan' }, at: ['board', 'oven'] },
-  { label: 'Into the oven', deed: { do: 'move', place: 'oven' }, at: ['board', 'pan'] },
-  { label: 'Onto the board', deed: { do: 'move', place: 'board' }, at: ['pan', 'oven'] },
+  { label: t('turn-it'), deed: { do: 'turn' }, at: ['pan'] },
+  { label: t('butter-in'), deed: { do: 'butter' }, at: ['pan'] },
+  { label: t('into-the-pan'), deed: { do: 'move', place: 'pan' }, at: ['board', 'oven'] },
+  { label: t('into-the-oven'), deed: { do: 'move', place: 'oven' }, at: ['board', 'pan'] },
+  { label: t('onto-the-board'), deed: { do: 'move', place: 'board' }, at: ['pan', 'oven'] },
 ];
 
 const goesToOven = (deed: PracticeDeed): boolean => deed.do === 'move' && deed.place === 'oven';

@@ -20,6 +20,7 @@ import { liveWorker } from '../../../workers/liveWorker';
 import { drillName } from './courseProgress';
 import { DrillCardShown } from './DrillCardShown';
 import { DRILL_WORDS, describeBias } from './drillWords';
+import { t } from '../t';
 
 interface Props {
   readonly kind: DrillKind;
@@ -81,20 +82,20 @@ export const Drill = ({ kind, onDone }: Props) => {
         </Text>
         <Text tone="text-iron-400">
           {kept.error
-            ? `Not saved. ${describeFailure(kept.error)}`
-            : 'Saved in the logbook: the list shows how your latest calls lie.'}
+            ? t('not-saved', { failure: describeFailure(kept.error) })
+            : t('saved-in-the-logbook-the-list-shows')}
         </Text>
         <View className="flex-1" />
         <Button
           kind="stove"
-          label="Another round"
+          label={t('another-round')}
           onPress={() => {
             setRound(round + 1);
             setCard(undefined);
             setCalls([]);
           }}
         />
-        <Button kind="stovePlain" label="Back to the course" onPress={onDone} />
+        <Button kind="stovePlain" label={t('back-to-the-course')} onPress={onDone} />
       </>
     );
   }
@@ -113,13 +114,15 @@ export const Drill = ({ kind, onDone }: Props) => {
         <Text voice="strong" tone="text-salt-50" heading={1}>
           {title}
         </Text>
-        <Text tone="text-iron-400">{`${Math.min(ROUND, nth + 1)} of ${ROUND}`}</Text>
+        <Text tone="text-iron-400">
+          {t('of', { round: Math.min(ROUND, nth + 1), round2: ROUND })}
+        </Text>
       </View>
       <View className="flex-1 justify-center gap-4">
         {card ? (
           <DrillCardShown card={card} width={Math.min(width - 32, 480)} />
         ) : (
-          <Text tone="text-salt-50">The next one is being drawn…</Text>
+          <Text tone="text-salt-50">{t('the-next-one-is-being-drawn')}</Text>
         )}
         <Text voice="bigFigure" tone="text-salt-50" aria-live="polite" testID="drill-asks">
           {called && card ? describeTruth(card, called, show, namesOf(card)) : asks}
@@ -128,14 +131,14 @@ export const Drill = ({ kind, onDone }: Props) => {
       {called ? (
         <Button
           kind="stove"
-          label={calls.length === ROUND ? 'How you call' : 'Next'}
+          label={calls.length === ROUND ? t('how-you-call') : t('next')}
           onPress={() => {
             setCalled(undefined);
             setCard(undefined);
           }}
         />
       ) : (
-        <View className="flex-row flex-wrap gap-2" role="group" aria-label="Your call">
+        <View className="flex-row flex-wrap gap-2" role="group" aria-label={t('your-call')}>
           {answers.map((answer) => (
             <View key={answer.says} className="min-w-[46%] flex-1">
               <Button
@@ -151,7 +154,7 @@ export const Drill = ({ kind, onDone }: Props) => {
           ))}
         </View>
       )}
-      <Button kind="stovePlain" label="Leave the drill" onPress={onDone} />
+      <Button kind="stovePlain" label={t('leave-the-drill')} onPress={onDone} />
     </>
   );
 };
@@ -169,8 +172,12 @@ const describeTruth = (
   const off = celsius - card.was;
   const was =
     card.kind === 'pan'
-      ? `It is at ${show.temperature(card.was)}`
-      : `It reached ${show.temperature(card.was)}, ${names(card.was)}`;
-  if (Math.abs(off) <= RIGHT_WITHIN[card.kind]) return `${was}. Right.`;
-  return `${was}. You called it ${show.difference(Math.abs(off))} too ${off > 0 ? 'hot' : 'cool'}.`;
+      ? t('it-is-at', { temperature: show.temperature(card.was) })
+      : t('it-reached', { temperature: show.temperature(card.was), names: names(card.was) });
+  if (Math.abs(off) <= RIGHT_WITHIN[card.kind]) return t('right', { was });
+  return t('you-called-it-too', {
+    was,
+    difference: show.difference(Math.abs(off)),
+    part: off > 0 ? 'hot' : 'cool',
+  });
 };

@@ -12,6 +12,7 @@ import { capital } from '../../../words/cutWords';
 import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
 import { SIGN_WORDS } from './drillWords';
+import { t } from '../t';
 
 interface Props {
   readonly card: DrillCard;
@@ -47,7 +48,7 @@ const Touch = ({ card: { request, firmness } }: { readonly card: Of<'touch'> }) 
     <View className="gap-2">
       <WhatItIs request={request} />
       <Text voice="action" tone="text-salt-50">
-        {`Under the finger: ${firmness}`}
+        {t('under-the-finger', { firmness })}
       </Text>
     </View>
   );
@@ -68,7 +69,7 @@ const Sliced = ({
           figures={sliceOf(plan, slices)}
           maxWidth={width}
           maxHeight={220}
-          says={`A slice of ${cutOf(request).name.toLowerCase()}; its middle is for you to call`}
+          says={t('a-slice-of-its-middle-is-for', { name: cutOf(request).name.toLowerCase() })}
         />
       </View>
     </View>
@@ -83,7 +84,7 @@ const Iron = ({ card: { signs, loudness } }: { readonly card: Of<'pan'> }) => {
     <View className="gap-3">
       {signs.length === 0 ? (
         <Text voice="bigFigure" tone="text-salt-50">
-          A drop of water only sits there; the oil lies still
+          {t('a-drop-of-water-only-sits-there')}
         </Text>
       ) : (
         signs.map((sign) => (
@@ -94,13 +95,13 @@ const Iron = ({ card: { signs, loudness } }: { readonly card: Of<'pan'> }) => {
       )}
       <Button
         kind="stovePlain"
-        label={laid ? 'Take it out again' : 'Lay a wet piece in, and listen'}
+        label={laid ? t('take-it-out-again') : t('lay-a-wet-piece-in-and-listen')}
         onPress={() => {
           wakeSound();
           setLaid(!laid);
         }}
       />
-      <SoundMeter says="How loud it is" level={level} heard={heard} />
+      <SoundMeter says={t('how-loud-it-is')} level={level} heard={heard} />
     </View>
   );
 };

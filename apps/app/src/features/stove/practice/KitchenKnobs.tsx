@@ -6,6 +6,7 @@ import { Choice, type Option } from '../../../ui/Choice';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import type { LessonPiece } from './lessons';
+import { t } from '../t';
 
 const BURNER = ['0', '25', '50', '75', '100'] as const;
 /** Round the plan's own, K. */
@@ -26,8 +27,8 @@ export const KitchenKnobs = ({ oven, piece: { request, start, dial }, act }: Pro
   return (
     <View className="gap-3">
       <Knob
-        says="Burner, % of full"
-        label="Burner"
+        says={t('burner-of-full')}
+        label={t('burner')}
         value={burner}
         options={BURNER.map((value) => ({ value, label: value }))}
         onTurn={(value) => {
@@ -37,8 +38,8 @@ export const KitchenKnobs = ({ oven, piece: { request, start, dial }, act }: Pro
       />
       {oven ? (
         <Knob
-          says="Oven dial"
-          label="Oven dial"
+          says={t('oven-dial')}
+          label={t('oven-dial')}
           value={set}
           options={DIALS.map((by) => ({
             value: String(usual + by),

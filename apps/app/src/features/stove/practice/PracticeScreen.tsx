@@ -12,6 +12,7 @@ import { Drill } from './Drill';
 import { DRILL_WORDS, describeDrillRecord } from './drillWords';
 import { LESSONS, PASSED, type Lesson } from './lessons';
 import { useShow } from '../../../words/useShow';
+import { t } from '../t';
 
 /** A practice cook against a hidden kitchen, and drills of finger, eye and ear. */
 export const PracticeScreen = () => {
@@ -66,17 +67,17 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
   return (
     <>
       <Text voice="strong" tone="text-salt-50" heading={1}>
-        Practice
+        {t('practice')}
       </Text>
       <Text tone="text-salt-50" className="max-w-[640px]">
-        Oven, pan and piece are off, as in real kitchens. Time runs fast; you lose only points.
+        {t('oven-pan-and-piece-are-off-as')}
       </Text>
       <View className={width >= WIDE ? 'flex-row gap-12' : 'gap-6'}>
         <View className="lg:flex-1">
           <Text voice="head" tone="text-salt-50" heading={2} className="pb-2">
-            The course
+            {t('the-course')}
           </Text>
-          <View role="list" aria-label="Lessons">
+          <View role="list" aria-label={t('lessons')}>
             {LESSONS.map((one, i) => (
               <Row
                 key={one.id}
@@ -91,9 +92,9 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
         </View>
         <View className="lg:flex-1">
           <Text voice="head" tone="text-salt-50" heading={2} className="pb-2">
-            Finger, eye and ear
+            {t('finger-eye-and-ear')}
           </Text>
-          <View role="list" aria-label="Drills">
+          <View role="list" aria-label={t('drills')}>
             {DRILLS.map((kind) => (
               <Row
                 key={kind}
@@ -105,7 +106,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
           </View>
           <Link href="/stove" className="min-h-touch pt-3">
             <Text tone="text-flame-dark" className="underline">
-              Back to the stove
+              {t('back-to-the-stove')}
             </Text>
           </Link>
         </View>
@@ -115,7 +116,7 @@ const Course = ({ onLesson, onDrill }: CourseProps) => {
 };
 
 const describeBest = (best: number | undefined): string | undefined =>
-  best === undefined ? undefined : `best ${best}`;
+  best === undefined ? undefined : t('best', { best });
 
 interface RowProps {
   readonly title: string;

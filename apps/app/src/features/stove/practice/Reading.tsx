@@ -4,14 +4,15 @@ import type { Readable } from '@crustan/core/simulation/practiceKitchen';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
+import { t } from '../t';
 
 /** A look with a thermometer takes this much of the cook's time in the figures shown, s. */
 const READING_STANDS = 20;
 
 const READINGS: Readonly<Record<Readable, { readonly ask: string; readonly says: string }>> = {
-  middle: { ask: 'Read the middle', says: 'Middle' },
-  pan: { ask: 'Read the pan', says: 'Pan' },
-  ice: { ask: 'Read melting ice', says: 'Ice' },
+  middle: { ask: t('read-the-middle'), says: t('middle') },
+  pan: { ask: t('read-the-pan'), says: t('pan') },
+  ice: { ask: t('read-melting-ice'), says: t('ice') },
 };
 
 interface Props {

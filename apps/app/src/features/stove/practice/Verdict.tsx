@@ -17,6 +17,7 @@ import { WIDE } from '../../../ui/wide';
 import type { JudgedPractice } from '../../../workers/live.worker';
 import type { Lesson, LessonPiece } from './lessons';
 import { describeCrust } from '../../../words/judgedWords';
+import { t } from '../t';
 
 interface Props {
   readonly lesson: Lesson;
@@ -30,31 +31,48 @@ const NEAR = 25;
 const describePracticeLoss = (loss: PracticeLoss, wanted: number, show: Show): string => {
   switch (loss.on) {
     case 'over':
-      return `${show.difference(loss.by)} too hot: pull about ${showDuration(loss.seconds)} earlier.`;
+      return t('too-hot-pull-about-earlier', {
+        difference: show.difference(loss.by),
+        duration: showDuration(loss.seconds),
+      });
     case 'under':
-      return `${show.difference(loss.by)} too cool: pull about ${showDuration(loss.seconds)} later.`;
+      return t('too-cool-pull-about-later', {
+        difference: show.difference(loss.by),
+        duration: showDuration(loss.seconds),
+      });
     case 'pale':
-      if (loss.panAtIn === undefined) return 'A face stayed pale: it never met the pan.';
+      if (loss.panAtIn === undefined) return t('a-face-stayed-pale-it-never-met');
       return loss.panAtIn < wanted - NEAR
-        ? `A face stayed pale: the pan was at ${show.degrees(loss.panAtIn)} when it went in.`
-        : 'A face stayed pale: it lay on the iron too short a time, or was never turned.';
+        ? t('a-face-stayed-pale-the-pan-was', { degrees: show.degrees(loss.panAtIn) })
+        : t('a-face-stayed-pale-it-lay-on');
     case 'dark':
-      return 'A face went dark and bitter: less heat, or sooner turned.';
+      return t('a-face-went-dark-and-bitter-less');
     case 'uneven':
-      return 'One face is browner than the other: turn it half-way, or more often.';
+      return t('one-face-is-browner-than-the-other');
     case 'grey':
-      return `The grey band is ${show.depth(loss.by)} deeper than it need be: turn more often, or less heat for longer.`;
+      return t('the-grey-band-is-deeper-than-it', { depth: show.depth(loss.by) });
     case 'butter':
-      return 'The butter went too far: burner down before it goes in.';
+      return t('the-butter-went-too-far-burner-down');
     case 'apart':
-      return `They came out ${showDuration(Math.round(loss.seconds))} apart: the first was cold before the other was there.`;
+      return t('they-came-out-apart-the-first-was', {
+        duration: showDuration(Math.round(loss.seconds)),
+      });
   }
 };
 
 const describeBest = ({ plan, pan }: BestCook, show: Show): string => {
   const turns = `${plan.turns.length} ${plan.turns.length === 1 ? 'turn' : 'turns'}`;
-  const end = `${show.degrees(plan.peakCore)} under ${show.depth(plan.greyBand)} of grey band`;
-  return `A cook who knew this kitchen would have pulled it at ${show.degrees(plan.doneCore)} after ${showDuration(plan.cookSeconds)}, ${turns}, with a pan at ${show.degrees(pan)}; it would have ended at ${end}.`;
+  const end = t('under-of-grey-band', {
+    degrees: show.degrees(plan.peakCore),
+    depth: show.depth(plan.greyBand),
+  });
+  return t('a-cook-who-knew-this-kitchen-would', {
+    degrees: show.degrees(plan.doneCore),
+    duration: showDuration(plan.cookSeconds),
+    turns,
+    degrees2: show.degrees(pan),
+    end,
+  });
 };
 
 interface PieceProps {
@@ -76,7 +94,10 @@ const PieceVerdict = ({ piece: { name, request }, judged, named }: PieceProps) =
     { request, browning: result.browning, crust: [0.001, 0.001] },
     { cells, frames: [frame] },
   );
-  const end = `${donenessOf(species, result.peak).name} at ${show.temperature(result.peak, 1)}`;
+  const end = t('at-3', {
+    name: donenessOf(species, result.peak).name,
+    temperature: show.temperature(result.peak, 1),
+  });
   const { best } = score;
   return (
     <View className="flex-1 gap-4">
@@ -90,17 +111,20 @@ const PieceVerdict = ({ piece: { name, request }, judged, named }: PieceProps) =
           figures={figures}
           maxWidth={Math.min(width - 32, 420)}
           maxHeight={150}
-          says={`Your slice: ${end}`}
+          says={t('your-slice', { end })}
         />
       </View>
       <Text voice="bigFigure" tone="text-salt-50">
-        {`It ended ${end}; wanted ${show.degrees(request.target)}. Crust ${describeCrust(Math.min(...result.browning), request)} and ${describeCrust(Math.max(...result.browning), request)}.`}
+        {t('it-ended-wanted-crust-and', {
+          end,
+          degrees: show.degrees(request.target),
+          crust: describeCrust(Math.min(...result.browning), request),
+          crust2: describeCrust(Math.max(...result.browning), request),
+        })}
       </Text>
       <Losses losses={score.lost} wanted={request.pan} />
       <Text tone="text-salt-200">
-        {best
-          ? describeBest(best, show)
-          : 'No pan heat would have given what was wanted in this kitchen.'}
+        {best ? describeBest(best, show) : t('no-pan-heat-would-have-given-what')}
       </Text>
     </View>
   );
@@ -115,9 +139,9 @@ const Losses = ({
 }) => {
   const show = useShow();
   return (
-    <View className="gap-2" role="list" aria-label="Where points went">
+    <View className="gap-2" role="list" aria-label={t('where-points-went')}>
       {losses.length === 0 ? (
-        <Text tone="text-salt-50">Nothing to mend.</Text>
+        <Text tone="text-salt-50">{t('nothing-to-mend')}</Text>
       ) : (
         losses.map((loss) => (
           <View key={loss.on} role="listitem" className="flex-row gap-3">
@@ -156,7 +180,7 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
         <Text voice="longCountdown" tone="text-salt-50" testID="score">
           {String(judged.score)}
         </Text>
-        <Text tone="text-iron-400">of 100</Text>
+        <Text tone="text-iron-400">{t('of-100')}</Text>
       </View>
       {judged.apart ? <Losses losses={[judged.apart]} wanted={pieces[0].request.pan} /> : null}
       <View className={many && width >= WIDE ? 'flex-row gap-12' : 'gap-6'}>
@@ -169,12 +193,12 @@ export const Verdict = ({ lesson, judged, onAgain }: Props) => {
       </View>
       {kept.error ? (
         <Text voice="small" tone="text-salt-200" role="alert">
-          {`Not saved. ${describeFailure(kept.error)}`}
+          {t('not-saved', { failure: describeFailure(kept.error) })}
         </Text>
       ) : null}
       <View className="flex-1" />
-      <Button kind="stove" label="Again, in another kitchen" onPress={() => onAgain(true)} />
-      <Button kind="stovePlain" label="Back to the course" onPress={() => onAgain(false)} />
+      <Button kind="stove" label={t('again-in-another-kitchen')} onPress={() => onAgain(true)} />
+      <Button kind="stovePlain" label={t('back-to-the-course')} onPress={() => onAgain(false)} />
     </>
   );
 };

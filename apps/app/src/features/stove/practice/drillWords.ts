@@ -3,6 +3,7 @@ import type { ReadinessSign } from '@crustan/core/gear/readiness';
 import { callBias, type CallBias, type DrillKind } from '@crustan/core/simulation/callBias';
 import type { Show } from '../../../words/show';
 import { latestCalls } from './courseProgress';
+import { t } from '../t';
 
 interface DrillWords {
   readonly title: string;
@@ -12,30 +13,30 @@ interface DrillWords {
 
 export const DRILL_WORDS: Readonly<Record<DrillKind, DrillWords>> = {
   touch: {
-    title: 'Doneness by the finger',
-    task: 'How it gives under a finger; say how done it is.',
-    asks: 'You press it. How done is it?',
+    title: t('doneness-by-the-finger'),
+    task: t('how-it-gives-under-a-finger-say'),
+    asks: t('you-press-it-how-done-is-it'),
   },
   slice: {
-    title: 'Doneness by the colour',
-    task: 'A slice of the model’s; say what its middle reached.',
-    asks: 'It is sliced. What did the middle reach?',
+    title: t('doneness-by-the-colour'),
+    task: t('a-slice-of-the-models-say-what'),
+    asks: t('it-is-sliced-what-did-the-middle'),
   },
   pan: {
-    title: 'A pan by drop, wisp and sound',
-    task: 'What a drop of water, the oil and the first sizzle say of the iron.',
-    asks: 'How hot is the pan?',
+    title: t('a-pan-by-drop-wisp-and-sound'),
+    task: t('what-a-drop-of-water-the-oil'),
+    asks: t('how-hot-is-the-pan'),
   },
 };
 
 /** Visible signs of a pan's temperature. */
 export const SIGN_WORDS: Readonly<Record<ReadinessSign['sign'], string>> = {
-  'drop-sizzles': 'A drop of water boils away flat',
-  'drop-dances': 'A drop of water skates about',
-  shimmer: 'The oil runs thin and shimmers',
-  wisp: 'A wisp of smoke rises',
-  infrared: 'A gun reads it',
-  sound: 'It sizzles',
+  'drop-sizzles': t('a-drop-of-water-boils-away-flat'),
+  'drop-dances': t('a-drop-of-water-skates-about'),
+  shimmer: t('the-oil-runs-thin-and-shimmers'),
+  wisp: t('a-wisp-of-smoke-rises'),
+  infrared: t('a-gun-reads-it'),
+  sound: t('it-sizzles'),
 };
 
 /** Bias below which none is reported, K. */
@@ -44,19 +45,25 @@ const NO_BIAS: Readonly<Record<DrillKind, number>> = { touch: 1, slice: 1, pan: 
 /** Mean error of a learner's answers, and its direction. */
 export const describeBias = (kind: DrillKind, found: CallBias, show: Show): string => {
   const { calls, right, bias } = found;
-  const share = `${Math.round(right * calls)} of ${calls} right`;
-  if (Math.abs(bias) < NO_BIAS[kind]) return `${share}; you lean neither way.`;
-  const what = kind === 'pan' ? 'the pan' : 'it';
+  const share = t('of-right', { value: Math.round(right * calls), calls });
+  if (Math.abs(bias) < NO_BIAS[kind]) return t('you-lean-neither-way', { share });
+  const what = kind === 'pan' ? t('the-pan') : 'it';
   const leans = bias > 0 ? 'hotter' : 'cooler';
   const mend =
     kind === 'pan'
       ? bias > 0
-        ? 'wait longer than you would'
-        : 'go in sooner than you would'
+        ? t('wait-longer-than-you-would')
+        : t('go-in-sooner-than-you-would')
       : bias > 0
-        ? 'leave it on a little longer than your sense says'
-        : 'take it off a little before your sense says';
-  return `${share}. You take ${what} for ${show.difference(Math.abs(bias))} ${leans} than it is: ${mend}.`;
+        ? t('leave-it-on-a-little-longer-than')
+        : t('take-it-off-a-little-before-your');
+  return t('you-take-for-than-it-is', {
+    share,
+    what,
+    difference: show.difference(Math.abs(bias)),
+    leans,
+    mend,
+  });
 };
 
 /** Summary of a learner's latest answers; undefined before the first. */

@@ -1,6 +1,7 @@
 import { USUAL, type PlanRequest } from '@crustan/core/plan/request';
 import type { HiddenKitchen } from '@crustan/core/simulation/trueKitchen';
 import type { PracticeStart } from '@crustan/core/simulation/practiceKitchen';
+import { t } from '../t';
 
 /** A piece of a lesson, how it is found, and what of its kitchen is not left to chance. */
 export interface LessonPiece {
@@ -35,17 +36,17 @@ const STRIP: PlanRequest = {
 export const LESSONS: readonly Lesson[] = [
   {
     id: 'strip',
-    title: 'A strip in the pan',
-    task: 'Heat the pan, lay it in, turn it, pull it so that it ends where it should.',
-    pieces: [{ name: 'The strip', request: STRIP }],
+    title: t('a-strip-in-the-pan'),
+    task: t('heat-the-pan-lay-it-in-turn'),
+    pieces: [{ name: t('the-strip'), request: STRIP }],
   },
   {
     id: 'cool-pan',
-    title: 'A pan that is too cool',
-    task: 'Somebody laid it in too soon. Listen: take it out, bring the pan up, begin again.',
+    title: t('a-pan-that-is-too-cool'),
+    task: t('somebody-laid-it-in-too-soon-listen'),
     pieces: [
       {
-        name: 'The strip',
+        name: t('the-strip'),
         request: STRIP,
         start: { pan: 128, burner: 0.25, place: 'pan' },
       },
@@ -53,11 +54,11 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     id: 'pork',
-    title: 'A pork chop',
-    task: 'Lean and thin: a minute too long is dry. Turn it as you like.',
+    title: t('a-pork-chop'),
+    task: t('lean-and-thin-a-minute-too-long'),
     pieces: [
       {
-        name: 'The chop',
+        name: t('the-chop'),
         request: {
           ...USUAL,
           cut: 'pork-loin',
@@ -71,11 +72,11 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     id: 'thick',
-    title: 'A thick one, seared and finished in the oven',
-    task: 'Brown both faces, then move it to the oven, and pull it early for the carryover. The dial may be wrong.',
+    title: t('a-thick-one-seared-and-finished-in'),
+    task: t('brown-both-faces-then-move-it-to'),
     pieces: [
       {
-        name: 'The ribeye',
+        name: t('the-ribeye'),
         request: {
           ...USUAL,
           cut: 'ribeye',
@@ -90,11 +91,11 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     id: 'low-oven',
-    title: 'Low oven first, then the sear',
-    task: 'Into the oven at once; out some degrees short of the end, for the sear adds them. Heat the pan in time.',
+    title: t('low-oven-first-then-the-sear'),
+    task: t('into-the-oven-at-once-out-some'),
     pieces: [
       {
-        name: 'The rib',
+        name: t('the-rib'),
         request: {
           ...USUAL,
           cut: 'ribeye',
@@ -111,11 +112,11 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     id: 'duck',
-    title: 'Duck from a cold pan',
-    task: 'Skin down in a cold pan, gentle heat: the fat must melt before the skin is brown. Then a short turn.',
+    title: t('duck-from-a-cold-pan'),
+    task: t('skin-down-in-a-cold-pan-gentle'),
     pieces: [
       {
-        name: 'The breast',
+        name: t('the-breast'),
         request: {
           ...USUAL,
           cut: 'duck-breast',
@@ -129,11 +130,11 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     id: 'fish',
-    title: 'Fish on its skin',
-    task: 'A hot pan, skin down, and patience: nearly all of it from below, a moment on the flesh.',
+    title: t('fish-on-its-skin'),
+    task: t('a-hot-pan-skin-down-and-patience'),
     pieces: [
       {
-        name: 'The salmon',
+        name: t('the-salmon'),
         request: {
           ...USUAL,
           cut: 'salmon-skin-on',
@@ -147,18 +148,18 @@ export const LESSONS: readonly Lesson[] = [
   },
   {
     id: 'lying-thermometer',
-    title: 'A thermometer that lies',
-    task: 'It reads wrong by some degrees, always the same way. Find out by how much before you trust it.',
-    pieces: [{ name: 'The strip', request: { ...STRIP, thickness: 0.032 } }],
+    title: t('a-thermometer-that-lies'),
+    task: t('it-reads-wrong-by-some-degrees-always'),
+    pieces: [{ name: t('the-strip'), request: { ...STRIP, thickness: 0.032 } }],
     ice: true,
   },
   {
     id: 'two',
-    title: 'Two pieces, one plate',
-    task: 'Each in a pan of its own, one thicker than the other. They should come out together.',
+    title: t('two-pieces-one-plate'),
+    task: t('each-in-a-pan-of-its-own'),
     pieces: [
-      { name: 'The thick one', request: { ...STRIP, thickness: 0.036, weight: 0.42 } },
-      { name: 'The thin one', request: { ...STRIP, thickness: 0.022, weight: 0.25 } },
+      { name: t('the-thick-one'), request: { ...STRIP, thickness: 0.036, weight: 0.42 } },
+      { name: t('the-thin-one'), request: { ...STRIP, thickness: 0.022, weight: 0.25 } },
     ],
   },
 ];
