@@ -119,6 +119,22 @@ export default [
     files: ['packages/core/**/*.ts'],
     rules: { 'import/no-restricted-paths': ['error', { zones: [...oneWay, foreign] }] },
   },
+  // What a user reads is in the message catalogues.
+  {
+    files: ['apps/app/src/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'react/jsx-no-literals': 'error',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'JSXAttribute[name.name=/^(label|title|placeholder|lead|says|words|aria-label|accessibilityLabel)$/] > Literal[value=/[A-Za-z]{2}/]',
+          message: 'Text that a user reads has an id in the message catalogue.',
+        },
+      ],
+    },
+  },
   // A Playwright fixture without dependencies has an empty pattern.
   { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },
   rooms(['packages/core/**/*.ts'], core),

@@ -26,6 +26,8 @@ const SOURCES = [
   'packages/messages/src',
   'packages/messages/package.json',
   'apps/server/src',
+  'apps/app/index.js',
+  'apps/app/package.json',
   'apps/app/src',
   'apps/app/public',
   'apps/app/bundle',

@@ -1,7 +1,10 @@
 import type { HeardCall } from './phone';
 
-/** A thing that moves by more than this is called again, ms of the world's time: the least tolerance of the board. */
-const MOVED = 20_000;
+/**
+ * A thing that moves by more than this is called again, ms of the world's time: the least tolerance of the board, 20 s,
+ * less 2 s by which a page may have been behind its clock when it spoke the first time.
+ */
+const MOVED = 18_000;
 
 /**
  * The thing that a call or the board names, without how late it is and how many pieces its table has by then. The first

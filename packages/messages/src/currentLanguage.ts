@@ -24,3 +24,7 @@ export const translationOf = (
   language,
   messages: language === 'en' ? undefined : loaded.get(place),
 });
+
+/** A name that the core gives in English, in the current language; unchanged if it has no translation. */
+export const translateName = (english: string): string =>
+  translationOf('names').messages?.[english] ?? english;

@@ -49,3 +49,6 @@ export const translator =
     const message = messages?.[id] ?? english[id] ?? id;
     return /[{']/.test(message) ? format(message, messages ? language : 'en', values) : message;
   };
+
+/** Messages of a place in another language: the same ids. */
+export type TranslationOf<English extends Catalogue> = Readonly<Record<keyof English, string>>;

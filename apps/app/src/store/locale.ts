@@ -1,4 +1,5 @@
 import type { UnitSystem } from '@crustan/core/units';
+import { currentLanguage } from '@crustan/messages';
 
 /** Regions whose kitchens weigh in ounces and cook in Fahrenheit. */
 const IMPERIAL: readonly string[] = ['US', 'LR', 'MM'];
@@ -11,10 +12,10 @@ const regionOf = (language: string): string | undefined => {
   }
 };
 
-/** Locale of dates and figures: English, in the form of the reader's region. */
+/** Locale of dates and figures: the language of the page, in the form of the reader's region. */
 export const pageLocale = (language = navigator.language): string => {
   const region = regionOf(language);
-  return region === undefined ? 'en' : `en-${region}`;
+  return region === undefined ? currentLanguage() : `${currentLanguage()}-${region}`;
 };
 
 /** Default units in the region of the browser's language. */

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { ALLERGEN_IDS, ALLERGENS, type AllergenId } from '@crustan/core/food/allergens';
 import { Chips } from './Chips';
 
@@ -8,7 +9,10 @@ interface Props {
   readonly onIron?: boolean;
 }
 
-const OPTIONS = ALLERGEN_IDS.map((value) => ({ value, label: ALLERGENS[value].name }));
+const OPTIONS = ALLERGEN_IDS.map((value) => ({
+  value,
+  label: translateName(ALLERGENS[value].name),
+}));
 
 /** Any of the declarable allergens. */
 export const AllergenChips = ({ label, chosen, onChange, onIron = false }: Props) => (

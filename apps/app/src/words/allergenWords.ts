@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { ALLERGENS, type AllergenId } from '@crustan/core/food/allergens';
 import { RUBS } from '@crustan/core/food/rubs';
 import { fatOf } from '@crustan/core/gear/fats';
@@ -6,7 +7,7 @@ import { t } from '../t';
 
 /** `milk, peanuts`. */
 export const describeAllergens = (ids: readonly AllergenId[]): string =>
-  ids.map((id) => ALLERGENS[id].name).join(', ');
+  ids.map((id) => translateName(ALLERGENS[id].name)).join(', ');
 
 /** `. Contains milk`, to end a sentence; empty if there is nothing to declare. */
 export const containing = (ids: readonly AllergenId[] = []): string =>
@@ -17,11 +18,11 @@ const describeIngredient = (ingredient: Ingredient): string => {
     case 'animal':
       return ingredient.species.replace('-', ' ');
     case 'fat':
-      return fatOf(ingredient.fat).name;
+      return translateName(fatOf(ingredient.fat).name);
     case 'butter':
       return t('butter-for-basting');
     case 'rub':
-      return RUBS[ingredient.rub].name;
+      return translateName(RUBS[ingredient.rub].name);
     case 'side':
       return ingredient.name;
   }
@@ -32,7 +33,7 @@ export const describePlateAllergens = (found: readonly PlateAllergen[]): string 
   found
     .map(
       ({ allergen, from }) =>
-        `${ALLERGENS[allergen].name} (${from.map(describeIngredient).join(', ')})`,
+        `${translateName(ALLERGENS[allergen].name)} (${from.map(describeIngredient).join(', ')})`,
     )
     .join('; ');
 

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { CUTS } from '@crustan/core/food/cuts';
 import type { CookSearch, Ended } from '@crustan/core/formats';
 import { JUDGED_WORDS } from './judgedWords';
@@ -7,13 +8,13 @@ import { t } from '../t';
 
 const ENDED_WORDS: Readonly<Record<Ended, string>> = {
   'too-done': t('too-done'),
-  'under-done': 'underdone',
+  'under-done': t('underdone'),
   'as-planned': t('ended-as-planned'),
 };
 
 /** Words of a range with one end. */
 const SIZES = { least: t('at-least'), most: t('at-most') } as const;
-const DAYS = { least: 'since', most: 'until' } as const;
+const DAYS = { least: t('since'), most: t('until') } as const;
 
 /** A range in words: `over 4 cm`, `2 to 3 cm`. */
 const formatRange = (
@@ -34,7 +35,7 @@ export const describeAsked = (search: CookSearch, show: Show): readonly string[]
   ...some(search.cut && CUTS[search.cut].name.toLowerCase()),
   ...formatRange(search.thicknessFrom, search.thicknessTo, show.length),
   ...formatRange(search.weightFrom, search.weightTo, show.weight),
-  ...some(search.doneness && t('planned-to', { doneness: search.doneness })),
+  ...some(search.doneness && t('planned-to', { doneness: translateName(search.doneness) })),
   ...formatRange(search.targetFrom, search.targetTo, (celsius) =>
     t('planned', { temperature: show.temperature(celsius) }),
   ),

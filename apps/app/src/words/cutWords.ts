@@ -1,5 +1,7 @@
+import { translateName } from '@crustan/messages';
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
 import type { Show } from './show';
+import { t } from '../t';
 
 type Piece = Pick<PlanRequest, 'cut' | 'own' | 'game' | 'treated'>;
 
@@ -8,8 +10,11 @@ export const pieceName = (request: Piece): string => {
   const { name, game } = cutOf(request);
   const origin = request.game ?? game;
   // The name of an own cut is the user's text.
-  const wild = origin === 'wild' && request.own === undefined ? ['wild'] : [];
-  return [request.treated, ...wild, name].filter((word) => word !== undefined).join(' ');
+  const wild = origin === 'wild' && request.own === undefined ? [t('wild')] : [];
+  const treated = request.treated === undefined ? [] : [translateName(request.treated)];
+  const traits = [...treated, ...wild].join(' ');
+  const piece = request.own === undefined ? translateName(name) : name;
+  return traits === '' ? piece : t('piece-with-traits', { traits, piece });
 };
 
 export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -42,5 +42,5 @@ export const describeLayers = (
     cells.heights.map((thick, row) => ({ name: names(peak[from + row] ?? 0), thick })),
   );
   const said = layers.map(({ name, thick }) => `${show.depth(thick)} ${name}`);
-  return t('from-the', { part: skin === undefined ? 'top' : 'skin', said: said.join(', ') });
+  return t('from-the', { part: skin === undefined ? t('top') : t('skin'), said: said.join(', ') });
 };

@@ -14,5 +14,5 @@ const formatShort = (seconds: number): string =>
 export const formatDue = (seconds: number): { readonly words: string; readonly late: boolean } => {
   const whole = Math.round(seconds);
   if (whole < -LATE) return { words: t('late', { short: formatShort(-whole) }), late: true };
-  return { words: whole <= NOW ? 'now' : formatShort(whole), late: false };
+  return { words: whole <= NOW ? t('now') : formatShort(whole), late: false };
 };

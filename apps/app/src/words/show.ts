@@ -1,5 +1,11 @@
 import { pageLocale, type HourCount } from '../store/locale';
-import { showNumber, showQuantity, UNITS, type UnitSystem } from '@crustan/core/units';
+import {
+  showNumber as coreNumber,
+  showQuantity as coreQuantity,
+  UNITS,
+  type UnitSystem,
+} from '@crustan/core/units';
+import { withDecimalMark } from './withDecimalMark';
 
 /** Format of every figure on a screen, in the cook's units. */
 export interface Show {
@@ -34,6 +40,9 @@ export interface Show {
   /** `°C · mm · g`. */
   readonly symbols: string;
 }
+
+const showNumber: typeof coreNumber = (...figure) => withDecimalMark(coreNumber(...figure));
+const showQuantity: typeof coreQuantity = (...figure) => withDecimalMark(coreQuantity(...figure));
 
 const LOCALE = pageLocale();
 

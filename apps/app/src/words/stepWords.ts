@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { THAW_DRIP } from '@crustan/core/food/freezing';
 import { isFish, type Species } from '@crustan/core/food/species';
 import { fatOf } from '@crustan/core/gear/fats';
@@ -45,7 +46,7 @@ type PlanFigures = Pick<
   | 'thaw'
 >;
 
-const COVER = { open: 'open', loose: t('loosely-tented'), wrapped: 'wrapped' } as const;
+const COVER = { open: t('open'), loose: t('loosely-tented'), wrapped: t('wrapped') } as const;
 
 /** Lead time in words: `a day`, `2 days`, `12 hours`. */
 export const describeAhead = (seconds: number): string => {
@@ -89,7 +90,7 @@ const dryWords = (request: PlanFigures['request']): StepWords => {
   const { in: place, seconds } = resolveFridgeDrying(request);
   return {
     does: place === 'towels' ? t('wrap-it-in-a-dry-towel-in') : t('onto-a-rack-in-the-fridge'),
-    why: `${describeAhead(seconds)}, ${place === 'towels' ? t('a-fresh-towel-every-day') : 'uncovered'}`,
+    why: `${describeAhead(seconds)}, ${place === 'towels' ? t('a-fresh-towel-every-day') : t('uncovered')}`,
   };
 };
 
@@ -286,7 +287,7 @@ export const stepWords = (
         }),
       };
     case 'slice':
-      return { does: t('slice-and-salt'), why: cut.slicing };
+      return { does: t('slice-and-salt'), why: translateName(cut.slicing) };
     case 'plate':
       return { does: t('on-the-plate'), why: t('a-warm-one') };
   }

@@ -20,7 +20,7 @@ export const usedWords = (
       ? [
           t('the-oven-than-its-dial', {
             difference: show.difference(Math.abs(oven)),
-            part: oven > 0 ? 'hotter' : 'cooler',
+            part: oven > 0 ? t('hotter') : t('cooler'),
           }),
         ]
       : []),
@@ -35,13 +35,15 @@ export const usedWords = (
       ? [
           t('pieces-than-you-measure', {
             depth: show.depth(Math.abs(learned.thickness)),
-            part: learned.thickness > 0 ? 'thicker' : 'thinner',
+            part: learned.thickness > 0 ? t('thicker-2') : t('thinner-2'),
           }),
         ]
       : []),
   ];
   if (learned?.crust !== undefined && learned.crust !== 0) {
-    said.push(t('crusts-named-by-your-eye', { part: learned.crust > 0 ? 'darker' : 'paler' }));
+    said.push(
+      t('crusts-named-by-your-eye', { part: learned.crust > 0 ? t('darker') : t('paler') }),
+    );
   }
   return said.length === 0
     ? undefined

@@ -151,4 +151,8 @@ export const kitchen = {
   'from-2': '{name} from',
   'the-table-for-says': 'The table for {food} says {temperature} ({source}).',
   'back-to-the-default-scale': 'Back to the default scale',
+  gas: 'gas',
+  electric: 'electric',
+  induction: 'induction',
+  language: 'Language',
 } as const;

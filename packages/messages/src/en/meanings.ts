@@ -58,7 +58,6 @@ export const meanings = {
   crust: 'Crust',
   'the-dried-browned-outside-its-words-go':
     'The dried, browned outside. Its words go by colour: golden, deep brown, dark, then bitter.',
-  browning: 'Browning',
   'logarithm-of-one-plus-the-sum-of':
     'Logarithm of one plus the sum of the browning rate over time. The rate needs heat and a dry surface.',
   'fitted-to-reports-of-cooks-apps-cli':
@@ -98,7 +97,6 @@ export const meanings = {
   forecast: 'Forecast',
   'pull-and-end-of-this-cook-from':
     'Pull and end of this cook from its readings, with their uncertainty.',
-  forecaster: 'Forecaster',
   'least-squares-fit-of-the-kitchen-to':
     'Least squares fit of the kitchen to the readings, with its usual errors, the error of the model and the place of the probe.',
   'docs-heat-model-md-estimation': 'docs/heat-model.md, “Estimation”.',
@@ -147,7 +145,6 @@ export const meanings = {
   'log-reduction': 'Log reduction',
   'reduction-of-salmonella-at-the-coldest':
     'Reduction of Salmonella at the coldest point of the piece, in powers of ten.',
-  lethality: 'Lethality',
   'the-smallest-sum-of-the-lethal-rate':
     'The smallest sum of the lethal rate over time, of all parts of the piece.',
   'published-table-for-beef-it-is-not':

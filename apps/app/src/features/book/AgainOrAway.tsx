@@ -53,13 +53,13 @@ export const AgainOrAway = ({ cook }: { readonly cook: CookRecord }) => {
           <Button
             key={by}
             kind="plain"
-            label={`${show.thickness(Math.abs(by))} ${by > 0 ? 'thicker' : 'thinner'}`}
+            label={`${show.thickness(Math.abs(by))} ${by > 0 ? t('thicker') : t('thinner')}`}
             onPress={() => again(by)}
           />
         ))}
         <Button
           kind="plain"
-          label="Delete"
+          label={t('delete')}
           disabled={removing.isLoading}
           onPress={() => {
             remove(cook.id)

@@ -144,7 +144,7 @@ export const BookSearch = ({ onSearch, found }: Props) => {
       <Text voice="small" tone="text-iron-500" role="status">
         {found === undefined
           ? t('looking')
-          : `${found} ${found === 1 ? 'cook' : 'cooks'}${asks ? t('found') : ''}`}
+          : t('count-cooks', { count: found }) + (asks ? t('found') : '')}
       </Text>
     </View>
   );

@@ -48,7 +48,7 @@ export const CookRow = memo(function CookRow({ cook }: { readonly cook: CookLine
                 !cook.finished
                   ? t('under-way')
                   : loss === undefined
-                    ? 'crust'
+                    ? t('crust-2')
                     : t('crust-lost', { value: Math.round(loss * 100) })
               }
             />

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useMemo, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { Link } from 'expo-router';
@@ -91,7 +92,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
                 maxWidth={Math.min(width - 32, 420)}
                 maxHeight={150}
                 says={t('slice-simulated-with-your-times-at', {
-                  name: donenessOf(species, replayed.peakCore).name,
+                  name: translateName(donenessOf(species, replayed.peakCore).name),
                   temperature: show.temperature(replayed.peakCore),
                 })}
               />
@@ -110,7 +111,7 @@ const Cook = ({ cook }: { readonly cook: CookRecord }) => {
               label: t('wanted', { degrees: show.degrees(request.target) }),
             }}
             marks={[
-              { time: 0, label: 'in' },
+              { time: 0, label: t('in-2') },
               {
                 time: plan.cookSeconds,
                 label: t('planned-out', { duration: showDuration(plan.cookSeconds) }),

@@ -6,6 +6,7 @@ import { Text } from '../../ui/Text';
 import { describeJudged } from '../../words/judgedWords';
 import { useShow } from '../../words/useShow';
 import { formatLoss } from '../../words/formatLoss';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 interface Props {
@@ -24,26 +25,26 @@ export const Judged = ({ cook, replayed }: Props) => {
   const loss = weighedLoss(said);
   const { evaporated, drip } = replayed ?? cook.plan.plan;
   const lines = [
-    ['doneness', said.doneness],
+    [t('doneness'), said.doneness],
     [t('under-the-knife'), said.crunch && describeJudged(said.crunch)],
     [t('grey-band'), said.greyBand && describeJudged(said.greyBand)],
-    ['juice', said.juice && describeJudged(said.juice)],
+    [t('juice'), said.juice && describeJudged(said.juice)],
     [t('to-the-teeth'), said.tenderness && describeJudged(said.tenderness)],
-    ['salt', said.seasoning && describeJudged(said.seasoning)],
+    [t('salt'), said.seasoning && describeJudged(said.seasoning)],
     [t('again'), said.again && describeJudged(said.again)],
     [
-      'weighed',
+      t('weighed'),
       said.weightBefore === undefined
         ? undefined
         : `${show.weight(said.weightBefore)}${said.weightAfter === undefined ? '' : ` → ${show.weight(said.weightAfter)}`}`,
     ],
     [
-      'lost',
+      t('lost'),
       loss === undefined
         ? undefined
         : t('the-model-had', { percent: percent(loss), loss: formatLoss({ evaporated, drip }) }),
     ],
-    ['cost', said.paid === undefined ? undefined : said.paid.toFixed(2)],
+    [t('cost'), said.paid === undefined ? undefined : formatFixed(said.paid, 2)],
   ].flatMap(([name, value]) => (name === undefined || value === undefined ? [] : [[name, value]]));
   return (
     <View className="gap-3">

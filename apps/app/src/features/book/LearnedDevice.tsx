@@ -70,7 +70,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
       ? t('plans-use-the-nominal-value', { trait: describeTrait(kind, usual, show) })
       : t('plans-use', {
           trait: describeTrait(kind, used.value, show),
-          part: used.by === 'hand' ? t('set-by-hand') : 'learned',
+          part: used.by === 'hand' ? t('set-by-hand') : t('learned'),
         });
   const following = used !== undefined && Math.abs(used.value - value) <= SAME * deviation;
   return (

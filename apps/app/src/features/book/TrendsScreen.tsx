@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Link } from 'expo-router';
@@ -19,6 +20,7 @@ import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { BookFrame } from './BookFrame';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 const ALL = {};
@@ -89,7 +91,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
         title: t('paid'),
         why: t('what-a-piece-cost-in-your-own'),
         trend: trendOf(lines, ({ paid }) => paid),
-        showValue: (value: number) => value.toFixed(2),
+        showValue: (value: number) => formatFixed(value, 2),
       },
     ].filter(({ trend }) => trend.value.length > 0);
   }, [lines, show]);
@@ -177,7 +179,7 @@ const Trends = ({ lines }: { readonly lines: readonly CookLine[] }) => {
 };
 
 const CUT_NAMES = new Map<string, string>(Object.entries(CUTS).map(([id, { name }]) => [id, name]));
-const nameOf = (cut: string): string => CUT_NAMES.get(cut) ?? cut;
+const nameOf = (cut: string): string => translateName(CUT_NAMES.get(cut) ?? cut);
 
 /** Totals. */
 const Totals = ({ lines }: { readonly lines: readonly CookLine[] }) => {
@@ -203,7 +205,7 @@ const Totals = ({ lines }: { readonly lines: readonly CookLine[] }) => {
         part2:
           paid.length > 0
             ? t('paid-for-in', {
-                money: money.toFixed(2),
+                money: formatFixed(money, 2),
                 weight: show.weight(raw),
                 paidCount: paid.length,
               })

@@ -55,7 +55,7 @@ const Arm = ({
   const room = Math.min(width - 32, 1068) / Math.min(count, width < 700 ? 2 : 3) - 24;
   const lines: readonly (readonly [string, string, string])[] = [
     [
-      'end',
+      t('end'),
       said?.endTemperature === undefined ? '–' : show.degrees(said.endTemperature, 1),
       show.degrees(shown.peakCore, 1),
     ],
@@ -64,13 +64,17 @@ const Arm = ({
       heat === undefined ? '–' : showDuration(heat),
       showDuration(plan.cookSeconds),
     ],
-    ['crust', describeJudged(said?.crust), describeCrust(palestBrowning(shown), shown.request)],
+    [
+      t('crust-2'),
+      describeJudged(said?.crust),
+      describeCrust(palestBrowning(shown), shown.request),
+    ],
     [t('grey-band'), describeJudged(said?.greyBand), show.depth(shown.greyBand)],
-    ['lost', percent(said && weighedLoss(said)), formatLoss(shown)],
-    ['crunch', describeJudged(said?.crunch), ''],
-    ['juice', describeJudged(said?.juice), ''],
-    ['tender', describeJudged(said?.tenderness), ''],
-    ['salt', describeJudged(said?.seasoning), ''],
+    [t('lost'), percent(said && weighedLoss(said)), formatLoss(shown)],
+    [t('crunch'), describeJudged(said?.crunch), ''],
+    [t('juice'), describeJudged(said?.juice), ''],
+    [t('tender'), describeJudged(said?.tenderness), ''],
+    [t('salt'), describeJudged(said?.seasoning), ''],
   ];
   return (
     <View style={{ width: Math.max(150, room) }} className="gap-2">

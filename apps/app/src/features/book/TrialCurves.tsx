@@ -63,7 +63,7 @@ export const TrialCurves = ({ arms }: { readonly arms: readonly CookedArm[] }) =
       curves={curves}
       points={points}
       level={{ value: target, label: t('wanted', { degrees: show.degrees(target) }) }}
-      marks={[{ time: 0, label: 'in' }]}
+      marks={[{ time: 0, label: t('in-2') }]}
       units={show.units}
       showTemperature={(celsius) => show.degrees(celsius)}
       says={t('core-curves-of', {

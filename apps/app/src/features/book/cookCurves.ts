@@ -47,12 +47,12 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
           seen
             .slice(-SAID)
             .map(({ value }) => show.temperature(value, 1))
-            .join(', ') || 'none',
+            .join(', ') || t('none'),
       });
   return {
     curves: [
       {
-        label: 'planned',
+        label: t('planned-3'),
         colour: INK.surface,
         dashed: true,
         time: plan.trace.time,
@@ -71,7 +71,7 @@ export const cookCurves = ({ plan, state, replayed, show }: Input): Drawn => {
       ...(line
         ? [
             {
-              label: 'measured',
+              label: t('measured'),
               colour: INK.flameLight,
               time: seen.map(({ time }) => time),
               value: seen.map(({ value }) => value),

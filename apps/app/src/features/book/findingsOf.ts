@@ -5,6 +5,7 @@ import { formatDuration } from '@crustan/core/units';
 import type { Show } from '../../words/show';
 import type { CookedArm } from './TrialArms';
 import { lossOf } from '@crustan/core/heat/drip';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 /**
@@ -48,7 +49,7 @@ const figuresIn = (show: Show): readonly Figure[] => [
     measured: ({ cook }) => cook.judgement && weighedLoss(cook.judgement),
     simulated: ({ cook }) => lossOf(cook.plan.plan.evaporated, cook.plan.plan.drip ?? 0).central,
     scatter: () => LOSS_SCATTER,
-    say: (share) => t('of-the-weight', { value: (share * 100).toFixed(1) }),
+    say: (share) => t('of-the-weight', { value: formatFixed(share * 100, 1) }),
   },
 ];
 
@@ -69,7 +70,7 @@ const findingsOfPair = (a: CookedArm, b: CookedArm, show: Show): readonly string
         ? t('the-model-has-next-to-no-difference')
         : t('the-model-has', {
             say: say(Math.abs(foreseen)),
-            part: foreseen > 0 ? 'more' : 'less',
+            part: foreseen > 0 ? t('more') : t('less'),
             label: b.label,
           });
     const [ma, mb] = [measured(a), measured(b)];
@@ -80,7 +81,7 @@ const findingsOfPair = (a: CookedArm, b: CookedArm, show: Show): readonly string
     const said = t('than', {
       name,
       say: say(Math.abs(by)),
-      part: by > 0 ? 'more' : 'less',
+      part: by > 0 ? t('more') : t('less'),
       label: b.label,
       label2: a.label,
       model,

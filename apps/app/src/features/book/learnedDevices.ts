@@ -4,6 +4,7 @@ import type { Trait } from '@crustan/core/learn/traits';
 import type { TraitUse } from '@crustan/core/learn/traitUse';
 import type { Lessons } from '../../workers/learn.worker';
 import type { Show } from '../../words/show';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 /** Parameters of a kitchen that can be calibrated, one device at a time. */
@@ -98,9 +99,9 @@ export const describeTrait = (kind: DeviceKind, value: number, show: Show): stri
     case 'contact':
       return `${Math.round(value * 100)} %`;
     case 'lag':
-      return t('min-3', { value: (value / 60).toFixed(1) });
+      return t('min-3', { value: formatFixed(value / 60, 1) });
     case 'crust':
-      return signed(value, Math.abs(value).toFixed(2));
+      return signed(value, formatFixed(Math.abs(value), 2));
   }
 };
 
@@ -116,9 +117,9 @@ export const formatSpread = (kind: DeviceKind, deviation: number, show: Show): s
     case 'contact':
       return `${Math.max(1, Math.round(deviation * 100))} %`;
     case 'lag':
-      return t('min-3', { value: (deviation / 60).toFixed(1) });
+      return t('min-3', { value: formatFixed(deviation / 60, 1) });
     case 'crust':
-      return deviation.toFixed(2);
+      return formatFixed(deviation, 2);
   }
 };
 

@@ -16,7 +16,7 @@ export const TRIAL_NAMES: Readonly<Record<TrialKind, string>> = {
 const COVERS: Readonly<Record<PlanRequest['cover'], string>> = {
   open: t('rested-open'),
   loose: t('under-a-loose-tent'),
-  wrapped: 'wrapped',
+  wrapped: t('wrapped'),
 };
 
 const HOUR = 3600;

@@ -19,7 +19,7 @@ const POWERS = [1500, 2000, 3000, 5000, 7000] as const;
 const WIDEST = [0, 0.2, 0.24, 0.28, 0.32] as const;
 const MOST_BURNERS = 8;
 
-const KIND_WORDS = { gas: 'gas', electric: 'electric', induction: 'induction' } as const;
+const KIND_WORDS = { gas: t('gas'), electric: t('electric'), induction: t('induction') } as const;
 
 const counts = (all: readonly number[], own: number) =>
   [...new Set([...all, own])]

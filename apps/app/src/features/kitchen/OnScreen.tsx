@@ -1,6 +1,8 @@
 import { View } from 'react-native';
+import { LANGUAGES, type Language } from '@crustan/messages';
 import { lightChosen, type Light } from '../../store/lightSlice';
 import type { HourCount } from '../../store/locale';
+import { chooseLanguage, chosenLanguage } from '../../store/pageLanguage';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { hoursChosen, unitsChosen } from '../../store/unitsSlice';
 import { Choice, type Option } from '../../ui/Choice';
@@ -18,7 +20,15 @@ const HOUR_OPTIONS: readonly Option<HourCount>[] = [
   { value: '12', label: t('7-30-pm') },
 ];
 
-/** Units, language of figures, and light or dark colours on this device. */
+/** Languages by their own names. */
+const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English', es: 'Español' };
+const BROWSER = 'browser';
+const LANGUAGE_OPTIONS: readonly Option<Language | typeof BROWSER>[] = [
+  { value: BROWSER, label: t('as-this-device') },
+  ...LANGUAGES.map((value) => ({ value, label: LANGUAGE_NAMES[value] })),
+];
+
+/** Language, units, and light or dark colours on this device. */
 export const OnScreen = () => {
   const dispatch = useAppDispatch();
   const { units } = useShow();
@@ -26,6 +36,12 @@ export const OnScreen = () => {
   const light = useAppSelector((state) => state.light);
   return (
     <View className="gap-3">
+      <Choice
+        label={t('language')}
+        value={chosenLanguage() ?? BROWSER}
+        onChange={(chosen) => chooseLanguage(chosen === BROWSER ? undefined : chosen)}
+        options={LANGUAGE_OPTIONS}
+      />
       <Choice
         label={t('units')}
         value={units}

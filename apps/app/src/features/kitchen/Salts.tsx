@@ -6,6 +6,7 @@ import { Choice } from '../../ui/Choice';
 import { Slider } from '../../ui/Slider';
 import { Text } from '../../ui/Text';
 import { NameField } from './NameField';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 /** List of salts, with the one in use and the weight of a level teaspoon. */
@@ -52,7 +53,7 @@ export const Salts = () => {
               />
             </View>
             <Text voice="figure">
-              {t('g', { gramsPerTeaspoon: salt.gramsPerTeaspoon.toFixed(1) })}
+              {t('g', { gramsPerTeaspoon: formatFixed(salt.gramsPerTeaspoon, 1) })}
             </Text>
           </View>
         </View>

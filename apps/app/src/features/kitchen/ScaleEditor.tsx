@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { SPECIES, type Species } from '@crustan/core/food';
@@ -45,16 +46,16 @@ export const ScaleEditor = () => {
         i === 0 ? (
           <Text key={step.name} voice="small">
             {t('under', {
-              name: capital(step.name),
+              name: capital(translateName(step.name)),
               degrees: show.degrees(scale[1]?.from ?? 0, 1),
             })}
           </Text>
         ) : (
           <View key={`${species}${step.name}`} className="gap-1">
-            <Text voice="small">{t('from', { name: capital(step.name) })}</Text>
+            <Text voice="small">{t('from', { name: capital(translateName(step.name)) })}</Text>
             <Measure
               units={show.units}
-              label={t('from-2', { name: capital(step.name) })}
+              label={t('from-2', { name: capital(translateName(step.name)) })}
               kind="temperature"
               value={step.from}
               least={(scale[i - 1]?.from ?? 0) + APART}
@@ -66,9 +67,9 @@ export const ScaleEditor = () => {
       )}
       <Text voice="small" tone="text-iron-500">
         {t('the-table-for-says', {
-          food: minimum.food,
+          food: translateName(minimum.food),
           temperature: show.temperature(minimum.celsius, 1),
-          source: minimum.source,
+          source: translateName(minimum.source),
         })}
       </Text>
       {scales[species] ? (

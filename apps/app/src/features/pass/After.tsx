@@ -17,6 +17,7 @@ import { saveFile } from '../../ui/saveFile';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { describeWhyLate } from './passWords';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 /** Services that are offered to be looked at. */
@@ -99,9 +100,6 @@ const Report = ({ id }: { readonly id: string }) => {
 /** Nearer to its time than this a table was on time, s. */
 const ON_TIME = 30;
 
-const formatCount = (count: number, what: string): string =>
-  `${count} ${what}${count === 1 ? '' : 's'}`;
-
 const describeLate = (late: number): string => {
   if (Math.abs(late) <= ON_TIME) return t('on-time');
   return late > 0
@@ -139,7 +137,7 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
       <Text>
         {sent.length === 0
           ? t('no-table-has-been-sent')
-          : `${formatCount(sent.length, 'table')}, ${formatCount(pieces, 'piece')}${timed === 0 ? '' : t('of-within-a-minute-and-a-half', { onTime, timed })}${refired === 0 ? '' : t('cooked-again', { refired })}${cancelled === 0 ? '' : t('cancelled', { cancelled })}${cost === undefined ? '' : t('pieces-for', { cost: cost.toFixed(2) })}.`}
+          : `${t('tables-and-pieces', { tables: sent.length, pieces })}${timed === 0 ? '' : t('of-within-a-minute-and-a-half', { onTime, timed })}${refired === 0 ? '' : t('cooked-again', { refired })}${cancelled === 0 ? '' : t('cancelled', { cancelled })}${cost === undefined ? '' : t('pieces-for', { cost: formatFixed(cost, 2) })}.`}
       </Text>
       <View role="list" aria-label={t('tables-sent')}>
         {sent.map(({ id, table, dueAt, sentAt, late, why, waited }) => (

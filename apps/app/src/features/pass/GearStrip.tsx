@@ -49,7 +49,7 @@ const Row = ({ row, rows, pass, presses }: GearProps) => {
   const shown = !watches && (open || out !== undefined);
   const food =
     holds.length === 0
-      ? 'empty'
+      ? t('empty')
       : `${places === undefined ? '' : t('of', { holdsCount: holds.length, places })}${holds.map((piece) => describePiece(pass, piece.id)).join('; ')}`;
   return (
     <View role="listitem" className="gap-3 border-t border-iron-700 pt-1">

@@ -35,7 +35,7 @@ export interface GearProps {
 export const OUT_WORDS: Readonly<
   Record<OutReason, { readonly button: string; readonly state: string }>
 > = {
-  broken: { button: t('broken-or-dropped'), state: 'broken' },
+  broken: { button: t('broken-or-dropped'), state: t('broken') },
   dirty: { button: t('food-burnt-on'), state: t('to-be-scrubbed') },
   unsteady: { button: t('does-not-hold-its-heat'), state: t('does-not-hold-its-heat-2') },
 };

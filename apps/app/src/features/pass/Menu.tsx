@@ -111,7 +111,7 @@ export const Menu = () => {
             {t('kitchen')}
           </Text>
         </Link>
-        .
+        {'.'}
       </Text>
     </ScrollView>
   );

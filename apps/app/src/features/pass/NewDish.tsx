@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { keptPlan } from '@crustan/core/formats/keptPlan';
@@ -92,10 +93,12 @@ export const NewDish = () => {
         setRefused(
           minimum !== undefined && step.target < minimum
             ? t('ends-under-the-minimum-set-in-kitchen-2', {
-                name: capital(step.name),
+                name: capital(translateName(step.name)),
                 temperature: show.temperature(minimum, 1),
               })
-            : t('cannot-be-planned-this-way-change-the', { name: capital(step.name) }),
+            : t('cannot-be-planned-this-way-change-the', {
+                name: capital(translateName(step.name)),
+              }),
         );
         return;
       }
@@ -145,7 +148,7 @@ export const NewDish = () => {
         label={t('donenesses-that-are-ordered')}
         options={scale.map((step) => ({
           value: step.name,
-          label: `${step.name} ${show.degrees(step.target, 0)}`,
+          label: `${translateName(step.name)} ${show.degrees(step.target, 0)}`,
         }))}
         chosen={chosen.filter((one) => scale.some((step) => step.name === one))}
         onChange={setChosen}

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { AllergenId } from '@crustan/core/food/allergens';
@@ -104,7 +105,10 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
     const kind = refused?.event.kind ?? (ticket ? 'changed' : 'ordered');
     presses.say(
       { kind, order },
-      t('the-of-table', { part: kind === 'changed' ? 'change' : 'order', table: order.table }),
+      t('the-of-table', {
+        part: kind === 'changed' ? t('change-2') : t('order'),
+        table: order.table,
+      }),
     );
     if (refused && service !== undefined) {
       dispatch(refusedDropped({ stream: service, entry: refused.event.id }));
@@ -195,7 +199,7 @@ export const OrderForm = ({ pass, presses, ticket: changed, refused, onDone }: P
 };
 
 const describeOrdered = (pass: PassNow, piece: OrderedPiece): string =>
-  `${pass.dishes.find(({ id }) => id === piece.dish)?.name ?? ''}, ${piece.doneness}`;
+  `${pass.dishes.find(({ id }) => id === piece.dish)?.name ?? ''}, ${translateName(piece.doneness)}`;
 
 interface Quote {
   readonly landsAt: number | undefined;

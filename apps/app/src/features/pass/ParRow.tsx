@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { Text } from '../../ui/Text';
 import type { DishPar } from '../../workers/pass.worker';
 import { TextField } from './TextField';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 interface Props {
@@ -32,7 +33,7 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
   const { dish, mean, days, par, past, trend, closed } = found;
   const [text, setText] = useState(stock === 0 ? '' : String(stock));
   const money = (cost: number | undefined): string =>
-    cost === undefined ? 'nothing' : cost.toFixed(2);
+    cost === undefined ? t('nothing') : formatFixed(cost, 2);
   const hits = past.map(({ expected, came }) => Math.abs(came - expected));
   const off = hits.reduce((sum, by) => sum + by, 0) / Math.max(1, hits.length);
   if (closed) {
@@ -73,17 +74,17 @@ export const ParRow = ({ found, priced, stock, onStock }: Props) => {
           : t('assumes-a-missed-plate-costs-twice-a')}
       </Text>
       <Text voice="note" tone="text-iron-500">
-        {`${days < NEW_DAYS ? t('from-days-of-its-own-and-from', { days }) : t('from-days', { days })}${Math.abs(trend) > 0.02 ? t('a-month', { part: trend > 0 ? 'rising' : 'falling', percent: percent(Math.abs(trend)) }) : ''}. ${
+        {`${days < NEW_DAYS ? t('from-days-of-its-own-and-from', { days }) : t('from-days', { days })}${Math.abs(trend) > 0.02 ? t('a-month', { part: trend > 0 ? t('rising') : t('falling'), percent: percent(Math.abs(trend)) }) : ''}. ${
           past.length === 0
             ? ''
             : t('over-the-last-days-the-forecast-was', {
                 pastCount: past.length,
-                off: off.toFixed(1),
+                off: formatFixed(off, 1),
                 map: past
                   .slice(-7)
                   .map(
                     ({ date, expected, came }) =>
-                      `${date.slice(8)}. ${expected.toFixed(0)}/${came}`,
+                      `${date.slice(8)}. ${formatFixed(expected, 0)}/${came}`,
                   )
                   .join(', '),
               })

@@ -33,7 +33,12 @@ interface Props {
 }
 
 const NONE_REFUSED: readonly RefusedEvent[] = [];
-const STATE_WORDS = { held: 'held', open: 'open', sent: 'sent', cancelled: 'cancelled' } as const;
+const STATE_WORDS = {
+  held: t('held'),
+  open: t('open'),
+  sent: t('sent-4'),
+  cancelled: t('cancelled-2'),
+} as const;
 
 /** New orders, and every ticket with its actions. */
 export const Tickets = ({ pass, presses }: Props) => {
@@ -228,7 +233,7 @@ const PLACE_WORDS = {
   before: '',
   pan: t('in-the-pan'),
   oven: t('in-the-oven'),
-  board: 'waits',
-  rest: 'rests',
-  sliced: 'sliced',
+  board: t('waits'),
+  rest: t('rests'),
+  sliced: t('sliced-2'),
 } as const;

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
 import type { ParCosts } from '@crustan/core/par';
 import { cutOf } from '@crustan/core/plan/request';
@@ -19,7 +20,11 @@ const costsOf = (dish: Pick<KeptDish, 'cost' | 'price'> | undefined): ParCosts =
 const pieceOf = (dish: KeptDish): string | undefined => {
   const request = dish.portions[0]?.options[0]?.plan.request;
   return (
-    request && t('mm', { name: cutOf(request).name, value: Math.round(1000 * request.thickness) })
+    request &&
+    t('mm', {
+      name: translateName(cutOf(request).name),
+      value: Math.round(1000 * request.thickness),
+    })
   );
 };
 

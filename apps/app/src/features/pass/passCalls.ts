@@ -2,7 +2,6 @@ import type { ActionKind } from '@crustan/core/schedule/actions';
 import type { Task } from '@crustan/core/pass/task';
 import type { Callable } from '../../calls/useCalls';
 import type { Call } from '../../ui/calls';
-import { t } from './t';
 
 /** The pattern of each action on a piece: the stove's. */
 const CALL_OF: Readonly<Record<ActionKind, Call>> = {
@@ -38,11 +37,11 @@ const keyOf = (thing: Task, left: number): string => {
     case 'heat':
       return `${thing.place} ${thing.index} ${thing.celsius}`;
     case 'wash':
-      return t('wash', { ticket: thing.ticket, index: thing.index });
+      return `${thing.ticket} wash ${thing.index}`;
     case 'side':
       return `${thing.ticket} ${thing.name}`;
     case 'plate':
-      return t('plate', { ticket: thing.ticket });
+      return `${thing.ticket} plate`;
   }
 };
 

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { avoidedBy } from '@crustan/core/pass/orderAllergens';
 import type { ResourceConflict } from '@crustan/core/pass/timeline';
 import type { Task } from '@crustan/core/pass/task';
@@ -32,7 +33,7 @@ const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
 export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
   soft: t('soft-gives-like-raw'),
   yielding: t('yielding-comes-back-slowly'),
-  springy: 'springy',
+  springy: t('springy'),
   firm: t('firm-hardly-gives'),
   hard: t('hard-does-not-give'),
 };
@@ -49,7 +50,7 @@ export const describePiece = (
     const dish = pass.dishes.find((one) => one.id === piece.dish)?.name ?? unknown;
     const same = pieces.filter((one) => one.dish === piece.dish && one.doneness === piece.doneness);
     const number = same.length === 1 ? '' : t('no-2', { value: same.indexOf(piece) + 1 });
-    return `${dish}, ${piece.doneness}${number}`;
+    return `${dish}, ${translateName(piece.doneness)}${number}`;
   }
   return t('a-piece');
 };

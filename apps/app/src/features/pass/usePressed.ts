@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { pressFor } from '@crustan/core/cook/press';
 import type { PlanRecord } from '@crustan/core/formats';
@@ -71,7 +72,7 @@ export const usePressed = (pass: PassNow): Presses => {
       createdAt: at,
       title: t('table-3', {
         name: dish?.name ?? t('a-piece'),
-        doneness: piece.doneness,
+        doneness: translateName(piece.doneness),
         table: ticket.table,
       }).slice(0, 120),
       plateAt: Math.round(pass.momentOf(lands)),

@@ -8,6 +8,7 @@ import { useShow } from '../../words/useShow';
 import { WAY_NAMES } from '../../words/wayWords';
 import { useAsked } from '../../workers/useAsked';
 import { lossOf } from '@crustan/core/heat/drip';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 interface Typed {
@@ -121,9 +122,9 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
                 count: cutting.count,
                 thickness: show.thickness(thickness),
                 weight: show.weight(cutting.each),
-                priceEach: cutting.priceEach.toFixed(2),
+                priceEach: formatFixed(cutting.priceEach, 2),
                 weight2: show.weight(cutting.trim),
-                pricePerKg: cutting.pricePerKg.toFixed(2),
+                pricePerKg: formatFixed(cutting.pricePerKg, 2),
                 part:
                   packet === undefined
                     ? ''

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { carvingOf } from '@crustan/core/food/carving';
@@ -45,7 +46,7 @@ export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan
           part3: each > ENOUGH[1] ? t('there-will-be-some-left') : '',
         })}
       </Text>
-      <Text voice="small">{t('sliced', { slicing: cut.slicing })}</Text>
+      <Text voice="small">{t('sliced', { slicing: translateName(cut.slicing) })}</Text>
     </View>
   );
 });

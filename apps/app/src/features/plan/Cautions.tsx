@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
@@ -22,6 +23,7 @@ import { Text } from '../../ui/Text';
 import { capital } from '../../words/cutWords';
 import { plateAllergenWords } from '../../words/allergenWords';
 import { useShow } from '../../words/useShow';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 const formatHours = (hours: number): string =>
@@ -31,7 +33,7 @@ const formatHours = (hours: number): string =>
 const logs = (reductions: number): string =>
   reductions > MOST_LOGS
     ? t('over', { mostLogs: MOST_LOGS })
-    : t('about', { reductions: reductions.toFixed(1) });
+    : t('about', { reductions: formatFixed(reductions, 1) });
 
 /** Time between fridge and hot holding that the two-hour rule allows, s. */
 const TWO_HOURS = 7200;
@@ -68,8 +70,8 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
           })}
         >
           {t('that-is-the-published-minimum-for-for', {
-            food: minimum.food,
-            source: minimum.source,
+            food: translateName(minimum.food),
+            source: translateName(minimum.source),
           })}
         </Caution>
       ) : null}
@@ -96,7 +98,7 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
             least: keeps.least,
             most: keeps.most,
             temperature: show.temperature(4),
-            source: keeps.source,
+            source: translateName(keeps.source),
           })}
         </Caution>
       ) : null}

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Text } from '../../ui/Text';
+import { t } from './t';
 
 interface ChapterProps {
   readonly title: string;
@@ -29,7 +30,7 @@ export const Chapter = ({ title, says, children, opened = false }: ChapterProps)
       >
         <Text voice="strong">{title}</Text>
         <Text voice="small" tone="text-iron-500" className="flex-1 text-right">
-          {open ? 'close' : says}
+          {open ? t('close-2') : says}
         </Text>
       </Pressable>
       {open ? <View className="pb-4">{children()}</View> : null}

@@ -2,6 +2,7 @@ import type { CookPlan } from '@crustan/core/plan';
 import { formatDuration } from '@crustan/core/units';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 /** A core that moves by less hardly moves, K. */
@@ -16,7 +17,7 @@ export const HoldCosts = ({ plan: { hold } }: { readonly plan: CookPlan }) => {
     Math.abs(moved) < HARDLY
       ? t('the-middle-stays-at', { degrees: show.degrees(hold.to) })
       : t('the-middle-from-to', {
-          part: moved > 0 ? 'climbs' : 'falls',
+          part: moved > 0 ? t('climbs') : t('falls'),
           degrees: show.degrees(hold.from),
           degrees2: show.degrees(hold.to),
         });
@@ -27,7 +28,7 @@ export const HoldCosts = ({ plan: { hold } }: { readonly plan: CookPlan }) => {
         duration: formatDuration(hold.seconds),
         core,
         degrees: show.degrees(hold.surface),
-        value: (100 * hold.evaporated).toFixed(1),
+        value: formatFixed(100 * hold.evaporated, 1),
         part:
           range >= 60
             ? t('and-count-towards-the-two-hours', { duration: formatDuration(range) })

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo, useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { footprint } from '@crustan/core/food';
@@ -104,13 +105,13 @@ export const PanAndFat = memo(function PanAndFat({ request }: { readonly request
       <View role="list" className="gap-1">
         {readinessSigns(fat, request.pan).map((sign) => (
           <Text key={sign.sign} voice="small" role="listitem">
-            {formatSign(sign, fat.name, show)}
+            {formatSign(sign, translateName(fat.name), show)}
           </Text>
         ))}
       </View>
       <Text voice="small">
         {t('the-pan-takes-at-once-of-its', {
-          part: most === 1 ? 'one' : most,
+          part: most === 1 ? t('one') : most,
           value: Math.round(covered(Math.min(request.pieces, most)) * 100),
         })}
         {loading

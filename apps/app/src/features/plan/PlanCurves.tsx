@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo, useMemo } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
 import { cutOf } from '@crustan/core/plan/request';
@@ -21,9 +22,9 @@ interface Props {
 
 /** Moves worth a mark on the curves. */
 const MARKED: Readonly<Record<string, string>> = {
-  in: 'in',
-  'into-oven': 'oven',
-  out: 'pan',
+  in: t('in-2'),
+  'into-oven': t('oven-5'),
+  out: t('pan-4'),
 };
 
 /** The core and the first face down over the cook and its rest, by the clock. */
@@ -47,11 +48,11 @@ export const PlanCurves = memo(function PlanCurves({ plan, inAt, cursor }: Props
           time: trace.time,
           value: trace.surface,
         },
-        { label: 'core', colour: INK.iron950, time: trace.time, value: trace.core },
+        { label: t('core-3'), colour: INK.iron950, time: trace.time, value: trace.core },
       ],
       level: {
         value: request.target,
-        label: `${show.degrees(request.target)} ${donenessOf(cutOf(request).species, request.target).name}`,
+        label: `${show.degrees(request.target)} ${translateName(donenessOf(cutOf(request).species, request.target).name)}`,
       },
       marks: [
         ...moves,

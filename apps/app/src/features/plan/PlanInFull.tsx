@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo, useMemo, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import type { CookPlan, Slices } from '@crustan/core/plan';
@@ -50,7 +51,7 @@ const placeAt = (plan: CookPlan, seconds: number): string => {
   const leg = plan.legs.find((each) => at < each.at + each.seconds);
   if (leg?.kind === 'board') return leg.air === undefined ? t('waiting-tented') : t('held-warm');
   if (leg) return leg.kind === 'oven' ? t('in-the-oven') : t('in-the-pan');
-  return at < plan.cookSeconds + plan.restSeconds ? 'resting' : t('on-the-board');
+  return at < plan.cookSeconds + plan.restSeconds ? t('resting') : t('on-the-board');
 };
 
 /** The chosen plan: its slice, which can be scrubbed along the cook, its figures and curves. */
@@ -154,7 +155,7 @@ const OnYourThermometer = ({ plan }: { readonly plan: CookPlan }) => {
       {t('your-thermometer-will-say-at-the-pull', {
         temperature: show.temperature(pull + offset),
         difference: show.difference(Math.abs(offset)),
-        part: offset > 0 ? 'over' : 'under',
+        part: offset > 0 ? t('over-2') : t('under'),
       })}
     </Text>
   );
@@ -189,7 +190,7 @@ const BigSlice = memo(function BigSlice({
   const figures = useMemo(() => sliceOf(plan, slices, frame), [plan, slices, frame]);
   const time = frame?.time ?? 0;
   const served = index === slices.frames.length - 1;
-  const doneness = donenessOf(cutOf(plan.request).species, plan.peakCore).name;
+  const doneness = translateName(donenessOf(cutOf(plan.request).species, plan.peakCore).name);
   const core = plannedCore(plan.trace, time) ?? plan.sliceCore;
   return (
     <View className="items-center">
@@ -207,7 +208,7 @@ const BigSlice = memo(function BigSlice({
           depth: show.depth(plan.greyBand),
           layers: describeLayers(
             figures,
-            (celsius) => donenessOf(cutOf(plan.request).species, celsius).name,
+            (celsius) => translateName(donenessOf(cutOf(plan.request).species, celsius).name),
             show,
           ),
         })}

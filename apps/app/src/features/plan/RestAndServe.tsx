@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo } from 'react';
 import { View } from 'react-native';
 import type { CookPlan } from '@crustan/core/plan';
@@ -103,7 +104,9 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
       </View>
       <Text voice="small">{COVER_COST[plan.request.cover]}</Text>
       <Text voice="small">
-        {t('warm-plates-sliced-note-the-grain-before', { slicing: cutOf(plan.request).slicing })}
+        {t('warm-plates-sliced-note-the-grain-before', {
+          slicing: translateName(cutOf(plan.request).slicing),
+        })}
       </Text>
     </View>
   );

@@ -161,11 +161,11 @@ const sideLine = ({ side, at, conflict }: PlacedSide, show: Show): RunLine => ({
 
 const BUSY: Readonly<Record<string, string>> = {
   in: t('laying-it-in'),
-  turn: 'turning',
-  turns: 'turning',
-  slice: 'slicing',
-  butter: 'basting',
-  plate: 'plating',
+  turn: t('turning'),
+  turns: t('turning'),
+  slice: t('slicing'),
+  butter: t('basting'),
+  plate: t('plating'),
 };
 
 const describeConflict = (conflict: NonNullable<PlacedSide['conflict']>, show: Show): string => {

@@ -103,6 +103,6 @@ const describeChange = (
   const says =
     moved === 0
       ? t('the-same')
-      : `${formatDuration(Math.abs(moved))} ${moved > 0 ? 'more' : 'less'}`;
+      : `${formatDuration(Math.abs(moved))} ${moved > 0 ? t('more') : t('less')}`;
   return `${CHANGES[input](by, request, show)}: ${says}.`;
 };

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import { cutOf } from '@crustan/core/plan/request';
@@ -91,7 +92,7 @@ export const Sentence = memo(function Sentence() {
         {t('to-4')}
         {word(
           'target',
-          `${donenessOf(species, request.target).name} ${show.degrees(request.target)}`,
+          `${translateName(donenessOf(species, request.target).name)} ${show.degrees(request.target)}`,
         )}
         {t('rested-2')}
         {word('cover', describeRest(request))}

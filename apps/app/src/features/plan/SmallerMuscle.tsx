@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import type { CookPlan } from '@crustan/core/plan';
 import { cutOf } from '@crustan/core/plan/request';
 import { useScales } from '../../store/useScales';
@@ -34,7 +35,7 @@ export const SmallerMuscle = ({ plan }: { readonly plan: CookPlan }) => {
     <Text voice="small" role="note">
       {t('the-beyond-the-bone-ends-at-the', {
         name: muscle.name,
-        name2: donenessOf(species, peak).name,
+        name2: translateName(donenessOf(species, peak).name),
         degrees: show.degrees(peak),
         degrees2: show.degrees(plan.peakCore),
         adviceOn: adviceOn(muscle.name, peak - plan.peakCore),

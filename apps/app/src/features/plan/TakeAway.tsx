@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useRouter } from 'expo-router';
@@ -68,7 +69,7 @@ export const TakeAway = ({ plan, plateAt, inAt, lines }: Props) => {
       ingredients: [
         `${request.pieces} × ${pieceName(request)}, ${show.thickness(request.thickness)}, ${show.weight(request.weight)}`,
         t('salt', { weight: show.weight(request.weight * request.salt * request.pieces) }),
-        fatOf(request.fat).name,
+        translateName(fatOf(request.fat).name),
       ],
       steps: lines.map(({ does, why }) => ({ name: does, text: `${does}. ${why}` })),
     });

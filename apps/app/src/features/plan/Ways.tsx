@@ -109,9 +109,9 @@ export const Way = memo(function Way({ way, chosen, plan, slices, window, obstac
               )}
               <Small
                 value={window ? `±${formatWindow(Math.min(window.early, window.late))}` : '…'}
-                label="window"
+                label={t('window')}
               />
-              <Small value={show.length(plan.greyBand)} label="grey" />
+              <Small value={show.length(plan.greyBand)} label={t('grey-2')} />
             </View>
             <Text voice="small" tone="text-iron-700">
               {t('crust-loses-about', {

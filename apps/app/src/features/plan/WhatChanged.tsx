@@ -17,20 +17,22 @@ export const describeChanges = (before: CookPlan, now: CookPlan, show: Show): re
   const seconds = now.cookSeconds - before.cookSeconds;
   if (Math.abs(seconds) >= SAME.seconds) {
     const rounded = formatDuration(Math.round(Math.abs(seconds) / 5) * 5);
-    said.push(`${rounded} ${seconds > 0 ? 'longer' : 'shorter'}`);
+    said.push(`${rounded} ${seconds > 0 ? t('longer-2') : t('shorter-2')}`);
   }
   const pull = now.pullCore - before.pullCore;
   if (Math.abs(pull) >= SAME.kelvin) {
     said.push(
       t('pulled', {
         difference: show.difference(Math.abs(pull)),
-        part: pull > 0 ? 'hotter' : 'cooler',
+        part: pull > 0 ? t('hotter') : t('cooler'),
       }),
     );
   }
   const grey = now.greyBand - before.greyBand;
   if (Math.abs(grey) >= SAME.depth) {
-    said.push(t('grey', { depth: show.depth(Math.abs(grey)), part: grey > 0 ? 'more' : 'less' }));
+    said.push(
+      t('grey', { depth: show.depth(Math.abs(grey)), part: grey > 0 ? t('more') : t('less') }),
+    );
   }
   const crust = describeCrust(namedBrowning(now), now.request);
   if (crust !== describeCrust(namedBrowning(before), before.request))

@@ -11,16 +11,22 @@ const figureOf = (quarters: number): string => {
   return `${whole === 0 ? '' : whole}${QUARTERS[quarters % 4] ?? ''}`;
 };
 
-const counted = (quarters: number, spoon: string): string =>
-  `${figureOf(quarters)} ${spoon}${quarters > 4 ? 's' : ''}`;
+/** Half of a spoon counts as one, as a whole spoon does. */
+const grammaticalCount = (quarters: number): number => (quarters > 4 ? 2 : 1);
+
+const formatTeaspoons = (quarters: number): string =>
+  t('teaspoons', { figure: figureOf(quarters), count: grammaticalCount(quarters) });
+
+const formatTablespoons = (quarters: number): string =>
+  t('tablespoons', { figure: figureOf(quarters), count: grammaticalCount(quarters) });
 
 /** `1½ teaspoons`, `a pinch`, `1 tablespoon and ½ teaspoon`: no finer than a quarter. */
 export const formatSpoons = (teaspoons: number): string => {
   const quarters = Math.round(teaspoons * 4);
   if (quarters === 0) return t('a-pinch');
   const large = Math.floor(quarters / (4 * TABLESPOON));
-  if (large === 0) return counted(quarters, 'teaspoon');
+  if (large === 0) return formatTeaspoons(quarters);
   const rest = quarters - large * 4 * TABLESPOON;
-  const tablespoons = counted(large * 4, 'tablespoon');
-  return rest === 0 ? tablespoons : t('and', { tablespoons, counted: counted(rest, 'teaspoon') });
+  const tablespoons = formatTablespoons(large * 4);
+  return rest === 0 ? tablespoons : t('and', { tablespoons, counted: formatTeaspoons(rest) });
 };

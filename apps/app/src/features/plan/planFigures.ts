@@ -12,6 +12,7 @@ import { describeCrust } from '../../words/judgedWords';
 import { readingSentence } from '../../words/kitchenWords';
 import { MEANING_OF } from './meaningOf';
 import { formatLoss } from '../../words/formatLoss';
+import { formatFixed } from '../../words/formatFixed';
 import { t } from './t';
 
 const nearest = (seconds: number, step: number): number => Math.round(seconds / step) * step;
@@ -101,7 +102,7 @@ export const planFigures = (
     ...(window
       ? [
           {
-            label: 'window',
+            label: t('window'),
             value: `−${formatWindow(window.early)} +${formatWindow(window.late)}`,
             why: t('pull-this-much-early-or-late-and', {
               difference: show.difference(1.5),
@@ -119,18 +120,18 @@ export const planFigures = (
       }),
     },
     {
-      label: 'even',
+      label: t('even'),
       value: percent(plan.evenness),
       why: t('share-of-the-slice-within-of-the', { difference: show.difference(3) }),
     },
     {
-      label: 'crust',
+      label: t('crust-2'),
       value: describeCrust(namedBrowning(plan), plan.request),
       why: t('first-side-index-second-golden-from-deep', {
         crust: describeCrust(first, plan.request),
-        first: first.toFixed(1),
+        first: formatFixed(first, 1),
         crust2: describeCrust(other, plan.request),
-        other: other.toFixed(1),
+        other: formatFixed(other, 1),
         crustFrom: crustFrom('golden', plan.request),
         crustFrom2: crustFrom('deep-brown', plan.request),
         crustFrom3: crustFrom('burnt', plan.request),
@@ -144,7 +145,7 @@ export const planFigures = (
       why: oven ? t('minutes-at-the-pan-the-rest-of') : t('all-of-it-a-pan-wants-the'),
     },
     {
-      label: 'loss',
+      label: t('loss'),
       value: formatLoss(plan),
       why: t('of-the-weight-leaves-as-steam-and', { percent: percent(plan.evaporated) }),
     },

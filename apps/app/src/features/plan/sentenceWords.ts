@@ -31,9 +31,9 @@ const SURFACE_WORDS = {
 } as const;
 
 export const COVER_WORDS = {
-  open: 'open',
+  open: t('open-2'),
   loose: t('loosely-tented-2'),
-  wrapped: 'wrapped',
+  wrapped: t('wrapped-2'),
 } as const;
 
 export const describeStart = (request: PlanRequest, show: Show): string => {
@@ -44,7 +44,7 @@ export const describeStart = (request: PlanRequest, show: Show): string => {
 };
 
 export const describeSalt = ({ saltAhead, salt }: PlanRequest): string => {
-  if (salt === 0) return 'unsalted';
+  if (salt === 0) return t('unsalted');
   return saltAhead < 120
     ? t('salted-at-the-pan')
     : t('salted-ahead', { ahead: describeAhead(saltAhead) });
@@ -65,7 +65,7 @@ export const describeMoves = ({
     ...(edges === 'first' || edges === 'both' ? [t('fat-edge-first-2')] : []),
     ...(edges === 'last' || edges === 'both' ? [t('edges-last')] : []),
     ...(panAfter === undefined ? [] : [t('burner-down-once-browned')]),
-    ...(baste > 0 ? ['basted'] : []),
+    ...(baste > 0 ? [t('basted')] : []),
     ...(press === 'pressed' ? [t('pressed-flat')] : []),
     ...(WAY_TRAITS[way].turned === 'often' && every !== 30 ? [t('turned-every-s', { every })] : []),
   ];
@@ -104,4 +104,4 @@ export const describeRest = ({ cover, restOn }: PlanRequest): string =>
 
 /** The number of pieces alike, in words. */
 export const formatHowMany = ({ pieces }: PlanRequest): string =>
-  pieces > 1 ? `${pieces} ×` : 'one';
+  pieces > 1 ? `${pieces} ×` : t('one-piece-of');

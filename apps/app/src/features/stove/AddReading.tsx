@@ -117,7 +117,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
         <Text tone="text-salt-50" role="alert">
           {t('the-expected-core-check-that-the-probe', {
             quantity: showQuantity('temperatureDifference', Math.abs(doubted.sense.over), units),
-            part: doubted.sense.over > 0 ? 'above' : 'below',
+            part: doubted.sense.over > 0 ? t('above') : t('below'),
           })}
         </Text>
       ) : null}

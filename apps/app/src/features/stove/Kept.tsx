@@ -9,7 +9,7 @@ import { Text } from '../../ui/Text';
 import { PutAway } from './PutAway';
 import { t } from './t';
 
-const presses = (count: number): string => `${count} ${count === 1 ? 'press' : 'presses'}`;
+const presses = (count: number): string => t('presses', { count });
 
 /** Storage of the steps: on this device at once, in the logbook when the server has acknowledged them. */
 export const Kept = ({ cook }: { readonly cook: ActiveCook }) => {

@@ -27,7 +27,7 @@ export const LastReading = ({ state }: { readonly state: CookState }) => {
         ? t('as-planned')
         : t('the-plans', {
             difference: show.difference(Math.abs(difference)),
-            part: difference > 0 ? 'over' : 'under',
+            part: difference > 0 ? t('over') : t('under'),
             degrees: show.degrees(last.planned),
           });
   return (

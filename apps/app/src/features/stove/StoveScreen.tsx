@@ -161,7 +161,7 @@ const ClockLine = () => {
       ? undefined
       : t('this-phones-clock-is-the-kitchens-is', {
           minutes: formatMinutes(off),
-          part: off > 0 ? 'slow' : 'fast',
+          part: off > 0 ? t('slow') : t('fast'),
         }),
   ].filter((line) => line !== undefined);
   return says.length === 0 ? null : (

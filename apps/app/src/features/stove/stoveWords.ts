@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import type { KeptPlan } from '@crustan/core/formats';
 import type { DueStep } from '@crustan/core/cook/cookState';
 import { pressFor, type PressKind } from '@crustan/core/cook/press';
@@ -148,7 +149,8 @@ const STEP_WORDS: Readonly<Record<DueStep['kind'], StepWords>> = {
   },
   slice: {
     action: t('slice'),
-    how: ({ plan }) => t('burner-off-resting', { slicing: cutOf(plan.request).slicing }),
+    how: ({ plan }) =>
+      t('burner-off-resting', { slicing: translateName(cutOf(plan.request).slicing) }),
     happened: t('i-sliced-it'),
   },
   judge: { action: t('how-was-it'), how: '', happened: '' },

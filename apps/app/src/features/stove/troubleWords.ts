@@ -84,7 +84,7 @@ export const describeOutcome = (
 const describeReadyTime = (late: number): string => {
   const minutes = Math.round(Math.abs(late) / 60);
   if (minutes === 0) return t('on-time');
-  return t('min-2', { minutes, part: late > 0 ? 'late' : 'early' });
+  return t('min-2', { minutes, part: late > 0 ? t('late-2') : t('early') });
 };
 
 /** Offer of a fix: its action, its result, and the result without it. */

@@ -97,7 +97,7 @@ export const MEANINGS = {
     means: t('the-dried-browned-outside-its-words-go'),
     figure: {
       functions: [
-        ['heat/solver/browning', t('browning')],
+        ['heat/solver/browning', 'Browning'],
         ['doneness/crustColour', 'crustColour'],
       ],
       equation: t('logarithm-of-one-plus-the-sum-of'),
@@ -153,7 +153,7 @@ export const MEANINGS = {
     word: t('forecast'),
     means: t('pull-and-end-of-this-cook-from'),
     figure: {
-      functions: [['estimate/forecast', t('forecaster')]],
+      functions: [['estimate/forecast', 'Forecaster']],
       equation: t('least-squares-fit-of-the-kitchen-to'),
       source: t('docs-heat-model-md-estimation'),
       range: t('four-times-in-five-the-result-lies'),
@@ -224,7 +224,7 @@ export const MEANINGS = {
     word: t('log-reduction'),
     means: t('reduction-of-salmonella-at-the-coldest'),
     figure: {
-      functions: [['safety/lethality', t('lethality')]],
+      functions: [['safety/lethality', 'Lethality']],
       equation: t('the-smallest-sum-of-the-lethal-rate'),
       source: t('published-table-for-beef-it-is-not'),
       range: t('shown-up-to-over-7'),

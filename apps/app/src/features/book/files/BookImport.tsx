@@ -6,7 +6,6 @@ import {
   useStopImportMutation,
   useStoreImportMutation,
 } from '../../../store/bookApi';
-import { pageLocale } from '../../../store/locale';
 import { Button } from '../../../ui/Button';
 import { Text } from '../../../ui/Text';
 import { GoingOn } from './GoingOn';
@@ -16,9 +15,6 @@ import { t } from '../t';
 
 /** Interval between requests for the server's progress, ms. */
 const ASKED = 300;
-
-const many = (count: number, one: string, more = `${one}s`): string =>
-  `${count.toLocaleString(pageLocale())} ${count === 1 ? one : more}`;
 
 /** Import of a logbook file: sent, read, summarized, stored or not. */
 export const BookImport = ({
@@ -62,19 +58,15 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
   if (error && !state) return <Text role="alert">{describeFailure(error)}</Text>;
   if (!state) return <Text tone="text-iron-500">{t('asking-the-server')}</Text>;
   const found = [
-    many(state.cooks, 'cook'),
-    many(state.readings, 'reading'),
-    many(state.plans, t('saved-plan')),
-    many(state.trials, 'trial'),
+    t('count-cooks', { count: state.cooks }),
+    t('count-readings', { count: state.readings }),
+    t('count-saved-plans', { count: state.plans }),
+    t('count-trials', { count: state.trials }),
     // Entries that only a restaurant's book has, or the logbook of a cook who practised.
-    ...(state.dishes > 0
-      ? [many(state.dishes, t('dish-of-the-menu'), t('dishes-of-the-menu'))]
-      : []),
-    ...(state.services > 0 ? [many(state.services, 'service')] : []),
-    ...(state.demand > 0
-      ? [many(state.demand, t('count-of-past-orders'), t('counts-of-past-orders'))]
-      : []),
-    ...(state.practice > 0 ? [many(state.practice, t('practised-round'))] : []),
+    ...(state.dishes > 0 ? [t('count-dishes', { count: state.dishes })] : []),
+    ...(state.services > 0 ? [t('count-services', { count: state.services })] : []),
+    ...(state.demand > 0 ? [t('count-past-orders', { count: state.demand })] : []),
+    ...(state.practice > 0 ? [t('count-rounds', { count: state.practice })] : []),
   ].join(', ');
   return (
     <View className="gap-3" aria-live="polite">
@@ -97,13 +89,16 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
               part:
                 state.here > 0
                   ? t('of-it-in-the-logbook-already-and', {
-                      many: many(state.here, 'cook'),
+                      many: t('count-cooks', { count: state.here }),
                       here: state.here,
                     })
                   : '',
               part2:
                 state.back > 0
-                  ? t('of-it-back', { many: many(state.back, t('deleted-cook')), back: state.back })
+                  ? t('of-it-back', {
+                      many: t('count-deleted-cooks', { count: state.back }),
+                      back: state.back,
+                    })
                   : '',
               part3: state.kitchen ? t('its-kitchen-takes-this-ones-place-if') : '',
             })}

@@ -75,7 +75,7 @@ export const CooksImport = ({ table, onOver }: Props) => {
         <View className="items-start">
           <Button
             label={t('plan-2', {
-              part: rows.length === 1 ? 'it' : t('these', { rowsCount: rows.length }),
+              part: rows.length === 1 ? t('it') : t('these', { rowsCount: rows.length }),
             })}
             disabled={rows.length === 0}
             onPress={() => void plan()}

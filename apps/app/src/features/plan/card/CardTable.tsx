@@ -51,7 +51,7 @@ export const CardTable = ({ card: { thicknesses, targets }, cells, names }: Prop
 
 const CellFigures = memo(function CellFigures({ cell }: { readonly cell: CardCell | undefined }) {
   const show = useShow();
-  if (cell === undefined) return <Text tone="text-iron-500">·</Text>;
+  if (cell === undefined) return <Text tone="text-iron-500">{'·'}</Text>;
   if (!cell.ok) {
     return (
       <Text voice="note" tone="text-iron-500">

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { CUT_IDS, CUTS, SPECIES, TISSUES, TISSUE_SOURCE, type CutId } from '@crustan/core/food';
@@ -86,11 +87,11 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
       ) : null}
       <Text voice="small" tone="text-iron-500">
         {t('is-taken-as-water-protein-fat-sliced', {
-          name: capital(cut.name),
+          name: capital(translateName(cut.name)),
           percent: percent(water),
           percent2: percent(protein),
           percent3: percent(fat),
-          tissueSource: TISSUE_SOURCE,
+          tissueSource: translateName(TISSUE_SOURCE),
           part: cut.skin ? t('with-of-skin', { depth: show.depth(cut.skin.thickness) }) : '',
           part2:
             cut.bone === undefined
@@ -100,7 +101,7 @@ export const CutChooser = ({ request }: { readonly request: PlanRequest }) => {
             cut.fatEdge === undefined
               ? ''
               : t('with-of-fat-along-one-edge', { thickness: show.thickness(cut.fatEdge) }),
-          slicing: cut.slicing,
+          slicing: translateName(cut.slicing),
         })}
       </Text>
       <View className="items-start">

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { Pressable, View } from 'react-native';
 import { stepAt, type DonenessStep } from '@crustan/core/doneness';
 import type { Species } from '@crustan/core/food';
@@ -31,7 +32,7 @@ export const DonenessStrip = ({ species, scale, target, onChange }: Props) => {
         >
           <View style={{ height: 16, backgroundColor: fleshColour(species, step.target) }} />
           <Text voice={step.name === chosen ? 'label' : 'small'}>
-            {`${step.name} ${show.degrees(step.target)}`}
+            {`${translateName(step.name)} ${show.degrees(step.target)}`}
           </Text>
         </Pressable>
       ))}

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { footprint } from '@crustan/core/food';
@@ -79,7 +80,7 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
           onChange={(pieces) => dispatch(requestChanged({ pieces: Number(pieces) }))}
           options={COUNTS.map((count) => ({
             value: String(count),
-            label: count === 1 ? 'one' : String(count),
+            label: count === 1 ? t('one') : String(count),
           }))}
         />
       );
@@ -143,9 +144,9 @@ export const Editor = memo(function Editor({ word, draft }: Props) {
           />
           <Hint>
             {t('the-cores-peak-in-the-rest-the', {
-              food: minimum.food,
+              food: translateName(minimum.food),
               temperature: show.temperature(minimum.celsius, 1),
-              source: minimum.source,
+              source: translateName(minimum.source),
             })}
           </Hint>
           <Hint>{t('your-thermometer-goes-in-2')}</Hint>

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { View } from 'react-native';
 import { RUB_IDS, RUBS, type RubId } from '@crustan/core/food/rubs';
 import { requestChanged } from '../../../store/draftSlice';
@@ -6,7 +7,7 @@ import { Chips } from '../../../ui/Chips';
 import { Text } from '../../../ui/Text';
 import { t } from '../t';
 
-const OPTIONS = RUB_IDS.map((value) => ({ value, label: RUBS[value].name }));
+const OPTIONS = RUB_IDS.map((value) => ({ value, label: translateName(RUBS[value].name) }));
 
 const NONE: readonly RubId[] = [];
 

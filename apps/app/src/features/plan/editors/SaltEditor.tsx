@@ -13,6 +13,7 @@ import { describeAhead } from '../../../words/stepWords';
 import { useShow } from '../../../words/useShow';
 import { useAsked } from '../../../workers/useAsked';
 import { formatSpoons } from '../formatSpoons';
+import { formatFixed } from '../../../words/formatFixed';
 import { t } from '../t';
 
 const WHEN: Readonly<Record<(typeof SALT_SCHOOLS)[number], string>> = {
@@ -54,11 +55,11 @@ export const SaltEditor = ({ request }: { readonly request: PlanRequest }) => {
             least={PLAN_LIMITS.salt.least * 100}
             most={2.5}
             step={0.1}
-            says={t('per-cent', { value: (request.salt * 100).toFixed(1) })}
+            says={t('per-cent', { value: formatFixed(request.salt * 100, 1) })}
             onChange={(percent) => dispatch(requestChanged({ salt: percent / 100 }))}
           />
         </View>
-        <Text voice="bigFigure">{`${(request.salt * 100).toFixed(1)}\u00a0%`}</Text>
+        <Text voice="bigFigure">{`${formatFixed(request.salt * 100, 1)}\u00a0%`}</Text>
       </View>
       <Text>
         {formatAmount(grams, salt, show.units)}
@@ -100,7 +101,7 @@ const Schools = ({ schools, chosen }: SchoolsProps) => {
   return (
     <View role="table" aria-label={t('when-to-salt-compared')}>
       <View role="row" className="flex-row border-b border-iron-950 pb-1">
-        {['ahead', 'deep', 'brine', t('golden-after')].map((name) => (
+        {[t('ahead'), t('deep'), t('brine'), t('golden-after')].map((name) => (
           <Text key={name} voice="note" role="columnheader" tone="text-iron-500" className="flex-1">
             {name}
           </Text>
@@ -134,7 +135,7 @@ const formatAmount = (
   salt: { readonly name: string; readonly gramsPerTeaspoon: number } | undefined,
   units: UnitSystem,
 ): string => {
-  const weight = t('g', { grams: grams.toFixed(1) });
+  const weight = t('g', { grams: formatFixed(grams, 1) });
   if (!salt) return `${weight}.`;
   const spoons = t('of', { spoons: formatSpoons(grams / salt.gramsPerTeaspoon), name: salt.name });
   return units === 'imperial' ? `${spoons} (${weight}).` : `${weight}: ${spoons}.`;

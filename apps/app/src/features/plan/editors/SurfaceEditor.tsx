@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { View } from 'react-native';
 import { footprint } from '@crustan/core/food';
 import { DRYING_PLACES, type DryingPlace } from '@crustan/core/heat/fridgeDrying';
@@ -12,6 +13,7 @@ import { Slider } from '../../../ui/Slider';
 import { Text } from '../../../ui/Text';
 import { useShow } from '../../../words/useShow';
 import { describeAhead } from '../../../words/stepWords';
+import { formatFixed } from '../../../words/formatFixed';
 import { t } from '../t';
 
 const PLACES: Readonly<Record<DryingPlace, { readonly label: string; readonly detail: string }>> = {
@@ -26,7 +28,7 @@ const DAY = 24 * HOUR;
 const USUAL_AIRING = DAY;
 const STEP = 6 * HOUR;
 
-const percent = (share: number): string => (100 * share).toFixed(1);
+const percent = (share: number): string => formatFixed(100 * share, 1);
 
 /** Wetness of the faces when they meet the pan; for drying in the fridge: method, duration and weight loss. */
 export const SurfaceEditor = () => {
@@ -99,7 +101,7 @@ const AiringEditor = ({ request, change }: AiringProps) => {
             least: keeps.least,
             most: keeps.most,
             temperature: show.temperature(4),
-            source: keeps.source,
+            source: translateName(keeps.source),
           })}
         </Text>
       ) : null}

@@ -17,10 +17,10 @@ const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])
   [t('ends-at'), (plan, show) => show.degrees(plan.peakCore)],
   [t('in-all'), ({ cookSeconds }) => showDuration(cookSeconds)],
   [t('at-the-stove'), ({ stoveSeconds }) => showDuration(stoveSeconds)],
-  ['crust', (plan) => describeCrust(namedBrowning(plan), plan.request)],
+  [t('crust-2'), (plan) => describeCrust(namedBrowning(plan), plan.request)],
   [t('grey-band'), ({ greyBand }, show) => show.depth(greyBand)],
-  ['even', ({ evenness }) => `${Math.round(100 * evenness)} %`],
-  ['loss', ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],
+  [t('even'), ({ evenness }) => `${Math.round(100 * evenness)} %`],
+  [t('loss'), ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],
 ];
 
 /** A cook's own times beside the way that is chosen above. */

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { View, useWindowDimensions } from 'react-native';
 import { crustColour, donenessOf } from '@crustan/core/doneness';
 import { lossOf } from '@crustan/core/heat/drip';
@@ -21,14 +22,14 @@ const SAID_TO = 5;
 const describeEnd = ({ plan, off }: JudgedTimes, show: Show): string => {
   const { species } = cutOf(plan.request);
   const end = t('it-ends-at', {
-    name: donenessOf(species, plan.peakCore).name,
+    name: translateName(donenessOf(species, plan.peakCore).name),
     degrees: show.degrees(plan.peakCore),
   });
   if (Math.abs(off) <= RIGHT) return t('as-wanted', { end });
   return t('what-was-wanted', {
     end,
     difference: show.difference(Math.abs(off)),
-    part: off > 0 ? 'over' : 'under',
+    part: off > 0 ? t('over-2') : t('under'),
   });
 };
 
@@ -39,8 +40,8 @@ const describeMend = ({ plan, mend, off }: JudgedTimes): string | undefined => {
   const oven = mend.legs.some((leg) => plan.legs[leg]?.kind === 'oven');
   return t('in-the-would-bring-it-there', {
     duration: formatDuration(Math.abs(seconds)),
-    part: seconds > 0 ? 'more' : 'less',
-    part2: oven ? 'oven' : 'pan',
+    part: seconds > 0 ? t('more') : t('less'),
+    part2: oven ? t('oven-5') : t('pan-4'),
   });
 };
 
@@ -64,7 +65,7 @@ const describeRestOf = ({ plan }: JudgedTimes, show: Show): string | undefined =
   return t('rested-it-is-sliced-at-its-peak', {
     duration: formatDuration(restSeconds),
     degrees: show.degrees(sliceCore),
-    part: early ? 'before' : 'after',
+    part: early ? t('before') : t('after-2'),
     duration2: formatDuration(Math.round(Math.max(0, peakAfter) / 15) * 15),
   });
 };

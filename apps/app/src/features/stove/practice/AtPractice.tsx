@@ -36,7 +36,7 @@ const PLACE_WORDS: Readonly<Record<Senses['place'], string>> = {
   board: t('on-the-board'),
   pan: t('in-the-pan'),
   oven: t('in-the-oven'),
-  rest: 'resting',
+  rest: t('resting'),
 };
 
 /** The practice under way. */

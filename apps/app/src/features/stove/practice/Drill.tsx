@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useEffect, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { cutOf } from '@crustan/core/plan/request';
@@ -68,7 +69,7 @@ export const Drill = ({ kind, onDone }: Props) => {
     void keep({ id: newId(), at: Date.now(), of: drillName(kind), score, calls: [...calls] });
   }, [over, calls, kind, keep]);
   const namesOf = (of: DrillCard) => (celsius: number) =>
-    of.kind === 'pan' ? '' : donenessOf(cutOf(of.request).species, celsius).name;
+    of.kind === 'pan' ? '' : translateName(donenessOf(cutOf(of.request).species, celsius).name);
   const found = callBias(kind, calls);
   const { title, asks } = DRILL_WORDS[kind];
   if (over && found) {
@@ -178,6 +179,6 @@ const describeTruth = (
   return t('you-called-it-too', {
     was,
     difference: show.difference(Math.abs(off)),
-    part: off > 0 ? 'hot' : 'cool',
+    part: off > 0 ? t('hot') : t('cool'),
   });
 };

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cutOf, type PlanRequest } from '@crustan/core/plan/request';
@@ -38,7 +39,7 @@ const WhatItIs = ({ request }: { readonly request: PlanRequest }) => {
   const show = useShow();
   return (
     <Text tone="text-iron-400">
-      {capital(`${cutOf(request).name}, ${show.thickness(request.thickness)}`)}
+      {capital(`${translateName(cutOf(request).name)}, ${show.thickness(request.thickness)}`)}
     </Text>
   );
 };
@@ -69,7 +70,9 @@ const Sliced = ({
           figures={sliceOf(plan, slices)}
           maxWidth={width}
           maxHeight={220}
-          says={t('a-slice-of-its-middle-is-for', { name: cutOf(request).name.toLowerCase() })}
+          says={t('a-slice-of-its-middle-is-for', {
+            name: translateName(cutOf(request).name).toLowerCase(),
+          })}
         />
       </View>
     </View>

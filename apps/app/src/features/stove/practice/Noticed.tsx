@@ -5,7 +5,7 @@ import { Text } from '../../../ui/Text';
 import { t } from '../t';
 
 export const SIZZLE_WORDS: Readonly<Record<Sizzle, string>> = {
-  silence: 'silence',
+  silence: t('silence'),
   murmur: t('a-murmur'),
   steady: t('a-steady-sizzle'),
   fierce: t('a-fierce-crackle'),

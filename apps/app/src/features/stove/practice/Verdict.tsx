@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useEffect, useState } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { donenessOf } from '@crustan/core/doneness';
@@ -61,7 +62,7 @@ const describePracticeLoss = (loss: PracticeLoss, wanted: number, show: Show): s
 };
 
 const describeBest = ({ plan, pan }: BestCook, show: Show): string => {
-  const turns = `${plan.turns.length} ${plan.turns.length === 1 ? 'turn' : 'turns'}`;
+  const turns = t('turns', { count: plan.turns.length });
   const end = t('under-of-grey-band', {
     degrees: show.degrees(plan.peakCore),
     depth: show.depth(plan.greyBand),
@@ -95,7 +96,7 @@ const PieceVerdict = ({ piece: { name, request }, judged, named }: PieceProps) =
     { cells, frames: [frame] },
   );
   const end = t('at-3', {
-    name: donenessOf(species, result.peak).name,
+    name: translateName(donenessOf(species, result.peak).name),
     temperature: show.temperature(result.peak, 1),
   });
   const { best } = score;

@@ -47,8 +47,8 @@ export const describeBias = (kind: DrillKind, found: CallBias, show: Show): stri
   const { calls, right, bias } = found;
   const share = t('of-right', { value: Math.round(right * calls), calls });
   if (Math.abs(bias) < NO_BIAS[kind]) return t('you-lean-neither-way', { share });
-  const what = kind === 'pan' ? t('the-pan') : 'it';
-  const leans = bias > 0 ? 'hotter' : 'cooler';
+  const what = kind === 'pan' ? t('the-pan') : t('it-2');
+  const leans = bias > 0 ? t('hotter') : t('cooler');
   const mend =
     kind === 'pan'
       ? bias > 0
