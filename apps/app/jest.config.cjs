@@ -14,7 +14,8 @@ module.exports = {
   },
   transform: {
     // The core has neither React nor old browsers to think of.
-    'packages/(core|messages)/src/.+\\.ts$|\\.mjs$': require.resolve('../../tooling/jestEsbuild.cjs'),
+    'packages/(core|messages)/src/.+\\.ts$|\\.mjs$':
+      require.resolve('../../tooling/jestEsbuild.cjs'),
   },
   setupFiles: ['react-native-css-interop/dist/runtime/components', '../../tooling/jestSeed.cjs'],
   setupFilesAfterEnv: ['<rootDir>/jestAfterEnv.cjs'],
