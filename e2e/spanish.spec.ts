@@ -42,6 +42,22 @@ test('a steak is planned and cooked in Spanish', async ({ page, own }) => {
   expect(await layoutFaults(page, { touch: 44 })).toEqual([]);
 });
 
+test('a sentence in Spanish fills the plan', async ({ page, own }) => {
+  await page.goto(own.url);
+  await page.getByRole('button', { name: 'Ya me apaño' }).click();
+  await page.getByRole('button', { name: 'Describe lo que cocinas' }).click();
+  await page
+    .getByRole('textbox', { name: 'Describe lo que cocinas' })
+    .fill('dos magrets desde sartén fría, a 58 grados, a las diez menos cuarto, con chimichurri');
+  await page.getByRole('button', { name: 'Rellenar la frase' }).click();
+  await expect(page.getByTestId('word-count')).toHaveText('2 ×');
+  await expect(page.getByTestId('word-cut')).toHaveText('pechuga de pato');
+  await expect(page.getByTestId('word-plate')).toContainText('21:45');
+  await expect(
+    page.getByText('“chimichurri” no se usó: esta palabra no se conoce aquí.'),
+  ).toBeVisible();
+});
+
 test('another language is chosen in Kitchen, and kept', async ({ page, demo }) => {
   await page.goto(`${demo.url}/kitchen`);
   const languages = page.getByRole('radiogroup', { name: 'Idioma' });

@@ -1,12 +1,11 @@
-import { CUT_IDS, CUTS, type CutId } from '../food/cuts';
+import { CUT_IDS, type CutId } from '../food/cuts';
 import type { HeatScale } from '../plan/legs/ownSteps';
-import { DONENESS_WORDS } from '../phrases/dinnerWords';
 import { DONENESS_CODES, type DonenessWord } from '../phrases/donenessWord';
 import type { Phrase, Span } from '../phrases/phrase';
-import { grammarOf } from '../phrases/phraseParser';
+import { cutAndDonenessWords, grammarByLanguage } from '../phrases/grammarByLanguage';
 import { MONTHS, type Month, type SaidSpan } from '../phrases/saidSpan';
 import type { UnreadPart } from '../phrases/unreadPart';
-import { vocabularyOf } from '../phrases/tokens';
+import type { PhraseLanguage } from '../phrases/tokens';
 import { SEARCH_FIGURES, type CookSearch } from './cookSearch';
 import {
   SEARCH_CODES,
@@ -15,6 +14,7 @@ import {
   type SearchCode,
   type SearchField,
 } from './searchWords';
+import { SPANISH_SEARCH_WORDS } from './spanishSearchWords';
 
 type Meaning =
   | { readonly is: 'cut'; readonly cut: CutId }
@@ -25,22 +25,21 @@ type Meaning =
 const isField = (name: string): name is SearchField => name in SEARCH_FIELDS;
 const FIELDS = Object.keys(SEARCH_FIELDS).filter(isField);
 
-const entries: readonly (readonly [string, string, Meaning])[] = [
-  ...SEARCH_CODES.map((code) => [code, SEARCH_WORDS[code], { is: 'code', code }] as const),
-  ...FIELDS.map(
-    (field) => [`field ${field}`, SEARCH_WORDS[field], { is: 'field', field }] as const,
-  ),
-  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUTS[cut].words, { is: 'cut', cut }] as const),
-  ...DONENESS_CODES.map(
-    (word) => [`doneness ${word}`, DONENESS_WORDS[word], { is: 'doneness', word }] as const,
-  ),
-];
-const meanings = new Map(entries.map(([name, , meaning]) => [name, meaning]));
+const meanings = new Map<string, Meaning>([
+  ...SEARCH_CODES.map((code) => [code, { is: 'code', code }] as const),
+  ...FIELDS.map((field) => [`field ${field}`, { is: 'field', field }] as const),
+  ...CUT_IDS.map((cut) => [`cut ${cut}`, { is: 'cut', cut }] as const),
+  ...DONENESS_CODES.map((word) => [`doneness ${word}`, { is: 'doneness', word }] as const),
+]);
 
-const phrasesOf = grammarOf<string>({
-  ...vocabularyOf(entries.map(([name, words]) => [name, words] as const)),
-  ...{ to: 'to', filler: 'filler', inches: true },
-});
+/** Words of a search in each language, beside pieces and doneness. */
+const WORDS_IN = { en: SEARCH_WORDS, es: SPANISH_SEARCH_WORDS } as const;
+
+const phrasesIn = grammarByLanguage((language) => [
+  ...SEARCH_CODES.map((code) => [code, WORDS_IN[language][code]] as const),
+  ...FIELDS.map((field) => [`field ${field}`, WORDS_IN[language][field]] as const),
+  ...cutAndDonenessWords(language),
+]);
 
 /** Conditions of a search besides its words and its day. */
 export type AskedOfCook = Omit<CookSearch, 'words' | 'from' | 'to'>;
@@ -119,7 +118,11 @@ const without = (text: string, parts: readonly Span[]): string => {
  * @param text at most 120 letters; more is not read
  * @param scale of a heat without a letter
  */
-export const readSearch = (text: string, scale: HeatScale = 'c'): ReadSearch => {
+export const readSearch = (
+  text: string,
+  scale: HeatScale = 'c',
+  language: PhraseLanguage = 'en',
+): ReadSearch => {
   const said = text.slice(0, LONGEST);
   const used: Span[] = [];
   const unread: UnreadPart[] = [];
@@ -174,7 +177,7 @@ export const readSearch = (text: string, scale: HeatScale = 'c'): ReadSearch => 
       take(phrase, { cut: meaning.cut, named: said.slice(phrase.from, phrase.to).toLowerCase() });
   };
 
-  for (const phrase of phrasesOf(said, scale)) {
+  for (const phrase of phrasesIn(language)(said, scale)) {
     const meaning = phrase.is === 'word' ? meanings.get(phrase.code) : undefined;
     if (meaning) takeWord(phrase, meaning);
     else if (isQuantity(phrase)) takeFigure(phrase);

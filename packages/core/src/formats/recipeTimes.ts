@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { PhraseLanguage } from '../phrases/tokens';
 import { readSteps, type ReadSteps } from '../phrases/readSteps';
 import type { HeatScale } from '../plan/legs/ownSteps';
 
@@ -43,14 +44,18 @@ const stepsIn = (value: unknown): readonly WordedStep[] => {
     : [{ text: said, seconds: isoSeconds(performTime ?? timeRequired) }];
 };
 
-const HAS_TIME = /\d|minute|hour|second/i;
+const HAS_TIME = /\d|minut|hour|hora|second|segundo/i;
 
 /**
  * The steps of a recipe's instructions in words: what happens before the heat becomes settings, everything else is listed.
  * @param recipe a schema.org Recipe, or its text
  * @param scale of a heat without a letter
  */
-export const recipeTimes = (recipe: unknown, scale: HeatScale = 'c'): ReadSteps => {
+export const recipeTimes = (
+  recipe: unknown,
+  scale: HeatScale = 'c',
+  language: PhraseLanguage = 'en',
+): ReadSteps => {
   const found = z.looseObject({ recipeInstructions: z.unknown() }).safeParse(recipe);
   const instructions = typeof recipe === 'string' ? recipe : found.data?.recipeInstructions;
   const lines = stepsIn(instructions).map(({ text, seconds }) =>
@@ -59,5 +64,5 @@ export const recipeTimes = (recipe: unknown, scale: HeatScale = 'c'): ReadSteps 
       ? text
       : `${text.replace(/[.\s]+$/, '')} ${seconds} s`,
   );
-  return readSteps(lines.join('\n').slice(0, MOST_TEXT), { scale });
+  return readSteps(lines.join('\n').slice(0, MOST_TEXT), { scale, language });
 };

@@ -1,17 +1,18 @@
-import { CUT_IDS, CUTS, type CutId } from '../food';
+import { CUT_IDS, type CutId } from '../food';
 import { PLAN_LIMITS } from '../plan/request/limits';
 import type { HeatScale } from '../plan/legs/ownSteps';
 import type { PlanRequest } from '../plan/request/request';
-import { DINNER_CODES, DINNER_WORDS, DONENESS_WORDS, type DinnerCode } from './dinnerWords';
+import { DINNER_CODES, DINNER_WORDS, type DinnerCode } from './dinnerWords';
 import { DONENESS_CODES, type DonenessWord } from './donenessWord';
 import type { Phrase, Span } from './phrase';
-import { grammarOf } from './phraseParser';
+import { cutAndDonenessWords, grammarByLanguage } from './grammarByLanguage';
 import { celsiusOf } from './quantityUnits';
 import { DINNER_EFFECTS, type DinnerContext, type DinnerEffect } from './dinnerEffects';
 import { WEEKDAYS, type SaidDay } from './saidDay';
 import { saidHour, type HalfOfDay } from './saidHour';
 import { settleDinner, type GatheredWords } from './settleDinner';
-import { vocabularyOf } from './tokens';
+import { SPANISH_DINNER_WORDS } from './spanishDinner';
+import type { PhraseLanguage } from './tokens';
 import type { UnreadPart } from './unreadPart';
 
 type Meaning =
@@ -19,19 +20,18 @@ type Meaning =
   | { readonly is: 'doneness'; readonly word: DonenessWord }
   | { readonly is: 'code'; readonly code: DinnerCode };
 
-const entries: readonly (readonly [string, string, Meaning])[] = [
-  ...DINNER_CODES.map((code) => [code, DINNER_WORDS[code], { is: 'code', code }] as const),
-  ...CUT_IDS.map((cut) => [`cut ${cut}`, CUTS[cut].words, { is: 'cut', cut }] as const),
-  ...DONENESS_CODES.map(
-    (word) => [`doneness ${word}`, DONENESS_WORDS[word], { is: 'doneness', word }] as const,
-  ),
-];
-const meanings = new Map(entries.map(([name, , meaning]) => [name, meaning]));
+const meanings = new Map<string, Meaning>([
+  ...DINNER_CODES.map((code) => [code, { is: 'code', code }] as const),
+  ...CUT_IDS.map((cut) => [`cut ${cut}`, { is: 'cut', cut }] as const),
+  ...DONENESS_CODES.map((word) => [`doneness ${word}`, { is: 'doneness', word }] as const),
+]);
 
-const phrasesOf = grammarOf<string>({
-  ...vocabularyOf(entries.map(([name, words]) => [name, words] as const)),
-  ...{ to: 'to', filler: 'filler', inches: true },
-});
+const DINNER_WORDS_IN = { en: DINNER_WORDS, es: SPANISH_DINNER_WORDS } as const;
+
+const phrasesIn = grammarByLanguage((language) => [
+  ...DINNER_CODES.map((code) => [code, DINNER_WORDS_IN[language][code]] as const),
+  ...cutAndDonenessWords(language),
+]);
 
 /** A dinner read from a cook's sentence: parts of a request, and the plate time. */
 export interface ReadDinner {
@@ -50,6 +50,8 @@ export interface DinnerOptions {
   readonly scale?: HeatScale | undefined;
   /** The piece where none is named. */
   readonly cut?: CutId | undefined;
+  /** Default: English. */
+  readonly language?: PhraseLanguage | undefined;
 }
 
 const CORE = { c: { least: 38, most: 80 }, f: { least: 100, most: 176 } } as const;
@@ -64,6 +66,9 @@ const LOW_OVEN = PLAN_LIMITS.lowOven.most;
 const MOST_PIECES = 12;
 const isDay = (code: DinnerCode): code is SaidDay =>
   code === 'today' || code === 'tomorrow' || WEEKDAYS.some((day) => day === code);
+
+/** Minutes after the hour that was said before. */
+const AFTER_HOUR = { 'half-after': 30, 'quarter-after': 15, 'quarter-before': -15 } as const;
 
 const HOW_LONG = 'how long before the heat? 40 min, 2 h or overnight would be right';
 const HALF_PAST = 'is it half past? Choose it, or write a time such as 19:30';
@@ -102,10 +107,11 @@ class DinnerReader {
     private readonly text: string,
     private readonly scale: HeatScale,
     private readonly usual: CutId | undefined,
+    private readonly language: PhraseLanguage,
   ) {}
 
   read(): ReadDinner {
-    this.phrases = phrasesOf(this.text, this.scale);
+    this.phrases = phrasesIn(this.language)(this.text, this.scale);
     this.phrases.forEach((phrase, i) => {
       if (i !== this.taken) this.take(phrase, i);
     });
@@ -416,6 +422,11 @@ class DinnerReader {
         this.half = 'pm';
         this.use(phrase);
         return;
+      case 'half-after':
+      case 'quarter-after':
+      case 'quarter-before':
+        this.takeAfter(phrase, code);
+        return;
       case 'fillets':
         this.gathered.fillets = phrase;
         this.use(phrase);
@@ -436,6 +447,16 @@ class DinnerReader {
     }
   }
 
+  /** Minutes that are said after their hour: "las ocho y media". */
+  private takeAfter(phrase: Span, code: keyof typeof AFTER_HOUR): void {
+    if (this.hour === undefined) {
+      this.refuse(this.said(phrase), NOT_KNOWN);
+      return;
+    }
+    this.hour = { ...this.hour, minutes: this.hour.minutes + AFTER_HOUR[code] };
+    this.use(phrase);
+  }
+
   private takeNight(phrase: Span, code: 'yesterday' | 'overnight'): void {
     if (this.salting !== undefined || this.context === 'salt') {
       this.salting = undefined;
@@ -450,5 +471,7 @@ class DinnerReader {
  * and day. What was not used is listed.
  * @param text at most 10,000 characters
  */
-export const readDinner = (text: string, { scale = 'c', cut }: DinnerOptions = {}): ReadDinner =>
-  new DinnerReader(text, scale, cut).read();
+export const readDinner = (
+  text: string,
+  { scale = 'c', cut, language = 'en' }: DinnerOptions = {},
+): ReadDinner => new DinnerReader(text, scale, cut, language).read();

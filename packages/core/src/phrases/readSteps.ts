@@ -12,18 +12,41 @@ import {
   type Place,
 } from './clause';
 import { ENGLISH_WORDS } from './englishWords';
+import { perLanguage } from './perLanguage';
 import { grammarOf } from './phraseParser';
 import { celsiusOf } from './quantityUnits';
 import { WORD_CODES, type Phrase, type WordCode } from './phrase';
+import { SPANISH_NUMBERS, SPANISH_TIMES } from './spanishDinner';
+import { SPANISH_WORDS } from './spanishWords';
 import { StepSettler } from './stepSettler';
-import { vocabularyOf } from './tokens';
+import { vocabularyOf, type PhraseLanguage } from './tokens';
 import type { UnreadPart } from './unreadPart';
 
-/** Phrases of cooking times. */
-const phrasesOf = grammarOf({
-  ...vocabularyOf(WORD_CODES.map((code) => [code, ENGLISH_WORDS[code]] as const)),
-  ...{ to: 'to', filler: 'filler' },
-});
+const spellingsOf = (list: string): readonly string[] =>
+  list.split(',').map((one) => one.trim().replace(/\s+/g, ' '));
+
+/** Spanish words, and English ones that mean nothing in Spanish: lines of the interface are in English. */
+const spanishAndEnglish = () => {
+  const taken = new Set([
+    ...Object.values(SPANISH_WORDS).flatMap(spellingsOf),
+    ...Object.keys(SPANISH_NUMBERS),
+    ...SPANISH_TIMES.flatMap(({ words }) => spellingsOf(words)),
+  ]);
+  return WORD_CODES.map((code) => {
+    const english = spellingsOf(ENGLISH_WORDS[code]).filter((one) => !taken.has(one));
+    return [code, [SPANISH_WORDS[code], ...english].join(',')] as const;
+  });
+};
+
+const WORDS_IN = {
+  en: () => WORD_CODES.map((code) => [code, ENGLISH_WORDS[code]] as const),
+  es: spanishAndEnglish,
+} as const;
+
+/** Phrases of cooking times in a language. */
+const phrasesIn = perLanguage((language) =>
+  grammarOf({ ...vocabularyOf(WORDS_IN[language](), language), ...{ to: 'to', filler: 'filler' } }),
+);
 
 /** Result of reading a text. */
 export interface ReadSteps {
@@ -37,6 +60,8 @@ export interface ReadSteps {
 export interface ReadOptions {
   /** Of a heat without a letter. */
   readonly scale?: HeatScale | undefined;
+  /** Default: English. In Spanish, English words that mean nothing in it are read too. */
+  readonly language?: PhraseLanguage | undefined;
   /** A time without a place is in the pan, and a number without a unit is minutes: a line of steps says no more. */
   readonly isLine?: boolean | undefined;
 }
@@ -103,13 +128,13 @@ class StepReader {
     this.settler = new StepSettler(text, scale, isLine);
   }
 
-  read(): ReadSteps {
+  read(language: PhraseLanguage): ReadSteps {
     let unknown: { from: number; to: number } | undefined;
     const tellUnknown = (): void => {
       if (unknown) this.clause.unknown.push(this.text.slice(unknown.from, unknown.to));
       unknown = undefined;
     };
-    this.phrases = phrasesOf(this.text, this.scale);
+    this.phrases = phrasesIn(language)(this.text, this.scale);
     for (const phrase of this.phrases) {
       this.at += 1;
       if (phrase.is === 'unknown') {
@@ -448,5 +473,5 @@ class StepReader {
  */
 export const readSteps = (
   text: string,
-  { scale = 'c', isLine = false }: ReadOptions = {},
-): ReadSteps => new StepReader(text, scale, isLine).read();
+  { scale = 'c', isLine = false, language = 'en' }: ReadOptions = {},
+): ReadSteps => new StepReader(text, scale, isLine).read(language);

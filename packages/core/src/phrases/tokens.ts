@@ -1,7 +1,11 @@
 import { createToken, Lexer, type TokenType } from 'chevrotain';
 import { ENGLISH_NUMBERS, ENGLISH_TIMES } from './englishWords';
+import { SPANISH_NUMBERS, SPANISH_TIMES } from './spanishDinner';
 
 const category = (name: string): TokenType => createToken({ name, pattern: Lexer.NA });
+
+/** Languages in which phrases are read. */
+export type PhraseLanguage = 'en' | 'es';
 
 /** Tokens that stand for every spelling of a kind. */
 export const NumberWord = category('NumberWord');
@@ -30,13 +34,13 @@ export const Fahrenheit = createToken({
 });
 export const Degree = createToken({
   name: 'Degree',
-  pattern: /°|º|degrees?(?![a-z])|deg(?![a-z])/i,
+  pattern: /°|º|(?:degrees?|deg|grados?)(?![a-z])/i,
 });
 export const GasMark = createToken({
   name: 'GasMark',
   pattern: /gas(?:[ \t]{1,3}mark)?(?=[ \t]{0,3}\d)/i,
 });
-export const Half = createToken({ name: 'Half', pattern: /half(?![a-z])/i });
+export const Half = createToken({ name: 'Half', pattern: /(?:half|medi[oa])(?![a-zà-öø-ÿ])/i });
 /** `quarter`, `three quarters of`; not of the hour: `quarter past`. */
 export const Quarter = createToken({
   name: 'Quarter',
@@ -45,14 +49,14 @@ export const Quarter = createToken({
 });
 export const Between = createToken({ name: 'Between', pattern: /between(?![a-z])/i });
 export const To = createToken({ name: 'To', pattern: /to(?![a-z])/i, categories: [] });
-export const Or = createToken({ name: 'Or', pattern: /or(?![a-z])/i });
-export const And = createToken({ name: 'And', pattern: /(?:and(?![a-z])|&|\+)/i });
+export const Or = createToken({ name: 'Or', pattern: /or?(?![a-zà-öø-ÿ'’])/i });
+export const And = createToken({ name: 'And', pattern: /(?:(?:and|y)(?![a-zà-öø-ÿ])|&|\+)/i });
 export const Article = createToken({ name: 'Article', pattern: /an?(?![a-z])/i });
 /** `cm`; `in` where "thick" follows. */
 export const Length = createToken({
   name: 'Length',
   pattern:
-    /(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|inch(?:es)?|in(?=[ \t]{1,3}thick))(?![a-z])/i,
+    /(?:mm|cm|millimet(?:re|er)s?|centimet(?:re|er)s?|mil[ií]metros?|cent[ií]metros?|inch(?:es)?|pulgadas?|in(?=[ \t]{1,3}thick))(?![a-z])/i,
 });
 const ATTACHED_INCH = /in(?![a-z])/iy;
 /** `in` right after a figure: `1.5in`. */
@@ -68,7 +72,8 @@ export const AttachedInch = createToken({
 });
 export const Weight = createToken({
   name: 'Weight',
-  pattern: /(?:kg|kilos?|kilograms?|grams?|gr|g|lbs?|pounds?|oz|ounces?)(?![a-z])/i,
+  pattern:
+    /(?:kg|kilos?|kilogramo?s?|gramo?s?|gr|g|lbs?|pounds?|libras?|oz|ounces?|onzas?)(?![a-z])/i,
 });
 /** The end of a step: a full stop, a semicolon, a line, "then". */
 export const Stop = createToken({
@@ -113,26 +118,40 @@ interface Spelling {
 }
 
 /** The entries of a list between commas. */
-const listed = (list: string): readonly string[] => list.split(',').map((one) => one.trim());
+const listed = (list: string): readonly string[] =>
+  list
+    .split(',')
+    .map((one) => one.trim())
+    .filter((one) => one !== '');
 
 const units = new Map<TokenType, number>();
 const numbers = new Map<TokenType, number>();
 
-/** Spellings of units and numbers: the same for every vocabulary. */
-const QUANTITIES: readonly Spelling[] = [
-  ...ENGLISH_TIMES.flatMap(({ seconds, words }) =>
+interface QuantityWords {
+  readonly times: readonly { readonly seconds: number; readonly words: string }[];
+  readonly numbers: Readonly<Record<string, number>>;
+}
+
+/** Spellings of units and numbers of a language. */
+const quantitiesOf = ({ times, numbers: words }: QuantityWords): readonly Spelling[] => [
+  ...times.flatMap(({ seconds, words }) =>
     listed(words).map((spelling) => {
       const token = spelled(TimeUnit, spelling, `unit ${spelling}`);
       units.set(token, seconds);
       return { spelling, token };
     }),
   ),
-  ...Object.entries(ENGLISH_NUMBERS).map(([spelling, value]) => {
+  ...Object.entries(words).map(([spelling, value]) => {
     const token = spelled(NumberWord, spelling, `number ${spelling}`);
     numbers.set(token, value);
     return { spelling, token };
   }),
 ];
+
+const QUANTITIES: Readonly<Record<PhraseLanguage, readonly Spelling[]>> = {
+  en: quantitiesOf({ times: ENGLISH_TIMES, numbers: ENGLISH_NUMBERS }),
+  es: quantitiesOf({ times: SPANISH_TIMES, numbers: SPANISH_NUMBERS }),
+};
 
 /** Value of a unit of time, s, or of a number in words. */
 export const secondsOf = (token: TokenType): number => units.get(token) ?? 60;
@@ -148,6 +167,7 @@ export interface Vocabulary<Code extends string> {
 /** Makes the tokens of a table of words: lists of spellings between commas, by code. */
 export const vocabularyOf = <Code extends string>(
   words: readonly (readonly [Code, string])[],
+  language: PhraseLanguage = 'en',
 ): Vocabulary<Code> => {
   const codes = new Map<TokenType, Code>();
   const own = words.flatMap(([code, list]) =>
@@ -157,7 +177,7 @@ export const vocabularyOf = <Code extends string>(
       return { spelling, token };
     }),
   );
-  const spellings = [...own, ...QUANTITIES].toSorted(
+  const spellings = [...own, ...QUANTITIES[language]].toSorted(
     (a, b) => b.spelling.length - a.spelling.length,
   );
   const ofLength = (isLong: boolean): readonly TokenType[] =>

@@ -834,4 +834,6 @@ export const plan = {
   teaspoons: '{figure} {count, plural, one {teaspoon} other {teaspoons}}',
   tablespoons: '{figure} {count, plural, one {tablespoon} other {tablespoons}}',
   'one-piece-of': 'one',
+  'turn-step': 'turn',
+  'baste-step': 'baste',
 } as const;

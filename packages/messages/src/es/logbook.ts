@@ -35,7 +35,7 @@ export const logbook: TranslationOf<typeof english> = {
   'a-year': 'Un año',
   any: 'Cualquiera',
   'search-the-logbook': 'Buscar en el diario',
-  'ribeye-over-4-cm-too-done': 'ribeye over 4 cm, too done',
+  'ribeye-over-4-cm-too-done': 'entrecot de más de 4 cm, pasado',
   filters: 'Filtros',
   'filters-2': 'Filtros: {narrowed}',
   way: 'Forma',

@@ -147,6 +147,24 @@ export const names: Catalogue = {
   'USDA FSIS; FDA Food Code 3-401.11 asks 68.3 °C for 17 s':
     'USDA FSIS; FDA Food Code 3-401.11 pide 68,3 °C durante 17 s',
   'USDA FSIS, cold food storage chart': 'USDA FSIS, tabla de conservación en frío',
+  'how long before the heat? 40 min, 2 h or overnight would be right':
+    '¿cuánto antes del calor? Valdría 40 min, 2 h o toda la noche',
+  'the search finds cooks with a property, not without it':
+    'la búsqueda halla cocciones con una propiedad, no sin ella',
+  'the search takes one of a kind': 'la búsqueda admite uno de cada clase',
+  'this word is not known here': 'esta palabra no se conoce aquí',
+  'one piece at a time: add the other under the sentence':
+    'una pieza cada vez: añade la otra bajo la frase',
+  'one doneness at a time would be right': 'vale un solo punto',
+  'what takes so long? salted, out of the fridge, or turned every would be right':
+    '¿qué dura tanto? Valdría salado, fuera de la nevera o girado cada',
+  'one time of the day would be right': 'vale una sola hora',
+  'of what? a core of 38 to 80 C, an oven or a pan would be right':
+    '¿de qué? Valdría un centro de 38 a 80 C, un horno o una sartén',
+  'of what? a unit would be right': '¿de qué? Falta una unidad',
+  'what is not wanted is not planned': 'lo que no se quiere no se planea',
+  'what was then? salted yesterday would be right': '¿qué pasó entonces? Valdría salado ayer',
+
   'USDA FoodData Central, raw and trimmed, rounded':
     'USDA FoodData Central, crudo y limpio, redondeado',
 };

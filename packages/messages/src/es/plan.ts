@@ -686,7 +686,7 @@ export const plan: TranslationOf<typeof english> = {
   'f-or-c-where-c': '°F, o °C donde C',
   'c-or-f-where-f': '°C, o °F donde F',
   'steps-one-after-another-such-as-3':
-    'Pasos uno tras otro, como «3 min, turn, 1 min, oven {part} 8 min, rest 5». Un número solo son minutos; un calor va en {part2} escrita.',
+    'Pasos uno tras otro, como «3 min, girar, 1 min, horno {part} 8 min, reposo 5». Un número solo son minutos; un calor va en {part2} escrita.',
   'your-steps': 'Tus pasos',
   'was-not-understood': 'no se entendió',
   'cooking-it-by-these-times': 'Cocinándolo con estos tiempos…',
@@ -841,4 +841,6 @@ export const plan: TranslationOf<typeof english> = {
   teaspoons: '{figure} {count, plural, one {cucharadita} other {cucharaditas}}',
   tablespoons: '{figure} {count, plural, one {cucharada} other {cucharadas}}',
   'one-piece-of': 'una pieza de',
+  'turn-step': 'girar',
+  'baste-step': 'bañar',
 };

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { describeJudged } from '../../words/judgedWords';
 import { useEffect, useState } from 'react';
 import { TextInput, View } from 'react-native';
@@ -183,7 +184,7 @@ const Understood = ({
       </View>
       {unread.map(({ text, why }) => (
         <Text key={text} voice="note" role="alert">
-          {t('was-not-used', { text, why })}
+          {t('was-not-used', { text, why: translateName(why) })}
         </Text>
       ))}
     </View>

@@ -1,3 +1,4 @@
+import { currentLanguage } from '@crustan/messages';
 import type { CookSearch } from '@crustan/core/formats';
 import type { UnreadPart } from '@crustan/core/phrases/unreadPart';
 import type { HeatScale } from '@crustan/core/plan/ownSteps';
@@ -23,7 +24,7 @@ export const asWritten = (words: string): SaidSearch =>
 export const readWords = async (words: string, scale: HeatScale): Promise<SaidSearch> => {
   if (words === '') return NOTHING_SAID;
   const { readSearch } = await import('../../words/grammar');
-  const { asked, span, words: left, unread } = readSearch(words, scale);
+  const { asked, span, words: left, unread } = readSearch(words, scale, currentLanguage());
   const days = spanOf(span, kitchenNow());
   return { search: { ...asked, ...days, ...asWritten(left).search }, unread };
 };

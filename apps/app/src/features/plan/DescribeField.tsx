@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { TextInput, View } from 'react-native';
+import { currentLanguage } from '@crustan/messages';
 import type { ReadDinner } from '@crustan/core/phrases/readDinner';
 import { kitchenNow } from '../../store/clock';
 import { dinnerSaid, dinnerTakenBack } from '../../store/draftSlice';
@@ -36,7 +37,7 @@ export const DescribeField = ({ said }: Props) => {
       const { readDinner } = await import('../../words/grammar');
       const { draft } = store.getState();
       const cut = draft.request.own === undefined ? draft.request.cut : undefined;
-      const dinner = readDinner(words, { scale, cut });
+      const dinner = readDinner(words, { scale, cut, language: currentLanguage() });
       setRead({ text: words, dinner });
       if (dinner.used.length === 0) return;
       const plate = saidPlate(dinner, draft.plate, kitchenNow());

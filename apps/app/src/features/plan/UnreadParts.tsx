@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { View } from 'react-native';
 import { answered, type UnreadPart } from '@crustan/core/phrases/unreadPart';
 import { Button } from '../../ui/Button';
@@ -19,7 +20,7 @@ export const UnreadParts = ({ text, unread, says, onAnswer }: Props) => (
   <>
     {unread.map((part, i) => (
       <View key={i} className="gap-1" role="alert">
-        <Text voice="note">{`“${part.text}” ${says}: ${part.why}.`}</Text>
+        <Text voice="note">{`“${part.text}” ${says}: ${translateName(part.why)}.`}</Text>
         {part.asks === undefined ? null : (
           <View className="flex-row flex-wrap gap-2">
             {part.asks.instead.map((answer) => (

@@ -1,3 +1,4 @@
+import { currentLanguage } from '@crustan/messages';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import type { ReadSteps } from '@crustan/core/phrases/readSteps';
@@ -32,10 +33,10 @@ const stepsIn = async (text: string, scale: HeatScale): Promise<RecipeRead> => {
   const words = text.slice(0, LONGEST);
   try {
     const [recipe] = recipesIn(JSON.parse(text));
-    return { steps: recipeTimes(recipe, scale), words: undefined };
+    return { steps: recipeTimes(recipe, scale, currentLanguage()), words: undefined };
   } catch {
     // It is no JSON: its words are read.
-    return { steps: recipeTimes(words, scale), words };
+    return { steps: recipeTimes(words, scale, currentLanguage()), words };
   }
 };
 

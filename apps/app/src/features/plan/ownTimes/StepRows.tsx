@@ -43,7 +43,7 @@ const formatLasting = (
 const describeStep = (step: SaidStep, show: Show): string => {
   switch (step.do) {
     case 'turn':
-      return 'turn';
+      return t('turn-step');
     case 'rest':
       return t('rest-3', { time: formatTime(step.time), part: step.covered ? t('covered') : '' });
     case 'oven':
@@ -52,7 +52,7 @@ const describeStep = (step: SaidStep, show: Show): string => {
         lasting: formatLasting(step, show),
       });
     case 'pan':
-      return `${step.basted ? 'baste' : 'pan'}${step.pan === undefined ? '' : t('at', { degrees: show.degrees(step.pan) })} ${formatLasting(step, show)}${
+      return `${step.basted ? t('baste-step') : t('pan-4')}${step.pan === undefined ? '' : t('at', { degrees: show.degrees(step.pan) })} ${formatLasting(step, show)}${
         step.every === undefined
           ? ''
           : t('turned-every-2', { duration: formatDuration(step.every) })

@@ -1,3 +1,4 @@
+import { currentLanguage } from '@crustan/messages';
 import { useEffect, useMemo, useState } from 'react';
 import type { HeatScale } from '@crustan/core/plan/ownSteps';
 import type { readSteps, ReadSteps } from '@crustan/core/phrases/readSteps';
@@ -32,7 +33,10 @@ export const useReadSteps = (line: string, scale: HeatScale): ReadSteps => {
     };
   }, [grammar]);
   return useMemo(
-    () => (grammar ? grammar.readSteps(line, { scale, isLine: true }) : NOTHING),
+    () =>
+      grammar
+        ? grammar.readSteps(line, { scale, isLine: true, language: currentLanguage() })
+        : NOTHING,
     [grammar, line, scale],
   );
 };
