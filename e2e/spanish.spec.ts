@@ -28,9 +28,8 @@ test('every place is in the language of the browser, fits a phone and has no bar
   }
 });
 
-test('a steak is planned and cooked in Spanish', async ({ page, own }) => {
-  await page.goto(own.url);
-  await page.getByRole('button', { name: 'Ya me apaño' }).click();
+test('a steak is planned and cooked in Spanish', async ({ page, demo }) => {
+  await page.goto(demo.url);
   await expect(page.getByTestId('word-cut')).toHaveText('entrecot de lomo');
   await expect(page.getByTestId('word-target')).toHaveText('al punto menos 54°');
   await page.getByRole('button', { name: 'Empezar en el fogón' }).click();
@@ -42,9 +41,8 @@ test('a steak is planned and cooked in Spanish', async ({ page, own }) => {
   expect(await layoutFaults(page, { touch: 44 })).toEqual([]);
 });
 
-test('a sentence in Spanish fills the plan', async ({ page, own }) => {
-  await page.goto(own.url);
-  await page.getByRole('button', { name: 'Ya me apaño' }).click();
+test('a sentence in Spanish fills the plan', async ({ page, demo }) => {
+  await page.goto(demo.url);
   await page.getByRole('button', { name: 'Describe lo que cocinas' }).click();
   await page
     .getByRole('textbox', { name: 'Describe lo que cocinas' })
