@@ -12,6 +12,7 @@ import { startsCold } from '@crustan/core/plan/startsCold';
 import type { RunStep } from '@crustan/core/schedule/run';
 import { containing } from './allergenWords';
 import type { Show } from './show';
+import { withDecimalMark } from './withDecimalMark';
 import { firstOvenLeg } from '@crustan/core/plan/ovenLegs';
 import {
   howBrowned,
@@ -106,7 +107,8 @@ export const stepWords = (
   const { request, legs } = plan;
   const cut = cutOf(request);
   const leg = step.leg === undefined ? undefined : legs[step.leg];
-  const { name: fat, allergens } = fatOf(request.fat);
+  const { name, allergens } = fatOf(request.fat);
+  const fat = translateName(name);
   const contains = containing(allergens);
   switch (step.kind) {
     case 'salt':
@@ -166,7 +168,7 @@ export const stepWords = (
       return {
         does: t('dry-pan-on-full-to', { degrees: show.degrees(request.pan) }),
         why: t('kg-of-iron-on-kw-of-extractor', {
-          mass: pan.mass,
+          mass: withDecimalMark(String(pan.mass)),
           value: pan.power / 1000,
           burner: pan.burner,
         }),

@@ -32,7 +32,7 @@ export const kitchen = {
   'saved-in-the-logbook-every-plan-made':
     'Saved in the logbook. Every plan made from now on uses it.',
   'on-this-screen': 'On this screen',
-  'units-clock-and-light-of-this-device': 'Units, clock and light of this device.',
+  'units-clock-and-light-of-this-device': 'Language, units, clock and light of this device.',
   pans: 'Pans',
   'its-width-and-weight-decide-how-long':
     'Its width and weight decide how long it takes to come up and what it holds.',

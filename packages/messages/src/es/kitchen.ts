@@ -35,7 +35,7 @@ export const kitchen: TranslationOf<typeof english> = {
   'saved-in-the-logbook-every-plan-made':
     'Guardado en el diario. Todos los planes a partir de ahora lo usan.',
   'on-this-screen': 'En esta pantalla',
-  'units-clock-and-light-of-this-device': 'Unidades, reloj y luz de este dispositivo.',
+  'units-clock-and-light-of-this-device': 'Idioma, unidades, reloj y luz de este dispositivo.',
   pans: 'Sartenes',
   'its-width-and-weight-decide-how-long':
     'Su anchura y su peso deciden cuánto tardan en calentarse y qué cabe.',

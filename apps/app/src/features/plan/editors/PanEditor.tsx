@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { View } from 'react-native';
 import { FATS, fatOf, FLASH_POINT, oilMargin } from '@crustan/core/gear/fats';
 import { fatsFor } from '@crustan/core/gear/readiness';
@@ -68,7 +69,7 @@ export const PanEditor = ({ request }: { readonly request: PlanRequest }) => {
             : t('this-fat-smokes-at-this-heat-and', {
                 temperature: show.temperature(FLASH_POINT),
                 part: safer
-                  ? t('or-2', { name: safer.name })
+                  ? t('or-2', { name: translateName(safer.name) })
                   : t('no-fat-here-takes-it-without-smoke'),
               })}
       </Text>
