@@ -94,11 +94,29 @@ export default [
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-non-null-assertion': 'error',
       '@typescript-eslint/no-redeclare': 'off',
-      'import/no-named-as-default-member': 'off',
       'no-console': 'error',
-      // The compiler finds what this looks for.
-      'import/namespace': 'off',
     },
+  },
+  // The compiler finds what these look for.
+  {
+    rules: Object.fromEntries(
+      ['namespace', 'named', 'export', 'no-named-as-default', 'no-named-as-default-member'].map(
+        (rule) => [`import/${rule}`, 'off'],
+      ),
+    ),
+  },
+  // Files without components.
+  {
+    files: [
+      ...['packages/**', 'apps/{server,cli}/**', 'e2e/**', 'scripts/**', 'tooling/**'],
+      'apps/app/src/**/*.test.{ts,tsx}',
+    ],
+    rules: Object.fromEntries(
+      expo
+        .flatMap(({ rules = {} }) => Object.keys(rules))
+        .filter((rule) => /^react(-hooks)?\//.test(rule))
+        .map((rule) => [rule, 'off']),
+    ),
   },
   // Rules that need the types.
   {

@@ -14,7 +14,7 @@ module.exports = {
   },
   transform: {
     // The core has neither React nor old browsers to think of.
-    'packages/(core|messages)/src/.+\\.ts$|\\.mjs$':
+    'packages/(core|messages)/src/.+\\.ts$|\\.bundle\\.ts$|\\.mjs$':
       require.resolve('../../tooling/jestEsbuild.cjs'),
   },
   setupFiles: ['react-native-css-interop/dist/runtime/components', '../../tooling/jestSeed.cjs'],

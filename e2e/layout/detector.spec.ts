@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { layoutFaults } from './layoutFaults';
+import { lengthenTexts } from './lengthenTexts';
 
 const PAGE = (body: string): string =>
   `<!doctype html><meta name="viewport" content="width=device-width, initial-scale=1"><style>*{box-sizing:border-box;margin:0;font:16px/24px sans-serif}button{min-width:48px;min-height:48px}</style>${body}`;
@@ -58,4 +59,19 @@ test('the layout check finds nothing in a sound page', async ({ page }) => {
     </div>`),
   );
   expect(await layoutFaults(page, { touch: 24 })).toEqual([]);
+});
+
+test('a label that only fits in English is found with longer texts, which are restored after it', async ({
+  page,
+}) => {
+  const label = '<p style="margin-left:280px;white-space:nowrap">Add a reading</p><p>65 °C</p>';
+  await page.setContent(PAGE(`<div style="overflow-x:hidden;width:390px">${label}</div>`));
+  const english = await page.locator('div').innerHTML();
+  expect(await layoutFaults(page, { touch: 24 })).toEqual([]);
+  const restore = await lengthenTexts(page);
+  await expect(page.getByText('65 °C', { exact: true })).toBeVisible();
+  const [fault] = await layoutFaults(page, { touch: 24 });
+  expect(fault).toMatch(/“Ådd á rêádïñg .*” goes \d+ px past the right edge/);
+  await restore();
+  expect(await page.locator('div').innerHTML()).toBe(english);
 });

@@ -46,32 +46,46 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
     for (let at: Element | null = node; at; at = at.parentElement) all.push(at);
     return all;
   };
+  /** Style of an element, asked for once. */
+  const styles = new Map<Element, CSSStyleDeclaration>();
+  const styleOf = (node: Element): CSSStyleDeclaration => {
+    const style = styles.get(node) ?? getComputedStyle(node);
+    styles.set(node, style);
+    return style;
+  };
+  const hidden = new Map<Element, boolean>();
   /** Neither shown nor for screen readers only. */
-  const isHidden = (node: Element): boolean =>
-    ancestors(node).some((at) => {
-      const style = getComputedStyle(at);
-      return (
-        style.display === 'none' ||
-        style.visibility === 'hidden' ||
-        style.opacity === '0' ||
-        style.clip === 'rect(0px, 0px, 0px, 0px)' ||
-        style.clipPath.includes('inset(50%)')
-      );
-    });
-  /** The part that its scrolling and clipping ancestors leave to be seen. */
-  const seenOf = (node: Element, box: Box): Box => {
-    let seen = meet(box, { left: 0, top: 0, right: width, bottom: height });
-    for (const at of ancestors(node)) {
-      const style = getComputedStyle(at);
-      if (CLIPS.test(style.overflowX) || CLIPS.test(style.overflowY)) {
-        seen = meet(seen, boxOf(at.getBoundingClientRect()));
-      }
-    }
-    return seen;
+  const isHidden = (node: Element): boolean => {
+    const known = hidden.get(node);
+    if (known !== undefined) return known;
+    const style = styleOf(node);
+    const found =
+      style.display === 'none' ||
+      style.visibility === 'hidden' ||
+      style.opacity === '0' ||
+      style.clip === 'rect(0px, 0px, 0px, 0px)' ||
+      style.clipPath.includes('inset(50%)') ||
+      (node.parentElement !== null && isHidden(node.parentElement));
+    hidden.set(node, found);
+    return found;
+  };
+  const windows = new Map<Element, Box>();
+  /** What an element and its scrolling and clipping ancestors leave to be seen. */
+  const windowOf = (node: Element): Box => {
+    const known = windows.get(node);
+    if (known) return known;
+    const around = node.parentElement
+      ? windowOf(node.parentElement)
+      : { left: 0, top: 0, right: width, bottom: height };
+    const style = styleOf(node);
+    const clips = CLIPS.test(style.overflowX) || CLIPS.test(style.overflowY);
+    const found = clips ? meet(around, boxOf(node.getBoundingClientRect())) : around;
+    windows.set(node, found);
+    return found;
   };
   const inSideScroller = (node: Element): boolean =>
     ancestors(node).some((at) => {
-      const { overflowX } = getComputedStyle(at);
+      const { overflowX } = styleOf(at);
       return /auto|scroll/.test(overflowX) && at.scrollWidth > at.clientWidth + 1;
     });
   const short = (text: string): string => text.trim().replace(/\s+/g, ' ').slice(0, 40);
@@ -89,7 +103,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
       if (rect.width < 1 || rect.height < 1) continue;
       const inset = 0.24 * rect.height;
       const box = { ...boxOf(rect), top: rect.top + inset, bottom: rect.bottom - inset };
-      texts.push({ node: parent, says, box, seen: seenOf(parent, box) });
+      texts.push({ node: parent, says, box, seen: meet(box, windowOf(parent)) });
     }
   }
 
@@ -112,7 +126,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
     if (isEmpty(box) || isHidden(node)) continue;
     const says = node.getAttribute('aria-label') ?? node.textContent ?? '';
     edge(node, box, says);
-    const isInline = getComputedStyle(node).display === 'inline';
+    const isInline = styleOf(node).display === 'inline';
     const lines = isInline ? [...node.getClientRects()] : [node.getBoundingClientRect()];
     // The width of a word in a sentence is given; its line is the touch target.
     const high = Math.min(...lines.map((line) => line.height));
@@ -124,7 +138,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
 
   // No text on another. Text under an opaque bar is covered, not overlapped.
   const isOpaque = (node: Element): boolean => {
-    const [, , , alpha = '1'] = getComputedStyle(node).backgroundColor.match(/[\d.]+/g) ?? [
+    const [, , , alpha = '1'] = styleOf(node).backgroundColor.match(/[\d.]+/g) ?? [
       '0',
       '0',
       '0',
@@ -156,7 +170,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
   // No large gap in scrolled content.
   const DRAWN = 'svg,canvas,img,input,textarea,[role=button],[role=slider]';
   for (const scroller of document.querySelectorAll('*')) {
-    if (!/auto|scroll/.test(getComputedStyle(scroller).overflowY) || isHidden(scroller)) continue;
+    if (!/auto|scroll/.test(styleOf(scroller).overflowY) || isHidden(scroller)) continue;
     const drawn = [...scroller.querySelectorAll(DRAWN)]
       .filter((node) => !isHidden(node))
       .map((node) => boxOf(node.getBoundingClientRect()))
@@ -195,10 +209,7 @@ const scrollTo = (share: number): number => {
  * Layout faults of a page in its present state, from its top to its end: text that overlaps, content past an edge,
  * sideways scrolling, small touch targets, empty gaps.
  */
-export const layoutFaults = async (
-  page: Page,
-  bounds: LayoutBounds,
-): Promise<readonly string[]> => {
+export const layoutFaults = async (page: Page, bounds: LayoutBounds): Promise<string[]> => {
   await page.addStyleTag({ content: '.offscreen-free{content-visibility:visible !important}' });
   const viewport = page.viewportSize() ?? { width: 390, height: 844 };
   const question = { ...bounds, mostGap: MOST_GAP };

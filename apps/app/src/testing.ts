@@ -2,7 +2,7 @@ import type { CookLine, PlanRecord } from '@crustan/core/formats';
 import { keptPlan } from '@crustan/core/formats/keptPlan';
 import type { CookPlan } from '@crustan/core/plan';
 
-export { planOf, slicedPlanOf, STEAK as REQUEST } from '@crustan/core/tests';
+export { planOf, slicedPlanOf, STEAK as REQUEST } from './solver.bundle';
 
 export const uuid = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 

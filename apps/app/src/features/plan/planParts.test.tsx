@@ -1,5 +1,6 @@
 import { act, cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { planWay, type PlanUpdate } from '@crustan/core/plan';
+import type { PlanUpdate } from '@crustan/core/plan';
+import { planWay } from '../../solver.bundle';
 import { heatStartFor, runOf } from '@crustan/core/schedule';
 import { renderWithStore } from '../../renderWithStore';
 import { plateMoment } from '../../store/plateTime';

@@ -67,10 +67,10 @@ describe('a service’s schedule', () => {
 
   it('is the same for the same job, and no later than first come, first served', () => {
     let [late, inTurn] = [0, 0];
-    for (let seed = 1; seed <= 12; seed += 1) {
+    for (let seed = 1; seed <= runsOf(12, 2); seed += 1) {
       const job = serviceOf(seed, 14);
       const schedule = scheduleService(job);
-      expect(scheduleService(job)).toEqual(schedule);
+      if (seed <= 3) expect(scheduleService(job)).toEqual(schedule);
       late += schedule.late;
       inTurn += scheduleInTurn(job).late;
     }
@@ -82,7 +82,7 @@ describe('a service’s schedule', () => {
     const gear = { ...LINE, pans: LINE.pans.slice(1), holding: 99 };
     const spacing = { slot: 20, plating: 20 };
     let [found, best] = [0, 0];
-    for (const seed of someOf([1, 2, 3, 4, 5, 6, 7, 8], 2)) {
+    for (const seed of someOf([1, 2, 3, 4, 5, 6, 7, 8], 4)) {
       const job = drawnService(seededRandom(seed), 5, { ...gear, hands: 1 });
       const { late } = scheduleService(job, spacing);
       const optimum = exactLateness(job, { ...spacing, atMost: late }, (programme) => {

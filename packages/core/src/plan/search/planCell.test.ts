@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { runToEnd } from '../../maths/runToEnd';
-import { planCases } from '../../tests';
+import { planCases, runsOf, someOf } from '../../tests';
 import { planCell } from './planCell';
 import { planWay } from './planWay';
 import type { CookPlan, Obstacle, PlanSpread } from '../legs/planResult';
@@ -9,7 +9,7 @@ import type { CookPlan, Obstacle, PlanSpread } from '../legs/planResult';
 describe('planCell', () => {
   // Few: each is planned twice.
   it('agrees with the plan of the same request', () => {
-    const cases = fc.sample(planCases, { seed: 30, numRuns: 6 });
+    const cases = someOf(fc.sample(planCases, { seed: 30, numRuns: 6 }), 2);
     const feasible = cases.filter(({ request, pan }) => {
       const cell = runToEnd(planCell(request, { pan }));
       let plan: CookPlan | undefined;
@@ -30,7 +30,7 @@ describe('planCell', () => {
       expect(cell.spread).toBe(spread?.seconds);
       return true;
     });
-    expect(feasible.length).toBeGreaterThan(2);
+    expect(feasible.length).toBeGreaterThanOrEqual(runsOf(3, 3));
   });
 
   it('refuses a target under the minimum', () => {

@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react';
-import { runToEnd } from '@crustan/core/maths';
-import { judgeTimes, type PlanRequest, type SaidStep } from '@crustan/core/plan';
+import type { PlanRequest, SaidStep } from '@crustan/core/plan';
 import { renderWithStore } from '../../../renderWithStore';
+import { judgeTimes, runToEnd } from '../../../solver.bundle';
 import { REQUEST } from '../../../testing';
 import { selectCooks } from '../../../store/logSelectors';
 import { OwnTimes } from './OwnTimes';
