@@ -193,7 +193,7 @@ test('takes tables and logs, row by row, and says what it leaves out', async ({ 
   }
 });
 
-test('writes a cook down from memory, and finds it learned from', async ({ page, own }) => {
+test('writes a cook down from memory, and finds it learned from', { tag: '@deep' }, async ({ page, own }) => {
   await openPlan(page, own.url);
   await page.getByRole('link', { name: 'Logbook', exact: true }).click();
   await page.getByRole('link', { name: 'Write down a cook from memory' }).click();

@@ -86,7 +86,7 @@ test('two pages of one phone press on one cook, and nothing of either is lost', 
   }
 });
 
-test('a clock that jumps an hour stamps no press, and is said to have jumped', async ({
+test('a clock that jumps an hour stamps no press, and is said to have jumped', { tag: '@deep' }, async ({
   page,
   served,
 }) => {

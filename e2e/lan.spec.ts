@@ -113,7 +113,7 @@ test('a phone is paired, works without the network, and is let go at once', asyn
   await second.close();
 });
 
-test('a phone that watches sees Stove and Pass, and has nothing to press', async ({ page }) => {
+test('a phone that watches sees Stove and Pass, and has nothing to press', { tag: '@deep' }, async ({ page }) => {
   const context = await trusting.newContext(PHONE);
   const phone = await context.newPage();
   await pair(phone, await codeFrom(page, 'View only'), 'Dining room');

@@ -1,7 +1,7 @@
 import { practiceListSchema } from '@crustan/core/formats/practiceSchema';
 import { expect, findings, fits, test } from './kitchen';
 
-test('the course spans the ways; what was reached is kept with the logbook', async ({
+test('the course spans the ways; what was reached is kept with the logbook', { tag: '@deep' }, async ({
   page,
   own,
 }) => {

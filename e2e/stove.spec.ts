@@ -29,7 +29,7 @@ const startThick = async (page: Page, url: string): Promise<void> => {
   await expect(page.getByRole('timer')).toBeVisible();
 };
 
-test('readings from the stand-in kitchen find its oven out, and trouble is computed from there', async ({
+test('readings from the stand-in kitchen find its oven out, and trouble is computed from there', { tag: '@deep' }, async ({
   page,
   own,
 }) => {
@@ -68,7 +68,7 @@ test('readings from the stand-in kitchen find its oven out, and trouble is compu
   await page.getByRole('button', { name: 'Unlink' }).click();
 });
 
-test('a late step on another screen can be read in every light', async ({ page, context, own }) => {
+test('a late step on another screen can be read in every light', { tag: '@deep' }, async ({ page, context, own }) => {
   await withClock(context, fastClock(60));
   await startThick(page, own.url);
   await page.getByRole('link', { name: 'Kitchen' }).click();
@@ -109,7 +109,7 @@ test('works with the network gone, opened anew, and catches up', async ({ page, 
   }
 });
 
-test('two phones on one cook agree, one of them minutes wrong, the server killed between', async ({
+test('two phones on one cook agree, one of them minutes wrong, the server killed between', { tag: '@deep' }, async ({
   page,
   browser,
 }) => {

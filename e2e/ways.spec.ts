@@ -25,7 +25,7 @@ const allWays = async (page: Page, ways: readonly string[]): Promise<void> => {
   for (const way of ways) await expect(page.getByTestId(`way-${way}`)).toContainText('±');
 };
 
-test('a thick steak is compared every way for the same end, and the even one is planned', async ({
+test('a thick steak is compared every way for the same end, and the even one is planned', { tag: '@deep' }, async ({
   page,
   own,
 }) => {
@@ -72,7 +72,7 @@ test('a fish fillet is planned on its skin, its hazards said', async ({ page, ow
   await expect(page.getByText('Contains fish (salmon).').first()).toBeVisible();
 });
 
-test('a pork chop on its bone: edges first, and how far the bone lags', async ({ page, own }) => {
+test('a pork chop on its bone: edges first, and how far the bone lags', { tag: '@deep' }, async ({ page, own }) => {
   await openPlan(page, own.url);
   await take(page, 'Pork chop on the bone');
   await page.getByTestId('word-moves').click();
@@ -119,7 +119,7 @@ test('salted two days ahead, with a side: exported, and read back by a calendar'
   expect(`at ${shown}`).toBe(hour);
 });
 
-test('a plan goes by link and by file', async ({ page, own, context }) => {
+test('a plan goes by link and by file', { tag: '@deep' }, async ({ page, own, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await openPlan(page, own.url);
   await setFigure(page, 'thickness', /Thickness in mm/, '33');
@@ -174,7 +174,7 @@ test('the lock keeps every plan to the table, and its remedy meets it', async ({
   await expect(page.getByTestId('word-target')).toContainText(`${target}°`);
 });
 
-test('a piece of the cook’s own is kept, planned, and still there tomorrow', async ({
+test('a piece of the cook’s own is kept, planned, and still there tomorrow', { tag: '@deep' }, async ({
   page,
   own,
 }) => {

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, openPlan, pressOn, test } from './kitchen';
 
-test('a rib for six is planned low, held an hour and blasted, and followed at the stove', async ({
+test('a rib for six is planned low, held an hour and blasted, and followed at the stove', { tag: '@deep' }, async ({
   page,
   own,
 }) => {

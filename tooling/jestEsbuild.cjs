@@ -8,7 +8,7 @@ const { buildSync, transformSync } = require('esbuild');
 
 const ROOT = path.dirname(require.resolve('../package.json'));
 /** Sources that a bundle may hold. */
-const SOURCES = ['packages/core/src', 'apps/server/src', 'apps/cli/src'];
+const SOURCES = ['packages/core/src', 'packages/messages/src', 'apps/server/src', 'apps/cli/src'];
 /** Packages without an entry for CommonJS: they are bundled too. */
 const MODULES_ONLY = new Set(['d3-random', 'chevrotain']);
 

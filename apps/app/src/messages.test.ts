@@ -4,6 +4,7 @@ import { CUTS, ALLERGENS, RUBS } from '@crustan/core/food';
 import { DONENESS_SCALES } from '@crustan/core/doneness';
 import { FATS } from '@crustan/core/gear/fats';
 import { loadCatalogues, setLanguage, translateName, translator } from '@crustan/messages';
+import { argumentsOf } from '@crustan/messages/argumentsOf';
 import { kitchen } from '@crustan/messages/en/kitchen';
 import { logbook } from '@crustan/messages/en/logbook';
 import { meanings } from '@crustan/messages/en/meanings';
@@ -19,7 +20,6 @@ import { plan as planEs } from '@crustan/messages/es/plan';
 import { service as serviceEs } from '@crustan/messages/es/service';
 import { shared as sharedEs } from '@crustan/messages/es/shared';
 import { stove as stoveEs } from '@crustan/messages/es/stove';
-import { IntlMessageFormat } from 'intl-messageformat';
 
 const SRC = __dirname;
 
@@ -48,25 +48,6 @@ const usedIn = (folder: string): ReadonlySet<string> =>
       ])
       .map(([, id]) => id ?? ''),
   );
-
-type Element = ReturnType<IntlMessageFormat['getAst']>[number];
-
-/** Names of the arguments of a message, those inside the cases of plurals too. */
-const argumentsOf = (message: string): ReadonlySet<string> => {
-  const found = new Set<string>();
-  const visit = (elements: readonly Element[]): void => {
-    for (const element of elements) {
-      // A number is the kind of literal text and of `#`.
-      if (element.type === 0 || element.type === 7) continue;
-      found.add(element.value);
-      if ('options' in element) {
-        for (const { value } of Object.values(element.options)) visit(value);
-      }
-    }
-  };
-  visit(new IntlMessageFormat(message, 'en', undefined, { ignoreTag: true }).getAst());
-  return found;
-};
 
 describe('the message catalogues', () => {
   it.each(CATALOGUES.map((one) => [one.folder || 'shared', one] as const))(

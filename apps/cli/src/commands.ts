@@ -30,6 +30,7 @@ import { heatStartFor, runOf } from '@crustan/core/schedule';
 import { CUT_IDS, CUTS } from '@crustan/core/food';
 import { readDinner } from '@crustan/core/phrases/readDinner';
 import { z } from 'zod';
+import { LANGUAGE, t } from './words';
 
 /** Longer sentences are cut, characters. */
 const LONGEST_SAID = 10_000;
@@ -46,7 +47,9 @@ const withParsed = <T extends z.ZodType>(
   run: (parsed: z.output<T>) => Outcome,
 ): Outcome => {
   const parsed = schema.safeParse(value);
-  return parsed.success ? run(parsed.data) : { refused: true, json: problemOf(parsed.error) };
+  return parsed.success
+    ? run(parsed.data)
+    : { refused: true, json: { ...problemOf(parsed.error), title: t('not-in-range') } };
 };
 
 const printed = (json: unknown): Outcome => ({ refused: false, json });
@@ -67,10 +70,13 @@ export const simulateCommand = (value: unknown): Outcome =>
   });
 
 const stillFrozen = (core: number, seconds: number): Outcome => {
-  const message = `leave ice in the middle (${core.toFixed(1)} C after ${Math.round(seconds)} s): longer, or until thawed, would be right`;
+  const message = t('leave-ice-in-the-middle', {
+    core: core.toFixed(1),
+    seconds: String(Math.round(seconds)),
+  });
   const json: Problem = {
     type: PROBLEM_TYPES.outOfRange,
-    title: 'This is not in range',
+    title: t('not-in-range'),
     status: 400,
     detail: `stages ${message}`,
     errors: [{ path: 'stages', message }],
@@ -164,13 +170,12 @@ const planOf = (value: unknown): Outcome =>
     });
   });
 
-/** Every command that reads a file, by its name. */
 /**
  * `crustan plan --say WORDS`: a dinner in a cook's own words, planned. Words that are not used are printed with the plan; a
  * sentence without a piece is refused.
  */
 export const describeCommand = (words: string): Outcome => {
-  const { request, hour, day, unread } = readDinner(words.slice(0, LONGEST_SAID));
+  const { request, hour, day, unread } = readDinner(words.slice(0, LONGEST_SAID), { language: LANGUAGE });
   const { cut } = request;
   if (cut === undefined) {
     return withParsed(z.strictObject({ cut: z.enum(CUT_IDS) }), {}, () => printed(undefined));
@@ -185,6 +190,8 @@ export const describeCommand = (words: string): Outcome => {
     ? { refused, json }
     : printed({ said: { request, hour, day, unread }, plan: json });
 };
+
+/** Every command that reads a file, by its name. */
 export const COMMANDS = {
   simulate: simulateCommand,
   plan: planCommand,

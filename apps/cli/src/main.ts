@@ -2,8 +2,13 @@ import { readFileSync } from 'node:fs';
 import { COMMANDS, isCommandName, describeCommand, type Outcome } from './commands';
 import { isSchemaName, jsonSchemaOf, SCHEMA_NAMES } from '@crustan/core/formats/jsonSchemas';
 import { readRequests } from './readRequests';
+import { t } from './words';
 
-const USAGE = `usage: npm run -s crustan -- ${Object.keys(COMMANDS).join(' FILE | ')} FILE | plan --say "two ribeyes, 4 cm, rare" | schema NAME`;
+const USAGE = t('usage', {
+  commands: Object.keys(COMMANDS)
+    .map((name) => `${name} ${t('file')}`)
+    .join(' | '),
+});
 
 const giveUp = (line: string): never => {
   process.stderr.write(`${line}\n`);
@@ -19,7 +24,7 @@ if (name === 'plan' && file === '--say') {
   process.exit(0);
 }
 if (name === 'schema') {
-  if (!isSchemaName(file)) giveUp(`Unknown schema. Use one of ${SCHEMA_NAMES.join(', ')}.`);
+  if (!isSchemaName(file)) giveUp(t('unknown-schema', { schemas: SCHEMA_NAMES.join(', ') }));
   else process.stdout.write(`${JSON.stringify(jsonSchemaOf(file), null, 2)}\n`);
   process.exit(0);
 }
@@ -30,14 +35,16 @@ const text = (): string => {
   try {
     return readFileSync(file, 'utf8');
   } catch (error) {
-    return giveUp(`${file} cannot be read: ${error instanceof Error ? error.message : ''}`);
+    return giveUp(
+      t('file-cannot-be-read', { file, why: error instanceof Error ? error.message : '' }),
+    );
   }
 };
 
 const requests = readRequests(file, text());
 switch (requests.kind) {
   case 'unreadable':
-    giveUp(`${file} cannot be read as JSON: ${requests.why}`);
+    giveUp(t('file-is-not-json', { file, why: requests.why }));
     break;
   case 'one': {
     const { refused, json } = command(requests.value);

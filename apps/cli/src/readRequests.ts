@@ -1,4 +1,5 @@
 import type { Problem } from '@crustan/core/formats';
+import { t } from './words';
 
 /** One of many requests: its value, or the problem of its line. */
 export type Request = { readonly value: unknown } | { readonly problem: Problem };
@@ -15,8 +16,8 @@ const ofLine = (line: string, at: number): Request => {
   try {
     return { value: JSON.parse(line) };
   } catch (error) {
-    const detail = `line ${at + 1} is not JSON: ${whyOf(error)}`;
-    return { problem: { type: 'about:blank', title: 'Not JSON', status: 400, detail } };
+    const detail = t('line-is-not-json', { line: String(at + 1), why: whyOf(error) });
+    return { problem: { type: 'about:blank', title: t('not-json'), status: 400, detail } };
   }
 };
 

@@ -1,10 +1,16 @@
+import type { Language } from '@crustan/messages';
+
 /** Text with HTML escapes. */
 export const escaped = (text: string): string =>
   text.replace(/[&<>"']/g, (letter) => `&#${letter.charCodeAt(0)};`);
 
 /** A page of the server's own, without scripts: before a phone is paired it is given no program. */
-export const htmlPage = (title: string, body: string): string => `<!doctype html>
-<html lang="en">
+export const htmlPage = (
+  language: Language,
+  title: string,
+  body: string,
+): string => `<!doctype html>
+<html lang="${language}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">

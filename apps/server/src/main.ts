@@ -1,6 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { environmentLanguage } from '@crustan/messages';
 import { openAnswers } from './access/openAnswers';
 import { pairingCodes } from './access/pairingCodes';
 import { phoneList } from './access/phoneList';
@@ -15,11 +16,14 @@ import { describeAddresses } from './lan/describeAddresses';
 import { startLan, type Lan } from './lan/startLan';
 import { logDestination } from './logDestination';
 import { runCommand } from './commands';
+import { SERVER_WORDS } from './words/serverWords';
 
 /** The built server lies in dist/, its migrations beside it, the built interface next door. */
 const here = path.dirname(fileURLToPath(import.meta.url));
 const migrations = path.join(here, '../drizzle');
 const site = path.join(here, '../../app/dist');
+
+const t = SERVER_WORDS[environmentLanguage(process.env)];
 
 const say = (line: string): void => {
   process.stdout.write(`${line}\n`);
@@ -40,13 +44,11 @@ const command = await runCommand(process.argv.slice(2), { folder, migrations, sa
 if (command !== undefined) process.exit(command);
 
 if (!existsSync(path.join(site, 'index.html'))) {
-  giveUp('The interface is not built; start with npm start or npm run demo, which build it.');
+  giveUp(t('interface-not-built'));
 }
 /** Before this the clock of a machine without a battery has not been set yet. */
 if (Date.now() < Date.UTC(2024, 0, 1)) {
-  process.stderr.write(
-    `This machine's clock says ${new Date().toISOString()}; set it, or cooks are dated wrong.\n`,
-  );
+  process.stderr.write(`${t('clock-says', { time: new Date().toISOString() })}\n`);
 }
 
 /** Ends with the reason in words where what is in the data folder cannot be used. */
@@ -66,7 +68,7 @@ const book = usable(() => {
 const phones = usable(() => phoneList(folder));
 
 if (book.recovered !== undefined) {
-  say(`A restore had been cut off: ${book.recovered} was put back as the logbook.`);
+  say(t('restore-was-cut-off', { file: book.recovered }));
 }
 
 let lan: Lan | undefined;
@@ -106,7 +108,7 @@ const onNetwork = async (): Promise<void> => {
     await describeAddresses(lan.network(), say);
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error);
-    giveUp(`Not on the network: ${why}. CRUSTAN_LAN_PORT and CRUSTAN_WELCOME_PORT choose ports.`);
+    giveUp(t('network-not-opened', { why }));
   }
 };
 
@@ -115,16 +117,17 @@ const server = app.listen(port, host, (error) => {
     const inUse = 'code' in error && error.code === 'EADDRINUSE';
     giveUp(
       inUse
-        ? `Port ${port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.`
-        : `Cannot listen on ${host}:${port}: ${error.message}.`,
+        ? t('port-in-use', { port: String(port) })
+        : t('cannot-listen', { host, port: String(port), why: error.message }),
     );
   }
   // Only now is this surely the one server of this logbook: what an earlier one left is cleared away.
   cleanUpImports(book);
-  const address = server.address();
-  const taken = typeof address === 'object' && address ? address.port : port;
-  say(`Crustan is at http://${host === '0.0.0.0' ? 'localhost' : host}:${taken}`);
-  say(demo ? 'Demo data from the Fennick Street supper room.' : `Your book is in ${folder}.`);
+  const bound = server.address();
+  const taken = typeof bound === 'object' && bound ? bound.port : port;
+  const address = `http://${host === '0.0.0.0' ? 'localhost' : host}:${taken}`;
+  say(t('crustan-is-at', { address }));
+  say(demo ? t('demo-data') : t('your-book-is-in', { folder }));
   void onNetwork();
 });
 

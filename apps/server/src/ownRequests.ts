@@ -37,7 +37,7 @@ export const ownHost =
   (req, _res, next) => {
     const hosts = req.rawHeaders.filter((header, i) => i % 2 === 0 && /^host$/i.test(header));
     if (hosts.length > 1) {
-      next(problem(400, 'Two hosts', 'A request names one host.'));
+      next(problem(400, (t) => [t('two-hosts'), t('names-one-host')]));
       return;
     }
     const name = nameOf(req.headers.host);
@@ -45,9 +45,11 @@ export const ownHost =
       next();
       return;
     }
-    const detail =
-      'This server does not answer to that name. Open it under its own address, or add the name to CRUSTAN_HOSTS.';
-    next(problem(421, 'Another server’s name', detail, { type: PROBLEM_TYPES.foreign }));
+    next(
+      problem(421, (t) => [t('name-of-another-server'), t('does-not-answer-to-that-name')], {
+        type: PROBLEM_TYPES.foreign,
+      }),
+    );
   };
 
 const CHANGES_NOTHING = ['GET', 'HEAD', 'OPTIONS'];
@@ -67,8 +69,11 @@ export const ownPages: RequestHandler = (req, _res, next) => {
     next();
     return;
   }
-  const detail = 'Only this kitchen’s own pages may change its book.';
-  next(problem(403, 'Another site’s page', detail, { type: PROBLEM_TYPES.foreign }));
+  next(
+    problem(403, (t) => [t('page-of-another-site'), t('only-own-pages')], {
+      type: PROBLEM_TYPES.foreign,
+    }),
+  );
 };
 
 /** A message that says anything says it in one of these types. */
@@ -80,6 +85,7 @@ export const bodyOf =
       next();
       return;
     }
-    const wanted = types.join(' or ');
-    next(problem(415, 'Not understood', `The message must be ${wanted}.`));
+    next(
+      problem(415, (t) => [t('not-understood'), t('must-be-of-type', { types: types.join(', ') })]),
+    );
   };

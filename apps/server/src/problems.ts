@@ -1,41 +1,62 @@
-import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
+import type { ErrorRequestHandler, Request, RequestHandler, Response } from 'express';
 import type { z } from 'zod';
 import { isDiskFull, thrownProperty } from './errorCode';
 import { problemOf, PROBLEM_TYPES, type Problem, type ProblemType } from '@crustan/core/formats';
+import { SERVER_WORDS, type ServerWords } from './words/serverWords';
+import { wordsFor } from './words/wordsFor';
 
-/** A problem on its way to the caller. */
+/** A problem on its way to the caller. It is put into words in the language of the caller. */
 export class ProblemError extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.detail);
+  constructor(readonly problemIn: (t: ServerWords) => Problem) {
+    super(problemIn(SERVER_WORDS.en).detail);
   }
 }
 
-/** @param more what a program needs beyond the status: its type, and the parts that are wrong */
+/** Parts of a problem by which a program decides: its type, and the parts of the message that are wrong. */
+interface More {
+  readonly type?: ProblemType;
+  readonly errors?: Problem['errors'];
+}
+
+/** @param say its title, and a sentence that says what would be right */
 export const problem = (
   status: number,
-  title: string,
-  detail: string,
-  more: { readonly type?: ProblemType; readonly errors?: Problem['errors'] } = {},
-): ProblemError => new ProblemError({ type: 'about:blank', title, status, detail, ...more });
+  say: (t: ServerWords) => readonly [title: string, detail: string],
+  more: More | ((t: ServerWords) => More) = {},
+): ProblemError =>
+  new ProblemError((t) => {
+    const [title, detail] = say(t);
+    const rest = typeof more === 'function' ? more(t) : more;
+    return { type: 'about:blank', title, status, detail, ...rest };
+  });
 
 export const noSuchCook = (): ProblemError =>
-  problem(404, 'No such cook', 'This cook is not in the logbook.', {
+  problem(404, (t) => [t('no-such-cook'), t('cook-not-in-the-logbook')], {
     type: PROBLEM_TYPES.noSuchCook,
   });
+
+/** The id of an address differs from that of the message. */
+export const twoIds = (): ProblemError =>
+  problem(400, (t) => [t('two-names'), t('ids-must-be-the-same')]);
 
 /** Parses what came in; what is not in range goes back as a problem. */
 export const parsed = <T extends z.ZodType>(schema: T, value: unknown): z.output<T> => {
   const result = schema.safeParse(value);
-  if (!result.success) throw new ProblemError(problemOf(result.error));
+  if (!result.success) {
+    const { error } = result;
+    throw new ProblemError((t) => ({ ...problemOf(error), title: t('not-in-range') }));
+  }
   return result.data;
 };
 
-const send = (res: Response, body: Problem): void => {
+const send = (req: Request, res: Response, { problemIn }: ProblemError): void => {
+  const body = problemIn(wordsFor(req));
+  res.vary('Accept-Language');
   res.status(body.status).type('application/problem+json').send(JSON.stringify(body));
 };
 
 const nothingHere = (method: string, path: string): ProblemError =>
-  problem(404, 'Nothing here', `There is no ${method} ${path} here.`);
+  problem(404, (t) => [t('nothing-here'), t('no-such-route', { method, path })]);
 
 /** An address that no decoder takes is answered before anything looks for a file under it. */
 export const readableAddress: RequestHandler = (req, _res, next) => {
@@ -43,13 +64,12 @@ export const readableAddress: RequestHandler = (req, _res, next) => {
     decodeURIComponent(req.path);
     next();
   } catch {
-    const detail = 'Invalid % escape in the address.';
-    next(problem(400, 'No such address', detail));
+    next(problem(400, (t) => [t('no-such-address'), t('invalid-escape')]));
   }
 };
 
 export const noSuchPath: RequestHandler = (req, res) => {
-  send(res, nothingHere(req.method, req.path).problem);
+  send(req, res, nothingHere(req.method, req.path));
 };
 
 const kilobytes = (bytes: number): string =>
@@ -57,32 +77,37 @@ const kilobytes = (bytes: number): string =>
 
 /** Errors of Express and its parsers, by their names. */
 const SAID: Readonly<Record<string, (status: number) => ProblemError>> = {
-  'entity.parse.failed': (status) => problem(status, 'Not understood', 'The message must be JSON.'),
+  'entity.parse.failed': (status) =>
+    problem(status, (t) => [t('not-understood'), t('must-be-json')]),
   'encoding.unsupported': (status) =>
-    problem(status, 'Not understood', 'The message is compressed in a way that is not read here.'),
+    problem(status, (t) => [t('not-understood'), t('unknown-compression')]),
   'charset.unsupported': (status) =>
-    problem(status, 'Not understood', 'The message must be UTF-8.'),
-  'request.aborted': (status) => problem(status, 'Cut off', 'The message did not arrive whole.'),
+    problem(status, (t) => [t('not-understood'), t('must-be-utf-8')]),
+  'request.aborted': (status) => problem(status, (t) => [t('cut-off'), t('did-not-arrive-whole')]),
   'request.size.invalid': (status) =>
-    problem(status, 'Cut off', 'The message is not as long as it says.'),
+    problem(status, (t) => [t('cut-off'), t('not-as-long-as-it-says')]),
 };
 
 const problemFrom = (error: unknown, method: string, path: string): ProblemError | undefined => {
   if (error instanceof ProblemError) return error;
   if (isDiskFull(error)) {
-    const detail = 'Disk full: not saved. Free some space.';
-    return problem(507, 'The disk is full', detail, { type: PROBLEM_TYPES.diskFull });
+    return problem(507, (t) => [t('disk-is-full'), t('not-saved-free-some-space')], {
+      type: PROBLEM_TYPES.diskFull,
+    });
   }
   const status = thrownProperty(error, 'status');
   if (typeof status !== 'number' || status < 400 || status >= 500) return undefined;
   if (status === 404) return nothingHere(method, path);
   const limit = thrownProperty(error, 'limit');
   if (status === 413) {
-    const most = typeof limit === 'number' ? kilobytes(limit) : 'less';
-    return problem(413, 'Too large', `A message to ${path} may be ${most} at most.`);
+    const size = typeof limit === 'number' ? kilobytes(limit) : undefined;
+    return problem(413, (t) => [
+      t('too-large'),
+      t('may-be-at-most', { path, size: size ?? t('less') }),
+    ]);
   }
   const said = SAID[String(thrownProperty(error, 'type'))];
-  return said?.(status) ?? problem(status, 'Not understood', 'This request cannot be answered.');
+  return said?.(status) ?? problem(status, (t) => [t('not-understood'), t('cannot-be-answered')]);
 };
 
 /** Every error leaves in one shape, and none leaves with its insides. */
@@ -93,9 +118,13 @@ export const answerProblem: ErrorRequestHandler = (error: unknown, req, res, nex
   }
   const found = problemFrom(error, req.method, req.path);
   if (found) {
-    send(res, found.problem);
+    send(req, res, found);
     return;
   }
   req.log.error(error);
-  send(res, problem(500, 'Server error', 'Not saved; see the server log.').problem);
+  send(
+    req,
+    res,
+    problem(500, (t) => [t('server-error'), t('see-the-server-log')]),
+  );
 };

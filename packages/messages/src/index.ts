@@ -1,4 +1,5 @@
 export type { Catalogue } from './catalogue';
+export { environmentLanguage } from './environmentLanguage';
 export { currentLanguage, loadCatalogues, setLanguage, translateName } from './currentLanguage';
 export { LANGUAGES, type Language } from './language';
-export { translator, type Translate } from './translator';
+export { translator, translators, type Translate } from './translator';

@@ -16,7 +16,7 @@ export type ValuesOf<Message extends string> = Message extends
   ? Readonly<Record<string, MessageValue>>
   : Readonly<Record<Names<Message>, MessageValue>>;
 
-/** Formats a message of one place in the language of the page. */
+/** Formats a message of one place in one language. */
 export type Translate<Messages extends Catalogue> = <Id extends keyof Messages & string>(
   id: Id,
   ...values: Messages[Id] extends `${string}{${string}` ? [values: ValuesOf<Messages[Id]>] : []
@@ -49,6 +49,22 @@ export const translator =
     const message = messages?.[id] ?? english[id] ?? id;
     return /[{']/.test(message) ? format(message, messages ? language : 'en', values) : message;
   };
+
+/**
+ * Functions that format the messages of one place in each language: for a process that answers in several.
+ * @param english its messages in English, in ICU message syntax
+ * @param translated its messages in the other languages
+ */
+export const translators = <const Messages extends Catalogue>(
+  english: Messages,
+  translated: Readonly<Record<Exclude<Language, 'en'>, TranslationOf<Messages>>>,
+): Readonly<Record<Language, Translate<Messages>>> => {
+  const inLanguage =
+    (language: Language, messages: TranslationOf<Messages>): Translate<Messages> =>
+    (id, ...[values = {}]) =>
+      /[{']/.test(messages[id]) ? format(messages[id], language, values) : messages[id];
+  return { en: inLanguage('en', english), es: inLanguage('es', translated.es) };
+};
 
 /** Messages of a place in another language: the same ids. */
 export type TranslationOf<English extends Catalogue> = Readonly<Record<keyof English, string>>;

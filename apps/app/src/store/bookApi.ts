@@ -1,4 +1,5 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { currentLanguage } from '@crustan/messages';
 import { z } from 'zod';
 import { bookImportSchema, type BookImport } from '@crustan/core/formats/bookImportSchema';
 import type { Judgement } from '@crustan/core/formats/judgementSchema';
@@ -67,6 +68,8 @@ export const bookApi = createApi({
   baseQuery: fetchBaseQuery({
     baseUrl: new URL(API, globalThis.location?.href ?? 'http://localhost').href,
     timeout: 8000,
+    // The server answers in the language of the page, which may not be the browser's.
+    prepareHeaders: (headers) => headers.set('Accept-Language', currentLanguage()),
   }),
   tagTypes: ['Plans', 'Cook', 'Trials', 'Menu', 'Services', 'Demand', 'Phones', 'Practice'],
   endpoints: (build) => ({

@@ -25,7 +25,7 @@ const MAY: Readonly<Record<ApiRoute['who'], readonly Phone['role'][]>> = {
   watcher: ['cook', 'watcher'],
 };
 
-const tooMany = problem(429, 'Too many at once', 'Wait a moment and try again.', {
+const tooMany = problem(429, (t) => [t('too-many-at-once'), t('wait-a-moment')], {
   type: PROBLEM_TYPES.tooMany,
 });
 
@@ -46,8 +46,11 @@ export const knowPhone =
   (phones: PhoneList | undefined, now: () => number): RequestHandler =>
   (req, _res, next) => {
     if (isInTheClear(req)) {
-      const detail = 'Over the network this kitchen answers only by https: start it with --lan.';
-      next(problem(403, 'Not in the clear', detail, { type: PROBLEM_TYPES.unpaired }));
+      next(
+        problem(403, (t) => [t('not-in-the-clear'), t('only-by-https')], {
+          type: PROBLEM_TYPES.unpaired,
+        }),
+      );
       return;
     }
     const token = isOwners(req) ? undefined : tokenOf(req);
@@ -69,13 +72,15 @@ const isApi = (path: string): boolean =>
 const wantsPage = (req: Request): boolean =>
   req.method === 'GET' && !isApi(req.path) && req.accepts(['json', 'html']) === 'html';
 
-/** Reason why a paired phone may not send a request; undefined if it may. */
-const refusal = (req: Request, phone: Phone, route: ApiRoute | undefined): string | undefined => {
+/** Message with the reason why a paired phone may not send a request; undefined if it may. */
+const refusal = (
+  req: Request,
+  phone: Phone,
+  route: ApiRoute | undefined,
+): 'only-watches' | 'only-the-owner' | undefined => {
   const mayAsk = route ? MAY[route.who].includes(phone.role) : !isApi(req.path);
   if (mayAsk && (route !== undefined || READS.includes(req.method))) return undefined;
-  return phone.role === 'watcher'
-    ? 'This phone only watches: the owner’s machine can let it cook.'
-    : 'Only the owner’s machine does this.';
+  return phone.role === 'watcher' ? 'only-watches' : 'only-the-owner';
 };
 
 /**
@@ -95,14 +100,17 @@ export const gate =
         res.redirect(303, '/pair');
         return;
       }
-      const detail = 'This phone is not paired. Open /pair.';
-      next(problem(401, 'Not paired', detail, { type: PROBLEM_TYPES.unpaired }));
+      next(
+        problem(401, (t) => [t('not-paired'), t('open-pair')], { type: PROBLEM_TYPES.unpaired }),
+      );
       return;
     }
     const route = routeFor(req.method, req.path);
     const refused = refusal(req, phone, route);
     if (refused !== undefined) {
-      next(problem(403, 'Not from this phone', refused, { type: PROBLEM_TYPES.role }));
+      next(
+        problem(403, (t) => [t('not-from-this-phone'), t(refused)], { type: PROBLEM_TYPES.role }),
+      );
       return;
     }
     if (route?.stream === true && answers.streams(phone.id) >= MOST_STREAMS) {

@@ -1,8 +1,9 @@
-import { Router, urlencoded } from 'express';
+import { Router, urlencoded, type Request } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { phoneName } from '@crustan/core/formats/phonesSchema';
 import { z } from 'zod';
 import { htmlPage, escaped } from '../htmlPage';
+import { languageFor, wordsFor } from '../words/wordsFor';
 import { giveToken } from './cookie';
 import { phoneOf } from './gate';
 import type { PairingCodes } from './pairingCodes';
@@ -18,11 +19,11 @@ const formSchema = z.object({
   name: phoneName,
 });
 
-/** Answer to a code that is not accepted. */
+/** Message about a code that is not accepted. */
 const WRONG = {
-  wrong: 'Wrong code. Look at the code in Kitchen again: it may have changed.',
-  blocked: 'Too many wrong codes from this phone. Ask for a new code in Kitchen.',
-  none: 'No code is good at present: ask for a new one in Kitchen.',
+  wrong: 'wrong-code',
+  blocked: 'too-many-wrong-codes',
+  none: 'no-code-now',
 } as const;
 
 interface Shown {
@@ -31,20 +32,23 @@ interface Shown {
   readonly wrong?: string | undefined;
 }
 
-const page = ({ code = '', name = '', wrong }: Shown): string =>
-  htmlPage(
-    'Pair this phone',
-    `<h1>Pair this phone</h1>
-<p>On the machine that Crustan runs on: Kitchen, Phones, “Pair a phone”. It shows six digits.</p>
+const page = (req: Request, { code = '', name = '', wrong }: Shown): string => {
+  const t = wordsFor(req);
+  return htmlPage(
+    languageFor(req),
+    t('pair-this-phone'),
+    `<h1>${escaped(t('pair-this-phone'))}</h1>
+<p>${escaped(t('where-the-digits-are'))}</p>
 ${wrong === undefined ? '' : `<p role="alert" class="wrong">${escaped(wrong)}</p>`}
 <form method="post" action="/pair">
-<label>The six digits
+<label>${escaped(t('the-six-digits'))}
 <input name="code" inputmode="numeric" autocomplete="one-time-code" pattern="[0-9 ]*" maxlength="8" required value="${escaped(code)}"></label>
-<label>What this phone is called
-<input name="name" maxlength="40" required value="${escaped(name)}" placeholder="By the stove"></label>
-<button>Pair</button>
+<label>${escaped(t('name-of-the-phone'))}
+<input name="name" maxlength="40" required value="${escaped(name)}" placeholder="${escaped(t('by-the-stove'))}"></label>
+<button>${escaped(t('pair'))}</button>
 </form>`,
   );
+};
 
 /** The one page of the kitchen that a phone sees before it is paired. */
 export const pairPages = (
@@ -60,7 +64,7 @@ export const pairPages = (
   routes.get('/', (req, res) => {
     const { code } = req.query;
     res.set('Cache-Control', 'no-store');
-    res.type('html').send(page(typeof code === 'string' && CODE.test(code) ? { code } : {}));
+    res.type('html').send(page(req, typeof code === 'string' && CODE.test(code) ? { code } : {}));
   });
   const limit = rateLimit({
     windowMs: TRIES.window,
@@ -69,19 +73,20 @@ export const pairPages = (
     validate: { keyGeneratorIpFallback: false },
     skipSuccessfulRequests: true,
     legacyHeaders: false,
-    handler: (_req, res) => {
-      const wrong = 'Too many wrong codes from here. Wait five minutes, then ask for a new one.';
-      res.status(429).type('html').send(page({ wrong }));
+    handler: (req, res) => {
+      const wrong = wordsFor(req)('wait-five-minutes');
+      res.status(429).type('html').send(page(req, { wrong }));
     },
   });
   routes.post('/', limit, urlencoded({ extended: false, limit: '2kb' }), (req, res) => {
     res.set('Cache-Control', 'no-store');
+    const t = wordsFor(req);
     const form = formSchema.safeParse(req.body);
     const again = (status: number, shown: Shown): void => {
-      res.status(status).type('html').send(page(shown));
+      res.status(status).type('html').send(page(req, shown));
     };
     if (!form.success || !CODE.test(form.data.code)) {
-      again(400, { wrong: 'A code is six digits, and the phone needs a name of 1 to 40 letters.' });
+      again(400, { wrong: t('code-and-name') });
       return;
     }
     const { code, name } = form.data;
@@ -89,15 +94,12 @@ export const pairPages = (
       kind: 'none',
     };
     if (tried.kind !== 'right') {
-      again(403, { name, wrong: WRONG[tried.kind] });
+      again(403, { name, wrong: t(WRONG[tried.kind]) });
       return;
     }
     const paired = phones?.pair(name, tried.role, now());
     if (!paired) {
-      again(409, {
-        name,
-        wrong: `${MOST_PHONES} phones are paired already: revoke one in Kitchen.`,
-      });
+      again(409, { name, wrong: t('phones-paired-already', { most: MOST_PHONES }) });
       return;
     }
     giveToken(res, paired.token);

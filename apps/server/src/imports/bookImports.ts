@@ -20,6 +20,7 @@ import { pictureType } from '../db/photoStore';
 import { dropPending } from '../db/cookStore';
 import type { LongWork } from '../longWork';
 import { isDiskFull, whyOf } from '../errorCode';
+import type { ServerWords } from '../words/serverWords';
 import { countBytes } from './countBytes';
 import { emptyImport } from './emptyImport';
 import { keptParts } from './keptParts';
@@ -41,6 +42,8 @@ const WAITS_AT_MOST = 60 * 60_000;
 
 interface Job {
   state: BookImport;
+  /** Formats messages in the language of the user who sent the file. */
+  readonly t: ServerWords;
   stopped: boolean;
   /** Its parts are being written. */
   storing: boolean;
@@ -57,7 +60,7 @@ interface Job {
 
 export interface BookImports {
   /** Receives and reads a file outside the logbook; the logbook is unchanged until then. */
-  readonly begin: (file: Readable, size: number | undefined) => Promise<BookImport>;
+  readonly begin: (file: Readable, size: number | undefined, t: ServerWords) => Promise<BookImport>;
   readonly get: (id: string) => BookImport | undefined;
   /** Writes what was read into the logbook: small parts in slices, then the cooks together. */
   readonly store: (id: string) => Promise<BookImport | undefined>;
@@ -89,7 +92,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
   const change = (job: Job, changed: Partial<BookImport>): void => {
     job.state = { ...job.state, ...changed };
   };
-  const problem = (job: Job, where: string, why: string): void => {
+  const leaveOut = (job: Job, where: string, why: string): void => {
     const { problems, problemCount } = job.state;
     change(job, {
       problemCount: problemCount + 1,
@@ -101,7 +104,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
   const flush = (job: Job): void => {
     for (const { cook, events } of job.staging.flush()) {
       const title = job.titles.get(cook) ?? cook;
-      problem(job, `cook “${title}”`, `${events} of its events are in another cook already.`);
+      leaveOut(job, job.t('cook-titled', { title }), job.t('events-in-another-cook', { events }));
     }
     job.titles.clear();
   };
@@ -113,7 +116,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
   const take = (job: Job, entry: BookEntry): string | undefined => {
     const { part, value } = entry;
     const leftOut = (wrong: z.ZodError): void =>
-      problem(job, placeOf(entry), problemOf(wrong).detail.slice(0, 400));
+      leaveOut(job, placeOf(entry), problemOf(wrong).detail.slice(0, 400));
     const parsed = <T>(schema: z.ZodType<T>): T | undefined => {
       const { data, error } = schema.safeParse(value);
       if (error) leftOut(error);
@@ -131,7 +134,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
       change(job, { [part]: job.parts[part].count() });
     }
     return job.state.problemCount > MOST_LEFT_OUT
-      ? `More than ${MOST_LEFT_OUT} of its entries are invalid; it is not a logbook of this format.`
+      ? job.t('more-than-invalid', { most: String(MOST_LEFT_OUT) })
       : undefined;
   };
 
@@ -154,7 +157,8 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
     if (!photo) return cook;
     const type = pictureType(Buffer.from(photo.data, 'base64'));
     if (type !== undefined) return { ...rest, photo: { ...photo, type } };
-    problem(job, `photograph of “${cook.plan.title.slice(0, 60)}”`, 'is no JPEG, PNG or WebP.');
+    const title = cook.plan.title.slice(0, 60);
+    leaveOut(job, job.t('photograph-of', { title }), job.t('no-known-picture'));
     return rest;
   };
 
@@ -194,7 +198,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
       const said = typeof format === 'string' ? `“${format.slice(0, 40)}”` : 'nothing';
       return end(job, {
         phase: 'refused',
-        refusal: `Its format says ${said}; a logbook says “${BOOK_FORMAT}”.`,
+        refusal: job.t('format-of-a-logbook', { said, format: BOOK_FORMAT }),
       });
     }
     flush(job);
@@ -212,12 +216,13 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         if (job.state.phase === 'ready' && !job.storing) await end(job, { phase: 'stopped' });
       }
     },
-    begin: async (source, size) => {
-      const ended = work.begin('The reading of a file', 'changes');
+    begin: async (source, size, t) => {
+      const ended = work.begin('reading', 'changes');
       const id = randomUUID();
       mkdirSync(folder, { recursive: true });
       const job: Job = {
         state: emptyImport(id),
+        t,
         stopped: false,
         storing: false,
         file: path.join(folder, `${id}.json`),
@@ -236,9 +241,9 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         await pipeline(source, received.through, createWriteStream(job.file));
       } catch (error) {
         const refusal = received.tooMany()
-          ? 'A logbook file may be 2 GB at most.'
+          ? t('may-be-2-gb')
           : isDiskFull(error)
-            ? 'The disk is full: make room, then send it again.'
+            ? t('disk-full-make-room')
             : undefined;
         await end(
           job,
@@ -247,8 +252,8 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
         return job.state;
       }
       const failed = async (error: unknown): Promise<void> => {
-        const why = isDiskFull(error) ? 'the disk is full' : whyOf(error);
-        await end(job, { phase: 'refused', refusal: `It could not be read: ${why}.` });
+        const why = isDiskFull(error) ? t('the-disk-is-full') : whyOf(error);
+        await end(job, { phase: 'refused', refusal: t('could-not-be-read', { why }) });
       };
       // If this cannot be stored either, the server is closing: the next start removes the import.
       check(job)
@@ -259,7 +264,7 @@ export const bookImports = (book: Book, work: LongWork, now: () => number): Book
     store: async (id) => {
       const job = jobs.get(id);
       if (job?.state.phase !== 'ready' || job.storing) return job?.state;
-      const stored = work.begin('An import', 'changes');
+      const stored = work.begin('import', 'changes');
       job.storing = true;
       try {
         for (const part of Object.values(job.parts)) await part.store(book, now());

@@ -1,8 +1,11 @@
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import type { Language } from '@crustan/messages';
 import { escaped, htmlPage } from '../htmlPage';
 import { ownHost } from '../ownRequests';
 import { answerProblem, noSuchPath } from '../problems';
+import { SERVER_WORDS } from '../words/serverWords';
+import { languageFor } from '../words/wordsFor';
 import type { Network } from './network';
 
 interface Welcome {
@@ -14,62 +17,47 @@ interface Welcome {
 
 const CERTIFICATE = '/crustan-kitchen.crt';
 
-/** Instructions for trusting a kitchen on each system. Menus of their current versions; they change. */
+/** Instructions for trusting a kitchen on each system, by message. Menus of their current versions; they change. */
 const STEPS = [
   {
     system: 'iPhone, iPad',
-    steps: [
-      'Get the certificate above in Safari, and allow the profile.',
-      'Settings, General, VPN & Device Management: open the profile, Install.',
-      'Settings, General, About, Certificate Trust Settings: switch the kitchen on.',
-    ],
+    steps: ['safari-get', 'safari-install', 'safari-trust'],
   },
   {
     system: 'Android',
-    steps: [
-      'Get the certificate above.',
-      'Settings, search for “CA certificate”, Install anyway, and choose the file.',
-    ],
+    steps: ['get-the-certificate-above', 'android-install'],
   },
   {
     system: 'Windows',
-    steps: [
-      'Open the certificate from above: Install Certificate, Current User.',
-      'Place it in “Trusted Root Certification Authorities”.',
-    ],
+    steps: ['windows-open', 'windows-place'],
   },
   {
     system: 'Mac',
-    steps: [
-      'Open the certificate from above in Keychain Access.',
-      'Open its entry there: Trust, “Always Trust”.',
-    ],
+    steps: ['mac-open', 'mac-trust'],
   },
-  {
-    system: 'Linux, and Firefox anywhere',
-    steps: ['In the browser’s settings search for “certificates”, Authorities, Import.'],
-  },
+  { system: undefined, steps: ['browser-import'] },
 ] as const;
 
-const page = ({ addresses }: Network): string =>
-  htmlPage(
-    'Welcome to this kitchen',
-    `<h1>Get Crustan on this phone</h1>
-<p>Three steps, once for each phone: trust this kitchen, open it, pair.</p>
-<h2>1. Trust this kitchen</h2>
-<p><a class="button" href="${CERTIFICATE}" download>Get the kitchen’s certificate</a></p>
+const page = (language: Language, { addresses }: Network): string => {
+  const t = SERVER_WORDS[language];
+  return htmlPage(
+    language,
+    t('welcome-to-this-kitchen'),
+    `<h1>${escaped(t('get-crustan'))}</h1>
+<p>${escaped(t('three-steps'))}</p>
+<h2>${escaped(t('trust-this-kitchen'))}</h2>
+<p><a class="button" href="${CERTIFICATE}" download>${escaped(t('get-the-certificate'))}</a></p>
 ${STEPS.map(
-  ({ system, steps }) =>
-    `<details><summary>${escaped(system)}</summary><ol>${steps.map((step) => `<li>${escaped(step)}</li>`).join('')}</ol></details>`,
+  ({ system = t('firefox-anywhere'), steps }) =>
+    `<details><summary>${escaped(system)}</summary><ol>${steps.map((step) => `<li>${escaped(t(step))}</li>`).join('')}</ol></details>`,
 ).join('\n')}
-<p>It was made on the machine Crustan runs on, and is good for names and addresses of a private network
-alone: for no site of the world.</p>
-<h2>2. Open it</h2>
+<p>${escaped(t('about-the-certificate'))}</p>
+<h2>${escaped(t('open-it'))}</h2>
 <ul>${addresses.map((at) => `<li><a href="${escaped(at)}"><code>${escaped(at)}</code></a></li>`).join('')}</ul>
-<h2>3. Pair</h2>
-<p>It asks for six digits. The machine Crustan runs on shows them: Kitchen, Phones, “Pair a phone”. Then add
-it to the home screen.</p>`,
+<h2>${escaped(t('pair-it'))}</h2>
+<p>${escaped(t('asks-for-six-digits'))}</p>`,
   );
+};
 
 /** The one page in the clear: how to trust the kitchen. It has nothing of the logbook. */
 export const welcomeApp = ({ network, answersTo, certificate }: Welcome): Express => {
@@ -89,8 +77,9 @@ export const welcomeApp = ({ network, answersTo, certificate }: Welcome): Expres
       strictTransportSecurity: false,
     }),
   );
-  app.get('/', (_req, res) => {
-    res.set('Cache-Control', 'no-store').type('html').send(page(network()));
+  app.get('/', (req, res) => {
+    const shown = page(languageFor(req), network());
+    res.set('Cache-Control', 'no-store').type('html').send(shown);
   });
   app.get(CERTIFICATE, (_req, res) => {
     res.set('Cache-Control', 'no-store').type('application/x-x509-ca-cert').send(certificate());

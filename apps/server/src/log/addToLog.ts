@@ -39,13 +39,21 @@ const refusal = ({ why, of, indexes }: MisplacedEntries, path: EntryPath): Probl
   const issueOf = (field: 'id' | 'stream', message: string) =>
     indexes.map((index) => ({ path: path(index, field), message }));
   if (why === 'elsewhere') {
-    return problem(409, `Of another ${of}`, 'None of these events was stored.', {
-      type: PROBLEM_TYPES.eventElsewhere,
-      errors: issueOf('id', `is the id of an event of another ${of}`),
-    });
+    return problem(
+      409,
+      (t) => [t(`of-another-${of}`), t('none-of-these-events-was-stored')],
+      (t) => ({
+        type: PROBLEM_TYPES.eventElsewhere,
+        errors: issueOf('id', t(`id-of-an-event-of-another-${of}`)),
+      }),
+    );
   }
-  return problem(404, `No such ${of}`, `This ${of} is not in the logbook.`, {
-    type: NOT_THERE[of],
-    errors: issueOf('stream', `is a ${of} that is not in the logbook`),
-  });
+  return problem(
+    404,
+    (t) => [t(`no-such-${of}`), t(`${of}-not-in-the-logbook`)],
+    (t) => ({
+      type: NOT_THERE[of],
+      errors: issueOf('stream', t(`a-${of}-that-is-not-in-the-logbook`)),
+    }),
+  );
 };

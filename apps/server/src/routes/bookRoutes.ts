@@ -17,6 +17,7 @@ import { writeOn } from '../imports/writeOn';
 import { LongWork } from '../longWork';
 import { bodyOf } from '../ownRequests';
 import { parsed, problem } from '../problems';
+import { wordsFor } from '../words/wordsFor';
 
 const BACKUP_TYPE = 'application/vnd.sqlite3';
 /** A client that reads nothing for this time is disconnected, ms. */
@@ -45,7 +46,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     res.json({ count: book.damage.count, rows: book.damage.listed });
   });
   routes.get('/book.json', async (_req, res) => {
-    const ended = work.begin('The writing of a file', 'reads');
+    const ended = work.begin('writing', 'reads');
     try {
       download(res, `crustan-book-${dayOf(now())}.json`, 'application/json');
       await writeBook(book, res);
@@ -56,7 +57,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   /** A table of every cook, some cooks at a time. */
   const table = (name: string, rows: (id: string, first: boolean) => string): void => {
     routes.get(`/${name}.csv`, async (_req, res) => {
-      const ended = work.begin('The writing of a table', 'reads');
+      const ended = work.begin('writing', 'reads');
       try {
         download(res, `crustan-${name}-${dayOf(now())}.csv`, 'text/csv; charset=utf-8');
         const breathe = createYielder();
@@ -85,10 +86,11 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
 
   routes.post('/imports', bodyOf('application/json'), async (req, res) => {
     const size = Number(req.headers['content-length']);
-    res.status(202).json(await imports.begin(req, Number.isFinite(size) ? size : undefined));
+    const bytes = Number.isFinite(size) ? size : undefined;
+    res.status(202).json(await imports.begin(req, bytes, wordsFor(req)));
   });
   const known = <T>(state: T | undefined): T => {
-    if (state === undefined) throw problem(404, 'No such import', 'It is over, or never was.');
+    if (state === undefined) throw problem(404, (t) => [t('no-such-import'), t('import-is-over')]);
     return state;
   };
   routes.get('/imports/:id', (req, res) => {
@@ -97,11 +99,8 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   routes.post('/imports/:id/store', async (req, res) => {
     const state = known(await imports.store(parsed(idParam, req.params).id));
     if (state.phase !== 'done') {
-      throw problem(
-        409,
-        'Not ready',
-        `It is ${state.phase}; only a file that was read whole goes in.`,
-      );
+      const { phase } = state;
+      throw problem(409, (t) => [t('not-ready'), t('import-not-read-whole', { phase })]);
     }
     res.json(state);
   });
@@ -110,7 +109,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
   });
 
   routes.get('/backup', async (_req, res) => {
-    const ended = work.begin('A backup', 'reads');
+    const ended = work.begin('backup', 'reads');
     const folder = path.join(book.folder, 'imports');
     const copy = path.join(folder, `backup-${now()}-${process.hrtime.bigint()}.sqlite`);
     try {
@@ -118,8 +117,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
       await book.sqlite.backup(copy, { progress: () => PAGES });
       const damage = await checkPages(copy);
       if (damage !== undefined) {
-        const detail = `The logbook is damaged (${damage}): this copy would be too. Take the last backup that is sound.`;
-        throw problem(500, 'Damaged', detail);
+        throw problem(500, (t) => [t('damaged'), t('take-the-last-sound-backup', { damage })]);
       }
       download(res, `crustan-backup-${dayOf(now())}.sqlite`, BACKUP_TYPE);
       res.set('Content-Length', String(statSync(copy).size));
@@ -144,11 +142,11 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
     '/backup',
     bodyOf(BACKUP_TYPE, 'application/x-sqlite3', 'application/octet-stream'),
     async (req, res) => {
-      const ended = work.begin('A restore', 'changes');
+      const ended = work.begin('restore', 'changes');
       try {
         await imports.dropWaiting();
         const restored = await restoreBook(book, req, migrations, now());
-        if (!restored.ok) throw problem(400, 'Not restored', restored.why);
+        if (!restored.ok) throw problem(400, (t) => [t('not-restored'), restored.why]);
         const { ok: _ok, ...said } = restored;
         res.json(said);
       } finally {

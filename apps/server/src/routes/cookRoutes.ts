@@ -13,10 +13,12 @@ import { pictureType, type PhotoStore } from '../db/photoStore';
 import { oldPath, type AddToLog } from '../log/addToLog';
 import type { LogNews } from '../log/logNews';
 import { bodyOf } from '../ownRequests';
-import { noSuchCook, parsed, problem } from '../problems';
+import { noSuchCook, parsed, problem, twoIds } from '../problems';
 
 /** A cook deleted longer ago than this is gone when the next one is deleted, ms. */
 const TAKEN_BACK_WITHIN = 30 * 86_400_000;
+
+const noPhotograph = () => problem(404, (t) => [t('no-photograph'), t('this-cook-has-none')]);
 
 /** Cooks, their events and judgements. Sending the same thing twice changes nothing. */
 export const cookRoutes = (
@@ -53,7 +55,7 @@ export const cookRoutes = (
     const { id } = parsed(idParam, req.params);
     const start = parsed(cookStartSchema, req.body);
     if (start.id !== id) {
-      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+      throw twoIds();
     }
     const { startedAt: at, plan, together } = start;
     const opened = { id, kind: 'opened', at, plan, ...(together ? { together } : {}) } as const;
@@ -87,7 +89,7 @@ export const cookRoutes = (
   routes.post('/:id/put-back', (req, res) => {
     const { id } = parsed(idParam, req.params);
     if (!store.putBack(id)) {
-      throw problem(404, 'No such cook', 'It was not deleted, or longer than a month ago.', {
+      throw problem(404, (t) => [t('no-such-cook'), t('cook-not-deleted-lately')], {
         type: PROBLEM_TYPES.noSuchCook,
       });
     }
@@ -98,11 +100,10 @@ export const cookRoutes = (
   routes.get('/:id/photo', (req, res) => {
     const { id } = parsed(idParam, req.params);
     const photo = store.has(id) ? photos.get(id) : undefined;
-    if (!photo) throw problem(404, 'No photograph', 'This cook has none.');
+    if (!photo) throw noPhotograph();
     // Served as what its bytes are, whatever was kept beside them.
     const type = pictureType(photo.bytes);
-    if (type === undefined)
-      throw problem(404, 'No photograph', 'The stored file is not a picture.');
+    if (type === undefined) throw problem(404, (t) => [t('no-photograph'), t('not-a-picture')]);
     res.type(type).send(photo.bytes);
   });
   const picture = raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES });
@@ -112,14 +113,15 @@ export const cookRoutes = (
     const bytes: unknown = req.body;
     const type = Buffer.isBuffer(bytes) ? pictureType(bytes) : undefined;
     if (type === undefined || !Buffer.isBuffer(bytes)) {
-      throw problem(415, 'No picture', `A photograph is one of ${PHOTO_TYPES.join(', ')}.`);
+      const types = PHOTO_TYPES.join(', ');
+      throw problem(415, (t) => [t('no-picture'), t('photograph-is-one-of', { types })]);
     }
     photos.put(id, { type, bytes });
     res.json(found(id));
   });
   routes.delete('/:id/photo', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    if (!photos.remove(id)) throw problem(404, 'No photograph', 'This cook has none.');
+    if (!photos.remove(id)) throw noPhotograph();
     res.json(found(id));
   });
   return routes;

@@ -24,8 +24,8 @@ export const deviceRoutes = (store: CookStore, now: () => number): Router => {
     if (!cook) throw noSuchCook();
     const last = cook.plan.plateAt + FOLLOWED_FOR * 1000;
     if (clock > last) {
-      const detail = `This cook's plate was due more than ${FOLLOWED_FOR / 3600} hours ago; simulated thermometers stop by then.`;
-      throw problem(400, 'Long over', detail);
+      const hours = FOLLOWED_FOR / 3600;
+      throw problem(400, (t) => [t('long-over'), t('simulated-thermometers-stop', { hours })]);
     }
     const hidden = hiddenKitchen(seed);
     const begin = now();

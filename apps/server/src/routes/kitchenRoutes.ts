@@ -31,14 +31,14 @@ export const kitchenRoutes = (store: KitchenStore, now: () => number): Router =>
   routes.put('/', (req, res) => {
     const from = versionOf(req.headers['if-match'] ?? '');
     if (from === undefined) {
-      const detail = 'A change of the kitchen names the version it was made on: If-Match: "3".';
-      throw problem(428, 'Which version', detail);
+      throw problem(428, (t) => [t('which-version'), t('names-its-version')]);
     }
     const { kitchen } = parsed(sentKitchen, req.body);
     const kept = store.put(kitchen, from, now());
     if (!kept) {
-      const detail = 'The kitchen changed. Reload and edit again.';
-      throw problem(412, 'Changed meanwhile', detail, { type: PROBLEM_TYPES.stale });
+      throw problem(412, (t) => [t('changed-meanwhile'), t('reload-and-edit-again')], {
+        type: PROBLEM_TYPES.stale,
+      });
     }
     answer(res, kept);
   });

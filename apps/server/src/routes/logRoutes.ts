@@ -51,7 +51,7 @@ export const logRoutes = ({ book, store, news, schedules, written, add }: LogRou
   routes.get('/stream', (req, res) => {
     const { follow, book: knownBook } = parsed(logStreamQuery, req.query);
     if (news.followers() > MOST_FOLLOWERS) {
-      throw problem(503, 'Too many follow', 'Close a page that follows the log, then try again.', {
+      throw problem(503, (t) => [t('too-many-follow'), t('close-a-page')], {
         type: PROBLEM_TYPES.busy,
       });
     }

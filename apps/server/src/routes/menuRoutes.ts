@@ -4,7 +4,7 @@ import type { DemandDay } from '@crustan/core/par';
 import { demandSchema, dishesQuery, idParam } from '../apiRequests';
 import type { DemandStore } from '../db/demandStore';
 import type { DishStore } from '../db/dishStore';
-import { parsed, problem } from '../problems';
+import { parsed, problem, twoIds } from '../problems';
 
 /** Dishes of the menu. */
 export const dishRoutes = (store: DishStore, now: () => number): Router => {
@@ -23,14 +23,14 @@ export const dishRoutes = (store: DishStore, now: () => number): Router => {
     const { id } = parsed(idParam, req.params);
     const dish = parsed(menuDishSchema, req.body);
     if (dish.id !== id) {
-      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+      throw twoIds();
     }
     store.put(dish);
     res.json({ id });
   });
   routes.delete('/:id', (req, res) => {
     if (!store.remove(parsed(idParam, req.params).id, now())) {
-      throw problem(404, 'No such dish', 'This dish is not on the menu.');
+      throw problem(404, (t) => [t('no-such-dish'), t('dish-not-on-the-menu')]);
     }
     res.status(204).end();
   });

@@ -24,7 +24,7 @@ export interface Access {
   readonly network: () => Network | undefined;
 }
 
-const noSuchPhone = () => problem(404, 'No such phone', 'It was revoked, or never was paired.');
+const noSuchPhone = () => problem(404, (t) => [t('no-such-phone'), t('revoked-or-never-paired')]);
 const drawn = (text: string): Promise<string> =>
   QRCode.toString(text, { type: 'svg', errorCorrectionLevel: 'M', margin: 2 });
 
@@ -62,7 +62,7 @@ export const phoneRoutes = (
     const { role } = parsed(codeAskedSchema, req.body);
     const found = network();
     if (!found) {
-      throw problem(409, 'Not on the network', 'No phone can reach it. Start Crustan with --lan.');
+      throw problem(409, (t) => [t('not-on-the-network'), t('start-with-lan')]);
     }
     res.json(await shownCode(codes.issue(role, now()), found));
   });

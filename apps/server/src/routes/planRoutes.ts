@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { planRecordSchema } from '@crustan/core/formats';
 import { idParam, markOf, planListQuery } from '../apiRequests';
 import type { PlanStore } from '../db/planStore';
-import { parsed, problem } from '../problems';
+import { parsed, problem, twoIds } from '../problems';
 
 /** Saved plans. */
 export const planRoutes = (store: PlanStore): Router => {
@@ -15,14 +15,14 @@ export const planRoutes = (store: PlanStore): Router => {
     const { id } = parsed(idParam, req.params);
     const record = parsed(planRecordSchema, req.body);
     if (record.id !== id) {
-      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+      throw twoIds();
     }
     store.put(record);
     res.json(record);
   });
   routes.delete('/:id', (req, res) => {
     const { id } = parsed(idParam, req.params);
-    if (!store.remove(id)) throw problem(404, 'No such plan', 'This plan is not saved here.');
+    if (!store.remove(id)) throw problem(404, (t) => [t('no-such-plan'), t('plan-not-saved-here')]);
     res.status(204).end();
   });
   return routes;

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { practiceResultSchema } from '@crustan/core/formats/practiceSchema';
 import { idParam } from '../apiRequests';
 import type { PracticeStore } from '../db/practiceStore';
-import { parsed, problem } from '../problems';
+import { parsed, twoIds } from '../problems';
 
 /** Results of lessons and drills. */
 export const practiceRoutes = (store: PracticeStore): Router => {
@@ -14,7 +14,7 @@ export const practiceRoutes = (store: PracticeStore): Router => {
     const { id } = parsed(idParam, req.params);
     const result = parsed(practiceResultSchema, req.body);
     if (result.id !== id) {
-      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+      throw twoIds();
     }
     store.put(result);
     res.json(result);

@@ -11,7 +11,8 @@ export const schemaRoutes = (): Router => {
   routes.get('/:name', (req, res) => {
     const { name } = req.params;
     if (!isSchemaName(name)) {
-      throw problem(404, 'No such schema', `One of ${SCHEMA_NAMES.join(', ')} would be right.`);
+      const schemas = SCHEMA_NAMES.join(', ');
+      throw problem(404, (t) => [t('no-such-schema'), t('one-of-these-schemas', { schemas })]);
     }
     res.json(jsonSchemaOf(name));
   });

@@ -12,10 +12,10 @@ import { openedEvent, type ServiceStore } from '../db/serviceStore';
 import { oldPath, type AddToLog } from '../log/addToLog';
 import type { LogNews } from '../log/logNews';
 import type { PublishedSchedules } from '../log/publishedSchedules';
-import { parsed, problem } from '../problems';
+import { parsed, problem, twoIds } from '../problems';
 
 const noSuchService = () =>
-  problem(404, 'No such service', 'This service is not in the logbook.', {
+  problem(404, (t) => [t('no-such-service'), t('service-not-in-the-logbook')], {
     type: PROBLEM_TYPES.noSuchService,
   });
 
@@ -49,7 +49,7 @@ export const serviceRoutes = (
     const { id } = parsed(idParam, req.params);
     const service = parsed(serviceRecordSchema, req.body);
     if (service.id !== id) {
-      throw problem(400, 'Two names', 'The id in the address and in the message must be the same.');
+      throw twoIds();
     }
     add([{ of: 'service', stream: id, device: '', event: openedEvent(service) }], oldPath);
     store.put(service);

@@ -427,4 +427,8 @@ export const logbook = {
     '{count, plural, one {# count of past orders} other {# counts of past orders}}',
   'count-rounds': '{count, plural, one {# practised round} other {# practised rounds}}',
   'count-deleted-cooks': '{count, plural, one {# deleted cook} other {# deleted cooks}}',
+  'the-server-did-not-take-it': 'The server did not take it. {said}',
+  'the-server-answered-with': 'The server answered {status}.',
+  'the-server-cannot-be-reached-now': 'The server cannot be reached.',
+  'stopped-nothing-was-stored': 'Stopped; nothing was stored.',
 } as const;

@@ -432,4 +432,8 @@ export const logbook: TranslationOf<typeof english> = {
     '{count, plural, one {# recuento de pedidos pasados} other {# recuentos de pedidos pasados}}',
   'count-rounds': '{count, plural, one {# ronda practicada} other {# rondas practicadas}}',
   'count-deleted-cooks': '{count, plural, one {# cocción borrada} other {# cocciones borradas}}',
+  'the-server-did-not-take-it': 'El servidor no lo ha aceptado. {said}',
+  'the-server-answered-with': 'El servidor respondió {status}.',
+  'the-server-cannot-be-reached-now': 'No se llega al servidor.',
+  'stopped-nothing-was-stored': 'Detenido; no se ha guardado nada.',
 };

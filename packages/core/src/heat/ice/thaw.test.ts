@@ -9,6 +9,7 @@ import {
   thawedDensity,
   TISSUES,
 } from '../../food';
+import { NOT_DEEP } from '../../tests/tier';
 import { IcedPiece } from './icedPiece';
 import { PhaseTable } from './phaseTable';
 import { SLAB, type Shape } from '../matter/section';
@@ -105,7 +106,7 @@ describe('freezing and thawing', () => {
     );
   });
 
-  it('is the sooner thawed the more heat comes to it, and warm meanwhile where it is warm', () => {
+  (NOT_DEEP ? it.skip : it)('is the sooner thawed the more heat comes to it, and warm meanwhile where it is warm', () => {
     const steak: FrozenPiece = {
       tissue: 'lean-beef',
       thickness: 0.025,

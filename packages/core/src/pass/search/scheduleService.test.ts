@@ -82,7 +82,7 @@ describe('a service’s schedule', () => {
     const gear = { ...LINE, pans: LINE.pans.slice(1), holding: 99 };
     const spacing = { slot: 20, plating: 20 };
     let [found, best] = [0, 0];
-    for (const seed of someOf([1, 2, 3, 4, 5, 6, 7, 8], 4)) {
+    for (const seed of someOf([3, 1, 2, 4, 7, 5, 6, 8], 4)) {
       const job = drawnService(seededRandom(seed), 5, { ...gear, hands: 1 });
       const { late } = scheduleService(job, spacing);
       const optimum = exactLateness(job, { ...spacing, atMost: late }, (programme) => {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { currentLanguage } from '@crustan/messages';
 import { View } from 'react-native';
 import { bookApi, WHOLE_BOOK } from '../../../store/bookApi';
 import { useAppDispatch } from '../../../store/store';
@@ -31,7 +32,10 @@ export const Restore = ({ file }: { readonly file: Blob }) => {
     try {
       const answer = await fetch(`${API}/book/backup`, {
         method: 'PUT',
-        headers: { 'Content-Type': 'application/vnd.sqlite3' },
+        headers: {
+          'Content-Type': 'application/vnd.sqlite3',
+          'Accept-Language': currentLanguage(),
+        },
         body: file,
       });
       const said = answerSchema.parse(await answer.json());

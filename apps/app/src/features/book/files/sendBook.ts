@@ -1,5 +1,7 @@
 import { bookImportSchema, type BookImport } from '@crustan/core/formats/bookImportSchema';
+import { currentLanguage } from '@crustan/messages';
 import { API } from '../../../store/apiAddress';
+import { t } from '../t';
 
 /** A file on its way to the server. */
 export interface Sending {
@@ -16,6 +18,7 @@ export const sendBook = (file: Blob, progress: (share: number) => void): Sending
   const done = new Promise<BookImport>((resolve, reject) => {
     request.open('POST', `${API}/book/imports`);
     request.setRequestHeader('Content-Type', 'application/json');
+    request.setRequestHeader('Accept-Language', currentLanguage());
     request.upload.onprogress = ({ loaded, total }) => progress(total > 0 ? loaded / total : 0);
     request.onload = () => {
       try {
@@ -27,14 +30,14 @@ export const sendBook = (file: Blob, progress: (share: number) => void): Sending
             typeof answer === 'object' && answer !== null && 'detail' in answer
               ? String(answer.detail)
               : '';
-          reject(new Error(`The server did not take it. ${said}`));
+          reject(new Error(t('the-server-did-not-take-it', { said })));
         }
       } catch {
-        reject(new Error(`The server answered ${request.status}.`));
+        reject(new Error(t('the-server-answered-with', { status: String(request.status) })));
       }
     };
-    request.onerror = () => reject(new Error('The server cannot be reached.'));
-    request.onabort = () => reject(new Error('Stopped; nothing was stored.'));
+    request.onerror = () => reject(new Error(t('the-server-cannot-be-reached-now')));
+    request.onabort = () => reject(new Error(t('stopped-nothing-was-stored')));
     request.send(file);
   });
   return { done, stop: () => request.abort() };

@@ -1,0 +1,9 @@
+import { LANGUAGES, type Language } from './language';
+
+/** Language of a process, as its environment says in `LC_ALL`, `LC_MESSAGES` or `LANG`; English if it is none of ours. */
+export const environmentLanguage = (
+  env: Readonly<Record<string, string | undefined>>,
+): Language => {
+  const locale = env['LC_ALL'] || env['LC_MESSAGES'] || env['LANG'] || '';
+  return LANGUAGES.find((language) => locale.startsWith(language)) ?? 'en';
+};
