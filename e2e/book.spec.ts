@@ -193,21 +193,25 @@ test('takes tables and logs, row by row, and says what it leaves out', async ({ 
   }
 });
 
-test('writes a cook down from memory, and finds it learned from', { tag: '@deep' }, async ({ page, own }) => {
-  await openPlan(page, own.url);
-  await page.getByRole('link', { name: 'Logbook', exact: true }).click();
-  await page.getByRole('link', { name: 'Write down a cook from memory' }).click();
-  await page.getByRole('button', { name: /another time than planned/ }).click();
-  await page.getByRole('textbox', { name: /Over heat in all/ }).fill('8.5');
-  await page.getByRole('button', { name: 'Write it in the logbook' }).click();
-  await expect(page.getByRole('row', { name: /On the heat in all .* 8:30/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Judge it' }).click();
-  await page.getByRole('textbox', { name: /Measured peak/ }).fill('57,5');
-  await page.getByRole('button', { name: 'Write it in the logbook' }).click();
-  await expect(page.getByRole('row', { name: /Core at the end 54\.0° 57\.5°/ })).toBeVisible();
-  await part(page, 'Calibration').click();
-  await expect(page.getByText(/past cooks? (is|are) foreseen/)).toBeVisible({ timeout: 60_000 });
-});
+test(
+  'writes a cook down from memory, and finds it learned from',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByRole('link', { name: 'Logbook', exact: true }).click();
+    await page.getByRole('link', { name: 'Write down a cook from memory' }).click();
+    await page.getByRole('button', { name: /another time than planned/ }).click();
+    await page.getByRole('textbox', { name: /Over heat in all/ }).fill('8.5');
+    await page.getByRole('button', { name: 'Write it in the logbook' }).click();
+    await expect(page.getByRole('row', { name: /On the heat in all .* 8:30/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Judge it' }).click();
+    await page.getByRole('textbox', { name: /Measured peak/ }).fill('57,5');
+    await page.getByRole('button', { name: 'Write it in the logbook' }).click();
+    await expect(page.getByRole('row', { name: /Core at the end 54\.0° 57\.5°/ })).toBeVisible();
+    await part(page, 'Calibration').click();
+    await expect(page.getByText(/past cooks? (is|are) foreseen/)).toBeVisible({ timeout: 60_000 });
+  },
+);
 
 test(
   'plans a trial, puts its pieces on together, and compares them',

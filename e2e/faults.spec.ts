@@ -86,18 +86,19 @@ test('two pages of one phone press on one cook, and nothing of either is lost', 
   }
 });
 
-test('a clock that jumps an hour stamps no press, and is said to have jumped', { tag: '@deep' }, async ({
-  page,
-  served,
-}) => {
-  await start(page, served.url);
-  await moveClock(page, 3_600_000);
-  await pressOn(page, 'It is in the pan');
-  await expect(page.getByText(/clock jumped by 60 min; your presses keep/)).toBeVisible();
-  await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS);
-  const { events } = await newest(served.url);
-  expect(Math.abs((events.at(-1)?.at ?? 0) - Date.now())).toBeLessThan(20_000);
-});
+test(
+  'a clock that jumps an hour stamps no press, and is said to have jumped',
+  { tag: '@deep' },
+  async ({ page, served }) => {
+    await start(page, served.url);
+    await moveClock(page, 3_600_000);
+    await pressOn(page, 'It is in the pan');
+    await expect(page.getByText(/clock jumped by 60 min; your presses keep/)).toBeVisible();
+    await expect(page.getByTestId('kept')).toHaveText(EVERY_PRESS);
+    const { events } = await newest(served.url);
+    expect(Math.abs((events.at(-1)?.at ?? 0) - Date.now())).toBeLessThan(20_000);
+  },
+);
 
 test('a cook that is deleted while it is on is put back with its presses', async ({
   page,

@@ -113,43 +113,47 @@ test('a phone is paired, works without the network, and is let go at once', asyn
   await second.close();
 });
 
-test('a phone that watches sees Stove and Pass, and has nothing to press', { tag: '@deep' }, async ({ page }) => {
-  const context = await trusting.newContext(PHONE);
-  const phone = await context.newPage();
-  await pair(phone, await codeFrom(page, 'View only'), 'Dining room');
-  await expect(phone.getByText('This phone watches.')).toBeVisible();
-  await expect(phone.getByRole('link')).toHaveText(['Stove', 'Service']);
-  const refused = await phone.evaluate(async () => {
-    const id = crypto.randomUUID();
-    const events = JSON.stringify({ events: [] });
-    const headers = { 'Content-Type': 'application/json' };
-    const statuses = [
-      await fetch(`/api/v1/cooks/${id}/events`, { method: 'POST', headers, body: events }),
-      await fetch('/api/v1/book/book.json'),
-      await fetch('/api/v1/phones'),
-    ];
-    return statuses.map(({ status }) => status);
-  });
-  expect(refused).toEqual([403, 403, 403]);
+test(
+  'a phone that watches sees Stove and Pass, and has nothing to press',
+  { tag: '@deep' },
+  async ({ page }) => {
+    const context = await trusting.newContext(PHONE);
+    const phone = await context.newPage();
+    await pair(phone, await codeFrom(page, 'View only'), 'Dining room');
+    await expect(phone.getByText('This phone watches.')).toBeVisible();
+    await expect(phone.getByRole('link')).toHaveText(['Stove', 'Service']);
+    const refused = await phone.evaluate(async () => {
+      const id = crypto.randomUUID();
+      const events = JSON.stringify({ events: [] });
+      const headers = { 'Content-Type': 'application/json' };
+      const statuses = [
+        await fetch(`/api/v1/cooks/${id}/events`, { method: 'POST', headers, body: events }),
+        await fetch('/api/v1/book/book.json'),
+        await fetch('/api/v1/phones'),
+      ];
+      return statuses.map(({ status }) => status);
+    });
+    expect(refused).toEqual([403, 403, 403]);
 
-  // It is taken to Stove, and follows the service that the owner's page runs.
-  await expect(phone).toHaveURL(`${kitchen()}/stove`);
-  await phone.getByRole('link', { name: 'Service' }).click();
-  await expect(phone.getByRole('tab')).toHaveCount(0);
-  await phone.getByRole('button', { name: 'Watch: tonight' }).click();
-  await expect(phone.getByRole('heading', { name: /Heat to/ })).toBeVisible();
-  await page.goto(`${served.url}/pass`);
-  await page.getByRole('button', { name: 'Continue: tonight' }).click();
-  await page.getByRole('tab', { name: 'Tasks' }).click();
-  await page.getByTestId('happened').click();
-  await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
-  await expect(phone.getByTestId('happened')).toHaveCount(0);
-  expect(await findings(phone)).toEqual([]);
-  await phone.keyboard.press('n');
-  await phone.waitForTimeout(500);
-  await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
-  await context.close();
-});
+    // It is taken to Stove, and follows the service that the owner's page runs.
+    await expect(phone).toHaveURL(`${kitchen()}/stove`);
+    await phone.getByRole('link', { name: 'Service' }).click();
+    await expect(phone.getByRole('tab')).toHaveCount(0);
+    await phone.getByRole('button', { name: 'Watch: tonight' }).click();
+    await expect(phone.getByRole('heading', { name: /Heat to/ })).toBeVisible();
+    await page.goto(`${served.url}/pass`);
+    await page.getByRole('button', { name: 'Continue: tonight' }).click();
+    await page.getByRole('tab', { name: 'Tasks' }).click();
+    await page.getByTestId('happened').click();
+    await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
+    await expect(phone.getByTestId('happened')).toHaveCount(0);
+    expect(await findings(phone)).toEqual([]);
+    await phone.keyboard.press('n');
+    await phone.waitForTimeout(500);
+    await expect(phone.getByRole('heading', { name: /Set to/ })).toBeVisible();
+    await context.close();
+  },
+);
 
 test('a browser that does not trust the kitchen, or is not paired, gets nothing', async ({
   page,

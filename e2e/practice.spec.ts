@@ -1,50 +1,51 @@
 import { practiceListSchema } from '@crustan/core/formats/practiceSchema';
 import { expect, findings, fits, test } from './kitchen';
 
-test('the course spans the ways; what was reached is kept with the logbook', { tag: '@deep' }, async ({
-  page,
-  own,
-}) => {
-  await page.goto(`${own.url}/practice`);
-  const lessons = page.getByRole('list', { name: 'Lessons' });
-  await expect(lessons.getByRole('listitem')).toHaveCount(9);
-  expect(await findings(page)).toEqual([]);
-  await fits(page);
+test(
+  'the course spans the ways; what was reached is kept with the logbook',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await page.goto(`${own.url}/practice`);
+    const lessons = page.getByRole('list', { name: 'Lessons' });
+    await expect(lessons.getByRole('listitem')).toHaveCount(9);
+    expect(await findings(page)).toEqual([]);
+    await fits(page);
 
-  // A thermometer that lies is found out in ice.
-  await lessons.getByRole('button', { name: /A thermometer that lies/ }).click();
-  await page.getByRole('button', { name: 'Read melting ice' }).click();
-  const ice = await page.getByText(/^Ice −?-?\d+\.\d °C$/).textContent();
-  expect(Math.abs(Number(ice?.replace(/[^\d.]/g, '')))).toBeGreaterThanOrEqual(3);
+    // A thermometer that lies is found out in ice.
+    await lessons.getByRole('button', { name: /A thermometer that lies/ }).click();
+    await page.getByRole('button', { name: 'Read melting ice' }).click();
+    const ice = await page.getByText(/^Ice −?-?\d+\.\d °C$/).textContent();
+    expect(Math.abs(Number(ice?.replace(/[^\d.]/g, '')))).toBeGreaterThanOrEqual(3);
 
-  // The oven's dial is turned.
-  await page.goto(`${own.url}/practice`);
-  await lessons.getByRole('button', { name: /Low oven first/ }).click();
-  await expect(page.getByText('in the oven', { exact: true })).toBeVisible();
-  await page.getByRole('radio', { name: '160°' }).click();
-  await page.getByRole('radio', { name: '30×' }).click();
-  await page.waitForTimeout(2000);
-  await fits(page);
+    // The oven's dial is turned.
+    await page.goto(`${own.url}/practice`);
+    await lessons.getByRole('button', { name: /Low oven first/ }).click();
+    await expect(page.getByText('in the oven', { exact: true })).toBeVisible();
+    await page.getByRole('radio', { name: '160°' }).click();
+    await page.getByRole('radio', { name: '30×' }).click();
+    await page.waitForTimeout(2000);
+    await fits(page);
 
-  // Two pieces finish one after the other, and the page says it.
-  await page.goto(`${own.url}/practice`);
-  await lessons.getByRole('button', { name: /Two pieces/ }).click();
-  await page.getByRole('radio', { name: '30×' }).click();
-  await page.getByRole('button', { name: 'Into the pan' }).click();
-  await page.waitForTimeout(1200);
-  await page.getByRole('button', { name: /^Out: let it rest/ }).click();
-  await page.getByRole('button', { name: 'Into the pan' }).click();
-  await page.waitForTimeout(5000);
-  await page.getByRole('button', { name: /^Out: let it rest/ }).click();
-  await expect(page.getByTestId('score')).toHaveText(/^\d+$/);
-  await expect(page.getByText(/came out .* apart/)).toBeVisible();
-  await expect(page.getByText(/A cook who knew this kitchen/)).toHaveCount(2);
-  expect(await findings(page)).toEqual([]);
-  await page.getByRole('button', { name: 'Back to the course' }).click();
-  await expect(lessons.getByText(/^best \d+$/)).toBeVisible();
-  const kept = practiceListSchema.parse(await (await fetch(`${own.url}/api/v1/practice`)).json());
-  expect(kept.results.map(({ of }) => of)).toContain('two');
-});
+    // Two pieces finish one after the other, and the page says it.
+    await page.goto(`${own.url}/practice`);
+    await lessons.getByRole('button', { name: /Two pieces/ }).click();
+    await page.getByRole('radio', { name: '30×' }).click();
+    await page.getByRole('button', { name: 'Into the pan' }).click();
+    await page.waitForTimeout(1200);
+    await page.getByRole('button', { name: /^Out: let it rest/ }).click();
+    await page.getByRole('button', { name: 'Into the pan' }).click();
+    await page.waitForTimeout(5000);
+    await page.getByRole('button', { name: /^Out: let it rest/ }).click();
+    await expect(page.getByTestId('score')).toHaveText(/^\d+$/);
+    await expect(page.getByText(/came out .* apart/)).toBeVisible();
+    await expect(page.getByText(/A cook who knew this kitchen/)).toHaveCount(2);
+    expect(await findings(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Back to the course' }).click();
+    await expect(lessons.getByText(/^best \d+$/)).toBeVisible();
+    const kept = practiceListSchema.parse(await (await fetch(`${own.url}/api/v1/practice`)).json());
+    expect(kept.results.map(({ of }) => of)).toContain('two');
+  },
+);
 
 for (const [drill, asks, tag] of [
   ['Doneness by the finger', /Under the finger/, []],

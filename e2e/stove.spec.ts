@@ -29,60 +29,68 @@ const startThick = async (page: Page, url: string): Promise<void> => {
   await expect(page.getByRole('timer')).toBeVisible();
 };
 
-test('readings from the stand-in kitchen find its oven out, and trouble is computed from there', { tag: '@deep' }, async ({
-  page,
-  own,
-}) => {
-  await startThick(page, own.url);
-  await pressOn(page, 'It is in the oven');
-  await linkStandIn(page);
-  await expect(page.getByTestId('devices')).toContainText(/probe \d+\.\d °C · oven \d+°/);
-  // Kitchen 7's oven is far from its dial.
-  await expect(page.getByTestId('forecast')).toContainText(/Your oven is behaving like 1[123]\d°/, {
-    timeout: 60_000,
-  });
-  await expect(page.getByTestId('forecast')).toContainText(
-    /(give or take|to \d\d:\d\d;) .* ends \d\d° to \d\d°/,
-  );
-
-  await page.getByRole('button', { name: 'Trouble' }).click();
-  await page.getByRole('button', { name: 'I am late' }).click();
-  await page.getByRole('button', { name: /^Oven to 150°.*Ends at/ }).click();
-  await page.getByRole('button', { name: 'More' }).click();
-  await expect(page.getByText('Changed course: i am late')).toBeVisible();
-  // Its own course again, by taking the change back.
-  await page.getByText('Changed course: i am late').click();
-  await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(page.getByText('Changed course: i am late')).toBeHidden();
-  // Another place shows the next step, and calls it; a tap on it opens the stove again.
-  await page.getByRole('link', { name: 'Kitchen' }).click();
-  await expect(page.getByTestId('call-strip')).toContainText(/^Stove.*Out at/);
-  await page.getByTestId('call-strip').click();
-  await expect(page.getByRole('timer')).toBeVisible();
-  // While it is linked its readings are added to the logbook.
-  await expect
-    .poll(async () => (await kindsOf(own.url)).filter((kind) => kind === 'reading').length)
-    .toBeGreaterThan(5);
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('radio', { name: 'Thermometers' }).click();
-  await page.getByRole('button', { name: 'Unlink' }).click();
-});
-
-test('a late step on another screen can be read in every light', { tag: '@deep' }, async ({ page, context, own }) => {
-  await withClock(context, fastClock(60));
-  await startThick(page, own.url);
-  await page.getByRole('link', { name: 'Kitchen' }).click();
-  await expect(page.getByTestId('call-strip')).toContainText(/late$/, { timeout: 60_000 });
-  for (const light of ['light', 'dark'] as const) {
-    await page.evaluate(
-      (kept) => localStorage.setItem('crustan.light', JSON.stringify(kept)),
-      light,
+test(
+  'readings from the stand-in kitchen find its oven out, and trouble is computed from there',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await startThick(page, own.url);
+    await pressOn(page, 'It is in the oven');
+    await linkStandIn(page);
+    await expect(page.getByTestId('devices')).toContainText(/probe \d+\.\d °C · oven \d+°/);
+    // Kitchen 7's oven is far from its dial.
+    await expect(page.getByTestId('forecast')).toContainText(
+      /Your oven is behaving like 1[123]\d°/,
+      {
+        timeout: 60_000,
+      },
     );
-    await page.reload();
-    await expect(page.getByTestId('call-strip')).toContainText(/late$/);
-    expect(await findings(page)).toEqual([]);
-  }
-});
+    await expect(page.getByTestId('forecast')).toContainText(
+      /(give or take|to \d\d:\d\d;) .* ends \d\d° to \d\d°/,
+    );
+
+    await page.getByRole('button', { name: 'Trouble' }).click();
+    await page.getByRole('button', { name: 'I am late' }).click();
+    await page.getByRole('button', { name: /^Oven to 150°.*Ends at/ }).click();
+    await page.getByRole('button', { name: 'More' }).click();
+    await expect(page.getByText('Changed course: i am late')).toBeVisible();
+    // Its own course again, by taking the change back.
+    await page.getByText('Changed course: i am late').click();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByText('Changed course: i am late')).toBeHidden();
+    // Another place shows the next step, and calls it; a tap on it opens the stove again.
+    await page.getByRole('link', { name: 'Kitchen' }).click();
+    await expect(page.getByTestId('call-strip')).toContainText(/^Stove.*Out at/);
+    await page.getByTestId('call-strip').click();
+    await expect(page.getByRole('timer')).toBeVisible();
+    // While it is linked its readings are added to the logbook.
+    await expect
+      .poll(async () => (await kindsOf(own.url)).filter((kind) => kind === 'reading').length)
+      .toBeGreaterThan(5);
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('radio', { name: 'Thermometers' }).click();
+    await page.getByRole('button', { name: 'Unlink' }).click();
+  },
+);
+
+test(
+  'a late step on another screen can be read in every light',
+  { tag: '@deep' },
+  async ({ page, context, own }) => {
+    await withClock(context, fastClock(60));
+    await startThick(page, own.url);
+    await page.getByRole('link', { name: 'Kitchen' }).click();
+    await expect(page.getByTestId('call-strip')).toContainText(/late$/, { timeout: 60_000 });
+    for (const light of ['light', 'dark'] as const) {
+      await page.evaluate(
+        (kept) => localStorage.setItem('crustan.light', JSON.stringify(kept)),
+        light,
+      );
+      await page.reload();
+      await expect(page.getByTestId('call-strip')).toContainText(/late$/);
+      expect(await findings(page)).toEqual([]);
+    }
+  },
+);
 
 test('works with the network gone, opened anew, and catches up', async ({ page, context }) => {
   const served = await startServed();
@@ -109,52 +117,53 @@ test('works with the network gone, opened anew, and catches up', async ({ page, 
   }
 });
 
-test('two phones on one cook agree, one of them minutes wrong, the server killed between', { tag: '@deep' }, async ({
-  page,
-  browser,
-}) => {
-  let served = await startServed();
-  try {
-    await openPlan(page, served.url);
-    await page.getByRole('button', { name: 'Start at the stove' }).click();
-    await pressOn(page, 'It is in the pan');
-    await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
-    const other = await (await browser.newContext()).newPage();
-    await other.addInitScript(() => {
-      const real = Date.now.bind(Date);
-      Date.now = () => real() + 7 * 60_000;
-    });
-    await other.goto(`${served.url}/stove`);
-    await other.getByRole('button', { name: /Strip steak, 25 mm, started/ }).click();
-    await expect(other.getByTestId('happened')).toHaveText('I turned it');
-    await expect(other.getByText(/clock is 7 min fast; the kitchen’s is used/)).toBeVisible();
+test(
+  'two phones on one cook agree, one of them minutes wrong, the server killed between',
+  { tag: '@deep' },
+  async ({ page, browser }) => {
+    let served = await startServed();
+    try {
+      await openPlan(page, served.url);
+      await page.getByRole('button', { name: 'Start at the stove' }).click();
+      await pressOn(page, 'It is in the pan');
+      await expect(page.getByTestId('kept')).toHaveText('All steps saved.');
+      const other = await (await browser.newContext()).newPage();
+      await other.addInitScript(() => {
+        const real = Date.now.bind(Date);
+        Date.now = () => real() + 7 * 60_000;
+      });
+      await other.goto(`${served.url}/stove`);
+      await other.getByRole('button', { name: /Strip steak, 25 mm, started/ }).click();
+      await expect(other.getByTestId('happened')).toHaveText('I turned it');
+      await expect(other.getByText(/clock is 7 min fast; the kitchen’s is used/)).toBeVisible();
 
-    // Both press at once, and each twice: one turn.
-    await page.waitForTimeout(1000);
-    await Promise.all([
-      page.getByTestId('happened').dblclick(),
-      other.getByTestId('happened').dblclick(),
-    ]);
-    for (const phone of [page, other]) {
-      await expect(phone.getByTestId('happened')).toHaveText('It is out of the pan');
-      await expect(phone.getByTestId('kept')).toHaveText('All steps saved.');
+      // Both press at once, and each twice: one turn.
+      await page.waitForTimeout(1000);
+      await Promise.all([
+        page.getByTestId('happened').dblclick(),
+        other.getByTestId('happened').dblclick(),
+      ]);
+      for (const phone of [page, other]) {
+        await expect(phone.getByTestId('happened')).toHaveText('It is out of the pan');
+        await expect(phone.getByTestId('kept')).toHaveText('All steps saved.');
+      }
+      expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
+
+      await served.kill('SIGKILL');
+      await pressOn(other, 'It is out of the pan');
+      await expect(other.getByTestId('kept')).toContainText('kept on this device');
+      served = await startServed({ data: served.folder, port: served.port });
+      // The other phone receives it once the server is back.
+      await expect(page.getByTestId('happened')).toHaveText('I sliced it', { timeout: 40_000 });
+      const [cook] = await cooksOf(served.url);
+      const pulled = cook.events.find(({ kind }: { kind: string }) => kind === 'pulled');
+      expect(Math.abs((pulled?.at ?? 0) - Date.now())).toBeLessThan(60_000);
+      await other.close();
+    } finally {
+      await served.kill('SIGKILL');
     }
-    expect(await kindsOf(served.url)).toEqual(['started', 'pan-on', 'in', 'turned']);
-
-    await served.kill('SIGKILL');
-    await pressOn(other, 'It is out of the pan');
-    await expect(other.getByTestId('kept')).toContainText('kept on this device');
-    served = await startServed({ data: served.folder, port: served.port });
-    // The other phone receives it once the server is back.
-    await expect(page.getByTestId('happened')).toHaveText('I sliced it', { timeout: 40_000 });
-    const [cook] = await cooksOf(served.url);
-    const pulled = cook.events.find(({ kind }: { kind: string }) => kind === 'pulled');
-    expect(Math.abs((pulled?.at ?? 0) - Date.now())).toBeLessThan(60_000);
-    await other.close();
-  } finally {
-    await served.kill('SIGKILL');
-  }
-});
+  },
+);
 
 test(
   'several pieces for one plate: a lane each, one next thing for all',

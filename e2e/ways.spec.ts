@@ -25,33 +25,36 @@ const allWays = async (page: Page, ways: readonly string[]): Promise<void> => {
   for (const way of ways) await expect(page.getByTestId(`way-${way}`)).toContainText('±');
 };
 
-test('a thick steak is compared every way for the same end, and the even one is planned', { tag: '@deep' }, async ({
-  page,
-  own,
-}) => {
-  await openPlan(page, own.url);
-  await setFigure(page, 'thickness', /Thickness in mm/, '32');
-  await setFigure(page, 'weight', /Weight in g/, '380');
-  await allWays(page, ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear']);
-  expect(await figure(page, 'oven-sear', 'grey')).toBeLessThan(await figure(page, 'once', 'grey'));
-  expect(await figure(page, 'oven-sear', 'at the stove')).toBeLessThan(
-    (await figure(page, 'once', 'all of it at the stove')) / 3,
-  );
-  await page.getByTestId('way-oven-sear').click();
-  await expect(page.getByRole('heading', { name: 'Low oven, then sear' })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^out of the oven at: \d\d°/ })).toBeVisible();
-  await expect(page.getByText('Oven on, to 110°')).toBeVisible();
-  await expect(page.getByText(/^Out of the oven at \d\d°, into the pan$/)).toBeVisible();
-  await expect(page.getByText('What matters most', { exact: true })).toBeVisible();
+test(
+  'a thick steak is compared every way for the same end, and the even one is planned',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await setFigure(page, 'thickness', /Thickness in mm/, '32');
+    await setFigure(page, 'weight', /Weight in g/, '380');
+    await allWays(page, ['once', 'often', 'sear-oven', 'oven-sear', 'sear-oven-sear']);
+    expect(await figure(page, 'oven-sear', 'grey')).toBeLessThan(
+      await figure(page, 'once', 'grey'),
+    );
+    expect(await figure(page, 'oven-sear', 'at the stove')).toBeLessThan(
+      (await figure(page, 'once', 'all of it at the stove')) / 3,
+    );
+    await page.getByTestId('way-oven-sear').click();
+    await expect(page.getByRole('heading', { name: 'Low oven, then sear' })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^out of the oven at: \d\d°/ })).toBeVisible();
+    await expect(page.getByText('Oven on, to 110°')).toBeVisible();
+    await expect(page.getByText(/^Out of the oven at \d\d°, into the pan$/)).toBeVisible();
+    await expect(page.getByText('What matters most', { exact: true })).toBeVisible();
 
-  // And it is followed at the stove, from the oven to the pan.
-  await page.getByRole('button', { name: 'Start at the stove' }).click();
-  await pressOn(page, 'It is in the oven');
-  await pressOn(page, 'It is out, in the pan');
-  await expect(page.getByRole('heading', { name: 'Turn it' })).toBeVisible();
-  await pressOn(page, 'I turned it');
-  await expect(page.getByTestId('happened')).toHaveText('It is out of the pan');
-});
+    // And it is followed at the stove, from the oven to the pan.
+    await page.getByRole('button', { name: 'Start at the stove' }).click();
+    await pressOn(page, 'It is in the oven');
+    await pressOn(page, 'It is out, in the pan');
+    await expect(page.getByRole('heading', { name: 'Turn it' })).toBeVisible();
+    await pressOn(page, 'I turned it');
+    await expect(page.getByTestId('happened')).toHaveText('It is out of the pan');
+  },
+);
 
 test('a duck breast is planned skin down from a cold pan', async ({ page, own }) => {
   await openPlan(page, own.url);
@@ -72,16 +75,20 @@ test('a fish fillet is planned on its skin, its hazards said', async ({ page, ow
   await expect(page.getByText('Contains fish (salmon).').first()).toBeVisible();
 });
 
-test('a pork chop on its bone: edges first, and how far the bone lags', { tag: '@deep' }, async ({ page, own }) => {
-  await openPlan(page, own.url);
-  await take(page, 'Pork chop on the bone');
-  await page.getByTestId('word-moves').click();
-  await page.getByRole('radio', { name: 'Fat edge first' }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByTestId('word-moves')).toHaveText('fat edge first');
-  await expect(page.getByText('Stand it on its fat edge')).toBeVisible();
-  await expect(page.getByRole('button', { name: /^by the bone/ })).toBeVisible();
-});
+test(
+  'a pork chop on its bone: edges first, and how far the bone lags',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await take(page, 'Pork chop on the bone');
+    await page.getByTestId('word-moves').click();
+    await page.getByRole('radio', { name: 'Fat edge first' }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByTestId('word-moves')).toHaveText('fat edge first');
+    await expect(page.getByText('Stand it on its fat edge')).toBeVisible();
+    await expect(page.getByRole('button', { name: /^by the bone/ })).toBeVisible();
+  },
+);
 
 test('salted two days ahead, with a side: exported, and read back by a calendar', async ({
   page,
@@ -174,23 +181,24 @@ test('the lock keeps every plan to the table, and its remedy meets it', async ({
   await expect(page.getByTestId('word-target')).toContainText(`${target}°`);
 });
 
-test('a piece of the cook’s own is kept, planned, and still there tomorrow', { tag: '@deep' }, async ({
-  page,
-  own,
-}) => {
-  await openPlan(page, own.url);
-  await page.getByTestId('word-cut').click();
-  await page.getByRole('button', { name: 'Describe your own' }).click();
-  await page.getByRole('button', { name: 'Save this piece' }).click();
-  await expect(page.getByRole('alert')).toHaveText(/Give it a name/);
-  await page.getByRole('textbox', { name: 'What you call it' }).fill('Elk back strap');
-  await page.getByRole('radio', { name: 'Venison' }).first().click();
-  await page.getByRole('textbox', { name: 'Usual thickness in mm' }).fill('42');
-  await page.getByRole('button', { name: 'Save this piece' }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByTestId('word-cut')).toHaveText('Elk back strap');
-  await expect(page.getByTestId('word-thickness')).toHaveText('42 mm');
-  await expect(page.getByTestId('way-often')).toContainText('±');
-  await page.reload();
-  await expect(page.getByTestId('word-cut')).toHaveText('Elk back strap');
-});
+test(
+  'a piece of the cook’s own is kept, planned, and still there tomorrow',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByTestId('word-cut').click();
+    await page.getByRole('button', { name: 'Describe your own' }).click();
+    await page.getByRole('button', { name: 'Save this piece' }).click();
+    await expect(page.getByRole('alert')).toHaveText(/Give it a name/);
+    await page.getByRole('textbox', { name: 'What you call it' }).fill('Elk back strap');
+    await page.getByRole('radio', { name: 'Venison' }).first().click();
+    await page.getByRole('textbox', { name: 'Usual thickness in mm' }).fill('42');
+    await page.getByRole('button', { name: 'Save this piece' }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByTestId('word-cut')).toHaveText('Elk back strap');
+    await expect(page.getByTestId('word-thickness')).toHaveText('42 mm');
+    await expect(page.getByTestId('way-often')).toContainText('±');
+    await page.reload();
+    await expect(page.getByTestId('word-cut')).toHaveText('Elk back strap');
+  },
+);

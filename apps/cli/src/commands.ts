@@ -175,7 +175,9 @@ const planOf = (value: unknown): Outcome =>
  * sentence without a piece is refused.
  */
 export const describeCommand = (words: string): Outcome => {
-  const { request, hour, day, unread } = readDinner(words.slice(0, LONGEST_SAID), { language: LANGUAGE });
+  const { request, hour, day, unread } = readDinner(words.slice(0, LONGEST_SAID), {
+    language: LANGUAGE,
+  });
   const { cut } = request;
   if (cut === undefined) {
     return withParsed(z.strictObject({ cut: z.enum(CUT_IDS) }), {}, () => printed(undefined));

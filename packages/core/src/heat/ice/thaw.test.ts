@@ -106,34 +106,37 @@ describe('freezing and thawing', () => {
     );
   });
 
-  (NOT_DEEP ? it.skip : it)('is the sooner thawed the more heat comes to it, and warm meanwhile where it is warm', () => {
-    const steak: FrozenPiece = {
-      tissue: 'lean-beef',
-      thickness: 0.025,
-      shape: { kind: 'long', width: 0.1 },
-      start: -18,
-    };
-    const [shelf, bag, running, still, counter] = ICE_PLACES.slice(1).map((place) =>
-      thaw(steak, ICE_AROUND[place]),
-    );
-    const of = (found: typeof shelf): number => found?.seconds ?? NaN;
-    expect(of(running)).toBeLessThan(of(still));
-    expect(of(still)).toBeLessThan(of(counter));
-    expect(of(counter)).toBeLessThan(of(shelf));
-    expect(of(shelf)).toBeLessThan(of(bag));
-    // A night in the fridge; about three quarters of an hour in running water.
-    expect(of(shelf) / 3600).toBeGreaterThan(6);
-    expect(of(bag) / 3600).toBeGreaterThan(11);
-    expect(of(bag) / 3600).toBeLessThan(20);
-    expect(of(running) / 60).toBeGreaterThan(20);
-    expect(of(running) / 60).toBeLessThan(60);
-    expect(shelf?.warm).toBe(0);
-    expect(counter?.warm).toBeGreaterThan(1200);
-    // Twice as thick is slower, in air by twice, by conduction by four.
-    const thick = thaw({ ...steak, thickness: 0.05 }, ICE_AROUND['fridge-bag']);
-    expect((thick.seconds ?? NaN) / of(bag)).toBeGreaterThan(1.5);
-    expect((thick.seconds ?? NaN) / of(bag)).toBeLessThan(4);
-  });
+  (NOT_DEEP ? it.skip : it)(
+    'is the sooner thawed the more heat comes to it, and warm meanwhile where it is warm',
+    () => {
+      const steak: FrozenPiece = {
+        tissue: 'lean-beef',
+        thickness: 0.025,
+        shape: { kind: 'long', width: 0.1 },
+        start: -18,
+      };
+      const [shelf, bag, running, still, counter] = ICE_PLACES.slice(1).map((place) =>
+        thaw(steak, ICE_AROUND[place]),
+      );
+      const of = (found: typeof shelf): number => found?.seconds ?? NaN;
+      expect(of(running)).toBeLessThan(of(still));
+      expect(of(still)).toBeLessThan(of(counter));
+      expect(of(counter)).toBeLessThan(of(shelf));
+      expect(of(shelf)).toBeLessThan(of(bag));
+      // A night in the fridge; about three quarters of an hour in running water.
+      expect(of(shelf) / 3600).toBeGreaterThan(6);
+      expect(of(bag) / 3600).toBeGreaterThan(11);
+      expect(of(bag) / 3600).toBeLessThan(20);
+      expect(of(running) / 60).toBeGreaterThan(20);
+      expect(of(running) / 60).toBeLessThan(60);
+      expect(shelf?.warm).toBe(0);
+      expect(counter?.warm).toBeGreaterThan(1200);
+      // Twice as thick is slower, in air by twice, by conduction by four.
+      const thick = thaw({ ...steak, thickness: 0.05 }, ICE_AROUND['fridge-bag']);
+      expect((thick.seconds ?? NaN) / of(bag)).toBeGreaterThan(1.5);
+      expect((thick.seconds ?? NaN) / of(bag)).toBeLessThan(4);
+    },
+  );
 
   it('stays frozen where it is cold, and freezes there', () => {
     const piece: FrozenPiece = { tissue: 'salmon', thickness: 0.03, shape: SLAB, start: 4 };
