@@ -14,6 +14,7 @@ const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch:
 
 export default defineConfig({
   testDir: './e2e',
+  globalSetup: './e2e/demoTemplate.ts',
   // A tag of a slow test.
   grepInvert: DEEP ? [] : /@deep/,
   outputDir: './test-results',

@@ -1,6 +1,6 @@
 // Starts the built server as its own process, on a free port, for tests, pictures and benches.
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -45,6 +45,11 @@ export const LAN_NAME = 'kitchen.local';
 /** @returns the address, the process, and a stop that also removes the data folder */
 export const startServed = async ({ demo = false, data, port, lan = false } = {}) => {
   const folder = data ?? mkdtempSync(path.join(os.tmpdir(), 'crustan-'));
+  // A data folder that has the demo's logbook: a server of the demo begins with a copy.
+  const template = process.env.CRUSTAN_DEMO_TEMPLATE;
+  if (demo && data === undefined && template !== undefined) {
+    cpSync(template, folder, { recursive: true });
+  }
   const at = port ?? (await freePort());
   const args = [
     path.join(ROOT, 'apps/server/dist/main.js'),

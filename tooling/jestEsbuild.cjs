@@ -12,8 +12,17 @@ const SOURCES = ['packages/core/src', 'packages/messages/src', 'apps/server/src'
 /** Packages without an entry for CommonJS: they are bundled too. */
 const MODULES_ONLY = new Set(['d3-random', 'chevrotain']);
 
-const LOADERS = { '.json': 'json', '.mjs': 'js', '.js': 'js', '.ts': 'ts' };
-const options = { format: 'cjs', target: 'node20', sourcemap: 'external' };
+const LOADERS = { '.json': 'json', '.mjs': 'js', '.js': 'js', '.ts': 'ts', '.tsx': 'tsx' };
+const options = {
+  format: 'cjs',
+  target: 'node20',
+  sourcemap: 'external',
+  // As the app's Babel preset compiles it.
+  jsx: 'automatic',
+  jsxImportSource: 'nativewind',
+  // Under Jest there are no modules to import late: import('x') becomes a promise of require('x').
+  supported: { 'dynamic-import': false },
+};
 
 const dependenciesOf = (folder) => {
   const { dependencies, devDependencies } = require(path.join(ROOT, folder, 'package.json'));

@@ -1,3 +1,4 @@
+/** Packages that are written as modules. */
 const esModules =
   'idb|immer|@reduxjs/toolkit|react-redux|reselect|redux|redux-thunk|d3-.*|internmap|chevrotain|intl-messageformat|@formatjs';
 
@@ -8,14 +9,20 @@ module.exports = {
   // As for the rooms without React: see the root's configuration.
   sandboxInjectedGlobals: ['Math', 'Number', 'Infinity', 'Float64Array'],
   testEnvironment: '<rootDir>/jestEnvironment.cjs',
-  // It has no entry for CommonJS, and its parts are many.
   moduleNameMapper: {
+    // The web target, as the Babel preset has it.
+    '^react-native$': '<rootDir>/../../node_modules/react-native-web',
+    // It has no entry for CommonJS, and its parts are many.
     '^chevrotain$': '<rootDir>/../../node_modules/chevrotain/lib/chevrotain.mjs',
   },
   transform: {
-    // The core has neither React nor old browsers to think of.
-    'packages/(core|messages)/src/.+\\.ts$|\\.bundle\\.ts$|\\.mjs$':
-      require.resolve('../../tooling/jestEsbuild.cjs'),
+    // Tests need Babel, which moves their mocks before their imports, and so do packages with Flow. Esbuild is faster.
+    [[
+      'packages/(core|messages)/src/.+\\.ts$',
+      'apps/app/src/(?!.*\\.test\\.).+\\.tsx?$',
+      `node_modules/(${esModules})/.+\\.js$`,
+      '\\.mjs$',
+    ].join('|')]: require.resolve('../../tooling/jestEsbuild.cjs'),
   },
   setupFiles: ['react-native-css-interop/dist/runtime/components', '../../tooling/jestSeed.cjs'],
   setupFilesAfterEnv: ['<rootDir>/jestAfterEnv.cjs'],

@@ -42,8 +42,9 @@ export const plan = {
   'if-the-oil-flames-heat-off-lid':
     'If the oil flames: heat off, lid on, never water, leave the pan where it is.',
   'ends-under-the-published': 'Ends under the published {temperature}.',
+  'held-there-or-rested-for': ', held there or rested for {duration}',
   'that-is-the-published-minimum-for-for':
-    'That is the published minimum for {food} ({source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.',
+    'That is the published minimum for {food}{held} ({source}). For anyone pregnant, very young, old or immune-weak, cook to the table. Local codes come first.',
   'tenderised-injected-or-minced-meat-needs':
     'Tenderised, injected or minced meat needs {temperature}: state it under the cut.',
   'only-fish-that-has-been-frozen': 'Only fish that has been frozen.',
@@ -53,7 +54,9 @@ export const plan = {
     'Under {temperature} parasites live: {map} first (FDA Food Code). Some farmed fish is exempt by local code.',
   'days-raw-in-the-fridge': '{kept} days raw in the fridge.',
   'it-keeps-to-at-or-under-throw':
-    'It keeps {least} to {most} at {temperature} or under ({source}). Throw it away on smell, slime or mould.',
+    'It keeps {least} to {most} days at {temperature} or under ({source}). Throw it away on smell, slime or mould.',
+  'keep-raw-and-done-apart':
+    'Wash hands after the raw piece. Clean tongs and probe between raw and done; the done piece lies on another board and plate.',
   'rolled-and-tied-the-surface-is-now': 'Rolled and tied: the surface is now inside.',
   'no-sear-reaches-it-there-codes-do':
     'No sear reaches it there. Codes do not treat it as whole muscle: cook to the published minimum.',
@@ -166,7 +169,8 @@ export const plan = {
   'on-full-for-kg-of-iron-on':
     '{duration} on full for {mass} kg of iron on {value} kW of {burner}, then a minute to even out.',
   'this-burner-leaves-the-pan-at': 'This burner leaves the pan at {temperature}.',
-  'in-steps-a-cast-pan-can-crack': ' In steps: a cast pan can crack on full induction.',
+  'in-steps-a-cast-pan-can-crack':
+    ' In steps: a cast pan can crack on full induction. With an implant, keep the distance from induction that your doctor gives.',
   in: ' in {duration}',
   'the-pan-comes-up-to': 'The pan comes up to {temperature}{part}.',
   'the-pan-takes-at-once-of-its': 'The pan takes {part} at once ({value} % of its floor).',
@@ -174,7 +178,7 @@ export const plan = {
     ' With food in, it drops to {temperature} and needs {duration} at full power between batches.',
   'go-in-batches-crowding-steams': ' {pieces} go in {value} batches: crowding steams.',
   'extractor-on-before-the-oil-the-handle':
-    'Extractor on before the oil. The handle is as hot as the pan: a dry towel or sleeve stays on it. Smoke points from handbooks of edible oils; drop and wisp are ranges, not figures.',
+    'Extractor on before the oil. The handle is as hot as the pan: a dry towel or sleeve stays on it, a wet one scalds. Two hands for a full pan; the smoke alarm stays on. Smoke points from handbooks of edible oils; drop and wisp are ranges, not figures.',
   'not-frozen': 'not frozen',
   'straight-from-the-fridge-2': 'straight from the fridge',
   'a-pan': 'a {temperature} pan',
@@ -609,7 +613,7 @@ export const plan = {
   'saves-nothing': '; saves nothing',
   'min-core-surface': '{value} min: core {degrees}, surface {degrees2}{part}.',
   'fridges-run-to-between-and-two-hours':
-    'Fridges run {degrees} to {temperature}. Between {degrees2} and {temperature2} two hours in all, one in a hot kitchen.',
+    'Fridges run {degrees} to {temperature}. Between {degrees2} and {temperature2} two hours in all, one where the kitchen is over {hot}.',
   'uncovered-still-air': 'uncovered, still air',
   'on-a-rack-fan': 'On a rack, fan',
   'a-fridge-that-blows': 'a fridge that blows',

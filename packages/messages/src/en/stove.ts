@@ -382,7 +382,7 @@ export const stove = {
   'it-is-in-the-pan': 'It is in the pan',
   'put-the-pan-on': 'Put the pan on',
   'dry-and-on-full-extractor-first-it':
-    'Dry and on full, extractor first: it takes until the piece goes in to reach {degrees}. Set out tongs, thermometer, board and rack meanwhile.',
+    'Dry and on full, extractor first: it takes until the piece goes in to reach {degrees}. Set out clean tongs, thermometer, board and rack meanwhile; wash hands after the raw piece.',
   'on-its-fat-edge': 'On its fat edge',
   'skin-down-cold-pan': 'Skin down, cold pan',
   'into-the-pan-at': 'Into the pan at {degrees}',
@@ -410,7 +410,8 @@ export const stove = {
   'burner-down-pan-to': 'Burner down, pan to {degrees}',
   'it-has-browned-the-rest-of-the': 'It has browned: the rest of the heat comes more slowly.',
   'the-burner-is-down': 'The burner is down',
-  'in-its-pan-from-now-on-the': 'In its pan. From now on the sleeve stays on the handle.',
+  'in-its-pan-from-now-on-the':
+    'In its pan. From now on a dry sleeve stays on the handle; a wet towel scalds.',
   'oven-to': 'Oven to {degrees}',
   'the-piece-stays-in-keep-the-door': 'The piece stays in; keep the door shut.',
   'the-oven-is-set': 'The oven is set',

@@ -45,8 +45,9 @@ export const plan: TranslationOf<typeof english> = {
   'if-the-oil-flames-heat-off-lid':
     'Si el aceite arde: fuego apagado, tapa puesta, nunca agua, deja la sartén donde está.',
   'ends-under-the-published': 'Termina por debajo de los {temperature} publicados.',
+  'held-there-or-rested-for': ', mantenido o en reposo {duration}',
   'that-is-the-published-minimum-for-for':
-    'Ese es el mínimo publicado para {food} ({source}). Para embarazadas, niños pequeños, mayores o defensas bajas, sigue la tabla. Manda la norma local.',
+    'Ese es el mínimo publicado para {food}{held} ({source}). Para embarazadas, niños pequeños, mayores o defensas bajas, sigue la tabla. Manda la norma local.',
   'tenderised-injected-or-minced-meat-needs':
     'La carne ablandada con cuchillas, inyectada o picada necesita {temperature}: indícalo bajo la pieza.',
   'only-fish-that-has-been-frozen': 'Solo pescado que haya estado congelado.',
@@ -57,6 +58,8 @@ export const plan: TranslationOf<typeof english> = {
   'days-raw-in-the-fridge': '{kept} días crudo en la nevera.',
   'it-keeps-to-at-or-under-throw':
     'Aguanta de {least} a {most} días a {temperature} o menos ({source}). Tíralo si huele, está baboso o tiene moho.',
+  'keep-raw-and-done-apart':
+    'Lávate las manos después de la pieza cruda. Limpia pinzas y sonda entre lo crudo y lo hecho; la pieza hecha va a otra tabla y otro plato.',
   'rolled-and-tied-the-surface-is-now': 'Enrollado y atado: la superficie queda ahora dentro.',
   'no-sear-reaches-it-there-codes-do':
     'Ahí no llega ningún sellado. Las normas no lo tratan como músculo entero: cocínalo hasta el mínimo publicado.',
@@ -170,7 +173,7 @@ export const plan: TranslationOf<typeof english> = {
     '{duration} a tope para {mass} kg de hierro sobre {value} kW de {burner}, y luego un minuto para igualarse.',
   'this-burner-leaves-the-pan-at': 'Este fuego deja la sartén en {temperature}.',
   'in-steps-a-cast-pan-can-crack':
-    ' Por pasos: una sartén de fundición puede rajarse con la inducción a tope.',
+    ' Por pasos: una sartén de fundición puede rajarse con la inducción a tope. Con un implante, mantén ante la inducción la distancia que diga tu médico.',
   in: ' en {duration}',
   'the-pan-comes-up-to': 'La sartén sube a {temperature}{part}.',
   'the-pan-takes-at-once-of-its': 'La sartén admite {part} a la vez ({value} % de su fondo).',
@@ -178,7 +181,7 @@ export const plan: TranslationOf<typeof english> = {
     ' Con comida dentro baja a {temperature} y necesita {duration} a tope entre tandas.',
   'go-in-batches-crowding-steams': ' {pieces} van en {value} tandas: amontonar cuece.',
   'extractor-on-before-the-oil-the-handle':
-    'Campana en marcha antes del aceite. El mango está tan caliente como la sartén: deja un paño seco o una funda puesta. Puntos de humo de manuales de aceites comestibles; gota y humo son intervalos, no cifras.',
+    'Campana en marcha antes del aceite. El mango está tan caliente como la sartén: deja un paño seco o una funda puesta; uno mojado escalda. Las dos manos para una sartén llena; la alarma de humo sigue encendida. Puntos de humo de manuales de aceites comestibles; gota y humo son intervalos, no cifras.',
   'not-frozen': 'no congelado',
   'straight-from-the-fridge-2': 'directo de la nevera',
   'a-pan': 'una sartén a {temperature}',
@@ -614,7 +617,7 @@ export const plan: TranslationOf<typeof english> = {
   'saves-nothing': '; no ahorra nada',
   'min-core-surface': '{value} min: centro {degrees}, superficie {degrees2}{part}.',
   'fridges-run-to-between-and-two-hours':
-    'Las neveras van de {degrees} a {temperature}. Entre {degrees2} y {temperature2}, dos horas en total, una en una cocina calurosa.',
+    'Las neveras van de {degrees} a {temperature}. Entre {degrees2} y {temperature2}, dos horas en total, una si la cocina pasa de {hot}.',
   'uncovered-still-air': 'destapado, aire quieto',
   'on-a-rack-fan': 'En rejilla, con ventilador',
   'a-fridge-that-blows': 'una nevera que sopla',

@@ -388,7 +388,7 @@ export const stove: TranslationOf<typeof english> = {
   'it-is-in-the-pan': 'Está en la sartén',
   'put-the-pan-on': 'Pon la sartén al fuego',
   'dry-and-on-full-extractor-first-it':
-    'Seca y a tope, antes la campana: tarda hasta que entra la pieza en llegar a {degrees}. Mientras, prepara pinzas, termómetro, tabla y rejilla.',
+    'Seca y a tope, antes la campana: tarda hasta que entra la pieza en llegar a {degrees}. Mientras, prepara pinzas, termómetro, tabla y rejilla limpios; lávate las manos después de la pieza cruda.',
   'on-its-fat-edge': 'Sobre su borde de grasa',
   'skin-down-cold-pan': 'Piel abajo, sartén fría',
   'into-the-pan-at': 'A la sartén a {degrees}',
@@ -416,7 +416,8 @@ export const stove: TranslationOf<typeof english> = {
   'burner-down-pan-to': 'Fuego abajo, sartén a {degrees}',
   'it-has-browned-the-rest-of-the': 'Ya está dorado: el resto del calor llega más despacio.',
   'the-burner-is-down': 'El fuego está bajo',
-  'in-its-pan-from-now-on-the': 'En su sartén. Desde ahora la funda se queda en el mango.',
+  'in-its-pan-from-now-on-the':
+    'En su sartén. Desde ahora una funda seca se queda en el mango; un paño mojado escalda.',
   'oven-to': 'Horno a {degrees}',
   'the-piece-stays-in-keep-the-door': 'La pieza se queda dentro; no abras la puerta.',
   'the-oven-is-set': 'El horno está ajustado',

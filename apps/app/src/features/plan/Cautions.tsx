@@ -71,6 +71,10 @@ export const Cautions = memo(function Cautions({ plan }: { readonly plan: CookPl
         >
           {t('that-is-the-published-minimum-for-for', {
             food: translateName(minimum.food),
+            held:
+              minimum.holdSeconds > 0
+                ? t('held-there-or-rested-for', { duration: formatDuration(minimum.holdSeconds) })
+                : '',
             source: translateName(minimum.source),
           })}
         </Caution>

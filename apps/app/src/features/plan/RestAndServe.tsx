@@ -108,6 +108,7 @@ export const RestAndServe = memo(function RestAndServe({ plan }: { readonly plan
           slicing: translateName(cutOf(plan.request).slicing),
         })}
       </Text>
+      <Text voice="small">{t('keep-raw-and-done-apart')}</Text>
     </View>
   );
 });

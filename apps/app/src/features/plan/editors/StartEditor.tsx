@@ -84,6 +84,7 @@ export const StartEditor = ({ request }: { readonly request: PlanRequest }) => {
           temperature: show.temperature(7),
           degrees2: show.degrees(5),
           temperature2: show.temperature(60),
+          hot: show.temperature(32),
         })}
       </Hint>
     </View>
