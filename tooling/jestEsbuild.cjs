@@ -20,8 +20,6 @@ const options = {
   // As the app's Babel preset compiles it.
   jsx: 'automatic',
   jsxImportSource: 'nativewind',
-  // Under Jest there are no modules to import late: import('x') becomes a promise of require('x').
-  supported: { 'dynamic-import': false },
 };
 
 const dependenciesOf = (folder) => {
@@ -71,7 +69,13 @@ module.exports = {
       return { code: code.text, map: map.text };
     }
     const loader = LOADERS[path.extname(filename)];
-    const { code, map } = transformSync(source, { ...options, loader, sourcefile: filename });
+    const { code, map } = transformSync(source, {
+      ...options,
+      loader,
+      sourcefile: filename,
+      // Under Jest there are no modules to import late: import('x') becomes a promise of require('x').
+      supported: { 'dynamic-import': false },
+    });
     return { code, map };
   },
 };
