@@ -70,7 +70,7 @@ const faultsInView = ({ touch, mostGap }: Question): string[] => {
     return found;
   };
   const windows = new Map<Element, Box>();
-  /** What an element and its scrolling and clipping ancestors leave to be seen. */
+  /** Part of the screen that the scrolling and clipping ancestors of an element show. */
   const windowOf = (node: Element): Box => {
     const known = windows.get(node);
     if (known) return known;

@@ -92,7 +92,7 @@ export const server = {
   'not-a-picture': 'The stored file is not a picture.',
   'no-picture': 'No picture',
   'photograph-is-one-of': 'A photograph is one of {types}.',
-  // What an import leaves out.
+  // Parts of a file that an import does not take.
   'cook-titled': 'cook “{title}”',
   'events-in-another-cook':
     '{events, plural, one {one of its events is in another cook already} other {# of its events are in another cook already}}.',
