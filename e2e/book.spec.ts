@@ -145,53 +145,59 @@ test('takes the whole logbook out and into another one, exactly, and stops with 
   }
 });
 
-test('takes tables and logs, row by row, and says what it leaves out', async ({ page, own }) => {
-  await page.goto(`${own.url}/book/files`);
-  await give(
-    page,
-    'old book.csv',
-    'Started;Piece;Thickness_mm;Cooked_s;End_C;Crust;Notes\n2025-12-24 19:30;ribeye;31,5;640;55,2;dark;"=Rich; ""very"""\nyesterday;ribeye;30;600;55;dark;\n2025-12-25 19:30;griffin;30;600;55;dark;\n',
-  );
-  await expect(page.getByText('A table of 1 cook.', { exact: false })).toBeVisible();
-  await expect(page.getByText('Row 2: “yesterday” is not a date', { exact: false })).toBeVisible();
-  await expect(page.getByText('Row 3: “griffin” is not a piece', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Plan it' }).click();
-  await page.getByRole('button', { name: 'Import it' }).click();
-  await expect(page.getByText('In the logbook: 1 cook', { exact: false })).toBeVisible();
+test(
+  'takes tables and logs, row by row, and says what it leaves out',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await page.goto(`${own.url}/book/files`);
+    await give(
+      page,
+      'old book.csv',
+      'Started;Piece;Thickness_mm;Cooked_s;End_C;Crust;Notes\n2025-12-24 19:30;ribeye;31,5;640;55,2;dark;"=Rich; ""very"""\nyesterday;ribeye;30;600;55;dark;\n2025-12-25 19:30;griffin;30;600;55;dark;\n',
+    );
+    await expect(page.getByText('A table of 1 cook.', { exact: false })).toBeVisible();
+    await expect(
+      page.getByText('Row 2: “yesterday” is not a date', { exact: false }),
+    ).toBeVisible();
+    await expect(page.getByText('Row 3: “griffin” is not a piece', { exact: false })).toBeVisible();
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await page.getByRole('button', { name: 'Import it' }).click();
+    await expect(page.getByText('In the logbook: 1 cook', { exact: false })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Another file' }).click();
-  await give(
-    page,
-    'log.csv',
-    'min\ttemp F\n0\t41\n2\t55,5\n4\t77\n6\tERR\n8\t104\n9\t113\n9.5\t122\n9.6\t125\n9.7\t126\n',
-  );
-  await expect(page.getByText(/8 readings over 9:42/)).toBeVisible();
-  await expect(page.getByText('Row 4: “ERR” is no temperature.')).toBeVisible();
-  await page
-    .getByRole('radio', { name: /ribeye/i })
-    .first()
-    .click();
-  await page.getByRole('button', { name: /^Add 8 readings/ }).click();
-  await expect(page.getByText('8 readings are on the cook’s page.')).toBeVisible();
-  await page
-    .getByRole('link', { name: /ribeye/i })
-    .last()
-    .click();
-  await expect(page.getByText('=Rich; "very"')).toBeVisible();
-  await expect(page.getByText('And 8 readings by the thermometers.')).toBeVisible();
-  await expect(page.getByRole('img', { name: /Measured 8 times, last 52\.2 °C/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Another file' }).click();
+    await give(
+      page,
+      'log.csv',
+      'min\ttemp F\n0\t41\n2\t55,5\n4\t77\n6\tERR\n8\t104\n9\t113\n9.5\t122\n9.6\t125\n9.7\t126\n',
+    );
+    await expect(page.getByText(/8 readings over 9:42/)).toBeVisible();
+    await expect(page.getByText('Row 4: “ERR” is no temperature.')).toBeVisible();
+    await page
+      .getByRole('radio', { name: /ribeye/i })
+      .first()
+      .click();
+    await page.getByRole('button', { name: /^Add 8 readings/ }).click();
+    await expect(page.getByText('8 readings are on the cook’s page.')).toBeVisible();
+    await page
+      .getByRole('link', { name: /ribeye/i })
+      .last()
+      .click();
+    await expect(page.getByText('=Rich; "very"')).toBeVisible();
+    await expect(page.getByText('And 8 readings by the thermometers.')).toBeVisible();
+    await expect(page.getByRole('img', { name: /Measured 8 times, last 52\.2 °C/ })).toBeVisible();
 
-  await part(page, 'Import & export').click();
-  for (const [name, content, why] of [
-    ['cut off.json', '{"format": "crustan-book/1", "cooks": [{"id"', /It would add 0 cooks/],
-    ['tea.json', '{"format": "tea/1"}', /“tea\/1”/],
-    ['diary.txt', 'Dear diary', /neither a table of cooks/],
-    ['nested.json', `{"format":"crustan-book/1","cooks":[${'['.repeat(99)}]}`, /nested/],
-  ] as const) {
-    await give(page, name, content);
-    await expect(page.getByText(why).first()).toBeVisible();
-  }
-});
+    await part(page, 'Import & export').click();
+    for (const [name, content, why] of [
+      ['cut off.json', '{"format": "crustan-book/1", "cooks": [{"id"', /It would add 0 cooks/],
+      ['tea.json', '{"format": "tea/1"}', /“tea\/1”/],
+      ['diary.txt', 'Dear diary', /neither a table of cooks/],
+      ['nested.json', `{"format":"crustan-book/1","cooks":[${'['.repeat(99)}]}`, /nested/],
+    ] as const) {
+      await give(page, name, content);
+      await expect(page.getByText(why).first()).toBeVisible();
+    }
+  },
+);
 
 test(
   'writes a cook down from memory, and finds it learned from',

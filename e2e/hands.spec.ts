@@ -27,53 +27,55 @@ const soundOf = async (page: Page) => {
   return { asked: Number(asked ?? NaN), heard: Number(heard ?? NaN) };
 };
 
-test('the pan sounds as its steam says: louder in a hot pan than in one too cool, silent out of it', async ({
-  page,
-  own,
-}) => {
-  await page.goto(`${own.url}/practice`);
-  await page.getByRole('button', { name: /A pan that is too cool/ }).click();
-  await page.getByRole('button', { name: 'Hear the pan' }).click();
-  await expect.poll(async () => (await soundOf(page)).heard).not.toBeNaN();
-  await page.waitForTimeout(1500);
-  const cool = await soundOf(page);
-  await page.getByRole('button', { name: 'Onto the board' }).click();
-  await expect.poll(async () => (await soundOf(page)).heard).toBeLessThan(0.002);
-  await page.getByRole('radio', { name: '100', exact: true }).click();
-  await page.getByRole('radio', { name: '30×' }).click();
-  await page.waitForTimeout(7000);
-  await page.getByRole('radio', { name: '1×' }).click();
-  await page.getByRole('button', { name: 'Into the pan' }).click();
-  await expect.poll(async () => (await soundOf(page)).asked).toBeGreaterThan(50);
-  await expect.poll(async () => (await soundOf(page)).heard).toBeGreaterThan(0.03);
-  const hot = await soundOf(page);
-  expect(hot.asked).toBeGreaterThan(cool.asked + 15);
-  expect(hot.heard).toBeGreaterThan(2 * cool.heard);
-});
+test(
+  'the pan sounds as its steam says: louder in a hot pan than in one too cool, silent out of it',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await page.goto(`${own.url}/practice`);
+    await page.getByRole('button', { name: /A pan that is too cool/ }).click();
+    await page.getByRole('button', { name: 'Hear the pan' }).click();
+    await expect.poll(async () => (await soundOf(page)).heard).not.toBeNaN();
+    await page.waitForTimeout(1500);
+    const cool = await soundOf(page);
+    await page.getByRole('button', { name: 'Onto the board' }).click();
+    await expect.poll(async () => (await soundOf(page)).heard).toBeLessThan(0.002);
+    await page.getByRole('radio', { name: '100', exact: true }).click();
+    await page.getByRole('radio', { name: '30×' }).click();
+    await page.waitForTimeout(7000);
+    await page.getByRole('radio', { name: '1×' }).click();
+    await page.getByRole('button', { name: 'Into the pan' }).click();
+    await expect.poll(async () => (await soundOf(page)).asked).toBeGreaterThan(50);
+    await expect.poll(async () => (await soundOf(page)).heard).toBeGreaterThan(0.03);
+    const hot = await soundOf(page);
+    expect(hot.asked).toBeGreaterThan(cool.asked + 15);
+    expect(hot.heard).toBeGreaterThan(2 * cool.heard);
+  },
+);
 
-test('at the stove the pan can be heard, and its volume and every call tried', async ({
-  page,
-  own,
-}) => {
-  await settle(page, {});
-  await openPlan(page, own.url);
-  await page.getByRole('button', { name: 'Start at the stove' }).click();
-  await pressOn(page, 'It is in the pan');
-  await page.getByRole('button', { name: 'Hear how the pan should sound' }).click();
-  await expect
-    .poll(async () => (await soundOf(page)).heard, { timeout: 30_000 })
-    .toBeGreaterThan(0.01);
-  await page.getByRole('button', { name: 'Quiet' }).click();
-  await expect(page.getByTestId('sound-meter')).toBeHidden();
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('radio', { name: 'Calling me' }).click();
-  await page.getByRole('slider', { name: 'Volume' }).fill('0');
-  await expect(page.getByText('Volume, 0 %')).toBeVisible();
-  for (const call of ['Soon', 'Turn', 'Move', 'Out', 'Next']) {
-    await page.getByRole('button', { name: call, exact: true }).click();
-  }
-  expect(await findings(page)).toEqual([]);
-});
+test(
+  'at the stove the pan can be heard, and its volume and every call tried',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await settle(page, {});
+    await openPlan(page, own.url);
+    await page.getByRole('button', { name: 'Start at the stove' }).click();
+    await pressOn(page, 'It is in the pan');
+    await page.getByRole('button', { name: 'Hear how the pan should sound' }).click();
+    await expect
+      .poll(async () => (await soundOf(page)).heard, { timeout: 30_000 })
+      .toBeGreaterThan(0.01);
+    await page.getByRole('button', { name: 'Quiet' }).click();
+    await expect(page.getByTestId('sound-meter')).toBeHidden();
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('radio', { name: 'Calling me' }).click();
+    await page.getByRole('slider', { name: 'Volume' }).fill('0');
+    await expect(page.getByText('Volume, 0 %')).toBeVisible();
+    for (const call of ['Soon', 'Turn', 'Move', 'Out', 'Next']) {
+      await page.getByRole('button', { name: call, exact: true }).click();
+    }
+    expect(await findings(page)).toEqual([]);
+  },
+);
 
 test('wet hands: nothing scrolls, and what would cost is held', async ({ page, own }) => {
   await settle(page, { wetHands: true, sound: false });

@@ -55,63 +55,67 @@ const pair = async (phone: Page, code: string, name: string): Promise<void> => {
   await phone.getByRole('button', { name: 'Pair' }).click();
 };
 
-test('a phone is paired, works without the network, and is let go at once', async ({ page }) => {
-  const context = await trusting.newContext(PHONE);
-  await context.grantPermissions(['notifications'], { origin: kitchen() });
-  const phone = await context.newPage();
-  const code = await codeFrom(page, 'Cooks');
-  await expect(page.getByText(kitchen(), { exact: true })).toBeVisible();
-  expect(await findings(page)).toEqual([]);
-  await fits(page);
-  await phone.goto(kitchen());
-  expect(await findings(phone)).toEqual([]);
-  await pair(phone, code, 'By the stove');
-  await showsFigures(phone);
-  // The code was good once.
-  const second = await context.browser()?.newContext(PHONE);
-  const stranger = await second?.newPage();
-  if (!second || !stranger) throw new Error('no second browser');
-  await pair(stranger, code, 'A stranger');
-  await expect(stranger.getByRole('alert')).toHaveText(/No code is good at present/);
+test(
+  'a phone is paired, works without the network, and is let go at once',
+  { tag: '@deep' },
+  async ({ page }) => {
+    const context = await trusting.newContext(PHONE);
+    await context.grantPermissions(['notifications'], { origin: kitchen() });
+    const phone = await context.newPage();
+    const code = await codeFrom(page, 'Cooks');
+    await expect(page.getByText(kitchen(), { exact: true })).toBeVisible();
+    expect(await findings(page)).toEqual([]);
+    await fits(page);
+    await phone.goto(kitchen());
+    expect(await findings(phone)).toEqual([]);
+    await pair(phone, code, 'By the stove');
+    await showsFigures(phone);
+    // The code was good once.
+    const second = await context.browser()?.newContext(PHONE);
+    const stranger = await second?.newPage();
+    if (!second || !stranger) throw new Error('no second browser');
+    await pair(stranger, code, 'A stranger');
+    await expect(stranger.getByRole('alert')).toHaveText(/No code is good at present/);
 
-  const has = await phone.evaluate(async () => ({
-    secure: window.isSecureContext,
-    wakeLock: 'wakeLock' in navigator,
-    notifications: Notification.permission,
-    cookie: document.cookie,
-  }));
-  expect(has).toEqual({ secure: true, wakeLock: true, notifications: 'granted', cookie: '' });
+    const has = await phone.evaluate(async () => ({
+      secure: window.isSecureContext,
+      wakeLock: 'wakeLock' in navigator,
+      notifications: Notification.permission,
+      cookie: document.cookie,
+    }));
+    expect(has).toEqual({ secure: true, wakeLock: true, notifications: 'granted', cookie: '' });
 
-  // A kept plan is read, then everything again without the network.
-  await phone.keyboard.press('Shift');
-  await expect
-    .poll(() => phone.evaluate(async () => !!(await navigator.serviceWorker.ready).active))
-    .toBe(true);
-  await phone.reload();
-  await phone.getByRole('link', { name: 'Logbook' }).click();
-  const cooks = phone.getByRole('listitem');
-  await expect(cooks.first()).toBeVisible();
-  const title = await cooks.first().textContent();
-  await context.setOffline(true);
-  await phone.reload();
-  await expect(cooks.first()).toHaveText(title ?? '');
-  await phone.getByRole('link', { name: 'Plan', exact: true }).click();
-  await showsFigures(phone);
-  await context.setOffline(false);
+    // A kept plan is read, then everything again without the network.
+    await phone.keyboard.press('Shift');
+    await expect
+      .poll(() => phone.evaluate(async () => !!(await navigator.serviceWorker.ready).active))
+      .toBe(true);
+    await phone.reload();
+    await phone.getByRole('link', { name: 'Logbook' }).click();
+    const cooks = phone.getByRole('listitem');
+    await expect(cooks.first()).toBeVisible();
+    const title = await cooks.first().textContent();
+    await context.setOffline(true);
+    await phone.reload();
+    await expect(cooks.first()).toHaveText(title ?? '');
+    await phone.getByRole('link', { name: 'Plan', exact: true }).click();
+    await showsFigures(phone);
+    await context.setOffline(false);
 
-  await page.goto(`${served.url}/kitchen`);
-  await page.getByRole('button', { name: 'Revoke By the stove' }).click();
-  await expect(page.getByText('No phone is paired yet.')).toBeVisible();
-  expect(await phone.evaluate(async () => (await fetch('/api/v1/plans')).status)).toBe(401);
-  await expect(phone.getByRole('alert')).toHaveText(/This phone is not paired/, {
-    timeout: 25_000,
-  });
-  expect(await phone.evaluate(() => caches.has('book'))).toBe(false);
-  await phone.getByRole('button', { name: 'Pair it' }).click();
-  await expect(phone).toHaveURL(`${kitchen()}/pair`);
-  await context.close();
-  await second.close();
-});
+    await page.goto(`${served.url}/kitchen`);
+    await page.getByRole('button', { name: 'Revoke By the stove' }).click();
+    await expect(page.getByText('No phone is paired yet.')).toBeVisible();
+    expect(await phone.evaluate(async () => (await fetch('/api/v1/plans')).status)).toBe(401);
+    await expect(phone.getByRole('alert')).toHaveText(/This phone is not paired/, {
+      timeout: 25_000,
+    });
+    expect(await phone.evaluate(() => caches.has('book'))).toBe(false);
+    await phone.getByRole('button', { name: 'Pair it' }).click();
+    await expect(phone).toHaveURL(`${kitchen()}/pair`);
+    await context.close();
+    await second.close();
+  },
+);
 
 test(
   'a phone that watches sees Stove and Pass, and has nothing to press',

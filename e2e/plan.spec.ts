@@ -86,36 +86,40 @@ test('scrubs the slice along the cook by keyboard', async ({ page, own }) => {
   await expect(page.getByText(/, on the board: core 54 °C/)).toBeVisible();
 });
 
-test('judges a recipe’s times on this piece, and the times it mended', async ({ page, own }) => {
-  await openPlan(page, own.url);
-  await page.getByRole('button', { name: /^Your own times/ }).click();
-  const steps = page.getByLabel('Your steps');
-  await steps.fill('3 min a side, hop');
-  await expect(
-    page.getByRole('alert').filter({ hasText: '“hop” was not understood' }),
-  ).toBeVisible();
-  await steps.fill('3 min a side, rest 5');
-  await expect(page.getByText(/^It ends .* under what was wanted\.$/)).toBeVisible();
-  await expect(page.getByText(/^These times are right for a piece of \d+ mm/)).toBeVisible();
-  const more = await page.getByText(/more in the pan would bring it there/).textContent();
-  const [, minutes = '0', seconds = '0'] = /^(?:(\d+) min)? ?(?:(\d+) s)?/.exec(more ?? '') ?? [];
-  const side = 180 + (Number(minutes) * 60 + Number(seconds)) / 2;
-  await steps.fill(`${side} s a side`);
-  await expect(page.getByText(/^It ends .*: as wanted\.$/)).toBeVisible();
+test(
+  'judges a recipe’s times on this piece, and the times it mended',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByRole('button', { name: /^Your own times/ }).click();
+    const steps = page.getByLabel('Your steps');
+    await steps.fill('3 min a side, hop');
+    await expect(
+      page.getByRole('alert').filter({ hasText: '“hop” was not understood' }),
+    ).toBeVisible();
+    await steps.fill('3 min a side, rest 5');
+    await expect(page.getByText(/^It ends .* under what was wanted\.$/)).toBeVisible();
+    await expect(page.getByText(/^These times are right for a piece of \d+ mm/)).toBeVisible();
+    const more = await page.getByText(/more in the pan would bring it there/).textContent();
+    const [, minutes = '0', seconds = '0'] = /^(?:(\d+) min)? ?(?:(\d+) s)?/.exec(more ?? '') ?? [];
+    const side = 180 + (Number(minutes) * 60 + Number(seconds)) / 2;
+    await steps.fill(`${side} s a side`);
+    await expect(page.getByText(/^It ends .*: as wanted\.$/)).toBeVisible();
 
-  // Saved, continued with its line, and cooked with its times.
-  await page.getByRole('button', { name: 'Keep these times' }).click();
-  await expect(page.getByRole('button', { name: 'Kept; keep another' })).toBeVisible();
-  await steps.fill('');
-  await page
-    .getByRole('button', { name: /, your times/ })
-    .first()
-    .click();
-  await expect(steps).toHaveValue(/^\d+ (s|min), turn, \d+ (s|min)$/);
-  await page.getByRole('button', { name: 'Start these at the stove' }).click();
-  await pressOn(page, 'It is in the pan');
-  await expect(page.getByRole('heading', { name: 'Turn it' })).toBeVisible();
-});
+    // Saved, continued with its line, and cooked with its times.
+    await page.getByRole('button', { name: 'Keep these times' }).click();
+    await expect(page.getByRole('button', { name: 'Kept; keep another' })).toBeVisible();
+    await steps.fill('');
+    await page
+      .getByRole('button', { name: /, your times/ })
+      .first()
+      .click();
+    await expect(steps).toHaveValue(/^\d+ (s|min), turn, \d+ (s|min)$/);
+    await page.getByRole('button', { name: 'Start these at the stove' }).click();
+    await pressOn(page, 'It is in the pan');
+    await expect(page.getByRole('heading', { name: 'Turn it' })).toBeVisible();
+  },
+);
 
 test('keeps a plan and takes it up again', async ({ page, own }) => {
   await openPlan(page, own.url);

@@ -19,30 +19,35 @@ const serverLine = async (
   return { code, said };
 };
 
-test('a port or a folder in use, a folder it cannot write, a port that is none: one plain line', async ({
-  own,
-}) => {
-  const another = mkdtempSync(path.join(os.tmpdir(), 'crustan-other-'));
-  const inUse = await serverLine({ CRUSTAN_PORT: String(own.port), CRUSTAN_DATA: another });
-  rmSync(another, { recursive: true });
-  const taken = await serverLine({ CRUSTAN_PORT: '0', CRUSTAN_DATA: own.folder });
-  expect(taken.code).toBe(1);
-  expect(taken.said).toMatch(/^Another Crustan has the data folder .* open; stop it, or .*\n$/);
-  expect(inUse).toEqual({
-    code: 1,
-    said: `Port ${own.port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.\n`,
-  });
-  const file = path.join(own.folder, 'a-file');
-  writeFileSync(file, '');
-  const unwritable = await serverLine({ CRUSTAN_PORT: '0', CRUSTAN_DATA: path.join(file, 'book') });
-  expect(unwritable.code).toBe(1);
-  expect(unwritable.said).toMatch(/^The data folder .* is not writable; choose another\.\n$/);
-  const noPort = await serverLine({ CRUSTAN_PORT: 'stove', CRUSTAN_DATA: own.folder });
-  expect(noPort).toEqual({
-    code: 1,
-    said: 'CRUSTAN_PORT is "stove"; it must be a port from 1 to 65535.\n',
-  });
-});
+test(
+  'a port or a folder in use, a folder it cannot write, a port that is none: one plain line',
+  { tag: '@deep' },
+  async ({ own }) => {
+    const another = mkdtempSync(path.join(os.tmpdir(), 'crustan-other-'));
+    const inUse = await serverLine({ CRUSTAN_PORT: String(own.port), CRUSTAN_DATA: another });
+    rmSync(another, { recursive: true });
+    const taken = await serverLine({ CRUSTAN_PORT: '0', CRUSTAN_DATA: own.folder });
+    expect(taken.code).toBe(1);
+    expect(taken.said).toMatch(/^Another Crustan has the data folder .* open; stop it, or .*\n$/);
+    expect(inUse).toEqual({
+      code: 1,
+      said: `Port ${own.port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.\n`,
+    });
+    const file = path.join(own.folder, 'a-file');
+    writeFileSync(file, '');
+    const unwritable = await serverLine({
+      CRUSTAN_PORT: '0',
+      CRUSTAN_DATA: path.join(file, 'book'),
+    });
+    expect(unwritable.code).toBe(1);
+    expect(unwritable.said).toMatch(/^The data folder .* is not writable; choose another\.\n$/);
+    const noPort = await serverLine({ CRUSTAN_PORT: 'stove', CRUSTAN_DATA: own.folder });
+    expect(noPort).toEqual({
+      code: 1,
+      said: 'CRUSTAN_PORT is "stove"; it must be a port from 1 to 65535.\n',
+    });
+  },
+);
 
 test('serves itself compressed, and only what is there', async ({ own }) => {
   const page = await fetch(own.url);

@@ -41,7 +41,7 @@ test('a steak is planned and cooked in Spanish', async ({ page, demo }) => {
   expect(await layoutFaults(page, { touch: 44 })).toEqual([]);
 });
 
-test('a sentence in Spanish fills the plan', async ({ page, demo }) => {
+test('a sentence in Spanish fills the plan', { tag: '@deep' }, async ({ page, demo }) => {
   await page.goto(demo.url);
   await page.getByRole('button', { name: 'Describe lo que cocinas' }).click();
   await page
@@ -56,16 +56,20 @@ test('a sentence in Spanish fills the plan', async ({ page, demo }) => {
   ).toBeVisible();
 });
 
-test('another language is chosen in Kitchen, and kept', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/kitchen`);
-  const languages = page.getByRole('radiogroup', { name: 'Idioma' });
-  await languages.getByRole('radio', { name: 'English' }).click();
-  await expect(page.getByRole('radiogroup', { name: 'Language' })).toBeVisible();
-  await page.reload();
-  await expect(page.getByText('Who is at the table')).toBeVisible();
-  await page
-    .getByRole('radiogroup', { name: 'Language' })
-    .getByRole('radio', { name: 'As this device' })
-    .click();
-  await expect(languages).toBeVisible();
-});
+test(
+  'another language is chosen in Kitchen, and kept',
+  { tag: '@deep' },
+  async ({ page, demo }) => {
+    await page.goto(`${demo.url}/kitchen`);
+    const languages = page.getByRole('radiogroup', { name: 'Idioma' });
+    await languages.getByRole('radio', { name: 'English' }).click();
+    await expect(page.getByRole('radiogroup', { name: 'Language' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('Who is at the table')).toBeVisible();
+    await page
+      .getByRole('radiogroup', { name: 'Language' })
+      .getByRole('radio', { name: 'As this device' })
+      .click();
+    await expect(languages).toBeVisible();
+  },
+);

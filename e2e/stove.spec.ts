@@ -209,22 +209,23 @@ test(
   },
 );
 
-test('practice: a pan too cold is heard, and the verdict says what was lost', async ({
-  page,
-  own,
-}) => {
-  await page.goto(`${own.url}/practice`);
-  await page.getByRole('button', { name: 'A strip in the pan' }).click();
-  await page.getByRole('button', { name: 'Into the pan' }).click();
-  await page.getByRole('radio', { name: '30×' }).click();
-  const notices = page.getByRole('list', { name: 'What you notice' });
-  await expect(notices).toContainText('silence');
-  await page.getByRole('radio', { name: '100', exact: true }).click();
-  await expect(notices).toContainText(/murmur|sizzle/, { timeout: 30_000 });
-  await page.getByRole('button', { name: 'Read the pan' }).click();
-  await expect(page.getByText(/^Pan \d+ °C$/)).toBeVisible();
-  await page.getByRole('button', { name: /Out: let it rest/ }).click();
-  await expect(page.getByTestId('score')).toHaveText(/^\d+$/);
-  await expect(page.getByText(/A face stayed pale/)).toBeVisible();
-  await expect(page.getByText(/A cook who knew this kitchen/)).toBeVisible();
-});
+test(
+  'practice: a pan too cold is heard, and the verdict says what was lost',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await page.goto(`${own.url}/practice`);
+    await page.getByRole('button', { name: 'A strip in the pan' }).click();
+    await page.getByRole('button', { name: 'Into the pan' }).click();
+    await page.getByRole('radio', { name: '30×' }).click();
+    const notices = page.getByRole('list', { name: 'What you notice' });
+    await expect(notices).toContainText('silence');
+    await page.getByRole('radio', { name: '100', exact: true }).click();
+    await expect(notices).toContainText(/murmur|sizzle/, { timeout: 30_000 });
+    await page.getByRole('button', { name: 'Read the pan' }).click();
+    await expect(page.getByText(/^Pan \d+ °C$/)).toBeVisible();
+    await page.getByRole('button', { name: /Out: let it rest/ }).click();
+    await expect(page.getByTestId('score')).toHaveText(/^\d+$/);
+    await expect(page.getByText(/A face stayed pale/)).toBeVisible();
+    await expect(page.getByText(/A cook who knew this kitchen/)).toBeVisible();
+  },
+);

@@ -66,14 +66,18 @@ test('a duck breast is planned skin down from a cold pan', async ({ page, own })
   await expect(page.getByText(/poultry, duck breast included \(USDA FSIS/)).toBeVisible();
 });
 
-test('a fish fillet is planned on its skin, its hazards said', async ({ page, own }) => {
-  await openPlan(page, own.url);
-  await take(page, 'Salmon fillet with its skin');
-  await allWays(page, ['skin-down', 'once']);
-  await expect(page.getByText('In, skin down')).toBeVisible();
-  await expect(page.getByText('Only fish that has been frozen.')).toBeVisible();
-  await expect(page.getByText('Contains fish (salmon).').first()).toBeVisible();
-});
+test(
+  'a fish fillet is planned on its skin, its hazards said',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await take(page, 'Salmon fillet with its skin');
+    await allWays(page, ['skin-down', 'once']);
+    await expect(page.getByText('In, skin down')).toBeVisible();
+    await expect(page.getByText('Only fish that has been frozen.')).toBeVisible();
+    await expect(page.getByText('Contains fish (salmon).').first()).toBeVisible();
+  },
+);
 
 test(
   'a pork chop on its bone: edges first, and how far the bone lags',
@@ -90,41 +94,42 @@ test(
   },
 );
 
-test('salted two days ahead, with a side: exported, and read back by a calendar', async ({
-  page,
-  own,
-}) => {
-  await openPlan(page, own.url);
-  await page.getByTestId('word-salt').click();
-  await page.getByRole('radio', { name: 'Two days' }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByTestId('word-salt')).toHaveText('salted 2 days ahead');
-  await page.getByRole('button', { name: 'Add a side or sauce' }).click();
-  await page.getByRole('button', { name: 'Mashed potatoes' }).click();
-  await expect(page.getByText('Salt it, 2 days ahead')).toBeVisible();
+test(
+  'salted two days ahead, with a side: exported, and read back by a calendar',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByTestId('word-salt').click();
+    await page.getByRole('radio', { name: 'Two days' }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByTestId('word-salt')).toHaveText('salted 2 days ahead');
+    await page.getByRole('button', { name: 'Add a side or sauce' }).click();
+    await page.getByRole('button', { name: 'Mashed potatoes' }).click();
+    await expect(page.getByText('Salt it, 2 days ahead')).toBeVisible();
 
-  const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'To a calendar' }).click();
-  const file = await (await saved).path();
-  const calendar = new ICAL.Component(ICAL.parse(await readFile(file, 'utf8')));
-  const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
-  const named = (start: RegExp) => events.find(({ summary }) => start.test(summary));
-  const salt =
-    named(/^Salt it/)
-      ?.startDate.toJSDate()
-      .getTime() ?? NaN;
-  const into =
-    named(/and in, away/)
-      ?.startDate.toJSDate()
-      .getTime() ?? NaN;
-  expect(into - salt).toBeCloseTo(172_800_000, -4);
-  expect(named(/^Mashed potatoes/)).toBeDefined();
-  expect(named(/^Turn it/)?.component.getAllSubcomponents('valarm')).toHaveLength(1);
-  const plate = named(/^On the plate/)?.startDate.toJSDate();
-  const hour = await page.getByTestId('word-plate').textContent();
-  const shown = plate?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-  expect(`at ${shown}`).toBe(hour);
-});
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'To a calendar' }).click();
+    const file = await (await saved).path();
+    const calendar = new ICAL.Component(ICAL.parse(await readFile(file, 'utf8')));
+    const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
+    const named = (start: RegExp) => events.find(({ summary }) => start.test(summary));
+    const salt =
+      named(/^Salt it/)
+        ?.startDate.toJSDate()
+        .getTime() ?? NaN;
+    const into =
+      named(/and in, away/)
+        ?.startDate.toJSDate()
+        .getTime() ?? NaN;
+    expect(into - salt).toBeCloseTo(172_800_000, -4);
+    expect(named(/^Mashed potatoes/)).toBeDefined();
+    expect(named(/^Turn it/)?.component.getAllSubcomponents('valarm')).toHaveLength(1);
+    const plate = named(/^On the plate/)?.startDate.toJSDate();
+    const hour = await page.getByTestId('word-plate').textContent();
+    const shown = plate?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+    expect(`at ${shown}`).toBe(hour);
+  },
+);
 
 test('a plan goes by link and by file', { tag: '@deep' }, async ({ page, own, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
@@ -146,22 +151,23 @@ test('a plan goes by link and by file', { tag: '@deep' }, async ({ page, own, co
   await expect(other.getByTestId('word-thickness')).toHaveText('33 mm');
 });
 
-test('units switched half-way change every figure, and nothing that was chosen', async ({
-  page,
-  own,
-}) => {
-  await openPlan(page, own.url);
-  await page.getByTestId('word-oven').click();
-  await page.getByRole('textbox', { name: 'Low oven in °C' }).fill('100');
-  await page.getByRole('button', { name: /^Units/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Low oven in °F' })).toHaveValue('212');
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByTestId('word-oven')).toHaveText('212° or 360° oven');
-  await page.getByRole('link', { name: 'Kitchen' }).click();
-  await page.getByRole('radio', { name: '°C · mm · g' }).click();
-  await page.getByRole('link', { name: 'Plan' }).click();
-  await expect(page.getByTestId('word-oven')).toHaveText('100° or 180° oven');
-});
+test(
+  'units switched half-way change every figure, and nothing that was chosen',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await openPlan(page, own.url);
+    await page.getByTestId('word-oven').click();
+    await page.getByRole('textbox', { name: 'Low oven in °C' }).fill('100');
+    await page.getByRole('button', { name: /^Units/ }).click();
+    await expect(page.getByRole('textbox', { name: 'Low oven in °F' })).toHaveValue('212');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByTestId('word-oven')).toHaveText('212° or 360° oven');
+    await page.getByRole('link', { name: 'Kitchen' }).click();
+    await page.getByRole('radio', { name: '°C · mm · g' }).click();
+    await page.getByRole('link', { name: 'Plan' }).click();
+    await expect(page.getByTestId('word-oven')).toHaveText('100° or 180° oven');
+  },
+);
 
 test('the lock keeps every plan to the table, and its remedy meets it', async ({ page, own }) => {
   await openPlan(page, own.url);

@@ -20,7 +20,7 @@ module.exports = {
     [[
       'packages/(core|messages)/src/.+\\.ts$',
       'apps/app/src/(?!.*\\.test\\.).+\\.tsx?$',
-      `node_modules/(${esModules})/.+\\.js$`,
+      'node_modules/(?!react-native/|@react-native/).+\\.js$',
       '\\.mjs$',
     ].join('|')]: require.resolve('../../tooling/jestEsbuild.cjs'),
   },

@@ -15,20 +15,29 @@ const expectNoFaults = ({ orders: _, pressMs: __, notes, ...faults }: EveningCou
   expect(Object.values(faults).every((count) => count === 0)).toBe(true);
 };
 
-for (const { title, second, tag } of [
-  { title: 'a short evening on three phones', second: false, tag: [] },
-  { title: 'a short evening and a second service of the same day', second: true, tag: ['@deep'] },
-]) {
-  test(`${title}: the server killed, a restore, a phone cut off`, { tag }, async ({ browser }) => {
-    test.setTimeout(600_000);
-    const plan = eveningPlan(21, { tables: 3, minutes: 12, restore: true, second });
-    const found = await runEvening(browser, plan, {
-      ...{ start: startServed, speed: 30, stations: THREE_PHONES, tell },
-    });
-    expectNoFaults(found);
-    expect(found.orders).toBe(second ? 5 : 4);
-    expect(found.pressMs.length).toBeGreaterThan(20);
-  });
+for (const { title, second, language, tag } of [
+  { title: 'a short evening on three phones', second: false, language: 'en', tag: [] },
+  {
+    title: 'a short evening and a second service of the same day, in Spanish',
+    second: true,
+    language: 'es',
+    tag: ['@deep'],
+  },
+] as const) {
+  test(
+    `${title}: the server killed, a restore, a phone cut off`,
+    { tag: [...tag] },
+    async ({ browser }) => {
+      test.setTimeout(600_000);
+      const plan = eveningPlan(21, { tables: 3, minutes: 12, restore: true, second });
+      const found = await runEvening(browser, plan, {
+        ...{ start: startServed, speed: 30, stations: THREE_PHONES, language, tell },
+      });
+      expectNoFaults(found);
+      expect(found.orders).toBe(second ? 5 : 4);
+      expect(found.pressMs.length).toBeGreaterThan(20);
+    },
+  );
 }
 
 test(
@@ -38,16 +47,16 @@ test(
     test.setTimeout(400_000);
     const pieces = ['strip', 'strip'] as const;
     const plan = [
-      { at: 0, deed: { kind: 'order', table: '1', pieces, when: 'As soon as possible' } },
+      { at: 0, deed: { kind: 'order', table: '1', pieces, when: 'as-soon-as-possible' } },
       { at: 9, deed: { kind: 'pan-out', minutes: 6 } },
       {
         at: 10,
-        deed: { kind: 'order', table: '2', pieces: ['rare'], when: 'As soon as possible' },
+        deed: { kind: 'order', table: '2', pieces: ['rare'], when: 'as-soon-as-possible' },
       },
     ] as const;
     const found = await runEvening(browser, plan, {
       ...{ start: startServed, speed: 30, tell },
-      stations: ['Everything'],
+      stations: ['everything'],
     });
     expectNoFaults(found);
     expect(found.orders).toBe(2);
@@ -61,12 +70,12 @@ test(
     test.setTimeout(400_000);
     const pieces = ['rare', 'rare', 'strip', 'strip'] as const;
     const plan = [
-      { at: 0, deed: { kind: 'order', table: 'home', pieces, when: 'In 30 min' } },
+      { at: 0, deed: { kind: 'order', table: 'home', pieces, when: 'in-30-min' } },
       { at: 15, deed: { kind: 'reload', phone: 0 } },
     ] as const;
     const found = await runEvening(browser, plan, {
       ...{ start: startServed, speed: 30, tell },
-      stations: ['Everything'],
+      stations: ['everything'],
     });
     expectNoFaults(found);
     expect(found.orders).toBe(1);

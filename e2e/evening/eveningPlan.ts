@@ -19,9 +19,10 @@ export type Deed =
   /** The service is closed on every phone once its tables are sent, and another is opened. */
   | { readonly kind: 'second-service' };
 
-/** A dish and a doneness of the demo's menu, by the index of its button. */
+/** A dish and a doneness of the demo's menu. */
 export type Piece = 'strip' | 'rare' | 'salmon';
-export type When = 'As soon as possible' | 'In 30 min' | 'In 45 min' | 'Held until fired';
+/** When a table eats, by the id of its message. */
+export type When = 'as-soon-as-possible' | 'in-30-min' | 'in-45-min' | 'held-until-fired';
 
 export interface TimedDeed {
   /** Minutes of the kitchen's clock after the service was opened. */
@@ -39,7 +40,7 @@ export interface EveningSize {
 }
 
 const PIECES = ['strip', 'salmon'] as const;
-const WHEN = ['As soon as possible', 'As soon as possible', 'In 30 min', 'In 45 min'] as const;
+const WHEN = ['as-soon-as-possible', 'as-soon-as-possible', 'in-30-min', 'in-45-min'] as const;
 
 /**
  * An evening drawn from a seed: tables that order over some minutes, one held and fired, changes, a table that leaves, a
@@ -61,7 +62,7 @@ export const eveningPlan = (
     const held = i === 1;
     const deed: Deed = {
       ...{ kind: 'order', table: `${i + 1}`, pieces: pieces() },
-      when: held ? 'Held until fired' : drawn(WHEN),
+      when: held ? 'held-until-fired' : drawn(WHEN),
     };
     return { at, deed };
   });
@@ -88,14 +89,14 @@ export const eveningPlan = (
     // The first tables have been sent by now.
     {
       at: minutes + 20,
-      deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'As soon as possible' },
+      deed: { kind: 'order', table: 'late', pieces: ['salmon'], when: 'as-soon-as-possible' },
     },
     ...(second
       ? ([
           { at: minutes + 21, deed: { kind: 'second-service' } },
           {
             at: minutes + 22,
-            deed: { kind: 'order', table: '1', pieces: ['salmon'], when: 'As soon as possible' },
+            deed: { kind: 'order', table: '1', pieces: ['salmon'], when: 'as-soon-as-possible' },
           },
         ] as const)
       : []),

@@ -1,3 +1,4 @@
+import type { EveningWords } from './eveningWords';
 import type { HeardCall } from './phone';
 
 /**
@@ -6,18 +7,10 @@ import type { HeardCall } from './phone';
  */
 const MOVED = 18_000;
 
-/**
- * The thing that a call or the board names, without how late it is and how many pieces its table has by then. The first
- * of its kind gets a number only when there is a second.
- */
-export const thingOf = (words: string): string =>
-  words
-    .replace(/^Overdue by [^:]+: /, '')
-    .replace(/, no\. 1(?!\d)/, '')
-    .replace(/ · \d+ pieces?.*$/, '');
-
 /** Calls of one phone for due tasks, with those that were answered. */
 export class HeardCalls {
+  constructor(private readonly words: EveningWords) {}
+
   /** Number of calls of the page since it was loaded. */
   private count = 0;
   /** Time of the last call of each thing that was called and is not done, ms. */
@@ -36,14 +29,14 @@ export class HeardCalls {
    * @returns things that were called again though they were neither done nor put off
    */
   hear(calls: readonly HeardCall[]): readonly string[] {
-    const fresh = this.unheard(calls).filter(({ text }) => !text.startsWith('Soon'));
+    const fresh = this.unheard(calls).filter(({ text }) => !text.startsWith(this.words.soon));
     this.count = calls.length;
     return fresh.flatMap(({ text, at }) => {
-      const thing = thingOf(text);
+      const thing = this.words.thingOf(text);
       const before = this.calledAt.get(thing);
       this.calledAt.set(thing, at);
       if (before === undefined || at - before >= MOVED) return [];
-      const repeated = this.again.get(/Table (\S+)$/.exec(thing)?.[1] ?? '');
+      const repeated = this.again.get(this.words.tableOf(thing) ?? '');
       if (!repeated || repeated.has(thing)) {
         return [`${text}, ${((at - before) / 1000).toFixed(1)} s after the call before`];
       }

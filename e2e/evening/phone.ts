@@ -1,9 +1,12 @@
 import type { Browser, BrowserContext, Page, Request } from '@playwright/test';
+import type { Language } from '@crustan/messages';
 import { z } from 'zod';
 import type { fastClock } from '../passLine';
 import { withClock } from '../passLine';
+import { eveningWords, type EveningWords } from './eveningWords';
 
-export type Station = 'Everything' | 'Stove' | 'Oven' | 'Plates';
+/** Place on the line, by the id of its message. */
+export type Station = 'everything' | 'stove' | 'oven' | 'plates';
 
 /** The service as a phone shows it. */
 export interface Shown {
@@ -44,6 +47,7 @@ const publishedSchema = z.object({
 
 export interface Phone {
   readonly name: Station;
+  readonly words: EveningWords;
   readonly context: BrowserContext;
   readonly page: Page;
   /** Duration of each request that added entries to the log, ms. */
@@ -52,17 +56,21 @@ export interface Phone {
   readonly errors: string[];
 }
 
+/** Locale of a browser in each language. */
+const LOCALES = { en: 'en-GB', es: 'es-ES' } as const;
+
 /** Opens a phone whose calls are heard, on a clock that runs faster. */
 export const openPhone = async (
   browser: Browser,
   name: Station,
   clock: ReturnType<typeof fastClock>,
+  language: Language,
 ): Promise<Phone> => {
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     isMobile: true,
     hasTouch: true,
-    locale: 'en-GB',
+    locale: LOCALES[language],
   });
   await withClock(context, clock);
   await context.addInitScript(() => {
@@ -108,7 +116,7 @@ export const openPhone = async (
   page.on('requestfinished', (request) => void note(request));
   page.on('requestfailed', (request) => void note(request));
   page.on('pageerror', (error) => errors.push(error.message));
-  return { name, context, page, pressMs, published, errors };
+  return { name, words: eveningWords(language), context, page, pressMs, published, errors };
 };
 
 /**
@@ -128,35 +136,42 @@ const nextThing = (wanted: string | undefined): { words: string; tapped: boolean
 };
 
 /** Reads what a phone shows, in one look. */
-export const look = async ({ page }: Phone): Promise<Shown> => {
+export const look = async ({ page, words: { t, due } }: Phone): Promise<Shown> => {
   const { words } = await page.evaluate(nextThing, undefined);
-  return page.evaluate((next) => {
-    const when = document.querySelector('[data-testid="due"]')?.textContent ?? '';
-    const calls: HeardCall[] = Reflect.get(window, 'calls') ?? [];
-    const timers: { last: number; delayMs: number } = Reflect.get(window, 'timers');
-    const delayMs = Math.max(timers.delayMs, performance.now() - timers.last - 100);
-    timers.delayMs = 0;
-    return {
-      next:
-        next === '' ? undefined : { words: next, ready: when === 'now' || when.endsWith('late') },
-      lanes: [
-        ...document.querySelectorAll('[aria-label="Tables along the clock"] [role="listitem"]'),
-      ].map((one) => one.getAttribute('aria-label') ?? ''),
-      alerts: [...document.querySelectorAll('[role="alert"]')].map((one) => one.textContent ?? ''),
-      calls,
-      delayMs,
-    };
-  }, words);
+  return page.evaluate(
+    ({ next, now, late, along }) => {
+      const when = document.querySelector('[data-testid="due"]')?.textContent ?? '';
+      const calls: HeardCall[] = Reflect.get(window, 'calls') ?? [];
+      const timers: { last: number; delayMs: number } = Reflect.get(window, 'timers');
+      const delayMs = Math.max(timers.delayMs, performance.now() - timers.last - 100);
+      timers.delayMs = 0;
+      return {
+        next: next === '' ? undefined : { words: next, ready: when === now || when.endsWith(late) },
+        lanes: [...document.querySelectorAll(`[aria-label="${along}"] [role="listitem"]`)].map(
+          (one) => one.getAttribute('aria-label') ?? '',
+        ),
+        alerts: [...document.querySelectorAll('[role="alert"]')].map(
+          (one) => one.textContent ?? '',
+        ),
+        calls,
+        delayMs,
+      };
+    },
+    { next: words, ...due, along: t('tables-along-the-clock') },
+  );
 };
 
 /** Taps that the next thing was done, if it is still that one. @returns whether it was */
 export const tapNext = async ({ page }: Phone, words: string): Promise<boolean> =>
   (await page.evaluate(nextThing, words)).tapped;
 
-export const toTab = async ({ page }: Phone, name: 'Tasks' | 'Tickets'): Promise<void> => {
-  await page.getByRole('tab', { name }).click();
+export const toTab = async (
+  { page, words: { t } }: Phone,
+  tab: 'tasks' | 'tickets',
+): Promise<void> => {
+  await page.getByRole('tab', { name: t(tab) }).click();
 };
 
-export const chooseStation = async ({ page, name }: Phone): Promise<void> => {
-  await page.getByRole('radio', { name, exact: true }).click();
+export const chooseStation = async ({ page, name, words: { t } }: Phone): Promise<void> => {
+  await page.getByRole('radio', { name: t(name), exact: true }).click();
 };

@@ -1,11 +1,13 @@
 import type { Browser } from '@playwright/test';
+import type { Language } from '@crustan/messages';
 import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import type { Served, startServed } from '../../scripts/served.mjs';
-import { fastClock, inBook, SALMON, STRIP } from '../passLine';
+import { fastClock, inBook } from '../passLine';
 import type { Deed, Piece, TimedDeed } from './eveningPlan';
 import { layoutFaults } from '../layout/layoutFaults';
 import { noCounts, type EveningCounts } from './eveningCounts';
-import { HeardCalls, thingOf } from './heardCalls';
+import { eveningWords } from './eveningWords';
+import { HeardCalls } from './heardCalls';
 import { heapBytes } from './heapBytes';
 import { Lasting } from './lasting';
 import {
@@ -40,10 +42,11 @@ const DELAYED = 800;
 /** An evening that takes longer than this is given up, minutes of the kitchen's clock. */
 const LONGEST = 400;
 
-const BUTTON: Readonly<Record<Piece, string>> = {
-  strip: STRIP,
-  rare: 'Strip, 30 mm, rare',
-  salmon: SALMON,
+/** Name of the dish and of the doneness of each piece. */
+const PIECES: Readonly<Record<Piece, readonly [dish: string, doneness: string]>> = {
+  strip: ['Strip, 30 mm', 'medium-rare'],
+  rare: ['Strip, 30 mm', 'rare'],
+  salmon: ['Salmon on its skin', 'just set'],
 };
 
 export interface EveningSetting {
@@ -53,12 +56,14 @@ export interface EveningSetting {
   readonly speed: number;
   /** Stations of the phones; the first takes the orders. */
   readonly stations: readonly [Station, ...Station[]];
+  /** Language of the browsers. */
+  readonly language?: Language;
   /** Hears what happens as it happens. */
   readonly tell?: (words: string) => void;
 }
 
 /** A phone for each place on the line. */
-export const THREE_PHONES = ['Plates', 'Stove', 'Oven'] as const;
+export const THREE_PHONES = ['plates', 'stove', 'oven'] as const;
 
 const sleep = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
 
@@ -80,38 +85,37 @@ const setHands = async (url: string, hands: number): Promise<void> => {
 export const runEvening = async (
   browser: Browser,
   plan: readonly TimedDeed[],
-  { start, speed, stations, tell = () => undefined }: EveningSetting,
+  { start, speed, stations, language = 'en', tell = () => undefined }: EveningSetting,
 ): Promise<EveningCounts> => {
   let served: Served = await start({ demo: true });
   const { url, port, folder } = served;
   await setHands(url, stations.length);
   const clock = fastClock(speed);
+  const words = eveningWords(language);
+  const { t } = words;
   const minutes = (): number => ((Date.now() - clock.real) * speed) / 60_000;
   const counts = noCounts();
-  const note = (words: string): void => {
-    const timed = `${minutes().toFixed(1)} min: ${words}`;
+  const note = (what: string): void => {
+    const timed = `${minutes().toFixed(1)} min: ${what}`;
     counts.notes.push(timed);
     tell(timed);
   };
   const phones: Phone[] = [];
-  for (const name of stations) phones.push(await openPhone(browser, name, clock));
+  for (const name of stations) phones.push(await openPhone(browser, name, clock, language));
   const [plates, ...others] = phones;
   if (!plates) throw new Error('a phone');
 
   /** The first phone opens a service; the others take it up. */
   const openOnAll = async (): Promise<void> => {
     await plates.page.goto(`${url}/pass`);
-    await plates.page.getByRole('button', { name: 'Open a service' }).click();
+    await plates.page.getByRole('button', { name: t('open-a-service') }).click();
     await chooseStation(plates);
-    await plates.page.getByText('No orders yet.').first().waitFor();
+    await plates.page.getByText(t('no-orders-yet')).first().waitFor();
     for (const phone of others) {
       await phone.page.goto(`${url}/pass`);
-      await phone.page
-        .getByRole('button', { name: /^Continue: (?!tonight)/ })
-        .first()
-        .click();
+      await phone.page.getByRole('button', { name: words.continueOwn }).first().click();
       await chooseStation(phone);
-      await phone.page.getByText('No orders yet.').first().waitFor();
+      await phone.page.getByText(t('no-orders-yet')).first().waitFor();
     }
   };
   await openOnAll();
@@ -127,30 +131,30 @@ export const runEvening = async (
   const ordered = new Set<string>();
   const gone = new Set<string>();
   let backup: ArrayBuffer | undefined;
-  const heard = new Map<Phone, HeardCalls>(phones.map((phone) => [phone, new HeardCalls()]));
+  const heard = new Map<Phone, HeardCalls>(phones.map((phone) => [phone, new HeardCalls(words)]));
   /** The last tap of each phone. */
   const tapped = new Map<Phone, { readonly words: string; readonly at: number }>();
   const readySince = new Map<Phone, { readonly words: string; readonly at: number }>();
 
   const ticket = (table: string) =>
     plates.page
-      .getByRole('list', { name: 'Tickets' })
+      .getByRole('list', { name: t('tickets') })
       .getByRole('listitem')
-      .filter({ hasText: new RegExp(`^Table ${table}(?!\\d)`) });
+      .filter({ hasText: words.tableNamed(table) });
   const onTickets = async (what: () => Promise<void>): Promise<void> => {
-    await toTab(plates, 'Tickets');
+    await toTab(plates, 'tickets');
     await what();
-    await toTab(plates, 'Tasks');
+    await toTab(plates, 'tasks');
     await chooseStation(plates);
   };
 
   /** Compares the service in the logbook with what was ordered, sent and cancelled on the phones. */
   const checkBook = async (): Promise<void> => {
     await sleep(2000);
-    await toTab(plates, 'Tickets');
+    await toTab(plates, 'tickets');
     const kept = plates.page.getByTestId('service-kept');
-    for (let i = 0; i < 40 && (await kept.textContent()) !== SAVED; i += 1) await sleep(500);
-    const saved = (await kept.textContent()) === SAVED;
+    for (let i = 0; i < 40 && (await kept.textContent()) !== words.saved; i += 1) await sleep(500);
+    const saved = (await kept.textContent()) === words.saved;
     const { state, cooks } = await inBook(url);
     const tables = state.tickets.map(({ table }) => table);
     const missing = [...ordered].filter((table) => !tables.includes(table));
@@ -180,25 +184,35 @@ export const runEvening = async (
     switch (deed.kind) {
       case 'order':
         await onTickets(async () => {
-          await plates.page.getByRole('textbox', { name: 'Table' }).fill(deed.table);
+          await plates.page.getByRole('textbox', { name: t('table-2') }).fill(deed.table);
           for (const piece of deed.pieces) {
-            await plates.page.getByRole('button', { name: `Add ${BUTTON[piece]}` }).click();
+            await plates.page
+              .getByRole('button', { name: words.addPiece(...PIECES[piece]) })
+              .click();
           }
-          await plates.page.getByRole('radio', { name: deed.when }).click();
-          await plates.page.getByRole('button', { name: 'Add the order' }).click();
+          await plates.page.getByRole('radio', { name: t(deed.when) }).click();
+          await plates.page.getByRole('button', { name: t('add-the-order') }).click();
           await ticket(deed.table).first().waitFor();
         });
         counts.orders += 1;
         ordered.add(deed.table);
-        if (deed.when !== 'Held until fired') open.set(deed.table, Date.now());
+        if (deed.when !== 'held-until-fired') open.set(deed.table, Date.now());
         return;
       case 'fire':
-        await onTickets(() => ticket(deed.table).getByRole('button', { name: /^Fire/ }).click());
+        await onTickets(() =>
+          ticket(deed.table)
+            .getByRole('button', { name: t('fire-table', { table: deed.table }) })
+            .click(),
+        );
         open.set(deed.table, Date.now());
         return;
       case 'cancel': {
         if (!open.has(deed.table)) return;
-        await onTickets(() => ticket(deed.table).getByRole('button', { name: 'Cancel' }).click());
+        await onTickets(() =>
+          ticket(deed.table)
+            .getByRole('button', { name: t('cancel') })
+            .click(),
+        );
         open.delete(deed.table);
         gone.add(deed.table);
         return;
@@ -206,14 +220,20 @@ export const runEvening = async (
       case 'change':
         if (!open.has(deed.table)) return;
         await onTickets(async () => {
-          await ticket(deed.table).getByRole('button', { name: 'Change' }).click();
-          await plates.page.getByRole('button', { name: `Add ${BUTTON[deed.piece]}` }).click();
-          await plates.page.getByRole('button', { name: 'Change the order' }).click();
+          await ticket(deed.table)
+            .getByRole('button', { name: t('change') })
+            .click();
+          await plates.page
+            .getByRole('button', { name: words.addPiece(...PIECES[deed.piece]) })
+            .click();
+          await plates.page.getByRole('button', { name: t('change-the-order') }).click();
         });
         return;
       case 'again':
         await onTickets(async () => {
-          const button = ticket(deed.table).getByRole('button', { name: 'Cook again' }).first();
+          const button = ticket(deed.table)
+            .getByRole('button', { name: t('cook-again') })
+            .first();
           if (!(await button.isVisible())) return;
           await button.click();
           open.set(deed.table, Date.now());
@@ -232,19 +252,21 @@ export const runEvening = async (
       case 'pan-out': {
         const { page } = plates;
         const row = page
-          .getByRole('list', { name: 'Pans and ovens' })
+          .getByRole('list', { name: t('pans-and-ovens') })
           .getByRole('listitem')
           .first();
         excuseAll(CATCHES_UP);
-        await row.getByRole('button', { name: /: out of use, back, or measured$/ }).click();
-        await row.getByRole('button', { name: /^Broken or dropped/ }).click();
-        const again = row.getByRole('button', { name: 'Cook it again' });
-        await row.getByRole('button', { name: /^It is back in use/ }).waitFor();
+        await row
+          .getByRole('button', { name: t('out-of-use-back-or-measured', { name: '' }) })
+          .click();
+        await row.getByRole('button', { name: t('broken-or-dropped') }).click();
+        const again = row.getByRole('button', { name: t('cook-it-again') });
+        await row.getByRole('button', { name: t('it-is-back-in-use') }).waitFor();
         while (await again.first().isVisible()) await again.first().click();
         setTimeout(
           () => {
             excuseAll(CATCHES_UP);
-            void row.getByRole('button', { name: /^It is back in use/ }).click();
+            void row.getByRole('button', { name: t('it-is-back-in-use') }).click();
           },
           (deed.minutes * 60_000) / speed,
         );
@@ -267,8 +289,8 @@ export const runEvening = async (
       case 'second-service':
         await checkBook();
         for (const phone of phones) {
-          await toTab(phone, 'Tickets');
-          await phone.page.getByRole('button', { name: 'Close the service' }).click();
+          await toTab(phone, 'tickets');
+          await phone.page.getByRole('button', { name: t('close-the-service') }).click();
         }
         await openOnAll();
         excuseAll(CATCHES_UP);
@@ -296,7 +318,7 @@ export const runEvening = async (
   const differing = new Lasting(AGREE_WITHIN);
   /** Time of the last step of any phone: boards agree within two seconds after each. */
   let lastStep = 0;
-  const tableOf = (lane: string): string => /^Table ([^:]+):/.exec(lane)?.[1] ?? '';
+  const tableOf = (lane: string): string => words.tableOf(lane) ?? '';
 
   const check = (shown: ReadonlyMap<Phone, Shown>): void => {
     const now = Date.now();
@@ -305,8 +327,10 @@ export const runEvening = async (
       const says = shown.get(phone);
       if (!says) return [];
       return [...open].flatMap(([table, since]) => {
-        const placed = says.lanes.some((lane) => lane.startsWith(`Table ${table}: ready`));
-        const why = says.alerts.some((words) => new RegExp(`Table ${table}(?!\\d)`).test(words));
+        const placed = says.lanes.some((lane) =>
+          lane.startsWith(t('table-ready', { table, clockAt: '' })),
+        );
+        const why = says.alerts.some((alert) => words.tableNamed(table).test(alert));
         return placed || why || now - since < PLACED_WITHIN
           ? []
           : [`${phone.name}, table ${table}`];
@@ -371,7 +395,7 @@ export const runEvening = async (
     const before = readySince.get(phone);
     const since = before?.words === next.words ? before.at : Date.now();
     readySince.set(phone, { words: next.words, at: since });
-    const thing = thingOf(next.words);
+    const thing = words.thingOf(next.words);
     if (!calling.awaits(thing)) {
       if (Date.now() - since < CALLED_WITHIN) return;
       if ((excused.get(phone) ?? 0) < Date.now()) {
@@ -384,8 +408,8 @@ export const runEvening = async (
       calling.done(thing);
       lastStep = Date.now();
       tapped.set(phone, { words: next.words, at: Date.now() });
-      if (next.words.startsWith('Plate and send')) {
-        open.delete(/Table ([^ ·:]+)/.exec(next.words)?.[1] ?? '');
+      if (next.words.startsWith(t('plate-and-send'))) {
+        open.delete(tableOf(next.words));
       }
     }
     readySince.delete(phone);
@@ -456,5 +480,3 @@ export const runEvening = async (
     await served.stop();
   }
 };
-
-const SAVED = 'All entries saved.';

@@ -31,7 +31,7 @@ const looksOf = (screen: Look['screen']): readonly Look[] => [
 const DEEP = process.env['CRUSTAN_DEEP'] !== undefined;
 const LOOKS: readonly Look[] = DEEP ? SCREENS.flatMap(looksOf) : looksOf([390, 844]).slice(0, 1);
 /** Stops of the tour per check for accessibility barriers. */
-const AXE_EVERY = DEEP ? 1 : 6;
+const AXE_EVERY = DEEP ? 1 : 10;
 
 /** Largest default text size of a browser, px. */
 const NORMAL_TEXT = 16;

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
 import type { LogEntry, PublishedSchedule } from '@crustan/core/formats';
 import type { ServiceEvent } from '@crustan/core/pass';
+import { runsOf } from '@crustan/core/tests';
 import { z } from 'zod';
 import { servedBook, JSON_TYPE, SQLITE_TYPE } from './servedBook';
 import { newId, planRecord, press, T0 } from './testing';
@@ -170,7 +171,9 @@ describe('the log', () => {
         ]),
       );
     }
-    const streams = Array.from({ length: 3 }, () => listen(`follow=service:${evening.id}.0`));
+    const streams = Array.from({ length: runsOf(3, 3) }, () =>
+      listen(`follow=service:${evening.id}.0`),
+    );
     const all = 1 + 60 + 60 * 3 * 4;
     for (const { found } of await Promise.all(streams.map((stream) => heard(stream, all)))) {
       expect(new Set(found.map(({ entry }) => entry.event.id)).size).toBe(all);

@@ -13,11 +13,12 @@ import {
 import os from 'node:os';
 import path from 'node:path';
 import { expect, it } from '@jest/globals';
+import { NOT_DEEP } from '@crustan/core/tests';
 import Database from 'better-sqlite3';
 import { cookStore } from './db/cookStore';
 import { openBook } from './db/openBook';
 import { planStore } from './db/planStore';
-import { demoRecords, loadDemo, writeDemo } from './demo/loadDemo';
+import { demoRecords, loadDemo, writeDemo, type DemoRecords } from './demo/loadDemo';
 import { MIGRATIONS, newId, planRecord, press, T0, temporaryBook } from './testing';
 
 it('writes through to disk: WAL with full sync, foreign keys on', () => {
@@ -158,12 +159,14 @@ it('explains a folder it cannot write and a file that is no logbook', () => {
   rmSync(folder, { recursive: true });
 });
 
+const itDeep = NOT_DEEP ? it.skip : it;
+let records: DemoRecords | undefined;
 /** The scenario, planned and cooked once for the tests that write it. */
-const demo = demoRecords(T0);
+const demo = (): DemoRecords => (records ??= demoRecords(T0));
 
-it('loads the demo once, with cooks that differ from their plans as kitchens do', () => {
+itDeep('loads the demo once, with cooks that differ from their plans as kitchens do', () => {
   const { book, remove } = temporaryBook();
-  writeDemo(book, demo);
+  writeDemo(book, demo());
   const first = book.sqlite.serialize();
   loadDemo(book, T0);
   expect(book.sqlite.serialize().equals(first)).toBe(true);
@@ -188,17 +191,20 @@ it('loads the demo once, with cooks that differ from their plans as kitchens do'
   remove();
 });
 
-it('loads the demo whole or not at all: killed on the way, the next start begins it again', () => {
-  const { book, remove } = temporaryBook();
-  // A fault in the middle; plans are written last.
-  book.sqlite.exec(
-    "create trigger ended before insert on plans begin select raise(abort, 'killed'); end",
-  );
-  expect(() => writeDemo(book, demo)).toThrow('killed');
-  expect(cookStore(book).list().found).toBe(0);
-  book.sqlite.exec('drop trigger ended');
-  writeDemo(book, demo);
-  expect(cookStore(book).list().found).toBeGreaterThanOrEqual(8);
-  expect(planStore(book).list().plans.length).toBeGreaterThanOrEqual(3);
-  remove();
-});
+itDeep(
+  'loads the demo whole or not at all: killed on the way, the next start begins it again',
+  () => {
+    const { book, remove } = temporaryBook();
+    // A fault in the middle; plans are written last.
+    book.sqlite.exec(
+      "create trigger ended before insert on plans begin select raise(abort, 'killed'); end",
+    );
+    expect(() => writeDemo(book, demo())).toThrow('killed');
+    expect(cookStore(book).list().found).toBe(0);
+    book.sqlite.exec('drop trigger ended');
+    writeDemo(book, demo());
+    expect(cookStore(book).list().found).toBeGreaterThanOrEqual(8);
+    expect(planStore(book).list().plans.length).toBeGreaterThanOrEqual(3);
+    remove();
+  },
+);

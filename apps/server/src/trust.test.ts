@@ -2,6 +2,7 @@ import { connect } from 'node:net';
 import http from 'node:http';
 import { describe, expect, it } from '@jest/globals';
 import { bookFileSchema, problemSchema, PROBLEM_TYPES } from '@crustan/core/formats';
+import { NOT_DEEP } from '@crustan/core/tests';
 import { z } from 'zod';
 import { createApp } from './createApp';
 import { cookStore } from './db/cookStore';
@@ -10,6 +11,8 @@ import { BookWriter } from './imports/bookWriter';
 import { listening } from './listening';
 import { detailOf, JPEG, JSON_TYPE, servedBook, SQLITE_TYPE } from './servedBook';
 import { MIGRATIONS, newId, planRecord, press, T0 } from './testing';
+
+const itDeep = NOT_DEEP ? it.skip : it;
 
 const { ask, temporary, url, startCook, readThrough } = servedBook();
 
@@ -160,38 +163,42 @@ describe('what it says', () => {
     expect(cookStore(temporary().book).get(cook)?.events).toHaveLength(150);
   });
 
-  it('waits for a follower that does not read, answers the others, and sends it all once it reads', async () => {
-    const id = startCook();
-    const note = { kind: 'note', at: T0, text: 'x'.repeat(500) } as const;
-    const notes = 16_000;
-    // More than the sockets between them hold.
-    const { sqlite } = temporary().book;
-    const writer = new BookWriter(sqlite);
-    sqlite.transaction(() => {
-      for (let i = 0; i < notes; i += 1) writer.entry(cookRow({ ...note, id: newId() }, id, T0));
-    })();
-    const deaf = await new Promise<http.IncomingMessage>((resolve, reject) => {
-      http.get(`${url()}/api/log/stream?follow=cook:${id}.0`, resolve).on('error', reject);
-    });
-    deaf.pause();
-    const pressed = press('in', 0);
-    const body = JSON.stringify({ events: [pressed] });
-    expect((await ask('POST', `/api/cooks/${id}/events`, JSON_TYPE, body)).status).toBe(200);
-    expect((await ask('GET', '/healthz')).status).toBe(200);
-    let heard = 0;
-    let tail = '';
-    await new Promise<void>((done) => {
-      deaf.on('data', (chunk: Buffer) => {
-        tail += chunk.toString();
-        heard += tail.split('"kind":"note"').length - 1;
-        if (tail.includes(pressed.id)) done();
-        tail = tail.slice(tail.lastIndexOf('"kind"') + 1).slice(-200);
+  itDeep(
+    'waits for a follower that does not read, answers the others, and sends it all once it reads',
+    async () => {
+      const id = startCook();
+      const note = { kind: 'note', at: T0, text: 'x'.repeat(500) } as const;
+      const notes = 16_000;
+      // More than the sockets between them hold.
+      const { sqlite } = temporary().book;
+      const writer = new BookWriter(sqlite);
+      sqlite.transaction(() => {
+        for (let i = 0; i < notes; i += 1) writer.entry(cookRow({ ...note, id: newId() }, id, T0));
+      })();
+      const deaf = await new Promise<http.IncomingMessage>((resolve, reject) => {
+        http.get(`${url()}/api/log/stream?follow=cook:${id}.0`, resolve).on('error', reject);
       });
-      deaf.resume();
-    });
-    deaf.destroy();
-    expect(heard).toBe(notes);
-  }, 60_000);
+      deaf.pause();
+      const pressed = press('in', 0);
+      const body = JSON.stringify({ events: [pressed] });
+      expect((await ask('POST', `/api/cooks/${id}/events`, JSON_TYPE, body)).status).toBe(200);
+      expect((await ask('GET', '/healthz')).status).toBe(200);
+      let heard = 0;
+      let tail = '';
+      await new Promise<void>((done) => {
+        deaf.on('data', (chunk: Buffer) => {
+          tail += chunk.toString();
+          heard += tail.split('"kind":"note"').length - 1;
+          if (tail.includes(pressed.id)) done();
+          tail = tail.slice(tail.lastIndexOf('"kind"') + 1).slice(-200);
+        });
+        deaf.resume();
+      });
+      deaf.destroy();
+      expect(heard).toBe(notes);
+    },
+    60_000,
+  );
 
   it('never acknowledges an event that another cook has', async () => {
     const [one, two] = [startCook('One'), startCook('Two')];

@@ -8,7 +8,7 @@ import { trueCook, trueRun } from '../simulation/trueKitchen';
 import type { PlanRequest } from '../plan/request/request';
 import { pressFor } from '../cook/press';
 import { actionsOf } from '../schedule/actions';
-import { planOf, STEAK } from '../tests';
+import { NOT_DEEP, planOf, STEAK } from '../tests';
 import { cookEvidence } from './cookEvidence';
 import { cookData } from './cookData';
 import { deviceKey, learnedKitchen, MOST_COOKS, traitsFor } from './learnKitchen';
@@ -17,6 +17,8 @@ import { FIRST_GEAR, panOnBurner, type GearUsed, type LoggedCook } from './logge
 import { panExcess, statedWarmUp, panAfterWarming } from './panWarmUp';
 import { TRAITS, type LearnedTraits } from './traits';
 import { firstOvenLeg } from '../plan/legs/ovenLegs';
+
+const itDeep = NOT_DEEP ? it.skip : it;
 
 const T0 = Date.UTC(2026, 2, 1, 18);
 const TRUE: LearnedTraits = {
@@ -161,7 +163,7 @@ describe('a kitchen learned from its cooks', () => {
     for (const trait of TRAITS) expect(other[trait]).toBeCloseTo(found[trait], 6);
   });
 
-  it('forgets a device from a moment on, and the others only what hung on it', () => {
+  itDeep('forgets a device from a moment on, and the others only what hung on it', () => {
     const after = { oven: T0 + 10 * 86_400_000 };
     const { traits } = learnedKitchen(COOKS, after);
     const oven = traits.find(({ key }) => key === 'oven');

@@ -6,7 +6,7 @@ import { REFERENCE_CASES } from './referenceCases';
 import { someOf } from './tier';
 
 describe('the solver against a second program for the same equations', () => {
-  it.each(someOf(REFERENCE_CASES, 2).map(({ name, cook }) => [name, cookOfFile(cook)] as const))(
+  it.each(someOf(REFERENCE_CASES, 3).map(({ name, cook }) => [name, cookOfFile(cook)] as const))(
     '%s: cores within 1.5 C, times within 5 %%',
     (_name, cook) => {
       const theirs = explicitProgram(cook);

@@ -5,10 +5,12 @@ import {
   exactBlockCore,
   exactSlabCore,
   halfSpaceShare,
+  NOT_DEEP,
   PLAIN_DIFFUSIVITY,
   plainFace,
   plainFluid,
   plainSolver,
+  runsOf,
   SLAB_CASES,
   slabErrors,
   solvedBlockCore,
@@ -19,6 +21,8 @@ import { solverFor } from '../stages/solverFor';
 import type { Shape } from '../matter/section';
 import { SEARCH_STEP_CONTROL } from './stepControl';
 import { onARack, onThePan, resting } from '../places/surroundings';
+
+const itDeep = NOT_DEEP ? it.skip : it;
 
 describe('PieceSolver against exact solutions', () => {
   it.each(SLAB_CASES)('a slab between two fluids: $thickness m, h $h, $seconds s', (slab) => {
@@ -55,7 +59,7 @@ describe('PieceSolver against exact solutions', () => {
     expect(ratio).toBeLessThan(5.5);
   });
 
-  it('finer columns converge on the product', () => {
+  itDeep('finer columns converge on the product', () => {
     for (const block of BLOCK_CASES) {
       const errors = [6, 12, 24].map((columns) =>
         Math.abs(solvedBlockCore(block, columns) - exactBlockCore(block)),
@@ -96,7 +100,7 @@ describe('PieceSolver on meat', () => {
         },
       ),
       {
-        numRuns: 40,
+        numRuns: runsOf(40, 4),
         // Found here once: a wet face that ran dry half-way through a long step leapt past the pan.
         examples: [
           [

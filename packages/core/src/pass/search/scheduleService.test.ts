@@ -23,7 +23,7 @@ describe('a service’s schedule', () => {
         const unplaced = job.tickets.filter(({ id }) => schedule.unplaced.includes(id));
         expect(placed.size).toBe(n - unplaced.flatMap(({ pieces }) => pieces).length);
       }),
-      { numRuns: runsOf(30, 3) },
+      { numRuns: runsOf(30, 6) },
     );
   });
 
@@ -40,7 +40,7 @@ describe('a service’s schedule', () => {
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 2, max: 20 }), (seed, n) => {
         scheduled(seed, n);
       }),
-      { numRuns: runsOf(60, 6) },
+      { numRuns: runsOf(60, 12) },
     );
   });
 
@@ -67,10 +67,10 @@ describe('a service’s schedule', () => {
 
   it('is the same for the same job, and no later than first come, first served', () => {
     let [late, inTurn] = [0, 0];
-    for (let seed = 1; seed <= runsOf(12, 2); seed += 1) {
+    for (let seed = 1; seed <= runsOf(12, 3); seed += 1) {
       const job = serviceOf(seed, 14);
       const schedule = scheduleService(job);
-      if (seed <= 3) expect(scheduleService(job)).toEqual(schedule);
+      if (seed <= runsOf(3, 3)) expect(scheduleService(job)).toEqual(schedule);
       late += schedule.late;
       inTurn += scheduleInTurn(job).late;
     }
@@ -121,7 +121,7 @@ describe('a service’s schedule', () => {
           expect(now && { ...now, waits: 0 }).toEqual({ ...piece, waits: 0 });
         }
       }),
-      { numRuns: runsOf(20, 2) },
+      { numRuns: runsOf(20, 5) },
     );
   });
 

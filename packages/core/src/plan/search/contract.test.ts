@@ -55,7 +55,7 @@ const remedied = (request: PlanRequest, remedy: Remedy): PlanRequest => {
 describe('what a plan promises', () => {
   it('a plan that is called feasible ends within half a degree, told as it is, on its section', () => {
     let feasible = 0;
-    const numRuns = runsOf(14, 2);
+    const numRuns = runsOf(14, 4);
     fc.assert(
       fc.property(planCases, (at) => {
         const found = planCase(at);

@@ -4,7 +4,7 @@ import { crustColour, crustFrom } from '../../doneness';
 import { CUTS, CUT_IDS } from '../../food';
 import { DISPLAY_COLUMNS } from '../../heat';
 import { DEFAULT_PAN } from '../../gear';
-import { planCase, planOf as planned, slicedPlanOf, someOf, STEAK } from '../../tests';
+import { NOT_DEEP, planCase, planOf as planned, slicedPlanOf, someOf, STEAK } from '../../tests';
 import { promisedCore } from '../legs/carving';
 import { crustComplaint, darkestBrowning } from '../legs/crustComplaint';
 import { palestBrowning } from '../legs/palestBrowning';
@@ -14,6 +14,8 @@ import type { CookPlan, PlanUpdate } from '../legs/planResult';
 import type { PlanRequest } from '../request/request';
 import { waysFor } from '../request/way';
 import { MethodSimulator } from '../legs/methodSimulator';
+
+const itDeep = NOT_DEEP ? it.skip : it;
 
 const THICK: PlanRequest = { ...STEAK, thickness: 0.034, weight: 0.4, pan: 185 };
 
@@ -36,7 +38,7 @@ describe('planWay', () => {
   });
 
   it('plans every cut as it usually comes, one way at least', () => {
-    for (const cut of someOf(CUT_IDS, 8)) {
+    for (const cut of someOf(CUT_IDS, 12)) {
       const { thickness, weight, target, pan = 215 } = CUTS[cut];
       const usual = { ...STEAK, cut, thickness, weight, target, pan };
       // The ways in their order from the second: the first is the slowest to plan.
@@ -80,7 +82,7 @@ describe('planWay', () => {
     expect(rise(planned(hot))).toBeGreaterThan(rise(planned({ ...hot, way: 'oven-sear' })));
   });
 
-  it('the section agrees with the quick answer in one dimension, within a few per cent', () => {
+  itDeep('the section agrees with the quick answer in one dimension, within a few per cent', () => {
     for (const way of ['once', 'oven-sear', 'sear-oven'] as const) {
       const plans = updates({ ...THICK, way }).flatMap((u) => (u.kind === 'plan' ? [u.plan] : []));
       // In one dimension, on a few columns, and on as many as are drawn.
@@ -91,7 +93,7 @@ describe('planWay', () => {
     }
   });
 
-  it('a frozen piece says how long it thaws; it is cooked as one that was not', () => {
+  itDeep('a frozen piece says how long it thaws; it is cooked as one that was not', () => {
     const [fresh, thawed] = [STEAK, { ...STEAK, thaw: 'fridge-bag' as const }].map((request) => {
       const found = planOnSection(request);
       if (!found.ok) throw new Error('no plan');
@@ -285,17 +287,22 @@ describe('planWay', () => {
       expect(peak).toHaveLength((fine?.cells.heights.length ?? 0) * DISPLAY_COLUMNS);
   });
 
-  it('tells how far the meat along a bone lags: further along a thicker one, not at all without', () => {
-    const { thickness, weight, target, bone = 0.01 } = CUTS['pork-chop'];
-    const chop = { ...STEAK, thickness, weight, target, way: 'oven-sear' } as const;
-    const lagOf = (width: number): number => {
-      const own = { ...CUTS['pork-chop'], bone: width };
-      return find(updates({ ...chop, cut: 'pork-chop', own }, false), 'plan')?.plan.boneLag ?? NaN;
-    };
-    const usual = lagOf(bone);
-    expect(usual).toBeGreaterThan(0.1);
-    expect(usual).toBeLessThan(25);
-    expect(lagOf(2 * bone)).toBeGreaterThan(usual);
-    expect(find(updates(STEAK, false), 'plan')?.plan.boneLag).toBeUndefined();
-  });
+  itDeep(
+    'tells how far the meat along a bone lags: further along a thicker one, not at all without',
+    () => {
+      const { thickness, weight, target, bone = 0.01 } = CUTS['pork-chop'];
+      const chop = { ...STEAK, thickness, weight, target, way: 'oven-sear' } as const;
+      const lagOf = (width: number): number => {
+        const own = { ...CUTS['pork-chop'], bone: width };
+        return (
+          find(updates({ ...chop, cut: 'pork-chop', own }, false), 'plan')?.plan.boneLag ?? NaN
+        );
+      };
+      const usual = lagOf(bone);
+      expect(usual).toBeGreaterThan(0.1);
+      expect(usual).toBeLessThan(25);
+      expect(lagOf(2 * bone)).toBeGreaterThan(usual);
+      expect(find(updates(STEAK, false), 'plan')?.plan.boneLag).toBeUndefined();
+    },
+  );
 });

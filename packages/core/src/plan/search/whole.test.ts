@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { CUTS, type CutId } from '../../food';
-import { endAsTold, PROMISE, rolledCores } from '../../tests';
+import { endAsTold, NOT_DEEP, PROMISE, rolledCores } from '../../tests';
 import { sectionOf } from '../../heat';
 import { actionsOf, runOf } from '../../schedule';
 import { checkGear } from './checkGear';
@@ -11,6 +11,8 @@ import type { CookPlan } from '../legs/planResult';
 import { USUAL, type PlanRequest } from '../request/request';
 import { partsInPan, shareOnIron } from '../request/shareOnIron';
 import { DEFAULT_PAN } from '../../gear';
+
+const itDeep = NOT_DEEP ? it.skip : it;
 
 const WHOLE = ['rib-roast', 'whole-fillet', 'whole-rump-cap', 'rolled-lamb-leg'] as const;
 
@@ -69,20 +71,23 @@ describe('whole pieces', () => {
     expect(soon?.laterPeak?.celsius).toBeGreaterThan((soon?.sliceCore ?? 0) + 1);
   });
 
-  it('lies in a warm oven for less of the oven before it, and comes out warmer on its face', () => {
-    const tent = planned(asSold('rib-roast', { hold: { in: 'tent', seconds: 3600 } }));
-    const warm = planned(
-      asSold('rib-roast', { hold: { in: 'warm-oven', seconds: 3600, air: 70 } }),
-    );
-    expect(warm.pullCore).toBeLessThan(tent.pullCore);
-    expect(warm.hold?.surface).toBeGreaterThan(tent.hold?.surface ?? 0);
-    for (const { hold } of [tent, warm]) {
-      expect(hold?.seconds).toBe(3600);
-      expect(hold?.to).toBeGreaterThan(hold?.from ?? 0);
-      expect(hold?.inRange).toBeLessThanOrEqual(3600 + 1);
-      expect(hold?.evaporated).toBeGreaterThan(0);
-    }
-  });
+  itDeep(
+    'lies in a warm oven for less of the oven before it, and comes out warmer on its face',
+    () => {
+      const tent = planned(asSold('rib-roast', { hold: { in: 'tent', seconds: 3600 } }));
+      const warm = planned(
+        asSold('rib-roast', { hold: { in: 'warm-oven', seconds: 3600, air: 70 } }),
+      );
+      expect(warm.pullCore).toBeLessThan(tent.pullCore);
+      expect(warm.hold?.surface).toBeGreaterThan(tent.hold?.surface ?? 0);
+      for (const { hold } of [tent, warm]) {
+        expect(hold?.seconds).toBe(3600);
+        expect(hold?.to).toBeGreaterThan(hold?.from ?? 0);
+        expect(hold?.inRange).toBeLessThanOrEqual(3600 + 1);
+        expect(hold?.evaporated).toBeGreaterThan(0);
+      }
+    },
+  );
 
   it('is browned by a blast after the oven has come up, and the run says when to turn it up', () => {
     const plan = planned(asSold('rib-roast', { way: 'oven-blast', blast: 250 }));
