@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
@@ -78,20 +79,20 @@ export const DishRow = ({ dish: { id, name, portions }, pass, presses, asked, on
           <Pressable
             key={doneness}
             role="button"
-            aria-label={t('add', { name, doneness })}
+            aria-label={t('add', { name, doneness: translateName(doneness) })}
             aria-disabled={under.has(doneness)}
             disabled={under.has(doneness)}
             onPress={() => onAdd(doneness)}
             className={`min-h-touch justify-center rounded border border-iron-500 px-3 active:bg-iron-700 ${under.has(doneness) ? 'opacity-40' : ''}`}
           >
-            <Text tone="text-salt-50">{`+ ${doneness}`}</Text>
+            <Text tone="text-salt-50">{`+ ${translateName(doneness)}`}</Text>
           </Pressable>
         ))}
       </View>
       {[...under].map(([doneness, minimum]) => (
         <Text key={doneness} voice="small" tone="text-salt-200">
           {t('ends-under-the-minimum-set-in-kitchen', {
-            doneness,
+            doneness: translateName(doneness),
             temperature: show.temperature(minimum, 1),
           })}
         </Text>

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { ScrollView, View } from 'react-native';
 import { Link } from 'expo-router';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
@@ -65,7 +66,7 @@ export const Menu = () => {
               </View>
               {portions.map(({ doneness, options }) => (
                 <Text key={doneness} voice="small">
-                  {`${doneness}: ${options
+                  {`${translateName(doneness)}: ${options
                     .map(({ plan }) =>
                       t('and-of-rest', {
                         words: WAY_NAMES[plan.request.way].toLowerCase(),
