@@ -46,28 +46,28 @@ test('a new logbook greets once: a kitchen set up in a minute, and a first plan 
   }
 });
 
-test('a made-up kitchen is shown at once, and a logbook with cooks greets nobody', async ({
-  page,
-  browser,
-  demo,
-}) => {
-  await openPlan(page, demo.url);
-  await page.waitForTimeout(1500);
-  await expect(page.getByRole('region', { name: 'A new logbook' })).toBeHidden();
+test(
+  'a made-up kitchen is shown at once, and a logbook with cooks greets nobody',
+  { tag: '@deep' },
+  async ({ page, browser, demo }) => {
+    await openPlan(page, demo.url);
+    await page.waitForTimeout(1500);
+    await expect(page.getByRole('region', { name: 'A new logbook' })).toBeHidden();
 
-  // Units and clock by the browser's language.
-  const served = await startServed();
-  const there = await browser.newContext({ locale: 'en-US' });
-  try {
-    const other = await there.newPage();
-    await other.goto(served.url);
-    await other.getByRole('button', { name: /^Show me/ }).click();
-    await expect(other.getByTestId('word-thickness')).toHaveText('1 in');
-    await expect(other.getByTestId('word-plate')).toHaveText(/^at \d{1,2}:\d\d [ap]m$/i);
-    await expect(other.getByRole('region', { name: 'A new logbook' })).toBeHidden();
-    await expect(other.getByRole('region', { name: 'What the words mean' })).toBeVisible();
-  } finally {
-    await there.close();
-    await served.stop();
-  }
-});
+    // Units and clock by the browser's language.
+    const served = await startServed();
+    const there = await browser.newContext({ locale: 'en-US' });
+    try {
+      const other = await there.newPage();
+      await other.goto(served.url);
+      await other.getByRole('button', { name: /^Show me/ }).click();
+      await expect(other.getByTestId('word-thickness')).toHaveText('1 in');
+      await expect(other.getByTestId('word-plate')).toHaveText(/^at \d{1,2}:\d\d [ap]m$/i);
+      await expect(other.getByRole('region', { name: 'A new logbook' })).toBeHidden();
+      await expect(other.getByRole('region', { name: 'What the words mean' })).toBeVisible();
+    } finally {
+      await there.close();
+      await served.stop();
+    }
+  },
+);

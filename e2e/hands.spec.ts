@@ -77,34 +77,38 @@ test(
   },
 );
 
-test('wet hands: nothing scrolls, and what would cost is held', async ({ page, own }) => {
-  await settle(page, { wetHands: true, sound: false });
-  await openPlan(page, own.url);
-  await setFigure(page, 'thickness', /Thickness in mm/, '40');
-  await setFigure(page, 'weight', /Weight in g/, '450');
-  await page.getByTestId('way-sear-oven').click();
-  await page.getByRole('button', { name: 'Start at the stove' }).click();
-  const wet = page.getByTestId('wet-hands');
-  await expect(wet).toBeVisible();
-  const scrolls = await wet.evaluate((all) => all.scrollHeight > all.clientHeight + 1);
-  expect(scrolls).toBe(false);
-  const size = await page.getByTestId('happened').boundingBox();
-  expect(size?.height).toBeGreaterThanOrEqual(190);
-  await pressOn(page, 'It is in the pan');
-  await pressOn(page, 'I turned it');
-  // A slip says nothing; a held finger does.
-  const happened = page.getByTestId('happened');
-  await expect(happened).toHaveText('It is in the ovenHold it');
-  await page.waitForTimeout(1000);
-  await happened.click();
-  await expect(happened).toHaveText(/Longer: keep the finger on it/);
-  await happened.click({ delay: 900 });
-  await expect(happened).toHaveText('It is out of the ovenHold it');
-  await page.getByRole('button', { name: 'Take back' }).click();
-  await expect(happened).toHaveText('It is in the ovenHold it');
-  expect(await findings(page)).toEqual([]);
-  await fits(page);
-});
+test(
+  'wet hands: nothing scrolls, and what would cost is held',
+  { tag: '@deep' },
+  async ({ page, own }) => {
+    await settle(page, { wetHands: true, sound: false });
+    await openPlan(page, own.url);
+    await setFigure(page, 'thickness', /Thickness in mm/, '40');
+    await setFigure(page, 'weight', /Weight in g/, '450');
+    await page.getByTestId('way-sear-oven').click();
+    await page.getByRole('button', { name: 'Start at the stove' }).click();
+    const wet = page.getByTestId('wet-hands');
+    await expect(wet).toBeVisible();
+    const scrolls = await wet.evaluate((all) => all.scrollHeight > all.clientHeight + 1);
+    expect(scrolls).toBe(false);
+    const size = await page.getByTestId('happened').boundingBox();
+    expect(size?.height).toBeGreaterThanOrEqual(190);
+    await pressOn(page, 'It is in the pan');
+    await pressOn(page, 'I turned it');
+    // A slip says nothing; a held finger does.
+    const happened = page.getByTestId('happened');
+    await expect(happened).toHaveText('It is in the ovenHold it');
+    await page.waitForTimeout(1000);
+    await happened.click();
+    await expect(happened).toHaveText(/Longer: keep the finger on it/);
+    await happened.click({ delay: 900 });
+    await expect(happened).toHaveText('It is out of the ovenHold it');
+    await page.getByRole('button', { name: 'Take back' }).click();
+    await expect(happened).toHaveText('It is in the ovenHold it');
+    expect(await findings(page)).toEqual([]);
+    await fits(page);
+  },
+);
 
 test(
   'trouble that the readings see is offered a way out, once: taken, or declined for good',

@@ -59,48 +59,48 @@ test('tomorrow’s pars come from a table of past days', async ({ page, demo }) 
   await expect(par).toHaveText(/prepare ([5-9]|1[01])$/);
 });
 
-test('a service goes out as a file and into another logbook; an order is changed', async ({
-  page,
-  demo,
-  own,
-}) => {
-  await page.goto(`${demo.url}/pass`);
-  await page.getByRole('tab', { name: 'Report' }).click();
-  await page.getByRole('radio', { name: 'last week' }).click();
-  await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
-  const coming = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'The service as a file' }).click();
-  const file = await (await coming).path();
-  await page.goto(`${own.url}/pass`);
-  await page.getByRole('tab', { name: 'Report' }).click();
-  const input = page.getByLabel('Read a service from a file');
-  await input.setInputFiles({
-    name: 'x.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from('{}'),
-  });
-  await expect(page.getByText(/^Not read\. format/)).toBeVisible();
-  await input.setInputFiles(file);
-  await expect(page.getByText('last week is in the logbook: 5 tables.')).toBeVisible();
-  await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
+test(
+  'a service goes out as a file and into another logbook; an order is changed',
+  { tag: '@deep' },
+  async ({ page, demo, own }) => {
+    await page.goto(`${demo.url}/pass`);
+    await page.getByRole('tab', { name: 'Report' }).click();
+    await page.getByRole('radio', { name: 'last week' }).click();
+    await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
+    const coming = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'The service as a file' }).click();
+    const file = await (await coming).path();
+    await page.goto(`${own.url}/pass`);
+    await page.getByRole('tab', { name: 'Report' }).click();
+    const input = page.getByLabel('Read a service from a file');
+    await input.setInputFiles({
+      name: 'x.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{}'),
+    });
+    await expect(page.getByText(/^Not read\. format/)).toBeVisible();
+    await input.setInputFiles(file);
+    await expect(page.getByText('last week is in the logbook: 5 tables.')).toBeVisible();
+    await expect(page.getByText(/^5 tables, 10 pieces/)).toBeVisible();
 
-  // Its dishes were imported too: an order of them is taken, and changed.
-  await page.getByRole('tab', { name: 'Tasks' }).click();
-  await page.getByRole('button', { name: 'Open a service' }).click();
-  await page.getByRole('tab', { name: 'Tickets' }).click();
-  const counting = page.getByRole('button', { name: /count Strip/ });
-  await counting.click();
-  await page.getByRole('textbox', { name: 'Left to be ordered' }).fill('2');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(counting).toHaveText('2 left');
-  await order(page, '11', [STRIP]);
-  await expect(counting).toHaveText('1 left');
-  await page.getByRole('button', { name: 'Change', exact: true }).click();
-  await page.getByRole('button', { name: `Add ${SALMON}` }).click();
-  await page.getByRole('button', { name: 'Add an allergy' }).click();
-  await page.getByRole('checkbox', { name: 'fish', exact: true }).click();
-  await page.getByRole('button', { name: 'Change the order' }).click();
-  const ticket = page.getByRole('listitem').filter({ hasText: 'Table 11' });
-  await expect(ticket.getByText('Check this order.')).toBeVisible();
-  await expect(ticket.getByText('Salmon on its skin contains fish.')).toBeVisible();
-});
+    // Its dishes were imported too: an order of them is taken, and changed.
+    await page.getByRole('tab', { name: 'Tasks' }).click();
+    await page.getByRole('button', { name: 'Open a service' }).click();
+    await page.getByRole('tab', { name: 'Tickets' }).click();
+    const counting = page.getByRole('button', { name: /count Strip/ });
+    await counting.click();
+    await page.getByRole('textbox', { name: 'Left to be ordered' }).fill('2');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(counting).toHaveText('2 left');
+    await order(page, '11', [STRIP]);
+    await expect(counting).toHaveText('1 left');
+    await page.getByRole('button', { name: 'Change', exact: true }).click();
+    await page.getByRole('button', { name: `Add ${SALMON}` }).click();
+    await page.getByRole('button', { name: 'Add an allergy' }).click();
+    await page.getByRole('checkbox', { name: 'fish', exact: true }).click();
+    await page.getByRole('button', { name: 'Change the order' }).click();
+    const ticket = page.getByRole('listitem').filter({ hasText: 'Table 11' });
+    await expect(ticket.getByText('Check this order.')).toBeVisible();
+    await expect(ticket.getByText('Salmon on its skin contains fish.')).toBeVisible();
+  },
+);

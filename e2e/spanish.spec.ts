@@ -14,19 +14,20 @@ const PLACES = [
   { where: '/kitchen', shows: 'Quién está a la mesa', touch: 24 },
 ] as const;
 
-test('every place is in the language of the browser, fits a phone and has no barriers', async ({
-  page,
-  demo,
-}) => {
-  for (const { where, shows, touch } of PLACES) {
-    await page.goto(`${demo.url}${where}`);
-    await expect(page.getByText(shows).first()).toBeVisible({ timeout: 60_000 });
-    await expect(page.locator('html')).toHaveAttribute('lang', 'es');
-    await settled(page);
-    expect([where, await layoutFaults(page, { touch })]).toEqual([where, []]);
-    expect([where, await findings(page)]).toEqual([where, []]);
-  }
-});
+test(
+  'every place is in the language of the browser, fits a phone and has no barriers',
+  { tag: '@deep' },
+  async ({ page, demo }) => {
+    for (const { where, shows, touch } of PLACES) {
+      await page.goto(`${demo.url}${where}`);
+      await expect(page.getByText(shows).first()).toBeVisible({ timeout: 60_000 });
+      await expect(page.locator('html')).toHaveAttribute('lang', 'es');
+      await settled(page);
+      expect([where, await layoutFaults(page, { touch })]).toEqual([where, []]);
+      expect([where, await findings(page)]).toEqual([where, []]);
+    }
+  },
+);
 
 test('a steak is planned and cooked in Spanish', async ({ page, demo }) => {
   await page.goto(demo.url);

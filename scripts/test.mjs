@@ -12,10 +12,13 @@ await ensureInstalled();
 ensureChromium();
 
 const bin = (name) => path.join(ROOT, 'node_modules/.bin', name);
+/** Whether every case of the slow tests runs: `npm run test:deep`. */
+const DEEP = process.env.CRUSTAN_DEEP !== undefined;
+const env = { ...process.env, ...(DEEP ? {} : { CRUSTAN_QUICK_LINT: '1' }) };
 /** Runs a command; whether it went well. */
 const run = (command, args) =>
   new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] });
+    const child = spawn(command, args, { cwd: ROOT, env, stdio: ['ignore', 'inherit', 'inherit'] });
     child.on('error', () => resolve(false));
     child.on('close', (code) => resolve(code === 0));
   });

@@ -2,8 +2,15 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { CUTS, ALLERGENS, RUBS } from '@crustan/core/food';
 import { DONENESS_SCALES } from '@crustan/core/doneness';
+import { DEFAULT_KITCHEN } from '@crustan/core/formats';
 import { FATS } from '@crustan/core/gear/fats';
-import { loadCatalogues, setLanguage, translateName, translator } from '@crustan/messages';
+import {
+  formatList,
+  loadCatalogues,
+  setLanguage,
+  translateName,
+  translator,
+} from '@crustan/messages';
 import { argumentsOf } from '@crustan/messages/argumentsOf';
 import { kitchen } from '@crustan/messages/en/kitchen';
 import { logbook } from '@crustan/messages/en/logbook';
@@ -70,6 +77,7 @@ describe('the message catalogues', () => {
       ...Object.values(CUTS).flatMap(({ name, slicing }) => [name, slicing]),
       ...Object.values(DONENESS_SCALES).flatMap((scale) => scale.map(({ name }) => name)),
       ...FATS.map(({ name }) => name),
+      ...DEFAULT_KITCHEN.pans.map(({ name }) => name),
       ...Object.values(ALLERGENS).map(({ name }) => name),
       ...Object.values(RUBS).map(({ name }) => name),
     ];
@@ -102,5 +110,13 @@ describe('a message', () => {
     setLanguage('es');
     expect(translateName('duck breast')).toBe('pechuga de pato');
     expect(translateName('My steak')).toBe('My steak');
+  });
+
+  it('lists items as the language does', () => {
+    expect(formatList([])).toBe('');
+    expect(formatList(['milk', 'egg', 'fish'])).toBe('milk, egg, fish');
+    setLanguage('es');
+    expect(formatList(['leche', 'huevo', 'pescado'])).toBe('leche, huevo y pescado');
+    expect(formatList(['leche', 'huevo'])).toBe('leche y huevo');
   });
 });

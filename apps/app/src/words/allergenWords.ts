@@ -1,4 +1,4 @@
-import { translateName } from '@crustan/messages';
+import { formatList, translateName } from '@crustan/messages';
 import { ALLERGENS, type AllergenId } from '@crustan/core/food/allergens';
 import { RUBS } from '@crustan/core/food/rubs';
 import { fatOf } from '@crustan/core/gear/fats';
@@ -7,7 +7,7 @@ import { t } from '../t';
 
 /** `milk, peanuts`. */
 export const describeAllergens = (ids: readonly AllergenId[]): string =>
-  ids.map((id) => translateName(ALLERGENS[id].name)).join(', ');
+  formatList(ids.map((id) => translateName(ALLERGENS[id].name)));
 
 /** `. Contains milk`, to end a sentence; empty if there is nothing to declare. */
 export const containing = (ids: readonly AllergenId[] = []): string =>
@@ -33,7 +33,7 @@ export const describePlateAllergens = (found: readonly PlateAllergen[]): string 
   found
     .map(
       ({ allergen, from }) =>
-        `${translateName(ALLERGENS[allergen].name)} (${from.map(describeIngredient).join(', ')})`,
+        `${translateName(ALLERGENS[allergen].name)} (${formatList(from.map(describeIngredient))})`,
     )
     .join('; ');
 
@@ -48,7 +48,7 @@ export const plateAllergenWords = (
       : [t('contains-2', { plateAllergens: describePlateAllergens(found) })]),
     ...(unstated.length === 0
       ? []
-      : [t('allergens-not-stated', { unstated: unstated.join(', ') })]),
+      : [t('allergens-not-stated', { unstated: formatList(unstated) })]),
   ];
   return parts.length === 0 ? undefined : parts.join(' ');
 };

@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import type { SliceFigures } from '../ui/sliceFigures';
 import type { Show } from './show';
 import { t } from '../t';
@@ -42,5 +43,5 @@ export const describeLayers = (
     cells.heights.map((thick, row) => ({ name: names(peak[from + row] ?? 0), thick })),
   );
   const said = layers.map(({ name, thick }) => `${show.depth(thick)} ${name}`);
-  return t('from-the', { part: skin === undefined ? t('top') : t('skin'), said: said.join(', ') });
+  return t('from-the', { part: skin === undefined ? t('top') : t('skin'), said: formatList(said) });
 };

@@ -165,6 +165,8 @@ export const names: Catalogue = {
   'what is not wanted is not planned': 'lo que no se quiere no se planea',
   'what was then? salted yesterday would be right': '¿qué pasó entonces? Valdría salado ayer',
 
+  'Cast iron': 'sartén de hierro',
+
   'USDA FoodData Central, raw and trimmed, rounded':
     'USDA FoodData Central, crudo y limpio, redondeado',
 };

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { View } from 'react-native';
 import { GEAR_LIMITS, panOf, withChanged } from '@crustan/core/formats/kitchen';
 import { preheat } from '@crustan/core/gear/preheat';
@@ -35,7 +36,7 @@ export const Pans = () => {
         label={t('pan-in-use')}
         value={pan.id}
         onChange={(chosen) => dispatch(kitchenChanged(use(chosen)))}
-        options={pans.map(({ id, name }) => ({ value: id, label: name }))}
+        options={pans.map(({ id, name }) => ({ value: id, label: translateName(name) }))}
       />
       <View key={pan.id} className="gap-2">
         <NameField

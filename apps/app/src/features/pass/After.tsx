@@ -1,3 +1,4 @@
+import { formatList, translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { cookState } from '@crustan/core/cook/cookState';
@@ -121,7 +122,9 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
   const report = serviceReport(serviceState(found.events), dishes, on);
   const { sent, pieces, onTime, timed, refired, cancelled, use, cost, byDish } = report;
   const nameOf = (place: 'pan' | 'oven', gear: string): string =>
-    place === 'pan' ? (kitchen.pans.find((pan) => pan.id === gear)?.name ?? gear) : t('oven');
+    place === 'pan'
+      ? translateName(kitchen.pans.find((pan) => pan.id === gear)?.name ?? gear)
+      : t('oven');
 
   const saveCsv = async (): Promise<void> => {
     const { writeServiceCsv } = await import('@crustan/core/formats/csv');
@@ -163,9 +166,11 @@ const ServiceReport = ({ found }: { readonly found: ServiceInFull }) => {
       {use.length === 0 ? null : (
         <Text voice="small">
           {t('in-use-of-the-time', {
-            map: use
-              .map(({ place, id, share }) => `${nameOf(place, id)} ${Math.round(100 * share)} %`)
-              .join(', '),
+            map: formatList(
+              use.map(
+                ({ place, id, share }) => `${nameOf(place, id)} ${Math.round(100 * share)} %`,
+              ),
+            ),
           })}
         </Text>
       )}

@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { dishConflicts, type DishConflict } from '@crustan/core/pass/orderAllergens';
 import type { Order } from '@crustan/core/pass/serviceEvent';
 import { Caution } from '../../ui/Caution';
@@ -18,7 +19,7 @@ const describeConflict = ({ dish, carries, unstated }: DishConflict): string =>
       : [t('contains', { name: dish.name, allergens: describeAllergens(carries) })]),
     ...(unstated.length === 0
       ? []
-      : [t('allergens-of-are-not-stated', { name: dish.name, unstated: unstated.join(', ') })]),
+      : [t('allergens-of-are-not-stated', { name: dish.name, unstated: formatList(unstated) })]),
   ].join(' ');
 
 /** Cautions of an allergic table: dishes that carry what it avoids, and pans that held it. */

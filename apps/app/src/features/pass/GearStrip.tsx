@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import type { TicketPiece } from '@crustan/core/pass/serviceTickets';
@@ -26,7 +27,7 @@ const rowsOf = ({ gear, heat, on, state }: PassNow): readonly GearRow[] => {
     });
   return [
     ...gear.pans.map(({ id, name }, index): GearRow => ({
-      ...{ place: 'pan', index, id, name, places: undefined },
+      ...{ place: 'pan', index, id, name: translateName(name), places: undefined },
       at: heat.pans[index] ?? 0,
       holds: inPlace('pan', id),
     })),

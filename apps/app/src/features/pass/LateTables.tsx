@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PublishedSchedule } from '@crustan/core/formats/serviceSchema';
@@ -102,7 +103,7 @@ const describeOthers = (pass: PassNow, others: PublishedSchedule['tickets']): st
   const rest = left === 0 ? [] : [left === 1 ? t('one-other') : t('others', { left })];
   return t('more-will-be-late', {
     othersCount: others.length,
-    value: [...named, ...rest].join(', '),
+    value: formatList([...named, ...rest]),
   });
 };
 

@@ -1,4 +1,4 @@
-import { translateName } from '@crustan/messages';
+import { formatList, translateName } from '@crustan/messages';
 import { ScrollView, View } from 'react-native';
 import { Link } from 'expo-router';
 import type { KeptDish } from '@crustan/core/formats/serviceSchema';
@@ -24,7 +24,7 @@ const allergenLine = (dish: Pick<KeptDish, 'portions' | 'sides'>): string | unde
     ...(contains === '' ? [] : [t('contains-2', { contains })]),
     ...(unstated.length === 0
       ? []
-      : [t('allergens-not-stated', { unstated: unstated.join(', ') })]),
+      : [t('allergens-not-stated', { unstated: formatList(unstated) })]),
   ];
   return parts.length === 0 ? undefined : parts.join('; ');
 };

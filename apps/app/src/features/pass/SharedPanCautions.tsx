@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useMemo } from 'react';
 import { sharedPans } from '@crustan/core/pass/sharedPan';
 import { Caution } from '../../ui/Caution';
@@ -25,7 +26,7 @@ export const SharedPanCautions = ({ pass, ticket }: Props) => {
     .map(({ piece, pan, allergens }) => (
       <Caution key={piece} lead={t('use-a-clean-pan')}>
         {t('also-holds-wash-it-and-take-fresh', {
-          name: gear.pans[pan]?.name ?? t('the-pan'),
+          name: translateName(gear.pans[pan]?.name ?? t('the-pan')),
           allergens: describeAllergens(allergens),
           piece: describePiece(pass, piece),
         })}

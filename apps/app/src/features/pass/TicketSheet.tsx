@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { View } from 'react-native';
 import { avoidedBy, dishConflicts } from '@crustan/core/pass/orderAllergens';
 import { sidesOf } from '@crustan/core/pass/menuDish';
@@ -53,7 +54,7 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
                       : [t('contains-3', { allergens: describeAllergens(carries) })]),
                     ...(unstated.length === 0
                       ? []
-                      : [t('not-stated', { unstated: unstated.join(', ') })]),
+                      : [t('not-stated', { unstated: formatList(unstated) })]),
                   ].join('; '),
                 })}
               </Text>

@@ -60,7 +60,7 @@ export const describeTable = ({ state }: Pick<PassNow, 'state'>, ticket: string)
 
 const gearName = ({ gear }: Pick<PassNow, 'gear'>, place: 'pan' | 'oven', index: number): string =>
   place === 'pan'
-    ? (gear.pans[index]?.name ?? t('the-pan-2'))
+    ? translateName(gear.pans[index]?.name ?? t('the-pan-2'))
     : gear.ovens.length > 1
       ? t('oven-3', { value: index + 1 })
       : t('the-oven');

@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { View } from 'react-native';
 import { pieceTakenBack, wentWithThePiece, type OfThePiece } from '../../store/draftSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -34,7 +35,7 @@ export const PieceChanged = () => {
   const show = useShow();
   const went = wentWithThePiece(draft);
   if (draft.before === undefined || went.length === 0) return null;
-  const begins = went.map((key) => SAY[key](draft.request, show)).join(', ');
+  const begins = formatList(went.map((key) => SAY[key](draft.request, show)));
   return (
     <View role="status" className="items-start gap-1">
       <Text voice="small">{t('planned-as-this-piece-usually-is', { begins })}</Text>

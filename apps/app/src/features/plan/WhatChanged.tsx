@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { useState } from 'react';
 import type { CookPlan } from '@crustan/core/plan';
 import { namedBrowning } from '@crustan/core/plan/crustComplaint';
@@ -58,7 +59,7 @@ export const WhatChanged = ({ plan }: { readonly plan: CookPlan }) => {
   return (
     <Text voice="small" role="status">
       {t('by-the-last-change', {
-        part: changes.length === 0 ? t('nothing-to-speak-of') : changes.join(', '),
+        part: changes.length === 0 ? t('nothing-to-speak-of') : formatList(changes),
       })}
     </Text>
   );

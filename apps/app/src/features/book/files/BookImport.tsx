@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import {
@@ -57,7 +58,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
   if (state && watching && !going) setWatching(false);
   if (error && !state) return <Text role="alert">{describeFailure(error)}</Text>;
   if (!state) return <Text tone="text-iron-500">{t('asking-the-server')}</Text>;
-  const found = [
+  const found = formatList([
     t('count-cooks', { count: state.cooks }),
     t('count-readings', { count: state.readings }),
     t('count-saved-plans', { count: state.plans }),
@@ -67,7 +68,7 @@ const Reading = ({ id, onOver }: { readonly id: string; readonly onOver: () => v
     ...(state.services > 0 ? [t('count-services', { count: state.services })] : []),
     ...(state.demand > 0 ? [t('count-past-orders', { count: state.demand })] : []),
     ...(state.practice > 0 ? [t('count-rounds', { count: state.practice })] : []),
-  ].join(', ');
+  ]);
   return (
     <View className="gap-3" aria-live="polite">
       {going ? (

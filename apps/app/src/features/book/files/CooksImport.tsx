@@ -1,3 +1,4 @@
+import { formatList } from '@crustan/messages';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { CooksTable } from '@crustan/core/formats/cooksCsv';
@@ -66,7 +67,9 @@ export const CooksImport = ({ table, onOver }: Props) => {
         ) : null}
       </View>
       {ignored.length === 0 ? null : (
-        <Text voice="small">{t('columns-that-are-not-used', { ignored: ignored.join(', ') })}</Text>
+        <Text voice="small">
+          {t('columns-that-are-not-used', { ignored: formatList(ignored) })}
+        </Text>
       )}
       <Refused all={left.map(({ row, why }) => t('row', { row, why }))} count={left.length} />
       {made ? (

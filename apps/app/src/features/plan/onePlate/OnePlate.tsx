@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useEffect } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import type { PlateChange, PlateTogether } from '@crustan/core/pass/plateTogether';
@@ -107,7 +108,7 @@ const Timeline = ({ plate, from }: { readonly plate: PlateTogether; readonly fro
   const show = useShow();
   const scales = useScales();
   const { kitchen, draft } = useAppStore().getState();
-  const pans = homeGear(kitchen, draft.secondPan).gear.pans.map(({ name }) => name);
+  const pans = homeGear(kitchen, draft.secondPan).gear.pans.map(({ name }) => translateName(name));
   return (
     <View role="list" aria-label={t('onto-the-heat')} className="gap-2">
       {plate.batches.map((batch) => (

@@ -1,3 +1,4 @@
+import { translateName } from '@crustan/messages';
 import { useRouter } from 'expo-router';
 import { keptPlan } from '@crustan/core/formats/keptPlan';
 import { runOf } from '@crustan/core/schedule/run';
@@ -22,7 +23,9 @@ export const useStartSeveral = (): ((several: Several) => void) => {
   return ({ plate, from }) => {
     const { kitchen, draft } = store.getState();
     const gear = gearInUse(kitchen);
-    const pans = homeGear(kitchen, draft.secondPan).gear.pans.map(({ name }) => name);
+    const pans = homeGear(kitchen, draft.secondPan).gear.pans.map(({ name }) =>
+      translateName(name),
+    );
     const tie = newId();
     const plateAt = Math.round(from + plate.landsAt * 1000);
     const ids = plate.batches.map(() => newId());

@@ -1,4 +1,4 @@
-import { currentLanguage } from '@crustan/messages';
+import { currentLanguage, formatList } from '@crustan/messages';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import type { ReadSteps } from '@crustan/core/phrases/readSteps';
@@ -135,7 +135,7 @@ const Understood = ({
       )}
       {said.length === 0 ? null : (
         <>
-          <Text voice="small">{t('before-the-heat', { said: said.join(', ') })}</Text>
+          <Text voice="small">{t('before-the-heat', { said: formatList(said) })}</Text>
           <View className="items-start">
             <Button
               kind="plain"
