@@ -66,7 +66,7 @@ const bringIn = async (url, file) => {
   return { seconds: (performance.now() - begin) / 1000, longest };
 };
 
-/** Longest wait of a request while the whole logbook is written out, ms. */
+/** Longest wait of a request during an export of the whole logbook, ms. */
 const longestWhileWritten = async (url) => {
   let over = false;
   const writing = fetch(`${url}/api/book/book.json`)

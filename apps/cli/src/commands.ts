@@ -185,8 +185,8 @@ export const describeCommand = (words: string): Outcome => {
   const { thickness, weight, target, pan = USUAL.pan } = CUTS[cut];
   const { start, surface, cover } = USUAL;
   const [way = 'once'] = waysFor(CUTS[cut]);
-  const usual = { thickness, weight, target, pan, start, surface, cover, way };
-  const asked = { format: 'crustan-plan/1', ...usual, ...request };
+  const defaults = { thickness, weight, target, pan, start, surface, cover, way };
+  const asked = { format: 'crustan-plan/1', ...defaults, ...request };
   const { refused, json } = planOf(asked);
   return refused
     ? { refused, json }

@@ -48,7 +48,7 @@ export interface Config {
   readonly welcomePort: number;
   readonly logLevel: (typeof LOG_LEVELS)[number];
   readonly logFile: string | undefined;
-  /** Number of daily backups that are kept; 0: no backups. */
+  /** Number of daily backups to keep; 0: no backups. */
   readonly backups: number;
 }
 

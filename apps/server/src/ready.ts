@@ -14,7 +14,7 @@ type ReadyBook = Pick<Book, 'sqlite' | 'folder'>;
 /** Asks whether a server can take presses; the answer is what keeps it from it, undefined if nothing does. */
 export type Readiness = () => Promise<string | undefined>;
 
-/** Fault that prevents writing to the disk or to the logbook; undefined if there is none. */
+/** Fault that prevents writing to the disk or to the logbook; undefined: writing works. */
 const notWritable = ({ sqlite, folder }: ReadyBook): string | undefined => {
   try {
     sqlite.pragma('schema_version');

@@ -1,6 +1,6 @@
 import { LANGUAGES, type Language } from './language';
 
-/** Language of a process, as its environment says in `LC_ALL`, `LC_MESSAGES` or `LANG`; English if it is none of ours. */
+/** Language of a process, from `LC_ALL`, `LC_MESSAGES` or `LANG` of its environment; default: English. */
 export const environmentLanguage = (
   env: Readonly<Record<string, string | undefined>>,
 ): Language => {

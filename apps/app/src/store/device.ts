@@ -1,7 +1,7 @@
 /** Storage of this device between visits: small JSON values under one prefix, written at once. */
 const PREFIX = 'crustan.';
 
-/** Reads a stored value; undefined if there is none or it no longer parses. */
+/** Reads a stored value; undefined if it is missing or does not parse. */
 export const loadLocal = <T>(
   name: string,
   parse: (value: unknown) => T | undefined,

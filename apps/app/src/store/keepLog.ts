@@ -208,7 +208,7 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
       kept = await database.recall();
       kept.streams.forEach(note);
     } catch {
-      // No database on this device: steps exist on this page only, and the page says it.
+      // No database on this device: steps exist on this page only, and the page shows a warning.
       kept = { streams: [], unreadable: [] };
     }
     if (stopped) return;
@@ -240,11 +240,11 @@ export const keepLog = (store: AppStore, database = new LogDatabase()): (() => v
       for (const [id, { stream }] of written) if (stream === news.stream) written.delete(id);
       const { streams, book } = store.getState().log;
       const mine = streams[news.stream]?.entries ?? [];
-      const alone = mine.some(
+      const hasUnsent = mine.some(
         (kept) => !isKnown(kept, book) && !news.entries.includes(kept.entry.event.id),
       );
       // Entries of this page only stay, and the whole stream is stored again.
-      if (!alone) {
+      if (!hasUnsent) {
         if (store.getState().pass.open === news.stream) store.dispatch(serviceLeft());
         store.dispatch(streamPutAway({ stream: news.stream, saved: true }));
       } else {

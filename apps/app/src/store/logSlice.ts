@@ -100,13 +100,13 @@ export const logSlice = createSlice({
       }>,
     ): LogState => {
       const [written, failed] = [new Set(kept), new Set(notKept)];
-      const alone = new Set([...state.notKept.filter((id) => !written.has(id)), ...notKept]);
+      const unsaved = new Set([...state.notKept.filter((id) => !written.has(id)), ...notKept]);
       const writing = state.writing.filter((id) => !written.has(id) && !failed.has(id));
       const same =
         writing.length === state.writing.length &&
-        alone.size === state.notKept.length &&
+        unsaved.size === state.notKept.length &&
         notKept.every((id) => state.notKept.includes(id));
-      return same ? state : { ...state, writing, notKept: [...alone] };
+      return same ? state : { ...state, writing, notKept: [...unsaved] };
     },
     /** The logbook has these entries of a stream on its disk. */
     entriesAcknowledged: (

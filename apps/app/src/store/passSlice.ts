@@ -83,7 +83,7 @@ export const passSlice = createSlice({
     /**
      * This page's entries are in the logbook. A shared schedule that has them replaces the one that this page made
      * before, without waiting for the next one of its own.
-     * @param payload all that this page knows
+     * @param payload all entries of this page
      */
     entriesKept: (state: PassState, { payload }: PayloadAction<ScheduleBasis>): PassState => {
       const { shared } = state;

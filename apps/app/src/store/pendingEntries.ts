@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { logEntrySchema, type LogEntry } from '@crustan/core/formats/logSchema';
 import type { LogStream } from './logStream';
 
-/** Key in the storage of the tab: it survives a reload, and is written in the same turn as a press. */
+/** Key in the storage of the tab: it survives a reload, and a press writes it in the same turn. */
 const KEY = 'crustan.log-pending';
 /** Number of entries that are saved; more are an import, which can be repeated. */
 const MOST = 200;

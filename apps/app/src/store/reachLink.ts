@@ -37,7 +37,7 @@ export const watchReach = (store: AppStore): (() => void) => {
           store.dispatch(roleFound({ role: who.role, here: buildHere(), server: who.build }));
       }
     } catch {
-      // An unreachable server does not end the pairing: all entries are kept until it is back.
+      // An unreachable server does not end the pairing: the device stores all entries until then.
     }
     // A page that was opened without the network does not know its role yet: it asks until it does.
     const { role, unpaired } = store.getState().reach;

@@ -35,7 +35,7 @@ export const Measure = ({
   value: known,
   least,
   most,
-  typical: usual,
+  typical,
   named = false,
   onChange,
 }: Props) => {
@@ -70,7 +70,7 @@ export const Measure = ({
     give(si);
   };
 
-  const [low, high] = usual ?? [least, most];
+  const [low, high] = typical ?? [least, most];
   const steps = (si: number): number => Math.round(unit.fromSi(si) / unit.step) * unit.step;
   return (
     <View className="gap-1">

@@ -15,7 +15,7 @@ const GLIDE = 0.08;
 /** A context has its worklet once. */
 const loaded = new WeakSet<BaseAudioContext>();
 
-/** Starts a silent pan; undefined if there is no sound. Rejects if its worklet cannot be loaded. */
+/** Starts a silent pan; undefined without sound. Rejects if its worklet cannot be loaded. */
 export const playSizzle = async (): Promise<SizzlePlayer | undefined> => {
   const sound = soundWoken();
   if (!sound) return undefined;

@@ -65,7 +65,7 @@ const service = {
   ): Promise<void> => {
     const wanted = searches.begin();
     let spell = performance.now();
-    /** Runs one job until it ends or reports an awaited update; false if it is no longer wanted. */
+    /** Runs one job until it ends or reports an awaited update; false if it was cancelled. */
     const run = async (
       job: number,
       search: Generator<PlanUpdate | null>,

@@ -32,7 +32,7 @@ export interface LearnFigures {
   readonly notWorseOnSixth: number;
   /** The same, had the plan known every trait exactly: what learning could reach at most. */
   readonly notWorseIfKnown: number;
-  /** Share that is no worse to the second. */
+  /** Share that stays the same or improves, to the second. */
   readonly notWorseToTheSecond: number;
   /** Mean over the kitchens of the error left, over the first. */
   readonly errorLeft: number;
@@ -110,16 +110,16 @@ const logged = (
 ): LoggedCook => {
   const gear = FIRST_GEAR;
   const { request } = plan;
-  const usual = offIn(truth, gear, request);
+  const typical = offIn(truth, gear, request);
   const off = {
-    ...usual,
-    burner: usual.burner,
-    ovenHeat: usual.ovenHeat * Math.exp(SCATTER.ovenHeat * normal(random)),
-    oven: usual.oven + SCATTER.oven * normal(random),
-    contact: usual.contact * Math.exp(SCATTER.contact * normal(random)),
-    thickness: usual.thickness + SCATTER.thickness * normal(random),
+    ...typical,
+    burner: typical.burner,
+    ovenHeat: typical.ovenHeat * Math.exp(SCATTER.ovenHeat * normal(random)),
+    oven: typical.oven + SCATTER.oven * normal(random),
+    contact: typical.contact * Math.exp(SCATTER.contact * normal(random)),
+    thickness: typical.thickness + SCATTER.thickness * normal(random),
     start: SCATTER.start * normal(random),
-    pan: usual.pan + SCATTER.pan * normal(random),
+    pan: typical.pan + SCATTER.pan * normal(random),
   };
   const probe = { kind: 'middle', off: even(random, -0.004, 0.004) } as const;
   const thermometer = 0.2 * normal(random);

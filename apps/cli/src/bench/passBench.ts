@@ -51,12 +51,15 @@ const REPLANS = 15;
 const median = (all: readonly number[]): number =>
   all.toSorted((a, b) => a - b)[Math.floor(all.length / 2)] ?? NaN;
 
-const lands = ({ pieces }: ServiceOutcome['sent'][number]): number =>
+const readyTime = ({ pieces }: ServiceOutcome['sent'][number]): number =>
   Math.max(...pieces.map(({ sentAt }) => sentAt));
 
 /** Lateness of a service against what its tickets are held to, s. */
 const latenessOf = ({ sent }: ServiceOutcome, due: ReadonlyMap<string, number>): number =>
-  sent.reduce((sum, each) => sum + Math.max(0, lands(each) - (due.get(each.id) ?? Infinity)), 0);
+  sent.reduce(
+    (sum, each) => sum + Math.max(0, readyTime(each) - (due.get(each.id) ?? Infinity)),
+    0,
+  );
 
 /** Optima of small services: a line of one pan and one cook, where pieces stand in each other's way. */
 const againstOptimum = async (seed: number): Promise<number> => {
@@ -117,7 +120,7 @@ export const passFigures = async (seed: number, services = SERVICES): Promise<Pa
     late += latenessOf(one, due);
     lateInTurn += latenessOf(inTurn, due);
     for (const ticket of one.sent) {
-      const at = lands(ticket);
+      const at = readyTime(ticket);
       counts.tickets += 1;
       if (at <= (due.get(ticket.id) ?? 0) + ON_TIME) counts.onTime += 1;
       if (at - Math.min(...ticket.pieces.map(({ sentAt }) => sentAt)) <= TOGETHER) {

@@ -78,11 +78,11 @@ const signed = (value: number): string =>
   Math.abs(value) < 0.05 ? '0' : `${value > 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
 
 const optionRows = (): readonly (readonly string[])[] => {
-  const usual = CASES.map(({ cook }) => peakOf(cook));
+  const baseline = CASES.map(({ cook }) => peakOf(cook));
   const moved = (model: (cook: Cook) => Cook): readonly string[] =>
-    CASES.map(({ cook }, i) => signed(peakOf(model(cook)) - (usual[i] ?? NaN)));
+    CASES.map(({ cook }, i) => signed(peakOf(model(cook)) - (baseline[i] ?? NaN)));
   return [
-    ['baseline, C', ...usual.map((peak) => peak.toFixed(1))],
+    ['baseline, C', ...baseline.map((peak) => peak.toFixed(1))],
     ...HEAT_OPTIONS.map((option) => [option, ...moved((cook) => withOption(cook, option))]),
     ['all', ...moved((cook) => ({ ...cook, model: HEAT_MODELS.kitchen, body: PAN }))],
   ];
@@ -145,12 +145,12 @@ const FINE = { meanError: 0.018 / 8, cellError: 2.2 / 8, longest: 5 } as const;
 const convergenceRows = (): readonly (readonly string[])[] =>
   CASES.map(({ name, cook }) => {
     const kitchen: Cook = { ...cook, model: HEAT_MODELS.kitchen, body: PAN };
-    const usual = peakOf(kitchen);
+    const shipped = peakOf(kitchen);
     return [
       name,
-      usual.toFixed(2),
-      signedFine(peakOf(kitchen, { refinement: 2 }) - usual),
-      signedFine(peakOf(kitchen, { control: FINE }) - usual),
+      shipped.toFixed(2),
+      signedFine(peakOf(kitchen, { refinement: 2 }) - shipped),
+      signedFine(peakOf(kitchen, { control: FINE }) - shipped),
       simulate(kitchen).energyError.toExponential(0),
     ];
   });

@@ -21,7 +21,7 @@ import {
 } from '@crustan/core/tests';
 
 type Spread = keyof typeof TOTAL_SPREAD;
-const usual = (key: Spread): string => TOTAL_SPREAD[key].toFixed(1);
+const inPlans = (key: Spread): string => TOTAL_SPREAD[key].toFixed(1);
 const percent = (key: Spread): string => `${Math.round(100 * TOTAL_SPREAD[key])} %`;
 const millimetres = (key: Spread): string => (1000 * TOTAL_SPREAD[key]).toFixed(1);
 
@@ -178,8 +178,8 @@ ${kitchenSection()}
 ## Live forecast
 
 At the stove the readings of a cook fit these parameters, each with its prior standard deviation in brackets: oven
-temperature (${usual('oven')} C), heat transfer of the oven (${percent('ovenHeat')}), contact (${percent('contact')}, and more
-from the kitchen), thickness (${millimetres('thickness')} mm), start temperature (${usual('start')} C), and a constant error of
+temperature (${inPlans('oven')} C), heat transfer of the oven (${percent('ovenHeat')}), contact (${percent('contact')}, and more
+from the kitchen), thickness (${millimetres('thickness')} mm), start temperature (${inPlans('start')} C), and a constant error of
 the thermometer (${THERMOMETER_SPREAD} C). The fit is Gauss-Newton on the one-dimensional model. Its edges are adjusted so
 that it gives the pull of the section; the remaining difference is computed on the section for the estimated kitchen, and
 again when the estimate has moved. The position of the probe is not fitted. It is a mixture: 21 positions through the

@@ -6,7 +6,7 @@ import { plausible } from '../plausible';
 import type { Book } from '../db/book';
 
 interface Options {
-  /** Number of daily backups that are kept; 0: no backups. */
+  /** Number of daily backups to keep; 0: no backups. */
   readonly kept: number;
   readonly migrations: string;
   readonly now: () => number;

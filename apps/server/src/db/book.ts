@@ -24,7 +24,7 @@ export interface Book extends BookFileHandle {
   readonly recovered: string | undefined;
   /**
    * Puts the checked logbook beside this one in its place.
-   * @returns the name under which the former is kept
+   * @returns name of the former one's file
    */
   readonly swap: (now: number) => string;
   /** Called when another logbook has taken this one's place. @returns stops it */

@@ -16,7 +16,7 @@ import { errorCode } from '../errorCode';
 export const BOOK_NAME = 'book.sqlite';
 /** A checked logbook that is about to take the logbook's place. */
 export const NEXT_NAME = 'book.next.sqlite';
-/** Prefix of the name under which the logbook before a restore is kept. */
+/** Prefix of the file name of the logbook before a restore. */
 const BEFORE = 'book-before-';
 /** SQLite's own files beside a logbook that is open. */
 const SIDE_FILES = ['-wal', '-shm', '-journal'] as const;
@@ -70,7 +70,7 @@ const keepUnder = (folder: string, now: number): string => {
  * Puts the checked logbook in the place of the closed one, in steps; each step leaves a complete logbook under the
  * book's name: the old one gets a second name, then the new one takes the first in one rename. Killed between any two,
  * the next start opens the one or the other.
- * @returns the name under which the old logbook is kept
+ * @returns file name of the old logbook
  */
 export const swapIn = (folder: string, now: number): string => {
   const place = path.join(folder, BOOK_NAME);

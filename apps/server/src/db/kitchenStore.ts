@@ -66,7 +66,7 @@ export const kitchenStore = (book: Book): KitchenStore => {
       .onConflictDoUpdate({ target: kitchens.id, set: values })
       .run();
   };
-  /** Stores a kitchen as the present one; the one it replaces is kept if it is valid. */
+  /** Stores a kitchen as the present one, and the replaced one as the last valid one if it is valid. */
   const replace = (kitchen: KeptKitchen['kitchen'], row: Row | undefined, at: number) => {
     const version = (row ? versionOf(row) : NO_VERSION) + 1;
     const changedAt = plausible(at);

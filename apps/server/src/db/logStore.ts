@@ -194,7 +194,7 @@ export const logStore = (book: Book): LogStore => {
     after: (streams, seq, most) => {
       const ids = (of: Subject): string[] =>
         streams.filter((stream) => stream.of === of).map(({ id }) => id);
-      const [alone, served] = [ids('cook'), ids('service')];
+      const [homeCooks, served] = [ids('cook'), ids('service')];
       const orders = book.db
         .select({ id: log.orderId })
         .from(log)
@@ -210,7 +210,7 @@ export const logStore = (book: Book): LogStore => {
           and(
             gt(log.seq, seq),
             or(
-              inArray(log.cookId, alone),
+              inArray(log.cookId, homeCooks),
               inArray(log.serviceId, served),
               inArray(log.cookId, pieces),
             ),

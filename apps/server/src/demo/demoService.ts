@@ -11,7 +11,7 @@ import {
 } from '@crustan/core/pass';
 import { DEMO_DISHES, type DemoDish } from './serviceScenario';
 
-/** The menu, the services and the past days of the demo: values, computed before anything is written. */
+/** The menu, the services and the past days of the demo: values, computed before the first write. */
 export interface DemoService {
   readonly dishes: readonly KeptDish[];
   readonly services: readonly {

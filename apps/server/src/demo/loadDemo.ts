@@ -57,7 +57,7 @@ const hourOf = (now: number, daysAgo: number, hour: number): number => {
 const daysAgoOf = ({ daysAgo, sunday }: DemoCook, now: number): number =>
   sunday ? daysAgo + new Date(hourOf(now, daysAgo, 12)).getDay() : daysAgo;
 
-/** Records that the demo adds to a logbook: values, computed before anything is written. */
+/** Records that the demo adds to a logbook: values, computed before the first write. */
 export interface DemoRecords {
   readonly trial: Trial;
   readonly cooks: readonly DemoCookRecord[];

@@ -37,7 +37,7 @@ const COLUMNS = [
   'deleted_at',
 ] as const;
 
-/** Time and name under which a cook is written. */
+/** Time and name of a new cook. */
 export interface WrittenAs {
   /** The import that brings it; null writes it into the logbook itself. */
   readonly pending: string | null;

@@ -167,7 +167,7 @@ export const copyBook = async (
     );
     if (record) writer.trial(record);
   }
-  // The present kitchen is the first row: it is written last, over the one before it.
+  // The present kitchen is the first row: this writes it last, over the one before it.
   for (const found of rowsOf(from, 'kitchens', 'id desc')) {
     const kept = tried('the kitchen', () =>
       keptKitchenSchema.parse({

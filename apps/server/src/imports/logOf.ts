@@ -60,7 +60,7 @@ const entryOf = (of: Subject, stream: string, row: Row, event: () => unknown): O
 });
 
 /**
- * Entries of a logbook of any schema beside those that open a stream, which are written with the cook or the service:
+ * Entries of a logbook of any schema beside those that open a stream, which the cook or the service writes:
  * a service's before those of its cooks if the logbook had a table for each.
  */
 export function* logOf(

@@ -25,7 +25,7 @@ export const MOST_BACKUP_BYTES = 2_000_000_000;
 /**
  * Puts a backup in the place of the logbook while the server runs. The received file is never opened as the logbook: it
  * is checked, then copied row by row, each through the schema, into a new logbook of this version, which takes the old
- * one's place in one rename. The former logbook is kept beside it.
+ * one's place in one rename. The former logbook stays beside it.
  */
 export const restoreBook = async (
   book: Book,

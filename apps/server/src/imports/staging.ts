@@ -59,7 +59,7 @@ export class Staging {
     return 'staged';
   }
 
-  /** Whether enough is held back to be written. */
+  /** Whether enough is held back for a write. */
   get full(): boolean {
     return this.events >= FLUSHED_AT;
   }

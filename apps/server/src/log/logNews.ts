@@ -1,7 +1,7 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import type { NewEntry, Stream } from '../db/logStore';
 
-/** Writes entries as a message of the stream; the same entries are written once for all followers. */
+/** Writes entries as a message of the stream; it writes the same entries once for all followers. */
 export type WrittenEntries = (entries: readonly NewEntry[]) => string;
 
 /** A page that follows streams of the log. */

@@ -103,10 +103,10 @@ export class Forecaster {
       return { ratio: cook.lateralAreaRatio, core: cook.endOf(legs).pullCore };
     };
     const step = 0.05;
-    const usual = end();
-    const slope = (end(usual.ratio + step).core - usual.core) / step;
+    const nominal = end();
+    const slope = (end(nominal.ratio + step).core - nominal.core) / step;
     if (!(slope > 1)) return undefined;
-    return Math.min(2, Math.max(0, usual.ratio + (plan.pullCore - usual.core) / slope));
+    return Math.min(2, Math.max(0, nominal.ratio + (plan.pullCore - nominal.core) / slope));
   }
 
   private plannedLegs(): readonly TimedLeg[] {

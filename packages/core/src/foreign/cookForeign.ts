@@ -151,7 +151,7 @@ export class ForeignCooking {
     lasts = until === undefined ? leg.seconds : LONGEST_SHARE * leg.seconds,
     see?: () => void,
   ): void {
-    const usual = this.piece.longestStep;
+    const longest = this.piece.longestStep;
     const every = leg.kind === 'turns' ? this.plan.request.every : undefined;
     const flips = [...leg.flips];
     const inPan = leg.kind !== 'oven' && leg.kind !== 'board';
@@ -160,7 +160,7 @@ export class ForeignCooking {
     let at = 0;
     while (at < lasts - 1e-9) {
       if (until !== undefined && this.piece.core >= until) break;
-      const dt = Math.min(usual, lasts - at);
+      const dt = Math.min(longest, lasts - at);
       this.step(this.facesOf(leg), dt, leg.pan);
       at += dt;
       see?.();

@@ -267,7 +267,7 @@ export const crustNameSchema = z.tuple([z.enum(CRUST_COLOURS), z.enum(CRUST_COLO
 export const cookResultSchema = z.strictObject({
   format: z.literal('crustan-cook-result/1'),
   elapsedMs: z.number(),
-  /** Result of the stages before the heat; undefined if there are none. */
+  /** Result of the stages before the heat; undefined without such stages. */
   before: z.array(iceStageResultSchema).optional(),
   stages: z.array(
     z.strictObject({

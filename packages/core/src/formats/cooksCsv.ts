@@ -176,10 +176,10 @@ const requestOf = (cells: Cells, figure: (name: CookColumn) => number | undefine
       why: `“${piece.slice(0, 40)}” is not a piece of the cut list; an example is strip-steak.`,
     };
   }
-  const usual = CUTS[cut];
+  const typical = CUTS[cut];
   const said = cells.get('way')?.trim().toLowerCase();
   const way =
-    WAYS.find((one) => one === said) ?? (said === undefined ? waysFor(usual)[0] : undefined);
+    WAYS.find((one) => one === said) ?? (said === undefined ? waysFor(typical)[0] : undefined);
   if (way === undefined) {
     return { why: `“${said?.slice(0, 40)}” is not a method; use one of ${WAYS.join(', ')}.` };
   }
@@ -189,11 +189,11 @@ const requestOf = (cells: Cells, figure: (name: CookColumn) => number | undefine
     ...USUAL,
     cut,
     way,
-    thickness: mm === undefined ? usual.thickness : mm / 1000,
-    weight: grams === undefined ? usual.weight : grams / 1000,
+    thickness: mm === undefined ? typical.thickness : mm / 1000,
+    weight: grams === undefined ? typical.weight : grams / 1000,
     start: figure('fridge_C') ?? USUAL.start,
     pan: figure('pan_C') ?? cutOf({ cut }).pan ?? USUAL.pan,
-    target: figure('target_C') ?? usual.target,
+    target: figure('target_C') ?? typical.target,
   });
   return asked.success ? { request: asked.data } : { why: failed(asked.error) };
 };

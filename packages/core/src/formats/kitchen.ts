@@ -206,8 +206,11 @@ export const DEFAULT_KITCHEN: Kitchen = {
   forgotten: {},
 };
 
-const inUseOf = <T extends { readonly id: string }>(all: readonly T[], used: string, usual: T): T =>
-  all.find((each) => each.id === used) ?? all[0] ?? usual;
+const inUseOf = <T extends { readonly id: string }>(
+  all: readonly T[],
+  used: string,
+  fallback: T,
+): T => all.find((each) => each.id === used) ?? all[0] ?? fallback;
 
 /** The pan in use. */
 export const panOf = ({ pans, inUse }: Kitchen): z.infer<typeof kitchenPan> =>

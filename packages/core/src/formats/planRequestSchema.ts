@@ -69,11 +69,11 @@ const withWay = (value: unknown): unknown => {
  * planned by the baseline, pressed.
  */
 const asUsual =
-  (usual: ModelName | undefined) =>
+  (byDefault: ModelName | undefined) =>
   (value: unknown): unknown => {
     const named = withWay(value);
     if (typeof named !== 'object' || named === null) return named;
-    const { model = usual, ...rest } = { model: undefined, ...named };
+    const { model = byDefault, ...rest } = { model: undefined, ...named };
     const press = model === 'kitchen' ? USUAL.press : 'pressed';
     return { press, ...rest, ...(model === undefined ? {} : { model }) };
   };

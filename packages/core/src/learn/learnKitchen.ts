@@ -191,15 +191,15 @@ export function* learnKitchen(
   }
   const leftOut = lessons.flatMap((lesson): (LeftOutCook & { readonly id: string })[] => {
     const check = lesson.evidence?.check;
-    const usual = before.get(lesson.read.cook.id);
-    if (!check || usual === undefined) return [];
+    const nominalError = before.get(lesson.read.cook.id);
+    if (!check || nominalError === undefined) return [];
     const others = gather(
       lessons.filter((one) => one !== lesson),
       devices.length,
     );
     // The nominal kitchen itself was simulated: the residual of its linear model belongs to no trait.
     const adds = TRAITS.map((_, j) => check.slopes[j] * others.mean[lesson.ofAll[j]]);
-    return [{ id: lesson.read.cook.id, nominalError: usual, adds }];
+    return [{ id: lesson.read.cook.id, nominalError, adds }];
   });
   const beyond = (i: number): boolean => Math.abs(known.mean[i]) > BEYOND_SPREADS;
   const proved = provedTraits(
@@ -208,10 +208,10 @@ export function* learnKitchen(
       devices.every(({ trait }, i) => trait !== TRAITS[j] || !beyond(i)),
     ),
   );
-  const past = leftOut.map(({ id, nominalError: usual, adds }): BeforeAfter => ({
+  const past = leftOut.map(({ id, nominalError, adds }): BeforeAfter => ({
     id,
-    before: usual,
-    after: [...proved].reduce((sum, j) => sum + adds[j], usual),
+    before: nominalError,
+    after: [...proved].reduce((sum, j) => sum + adds[j], nominalError),
   }));
   /** Whether a thermometer of the equipment measured the trait: it was not only inferred from ends. */
   const measured = (trait: Trait): boolean =>

@@ -20,8 +20,8 @@ export interface LeftOutCook {
   readonly adds: ArrayLike<number>;
 }
 
-const errorWith = ({ nominalError: usual, adds }: LeftOutCook, used: ReadonlySet<number>): number =>
-  [...used].reduce((sum, j) => sum + adds[j], usual);
+const errorWith = ({ nominalError, adds }: LeftOutCook, used: ReadonlySet<number>): number =>
+  [...used].reduce((sum, j) => sum + adds[j], nominalError);
 
 const squares = (cooks: readonly LeftOutCook[], used: ReadonlySet<number>): number =>
   cooks.reduce((sum, cook) => sum + errorWith(cook, used) ** 2, 0);

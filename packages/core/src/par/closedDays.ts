@@ -24,9 +24,9 @@ export const closedDays = (history: readonly DemandDay[]): ClosedDays => {
   const totals = new Map<string, number>();
   for (const { date, count } of history) totals.set(date, (totals.get(date) ?? 0) + count);
   const busy = [...totals.values()].filter((total) => total > 0);
-  const usual = busy.reduce((sum, total) => sum + total, 0) / Math.max(1, busy.length);
+  const typical = busy.reduce((sum, total) => sum + total, 0) / Math.max(1, busy.length);
   const dates = new Set(
-    usual < BUSY ? [] : [...totals].flatMap(([date, total]) => (total === 0 ? [date] : [])),
+    typical < BUSY ? [] : [...totals].flatMap(([date, total]) => (total === 0 ? [date] : [])),
   );
   const all = [...totals.keys()].map(dayOf);
   const weeks = all.length === 0 ? 0 : (Math.max(...all) - Math.min(...all)) / WEEK;

@@ -106,7 +106,7 @@ class DinnerReader {
   constructor(
     private readonly text: string,
     private readonly scale: HeatScale,
-    private readonly usual: CutId | undefined,
+    private readonly fallback: CutId | undefined,
     private readonly language: PhraseLanguage,
   ) {}
 
@@ -119,7 +119,7 @@ class DinnerReader {
     const { gathered, day, unread, used } = this;
     const request = settleDinner(
       { ...gathered, request: this.request, cut: this.cut },
-      this.usual,
+      this.fallback,
       {
         refuse: (text, why) => this.refuse(text, why),
         ask: (span, why, instead) => this.ask(span, why, instead),

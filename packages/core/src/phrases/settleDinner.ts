@@ -117,18 +117,18 @@ const withWeight = (
 
 /**
  * Combines the gathered words of a dinner into a request.
- * @param usual the default piece
+ * @param fallback the default piece
  */
 export const settleDinner = (
   gathered: GatheredDinner,
-  usual: CutId | undefined,
+  fallback: CutId | undefined,
   reports: Reports,
 ): Partial<PlanRequest> => {
   const cut = cutWithSkin(gathered, reports);
   if (gathered.fillets && cut === undefined) {
     reports.ask(gathered.fillets, 'which piece? Choose one, or write its name', FILLETS);
   }
-  const done = withDoneness(gathered.request, gathered, cut ?? usual, reports);
+  const done = withDoneness(gathered.request, gathered, cut ?? fallback, reports);
   const request = withWeight(withOven(withMethod(done, gathered), reports), gathered);
   return cut === undefined ? request : { cut, ...request };
 };

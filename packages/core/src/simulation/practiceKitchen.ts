@@ -58,7 +58,7 @@ export interface PracticeResult {
   readonly pulledAt: number | undefined;
 }
 
-/** Core temperatures from which meat feels like this to a finger, C. Usual practice. */
+/** Core temperatures from which meat feels like this to a finger, C. Common practice. */
 const FIRMNESS = [
   [68, 'hard'],
   [60, 'firm'],

@@ -22,8 +22,8 @@ const MOST_PAIRS = 200;
 
 /** Two cooks' figures against what two like cooks differ by anyway. */
 export const differenceOf = ({ a, b, scatter }: Compared): Difference => {
-  const usual = NINETEEN_OF_TWENTY * Math.SQRT2 * scatter;
-  return { by: b - a, expected: usual, beyond: Math.abs(b - a) > usual };
+  const expected = NINETEEN_OF_TWENTY * Math.SQRT2 * scatter;
+  return { by: b - a, expected, beyond: Math.abs(b - a) > expected };
 };
 
 /**

@@ -9,7 +9,7 @@ export interface TroubleAhead {
   readonly by: number;
 }
 
-/** Shift of the plate below which there is no trouble, s, nor if its probability is low. */
+/** Shift of the plate that is not yet trouble, s, nor if its probability is low. */
 const WORTH_OFFERING = 240;
 /** Deviations of the pull within which a plate may yet be on time. */
 const DOUBT = 1;
@@ -23,7 +23,7 @@ export interface Expected {
 }
 
 /**
- * Trouble that the readings predict with certainty; undefined if there is none. Presses without readings predict none:
+ * Trouble that the readings predict with certainty; undefined without trouble. Presses without readings predict none:
  * they follow the plan.
  */
 export const troubleAhead = (
@@ -37,7 +37,7 @@ export const troubleAhead = (
   return late > 0 ? { trouble: 'late', by: late } : { trouble: 'early', by: -late };
 };
 
-/** Weight of a degree off the end in seconds off the plate. Usual practice: the end comes first. */
+/** Weight of a degree off the end in seconds off the plate. Common practice: the end comes first. */
 const DEGREE_WEIGHS = 240;
 /** Ends nearer than this to the wanted one are as good, K. */
 const AS_GOOD = 0.75;

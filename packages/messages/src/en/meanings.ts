@@ -24,7 +24,7 @@ export const meanings = {
     'Core of the simulated piece at the end of the part that the thermometer decides.',
   'the-same-simulation-as-the-plan': 'The same simulation as the plan.',
   'the-reading-of-a-thermometer-with-its':
-    'The reading of a thermometer with its usual error of placement is shown beside it.',
+    'The reading of a thermometer with its typical error of placement is shown beside it.',
   peak: 'Peak',
   'highest-core-temperature-reached-in-the':
     'Highest core temperature, reached in the rest, minutes after the pull. This is the end that you asked for.',
@@ -98,7 +98,7 @@ export const meanings = {
   'pull-and-end-of-this-cook-from':
     'Pull and end of this cook from its readings, with their uncertainty.',
   'least-squares-fit-of-the-kitchen-to':
-    'Least squares fit of the kitchen to the readings, with its usual errors, the error of the model and the place of the probe.',
+    'Least squares fit of the kitchen to the readings, with its typical errors, the error of the model and the place of the probe.',
   'docs-heat-model-md-estimation': 'docs/heat-model.md, “Estimation”.',
   'four-times-in-five-the-result-lies': 'Four times in five the result lies in the range.',
   smoke: 'Smoke',
@@ -168,8 +168,8 @@ export const meanings = {
     'The first time at which pans, ovens, burners and persons are free, improved by a search.',
   'the-search-is-compared-with-exact-optima':
     'The search is compared with exact optima of small services.',
-  'the-usual-delay-of-steps-and-the':
-    'The usual delay of steps and the uncertainty of each piece are included.',
+  'the-typical-delay-of-steps-and-the':
+    'The typical delay of steps and the uncertainty of each piece are included.',
   'prep-count': 'Prep count',
   'number-of-pieces-to-prepare-for-a': 'Number of pieces to prepare for a day.',
   'the-count-with-the-least-expected-cost':

@@ -550,7 +550,7 @@ export const plan = {
   flat: 'Flat',
   'round-lying': 'Round, lying',
   'rolled-tied-or-a-fillet': 'rolled, tied, or a fillet',
-  usual: 'Usual {kind}',
+  typical: 'Usual {kind}',
   'save-this-piece': 'Save this piece',
   'forget-it': 'Forget it',
   back: 'Back',

@@ -172,7 +172,7 @@ export const meanings: TranslationOf<typeof english> = {
     'La primera hora en que hay sartenes, hornos, fuegos y personas libres, mejorada con una búsqueda.',
   'the-search-is-compared-with-exact-optima':
     'La búsqueda se compara con óptimos exactos de servicios pequeños.',
-  'the-usual-delay-of-steps-and-the':
+  'the-typical-delay-of-steps-and-the':
     'Se incluyen el retraso habitual de los pasos y la incertidumbre de cada pieza.',
   'prep-count': 'Cantidad a preparar',
   'number-of-pieces-to-prepare-for-a': 'Número de piezas que preparar para un día.',

@@ -554,7 +554,7 @@ export const plan: TranslationOf<typeof english> = {
   flat: 'Plana',
   'round-lying': 'Redonda, tumbada',
   'rolled-tied-or-a-fillet': 'enrollada, atada o un solomillo',
-  usual: '{kind} habitual',
+  typical: '{kind} habitual',
   'save-this-piece': 'Guardar esta pieza',
   'forget-it': 'Olvidarla',
   back: 'Volver',

@@ -47,7 +47,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const show = useShow();
   const dispatch = useAppDispatch();
   const [byHand, setByHand] = useState(false);
-  const { key, kind, pan, value, deviation, unknown, use, cooks, used, nominal: usual } = device;
+  const { key, kind, pan, value, deviation, unknown, use, cooks, used, nominal } = device;
   const caution = cooks.length === 0 ? undefined : USE_CAUTIONS[use];
   const says = describeTrait(kind, value, show);
   const take = (taken: number, by: 'cooks' | 'hand'): void => {
@@ -67,7 +67,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const name = pan === undefined ? DEVICE_NAMES[kind] : t('in', { words: DEVICE_NAMES[kind], pan });
   const uses =
     used === undefined
-      ? t('plans-use-the-nominal-value', { trait: describeTrait(kind, usual, show) })
+      ? t('plans-use-the-nominal-value', { trait: describeTrait(kind, nominal, show) })
       : t('plans-use', {
           trait: describeTrait(kind, used.value, show),
           part: used.by === 'hand' ? t('set-by-hand') : t('learned'),
@@ -125,7 +125,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
           units={show.units}
           label={name}
           kind={BY_HAND[kind].kind}
-          value={used?.value ?? usual}
+          value={used?.value ?? nominal}
           {...BY_HAND[kind].limit}
           onChange={(taken) => take(taken, 'hand')}
         />

@@ -97,20 +97,20 @@ interface TableProps {
 const Table = ({ ticket, pass, share, now }: TableProps) => {
   const show = useShow();
   const clockAt = (at: number): string => show.clock(pass.epoch + at * 1000);
-  const landing = placedIn(pass.schedule).tickets.get(ticket.id);
+  const scheduled = placedIn(pass.schedule).tickets.get(ticket.id);
   const says =
-    landing === undefined
+    scheduled === undefined
       ? t('table-not-placed-yet', { table: ticket.table })
-      : t('table-ready', { table: ticket.table, clockAt: clockAt(landing.landsAt) });
+      : t('table-ready', { table: ticket.table, clockAt: clockAt(scheduled.landsAt) });
   return (
     <View role="listitem" aria-label={says} className="flex-row">
       <View className="w-[96px] pr-2">
         <Text voice="label" tone="text-salt-50">
           {ticket.table}
         </Text>
-        {landing ? (
+        {scheduled ? (
           <Text voice="note" tone="text-iron-400">
-            {clockAt(landing.landsAt)}
+            {clockAt(scheduled.landsAt)}
           </Text>
         ) : null}
       </View>
@@ -120,12 +120,18 @@ const Table = ({ ticket, pass, share, now }: TableProps) => {
           style={{ left: `${100 * share(now)}%` }}
         />
         {ticket.pieces.map((piece) => (
-          <Lane key={piece.id} piece={piece} pass={pass} share={share} lands={landing?.landsAt} />
+          <Lane
+            key={piece.id}
+            piece={piece}
+            pass={pass}
+            share={share}
+            readyAt={scheduled?.landsAt}
+          />
         ))}
-        {landing ? (
+        {scheduled ? (
           <View
-            className={`absolute bottom-0 top-0 w-1 ${landing.late > LATE ? 'bg-hazard' : 'bg-flame-dark'}`}
-            style={{ left: `${100 * share(landing.landsAt)}%` }}
+            className={`absolute bottom-0 top-0 w-1 ${scheduled.late > LATE ? 'bg-hazard' : 'bg-flame-dark'}`}
+            style={{ left: `${100 * share(scheduled.landsAt)}%` }}
           />
         ) : null}
       </View>
@@ -140,10 +146,10 @@ interface LaneProps {
   readonly piece: TicketPiece;
   readonly pass: Drawn;
   readonly share: (seconds: number) => number;
-  readonly lands: number | undefined;
+  readonly readyAt: number | undefined;
 }
 
-const Lane = ({ piece, pass, share, lands }: LaneProps) => {
+const Lane = ({ piece, pass, share, readyAt }: LaneProps) => {
   const placed = placedIn(pass.schedule).pieces.get(piece.id);
   const option = optionOf(pass, piece);
   if (!placed || !option) return <View className="h-4" />;
@@ -164,7 +170,7 @@ const Lane = ({ piece, pass, share, lands }: LaneProps) => {
       ))}
       <View
         className="absolute top-2 h-[1px] bg-salt-300"
-        style={bar(out, lands ?? placed.readyAt)}
+        style={bar(out, readyAt ?? placed.readyAt)}
       />
     </View>
   );

@@ -249,8 +249,8 @@ const useQuote = (
         ...job,
         tickets: [...job.tickets, ticket],
       });
-      const landing = found.tickets.find(({ id }) => id === 'asked');
-      if (!stale) setQuote({ landsAt: landing?.landsAt, late: landing?.late ?? 0 });
+      const scheduled = found.tickets.find(({ id }) => id === 'asked');
+      if (!stale) setQuote({ landsAt: scheduled?.landsAt, late: scheduled?.late ?? 0 });
     };
     ask().catch(() => undefined);
     return () => {

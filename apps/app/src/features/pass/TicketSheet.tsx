@@ -19,12 +19,14 @@ export const TicketSheet = ({ pass }: { readonly pass: PassNow }) => {
       <Text voice="strong">{t('tables', { clock: show.clock(pass.line.now) })}</Text>
       {tickets.map((ticket) => {
         const { id, table, state, wanted, pieces, allergy, note } = ticket;
-        const landing = placedIn(pass.schedule).tickets.get(id);
+        const scheduled = placedIn(pass.schedule).tickets.get(id);
         const sides = sidesOf(pass.dishes, pieces);
         const says = [
           state === 'held' ? t('held-until-fired-2') : undefined,
           wanted === undefined ? undefined : t('wanted', { clock: show.clock(wanted) }),
-          landing ? t('ready-2', { clock: show.clock(pass.momentOf(landing.landsAt)) }) : undefined,
+          scheduled
+            ? t('ready-2', { clock: show.clock(pass.momentOf(scheduled.landsAt)) })
+            : undefined,
           describeAvoided(avoidedBy(ticket), allergy)?.toUpperCase(),
           note,
         ].filter((part) => part !== undefined);

@@ -119,12 +119,12 @@ const TicketRow = ({ ticket, pass, presses, onChange }: RowProps) => {
   const show = useShow();
   const { id, table, state, pieces, wanted, sentAt, allergy, note } = ticket;
   const avoided = describeAvoided(avoidedBy(ticket), allergy);
-  const landing = placedIn(pass.schedule).tickets.get(id);
+  const scheduled = placedIn(pass.schedule).tickets.get(id);
   const when =
     state === 'sent' && sentAt !== undefined
       ? t('sent-2', { clock: show.clock(sentAt) })
-      : state === 'open' && landing
-        ? t('ready-2', { clock: show.clock(pass.momentOf(landing.landsAt)) })
+      : state === 'open' && scheduled
+        ? t('ready-2', { clock: show.clock(pass.momentOf(scheduled.landsAt)) })
         : STATE_WORDS[state];
   const promise = wanted === undefined ? '' : t('wanted-2', { clock: show.clock(wanted) });
   const begun = pieces.some((piece) => piece.begun);

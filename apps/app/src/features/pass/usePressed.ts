@@ -65,7 +65,7 @@ export const usePressed = (pass: PassNow): Presses => {
     const option = piece && optionOf(pass, piece);
     if (!ticket || !piece || !placed || !option) return { cooks: [], service: [] };
     const dish = pass.dishes.find(({ id }) => id === piece.dish);
-    const lands = placedIn(pass.schedule).tickets.get(ticketId)?.landsAt ?? 0;
+    const readyAt = placedIn(pass.schedule).tickets.get(ticketId)?.landsAt ?? 0;
     const { id: event, at } = fresh();
     const plan: PlanRecord = {
       id: newId(),
@@ -75,7 +75,7 @@ export const usePressed = (pass: PassNow): Presses => {
         doneness: translateName(piece.doneness),
         table: ticket.table,
       }).slice(0, 120),
-      plateAt: Math.round(pass.momentOf(lands)),
+      plateAt: Math.round(pass.momentOf(readyAt)),
       plan: option.plan,
       gear: gearUsed(kitchen),
     };

@@ -54,13 +54,7 @@ const BESIDE = 'absolute bottom-0 left-[104%] w-[420px]';
 const OVER = 'absolute inset-x-0 top-0 z-10';
 
 /** One thing huge, the next under it, buttons that say what happened. */
-export const NowAndNext = ({
-  live,
-  alone,
-}: {
-  readonly live: LiveCook;
-  readonly alone: boolean;
-}) => {
+export const NowAndNext = ({ live, only }: { readonly live: LiveCook; readonly only: boolean }) => {
   const dispatch = useAppDispatch();
   const show = useShow();
   const now = useNow(5000);
@@ -138,7 +132,7 @@ export const NowAndNext = ({
       <>
         <WetHands
           live={live}
-          alone={alone}
+          only={only}
           onHappened={happened}
           onTakeBack={lastPress && takeBack}
           onReading={() => setPanel('reading')}
@@ -153,13 +147,13 @@ export const NowAndNext = ({
     <>
       <View>
         <Text voice="body" tone="text-iron-400">
-          {alone ? t('now') : t('now-2', { title: cook.plan.title })}
+          {only ? t('now') : t('now-2', { title: cook.plan.title })}
         </Text>
         <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
           {words}
         </Text>
       </View>
-      <Countdown step={current} small={!alone} />
+      <Countdown step={current} small={!only} />
       <DeviceLine live={live} />
       {state.place === 'before' ? <PanCaution /> : null}
       <ForecastLines live={live} />

@@ -93,14 +93,14 @@ const Live = () => {
   const show = useShow();
   const { width } = useWindowDimensions();
   const now = useNow(1000);
-  const alone = cooks.length === 1;
+  const only = cooks.length === 1;
   useStoveCalls(cooks, now);
   if (!shown) return null;
   return (
     <View className="min-h-0 flex-1 gap-3">
       <View className="flex-row items-baseline justify-between gap-3">
         <Text voice="strong" tone="text-salt-50" heading={1} className="flex-1">
-          {alone ? shown.cook.plan.title : t('pieces-2', { cooksCount: cooks.length })}
+          {only ? shown.cook.plan.title : t('pieces-2', { cooksCount: cooks.length })}
         </Text>
         <Text voice="small" tone="text-iron-400">
           {t('plate-2', { clock: show.clock(Math.max(...cooks.map(({ plateAt }) => plateAt))) })}
@@ -108,10 +108,10 @@ const Live = () => {
       </View>
       <ClockLine />
       <SilentDevices />
-      {alone ? null : <Lanes cooks={cooks} shown={shown} />}
+      {only ? null : <Lanes cooks={cooks} shown={shown} />}
       <View className="min-h-0 flex-1 flex-row gap-6">
         <View className="min-h-0 max-w-[640px] flex-1">
-          <Piece key={shown.cook.id} live={shown} alone={alone} />
+          <Piece key={shown.cook.id} live={shown} only={only} />
         </View>
         {width >= WIDE ? (
           <ScrollView className="min-h-0 flex-1 pt-4" contentContainerClassName="gap-6">
@@ -125,9 +125,9 @@ const Live = () => {
   );
 };
 
-const Piece = ({ live, alone }: { readonly live: LiveCook; readonly alone: boolean }) => {
+const Piece = ({ live, only }: { readonly live: LiveCook; readonly only: boolean }) => {
   const watches = useWatches();
-  if (live.state.place !== 'sliced') return <NowAndNext live={live} alone={alone} />;
+  if (live.state.place !== 'sliced') return <NowAndNext live={live} only={only} />;
   return (
     <ScrollView className="min-h-0 flex-1">
       {watches ? (

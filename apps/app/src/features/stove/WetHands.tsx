@@ -14,7 +14,7 @@ import { t } from './t';
 
 interface Props {
   readonly live: LiveCook;
-  readonly alone: boolean;
+  readonly only: boolean;
   readonly onHappened: () => void;
   /** Undefined while there is nothing to take back. */
   readonly onTakeBack: (() => void) | undefined;
@@ -29,7 +29,7 @@ const COSTLY: readonly DueStep['kind'][] = ['pull', 'slice', 'into-oven', 'out']
 /** For a wet knuckle: what to do, how long, one large button and four under it; nothing scrolls. */
 export const WetHands = ({
   live,
-  alone,
+  only,
   onHappened,
   onTakeBack,
   onReading,
@@ -49,12 +49,12 @@ export const WetHands = ({
     <View className="min-h-0 flex-1 justify-between gap-3" testID="wet-hands">
       <View className="gap-1">
         <Text voice="body" tone="text-iron-400">
-          {alone ? t('now') : t('now-2', { title: cook.plan.title })}
+          {only ? t('now') : t('now-2', { title: cook.plan.title })}
         </Text>
         <Text voice="action" tone="text-salt-50" heading={2} aria-live="assertive">
           {describeAction(current, plan, show)}
         </Text>
-        <Countdown step={current} small={!alone} />
+        <Countdown step={current} small={!only} />
         {next && next.kind !== 'judge' && state.place !== 'before' ? (
           <Text voice="bigFigure" tone="text-iron-400">
             {t('next-2', {

@@ -133,7 +133,7 @@ describe('wet hands', () => {
     renderWithStore(
       <WetHands
         live={live}
-        alone
+        only
         onHappened={presses.happened}
         onTakeBack={presses.takeBack}
         onReading={presses.other}

@@ -16,13 +16,13 @@ export const useStoveCalls = (
   now: number,
 ): ((live: LiveCook, step: DueStep) => string) => {
   const show = useShow();
-  const alone = cooks.length === 1;
+  const only = cooks.length === 1;
   const wordsOf = useCallback(
     ({ cook, plan }: LiveCook, step: DueStep): string => {
       const words = describeAction(step, plan, show);
-      return alone ? words : `${cook.plan.title}: ${words}`;
+      return only ? words : `${cook.plan.title}: ${words}`;
     },
-    [alone, show],
+    [only, show],
   );
   useCalls(
     useMemo(() => stoveCalls(cooks, wordsOf), [cooks, wordsOf]),

@@ -257,7 +257,7 @@ export const MEANINGS = {
       functions: [['pass/search/serviceSearch', 'ServiceSearch']],
       equation: t('the-first-time-at-which-pans-ovens'),
       source: t('the-search-is-compared-with-exact-optima'),
-      range: t('the-usual-delay-of-steps-and-the'),
+      range: t('the-typical-delay-of-steps-and-the'),
     },
   },
   prep: {

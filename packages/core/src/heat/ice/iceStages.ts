@@ -29,12 +29,12 @@ export interface PreparedPiece {
 
 /** Surroundings of the piece in a stage. */
 const aroundIn = ({ kind, at, bag = false, running = false }: IceStage): IceSurroundings => {
-  const usual: Readonly<Record<IceStage['kind'], IceSurroundings>> = {
+  const typical: Readonly<Record<IceStage['kind'], IceSurroundings>> = {
     freezer: ICE_AROUND.freezer,
     fridge: bag ? ICE_AROUND['fridge-bag'] : ICE_AROUND['fridge-shelf'],
     water: running ? ICE_AROUND['running-water'] : ICE_AROUND['still-water'],
   };
-  return at === undefined ? usual[kind] : { ...usual[kind], celsius: at };
+  return at === undefined ? typical[kind] : { ...typical[kind], celsius: at };
 };
 
 /** Freezes and thaws a piece through its stages before the heat. */

@@ -215,7 +215,7 @@ describe('what a kitchen adds', () => {
   });
 
   it('loss is one figure: near what is usually weighed of a strip turned once', () => {
-    // Usual practice: 12, 16, 20 % at 54, 60, 66 C, within about three points in both directions.
+    // Common practice: 12, 16, 20 % at 54, 60, 66 C, within about three points in both directions.
     const lossAt = (wanted: number): number => {
       let best = { off: Infinity, loss: NaN };
       for (let seconds = 200; seconds < 700; seconds += 25) {

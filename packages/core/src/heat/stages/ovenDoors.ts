@@ -8,7 +8,7 @@ const { exp, max, min } = Math;
 /** An oven's air follows its walls, and with the door open the kitchen, within, s. Estimates. */
 export const AIR_FOLLOWS_WALLS = 45;
 export const AIR_LEAVES_BY_DOOR = 12;
-/** Duration of an opening of the door, s. Usual practice. */
+/** Duration of an opening of the door, s. Common practice. */
 export const DOOR_OPEN = 20;
 /** No step of the piece is longer while the air moves, s. */
 const MOVING_STEP = 4;

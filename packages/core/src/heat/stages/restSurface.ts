@@ -18,7 +18,7 @@ interface Slab {
   readonly start: number;
 }
 
-/** Highest temperature of a warmed plate that a hand tolerates, C. Usual practice. */
+/** Highest temperature of a warmed plate that a hand tolerates, C. Common practice. */
 const WARM_PLATE = 60;
 const PLATE = { thickness: 0.006, conductivity: 1.4, capacity: 2.0e6 };
 

@@ -203,7 +203,7 @@ export const tasksNow = (
 ): readonly Task[] => {
   const things: Task[] = [...heating(line, schedule, heat)];
   const placed = new Map(schedule.pieces.map((piece) => [piece.id, piece]));
-  const landings = new Map(schedule.tickets.map((ticket) => [ticket.id, ticket]));
+  const readyTickets = new Map(schedule.tickets.map((ticket) => [ticket.id, ticket]));
   const starts = new Map(
     schedule.sides.map(({ ticket, name, start }) => [sideKey(ticket, name), start] as const),
   );
@@ -229,10 +229,10 @@ export const tasksNow = (
       things.push({ kind: 'touch', station, due, seconds: TOUCH.touch, action: 'in', ...base });
     }
     things.push(...sidesToBegin(line, starts, ticket));
-    const landing = landings.get(ticket.id);
-    if (landing) {
+    const found = readyTickets.get(ticket.id);
+    if (found) {
       const seconds = TOUCH.plate * ticket.pieces.length;
-      const due = landing.landsAt - seconds;
+      const due = found.landsAt - seconds;
       things.push({ kind: 'plate', station: 'plates', due, seconds, ticket: ticket.id });
     }
   }

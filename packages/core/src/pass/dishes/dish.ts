@@ -61,7 +61,7 @@ export interface TicketJob {
   readonly from: number;
   /** Promised time; undefined: as soon as possible. */
   readonly promised?: number | undefined;
-  /** Earliest possible ready time when it was ordered, if there is no promise. */
+  /** Earliest possible ready time when it was ordered, without a promised time. */
   readonly soonest?: number | undefined;
 }
 

@@ -3,7 +3,7 @@ import type { ServiceState } from './serviceTickets';
 
 /**
  * Equipment of a service without the parts that are out of use. Pans and ovens keep their positions in the lists:
- * schedules name them by these. A pan whose burner is out goes onto a free burner; if there is none it is out too.
+ * schedules name them by these. A pan whose burner is out goes onto a free burner; without a free burner it is out too.
  */
 export const gearLeft = (
   gear: ServiceGear,

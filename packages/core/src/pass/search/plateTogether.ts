@@ -16,7 +16,7 @@ export interface PlateQuestion {
   /** The published minimum that a kitchen keeps each to, C. */
   readonly minimums: readonly (number | undefined)[];
   readonly gear: ServiceGear;
-  /** A pan that could be used too; undefined: there is no burner for one. */
+  /** A pan that could be used too; undefined: every burner is in use. */
   readonly secondPan?: ServicePan | undefined;
   /** Until the plate, s. */
   readonly plateIn: number;
@@ -155,7 +155,7 @@ function* batchesOf(
 }
 
 /** Schedule of batches for one plate; undefined if they cannot be placed within hours. */
-const landed = (
+const timedPlate = (
   batches: readonly Batch[],
   asked: Pick<PlateQuestion, 'gear' | 'plateIn'>,
 ): PlateTogether | undefined => {
@@ -208,7 +208,7 @@ export function* plateTogether(
   if (gear.pans.length === 0) return { kind: 'none', reason: 'pan' };
   const batches = yield* batchesOf(question, memory);
   if ('kind' in batches) return batches;
-  const plate = landed(batches, question);
+  const plate = timedPlate(batches, question);
   const fault = plate ? faultOf(plate) : Infinity;
   const changes: PlateChange[] = [];
   const offer = (kind: PlateChange['kind'], changed: PlateTogether | undefined): void => {
@@ -219,14 +219,14 @@ export function* plateTogether(
     if (plate) yield { kind: 'plate', plate };
     if (secondPan) {
       const pans = [...gear.pans, secondPan];
-      offer('pan', landed(batches, { ...question, gear: { ...gear, pans } }));
+      offer('pan', timedPlate(batches, { ...question, gear: { ...gear, pans } }));
     }
     const low = groups.map(lowOvenFirst);
     const changed = low.some((request, i) => request.way !== groups[i].way);
     if (changed && gear.ovens.length > 0) {
       const asked = { ...question, groups: low };
       const inOven = yield* batchesOf(asked, memory);
-      if (!('kind' in inOven)) offer('low-oven', landed(inOven, asked));
+      if (!('kind' in inOven)) offer('low-oven', timedPlate(inOven, asked));
     }
   }
   if (!plate) return { kind: 'none', reason: 'hours' };

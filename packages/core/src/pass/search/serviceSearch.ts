@@ -16,8 +16,8 @@ const MOST_REMOVED = 4;
 /** Share of those moves that place tickets with random choices. */
 const DRAWN = 0.5;
 
-interface Landed {
-  readonly landings: ReturnType<TicketSchedule['snapshot']>;
+interface Tried {
+  readonly placements: ReturnType<TicketSchedule['snapshot']>;
   readonly cost: number;
 }
 
@@ -92,13 +92,13 @@ const MOVES: readonly Move[] = [
 /**
  * Improves the schedule of a service move by move, for as long as it is called: large neighbourhood search. A move
  * removes a late ticket with others, and reinserts them in another order. Simulated annealing decides which moves are
- * accepted. The best schedule is kept. The same job and the same moves give the same schedule.
+ * accepted. The search returns the best schedule. The same job and the same moves give the same schedule.
  */
 export class ServiceSearch {
   private readonly scheduling: TicketSchedule;
   private readonly random: () => number;
-  private best: Landed;
-  private now: Landed;
+  private best: Tried;
+  private now: Tried;
   /** Tickets with a published task. */
   private readonly locked = new Set<number>();
 
@@ -109,7 +109,7 @@ export class ServiceSearch {
     const { waits: _waits, ...spacing } = options;
     this.scheduling = new TicketSchedule(job, spacing);
     this.scheduling.placeInOrder(this.scheduling.byTime());
-    this.best = { landings: this.scheduling.snapshot(), cost: this.scheduling.cost() };
+    this.best = { placements: this.scheduling.snapshot(), cost: this.scheduling.cost() };
     this.now = this.best;
     this.random = seededRandom(job.tickets.length);
   }
@@ -146,9 +146,9 @@ export class ServiceSearch {
     const warm = Math.max(WARM.least, WARM.share * this.best.cost);
     const temperature = warm * (COLD / warm) ** progress;
     if (cost < this.now.cost - temperature * Math.log(1 - random())) {
-      this.now = { landings: scheduling.snapshot(), cost };
+      this.now = { placements: scheduling.snapshot(), cost };
       if (cost < this.best.cost - 1e-6) this.best = this.now;
-    } else scheduling.restore(this.now.landings);
+    } else scheduling.restore(this.now.placements);
     return true;
   }
 
@@ -159,7 +159,7 @@ export class ServiceSearch {
   /** Best schedule so far. The search continues from there. */
   schedule(): ServiceSchedule {
     const { scheduling } = this;
-    scheduling.restore(this.best.landings);
+    scheduling.restore(this.best.placements);
     this.now = this.best;
     const found = scheduling.result();
     return { ...found, sides: placeServiceSides(scheduling.grid, scheduling.job, found.tickets) };

@@ -64,10 +64,10 @@ const take = (
 export const placeServiceSides = (
   grid: ServiceGrid,
   { tickets }: Pick<ServiceJob, 'tickets'>,
-  landings: readonly PlacedTicket[],
+  placedTickets: readonly PlacedTicket[],
 ): readonly PlacedServiceSide[] => {
   const taken: (() => void)[] = [];
-  const placed = landings
+  const placed = placedTickets
     .toSorted((a, b) => a.landsAt - b.landsAt)
     .flatMap(({ id, landsAt }) => {
       const ticket = tickets.find((one) => one.id === id);

@@ -111,33 +111,36 @@ export const placeTicket = (
   const first = Math.max(ticket.first, ...settled.map(({ ready }) => ready + plating));
   let hindered: TicketPlacement['hindered'];
   let seen = FIRST_SEEN / grid.slot;
-  let lands = first;
+  let readySlot = first;
   for (let from = first; from < grid.slots; from += seen, seen *= 2) {
     const last = Math.min(grid.slots, from + seen) - 1;
-    lands = Math.max(lands, from);
+    readySlot = Math.max(readySlot, from);
     const free = unsettled.map((piece) => placesOf(grid, piece, ticket, { first: from, last }));
-    while (lands <= last) {
-      const plated = lands - plating;
+    while (readySlot <= last) {
+      const plated = readySlot - plating;
       const moment: Moment = {
         from: ticket.from,
         extraRestSlots,
         plated,
-        readySlot: lands,
+        readySlot,
         random,
       };
-      if (lands > first && !(grid.hands.fits(plated, lands) && everyPieceFits(free, moment))) {
-        lands += 1;
+      if (
+        readySlot > first &&
+        !(grid.hands.fits(plated, readySlot) && everyPieceFits(free, moment))
+      ) {
+        readySlot += 1;
         continue;
       }
-      const found = grid.hands.fits(plated, lands)
+      const found = grid.hands.fits(plated, readySlot)
         ? placeAll(grid, free, moment)
         : { piece: ticket.pieces[0].job.id, taken: HANDS };
       if (Array.isArray(found)) {
-        updateHolding(grid, settled, lands);
-        return { readySlot: lands, placed: found, settled, hindered };
+        updateHolding(grid, settled, readySlot);
+        return { readySlot, placed: found, settled, hindered };
       }
-      if (lands === first) hindered = found;
-      lands += stepAfter(lands - first, grid.slot);
+      if (readySlot === first) hindered = found;
+      readySlot += stepAfter(readySlot - first, grid.slot);
     }
   }
   return undefined;
@@ -160,8 +163,8 @@ const placeAll = (
   free: readonly FreePiece[],
   moment: Moment,
 ): Placed[] | Hindered => {
-  const { plated, readySlot: lands } = moment;
-  grid.hands.take(plated, lands);
+  const { plated, readySlot } = moment;
+  grid.hands.take(plated, readySlot);
   let order = free;
   let hindered: Hindered | undefined;
   for (let tries = 0; tries <= free.length; tries += 1) {
@@ -172,7 +175,7 @@ const placeAll = (
     if (!missing || missing === order[0]) break;
     order = [missing, ...order.filter((piece) => piece !== missing)];
   }
-  grid.hands.take(plated, lands, -1);
+  grid.hands.take(plated, readySlot, -1);
   return hindered ?? { piece: free[0].piece.job.id, taken: HANDS };
 };
 
@@ -197,20 +200,20 @@ const placeInOrder = (
 const updateHolding = (
   grid: ServiceGrid,
   settled: readonly FixedPiece[],
-  lands: number,
+  readySlot: number,
   by: 1 | -1 = 1,
 ): void => {
-  for (const { out } of settled) grid.holding.take(out, lands, by);
+  for (const { out } of settled) grid.holding.take(out, readySlot, by);
 };
 
 /** Reserves again, or releases, the places of a placed ticket. */
 export const updateReservation = (
   grid: ServiceGrid,
   { plating }: SlotTicket,
-  { readySlot: lands, placed, settled }: TicketPlacement,
+  { readySlot, placed, settled }: TicketPlacement,
   by: 1 | -1,
 ): void => {
-  grid.hands.take(lands - plating, lands, by);
-  for (const { placement } of placed) grid.place(placement, lands, by);
-  updateHolding(grid, settled, lands, by);
+  grid.hands.take(readySlot - plating, readySlot, by);
+  for (const { placement } of placed) grid.place(placement, readySlot, by);
+  updateHolding(grid, settled, readySlot, by);
 };

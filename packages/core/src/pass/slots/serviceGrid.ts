@@ -25,7 +25,7 @@ export interface Placement {
   readonly oven: number;
   readonly start: number;
   readonly steps: SlotSteps;
-  /** Allergens that must be kept apart in its pan; undefined: none. */
+  /** Allergens to avoid in its pan; undefined: none. */
   readonly allergens?: PieceAllergens | undefined;
   readonly clean?: Clean | undefined;
 }
@@ -197,7 +197,7 @@ export class ServiceGrid {
   }
 
   /** Reserves, or releases, the needs of a placed piece until its plating. */
-  place(placement: Placement, lands: number, by: 1 | -1 = 1): void {
+  place(placement: Placement, readySlot: number, by: 1 | -1 = 1): void {
     const { pan, oven, start, steps } = placement;
     this.keepApart(placement, by);
     for (const { from, to } of steps.touches) this.hands.take(start + from, start + to, by);
@@ -210,7 +210,7 @@ export class ServiceGrid {
       if (by === 1) place.take(from, to, stay.celsius, amount);
       else place.give(from, to, amount);
     }
-    this.holding.take(start + steps.heat, lands, by);
+    this.holding.take(start + steps.heat, readySlot, by);
   }
 
   /** Takes, or gives back, the pan for an allergic table, with its washing. */
@@ -256,7 +256,7 @@ export class ServiceGrid {
   }
 }
 
-/** Stay of a piece in its pan, from its first heat there to its last; undefined if no allergen is kept apart. */
+/** Stay of a piece in its pan, from its first heat there to its last; undefined without allergens to avoid. */
 const panStayOf = (
   start: number,
   { stays, recovery }: SlotSteps,

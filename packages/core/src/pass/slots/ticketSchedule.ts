@@ -172,8 +172,8 @@ export class TicketSchedule {
     return { from, washAt: from };
   }
 
-  private set(i: number, landing: TicketPlacement | undefined): void {
-    this.placements[i] = landing;
+  private set(i: number, found: TicketPlacement | undefined): void {
+    this.placements[i] = found;
     this.costs[i] = undefined;
   }
 
@@ -189,9 +189,9 @@ export class TicketSchedule {
       const ticket = this.tickets[i];
       const from = Math.max(ticket.from, last);
       const first = ticket.first + from - ticket.from;
-      const landing = placeTicket(this.grid, { ...ticket, from, first }, this.firm);
-      this.set(i, landing);
-      last = Math.max(last, ...(landing?.placed ?? []).map(({ placement }) => placement.start));
+      const found = placeTicket(this.grid, { ...ticket, from, first }, this.firm);
+      this.set(i, found);
+      last = Math.max(last, ...(found?.placed ?? []).map(({ placement }) => placement.start));
     }
   }
 
@@ -207,8 +207,8 @@ export class TicketSchedule {
   }
 
   remove(i: number): void {
-    const landing = this.placements[i];
-    if (landing) updateReservation(this.grid, this.tickets[i], landing, -1);
+    const found = this.placements[i];
+    if (found) updateReservation(this.grid, this.tickets[i], found, -1);
     this.set(i, undefined);
   }
 
@@ -217,13 +217,13 @@ export class TicketSchedule {
   }
 
   /** Brings the grid back to where it was. */
-  restore(landings: readonly (TicketPlacement | undefined)[]): void {
-    const changed = landings.flatMap((landing, i) => (landing === this.placements[i] ? [] : [i]));
+  restore(placements: readonly (TicketPlacement | undefined)[]): void {
+    const changed = placements.flatMap((found, i) => (found === this.placements[i] ? [] : [i]));
     for (const i of changed) this.remove(i);
     for (const i of changed) {
-      const landing = landings[i];
-      if (landing) updateReservation(this.grid, this.tickets[i], landing, 1);
-      this.set(i, landing);
+      const found = placements[i];
+      if (found) updateReservation(this.grid, this.tickets[i], found, 1);
+      this.set(i, found);
     }
   }
 
@@ -255,9 +255,9 @@ export class TicketSchedule {
 
   /** Lateness of a ticket, s. One that is not placed has `UNPLACED_COST`. */
   latenessOf(i: number): number {
-    const landing = this.placements[i];
-    if (!landing) return UNPLACED_COST;
-    return Math.max(0, landing.readySlot - this.tickets[i].due) * this.grid.slot;
+    const found = this.placements[i];
+    if (!found) return UNPLACED_COST;
+    return Math.max(0, found.readySlot - this.tickets[i].due) * this.grid.slot;
   }
 
   /** Plating slot of a ticket; the last slot if it is not placed. */
@@ -276,12 +276,15 @@ export class TicketSchedule {
   }
 
   piecesOf(i: number): readonly PlacedPiece[] {
-    const landing = this.placements[i];
-    if (!landing) return [];
+    const found = this.placements[i];
+    if (!found) return [];
     const { grid } = this;
     const { job, plating } = this.tickets[i];
-    const platedAt = grid.secondsOf(landing.readySlot - plating);
-    const free = landing.placed.map(({ piece, placement }) => ({ id: piece.job.id, placement }));
+    const platedAt = grid.secondsOf(found.readySlot - plating);
+    const free = found.placed.map(({ piece, placement }) => ({
+      id: piece.job.id,
+      placement,
+    }));
     const told = job.pieces.flatMap(({ id }) => {
       const placement = this.published.get(id);
       return placement ? [{ id, placement }] : [];
@@ -329,18 +332,18 @@ export class TicketSchedule {
   private placementOf(id: string): PlacedTicket | undefined {
     const { grid } = this;
     const parts = this.tickets.flatMap((ticket, i) =>
-      ticket.job.id === id ? [{ ticket, landing: this.placements[i] }] : [],
+      ticket.job.id === id ? [{ ticket, found: this.placements[i] }] : [],
     );
-    const landings = parts.flatMap(({ landing }) => landing ?? []);
-    if (landings.length < parts.length || landings.length === 0) return undefined;
-    const lands = landings.map((landing) => landing.readySlot);
-    const last = Math.max(...lands);
+    const placements = parts.flatMap(({ found }) => found ?? []);
+    if (placements.length < parts.length || placements.length === 0) return undefined;
+    const readySlots = placements.map((found) => found.readySlot);
+    const last = Math.max(...readySlots);
     const late = Math.max(0, last - Math.min(...parts.map(({ ticket }) => ticket.due))) * grid.slot;
-    const hindered = landings.find((landing) => landing.readySlot === last)?.hindered;
+    const hindered = placements.find((found) => found.readySlot === last)?.hindered;
     return {
       id,
       landsAt: grid.secondsOf(last),
-      apart: (last - Math.min(...lands)) * grid.slot,
+      apart: (last - Math.min(...readySlots)) * grid.slot,
       late,
       ...(late > 0 && hindered ? { hindered } : {}),
     };

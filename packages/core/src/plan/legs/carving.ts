@@ -1,7 +1,7 @@
 import type { CookPlan } from './planResult';
 import { cutOf, type PlanRequest } from '../request/request';
 
-/** Default rest before a whole piece is carved, s: up to 2 kg, and above. Usual practice: 20 min, and 30 to 40. */
+/** Default rest before a whole piece is carved, s: up to 2 kg, and above. Common practice: 20 min, and 30 to 40. */
 const USUAL_REST = 20 * 60;
 const USUAL_LONG_REST = 35 * 60;
 const HEAVY = 2;

@@ -55,10 +55,10 @@ const OTHER_EDGES_SECONDS = 40;
 /** Share of the edges that touches the iron: one of two long ones, or what rolls over it. */
 export const ONE_EDGE_SHARE = 0.5;
 export const ROLLED_EDGE_SHARE = 0.2;
-/** Duration of a duck breast's flesh side, s; share of a fish's pan time on its skin. Usual practice. */
+/** Duration of a duck breast's flesh side, s; share of a fish's pan time on its skin. Common practice. */
 const FLESH_SIDE_SECONDS = 60;
 const SKIN_SHARE = 0.85;
-/** Time from a low oven to a hot-oven finish, the piece out of the oven, s. Usual practice. */
+/** Time from a low oven to a hot-oven finish, the piece out of the oven, s. Common practice. */
 const BLAST_WAIT = 900;
 /** Both faces of a piece turned often are browned by then in a pan of 230 to 260 C, s. Estimate. */
 const TURNED_BROWN_SECONDS = 240;

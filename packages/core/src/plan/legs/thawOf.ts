@@ -38,8 +38,8 @@ export const thawOf = (request: PlanRequest): ThawRange | undefined => {
     start: FREEZER,
   };
   const key = JSON.stringify([piece, place]);
-  const usual = ICE_AROUND[place];
-  const at = (over: number): Thaw => thaw(piece, { ...usual, celsius: usual.celsius + over });
+  const typical = ICE_AROUND[place];
+  const at = (over: number): Thaw => thaw(piece, { ...typical, celsius: typical.celsius + over });
   const found = known.get(key) ?? {
     ...at(0),
     least: at(DIFFERS[place]).seconds,

@@ -87,7 +87,7 @@ const lastRest = (steps: readonly OwnStep[]): number | undefined => {
   return steps.slice(from).reduce((sum, step) => sum + ('seconds' in step ? step.seconds : 0), 0);
 };
 
-/** Root of a rising function between two places; undefined if there is none. */
+/** Root of a rising function between two places; undefined without a root there. */
 function* crossing(
   f: (x: number) => number,
   goal: number,

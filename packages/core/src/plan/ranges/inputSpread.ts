@@ -39,13 +39,13 @@ const afterLearning = (input: Input, { learned }: PlanRequest): number => {
  * contact includes the unknown of a face that dries in fat, that is not pressed, and that bulges when it is turned.
  */
 export const inputSpread = (input: Input, request: PlanRequest): number => {
-  const usual = afterLearning(input, request);
-  if (input !== 'contact') return usual;
+  const learned = afterLearning(input, request);
+  if (input !== 'contact') return learned;
   const { fatFilm, bulges } = modelOf(request);
   const { filmContact, looseContact, bulgedContact } = ESTIMATES;
   const loose = request.press === 'loose';
   return Math.hypot(
-    usual,
+    learned,
     fatFilm ? shareOf(filmContact) / 2 : 0,
     bulges && loose ? shareOf(looseContact) : 0,
     // A turn's bulge takes a share of the time between turns.

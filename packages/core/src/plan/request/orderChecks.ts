@@ -15,9 +15,9 @@ export const ORDER_FAULTS = [
 ] as const;
 export type OrderFault = (typeof ORDER_FAULTS)[number];
 
-/** Duration of salting from which fish is cured: firm, translucent, salted through. Usual practice, s. */
+/** Duration of salting from which fish is cured: firm, translucent, salted through. Common practice, s. */
 const FISH_CURES = 43_200;
-/** Time within which food thawed in the warm is cooked, s: usual advice is at once. */
+/** Time within which food thawed in the warm is cooked, s: the common advice is at once. */
 const AT_ONCE = 3600;
 const THAWED_WARM: readonly ThawPlace[] = ['running-water', 'still-water', 'counter'];
 

@@ -194,7 +194,7 @@ export const OwnCutForm = ({ like, onClose }: Props) => {
           render={({ field }) => (
             <Measure
               units={show.units}
-              label={t('usual', { kind })}
+              label={t('typical', { kind })}
               named
               kind={kind}
               value={field.value}

@@ -22,8 +22,8 @@ interface Props {
 export const KitchenKnobs = ({ oven, piece: { request, start, dial }, act }: Props) => {
   const show = useShow();
   const [burner, setBurner] = useState(String(Math.round(100 * (start?.burner ?? 0))));
-  const usual = dial ?? ovenAir(request) ?? request.hotOven;
-  const [set, setSet] = useState(String(usual));
+  const initial = dial ?? ovenAir(request) ?? request.hotOven;
+  const [set, setSet] = useState(String(initial));
   return (
     <View className="gap-3">
       <Knob
@@ -42,8 +42,8 @@ export const KitchenKnobs = ({ oven, piece: { request, start, dial }, act }: Pro
           label={t('oven-dial')}
           value={set}
           options={DIALS.map((by) => ({
-            value: String(usual + by),
-            label: show.degrees(usual + by),
+            value: String(initial + by),
+            label: show.degrees(initial + by),
           }))}
           onTurn={(value) => {
             setSet(value);
