@@ -1,6 +1,7 @@
 import { createReadStream, existsSync } from 'node:fs';
 import { phoneList } from './access/phoneList';
 import { BookError } from './db/bookError';
+import { t } from './words/processWords';
 import { openBook } from './db/openBook';
 import { restoreBook } from './imports/restoreBook';
 
@@ -27,12 +28,12 @@ const revoke = ({ folder, say }: Options, which: string | undefined): number => 
     .all()
     .filter(({ id, name }) => which === 'all' || id === which || name === which);
   if (found.length === 0) {
-    say('Name a phone, its id, or all: `phones` lists them.');
+    say(t('name-a-phone'));
     return 1;
   }
   for (const { id, name } of found) {
     phones.revoke(id);
-    say(`${name} is revoked.`);
+    say(t('is-revoked', { name }));
   }
   return 0;
 };
@@ -42,7 +43,7 @@ const restore = async (
   file: string | undefined,
 ): Promise<number> => {
   if (file === undefined || !existsSync(file)) {
-    say(`File ${file ?? ''} not found. Name a backup, such as backups/book-2026-11-25.sqlite.`);
+    say(t('file-not-found', { file: file ?? '' }));
     return 1;
   }
   try {
@@ -51,8 +52,8 @@ const restore = async (
       const restored = await restoreBook(book, createReadStream(file), migrations, Date.now());
       say(
         restored.ok
-          ? `Restored. The former logbook is kept as ${restored.before}.`
-          : `Not restored. ${restored.why}`,
+          ? t('restored-the-former-is', { before: restored.before })
+          : t('not-restored-because', { why: restored.why(t) }),
       );
       return restored.ok ? 0 : 1;
     } finally {

@@ -89,7 +89,7 @@ export const createApp = ({
   const ready = readiness(book);
   app.get('/readyz', async (_req, res) => {
     const why = await ready();
-    if (why !== undefined) throw problem(503, (t) => [t('not-ready'), why]);
+    if (why !== undefined) throw problem(503, (t) => [t('not-ready'), why(t)]);
     res.json({ status: 'ready' });
   });
   const api = apiRoutes({ book, migrations, access, build, now });

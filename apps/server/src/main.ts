@@ -1,7 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { environmentLanguage } from '@crustan/messages';
 import { openAnswers } from './access/openAnswers';
 import { pairingCodes } from './access/pairingCodes';
 import { phoneList } from './access/phoneList';
@@ -16,14 +15,12 @@ import { describeAddresses } from './lan/describeAddresses';
 import { startLan, type Lan } from './lan/startLan';
 import { logDestination } from './logDestination';
 import { runCommand } from './commands';
-import { SERVER_WORDS } from './words/serverWords';
+import { t } from './words/processWords';
 
 /** The built server lies in dist/, its migrations beside it, the built interface next door. */
 const here = path.dirname(fileURLToPath(import.meta.url));
 const migrations = path.join(here, '../drizzle');
 const site = path.join(here, '../../app/dist');
-
-const t = SERVER_WORDS[environmentLanguage(process.env)];
 
 const say = (line: string): void => {
   process.stdout.write(`${line}\n`);

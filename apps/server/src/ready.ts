@@ -3,6 +3,7 @@ import path from 'node:path';
 import { BOOK_NAME } from './db/bookFiles';
 import { checkPages } from './db/checkPages';
 import type { Book } from './db/book';
+import type { Reason } from './words/reason';
 
 /** Free space below which the next steps may not be stored, bytes; a step takes a few kB. */
 const LEAST_ROOM = 5_000_000;
@@ -12,17 +13,17 @@ const CHECKED_FOR = 3_600_000;
 type ReadyBook = Pick<Book, 'sqlite' | 'folder'>;
 
 /** Asks whether a server can take presses; the answer is what keeps it from it, undefined if nothing does. */
-export type Readiness = () => Promise<string | undefined>;
+export type Readiness = () => Promise<Reason | undefined>;
 
 /** Fault that prevents writing to the disk or to the logbook; undefined: writing works. */
-const notWritable = ({ sqlite, folder }: ReadyBook): string | undefined => {
+const notWritable = ({ sqlite, folder }: ReadyBook): Reason | undefined => {
   try {
     sqlite.pragma('schema_version');
     accessSync(folder, constants.W_OK);
     const { bavail, bsize } = statfsSync(folder);
-    return bavail * bsize < LEAST_ROOM ? 'The disk is full: make room.' : undefined;
+    return bavail * bsize < LEAST_ROOM ? (t) => t('the-disk-is-full-make-room') : undefined;
   } catch {
-    return 'The logbook cannot be read or written: look at the disk and the log.';
+    return (t) => t('the-logbook-cannot-be-read-or-written');
   }
 };
 
@@ -43,8 +44,6 @@ export const readiness = (book: ReadyBook): Readiness => {
     const why = notWritable(book);
     if (why !== undefined) return why;
     const damage = await pages();
-    return damage === undefined
-      ? undefined
-      : `The logbook is damaged (${damage}). Restore the last backup that is sound.`;
+    return damage === undefined ? undefined : (t) => t('the-logbook-is-damaged', { damage });
   };
 };

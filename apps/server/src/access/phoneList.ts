@@ -14,6 +14,7 @@ import { phoneSchema, type Phone, type PhoneRole } from '@crustan/core/formats/p
 import { z } from 'zod';
 import { plausible } from '../plausible';
 import { BookError } from '../db/bookError';
+import { t } from '../words/processWords';
 
 /** Beside the logbook, not in it: a restored logbook neither brings phones along nor takes them away. */
 const FILE = 'phones.json';
@@ -53,9 +54,7 @@ const readKept = (file: string): readonly Kept[] => {
   try {
     return keptSchema.parse(JSON.parse(readFileSync(file, 'utf8'))).phones;
   } catch {
-    throw new BookError(
-      `The list of phones ${file} cannot be read: remove it, then pair every phone again.`,
-    );
+    throw new BookError(t('the-list-of-phones-cannot-be-read', { file }));
   }
 };
 

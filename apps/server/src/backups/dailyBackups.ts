@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readdirSync, renameSync } from 'node:fs';
 import path from 'node:path';
 import { flushToDisk, removeFile } from '../db/bookFiles';
 import { checkFile } from '../db/checkFile';
+import { t } from '../words/processWords';
 import { plausible } from '../plausible';
 import type { Book } from '../db/book';
 
@@ -34,7 +35,7 @@ export const dailyBackups = (book: Book, { kept, migrations, now, say }: Options
   const makeToday = async (): Promise<string | undefined> => {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
     // A clock that was never set would name a backup of long ago, and the next ones would be the first to go.
-    if (now() !== plausible(now())) throw new Error('the clock of this machine is not set');
+    if (now() !== plausible(now())) throw new Error(t('the-clock-is-not-set'));
     const today = `book-${dayOf(now())}.sqlite`;
     const file = path.join(folder, today);
     if (existsSync(file)) return undefined;
@@ -43,7 +44,7 @@ export const dailyBackups = (book: Book, { kept, migrations, now, say }: Options
     try {
       await book.sqlite.backup(copy, { progress: () => PAGES });
       const found = checkFile(copy, migrations);
-      if (!found.ok) throw new Error(`the copy does not open: ${found.why}`);
+      if (!found.ok) throw new Error(t('the-copy-does-not-open', { why: found.why(t) }));
       flushToDisk(copy);
       renameSync(copy, file);
     } finally {

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { z } from 'zod';
+import type { Reason } from '../words/reason';
 
 const journalSchema = z.looseObject({ entries: z.array(z.unknown()) });
 
@@ -14,9 +15,9 @@ export const knownMigrations = (migrations: string): number => {
 /** Result of the check of a SQLite file as a logbook. */
 export type FileCheck =
   | { readonly ok: true; readonly schemaVersion: number }
-  | { readonly ok: false; readonly why: string };
+  | { readonly ok: false; readonly why: Reason };
 
-const wrong = (why: string): FileCheck => ({ ok: false, why });
+const wrong = (why: Reason): FileCheck => ({ ok: false, why });
 
 /** Tables that every logbook has had from the first, with the columns that its rows cannot do without. */
 const ALWAYS: Readonly<Record<string, readonly string[]>> = {
@@ -45,19 +46,21 @@ const columnsSchema = z.array(z.object({ name: z.string() }));
 const misfit = (
   sqlite: Database.Database,
   hasTable: (name: string) => boolean,
-): string | undefined => {
+): Reason | undefined => {
   const logs = Object.entries(LOGS).filter(([table]) => hasTable(table));
   for (const [table, wanted] of [...Object.entries(ALWAYS), ...logs]) {
     const columns = columnsSchema.parse(sqlite.pragma(`table_info("${table}")`));
     const missing = wanted.filter((column) => !columns.some(({ name }) => name === column));
-    if (missing.length > 0) return `its ${table} lack ${missing.join(', ')}`;
+    if (missing.length > 0) {
+      return (t) => t('its-table-lacks', { table, columns: missing.join(', ') });
+    }
   }
   for (const [table, id] of Object.entries(UNIQUE)) {
     if (!hasTable(table)) continue;
     const twice = sqlite
       .prepare(`select 1 from "${table}" group by "${id}" having count(*) > 1 limit 1`)
       .get();
-    if (twice !== undefined) return `an id of its ${table} is there twice`;
+    if (twice !== undefined) return (t) => t('an-id-of-its-table-is-there-twice', { table });
   }
   return undefined;
 };
@@ -72,7 +75,7 @@ export const checkFile = (file: string, migrations: string): FileCheck => {
     sqlite = new Database(file, { readonly: true, fileMustExist: true });
     sqlite.pragma('trusted_schema = OFF');
     const sound: unknown = sqlite.pragma('quick_check(1)', { simple: true });
-    if (sound !== 'ok') return wrong('it is damaged: SQLite’s own check fails');
+    if (sound !== 'ok') return wrong((t) => t('it-is-damaged'));
     const kinds = new Map(
       z
         .array(z.object({ name: z.string(), type: z.string() }))
@@ -81,17 +84,17 @@ export const checkFile = (file: string, migrations: string): FileCheck => {
     );
     const hasTable = (name: string): boolean => kinds.get(name) === 'table';
     if (!Object.keys(ALWAYS).every(hasTable) || !Object.keys(LOGS).some(hasTable)) {
-      return wrong('it is a SQLite file, but not a Crustan book: it has no cooks');
+      return wrong((t) => t('it-is-not-a-crustan-book'));
     }
     const lacks = misfit(sqlite, hasTable);
     if (lacks !== undefined) return wrong(lacks);
     const had = Number(sqlite.prepare('select count(*) from __drizzle_migrations').pluck().get());
     if (had > knownMigrations(migrations)) {
-      return wrong('it was written by a later Crustan; update this one first');
+      return wrong((t) => t('it-is-of-a-later-crustan'));
     }
     return { ok: true, schemaVersion: had };
   } catch {
-    return wrong('it is not a SQLite file');
+    return wrong((t) => t('it-is-not-a-sqlite-file'));
   } finally {
     sqlite?.close();
   }

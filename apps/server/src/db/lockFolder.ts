@@ -2,6 +2,7 @@ import path from 'node:path';
 import Database from 'better-sqlite3';
 import { errorCode } from '../errorCode';
 import { BookError } from './bookError';
+import { t } from '../words/processWords';
 
 /** An empty file beside the logbook. */
 const LOCK_NAME = 'lock.sqlite';
@@ -20,9 +21,7 @@ export const lockFolder = (folder: string): (() => void) => {
   } catch (error) {
     lock.close();
     if (errorCode(error) !== 'SQLITE_BUSY') throw error;
-    throw new BookError(
-      `Another Crustan has the data folder ${folder} open; stop it, or choose another folder with CRUSTAN_DATA.`,
-    );
+    throw new BookError(t('another-crustan-has-the-folder', { folder }));
   }
   return () => {
     if (lock.inTransaction) lock.exec('rollback');

@@ -6,6 +6,7 @@ import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { whyOf } from '../errorCode';
 import { BookError } from './bookError';
+import { t } from '../words/processWords';
 import type { Book, BookFileHandle } from './book';
 import { BOOK_NAME, bookSize, keepPrivate, recoverBook, swapIn } from './bookFiles';
 import { checkFile } from './checkFile';
@@ -81,7 +82,7 @@ const prepareFolder = (folder: string): void => {
     accessSync(folder, constants.W_OK);
     keepPrivate(folder);
   } catch {
-    throw new BookError(`The data folder ${folder} is not writable; choose another.`);
+    throw new BookError(t('the-data-folder-is-not-writable', { folder }));
   }
 };
 
@@ -97,18 +98,17 @@ export const openBook = (folder: string, migrations: string): Book => {
   const open = (): Opened => {
     const size = bookSize(folder);
     if (size === 0) {
-      throw new BookError(
-        `The logbook ${file} is empty: put a backup in its place, or move it away to start a new one.`,
-      );
+      throw new BookError(t('the-logbook-is-empty', { file }));
     }
     if (size !== undefined) {
       const found = checkFile(file, migrations);
-      if (!found.ok) throw new BookError(`The logbook ${file} cannot be opened: ${found.why}.`);
+      if (!found.ok)
+        throw new BookError(t('the-logbook-cannot-be-opened', { file, why: found.why(t) }));
     }
     try {
       return openFile(file, migrations);
     } catch (error) {
-      throw new BookError(`The logbook ${file} cannot be opened: ${whyOf(error)}.`);
+      throw new BookError(t('the-logbook-cannot-be-opened', { file, why: whyOf(error) }));
     }
   };
   try {

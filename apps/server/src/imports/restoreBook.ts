@@ -8,12 +8,13 @@ import { checkFile } from '../db/checkFile';
 import type { Book } from '../db/book';
 import { closeFile, openFile, replaceBook } from '../db/openBook';
 import { errorCode, isDiskFull, whyOf } from '../errorCode';
+import type { Reason } from '../words/reason';
 import { copyBook, type CopiedBook } from './copyBook';
 import { countBytes } from './countBytes';
 
 export type Restored =
   | ({ readonly ok: true; readonly before: string } & CopiedBook)
-  | { readonly ok: false; readonly why: string };
+  | { readonly ok: false; readonly why: Reason };
 
 /** Whether copying failed because of the file's contents, not of this machine. */
 const isUnfit = (error: unknown): boolean =>
@@ -37,21 +38,18 @@ export const restoreBook = async (
   mkdirSync(folder, { recursive: true });
   const brought = path.join(folder, `restore-${now}-${process.hrtime.bigint()}.sqlite`);
   const next = path.join(book.folder, NEXT_NAME);
-  const refuse = (why: string): Restored => ({ ok: false, why });
+  const refuse = (why: Reason): Restored => ({ ok: false, why });
   const received = countBytes(MOST_BACKUP_BYTES);
   try {
     try {
       await pipeline(source, received.through, createWriteStream(brought));
     } catch (error) {
       if (isDiskFull(error)) throw error;
-      return refuse(
-        received.tooMany()
-          ? 'A backup may be 2 GB at most.'
-          : 'It did not arrive whole; nothing was changed.',
-      );
+      const tooMany = received.tooMany();
+      return refuse((t) => t(tooMany ? 'a-backup-may-be-2-gb' : 'it-did-not-arrive-whole'));
     }
     const found = checkFile(brought, migrations);
-    if (!found.ok) return refuse(`The file was not taken: ${found.why}.`);
+    if (!found.ok) return refuse((t) => t('the-file-was-not-taken', { why: found.why(t) }));
     removeFile(next);
     const from = new Database(brought, { readonly: true, fileMustExist: true });
     const to = openFile(next, migrations);
@@ -65,7 +63,9 @@ export const restoreBook = async (
     } catch (error) {
       // Missing columns or repeated ids: the file is damaged.
       if (!isUnfit(error)) throw error;
-      return refuse(`The file was not taken: its tables are not a logbook’s (${whyOf(error)}).`);
+      return refuse((t) =>
+        t('the-file-was-not-taken', { why: t('its-tables-do-not-fit', { why: whyOf(error) }) }),
+      );
     } finally {
       from.close();
       closeFile(to);

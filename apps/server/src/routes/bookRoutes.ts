@@ -146,7 +146,7 @@ export const bookRoutes = (book: Book, migrations: string, now: () => number): R
       try {
         await imports.dropWaiting();
         const restored = await restoreBook(book, req, migrations, now());
-        if (!restored.ok) throw problem(400, (t) => [t('not-restored'), restored.why]);
+        if (!restored.ok) throw problem(400, (t) => [t('not-restored'), restored.why(t)]);
         const { ok: _ok, ...said } = restored;
         res.json(said);
       } finally {

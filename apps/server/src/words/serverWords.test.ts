@@ -53,6 +53,16 @@ describe('the messages of the server', () => {
     expect(missing.body.detail).toBe('Aquí no existe GET /nowhere.');
   });
 
+  it('give the reason of a refused restore in the language that is asked for', async () => {
+    const { body } = await api
+      .put('/api/v1/book/backup')
+      .set('Accept-Language', 'es')
+      .set('Content-Type', 'application/vnd.sqlite3')
+      .send(Buffer.from('not a logbook'))
+      .expect(400);
+    expect(body.detail).toBe('El archivo no se ha usado: no es un archivo SQLite.');
+  });
+
   it('follow the environment in the lines of the process', () => {
     expect(environmentLanguage({ LANG: 'es_ES.UTF-8' })).toBe('es');
     expect(environmentLanguage({ LANG: 'es_ES.UTF-8', LC_ALL: 'C' })).toBe('en');

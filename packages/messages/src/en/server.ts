@@ -154,4 +154,35 @@ export const server = {
     'Not on the network: {why}. CRUSTAN_LAN_PORT and CRUSTAN_WELCOME_PORT choose ports.',
   'port-in-use': 'Port {port} is in use; stop what holds it, or choose another with CRUSTAN_PORT.',
   'cannot-listen': 'Cannot listen on {host}:{port}: {why}.',
+  // Logbook files, restores and commands.
+  'its-table-lacks': 'its {table} lack {columns}',
+  'an-id-of-its-table-is-there-twice': 'an id of its {table} is there twice',
+  'it-is-damaged': 'it is damaged: SQLite’s own check fails',
+  'it-is-not-a-crustan-book': 'it is a SQLite file, but not a Crustan book: it has no cooks',
+  'it-is-of-a-later-crustan': 'it was written by a later Crustan; update this one first',
+  'it-is-not-a-sqlite-file': 'it is not a SQLite file',
+  'its-tables-do-not-fit': 'its tables are not a logbook’s ({why})',
+  'the-file-was-not-taken': 'The file was not taken: {why}.',
+  'a-backup-may-be-2-gb': 'A backup may be 2 GB at most.',
+  'it-did-not-arrive-whole': 'It did not arrive whole; nothing was changed.',
+  'the-disk-is-full-make-room': 'The disk is full: make room.',
+  'the-logbook-cannot-be-read-or-written':
+    'The logbook cannot be read or written: look at the disk and the log.',
+  'the-logbook-is-damaged':
+    'The logbook is damaged ({damage}). Restore the last backup that is sound.',
+  'the-copy-does-not-open': 'the copy does not open: {why}',
+  'the-clock-is-not-set': 'the clock of this machine is not set',
+  'the-logbook-is-empty':
+    'The logbook {file} is empty: put a backup in its place, or move it away to start a new one.',
+  'the-logbook-cannot-be-opened': 'The logbook {file} cannot be opened: {why}.',
+  'the-data-folder-is-not-writable': 'The data folder {folder} is not writable; choose another.',
+  'the-list-of-phones-cannot-be-read':
+    'The list of phones {file} cannot be read: remove it, then pair every phone again.',
+  'another-crustan-has-the-folder':
+    'Another Crustan has the data folder {folder} open; stop it, or choose another folder with CRUSTAN_DATA.',
+  'name-a-phone': 'Name a phone, its id, or all: `phones` lists them.',
+  'is-revoked': '{name} is revoked.',
+  'file-not-found': 'File {file} not found. Name a backup, such as backups/book-2026-11-25.sqlite.',
+  'restored-the-former-is': 'Restored. The former logbook is kept as {before}.',
+  'not-restored-because': 'Not restored. {why}',
 } as const;

@@ -160,4 +160,38 @@ export const server: TranslationOf<typeof english> = {
   'port-in-use':
     'El puerto {port} está ocupado; detén lo que lo ocupa, o elige otro con CRUSTAN_PORT.',
   'cannot-listen': 'No se puede escuchar en {host}:{port}: {why}.',
+  // Logbook files, restores and commands.
+  'its-table-lacks': 'a su tabla {table} le falta {columns}',
+  'an-id-of-its-table-is-there-twice': 'un identificador de su tabla {table} está dos veces',
+  'it-is-damaged': 'está dañado: falla la comprobación de SQLite',
+  'it-is-not-a-crustan-book':
+    'es un archivo SQLite, pero no un diario de Crustan: no tiene cocciones',
+  'it-is-of-a-later-crustan': 'lo escribió un Crustan posterior; actualiza este primero',
+  'it-is-not-a-sqlite-file': 'no es un archivo SQLite',
+  'its-tables-do-not-fit': 'sus tablas no son las de un diario ({why})',
+  'the-file-was-not-taken': 'El archivo no se ha usado: {why}.',
+  'a-backup-may-be-2-gb': 'Una copia puede tener 2 GB como máximo.',
+  'it-did-not-arrive-whole': 'No llegó entero; no se ha cambiado nada.',
+  'the-disk-is-full-make-room': 'El disco está lleno: haz sitio.',
+  'the-logbook-cannot-be-read-or-written':
+    'El diario no se puede leer o escribir: mira el disco y el registro del servidor.',
+  'the-logbook-is-damaged':
+    'El diario está dañado ({damage}). Restaura la última copia que esté bien.',
+  'the-copy-does-not-open': 'la copia no se abre: {why}',
+  'the-clock-is-not-set': 'el reloj de esta máquina no está en hora',
+  'the-logbook-is-empty':
+    'El diario {file} está vacío: pon una copia en su lugar, o llévalo a otro sitio para empezar uno nuevo.',
+  'the-logbook-cannot-be-opened': 'El diario {file} no se puede abrir: {why}.',
+  'the-data-folder-is-not-writable':
+    'No se puede escribir en la carpeta de datos {folder}; elige otra.',
+  'the-list-of-phones-cannot-be-read':
+    'La lista de teléfonos {file} no se puede leer: bórrala, y enlaza otra vez cada teléfono.',
+  'another-crustan-has-the-folder':
+    'Otro Crustan tiene abierta la carpeta de datos {folder}; páralo, o elige otra carpeta con CRUSTAN_DATA.',
+  'name-a-phone': 'Nombra un teléfono, su identificador, o all: `phones` los muestra.',
+  'is-revoked': '{name} ya no está enlazado.',
+  'file-not-found':
+    'No existe el archivo {file}. Nombra una copia, como backups/book-2026-11-25.sqlite.',
+  'restored-the-former-is': 'Restaurado. El diario anterior está en {before}.',
+  'not-restored-because': 'No restaurado. {why}',
 };
