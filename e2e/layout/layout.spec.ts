@@ -36,6 +36,8 @@ const AXE_EVERY = DEEP ? 1 : 10;
 /** Largest default text size of a browser, px. */
 const NORMAL_TEXT = 16;
 
+test.describe.configure({ mode: 'parallel' });
+
 for (const { screen, units, light, text = 100, lengthened } of LOOKS) {
   const title = `${screen[0]} px, ${units}, ${light}, text at ${text} %`;
   test(`every view fits its screen and has no barriers: ${title}`, async ({ page, demo }) => {
