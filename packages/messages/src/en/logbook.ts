@@ -50,7 +50,7 @@ export const logbook = {
   for: 'for {degrees}',
   plan: 'plan {duration}',
   'under-way': 'under way',
-  'crust-lost': 'crust · lost {value} %',
+  'crust-lost': 'crust · lost {value}\u00a0%',
   opening: 'Opening…',
   'no-such-cook': 'No such cook',
   'patted-dry': 'patted dry',

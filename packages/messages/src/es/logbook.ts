@@ -53,7 +53,7 @@ export const logbook: TranslationOf<typeof english> = {
   for: 'para {degrees}',
   plan: 'plan {duration}',
   'under-way': 'en marcha',
-  'crust-lost': 'costra · perdió {value} %',
+  'crust-lost': 'costra · perdió {value}\u00a0%',
   opening: 'Abriendo…',
   'no-such-cook': 'No existe esa cocción',
   'patted-dry': 'secado',

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Measure } from '../../ui/Measure';
 import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { NameField } from './NameField';
 import { t } from './t';
@@ -36,7 +37,7 @@ export const Pans = () => {
         label={t('pan-in-use')}
         value={pan.id}
         onChange={(chosen) => dispatch(kitchenChanged(use(chosen)))}
-        options={pans.map(({ id, name }) => ({ value: id, label: translateName(name) }))}
+        options={pans.map(({ id, name }) => ({ value: id, label: capital(translateName(name)) }))}
       />
       <View key={pan.id} className="gap-2">
         <NameField

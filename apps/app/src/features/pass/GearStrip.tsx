@@ -6,6 +6,7 @@ import { useAppSelector } from '../../store/store';
 import { useWatches } from '../../store/useWatches';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { capital } from '../../words/cutWords';
 import { useShow } from '../../words/useShow';
 import { GearTrouble, OUT_WORDS, outOf, type GearProps, type GearRow } from './GearTrouble';
 import { describePiece } from './passWords';
@@ -27,7 +28,7 @@ const rowsOf = ({ gear, heat, on, state }: PassNow): readonly GearRow[] => {
     });
   return [
     ...gear.pans.map(({ id, name }, index): GearRow => ({
-      ...{ place: 'pan', index, id, name: translateName(name), places: undefined },
+      ...{ place: 'pan', index, id, name: capital(translateName(name)), places: undefined },
       at: heat.pans[index] ?? 0,
       holds: inPlace('pan', id),
     })),
