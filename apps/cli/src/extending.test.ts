@@ -139,6 +139,8 @@ describe('a made-up addition', () => {
             composite: false,
             declaration: false,
             emitDeclarationOnly: false,
+            // The core's sources are read here too, and have it off.
+            noUncheckedIndexedAccess: false,
           },
           host,
         );

@@ -136,7 +136,7 @@ export const CurveChart = memo(function CurveChart({
     <View>
       <View className="flex-row flex-wrap gap-x-4 pb-1" aria-hidden>
         {curves.map((curve) => (
-          <View key={curve.label} className="flex-row items-center gap-1">
+          <View key={curve.label} className="max-w-full flex-row items-center gap-1">
             <View
               style={{
                 width: 14,
@@ -145,7 +145,7 @@ export const CurveChart = memo(function CurveChart({
                 borderColor: curve.colour,
               }}
             />
-            <Text voice="note" tone={onIron ? 'text-salt-50' : 'text-iron-950'}>
+            <Text voice="note" tone={onIron ? 'text-salt-50' : 'text-iron-950'} className="shrink">
               {curve.label}
             </Text>
           </View>

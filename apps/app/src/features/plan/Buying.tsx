@@ -97,8 +97,8 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
         onChange={(length) => setPrimal({ ...primal, length })}
       />
       {FIELDS.map(([key, label, least, most], i) => (
-        <View key={key} className="flex-row items-center gap-3">
-          <Text className="flex-1">{label}</Text>
+        <View key={key} className="flex-row flex-wrap items-center gap-x-3 gap-y-1">
+          <Text className="min-w-[9rem] flex-1">{label}</Text>
           <TextInput
             aria-label={label}
             inputMode="decimal"

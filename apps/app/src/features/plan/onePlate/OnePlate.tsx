@@ -37,7 +37,7 @@ const SHORT_WAIT = 60;
 
 /** Adds to the plate: under the sentence, and quieter than its words. */
 const Add = ({ label, onPress }: { readonly label: string; readonly onPress: () => void }) => (
-  <Pressable role="button" onPress={onPress} className="min-h-touch justify-center">
+  <Pressable role="button" onPress={onPress} className="min-h-touch max-w-full justify-center">
     <Text voice="small" tone="text-iron-500" className="underline">
       {label}
     </Text>
