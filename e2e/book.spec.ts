@@ -79,7 +79,7 @@ test('finds a cook by its words, judges it anew, adds a photograph, deletes it a
   await expect(page.getByText('never again')).toBeVisible();
   await expect(page.getByText(/^20 %; the model had/)).toBeVisible();
 
-  // The slice is simulated anew above the button, which moves.
+  // The page simulates the slice again above the button, and the button moves.
   await settled(page);
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByText('“Seat two, duck breast” is out of the logbook.')).toBeVisible();

@@ -21,7 +21,7 @@ export type Deed =
 
 /** A dish and a doneness of the demo's menu. */
 export type Piece = 'strip' | 'rare' | 'salmon';
-/** When a table eats, by the id of its message. */
+/** Wanted time of a table, as the id of its message. */
 export type When = 'as-soon-as-possible' | 'in-30-min' | 'in-45-min' | 'held-until-fired';
 
 export interface TimedDeed {
