@@ -32,59 +32,71 @@ const swapped = (random: () => number, all: readonly number[]): readonly number[
   return all.with(a, all[b]).with(b, all[a]);
 };
 
-const landAgain = (
-  scheduling: TicketSchedule,
+/** A move that is under way. */
+interface MoveInput {
+  readonly scheduling: TicketSchedule;
+  /** Ticket that is to be ready sooner. */
+  readonly late: number;
+  /** Those of some tickets that may be moved. */
+  readonly free: (all: readonly number[]) => readonly number[];
+  readonly random: () => number;
+  /** Cost at and above which the move is not accepted, s. */
+  readonly limit: number;
+}
+
+/** Removes tickets and reinserts them in an order; returns the cost, s, or Infinity if it reached the limit. */
+const placeAgain = (
+  { scheduling, limit }: Pick<MoveInput, 'scheduling' | 'limit'>,
   order: readonly number[],
-  by?: () => number,
-): void => {
+  random?: () => number,
+): number => {
   for (const i of order) scheduling.remove(i);
-  scheduling.placeInOrder(order, by);
+  return scheduling.placeInOrder(order, random, limit);
 };
 
 /** Removes a late ticket with others, and reinserts them. */
 interface Move {
   /** A random number below this, and not below that of the move before, chooses it. */
   readonly below: number;
-  readonly make: (
-    scheduling: TicketSchedule,
-    late: number,
-    free: (all: readonly number[]) => readonly number[],
-    random: () => number,
-  ) => void;
+  /** @returns the cost of the schedule, s; Infinity if it reached the limit */
+  readonly make: (input: MoveInput) => number;
 }
 
 const MOVES: readonly Move[] = [
   {
     // Every ticket from some moment on is reinserted, the late one first: the tickets of one oven can follow.
     below: 0.15,
-    make: (scheduling, late, free, random) => {
+    make: (input) => {
+      const { scheduling, late, free, random } = input;
       const order = free(scheduling.byLanding());
       const to = Math.floor(random() * (order.indexOf(late) + 1));
       const all = [late, ...order.slice(to).filter((i) => i !== late)];
-      landAgain(scheduling, random() < 0.5 ? all : swapped(random, all));
+      return placeAgain(input, random() < 0.5 ? all : swapped(random, all));
     },
   },
   {
     // The late ticket is placed before some of its predecessors.
     below: 0.45,
-    make: (scheduling, late, free, random) => {
+    make: (input) => {
+      const { scheduling, late, free, random } = input;
       const before = free(scheduling.neighbours(late))
         .filter((i) => scheduling.landsAt(i) <= scheduling.landsAt(late))
         .toSorted((a, b) => scheduling.landsAt(b) - scheduling.landsAt(a));
       const passed = before.slice(0, 1 + Math.floor(random() * before.length));
-      landAgain(scheduling, [late, ...passed.toReversed()]);
+      return placeAgain(input, [late, ...passed.toReversed()]);
     },
   },
   {
     // The late ticket and a few that are cooked about the same time, in any order.
     below: 1,
-    make: (scheduling, late, free, random) => {
+    make: (input) => {
+      const { scheduling, late, free, random } = input;
       const near = free(scheduling.neighbours(late));
       const removed = new Set([late]);
       const wanted = Math.min(near.length, 1 + Math.floor(random() * MOST_REMOVED));
       while (removed.size < 1 + wanted) removed.add(drawn(random, near));
-      removed.forEach((i) => scheduling.remove(i));
-      scheduling.placeInOrder(shuffled(random, removed), random() < DRAWN ? random : undefined);
+      const order = shuffled(random, removed);
+      return placeAgain(input, order, random() < DRAWN ? random : undefined);
     },
   },
 ];
@@ -130,26 +142,31 @@ export class ServiceSearch {
    * @returns false where nothing can be improved: no ticket is late that may be moved
    */
   improve(progress: number): boolean {
-    const { scheduling, random } = this;
-    const worth = this.options.waits ? scheduling.byLanding() : scheduling.lateOnes();
+    const { scheduling, random, options } = this;
+    const worth = options.waits ? scheduling.byLanding() : scheduling.lateOnes();
     const late = this.free(worth);
     if (late.length === 0) return false;
-    const drawnMove = random();
-    // Without another ticket that may be moved, only random choices give another placement.
-    const isAlone = late.length === 1 && this.free(scheduling.byLanding()).length === 1;
-    if (isAlone) landAgain(scheduling, late, random);
-    else {
-      const move = MOVES.find(({ below }) => drawnMove < below) ?? MOVES[0];
-      move.make(scheduling, drawn(random, late), (all) => this.free(all), random);
-    }
-    const cost = scheduling.cost();
     const warm = Math.max(WARM.least, WARM.share * this.best.cost);
     const temperature = warm * (COLD / warm) ** progress;
-    if (cost < this.now.cost - temperature * Math.log(1 - random())) {
+    const limit = this.now.cost - temperature * Math.log(1 - random());
+    const cost = this.makeMove(late, limit);
+    if (cost < limit) {
       this.now = { placements: scheduling.snapshot(), cost };
       if (cost < this.best.cost - 1e-6) this.best = this.now;
     } else scheduling.restore(this.now.placements);
     return true;
+  }
+
+  /** Makes a random move of one of the late tickets; returns its cost, s, or Infinity if it reached the limit. */
+  private makeMove(late: readonly number[], limit: number): number {
+    const { scheduling, random } = this;
+    // Without another ticket that may be moved, only random choices give another placement.
+    const isAlone = late.length === 1 && this.free(scheduling.byLanding()).length === 1;
+    if (isAlone) return placeAgain({ scheduling, limit }, late, random);
+    const drawnMove = random();
+    const move = MOVES.find(({ below }) => drawnMove < below) ?? MOVES[0];
+    const free = (all: readonly number[]): readonly number[] => this.free(all);
+    return move.make({ scheduling, late: drawn(random, late), free, random, limit });
   }
 
   private free(all: readonly number[]): readonly number[] {

@@ -96,13 +96,15 @@ export interface FixedPiece {
  * fixed pieces is reserved already: they wait for the others.
  * @param random draws the order of the pieces and how early each begins; default: the longest first, each as late as
  *   possible
- * @returns undefined if the ticket has no place in the grid: nothing is reserved then
+ * @param end the ticket is plated before this slot; default: the end of the grid
+ * @returns undefined if the ticket has no place before `end`: nothing is reserved then
  */
 export const placeTicket = (
   grid: ServiceGrid,
   ticket: SlotTicket,
   firm: ReadonlyMap<string, FixedPiece>,
   random?: () => number,
+  end = grid.slots,
 ): TicketPlacement | undefined => {
   const { plating, extraRestSlots } = ticket;
   const order = random ? shuffled(random, ticket.pieces) : ticket.pieces;
@@ -112,8 +114,8 @@ export const placeTicket = (
   let hindered: TicketPlacement['hindered'];
   let seen = FIRST_SEEN / grid.slot;
   let readySlot = first;
-  for (let from = first; from < grid.slots; from += seen, seen *= 2) {
-    const last = Math.min(grid.slots, from + seen) - 1;
+  for (let from = first; from < end; from += seen, seen *= 2) {
+    const last = Math.min(end, from + seen) - 1;
     readySlot = Math.max(readySlot, from);
     const free = unsettled.map((piece) => placesOf(grid, piece, ticket, { first: from, last }));
     while (readySlot <= last) {

@@ -177,9 +177,36 @@ export class TicketSchedule {
     this.costs[i] = undefined;
   }
 
-  /** Places tickets that are not on the grid, in an order; with `random`, each with random choices. */
-  placeInOrder(order: readonly number[], random?: () => number): void {
-    for (const i of order) this.set(i, placeTicket(this.grid, this.tickets[i], this.firm, random));
+  /**
+   * Places tickets that are not on the grid, in an order.
+   * @param random each ticket is placed with random choices; default: none
+   * @param limit stops as soon as the schedule is sure to cost this much, s: the other tickets stay off the grid
+   * @returns the cost of the schedule, s; Infinity if it stopped
+   */
+  placeInOrder(order: readonly number[], random?: () => number, limit = Infinity): number {
+    const { grid, tickets } = this;
+    const least = tickets.map((_, i) => (order.includes(i) ? this.leastCostOf(i) : this.costAt(i)));
+    let cost = least.reduce((sum, one) => sum + one, 0);
+    for (const i of order) {
+      const others = cost - least[i];
+      const end = this.endWithin(tickets[i], limit - others);
+      this.set(i, placeTicket(grid, tickets[i], this.firm, random, end));
+      cost = others + this.costAt(i);
+      if (cost >= limit) return Infinity;
+    }
+    return cost;
+  }
+
+  /** Least cost that a ticket can have, s: the lateness of the first slot in which it can be ready. */
+  private leastCostOf(i: number): number {
+    const { first, due } = this.tickets[i];
+    return Math.max(0, first - due) * this.grid.slot;
+  }
+
+  /** First plating slot whose lateness alone costs as much as a limit, s. */
+  private endWithin({ due }: SlotTicket, limit: number): number {
+    const { slot, slots } = this.grid;
+    return limit < UNPLACED_COST ? Math.min(slots, due + Math.ceil(limit / slot)) : slots;
   }
 
   /** Places tickets in an order; no ticket starts before an earlier one. */
@@ -244,8 +271,12 @@ export class TicketSchedule {
   /** Cost of all tickets, s. */
   cost(): number {
     let cost = 0;
-    for (let i = 0; i < this.tickets.length; i += 1) cost += this.costs[i] ??= this.costOf(i);
+    for (let i = 0; i < this.tickets.length; i += 1) cost += this.costAt(i);
     return cost;
+  }
+
+  private costAt(i: number): number {
+    return (this.costs[i] ??= this.costOf(i));
   }
 
   /** Tickets in the order of their plating. */
