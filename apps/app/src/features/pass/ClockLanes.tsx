@@ -103,7 +103,7 @@ const Table = ({ ticket, pass, share, now }: TableProps) => {
       ? t('table-not-placed-yet', { table: ticket.table })
       : t('table-ready', { table: ticket.table, clockAt: clockAt(scheduled.landsAt) });
   return (
-    <View role="listitem" aria-label={says} className="flex-row">
+    <View role="listitem" aria-label={says} className="offscreen-free-row flex-row">
       <View className="w-[96px] pr-2">
         <Text voice="label" tone="text-salt-50">
           {ticket.table}

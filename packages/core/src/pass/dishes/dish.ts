@@ -8,9 +8,11 @@ export interface PieceOption {
   readonly full: PieceSteps;
   /** Iron that was covered when `full` was planned, m2. */
   readonly fullArea: number;
+  /** Pans that it was planned for, by their index in the gear's list; undefined: any. */
+  readonly pans?: readonly number[] | undefined;
 }
 
-/** A piece on order. Its ways give the same finish, the menu's own first. */
+/** A piece on order. Its ways give the same finish, the menu's own first. One way may have an option for each pan. */
 export interface PieceJob {
   readonly id: string;
   readonly options: readonly PieceOption[];

@@ -2,6 +2,8 @@ import { describe, expect, it } from '@jest/globals';
 import { runToEnd } from '../../maths/runToEnd';
 import { USUAL, type PlanRequest } from '../../plan/request/request';
 import { CUTS } from '../../food/cuts';
+import { footprint } from '../../food/footprint';
+import { crowding } from '../../gear/crowding';
 import {
   batchSizes,
   plateTogether,
@@ -16,20 +18,17 @@ const steak = (target: number, pieces: number): PlanRequest => {
   return { ...USUAL, cut: 'strip-steak', thickness, weight, target, pieces };
 };
 
-const home = (pans: number) =>
+const PAN = { diameter: 0.26, mass: 2.5 };
+const homeWith = (pans: readonly (typeof PAN)[]) =>
   serviceGear({
-    pans: Array.from({ length: pans }, (_, i) => ({
-      id: `p${i}`,
-      name: 'Pan',
-      diameter: 0.26,
-      mass: 2.5,
-    })),
+    pans: pans.map((pan, i) => ({ id: `p${i}`, name: 'Pan', ...pan })),
     burners: [
       { id: 'a', kind: 'gas', power: 3000 },
       { id: 'b', kind: 'gas', power: 3000 },
     ],
     ovens: [{ id: 'oven', offset: 0 }],
   });
+const home = (pans: number) => homeWith(Array.from({ length: pans }, () => PAN));
 
 /** Plans are shared between the tests: each is computed once. */
 const known = new Map<string, Parameters<PlanMemory['set']>[1]>();
@@ -93,6 +92,26 @@ describe('several pieces for one plate', () => {
     for (const [i, a] of stays.entries()) {
       for (const b of stays.slice(i + 1)) expect(a.to <= b.from || b.to <= a.from).toBe(true);
     }
+  });
+
+  it('are planned for the pan that each goes into, which is never too full', () => {
+    const asked = question([steak(54, 4), steak(63, 2)], 1);
+    const gear = homeWith([
+      { diameter: 0.28, mass: 3.4 },
+      { diameter: 0.22, mass: 1.4 },
+    ]);
+    const found = runToEnd(plateTogether({ ...asked, gear, secondPan: undefined }, memory));
+    if (found.kind !== 'plate') throw new Error(`no plate: ${found.kind}`);
+    const { batches } = found.plate;
+    const cut = CUTS['strip-steak'];
+    const { area } = footprint(cut, cut.weight, cut.thickness);
+    for (const { pan: index, plan, count } of batches) {
+      const { pan } = gear.pans[index ?? NaN];
+      const key = [...known].find(([, one]) => 'legs' in one && one.legs === plan.legs)?.[0];
+      expect(key).toContain(JSON.stringify(pan));
+      expect(count).toBeLessThanOrEqual(crowding(pan, area).most);
+    }
+    expect(new Set(batches.map(({ pan }) => pan)).size).toBe(2);
   });
 
   it('begin with those that start in a cold pan', () => {

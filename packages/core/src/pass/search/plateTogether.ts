@@ -1,10 +1,11 @@
 import { footprint } from '../../food/footprint';
 import { crowding } from '../../gear/crowding';
+import type { PanOnBurner } from '../../gear/pan';
 import type { CookPlan, Obstacle } from '../../plan/legs/planResult';
 import { planWay } from '../../plan/search/planWay';
 import { cutOf, type PlanRequest } from '../../plan/request/request';
 import { waysFor } from '../../plan/request/way';
-import type { PieceJob } from '../dishes/dish';
+import type { PieceJob, PieceOption } from '../dishes/dish';
 import { plateSteps } from '../dishes/plateSteps';
 import { schedulePlate } from './schedulePlate';
 import type { ServiceGear, ServicePan } from '../orders/serviceGear';
@@ -85,10 +86,9 @@ export const batchSizes = (count: number, most: number): readonly number[] => {
 function* planned(
   request: PlanRequest,
   minimum: number | undefined,
-  { pans: [first] }: ServiceGear,
+  pan: PanOnBurner,
   memory: PlanMemory,
 ): Generator<null, CookPlan | Obstacle> {
-  const { pan } = first;
   const key = JSON.stringify([request, minimum, pan]);
   const known = memory.get(key);
   if (known) return known;
@@ -103,13 +103,59 @@ function* planned(
   return found;
 }
 
-interface Batch {
-  readonly group: number;
-  readonly count: number;
+/** Plans of a batch for pans that are alike. */
+interface PanPlans {
   readonly plan: CookPlan;
   /** As it is cooked where the pan is as full as it sears. */
   readonly full: CookPlan;
+  readonly option: PieceOption;
+}
+
+interface Batch {
+  readonly group: number;
+  readonly count: number;
+  /** In the order of the job's options. */
+  readonly plans: readonly PanPlans[];
   readonly job: PieceJob;
+}
+
+/** Pans of the gear that are alike, by their indices. */
+const alikePans = ({ pans }: ServiceGear): readonly (readonly number[])[] => {
+  const bodies = pans.map(({ pan }) => JSON.stringify(pan));
+  return [...new Set(bodies)].map((body) => [...bodies.keys()].filter((i) => bodies[i] === body));
+};
+
+/** Pieces alike that go in together, and all pieces of the plate. */
+interface BatchSize {
+  readonly count: number;
+  readonly all: number;
+}
+
+/** Plans a batch for pans that are alike; an obstacle if it has no plan there. */
+function* panPlans(
+  request: PlanRequest,
+  { count, all }: BatchSize,
+  pans: readonly number[],
+  { gear, minimum, memory }: { gear: ServiceGear; minimum: number | undefined; memory: PlanMemory },
+): Generator<null, PanPlans | Obstacle> {
+  const { pan } = gear.pans[pans[0]];
+  const { area } = footprint(cutOf(request), request.weight, request.thickness);
+  const together = Math.max(count, Math.min(all, crowding(pan, area).most));
+  const plan = yield* planned({ ...request, pieces: count }, minimum, pan, memory);
+  if (!isPlan(plan)) return plan;
+  const more =
+    together > count
+      ? yield* planned({ ...request, pieces: together }, minimum, pan, memory)
+      : plan;
+  const full = isPlan(more) ? more : plan;
+  const alone = plateSteps(plan, pan, count);
+  const option = {
+    alone,
+    full: full === plan ? alone : plateSteps(full, pan, count),
+    fullArea: together * area,
+    pans,
+  };
+  return { plan, full, option };
 }
 
 function* batchesOf(
@@ -117,38 +163,27 @@ function* batchesOf(
   memory: PlanMemory,
 ): Generator<null, readonly Batch[] | Extract<PlateFound, { kind: 'obstacle' }>> {
   const all = groups.reduce((sum, { pieces }) => sum + pieces, 0);
-  const { pan } = gear.pans[0];
+  const [first, ...others] = alikePans(gear);
+  const mostIn = (request: PlanRequest, [pan]: readonly number[]): number => {
+    const { area } = footprint(cutOf(request), request.weight, request.thickness);
+    return crowding(gear.pans[pan].pan, area).most;
+  };
   const batches: Batch[] = [];
   for (const [group, request] of groups.entries()) {
-    const { area } = footprint(cutOf(request), request.weight, request.thickness);
-    const { most } = crowding(pan, area);
-    for (const [nth, count] of batchSizes(request.pieces, most).entries()) {
-      const together = Math.max(count, Math.min(all, most));
-      const plan = yield* planned({ ...request, pieces: count }, minimums[group], gear, memory);
-      if (!isPlan(plan)) return { kind: 'obstacle', group, obstacle: plan };
-      const more =
-        together > count
-          ? yield* planned({ ...request, pieces: together }, minimums[group], gear, memory)
-          : plan;
-      const full = isPlan(more) ? more : plan;
-      const stepsOf = (of: CookPlan) => plateSteps(of, pan, count);
-      const alone = stepsOf(plan);
-      batches.push({
-        group,
-        count,
-        plan,
-        full,
-        job: {
-          id: `${group}-${nth}`,
-          options: [
-            {
-              alone,
-              full: full === plan ? alone : stepsOf(full),
-              fullArea: together * area,
-            },
-          ],
-        },
-      });
+    const asked = { gear, minimum: minimums[group], memory };
+    for (const [nth, count] of batchSizes(request.pieces, mostIn(request, first)).entries()) {
+      const size = { count, all };
+      const own = yield* panPlans(request, size, first, asked);
+      if (!('plan' in own)) return { kind: 'obstacle', group, obstacle: own };
+      const plans = [own];
+      // A batch that is alone on the plate waits for no other pan.
+      for (const pans of all === count ? [] : others) {
+        if (mostIn(request, pans) < count) continue;
+        const there = yield* panPlans(request, size, pans, asked);
+        if ('plan' in there) plans.push(there);
+      }
+      const options = plans.map(({ option }) => option);
+      batches.push({ group, count, plans, job: { id: `${group}-${nth}`, options } });
     }
   }
   return batches;
@@ -169,13 +204,15 @@ const timedPlate = (
     apart: ticket.apart,
     hindered: ticket.hindered?.taken,
     batches: pieces
-      .flatMap(({ id, full, pan, start, readyAt, waits, overRested }): readonly PlateBatch[] => {
+      .flatMap((placed): readonly PlateBatch[] => {
+        const { id, full, pan, option, start, readyAt, waits, overRested } = placed;
         const batch = batches.find(({ job }) => job.id === id);
         if (!batch) return [];
-        const { group, count, job } = batch;
-        const inPan = job.options[0].alone.stays.some(({ place }) => place === 'pan');
+        const { group, count, plans } = batch;
+        const { plan: alone, full: inFull, option: steps } = plans[option];
+        const inPan = steps.alone.stays.some(({ place }) => place === 'pan');
         // In a full pan it takes the full pan's times; its number of pieces is unchanged.
-        const plan = full ? { ...batch.full, request: batch.plan.request } : batch.plan;
+        const plan = full ? { ...inFull, request: alone.request } : alone;
         return [
           {
             ...{ group, count, plan, start, readyAt, waits, overRested },
@@ -218,8 +255,9 @@ export function* plateTogether(
   if (fault > WORTH_A_CHANGE) {
     if (plate) yield { kind: 'plate', plate };
     if (secondPan) {
-      const pans = [...gear.pans, secondPan];
-      offer('pan', timedPlate(batches, { ...question, gear: { ...gear, pans } }));
+      const asked = { ...question, gear: { ...gear, pans: [...gear.pans, secondPan] } };
+      const inTwo = yield* batchesOf(asked, memory);
+      if (!('kind' in inTwo)) offer('pan', timedPlate(inTwo, asked));
     }
     const low = groups.map(lowOvenFirst);
     const changed = low.some((request, i) => request.way !== groups[i].way);

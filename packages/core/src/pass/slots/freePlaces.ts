@@ -59,14 +59,16 @@ export const placesOf = (
   { from, plating, extraRestSlots }: Pick<SlotTicket, 'from' | 'plating' | 'extraRestSlots'>,
   { first, last }: SlotRange,
 ): FreePiece => {
-  const { only, allergens } = piece.job;
+  const { only, allergens, options } = piece.job;
   const placesBy = (steps: SlotSteps, option: number, full?: boolean): readonly Place[] => {
     const begins = first - plating - steps.ready;
     const base = Math.max(from, begins - steps.keeps - extraRestSlots);
     const count = Math.max(0, last - plating - steps.ready - base + 1);
     const uses = (place: 'pan' | 'oven'): boolean =>
       steps.stays.some((stay) => stay.place === place);
-    const pans = uses('pan') ? grid.inUse.pan : [0];
+    const { pans: planned } = options[option];
+    const usable = planned ? grid.inUse.pan.filter((pan) => planned.includes(pan)) : grid.inUse.pan;
+    const pans = uses('pan') ? usable : [0];
     const ovens = uses('oven') ? grid.inUse.oven : [0];
     const byHands = new Uint8Array(count).fill(1);
     grid.clearHands(byHands, base, steps);

@@ -56,7 +56,8 @@ const bestPlacement = (
   let best: Found | undefined;
   for (const place of one.places) {
     const { option, pan, oven, steps, full } = place;
-    const other = option === 0 ? 0 : OTHER_WAY / grid.slot;
+    const isOther = option > 0 && one.piece.job.options[option].pans === undefined;
+    const other = isOther ? OTHER_WAY / grid.slot : 0;
     const penalty = other + (random ? (random() * DRAWN_COST) / grid.slot : 0);
     const least = random ? Math.floor(random() * random() * (steps.keeps + 1)) : 0;
     const first = firstStart(place, moment);
