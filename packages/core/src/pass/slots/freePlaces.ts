@@ -120,10 +120,17 @@ export const firstStart = ({ steps }: Place, { plated, from, extraRestSlots }: M
   Math.max(from, plated - steps.ready - steps.keeps - extraRestSlots);
 
 /** Whether each piece by itself finds a place. */
-export const everyPieceFits = (free: readonly FreePiece[], moment: Moment): boolean =>
-  free.every(({ places }) =>
-    places.some((place) => lastStart(place, moment.plated) >= firstStart(place, moment)),
-  );
+export const everyPieceFits = (free: readonly FreePiece[], moment: Moment): boolean => {
+  for (const one of free) if (!fitsSomewhere(one, moment)) return false;
+  return true;
+};
+
+const fitsSomewhere = ({ places }: FreePiece, moment: Moment): boolean => {
+  for (const place of places) {
+    if (lastStart(place, moment.plated) >= firstStart(place, moment)) return true;
+  }
+  return false;
+};
 
 /** Finds what stands in the way of a piece at the first of its places. */
 export const hinderedBy = (

@@ -15,6 +15,15 @@ export interface ClearedStay {
   readonly amount: number;
 }
 
+/** Stretches of a timeline that are taken in one way: the first `count` elements of each list. Slots, amounts, C. */
+interface Stretches {
+  count: number;
+  readonly begins: number[];
+  readonly ends: number[];
+  readonly taken: number[];
+  readonly set: number[];
+}
+
 /**
  * A pan or an oven over time: its occupied amount and its setting in each slot. Amounts are integers, so that a
  * reservation and its release cancel exactly.
@@ -23,6 +32,8 @@ export class HeatedTimeline {
   private readonly taken: Int32Array;
   private readonly celsius: Int16Array;
   private readonly changes = new Map<number, number>();
+  private readonly stretches: Stretches = { count: 0, begins: [], ends: [], taken: [], set: [] };
+  private isChanged = true;
 
   /**
    * @param within temperatures this near are one, K
@@ -93,40 +104,54 @@ export class HeatedTimeline {
    * @param length slots
    */
   clear(free: Uint8Array, base: number, { from, length, celsius, amount }: ClearedStay): void {
-    const { taken, celsius: set, capacity, within, slots } = this;
-    const [first, count] = [base + from, free.length];
-    // The last stay before this one must leave time to change the temperature.
-    let last = Math.min(slots, first) - 1;
-    while (last >= 0 && taken[last] === 0) last -= 1;
-    let wait = this.changeSlots(last >= 0 ? set[last] : this.start, celsius);
-    for (let k = 0; k < count; k += 1) {
-      const s = first + k;
-      if (s - 1 - last < wait || s + length > slots) free[k] = 0;
-      if (s >= slots || taken[s] === 0) continue;
-      if (last < 0 || set[s] !== set[last]) wait = this.changeSlots(set[s], celsius);
-      last = s;
-    }
-    // Nothing that is here during the stay stands in its way, and what comes next finds its own temperature.
-    const end = Math.min(slots, first + count - 1 + length);
-    let next = end;
-    while (next < slots && taken[next] === 0) next += 1;
-    let needs = next < slots ? this.changeSlots(celsius, set[next]) : 0;
-    let bad = slots + 1;
-    for (let s = end; s >= first; s -= 1) {
-      if (s < slots && taken[s] > 0) {
-        if (Math.abs(set[s] - celsius) > within || taken[s] + amount > capacity) bad = s;
-        if (s < next) {
-          if (next === slots || set[s] !== set[next]) needs = this.changeSlots(celsius, set[s]);
-          next = s;
-        }
+    const { capacity, within, slots } = this;
+    const { count, begins, ends, taken, set } = this.busyStretches();
+    const first = base + from;
+    const mark = (begin: number, end: number): void => {
+      if (end > first) free.fill(0, Math.max(0, begin - first), end - first);
+    };
+    // The next stay finds its own temperature, and the last one before this leaves time for the change to this.
+    mark(0, Math.min(this.changeSlots(this.start, celsius), (count > 0 ? begins[0] : slots) + 1));
+    for (let i = 0; i < count; i += 1) {
+      const next = i + 1 < count ? begins[i + 1] : slots;
+      if (Math.abs(set[i] - celsius) <= within) {
+        if (taken[i] + amount > capacity) mark(begins[i] - length + 1, ends[i]);
+        continue;
       }
-      if (s - first < count && bad < s + length) free[s - first] = 0;
-      const start = s - length - first;
-      if (start >= 0 && next < slots && next - s < needs) free[start] = 0;
+      const before = i > 0 ? ends[i - 1] : 0;
+      const needs = this.changeSlots(celsius, set[i]);
+      mark(Math.max(before, begins[i] - needs + 1) - length, ends[i]);
+      mark(ends[i], Math.min(ends[i] + this.changeSlots(set[i], celsius), next + 1));
     }
+    mark(Math.max(0, slots - length + 1), first + free.length);
+  }
+
+  /** Stretches that are taken in one way, in the order of time. They are found again after a change. */
+  private busyStretches(): Stretches {
+    if (!this.isChanged) return this.stretches;
+    const { taken, celsius, slots, stretches } = this;
+    let count = -1;
+    let last = 0;
+    for (let s = 0; s < slots; s += 1) {
+      const amount = taken[s];
+      if (amount > 0) {
+        if (last !== amount || stretches.set[count] !== celsius[s]) {
+          count += 1;
+          stretches.begins[count] = s;
+          stretches.taken[count] = amount;
+          stretches.set[count] = celsius[s];
+        }
+        stretches.ends[count] = s + 1;
+      }
+      last = amount;
+    }
+    stretches.count = count + 1;
+    this.isChanged = false;
+    return stretches;
   }
 
   take(from: number, to: number, celsius: number, amount: number): void {
+    this.isChanged = true;
     for (let s = from; s < Math.min(to, this.slots); s += 1) {
       this.taken[s] += amount;
       this.celsius[s] = celsius;
@@ -134,6 +159,7 @@ export class HeatedTimeline {
   }
 
   give(from: number, to: number, amount: number): void {
+    this.isChanged = true;
     for (let s = from; s < Math.min(to, this.slots); s += 1) this.taken[s] -= amount;
   }
 }
@@ -141,6 +167,7 @@ export class HeatedTimeline {
 /** Persons or holding places over time, each used by one task at a time. */
 export class CapacityTimeline {
   private readonly taken: Int16Array;
+  private full: readonly (readonly [number, number])[] | undefined;
 
   constructor(
     readonly slots: number,
@@ -162,15 +189,29 @@ export class CapacityTimeline {
    */
   clear(free: Uint8Array, base: number, from: number, length: number): void {
     const first = base + from;
-    let full = this.slots;
-    for (let s = Math.min(this.slots, first + free.length - 1 + length) - 1; s >= first; s -= 1) {
-      if (this.taken[s] >= this.capacity) full = s;
-      if (s - first < free.length && full < s + length) free[s - first] = 0;
+    for (const [begin, end] of this.fullStretches()) {
+      if (end > first) free.fill(0, Math.max(0, begin - length + 1 - first), end - first);
     }
     free.fill(0, Math.min(free.length, Math.max(0, this.slots - length - first + 1)));
   }
 
+  /** Stretches in which none is free, in the order of time. They are found again after a change. */
+  private fullStretches(): readonly (readonly [number, number])[] {
+    if (this.full) return this.full;
+    const { taken, capacity, slots } = this;
+    const full: [number, number][] = [];
+    for (let s = 0; s < slots; s += 1) {
+      if (taken[s] < capacity) continue;
+      const from = s;
+      while (s < slots && taken[s] >= capacity) s += 1;
+      full.push([from, s]);
+    }
+    this.full = full;
+    return full;
+  }
+
   take(from: number, to: number, by: 1 | -1 = 1): void {
+    this.full = undefined;
     for (let s = Math.max(0, from); s < Math.min(to, this.slots); s += 1) this.taken[s] += by;
   }
 }
