@@ -6,11 +6,29 @@ const { withNativeWind } = require('nativewind/metro');
 const config = getDefaultConfig(__dirname);
 
 /**
- * Metro does not shake trees, so that one module is stood in for: zod's index of messages in fifty
- * languages, of which the interface shows none. Documented by zod: locales are optional imports.
+ * Metro does not shake trees. These modules stand in for what a package always loads and the interface never uses: zod's
+ * messages in fifty languages, its compiler and its JSON schemas, which the server makes; the lists of React Native; and
+ * the router's stacks and tabs with their headers, as the interface shows one place at a time in a slot.
  */
 const STAND_INS = [
   { askedBy: /[\\/]zod[\\/]v4[\\/]/, asked: /locales\/index\.js$/, file: 'zodLocales.js' },
+  {
+    askedBy: /[\\/]zod[\\/]v4[\\/]/,
+    asked: /\/(compile|(to|from)-json-schema|json-schema-(processors|generator))\.js$/,
+    file: 'zodJsonSchema.js',
+  },
+  {
+    askedBy: /[\\/]react-native-web[\\/]dist[\\/]exports[\\/]/,
+    asked: /\/vendor\/react-native\/(FlatList|SectionList|VirtualizedList)$/,
+    file: 'lists.js',
+  },
+  {
+    askedBy:
+      /[\\/]expo-router[\\/]build[\\/](index|exports|layouts[\\/]StackClient|views[\\/]\w+)\.js$/,
+    asked:
+      /\/(stack|layouts\/(Tabs|experimental-stack)|createNativeStackNavigator|stack-utils|bottom-tabs)$/,
+    file: 'navigators.js',
+  },
 ];
 
 /** Stand-ins that this build has used: scripts/build.mjs fails where one is of no use any more. */
