@@ -108,6 +108,13 @@ export const service = {
     'cannot be scheduled in the coming hours. Change its order.',
   'for-at-its-start-time-it-stays':
     '{name} for {table}: {part} at its start time. It stays in Tasks.',
+  'for-tables-at-their-start-times':
+    '{name} for {tables}: {part} at their start times. They stay in Tasks.',
+  'tables-cannot-be-cooked': '{tables} cannot be cooked: no pan is in use.',
+  'tables-not-scheduled': '{tables} cannot be scheduled in the coming hours. Change their orders.',
+  'pieces-for-tables-wait':
+    'Pieces for {tables} wait up to {longest} longer than they stay hot. Keep them warm, loosely covered, or change the tables’ times.',
+  'pieces-were-due-now-postponed': '{piecesCount} pieces were due now and are postponed: {names}.',
   'by-min': 'by {value} min',
   'not-all-at-once': 'not all at once',
   'one-other': 'one other',

@@ -110,6 +110,13 @@ export const service: TranslationOf<typeof english> = {
   'cannot-be-scheduled-in-the-coming-hours': 'no cabe en las próximas horas. Cambia su pedido.',
   'for-at-its-start-time-it-stays':
     '{name} para {table}: {part} a su hora de empezar. Sigue en Tareas.',
+  'for-tables-at-their-start-times':
+    '{name} para {tables}: {part} a sus horas de empezar. Siguen en Tareas.',
+  'tables-cannot-be-cooked': '{tables} no se pueden cocinar: no hay ninguna sartén en uso.',
+  'tables-not-scheduled': '{tables} no caben en las próximas horas. Cambia sus pedidos.',
+  'pieces-for-tables-wait':
+    'Las piezas para {tables} esperan hasta {longest} más de lo que aguantan calientes. Mantenlas tibias, tapadas flojo, o cambia las horas de las mesas.',
+  'pieces-were-due-now-postponed': '{piecesCount} piezas tocaban ahora y se aplazan: {names}.',
   'by-min': 'en {value} min',
   'not-all-at-once': 'no todo a la vez',
   'one-other': 'otra',

@@ -1,3 +1,4 @@
+import { memo, useDeferredValue, useMemo } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { assignTasks, STATIONS, type Task } from '@crustan/core/pass/task';
 import { tasksOf } from './tasksOf';
@@ -47,6 +48,7 @@ export const Board = ({ pass, presses }: Props) => {
   const wide = useWindowDimensions().width >= WIDE;
   const things = tasksOf(pass).filter((thing) => station === 'all' || thing.station === station);
   const dealt = assignTasks(things, station === 'all' ? hands : 1);
+  const later = useDeferredValue(useMemo(() => ({ pass, presses }), [pass, presses]));
   const waiting = pass.state.tickets.filter(({ state }) => state === 'open' || state === 'held');
   return (
     <ScrollView className="min-h-0 flex-1" contentContainerClassName="gap-4 pb-6 pt-3">
@@ -97,16 +99,29 @@ export const Board = ({ pass, presses }: Props) => {
           )}
         </View>
         <View className={`gap-4 ${wide ? 'flex-1' : ''}`}>
-          <SharedPanCautions pass={pass} />
-          <LateTables pass={pass} presses={presses} />
-          {watches ? null : <ProbeAdvice pass={pass} />}
-          <ClockLanes pass={pass} />
-          <GearStrip pass={pass} presses={presses} />
+          <Overview {...later} />
         </View>
       </View>
     </ScrollView>
   );
 };
+
+/**
+ * The whole service beside the next tasks. It is drawn after them, and in parts: sixty tables at once would hold the page
+ * up.
+ */
+const Overview = memo(function Overview({ pass, presses }: Props) {
+  const watches = useWatches();
+  return (
+    <>
+      <SharedPanCautions pass={pass} />
+      <LateTables pass={pass} presses={presses} />
+      {watches ? null : <ProbeAdvice pass={pass} />}
+      <ClockLanes pass={pass} />
+      <GearStrip pass={pass} presses={presses} />
+    </>
+  );
+});
 
 interface HandProps extends Props {
   readonly name: string | undefined;

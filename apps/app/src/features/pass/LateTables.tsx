@@ -1,4 +1,3 @@
-import { formatList } from '@crustan/messages';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PublishedSchedule } from '@crustan/core/formats/serviceSchema';
@@ -12,7 +11,9 @@ import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
 import { useShow } from '../../words/useShow';
 import { formatDuration } from '@crustan/core/units';
+import { nameSome } from './nameSome';
 import { describePiece, describeTable, describeTaken } from './passWords';
+import { noticesOf, ScheduleNotices } from './ScheduleNotices';
 import { useFixes, withAnotherPan } from './useFixes';
 import type { PassNow } from './usePass';
 import type { Presses } from './usePressed';
@@ -25,30 +26,22 @@ interface Props {
 
 /** Lateness from which a table is reported, s. */
 const LATE = 90;
-/** Excess of a rest from which a piece is reported, s. */
-const OVER_RESTED = 60;
 /** Tables that are said with what can be done; the others are named in a line, until they are asked for. */
 const MOST_SAID = 4;
-/** Tables that the line names. */
-const MOST_NAMED = 8;
 /** A table's pieces this far apart are said to be, s. */
 const APART = 60;
 
 /** Tables that will be late or apart: said at once, why, and what can be done. */
 export const LateTables = ({ pass, presses }: Props) => {
   const { schedule } = pass;
-  const show = useShow();
   const [all, setAll] = useState(false);
   if (!schedule) return null;
   const late = schedule.tickets
     .filter((ticket) => ticket.late > LATE || ticket.apart > APART)
     .toSorted((a, b) => a.landsAt - b.landsAt);
   const others = all ? [] : late.slice(MOST_SAID);
-  const overRested = schedule.pieces.filter((piece) => piece.overRested > OVER_RESTED);
-  const moved = schedule.moved.filter(({ id }) => !pass.on.has(id));
-  const hindered = schedule.sides.filter(({ taken }) => taken !== undefined);
-  if ([late, overRested, moved, schedule.unplaced, hindered].every((some) => some.length === 0))
-    return null;
+  const notices = noticesOf(schedule, pass.on);
+  if ([late, ...Object.values(notices)].every((some) => some.length === 0)) return null;
   return (
     <View className="gap-3" role="group" aria-label={t('late-tables')}>
       {late.slice(0, all ? late.length : MOST_SAID).map((ticket) => (
@@ -60,90 +53,23 @@ export const LateTables = ({ pass, presses }: Props) => {
           <Button kind="plain" label={t('what-can-be-done')} onPress={() => setAll(true)} />
         </View>
       )}
-      {schedule.unplaced.map((id) => (
-        <Text key={id} tone="text-salt-50" role="alert">
-          {`${describeTable(pass, id)} ${
-            pass.gear.pans.every(({ out }) => out)
-              ? t('cannot-be-cooked-no-pan-is-in')
-              : t('cannot-be-scheduled-in-the-coming-hours')
-          }`}
-        </Text>
-      ))}
-      {hindered.map(({ ticket, name, taken }) => (
-        <Text key={`${ticket} ${name}`} voice="small" tone="text-salt-200">
-          {t('for-at-its-start-time-it-stays', {
-            name,
-            table: describeTable(pass, ticket),
-            part: taken ? describeTaken(taken, show) : '',
-          })}
-        </Text>
-      ))}
-      {[...new Set(overRested.map(({ ticket }) => ticket))].map((ticket) => (
-        <Text key={ticket} voice="small" tone="text-salt-200">
-          {describeOverRested(
-            pass,
-            overRested.filter((piece) => piece.ticket === ticket),
-          )}
-        </Text>
-      ))}
-      {moved.map(({ id, taken }) => (
-        <Moved key={id} id={id} taken={taken} pass={pass} />
-      ))}
+      <ScheduleNotices pass={pass} notices={notices} />
     </View>
   );
 };
 
 /** Tables beyond those that are said in full: `54 more: table 22 by 11 min, …, and 46 others`. */
-const describeOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string => {
-  const named = others.slice(0, MOST_NAMED).map(({ id, late }) => {
-    const by = late > LATE ? t('by-min', { value: Math.round(late / 60) }) : t('not-all-at-once');
-    return `${describeTable(pass, id)} ${by}`;
-  });
-  const left = others.length - named.length;
-  const rest = left === 0 ? [] : [left === 1 ? t('one-other') : t('others', { left })];
-  return t('more-will-be-late', {
+const describeOthers = (pass: PassNow, others: PublishedSchedule['tickets']): string =>
+  t('more-will-be-late', {
     othersCount: others.length,
-    value: formatList([...named, ...rest]),
+    value: nameSome(
+      others.map(({ id, late }) => {
+        const by =
+          late > LATE ? t('by-min', { value: Math.round(late / 60) }) : t('not-all-at-once');
+        return `${describeTable(pass, id)} ${by}`;
+      }),
+    ),
   });
-};
-
-/** Pieces of one table that wait longer than they stay hot, in one sentence. */
-const describeOverRested = (
-  pass: PassNow,
-  pieces: readonly PublishedSchedule['pieces'][number][],
-): string => {
-  const [first] = pieces;
-  if (!first) return '';
-  const longest = formatDuration(Math.max(...pieces.map((piece) => piece.overRested)));
-  const table = describeTable(pass, first.ticket);
-  return pieces.length === 1
-    ? t('for-waits-longer-than-it-stays-hot', {
-        piece: describePiece(pass, first.id),
-        table,
-        longest,
-      })
-    : t('pieces-for-wait-up-to-longer-than', { piecesCount: pieces.length, table, longest });
-};
-
-const Moved = ({
-  id,
-  taken,
-  pass,
-}: {
-  readonly id: string;
-  readonly taken: PublishedSchedule['moved'][number]['taken'];
-  readonly pass: PassNow;
-}) => {
-  const show = useShow();
-  return (
-    <Text voice="small" tone="text-salt-200">
-      {t('was-due-now-postponed', {
-        piece: describePiece(pass, id),
-        taken: describeTaken(taken, show),
-      })}
-    </Text>
-  );
-};
 
 const LateTable = ({
   ticket,

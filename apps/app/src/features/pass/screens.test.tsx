@@ -265,6 +265,30 @@ describe('tables that will be late', () => {
     expect(all).toContain('Table 7 cannot be scheduled in the coming hours');
   });
 
+  it('name several tables with the same trouble in one line', () => {
+    const ids = Array.from({ length: 10 }, (_, i) => uuid(100 + i));
+    const taken = { reason: 'burner' as const };
+    const side = (ticket: string, name: string) => ({ ticket, name, start: 1, readyAt: 9, taken });
+    shown(
+      late({
+        sides: [...ids.map((id) => side(id, 'Greens')), side(uuid(100), 'Potatoes')],
+        moved: ids.map((id) => ({ id, from: 5, taken })),
+        unplaced: ids,
+      }),
+    );
+    const lines = texts('alert');
+    expect(lines).toEqual([
+      expect.stringMatching(
+        /^Table 7, .*2 others cannot be scheduled in the coming hours\. Change/,
+      ),
+    ]);
+    const all = screen.getByRole('group', { name: 'Late tables' }).textContent ?? '';
+    expect(all.match(/Greens for/g)).toHaveLength(1);
+    expect(all).toMatch(/Greens for Table 7, .*2 others: no burner is free at their start times/);
+    expect(all).toContain('Potatoes for Table 7: no burner is free at its start time');
+    expect(all).toMatch(/10 pieces were due now and are postponed: .*2 others\./);
+  });
+
   it('shows nothing if no table is late', () => {
     const { container } = shown(passOf(ORDERS));
     expect(container.textContent).toBe('');
