@@ -5,6 +5,7 @@ import {
   type ServiceJob,
   type ServiceSchedule,
 } from '@crustan/core/pass';
+import { scheduleResult } from '@crustan/core/pass/scheduleResult';
 import { TicketSchedule } from '@crustan/core/pass/ticketSchedule';
 import { drawnService, faultsOf } from '@crustan/core/tests';
 
@@ -77,7 +78,7 @@ const orderSearchedFor = (job: ServiceJob, seconds: number): number => {
   const scheduling = new TicketSchedule(job, {});
   let order = [...scheduling.byTime()];
   scheduling.placeInOrder(order);
-  let [least, { late }] = [scheduling.cost(), scheduling.result()];
+  let [least, { late }] = [scheduling.cost(), scheduleResult(scheduling)];
   for (const began = performance.now(); performance.now() - began < 1000 * seconds;) {
     const one = drawn(random, order);
     const others = order.filter((i) => i !== one);
@@ -87,7 +88,7 @@ const orderSearchedFor = (job: ServiceJob, seconds: number): number => {
     scheduling.placeInOrder(tried);
     const cost = scheduling.cost();
     if (cost > least) continue;
-    [least, order, late] = [cost, tried, scheduling.result().late];
+    [least, order, late] = [cost, tried, scheduleResult(scheduling).late];
   }
   return late;
 };

@@ -1,5 +1,5 @@
 import { TicketSchedule, type GridSpacing } from '../slots/ticketSchedule';
-import { placeServiceSides } from '../slots/placeServiceSides';
+import { scheduleResult } from '../slots/scheduleResult';
 import { ServiceSearch } from './serviceSearch';
 import type { ServiceJob, ServiceSchedule } from '../slots/serviceSchedule';
 
@@ -32,6 +32,5 @@ export const scheduleService = (
 export const scheduleInTurn = (job: ServiceJob, spacing: GridSpacing = {}): ServiceSchedule => {
   const scheduling = new TicketSchedule(job, spacing);
   scheduling.placeInTurn(scheduling.byTime());
-  const found = scheduling.result();
-  return { ...found, sides: placeServiceSides(scheduling.grid, job, found.tickets) };
+  return scheduleResult(scheduling);
 };

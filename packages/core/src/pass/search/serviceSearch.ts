@@ -1,11 +1,7 @@
 import { drawn, seededRandom, shuffled } from '../../maths/random';
-import {
-  handsFrom,
-  TicketSchedule,
-  FROZEN_HORIZON_S,
-  type GridSpacing,
-} from '../slots/ticketSchedule';
-import { placeServiceSides } from '../slots/placeServiceSides';
+import { FROZEN_HORIZON_S, handsFrom } from '../slots/fixedPieces';
+import { scheduleResult } from '../slots/scheduleResult';
+import { TicketSchedule, type GridSpacing } from '../slots/ticketSchedule';
 import type { ServiceJob, ServiceSchedule } from '../slots/serviceSchedule';
 
 /** Temperatures of the annealing as it begins, at least and as a share of the cost, and as it ends, s of cost. */
@@ -178,8 +174,7 @@ export class ServiceSearch {
     const { scheduling } = this;
     scheduling.restore(this.best.placements);
     this.now = this.best;
-    const found = scheduling.result();
-    return { ...found, sides: placeServiceSides(scheduling.grid, scheduling.job, found.tickets) };
+    return scheduleResult(scheduling);
   }
 
   /** Best schedule, for publication: tables with a start within two minutes stay fixed from here on. */

@@ -1,5 +1,5 @@
-import type { Clean, PieceAllergens } from '../dishes/cleanPans';
 import type { PieceJob, TicketJob } from '../dishes/dish';
+import { fixBegun, fixPublished, type PublishedTasks } from './fixedPieces';
 import {
   placeTicket,
   updateReservation,
@@ -7,16 +7,8 @@ import {
   type TicketPlacement,
 } from './placeTicket';
 import { slotTicket, type SlotTicket } from './slotTicket';
-import { ServiceGrid, type Placement } from './serviceGrid';
-import type {
-  MovedPiece,
-  PlacedPiece,
-  PlacedTicket,
-  ServiceJob,
-  ServiceSchedule,
-} from './serviceSchedule';
-import { slotSteps } from './slotSteps';
-import type { ResourceConflict } from './timeline';
+import { ServiceGrid } from './serviceGrid';
+import type { MovedPiece, PlacedPiece, ServiceJob } from './serviceSchedule';
 
 /** Time grid of a service. */
 export interface GridSpacing {
@@ -28,10 +20,7 @@ export interface GridSpacing {
   readonly mostExtraRest?: number | undefined;
 }
 
-const PAN: ResourceConflict = { reason: 'pan' };
 const SLOT = 5;
-/** Frozen horizon, s: a published start that is nearer is not moved without a reason. */
-export const FROZEN_HORIZON_S = 120;
 /** Rest of a service's piece beyond what it keeps: the most, s. */
 const MOST_EXTRA_REST_S = 600;
 /** Of the time ahead, beyond the last promise, s. */
@@ -56,19 +45,17 @@ const waiting = (
   overRested: Math.max(0, platedAt - keepsUntil),
 });
 
-/** First task of a piece: the washing of its pan, or its start. Seconds of the service. */
-export const handsFrom = ({ start, washAt = start }: PlacedPiece): number => washAt;
-
 /**
  * Placement of every ticket of a service on one grid, with the functions to remove and reinsert tickets, and the cost.
  */
 export class TicketSchedule {
   readonly grid: ServiceGrid;
   readonly tickets: readonly SlotTicket[];
-  readonly moved: MovedPiece[] = [];
-  /** Published placements of the next moments. */
-  private readonly published = new Map<string, Placement>();
-  private readonly firm = new Map<string, FixedPiece>();
+  /** Published tasks of the next moments that could not stay. */
+  readonly moved: readonly MovedPiece[];
+  private readonly published: PublishedTasks['placed'];
+  /** Times of the pieces that are on or published for the next moments, by their ids. */
+  private readonly firm: Map<string, FixedPiece>;
   private readonly mostExtraRestSlots: number;
   private placements: (TicketPlacement | undefined)[];
   /** Cost of each ticket in its present place, s; undefined until it is computed. */
@@ -83,11 +70,16 @@ export class TicketSchedule {
     const slots = Math.ceil((last - now + HORIZON) / slot);
     this.grid = new ServiceGrid({ gear, heat, slot, slots, now, plating, held });
     this.mostExtraRestSlots = Math.round(mostExtraRest / slot);
-    this.fixBegun();
+    this.firm = fixBegun(this.grid, job);
     this.tickets = tickets.flatMap((ticket) => this.parts(ticket));
     this.placements = this.tickets.map(() => undefined);
     this.costs = this.tickets.map(() => undefined);
-    this.fixPublished();
+    const { placed, moved } = fixPublished(this.grid, job);
+    this.published = placed;
+    this.moved = moved;
+    for (const [id, { start, steps }] of placed) {
+      this.firm.set(id, { out: start + steps.heat, ready: start + steps.ready });
+    }
   }
 
   /**
@@ -110,66 +102,6 @@ export class TicketSchedule {
       slotTicket({ ...ticket, pieces }, this.grid);
     const free = ticket.pieces.filter((piece) => !on.includes(piece));
     return [...(on.length > 0 ? [part(on)] : []), ...free.map((piece) => part([piece]))];
-  }
-
-  private fixBegun(): void {
-    const { grid } = this;
-    for (const { id, begun, allergens } of this.job.tickets.flatMap(({ pieces }) => pieces)) {
-      if (!begun) continue;
-      grid.placeBegun(begun, allergens);
-      this.firm.set(id, { out: grid.slotOf(begun.outAt), ready: grid.slotOf(begun.readyAt) });
-    }
-  }
-
-  /** Keeps the tasks published for the next moments, if they still fit beside the pieces that are on. */
-  private fixPublished(): void {
-    const { grid } = this;
-    const { now, published: told, tickets } = this.job;
-    const soon = tickets
-      .flatMap(({ pieces }) => pieces)
-      .flatMap((piece) => {
-        const was = told?.get(piece.id);
-        const option = was && piece.options.at(was.option);
-        const chosen = piece.only === undefined || piece.only === was?.option;
-        return option &&
-          chosen &&
-          piece.begun === undefined &&
-          handsFrom(was) <= now + FROZEN_HORIZON_S
-          ? [{ id: piece.id, was, option, allergens: piece.allergens }]
-          : [];
-      })
-      .toSorted((a, b) => a.was.start - b.was.start);
-    for (const { id, was, option, allergens } of soon) {
-      const { option: nth, full, pan, oven } = was;
-      const steps = slotSteps(full ? option.full : option.alone, grid.slot);
-      // A piece that is overdue begins now.
-      const start = Math.max(0, grid.slotOf(was.start));
-      const placement: Placement = { option: nth, full, pan, oven, start, steps };
-      const clean = this.cleanAsPublished(placement, allergens, was.washAt);
-      const taken = grid.findConflict(placement) ?? (clean ? undefined : PAN);
-      if (taken) {
-        this.moved.push({ id, from: was.start, taken });
-        continue;
-      }
-      const placed = { ...placement, allergens, clean };
-      grid.place(placed, start + steps.heat);
-      this.published.set(id, placed);
-      this.firm.set(id, { out: start + steps.heat, ready: start + steps.ready });
-    }
-  }
-
-  /** Finds how the pan of a scheduled piece is clean. A washing whose time has come counts as under way before it is reported. */
-  private cleanAsPublished(
-    placement: Placement,
-    allergens: PieceAllergens | undefined,
-    washAt: number | undefined,
-  ): Clean | undefined {
-    const { grid, job } = this;
-    const found = grid.cleanFor({ ...placement, allergens });
-    const underWay = washAt !== undefined && washAt <= job.now;
-    if (!underWay || (found && found.washAt === undefined)) return found;
-    const from = grid.slotOf(washAt);
-    return { from, washAt: from };
   }
 
   private set(i: number, found: TicketPlacement | undefined): void {
@@ -291,6 +223,11 @@ export class TicketSchedule {
     return Math.max(0, found.readySlot - this.tickets[i].due) * this.grid.slot;
   }
 
+  /** Placement of a ticket; undefined if it is not placed. */
+  placementOf(i: number): TicketPlacement | undefined {
+    return this.placements[i];
+  }
+
   /** Plating slot of a ticket; the last slot if it is not placed. */
   landsAt(i: number): number {
     return this.placements[i]?.readySlot ?? this.grid.slots;
@@ -335,48 +272,5 @@ export class TicketSchedule {
       return [{ id, ticket: job.id, ...place, ...waiting(platedAt, readyAt, keepsUntil) }];
     });
     return [...on, ...placed];
-  }
-
-  result(): Omit<ServiceSchedule, 'sides'> {
-    const found = this.job.tickets.map(({ id }) => this.placementOf(id));
-    const tickets = found.filter((ticket) => ticket !== undefined);
-    const scheduled = new Set(tickets.map(({ id }) => id));
-    return {
-      // A table that is not placed does not begin. Pieces that are on already stay.
-      pieces: this.tickets
-        .flatMap((_, i) => this.piecesOf(i))
-        .filter(({ id, ticket }) => scheduled.has(ticket) || this.isOn(id)),
-      tickets,
-      unplaced: this.job.tickets.flatMap(({ id }, i) => (found[i] ? [] : [id])),
-      moved: this.moved,
-      late: tickets.reduce((sum, { late }) => sum + late, 0),
-    };
-  }
-
-  private isOn(piece: string): boolean {
-    return this.job.tickets.some(({ pieces }) =>
-      pieces.some(({ id, begun }) => id === piece && begun !== undefined),
-    );
-  }
-
-  /** Placement of a ticket with all its parts; undefined if one is not placed. */
-  private placementOf(id: string): PlacedTicket | undefined {
-    const { grid } = this;
-    const parts = this.tickets.flatMap((ticket, i) =>
-      ticket.job.id === id ? [{ ticket, found: this.placements[i] }] : [],
-    );
-    const placements = parts.flatMap(({ found }) => found ?? []);
-    if (placements.length < parts.length || placements.length === 0) return undefined;
-    const readySlots = placements.map((found) => found.readySlot);
-    const last = Math.max(...readySlots);
-    const late = Math.max(0, last - Math.min(...parts.map(({ ticket }) => ticket.due))) * grid.slot;
-    const hindered = placements.find((found) => found.readySlot === last)?.hindered;
-    return {
-      id,
-      landsAt: grid.secondsOf(last),
-      apart: (last - Math.min(...readySlots)) * grid.slot,
-      late,
-      ...(late > 0 && hindered ? { hindered } : {}),
-    };
   }
 }
