@@ -114,7 +114,12 @@ const Live = () => {
           <Piece key={shown.cook.id} live={shown} only={only} />
         </View>
         {width >= WIDE ? (
-          <ScrollView className="min-h-0 flex-1 pt-4" contentContainerClassName="gap-6">
+          <ScrollView
+            // With large text it scrolls: the keyboard must reach it.
+            className="min-h-0 flex-1 pt-4"
+            contentContainerClassName="gap-6"
+            tabIndex={0}
+          >
             <LiveCurve live={shown} />
             <StepsLeft live={shown} />
           </ScrollView>
