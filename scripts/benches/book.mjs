@@ -151,12 +151,12 @@ export const benchBook = async () => {
       const asked = performance.now();
       await box.fill(words);
       await page.waitForFunction(() =>
-        /answer/.test(document.querySelector('[role="status"]')?.textContent ?? ''),
+        /found/.test(document.querySelector('[role="status"]')?.textContent ?? ''),
       );
       found.push(performance.now() - asked);
       await box.fill('');
       await page.waitForFunction(
-        () => !/answer/.test(document.querySelector('[role="status"]')?.textContent ?? 'answer'),
+        () => !/found/.test(document.querySelector('[role="status"]')?.textContent ?? 'found'),
       );
     }
     return {
