@@ -139,7 +139,8 @@ export const benchBoard = async () => {
       .first()
       .click();
     await phone.getByRole('tab', { name: 'Tickets' }).click();
-    await phone.getByText(`Table ${TABLES}`).first().waitFor({ timeout: 120_000 });
+    const tickets = phone.getByRole('list', { name: 'Tickets' });
+    await tickets.getByText(`Table ${TABLES}`, { exact: true }).waitFor({ timeout: 120_000 });
     await phone.waitForTimeout(2 * BETWEEN);
     const scheduleMs = [];
     const boardMs = [];
