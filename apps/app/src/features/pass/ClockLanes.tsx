@@ -1,4 +1,4 @@
-import { memo, useDeferredValue } from 'react';
+import { memo } from 'react';
 import { View } from 'react-native';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { textScale } from '../../ui/textScale';
@@ -23,17 +23,11 @@ type Drawn = Pick<PassNow, 'state' | 'dishes' | 'schedule'> & { readonly epoch: 
 /** The lanes move by steps of this, s: less than a pixel of a phone's screen. */
 const STEP = 10;
 
-/**
- * Tables with their pieces as lanes along the clock. They are drawn after what is to be done, and in parts: sixty tables
- * at once would hold the page up.
- */
+/** Tables with their pieces as lanes along the clock. */
 export const ClockLanes = ({ pass }: { readonly pass: PassNow }) => {
   const { state, dishes, schedule, line } = pass;
-  const drawn = useDeferredValue(schedule);
-  const orders = useDeferredValue(state);
   const now = STEP * Math.floor((line.now - line.epoch) / 1000 / STEP);
-  const at = useDeferredValue(now);
-  return <Lanes state={orders} dishes={dishes} schedule={drawn} epoch={line.epoch} now={at} />;
+  return <Lanes state={state} dishes={dishes} schedule={schedule} epoch={line.epoch} now={now} />;
 };
 
 const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: number }) {

@@ -24,7 +24,7 @@ export interface Notices {
   readonly moved: PublishedSchedule['moved'];
 }
 
-/** What a schedule could not keep. A piece that has begun is not postponed any more. */
+/** Finds the notices of a schedule. A piece that has begun is not listed as postponed. */
 export const noticesOf = (
   schedule: PublishedSchedule,
   on: Pick<PassNow['on'], 'has'>,
@@ -35,7 +35,7 @@ export const noticesOf = (
   moved: schedule.moved.filter(({ id }) => !on.has(id)),
 });
 
-/** Lines of what one schedule could not keep: unscheduled tables as alerts, and the rest. */
+/** Notices of a schedule in lines: tables without a place as alerts, then sides, waiting pieces and postponed pieces. */
 export const ScheduleNotices = ({
   pass,
   notices,
