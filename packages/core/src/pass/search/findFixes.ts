@@ -56,7 +56,11 @@ export const findFixes = (
       return { by, landsAt: landingOf(found, of.ticket), late: found.late };
     })
     .filter(
-      ({ landsAt, late }) => landsAt + WORTH_IT <= landingOf(now, of.ticket) && late <= now.late,
+      ({ landsAt, late }) =>
+        // A fix that leaves the table without a place has no time.
+        Number.isFinite(landsAt) &&
+        landsAt + WORTH_IT <= landingOf(now, of.ticket) &&
+        late <= now.late,
     )
     .toSorted((a, b) => a.landsAt - b.landsAt);
 };
