@@ -67,4 +67,18 @@ describe('ways out for a late table', () => {
     expect(best).toMatchObject({ by: { kind: 'way', option: 0 } });
     expect(best.landsAt).toBeLessThan(4000);
   });
+
+  it('a fix that leaves the table without a place is not offered', () => {
+    const endless = [steps('pan', 30_000), steps('oven', 30_000)].map(option);
+    const asked = job(1, []);
+    const stuck: ServiceJob = {
+      ...asked,
+      tickets: asked.tickets.map((ticket) =>
+        ticket.id === 'a' ? { ...ticket, pieces: [{ id: 'a1', options: endless }] } : ticket,
+      ),
+    };
+    expect(scheduleService(stuck).unplaced).toEqual(['a']);
+    const more = { ...stuck, gear: job(2, []).gear, heat: job(2, []).heat };
+    expect(findFixes(stuck, { ticket: 'a', piece: 'a1' }, more)).toEqual([]);
+  });
 });
