@@ -9,6 +9,8 @@ export interface Moment {
   readonly plated: number;
   readonly readySlot: number;
   readonly extraRestSlots: number;
+  /** Whether it is found out what stands in the way of a piece. */
+  readonly explains: boolean;
   /** Draws the earliness of a start and the cost of a pan; undefined: as late as possible, in the first pan. */
   readonly random?: (() => number) | undefined;
 }
@@ -73,10 +75,10 @@ export const placesOf = (
     const byHands = new Uint8Array(count).fill(1);
     grid.clearHands(byHands, base, steps);
     return ovens.flatMap((oven) => {
-      const inOven = byHands.slice();
+      const inOven = oven === ovens.at(-1) ? byHands : byHands.slice();
       grid.clearOven(inOven, base, steps, oven);
       return pans.map((pan): Place => {
-        const free = inOven.slice();
+        const free = pan === pans.at(-1) ? inOven : inOven.slice();
         grid.clearPan(free, base, steps, pan, allergens);
         return { option, pan, oven, steps, full, starts: lastFree(free, base), base };
       });

@@ -52,11 +52,11 @@ const bestPlacement = (
   moment: Moment,
 ): Found | ResourceConflict => {
   const { plated, random } = moment;
-  const { allergens } = one.piece.job;
+  const { allergens, options } = one.piece.job;
   let best: Found | undefined;
   for (const place of one.places) {
     const { option, pan, oven, steps, full } = place;
-    const isOther = option > 0 && one.piece.job.options[option].pans === undefined;
+    const isOther = option > 0 && options[option].pans === undefined;
     const other = isOther ? OTHER_WAY / grid.slot : 0;
     const penalty = other + (random ? (random() * DRAWN_COST) / grid.slot : 0);
     const least = random ? Math.floor(random() * random() * (steps.keeps + 1)) : 0;
@@ -67,9 +67,8 @@ const bestPlacement = (
     for (; start >= first; start = startUpTo(current, start - 1)) {
       const cost = penalty + plated - steps.ready - start;
       if (best !== undefined && cost >= best.cost) break;
-      const loaded = grid.findsFull(pan, start, one.piece.job.options[option]);
-      if (full !== undefined && full !== loaded) continue;
-      const placement = { option, full: loaded, pan, oven, start, steps, allergens };
+      if (full !== undefined && full !== grid.findsFull(pan, start, options[option])) continue;
+      const placement = { pan, oven, start, steps, allergens };
       if (grid.findConflict(placement)) {
         conflicts += 1;
         if (conflicts === MOST_CONFLICTS) {
@@ -78,11 +77,16 @@ const bestPlacement = (
         continue;
       }
       if (!grid.holding.fits(start + steps.heat, plated)) continue;
-      best = { placement: { ...placement, clean: allergens && grid.cleanFor(placement) }, cost };
+      const loaded = full ?? grid.findsFull(pan, start, options[option]);
+      const clean = allergens && grid.cleanFor(placement);
+      best = {
+        placement: { option, full: loaded, pan, oven, start, steps, allergens, clean },
+        cost,
+      };
       break;
     }
   }
-  return best ?? hinderedBy(grid, one, moment);
+  return best ?? (moment.explains ? hinderedBy(grid, one, moment) : HANDS);
 };
 const isFound = (found: Found | ResourceConflict): found is Found => 'placement' in found;
 
@@ -126,6 +130,7 @@ export const placeTicket = (
         extraRestSlots,
         plated,
         readySlot,
+        explains: readySlot === first,
         random,
       };
       if (

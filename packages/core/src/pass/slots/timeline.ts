@@ -24,6 +24,20 @@ interface Stretches {
   readonly set: number[];
 }
 
+/** Stretches in which none of a capacity is free. */
+type FullStretches = Pick<Stretches, 'count' | 'begins' | 'ends'>;
+
+/** Index of the first of `count` ascending values that is at least `least`; `count` if there is none. */
+const firstFrom = (values: readonly number[], count: number, least: number): number => {
+  let [low, high] = [0, count];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (values[middle] < least) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+};
+
 /**
  * A pan or an oven over time: its occupied amount and its setting in each slot. Amounts are integers, so that a
  * reservation and its release cancel exactly.
@@ -34,6 +48,8 @@ export class HeatedTimeline {
   private readonly changes = new Map<number, number>();
   private readonly stretches: Stretches = { count: 0, begins: [], ends: [], taken: [], set: [] };
   private isChanged = true;
+  /** End of the last stay that was ever taken: all slots from there on are free. */
+  private until = 0;
 
   /**
    * @param within temperatures this near are one, K
@@ -65,8 +81,9 @@ export class HeatedTimeline {
 
   /** Most that is taken at once in a stretch. */
   mostTaken(from: number, to: number): number {
+    const { taken } = this;
     let most = 0;
-    for (let s = from; s < to; s += 1) if (this.taken[s] > most) most = this.taken[s];
+    for (let s = from; s < to; s += 1) if (taken[s] > most) most = taken[s];
     return most;
   }
 
@@ -80,7 +97,7 @@ export class HeatedTimeline {
     celsius: number,
     amount: number,
   ): number | 'full' | undefined {
-    const { taken, celsius: set, capacity, within, slots } = this;
+    const { taken, celsius: set, capacity, within, slots, until } = this;
     if (to > slots) return 'full';
     for (let s = from; s < to; s += 1) {
       if (taken[s] === 0) continue;
@@ -92,8 +109,8 @@ export class HeatedTimeline {
     const before = s >= 0 ? set[s] : this.start;
     if (from - 1 - s < this.changeSlots(before, celsius)) return before;
     s = to;
-    while (s < slots && taken[s] === 0) s += 1;
-    if (s < slots && s - to < this.changeSlots(celsius, set[s])) return set[s];
+    while (s < until && taken[s] === 0) s += 1;
+    if (s < until && s - to < this.changeSlots(celsius, set[s])) return set[s];
     return undefined;
   }
 
@@ -107,12 +124,15 @@ export class HeatedTimeline {
     const { capacity, within, slots } = this;
     const { count, begins, ends, taken, set } = this.busyStretches();
     const first = base + from;
+    const last = first + free.length;
     const mark = (begin: number, end: number): void => {
-      if (end > first) free.fill(0, Math.max(0, begin - first), end - first);
+      if (end > first && begin < last) free.fill(0, Math.max(0, begin - first), end - first);
     };
     // The next stay finds its own temperature, and the last one before this leaves time for the change to this.
     mark(0, Math.min(this.changeSlots(this.start, celsius), (count > 0 ? begins[0] : slots) + 1));
-    for (let i = 0; i < count; i += 1) {
+    // A stretch clears no start before the end of the stretch before it, and none after the begin of the next.
+    for (let i = Math.max(0, firstFrom(begins, count, first) - 1); i < count; i += 1) {
+      if (i > 0 && ends[i - 1] - length >= last) break;
       const next = i + 1 < count ? begins[i + 1] : slots;
       if (Math.abs(set[i] - celsius) <= within) {
         if (taken[i] + amount > capacity) mark(begins[i] - length + 1, ends[i]);
@@ -123,16 +143,16 @@ export class HeatedTimeline {
       mark(Math.max(before, begins[i] - needs + 1) - length, ends[i]);
       mark(ends[i], Math.min(ends[i] + this.changeSlots(set[i], celsius), next + 1));
     }
-    mark(Math.max(0, slots - length + 1), first + free.length);
+    mark(Math.max(0, slots - length + 1), last);
   }
 
   /** Stretches that are taken in one way, in the order of time. They are found again after a change. */
   private busyStretches(): Stretches {
     if (!this.isChanged) return this.stretches;
-    const { taken, celsius, slots, stretches } = this;
+    const { taken, celsius, until, stretches } = this;
     let count = -1;
     let last = 0;
-    for (let s = 0; s < slots; s += 1) {
+    for (let s = 0; s < until; s += 1) {
       const amount = taken[s];
       if (amount > 0) {
         if (last !== amount || stretches.set[count] !== celsius[s]) {
@@ -151,23 +171,35 @@ export class HeatedTimeline {
   }
 
   take(from: number, to: number, celsius: number, amount: number): void {
+    const { taken, celsius: set } = this;
+    const end = Math.min(to, this.slots);
     this.isChanged = true;
-    for (let s = from; s < Math.min(to, this.slots); s += 1) {
-      this.taken[s] += amount;
-      this.celsius[s] = celsius;
+    this.until = Math.max(this.until, end);
+    for (let s = from; s < end; s += 1) {
+      taken[s] += amount;
+      set[s] = celsius;
     }
   }
 
   give(from: number, to: number, amount: number): void {
+    const { taken } = this;
+    const end = Math.min(to, this.slots);
     this.isChanged = true;
-    for (let s = from; s < Math.min(to, this.slots); s += 1) this.taken[s] -= amount;
+    for (let s = from; s < end; s += 1) taken[s] -= amount;
   }
 }
 
 /** Persons or holding places over time, each used by one task at a time. */
 export class CapacityTimeline {
   private readonly taken: Int16Array;
-  private full: readonly (readonly [number, number])[] | undefined;
+  private readonly full: FullStretches = {
+    count: 0,
+    begins: [],
+    ends: [],
+  };
+  private isChanged = true;
+  /** End of the last stretch that was ever taken. */
+  private until = 0;
 
   constructor(
     readonly slots: number,
@@ -178,7 +210,8 @@ export class CapacityTimeline {
 
   fits(from: number, to: number): boolean {
     if (to > this.slots) return false;
-    for (let s = from; s < to; s += 1) if (this.taken[s] >= this.capacity) return false;
+    const { taken, capacity } = this;
+    for (let s = from; s < to; s += 1) if (taken[s] >= capacity) return false;
     return true;
   }
 
@@ -189,29 +222,40 @@ export class CapacityTimeline {
    */
   clear(free: Uint8Array, base: number, from: number, length: number): void {
     const first = base + from;
-    for (const [begin, end] of this.fullStretches()) {
-      if (end > first) free.fill(0, Math.max(0, begin - length + 1 - first), end - first);
+    const last = first + free.length;
+    const { count, begins, ends } = this.fullStretches();
+    for (let i = firstFrom(ends, count, first + 1); i < count; i += 1) {
+      const begin = begins[i] - length + 1;
+      if (begin >= last) break;
+      free.fill(0, Math.max(0, begin - first), ends[i] - first);
     }
     free.fill(0, Math.min(free.length, Math.max(0, this.slots - length - first + 1)));
   }
 
   /** Stretches in which none is free, in the order of time. They are found again after a change. */
-  private fullStretches(): readonly (readonly [number, number])[] {
-    if (this.full) return this.full;
-    const { taken, capacity, slots } = this;
-    const full: [number, number][] = [];
-    for (let s = 0; s < slots; s += 1) {
+  private fullStretches(): FullStretches {
+    if (!this.isChanged) return this.full;
+    const { taken, capacity, full } = this;
+    // Without any capacity every slot is full.
+    const until = capacity > 0 ? this.until : this.slots;
+    let count = 0;
+    for (let s = 0; s < until; s += 1) {
       if (taken[s] < capacity) continue;
-      const from = s;
-      while (s < slots && taken[s] >= capacity) s += 1;
-      full.push([from, s]);
+      full.begins[count] = s;
+      while (s < until && taken[s] >= capacity) s += 1;
+      full.ends[count] = s;
+      count += 1;
     }
-    this.full = full;
+    full.count = count;
+    this.isChanged = false;
     return full;
   }
 
   take(from: number, to: number, by: 1 | -1 = 1): void {
-    this.full = undefined;
-    for (let s = Math.max(0, from); s < Math.min(to, this.slots); s += 1) this.taken[s] += by;
+    const { taken } = this;
+    const end = Math.min(to, this.slots);
+    this.isChanged = true;
+    this.until = Math.max(this.until, end);
+    for (let s = Math.max(0, from); s < end; s += 1) taken[s] += by;
   }
 }
