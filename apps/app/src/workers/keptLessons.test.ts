@@ -17,6 +17,7 @@ const LESSONS: Lessons = {
       },
     ],
     past: [{ id: 'a', before: 3, after: 1 }],
+    evidence: [{ kind: 'end', cooks: 3, share: 1 }],
   },
   lag: undefined,
   crust: { value: 0.1, deviation: 0.1, unknown: 0.4, cooks: ['a'] },
@@ -34,7 +35,7 @@ describe('the lessons that a device keeps', () => {
   it('are rejected from another version or if incomplete', () => {
     saveLocal('lessons', { version: 0, key: 'three cooks', lessons: LESSONS });
     expect(recallLessons()).toBeUndefined();
-    saveLocal('lessons', { version: 1, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });
+    saveLocal('lessons', { version: 2, key: 'three cooks', lessons: { kitchen: { cooks: 3 } } });
     expect(recallLessons()).toBeUndefined();
   });
 

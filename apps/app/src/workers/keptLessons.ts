@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { EVIDENCE_KINDS } from '@crustan/core/learn/evidenceKind';
 import { TRAITS } from '@crustan/core/learn/traits';
 import { TRAIT_USES } from '@crustan/core/learn/traitUse';
 import { saveLocal, loadLocal } from '../store/device';
 import type { Lessons } from './learn.worker';
 
 /** Raised when the same cooks would teach something else: by other physics, or another way to learn. */
-const VERSION = 1;
+const VERSION = 2;
 const NAME = 'lessons';
 
 const named = { value: z.number(), deviation: z.number(), unknown: z.number() };
@@ -28,6 +29,9 @@ const keptLessonsSchema = z.object({
       ),
       past: z.array(z.object({ id: z.string(), before: z.number(), after: z.number() })),
       cooks: z.number(),
+      evidence: z.array(
+        z.object({ kind: z.enum(EVIDENCE_KINDS), cooks: z.number(), share: z.number() }),
+      ),
     }),
     lag: ofCooks,
     crust: ofCooks,

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { proxy, wrap, type Remote } from 'comlink';
-import { loggedCookOf } from '@crustan/core/formats/loggedCookOf';
+import { loggedCookOf, seenOf, type CookEyes } from '@crustan/core/formats/loggedCookOf';
 import type { CookRecord } from '@crustan/core/formats';
 import type { Forgotten, LearnProgress } from '@crustan/core/learn/learnKitchen';
 import { keepLessons, recallLessons, type KeptLessons } from './keptLessons';
@@ -37,20 +37,22 @@ export type Learning =
 export const useLessons = (
   cooks: readonly CookRecord[] | undefined,
   forgotten: Forgotten,
+  eyes: CookEyes,
 ): Learning => {
   const key = useMemo(
     () =>
       cooks &&
       JSON.stringify([
         forgotten,
-        cooks.map(({ id, events, judgement }) => [
-          id,
-          events.length,
-          judgement?.endTemperature,
-          judgement?.crust,
+        cooks.map((cook) => [
+          cook.id,
+          cook.events.length,
+          cook.judgement?.endTemperature,
+          cook.judgement?.crust,
+          seenOf(cook, eyes),
         ]),
       ]),
-    [cooks, forgotten],
+    [cooks, forgotten, eyes],
   );
   const [state, setState] = useState<{
     readonly key: string;
@@ -63,7 +65,11 @@ export const useLessons = (
       if (live) setState({ key, learning });
     };
     learnWorker()
-      .learn(cooks.map(loggedCookOf), forgotten, proxy(say))
+      .learn(
+        cooks.map((cook) => loggedCookOf(cook, eyes)),
+        forgotten,
+        proxy(say),
+      )
       .then(
         (lessons) => {
           if (!lessons) return;
@@ -77,7 +83,7 @@ export const useLessons = (
       live = false;
       void learnWorker().drop();
     };
-  }, [cooks, forgotten, key]);
+  }, [cooks, forgotten, eyes, key]);
   const before = knownLessons();
   if (before && before.key === key) return { kind: 'learned', lessons: before.lessons };
   const now = state && state.key === key ? state.learning : undefined;

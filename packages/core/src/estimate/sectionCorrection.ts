@@ -43,7 +43,7 @@ export const sectionCorrection = (
     return low + (values[from + below + 1] - low) * (at - below);
   };
   return {
-    onto: ({ seen, end }, at, ends) => {
+    onto: ({ seen, end, grey, loss }, at, ends) => {
       const n = at.length;
       const corrected = seen.slice();
       for (let k = 0; k < PROBE_DEPTHS.length; k += 1) {
@@ -60,6 +60,9 @@ export const sectionCorrection = (
           reached: end.reached + section.end.reached - flat.end.reached,
           peak: end.peak + section.end.peak - flat.end.peak,
         },
+        // The mid-line of a section is grey as deep as the slab within the error of a line on a photograph.
+        grey,
+        loss: loss + section.loss - flat.loss,
       };
     },
     alongBone: (at, ends) =>

@@ -1,5 +1,5 @@
 import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
-import type { PieceSolver } from '../heat';
+import { dripShare, greyRange, lossOf, type GreyRange, type PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request/request';
 import type { CookEnd } from '../plan/legs/cookEnd';
 import type { TimedLeg } from '../plan/legs/timedLeg';
@@ -15,13 +15,16 @@ export const PROBE_DEPTHS: readonly number[] = [
   ...Array.from({ length: 10 }, (_, k) => [(k + 1) / 10, -(k + 1) / 10]).flat(),
 ];
 
-/** Temperatures along a simulated cook where a probe may lie, and its end. */
+/** Temperatures along a simulated cook where a probe may lie, and its end, with the figures of the finished piece. */
 export interface TracedRun {
   /** Core temperature each depth has at each asked moment: depth x moments + moment, C. */
   readonly seen: Float64Array;
   /** Temperature along the bone at each moment, if a section with a bone was simulated, C. */
   readonly alongBone: Float64Array;
   readonly end: CookEnd;
+  readonly grey: GreyRange;
+  /** Share of the first mass that is gone at the peak. */
+  readonly loss: number;
 }
 
 export interface RunInput {
@@ -110,5 +113,6 @@ export const tracedRun = (
   const end = cook.endOf(legs, see);
   // Readings after the peak: the model stands still there.
   if (nth < n) see(Infinity);
-  return { seen, alongBone, end };
+  const loss = lossOf(solver.evaporatedShare, dripShare(solver)).central;
+  return { seen, alongBone, end, grey: greyRange(solver), loss };
 };

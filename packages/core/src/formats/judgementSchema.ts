@@ -32,6 +32,13 @@ export const judgedCode = <const T extends readonly string[]>(values: T) =>
   );
 const oneOf = <const T extends readonly string[]>(values: T) => judgedCode(values).optional();
 
+/** Depth of grey under one face, m. */
+const greyDepth = bounded({ least: 0, most: PLAN_LIMITS.thickness.most }, 'm');
+
+/** Depths of grey under the two faces of a photographed slice, as lines drawn on it show them. */
+export const greyDepthsSchema = z.strictObject({ upper: greyDepth, lower: greyDepth });
+export type GreyDepths = z.infer<typeof greyDepthsSchema>;
+
 /** The cook's judgement of a piece. */
 export const judgementSchema = z.strictObject({
   /** Highest core temperature measured, C, if it was. */
@@ -46,6 +53,7 @@ export const judgementSchema = z.strictObject({
   crust: oneOf(CRUST_SEEN),
   crunch: oneOf(CRUNCH_FELT),
   greyBand: oneOf(GREY_BAND_SEEN),
+  greyDepths: greyDepthsSchema.optional(),
   juice: oneOf(JUICE_SEEN),
   tenderness: oneOf(TENDERNESS_FELT),
   seasoning: oneOf(SEASONING_TASTED),

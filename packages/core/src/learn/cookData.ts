@@ -9,6 +9,7 @@ import type { TimedLeg } from '../plan/legs/timedLeg';
 import type { KitchenDeviation } from '../gear';
 import { panOnBurner, type LoggedCook } from './loggedCook';
 import { panExcess, statedWarmUp } from './panWarmUp';
+import { seenCount } from './seenEvidence';
 import type { LearnedTraits } from './traits';
 import { firstOvenLeg, inAPan } from '../plan/legs/ovenLegs';
 
@@ -129,7 +130,8 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
     inAt +
     1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);
   const { panSeen, byClock, warming } = panReadings(cook, effective, panIn);
-  const measured = probed.length + typed.length + (cook.endTemperature === undefined ? 0 : 1);
+  const ends = seenCount(cook) + (cook.endTemperature === undefined ? 0 : 1);
+  const measured = probed.length + typed.length + ends;
   if (measured + airs.length + warming.length === 0) return undefined;
   return {
     cook,

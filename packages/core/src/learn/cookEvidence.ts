@@ -20,6 +20,8 @@ import {
   type ModelStep,
 } from './cookData';
 import { panExcess, panAfterWarming } from './panWarmUp';
+import { EVIDENCE_KINDS, type EvidenceKind } from './evidenceKind';
+import { seenRows } from './seenEvidence';
 import { TRAITS, type LearnedTraits } from './traits';
 import { addDiscrepancy, DISCREPANCY_COUNT, discrepancyPriors } from '../estimate/discrepancy';
 import {
@@ -38,6 +40,8 @@ export interface CookEvidence {
   readonly covariance: Float64Array;
   /** The measured end, the model's, and its slopes by each trait. */
   readonly check: EndCheck | undefined;
+  /** Information that each sort of evidence gives by itself: the sum over the traits of prior over posterior variance, less 1. */
+  readonly information: Readonly<Partial<Record<EvidenceKind, number>>>;
 }
 
 export interface EndCheck {
@@ -129,19 +133,35 @@ const placesOf = (thickness: number): readonly { depth: number; prior: number }[
 const indexOf = (read: CookData, { at }: ReadingEvent): number =>
   read.moments.indexOf((at - read.inAt) / 1000);
 
+/** An observation with the sort of evidence that it belongs to. */
+interface EvidenceRow extends Observation {
+  readonly kind: EvidenceKind;
+}
+
+/** Information on the traits by some observations alone, in one account of the model's own error. */
+const informationOf = (
+  rows: readonly Observation[],
+  point: Float64Array,
+  sigma: ArrayLike<number>,
+): number => {
+  const { covariance } = robustLeastSquares(rows, point, { chance: 1, sigma });
+  return TRAITS.reduce((sum, _, j) => sum + Math.max(0, 1 / covariance[j * PARAMETERS + j] - 1), 0);
+};
+
 /** Observations of the equipment itself. */
 const gearRows = (
   read: CookData,
   traits: LearnedTraits,
   burnerPan: number,
-): readonly Observation[] => {
+): readonly EvidenceRow[] => {
   const { gear, plan } = read.cook;
-  const rows: Observation[] = [];
+  const rows: EvidenceRow[] = [];
   if (read.air) {
     const slopes = unitPrior();
     slopes[AT.oven] = KITCHEN_SPREAD.oven;
     slopes[AT.ownOven] = COOK_SPREAD.oven;
     rows.push({
+      kind: 'oven',
       measured: read.air.over,
       predicted: traits.oven - gear.oven.offset,
       slopes,
@@ -153,6 +173,7 @@ const gearRows = (
     slopes[AT.burner] = burnerPan;
     slopes[AT.ownPan] = COOK_SPREAD.pan;
     rows.push({
+      kind: 'gun',
       measured: read.panSeen.over,
       predicted: panExcess(gear, plan.request.pan, traits.burner),
       slopes,
@@ -166,7 +187,13 @@ const gearRows = (
       (panAfterWarming(gear, seconds, traits.burner * Math.exp(0.05)) - predicted) / 0.05;
     slopes[AT.burner] *= KITCHEN_SPREAD.burner;
     const deviation = Math.hypot(GUN_ERROR, WARMING) * Math.sqrt(read.warming.length);
-    rows.push({ measured: celsius, predicted, slopes, sigma: Math.min(60, deviation) });
+    rows.push({
+      kind: 'gun',
+      measured: celsius,
+      predicted,
+      slopes,
+      sigma: Math.min(60, deviation),
+    });
   }
   return rows;
 };
@@ -240,14 +267,22 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
     };
     return { row, likelihood: Math.exp(-placesMoved(places)) };
   };
-  const fixed: Observation[] = [...gearRows(read, traits, burnerPan)];
+  const fixed: EvidenceRow[] = [...gearRows(read, traits, burnerPan)];
   if (read.cook.endTemperature !== undefined) {
     const figure = (run: CookModel['base']): number => run.end.reached;
     const slopes = slopesOf(model, figure, burnerPan);
     const predicted = figure(model.base);
     addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, 1, predicted);
-    fixed.push({ measured: read.cook.endTemperature, predicted, slopes, sigma: JUDGED });
+    const measured = read.cook.endTemperature;
+    fixed.push({ kind: 'end', measured, predicted, slopes, sigma: JUDGED });
   }
+  fixed.push(
+    ...seenRows(read.cook, model.base, (figure, isCore) => {
+      const slopes = slopesOf(model, figure, burnerPan);
+      if (isCore) addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, 1, figure(model.base));
+      return slopes;
+    }),
+  );
   /** Position of the probe: each place in the meat, or outside it; without rows if no probe was left in. */
   const places: readonly { readonly prior: number; readonly rows: readonly Observation[] }[] =
     read.probed.length === 0
@@ -282,8 +317,19 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
       ),
     );
   });
+  const rowsOf = (kind: EvidenceKind): readonly Observation[] => {
+    if (kind === 'probe') return read.probed.map((event) => core(event, 0, PROBED));
+    if (kind === 'typed') return read.typed.map((event) => byHand(event, HANDS[0]).row);
+    return fixed.filter((row) => row.kind === kind);
+  };
   return {
     ...mixture(accounts, fitWeights(accounts), TRAITS.length),
     check: checkOf(read, model, burnerPan),
+    information: Object.fromEntries(
+      EVIDENCE_KINDS.flatMap((kind) => {
+        const rows = rowsOf(kind);
+        return rows.length === 0 ? [] : [[kind, informationOf(rows, point, sizes[0].sigma)]];
+      }),
+    ),
   };
 };

@@ -209,7 +209,12 @@ describe('a kitchen learned from its cooks', () => {
     };
     expect(cookData(unmeasured)).toBeUndefined();
     expect(cookData(unfinished)).toBeUndefined();
-    expect(learnedKitchen([unmeasured, unfinished])).toEqual({ traits: [], past: [], cooks: 0 });
+    expect(learnedKitchen([unmeasured, unfinished])).toEqual({
+      traits: [],
+      past: [],
+      cooks: 0,
+      evidence: [],
+    });
     expect(MOST_COOKS).toBeGreaterThan(5);
   });
 

@@ -26,6 +26,16 @@ export const FIRST_GEAR: GearUsed = {
   oven: { offset: DEFAULT_OVEN.offset, lag: DEFAULT_OVEN.timeConstant },
 };
 
+/** What the cook saw of the finished piece, in the figures of the model. */
+export interface SeenResult {
+  /** Depth of grey under both faces together, m, by lines on a photograph. */
+  readonly grey?: number | undefined;
+  /** Share of the first mass that was lost, by the scales. */
+  readonly loss?: number | undefined;
+  /** Core temperature of the end by the eye, C, and its standard deviation, K. */
+  readonly doneness?: { readonly celsius: number; readonly sigma: number } | undefined;
+}
+
 /** A cook as the logbook has it, as far as a kitchen is learned from it. */
 export interface LoggedCook {
   readonly id: string;
@@ -40,6 +50,7 @@ export interface LoggedCook {
   readonly endTemperature?: number | undefined;
   /** Judged crust. */
   readonly crust?: CrustColour | undefined;
+  readonly seen?: SeenResult | undefined;
 }
 
 /** The pan on its burner, which gives `share` of its nominal power. */

@@ -3,6 +3,7 @@ import type { HeatScale } from '../plan/legs/ownSteps';
 import type { Phrase } from './phrase';
 import { QuantityParser } from './quantityParser';
 import { spanOf } from './quantityUnits';
+import { VALIDATES_GRAMMARS } from './validatesGrammars';
 import {
   And,
   Article,
@@ -175,6 +176,7 @@ export type PhrasesOf<Code extends string> = (
 export const grammarOf = <Code extends string>(vocabulary: GrammarOf<Code>): PhrasesOf<Code> => {
   const lexer = new Lexer([...vocabulary.tokens], {
     ensureOptimizations: true,
+    skipValidations: !VALIDATES_GRAMMARS,
     positionTracking: 'onlyOffset',
   });
   const parser = new PhraseParser(vocabulary);

@@ -32,6 +32,7 @@ import {
   VulgarFraction,
   Weight,
 } from './tokens';
+import { VALIDATES_GRAMMARS } from './validatesGrammars';
 
 interface Range {
   readonly least: number;
@@ -48,7 +49,11 @@ export abstract class QuantityParser extends EmbeddedActionsParser {
     tokens: readonly TokenType[],
     private readonly inches: boolean,
   ) {
-    super([...tokens], { maxLookahead: 3, recoveryEnabled: false });
+    super([...tokens], {
+      maxLookahead: 3,
+      recoveryEnabled: false,
+      skipValidations: !VALIDATES_GRAMMARS,
+    });
   }
 
   protected one = (): IToken => this.LA(0);

@@ -12,7 +12,7 @@ import { t } from './t';
 interface Props {
   readonly cook: CookRecord;
   /** Simulation with the actual times. */
-  readonly replayed: Pick<CookPlan, 'evaporated' | 'drip'> | undefined;
+  readonly replayed: Pick<CookPlan, 'evaporated' | 'drip' | 'greyBand'> | undefined;
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -23,11 +23,20 @@ export const Judged = ({ cook, replayed }: Props) => {
   const { judgement: said } = cook;
   if (!said) return null;
   const loss = weighedLoss(said);
-  const { evaporated, drip } = replayed ?? cook.plan.plan;
+  const { evaporated, drip, greyBand } = replayed ?? cook.plan.plan;
   const lines = [
     [t('doneness'), said.doneness],
     [t('under-the-knife'), said.crunch && describeJudged(said.crunch)],
     [t('grey-band'), said.greyBand && describeJudged(said.greyBand)],
+    [
+      t('grey-band-by-the-photograph'),
+      said.greyDepths &&
+        t('grey-band-and-model', {
+          upper: show.depth(said.greyDepths.upper),
+          lower: show.depth(said.greyDepths.lower),
+          model: show.depth(greyBand),
+        }),
+    ],
     [t('juice'), said.juice && describeJudged(said.juice)],
     [t('to-the-teeth'), said.tenderness && describeJudged(said.tenderness)],
     [t('salt'), said.seasoning && describeJudged(said.seasoning)],

@@ -4,6 +4,7 @@ import type { CookRecord } from '@crustan/core/formats';
 import type { LearnProgress } from '@crustan/core/learn/learnKitchen';
 import { describeFailure, useRecentQuery } from '../../store/bookApi';
 import { useAppSelector } from '../../store/store';
+import { useCookEyes } from '../../store/useCookEyes';
 import { Progress } from '../../ui/Progress';
 import { Text } from '../../ui/Text';
 import { useLessons, type Learning } from '../../workers/useLessons';
@@ -11,6 +12,7 @@ import { BeforeAfter, Gained } from './BeforeAfter';
 import { BookFrame } from './BookFrame';
 import { LearnedDevice } from './LearnedDevice';
 import { devicesOf } from './learnedDevices';
+import { EvidenceList } from './EvidenceList';
 import { t } from './t';
 
 /** Cooks that are learned from, the newest. */
@@ -20,7 +22,7 @@ const LEARNED_FROM = 16;
 export const LearnedScreen = () => {
   const { data, error } = useRecentQuery(LEARNED_FROM, { refetchOnMountOrArgChange: true });
   const forgotten = useAppSelector((state) => state.kitchen.forgotten);
-  const learning = useLessons(data, forgotten);
+  const learning = useLessons(data, forgotten, useCookEyes());
   return (
     <BookFrame title={t('calibration')} wide>
       <Text voice="small" tone="text-iron-500">
@@ -85,6 +87,7 @@ const Lessons = ({ cooks, learning }: Props) => {
           </View>
         ))}
       </View>
+      <EvidenceList evidence={lessons.kitchen.evidence} />
       <BeforeAfter past={lessons.kitchen.past} titles={titles} />
     </View>
   );

@@ -88,10 +88,16 @@ describe('what the cooks taught', () => {
       },
     ],
     past: [{ id: uuid(70), before: 3.1, after: -0.4 }],
+    evidence: [
+      { kind: 'end', cooks: 2, share: 0.7 },
+      { kind: 'grey', cooks: 1, share: 0.3 },
+    ],
   };
   const open = async () => {
     mockLearning = { kind: 'learned', lessons: { kitchen, lag: undefined, crust: undefined } };
-    answerWith(() => json({ cooks: [record()] }));
+    answerWith(({ path }) =>
+      json(path.endsWith('/practice') ? { results: [] } : { cooks: [record()] }),
+    );
     const rendered = renderWithStore(<LearnedScreen />);
     await screen.findByText(/foreseen 3.1 °C off with the nominal kitchen, and 0.4 °C off/);
     return rendered;
@@ -107,6 +113,8 @@ describe('what the cooks taught', () => {
     oven.getByText('Plans use the nominal value: 0.0 °C.');
     group(/Contact.*26 cm/).getByText(/a first idea/);
     group(/Burner/).getByText('No cook has evidence on this figure yet.');
+    screen.getByText('Measured end: 70 % of the information, from 2 cooks');
+    screen.getByText('Grey band on photographs: 30 % of the information, from 1 cook');
     expect(group(/Burner/).queryByText(/^Use/)).toBeNull();
   });
 
@@ -174,7 +182,9 @@ describe('what the cooks taught', () => {
 
   it('says how far the running is, and what to do when nothing was measured', async () => {
     mockLearning = { kind: 'learning', progress: { done: 2, total: 4 } };
-    answerWith(() => json({ cooks: [record()] }));
+    answerWith(({ path }) =>
+      json(path.endsWith('/practice') ? { results: [] } : { cooks: [record()] }),
+    );
     const { unmount } = renderWithStore(<LearnedScreen />);
     await screen.findByText(/One cook runs through the model again: run 2 of 4 · 50 %/);
     unmount();
@@ -190,7 +200,11 @@ describe('what the cooks taught', () => {
     counting.unmount();
     mockLearning = {
       kind: 'learned',
-      lessons: { kitchen: { cooks: 0, traits: [], past: [] }, lag: undefined, crust: undefined },
+      lessons: {
+        kitchen: { cooks: 0, traits: [], past: [], evidence: [] },
+        lag: undefined,
+        crust: undefined,
+      },
     };
     renderWithStore(<LearnedScreen />);
     await screen.findByText(/No data yet/);

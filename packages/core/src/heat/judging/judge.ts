@@ -39,6 +39,27 @@ export const alongMidline = (piece: PieceState, field: Float64Array): Float64Arr
 export const greyBand = (piece: PieceState): number =>
   depthPast(piece.heights, alongMidline(piece, piece.peak));
 
+/** Range of the temperature that turns meat grey, K about `GREY_TEMPERATURE`. Estimate: the eye, and the animal. */
+const GREY_WITHIN = 3;
+
+/** Depth of the grey band on the mid-line, m: as it is most likely seen, and about one deviation either way. */
+export interface GreyRange {
+  readonly central: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** The grey band with the uncertainty of the temperature at which the eye sees grey. */
+export const greyRange = (piece: PieceState): GreyRange => {
+  const peak = alongMidline(piece, piece.peak);
+  const past = (celsius: number): number => depthPast(piece.heights, peak, celsius);
+  return {
+    central: past(GREY_TEMPERATURE),
+    least: past(GREY_TEMPERATURE + GREY_WITHIN),
+    most: past(GREY_TEMPERATURE - GREY_WITHIN),
+  };
+};
+
 /** Distance from the core's peak that counts as even, K. */
 const EVEN_WITHIN = 3;
 

@@ -18,7 +18,7 @@ import { Text } from '../../../ui/Text';
 import type { Show } from '../../../words/show';
 import { useShow } from '../../../words/useShow';
 import { liveWorker } from '../../../workers/liveWorker';
-import { drillName } from './courseProgress';
+import { drillName } from '../../../store/latestCalls';
 import { DrillCardShown } from './DrillCardShown';
 import { DRILL_WORDS, describeBias } from './drillWords';
 import { t } from '../t';

@@ -1,5 +1,4 @@
 import type { PracticeResultRecord } from '@crustan/core/formats/practiceSchema';
-import type { DrillCall, DrillKind } from '@crustan/core/simulation/callBias';
 
 /** The best score of a lesson; undefined before it was tried. */
 export const bestOf = (
@@ -9,19 +8,3 @@ export const bestOf = (
   const scores = results.filter((result) => result.of === lesson).map(({ score }) => score);
   return scores.length === 0 ? undefined : Math.max(...scores);
 };
-
-/** A drill's name among what was practised. */
-export const drillName = (kind: DrillKind): string => `drill-${kind}`;
-
-/** Calls that still tell how a learner calls: older ones are of another learner. */
-const LATEST = 40;
-
-/** A learner's latest calls in a drill, oldest first. */
-export const latestCalls = (
-  results: readonly PracticeResultRecord[],
-  kind: DrillKind,
-): readonly DrillCall[] =>
-  results
-    .filter((result) => result.of === drillName(kind))
-    .flatMap(({ calls }) => calls ?? [])
-    .slice(-LATEST);

@@ -2,7 +2,7 @@ import type { PracticeResultRecord } from '@crustan/core/formats/practiceSchema'
 import type { ReadinessSign } from '@crustan/core/gear/readiness';
 import { callBias, type CallBias, type DrillKind } from '@crustan/core/simulation/callBias';
 import type { Show } from '../../../words/show';
-import { latestCalls } from './courseProgress';
+import { latestCalls } from '../../../store/latestCalls';
 import { t } from '../t';
 
 interface DrillWords {
