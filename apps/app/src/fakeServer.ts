@@ -9,7 +9,9 @@ export const json = (body: unknown): Response =>
   new Response(JSON.stringify(body), { headers: { 'Content-Type': 'application/json' } });
 
 /** Answers every fetch from now on; returns what was asked, as it comes. */
-export const answerWith = (respond: (request: Asked) => Response): readonly Asked[] => {
+export const answerWith = (
+  respond: (request: Asked) => Response | Promise<Response>,
+): readonly Asked[] => {
   const asked: Asked[] = [];
   Object.assign(globalThis, {
     fetch: async (request: Request) => {

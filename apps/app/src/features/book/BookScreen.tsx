@@ -14,7 +14,8 @@ import { t } from './t';
 /** Logged cooks, newest first, and the search for them. */
 export const BookScreen = () => {
   const [search, setSearch] = useState<CookSearch>({});
-  const found = useCooksInfiniteQuery(search).data?.pages[0]?.found;
+  // Not the count of the search before: the status would say that it was found for these words.
+  const found = useCooksInfiniteQuery(search).currentData?.pages[0]?.found;
   const empty = found === 0 && Object.keys(search).length === 0;
   return (
     <BookFrame title={t('logbook')}>

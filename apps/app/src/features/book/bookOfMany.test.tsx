@@ -28,7 +28,7 @@ const show = showIn('metric');
 const PLAN = planOf();
 
 let asked: readonly Asked[] = [];
-const answer = (respond: (request: Asked) => Response): void => {
+const answer = (respond: Parameters<typeof answerWith>[0]): void => {
   asked = answerWith(respond);
 };
 
@@ -64,6 +64,23 @@ describe('the search of the logbook', () => {
     await screen.findByText('Filters: 1');
     fireEvent.click(within(screen.getByRole('radiogroup', { name: 'When' })).getByText('A year'));
     await waitFor(() => expect(asked.at(-1)?.path).toMatch(/from=\d+/));
+  });
+
+  it('does not show the count of the search before while the next one is on its way', async () => {
+    let release = (): void => undefined;
+    const waits = new Promise<void>((resolve) => (release = resolve));
+    answer(async ({ path }) => {
+      if (!path.includes('words=')) return json({ found: 2, cooks: [lineOf(1), lineOf(2)] });
+      await waits;
+      return json({ found: 1, cooks: [lineOf(2)] });
+    });
+    renderWithStore(<BookScreen />);
+    await screen.findByText('2 cooks');
+    fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'smoky' } });
+    await screen.findByText('Looking…');
+    expect(screen.queryByText(/2 cooks/)).toBeNull();
+    release();
+    await screen.findByText('1 cook found');
   });
 
   it('reads phrases into conditions, says what they were taken for, and takes them as plain words on request', async () => {
