@@ -1,29 +1,17 @@
-import {
-  COOK_SPREAD,
-  KITCHEN_SPREAD,
-  spreadsFrom,
-  THERMOMETER_SPREAD,
-} from '../gear/deviationSpread';
+import { KITCHEN_SPREAD, spreadsFrom, THERMOMETER_SPREAD } from '../gear/deviationSpread';
 import { PROBE_DEPTHS } from '../estimate/tracedRun';
-import { ovenLooksSigma } from '../estimate/ovenObservations';
 import { fitWeights, mixture } from '../maths/mixture';
 import { robustLeastSquares, type Observation, type RobustFit } from '../maths/robustLeastSquares';
 import type { ReadingEvent } from '../cook/event';
 import { WELL_PLACED } from '../estimate/probePositions';
-import {
-  cookModel,
-  GUN_ERROR,
-  MODEL_STEPS,
-  measuredPanExcess,
-  type CookModel,
-  type CookData,
-  type ModelStep,
-} from './cookData';
-import { panExcess, panAfterWarming } from './panWarmUp';
+import { cookModel, measuredPanExcess, type CookData, type CookModel } from './cookData';
+import { panExcess } from './panWarmUp';
 import { EVIDENCE_KINDS, type EvidenceKind } from './evidenceKind';
+import { DISCREPANCY_AT, AT, PARAMETERS, slopesOf, unitPrior } from './evidenceParameters';
+import { gearRows, type EvidenceRow } from './gearEvidence';
 import { seenRows } from './seenEvidence';
 import { TRAITS, type LearnedTraits } from './traits';
-import { addDiscrepancy, DISCREPANCY_COUNT, discrepancyPriors } from '../estimate/discrepancy';
+import { addDiscrepancy, discrepancyPriors } from '../estimate/discrepancy';
 import {
   predictHandReading,
   HANDS,
@@ -52,71 +40,13 @@ export interface EndCheck {
   readonly slopes: Float64Array;
 }
 
-/**
- * The position of each parameter: what the kitchen has in every cook (`TRAITS`), then what differs
- * from cook to cook.
- */
-const AT = {
-  oven: 0,
-  ovenHeat: 1,
-  burner: 2,
-  contact: 3,
-  thickness: 4,
-  ownStart: 5,
-  ownThickness: 6,
-  ownContact: 7,
-  ownOven: 8,
-  ownOvenHeat: 9,
-  ownPan: 10,
-  thermometer: 11,
-} as const;
-/** The model's own error in this cook is fitted beside them. */
-const DISCREPANCY_AT = Object.keys(AT).length;
-const PARAMETERS = DISCREPANCY_AT + DISCREPANCY_COUNT;
-
 /** Standard deviations about the model, K: a probe left in, a reading by hand, the end as judged. Estimates. */
 const PROBED = 0.6;
 const TYPED = 1;
 const JUDGED = 1.1;
-/** Standard deviation of the model of a pan while it warms up, K. Estimate. */
-const WARMING = 12;
 /** A probe outside the meat may read anything: prior probability, and standard deviation, K. */
 const OUT = { chance: 0.03, deviation: 30 } as const;
 const MISPLACED_CHANCE = 0.1;
-
-const unitPrior = (): Float64Array => new Float64Array(PARAMETERS);
-
-/** A figure's slopes against every parameter, from the model's moves. */
-const slopesOf = (
-  model: CookModel,
-  figure: (run: CookModel['base']) => number,
-  burnerPan: number,
-): Float64Array => {
-  const slopes = unitPrior();
-  const per = (move: ModelStep): number => {
-    const run = model.moved[move];
-    return run === undefined ? 0 : (figure(run) - figure(model.base)) / MODEL_STEPS[move];
-  };
-  const [oven, ovenHeat, pan, contact, thickness] = [
-    per('oven'),
-    per('ovenHeat'),
-    per('pan'),
-    per('contact'),
-    per('thickness'),
-  ];
-  slopes[AT.oven] = oven * KITCHEN_SPREAD.oven;
-  slopes[AT.ovenHeat] = ovenHeat * KITCHEN_SPREAD.ovenHeat;
-  slopes[AT.burner] = pan * burnerPan;
-  slopes[AT.contact] = contact * KITCHEN_SPREAD.contact;
-  slopes[AT.thickness] = thickness * KITCHEN_SPREAD.thickness;
-  slopes[AT.ownStart] = per('start') * COOK_SPREAD.start;
-  slopes[AT.ownThickness] = thickness * COOK_SPREAD.thickness;
-  slopes[AT.ownContact] = contact * COOK_SPREAD.contact;
-  slopes[AT.ownOven] = oven * COOK_SPREAD.oven;
-  slopes[AT.ownOvenHeat] = ovenHeat * COOK_SPREAD.ovenHeat;
-  slopes[AT.ownPan] = pan * COOK_SPREAD.pan;
-  return slopes;
-};
 
 /** Depths at which a probe may lie, with their prior probabilities. */
 const placesOf = (thickness: number): readonly { depth: number; prior: number }[] => {
@@ -133,11 +63,6 @@ const placesOf = (thickness: number): readonly { depth: number; prior: number }[
 const indexOf = (read: CookData, { at }: ReadingEvent): number =>
   read.moments.indexOf((at - read.inAt) / 1000);
 
-/** An observation with the sort of evidence that it belongs to. */
-interface EvidenceRow extends Observation {
-  readonly kind: EvidenceKind;
-}
-
 /** Information on the traits by some observations alone, in one account of the model's own error. */
 const informationOf = (
   rows: readonly Observation[],
@@ -146,56 +71,6 @@ const informationOf = (
 ): number => {
   const { covariance } = robustLeastSquares(rows, point, { chance: 1, sigma });
   return TRAITS.reduce((sum, _, j) => sum + Math.max(0, 1 / covariance[j * PARAMETERS + j] - 1), 0);
-};
-
-/** Observations of the equipment itself. */
-const gearRows = (
-  read: CookData,
-  traits: LearnedTraits,
-  burnerPan: number,
-): readonly EvidenceRow[] => {
-  const { gear, plan } = read.cook;
-  const rows: EvidenceRow[] = [];
-  if (read.air) {
-    const slopes = unitPrior();
-    slopes[AT.oven] = KITCHEN_SPREAD.oven;
-    slopes[AT.ownOven] = COOK_SPREAD.oven;
-    rows.push({
-      kind: 'oven',
-      measured: read.air.over,
-      predicted: traits.oven - gear.oven.offset,
-      slopes,
-      sigma: ovenLooksSigma(read.air.count),
-    });
-  }
-  if (read.byClock && read.panSeen) {
-    const slopes = unitPrior();
-    slopes[AT.burner] = burnerPan;
-    slopes[AT.ownPan] = COOK_SPREAD.pan;
-    rows.push({
-      kind: 'gun',
-      measured: read.panSeen.over,
-      predicted: panExcess(gear, plan.request.pan, traits.burner),
-      slopes,
-      sigma: GUN_ERROR / Math.sqrt(read.panSeen.count),
-    });
-  }
-  for (const { seconds, celsius } of read.warming) {
-    const slopes = unitPrior();
-    const predicted = panAfterWarming(gear, seconds, traits.burner);
-    slopes[AT.burner] =
-      (panAfterWarming(gear, seconds, traits.burner * Math.exp(0.05)) - predicted) / 0.05;
-    slopes[AT.burner] *= KITCHEN_SPREAD.burner;
-    const deviation = Math.hypot(GUN_ERROR, WARMING) * Math.sqrt(read.warming.length);
-    rows.push({
-      kind: 'gun',
-      measured: celsius,
-      predicted,
-      slopes,
-      sigma: Math.min(60, deviation),
-    });
-  }
-  return rows;
 };
 
 /** End of the cook, by its best measurement. */

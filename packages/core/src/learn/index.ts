@@ -1,6 +1,7 @@
 export * from './cookEvidence';
 export * from './cookData';
 export * from './evidenceKind';
+export * from './evidenceShare';
 export * from './favourites';
 export * from './learnCrust';
 export * from './learnKitchen';

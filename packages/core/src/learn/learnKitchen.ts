@@ -2,7 +2,7 @@ import { runToEnd } from '../maths/runToEnd';
 import { solveNormal } from '../maths/normalEquations';
 import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear';
 import { cookEvidence, type CookEvidence } from './cookEvidence';
-import { EVIDENCE_KINDS, type EvidenceKind } from './evidenceKind';
+import { evidenceShares, type EvidenceShare } from './evidenceShare';
 import { cookData, type CookData } from './cookData';
 import type { GearUsed, LoggedCook } from './loggedCook';
 import { BEYOND_SPREADS, provedTraits, type LeftOutCook, type TraitUse } from './traitUse';
@@ -36,15 +36,6 @@ export interface BeforeAfter {
   /** Model minus measurement, K: with the nominal kitchen, and with the calibration from the other cooks. */
   readonly before: number;
   readonly after: number;
-}
-
-/** Part of one sort of evidence in what was learned. */
-export interface EvidenceShare {
-  readonly kind: EvidenceKind;
-  /** Number of cooks that have it. */
-  readonly cooks: number;
-  /** Its share of the information that each sort gives by itself. */
-  readonly share: number;
 }
 
 export interface LearnedKitchen {
@@ -254,25 +245,9 @@ export function* learnKitchen(
     }),
     past,
     cooks: reads.length,
-    evidence: evidenceShares(lessons),
+    evidence: evidenceShares(lessons.flatMap(({ evidence }) => evidence ?? [])),
   };
 }
-
-/** Share of each sort of evidence in the information of all cooks. */
-const evidenceShares = (lessons: readonly Lesson[]): readonly EvidenceShare[] => {
-  const given = EVIDENCE_KINDS.map((kind) => {
-    const found = lessons.flatMap(({ evidence }) => evidence?.information[kind] ?? []);
-    return { kind, cooks: found.length, information: found.reduce((sum, one) => sum + one, 0) };
-  }).filter(({ cooks }) => cooks > 0);
-  const total = given.reduce((sum, { information }) => sum + information, 0);
-  return given
-    .map(({ kind, cooks, information }) => ({
-      kind,
-      cooks,
-      share: total > 0 ? information / total : 0,
-    }))
-    .toSorted((a, b) => b.share - a.share);
-};
 
 /** Contribution of each cook to the estimate of one device. */
 const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['cooks'] => {

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { EvidenceKind } from '@crustan/core/learn/evidenceKind';
-import type { EvidenceShare } from '@crustan/core/learn/learnKitchen';
+import type { EvidenceShare } from '@crustan/core/learn/evidenceShare';
 import { Text } from '../../ui/Text';
 import { t } from './t';
 
