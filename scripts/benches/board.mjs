@@ -1,4 +1,5 @@
-// A board of 60 tables of 4 on four pans, in headless Chromium: from an order to the board, and its longest tasks.
+// 60 tables of 4 on four pans, in headless Chromium: from an order on a phone to its schedule and to the board of another
+// page, and the longest tasks of the board.
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -8,38 +9,58 @@ import { CHROMIUM_ARGS, ensureChromium } from '../chromium.mjs';
 import { projectRequire } from '../ensureInstalled.mjs';
 import { CACHE } from '../root.mjs';
 import { startServed } from '../served.mjs';
-import { median, watchLongTasks } from './page.mjs';
+import { median, PHONE, watchLongTasks } from './page.mjs';
 
 const TABLES = 60;
 const PIECES = 4;
 const PANS = 4;
-/** Tables that order one after another once the house is full. */
+/** Tables that order one after another, on a phone, once the house is full. */
 const LATER = 8;
 /** Time between two steps, ms: the search of the step before has ended. */
 const BETWEEN = 8000;
 
 const WIDE = { viewport: { width: 1280, height: 800 }, locale: 'en-GB' };
 
-/** Notes when the worker of schedules answers, and when the board changes. */
-const watchBoard = (page) =>
+/** Notes when the order is added, and when the worker of schedules answers, ms of the clock that all pages share. */
+const watchAnswers = (page) =>
   page.addInitScript(() => {
     window.answers = [];
-    window.changes = [];
     const { Worker } = window;
     window.Worker = class extends Worker {
       constructor(url, options) {
         super(url, options);
         if (options?.name !== 'pass schedule') return;
-        this.addEventListener('message', () => window.answers.push(performance.now()));
+        this.addEventListener('message', () => window.answers.push(Date.now()));
       }
     };
-    document.addEventListener('DOMContentLoaded', () => {
-      new MutationObserver(() => {
-        // The screen is painted after the next frame.
-        requestAnimationFrame(() => window.changes.push(performance.now()));
-      }).observe(document.body, { subtree: true, childList: true, characterData: true });
-    });
+    // Before the button itself hears of it: it may stop the event.
+    const noteOrder = ({ target }) => {
+      if (target.closest('[role="button"], button')?.textContent !== 'Add the order') return;
+      window.answers = [];
+      window.began = Date.now();
+    };
+    document.addEventListener('click', noteOrder, { capture: true });
   });
+
+/** Waits until a table stands on the board with its time; returns when, ms of the clock that all pages share. */
+const boardShows = (page, table) =>
+  page.evaluate(
+    (label) =>
+      new Promise((resolve) => {
+        const look = () => {
+          if (!document.querySelector(`[aria-label^="${label}"]`)) return false;
+          // The screen is painted after the next frame.
+          requestAnimationFrame(() => resolve(Date.now()));
+          return true;
+        };
+        const watch = new MutationObserver(() => {
+          if (look()) watch.disconnect();
+        });
+        const all = { subtree: true, childList: true, attributes: true };
+        if (!look()) watch.observe(document.body, all);
+      }),
+    `Table ${table}: ready`,
+  );
 
 const fourPans = (kitchen) => {
   const [pan] = kitchen.pans;
@@ -81,12 +102,13 @@ export const benchBoard = async () => {
     const portions = dishes.flatMap(({ id, portions: all }) =>
       all.map(({ doneness }) => ({ dish: id, doneness })),
     );
-    const page = await (await browser.newContext(WIDE)).newPage();
-    await watchLongTasks(page);
-    await watchBoard(page);
-    await page.goto(`${served.url}/pass`);
-    await page.getByRole('button', { name: 'Open a service' }).click();
-    await page.getByText('No orders yet.').first().waitFor();
+    const board = await (await browser.newContext(WIDE)).newPage();
+    const phone = await (await browser.newContext(PHONE)).newPage();
+    await watchLongTasks(board);
+    await watchAnswers(phone);
+    await board.goto(`${served.url}/pass`);
+    await board.getByRole('button', { name: 'Open a service' }).click();
+    await board.getByText('No orders yet.').first().waitFor();
     const { services } = await ask('/services');
     const [service] = services.toSorted((a, b) => b.opensAt - a.opensAt);
     const ordered = (table) => ({
@@ -112,31 +134,39 @@ export const benchBoard = async () => {
     for (let i = 0; i < entries.length; i += 20) {
       await ask('/log', 'POST', { entries: entries.slice(i, i + 20) });
     }
-    await page.getByText(`Table ${TABLES}`).first().waitFor({ timeout: 120_000 });
-    await page.waitForTimeout(2 * BETWEEN);
+    await board.getByText(`Table ${TABLES}`).first().waitFor({ timeout: 120_000 });
+    await phone.goto(`${served.url}/pass`);
+    await phone
+      .getByRole('button', { name: /^Continue/ })
+      .first()
+      .click();
+    await phone.getByRole('tab', { name: 'Tickets' }).click();
+    const tickets = phone.getByRole('list', { name: 'Tickets' });
+    await tickets.getByText(`Table ${TABLES}`, { exact: true }).waitFor({ timeout: 120_000 });
+    await phone.waitForTimeout(2 * BETWEEN);
     const scheduleMs = [];
     const boardMs = [];
     const longestTasks = [];
     for (let i = 0; i < LATER; i += 1) {
-      await page.evaluate(() => {
-        window.answers.length = 0;
-        window.changes.length = 0;
-        window.longTasks.length = 0;
-        window.began = performance.now();
-      });
-      await ask('/log', 'POST', { entries: [ordered(TABLES + 1 + i)] });
-      await page.waitForTimeout(BETWEEN);
-      const seen = await page.evaluate(() => ({
+      const table = TABLES + 1 + i;
+      await phone.getByRole('textbox', { name: 'Table' }).fill(String(table));
+      const piece = phone.getByRole('button', { name: /^Add .*, / }).nth(i % portions.length);
+      for (let n = 0; n < PIECES; n += 1) await piece.click();
+      await phone.getByRole('radio', { name: 'As soon as possible' }).click();
+      await board.evaluate(() => (window.longTasks.length = 0));
+      const shown = boardShows(board, table);
+      await phone.getByRole('button', { name: 'Add the order' }).click();
+      const shownAt = await shown;
+      await board.waitForTimeout(BETWEEN);
+      const { began, answers } = await phone.evaluate(() => ({
         began: window.began,
         answers: [...window.answers],
-        changes: [...window.changes],
-        longest: Math.max(0, ...window.longTasks),
       }));
-      const [first] = seen.answers;
-      if (first === undefined) throw new Error('No schedule was made.');
-      scheduleMs.push(first - seen.began);
-      boardMs.push((seen.changes.find((at) => at > first) ?? Infinity) - first);
-      longestTasks.push(seen.longest);
+      const [first] = answers;
+      if (first === undefined) throw new Error('The phone made no schedule.');
+      scheduleMs.push(first - began);
+      boardMs.push(shownAt - first);
+      longestTasks.push(await board.evaluate(() => Math.max(0, ...window.longTasks)));
     }
     return {
       tables: TABLES + LATER,
