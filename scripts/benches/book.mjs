@@ -155,8 +155,8 @@ export const benchBook = async () => {
       );
       found.push(performance.now() - asked);
       await box.fill('');
-      await page.waitForFunction(
-        () => / cooks$/.test(document.querySelector('[role="status"]')?.textContent ?? ''),
+      await page.waitForFunction(() =>
+        / cooks$/.test(document.querySelector('[role="status"]')?.textContent ?? ''),
       );
     }
     return {

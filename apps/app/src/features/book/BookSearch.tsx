@@ -13,7 +13,7 @@ import { WAY_NAMES } from '../../words/wayWords';
 import { describeAsked } from '../../words/askedWords';
 import { useShow } from '../../words/useShow';
 import { INK } from '../../ui/ink';
-import { asWritten, NOTHING_SAID, readWords, type SaidSearch } from './saidSearch';
+import { asWritten, loadGrammar, NOTHING_SAID, readWords, type SaidSearch } from './saidSearch';
 import { t } from './t';
 
 interface Props {
@@ -25,7 +25,7 @@ interface Props {
 /** Longest search, letters: as the message bounds it. */
 const LONGEST = 120;
 /** Pause in typing after which the search starts, ms. */
-const SETTLES = 120;
+const SETTLES = 80;
 const MONTH = 30 * 86_400_000;
 const SPANS = [
   { value: 'all', label: t('any-time'), months: undefined },
@@ -106,6 +106,7 @@ export const BookSearch = ({ onSearch, found }: Props) => {
           maxLength={LONGEST}
           value={typed}
           onChangeText={setTyped}
+          onFocus={loadGrammar}
           className="min-h-touch min-w-0 flex-1 rounded border border-salt-300 bg-salt-0 px-3 font-text text-16 text-iron-950"
         />
         <Button

@@ -17,6 +17,9 @@ export const NOTHING_SAID: SaidSearch = { search: {}, unread: [] };
 export const asWritten = (words: string): SaidSearch =>
   words === '' ? NOTHING_SAID : { search: { words }, unread: [] };
 
+/** Loads what reads the words, before the first one is typed. */
+export const loadGrammar = (): void => void import('../../words/grammar').catch(() => undefined);
+
 /**
  * Reads the words of a search: words with a meaning become conditions, the others are searched as text.
  * @param scale of a temperature without a unit
