@@ -33,7 +33,7 @@ const watchAnswers = (page) =>
         this.addEventListener('message', () => window.answers.push(Date.now()));
       }
     };
-    // Before the button itself hears of it: it may stop the event.
+    // The capture phase comes before the button's own handler, which may stop the event.
     const noteOrder = ({ target }) => {
       if (target.closest('[role="button"], button')?.textContent !== 'Add the order') return;
       window.answers = [];

@@ -12,8 +12,12 @@ const LEAST_CALLS = 5;
 export const useCookEyes = (): CookEyes => {
   const { scaleOf } = useScales();
   const { data } = usePractisedQuery();
-  return useMemo(() => {
-    const calls = latestCalls(data ?? [], 'slice');
-    return { scaleOf, slice: calls.length < LEAST_CALLS ? undefined : callBias('slice', calls) };
-  }, [scaleOf, data]);
+  const calls = latestCalls(data ?? [], 'slice');
+  const { bias, spread } =
+    (calls.length < LEAST_CALLS ? undefined : callBias('slice', calls)) ?? {};
+  // The same figures give the same object: the calibration does not start again when the answers arrive.
+  return useMemo(
+    () => ({ scaleOf, slice: bias === undefined ? undefined : { bias, spread } }),
+    [scaleOf, bias, spread],
+  );
 };

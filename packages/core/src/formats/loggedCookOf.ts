@@ -7,7 +7,7 @@ import { weighedLoss } from './judgementSchema';
 import { heatStartFor, runOf } from '../schedule/run';
 import type { CookRecord } from './messages';
 
-/** How the kitchen names donenesses, and how well its cook sees them. */
+/** Doneness scales of the kitchen, and the error of its cook in judging a slice. */
 export interface CookEyes {
   readonly scaleOf: (species: Species) => readonly DonenessStep[];
   /** Error of the cook's answers about slices in drills: mean and standard deviation, K; undefined: no drills. */
@@ -36,7 +36,7 @@ const donenessSeen = (
   return { celsius: (from + to) / 2 - bias, sigma: Math.hypot(spread, width) };
 };
 
-/** What the cook saw of the finished piece; undefined if it was not judged. */
+/** Grey band, loss and doneness of the judged piece; undefined if it was not judged. */
 export const seenOf = (
   { judgement, plan: { plan } }: Pick<CookRecord, 'judgement' | 'plan'>,
   eyes: CookEyes,

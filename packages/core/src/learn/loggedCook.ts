@@ -26,7 +26,7 @@ export const FIRST_GEAR: GearUsed = {
   oven: { offset: DEFAULT_OVEN.offset, lag: DEFAULT_OVEN.timeConstant },
 };
 
-/** What the cook saw of the finished piece, in the figures of the model. */
+/** Results of the finished piece by eye, photograph and scales, as figures of the model. */
 export interface SeenResult {
   /** Depth of grey under both faces together, m, by lines on a photograph. */
   readonly grey?: number | undefined;

@@ -5,14 +5,17 @@ import type { LoggedCook, SeenResult } from './loggedCook';
 /** Error of one line that is drawn on a photograph, m. A slice has two grey bands of two lines each. Estimate. */
 const LINE_ERROR = 0.001;
 const LINES = 4;
-/** Error of the model's loss: a share of it, and the least. Whole joints differ by a fifth from practice. Estimates. */
+/**
+ * Standard deviation of the model's loss: as a share of the loss, and the least, as a share of the weight. The losses of whole
+ * joints differ from practice by a fifth. Estimates.
+ */
 const LOSS_ERROR = { share: 0.25, least: 0.02 } as const;
 
 /** Sorts of results that are seen, with the figure of the model that each measures. */
 type SeenKind = keyof SeenResult;
 
 interface SeenFigure {
-  /** What was seen; undefined: nothing that can be used. */
+  /** Measured value in the figure's unit; undefined: none that can be used. */
   readonly measured: (cook: LoggedCook) => number | undefined;
   readonly figure: (run: TracedRun) => number;
   /** Standard deviation of what was seen about the model. */
