@@ -5,13 +5,14 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { bundle } from './bundle.mjs';
+import { bundleEstimates, ESTIMATES_TABLE } from './bundleEstimates.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
 await ensureInstalled();
 const ENTRY = 'apps/cli/src/estimateEnds.ts';
 const TABLE = 'packages/core/src/plan/ranges/estimateEffects.ts';
-const SOURCE = path.join(ROOT, 'packages/core/src/heat/matter/estimates.ts');
+const SOURCE = path.join(ROOT, ESTIMATES_TABLE);
 /** An input of the plan carries these already (`plan/ranges/inputSpread`): the contact, and the oven's heat transfer. */
 const IN_INPUTS = ['filmContact', 'looseContact', 'bulgedContact', 'bulgedSeconds', 'stillOven'];
 /** Least effect in the table, K. */
@@ -34,7 +35,7 @@ const file = path.join(CACHE, 'estimateCases.json');
 writeFileSync(file, JSON.stringify(cases));
 
 const table = path.join(CACHE, 'estimates.mjs');
-await bundle('packages/core/src/heat/matter/estimates.ts', table);
+await bundle(ESTIMATES_TABLE, table);
 const { ESTIMATES } = await import(pathToFileURL(table).href);
 const text = readFileSync(SOURCE, 'utf8');
 
@@ -42,14 +43,7 @@ const text = readFileSync(SOURCE, 'utf8');
 const endsWith = async (name, value) => {
   const put = new RegExp(`(  ${name}: \\{\\s+value: )[^,]+`);
   const built = path.join(CACHE, 'estimateEndsOff.mjs');
-  await bundle(ENTRY, built, {
-    name: 'estimate-off',
-    setup: (build) =>
-      build.onLoad({ filter: /heat[\\/]estimates\.ts$/ }, () => ({
-        contents: text.replace(put, `$1${value}`),
-        loader: 'ts',
-      })),
-  });
+  await bundleEstimates(ENTRY, built, text.replace(put, `$1${value}`));
   return run(built, 'ends', file);
 };
 
@@ -78,8 +72,8 @@ const rows = Object.entries(effects)
     return `  '${way}': { ${inside} },`;
   })
   .join('\n');
-const written = `import type { EstimateName } from '../heat';
-import type { Way } from './way';
+const written = `import type { EstimateName } from '../../heat';
+import type { Way } from '../request/way';
 
 /**
  * Shift of the end of a typical cook of each method for one standard deviation of each model estimate, K: the largest

@@ -8,16 +8,17 @@ import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { askedNumber } from './benches/seeded.mjs';
 import { bundle } from './bundle.mjs';
+import { bundleEstimates, ESTIMATES_TABLE } from './bundleEstimates.mjs';
 import { ensureInstalled } from './ensureInstalled.mjs';
 import { CACHE, giveUp, ROOT } from './root.mjs';
 
 await ensureInstalled();
-const ESTIMATES_SOURCE = path.join(ROOT, 'packages/core/src/heat/matter/estimates.ts');
+const ESTIMATES_SOURCE = path.join(ROOT, ESTIMATES_TABLE);
 /** Entry that prints the residuals of its points, and the estimates that are fitted. */
 const FITS = {
   surface: {
     entry: 'apps/cli/src/fit/surfaceEnds.ts',
-    estimates: ['juiceToFront', 'juiceTime', 'crustDiffusivity', 'stillOven', 'ovenVapour'],
+    estimates: ['juiceTime', 'juiceDiffusivity', 'crustDiffusivity', 'stillOven', 'ovenVapour'],
   },
 };
 /** Fits that search by themselves and print what they found. */
@@ -39,7 +40,7 @@ const names = Object.keys({ ...FITS, ...SELF_FITTED });
 const fit = FITS[name] ?? giveUp(`Name what is fitted: ${names.join(', ')}.`);
 const text = readFileSync(ESTIMATES_SOURCE, 'utf8');
 const table = path.join(CACHE, 'fitEstimates.mjs');
-await bundle('packages/core/src/heat/matter/estimates.ts', table);
+await bundle(ESTIMATES_TABLE, table);
 const { ESTIMATES } = await import(pathToFileURL(table).href);
 
 /** Residuals with the estimates at other values. @param worker number of the file that is bundled */
@@ -50,11 +51,7 @@ const residualsWith = async (values, worker) => {
     text,
   );
   const built = path.join(CACHE, `fit${worker}.mjs`);
-  await bundle(fit.entry, built, {
-    name: 'estimates-put',
-    setup: (build) =>
-      build.onLoad({ filter: /heat[\\/]estimates\.ts$/ }, () => ({ contents, loader: 'ts' })),
-  });
+  await bundleEstimates(fit.entry, built, contents);
   return new Promise((resolve) => {
     const child = spawn(process.execPath, [built], { stdio: ['ignore', 'pipe', 'inherit'] });
     let said = '';

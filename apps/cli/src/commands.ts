@@ -94,7 +94,7 @@ export const aheadCommand = (value: unknown): Outcome =>
 
 /** Derived results of a finished plan. */
 const comesTo = (plan: CookPlan) => ({
-  loss: lossOf(plan.evaporated, plan.drip),
+  loss: lossOf(plan),
   ...(isTableFor(cutOf(plan.request).species)
     ? { logs: { core: plan.lethality, rim: plan.rimLethality ?? plan.lethality } }
     : {}),

@@ -100,14 +100,14 @@ describe('a cook file’s keys of a real kitchen', () => {
   });
 
   it('tells loss, logs and crusts of the whole cook', () => {
-    const { loss, logs, crustName, evaporated, drip } = run({
+    const { loss, logs, crustName, evaporated, dripped } = run({
       ...COOK,
       model: 'kitchen',
       stages: [{ ...TURNS, count: 30 }, REST],
     });
     expect(loss.least).toBeLessThan(loss.central);
     expect(loss.most - loss.central).toBeCloseTo(0.03, 9);
-    expect(loss.central).toBeCloseTo(evaporated + 0.6 * drip, 9);
+    expect(loss.central).toBeCloseTo(evaporated + dripped, 9);
     expect(logs?.core).toBeGreaterThan(1);
     expect(crustName.every((name) => name !== 'pale')).toBe(true);
   });

@@ -1,10 +1,5 @@
-import { lossOf } from '@crustan/core/heat/drip';
+import { lossOf, type WaterLost } from '@crustan/core/heat/drip';
 
 /** Weight loss: one figure, with about three points of uncertainty in both directions. */
-export const formatLoss = ({
-  evaporated,
-  drip = 0,
-}: {
-  readonly evaporated: number;
-  readonly drip?: number | undefined;
-}): string => `${Math.round(100 * lossOf(evaporated, drip).central)}\u00a0%`;
+export const formatLoss = (lost: WaterLost): string =>
+  `${Math.round(100 * lossOf(lost).central)}\u00a0%`;

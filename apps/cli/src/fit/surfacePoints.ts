@@ -14,7 +14,7 @@ export interface SurfacePoint {
   readonly unit: 'K' | 'min' | '%' | 'C';
   readonly least: number;
   readonly most: number;
-  /** Figure by the former law, in which juice came to a front only as far as that boiled. */
+  /** Figure by the first law, in which juice came to a front only as far as that boiled. */
   readonly before: number;
   readonly of: () => number;
   /** Held aside while the law is fitted. */
@@ -49,11 +49,27 @@ const minutesOf = (piece: Piece, air: number, core: number): number =>
   (cooked(piece, [oven(air, core)]).stages[0]?.seconds ?? NaN) / 60;
 /** Loss of a joint after its rest, % of its weight. */
 const lossAt = (piece: Piece, air: number, pull: number): number => {
-  const { evaporated, drip } = cooked(piece, [
+  const result = cooked(piece, [
     oven(air, pull),
     { kind: 'rest', cover: 'open', on: 'rack', seconds: REST },
   ]);
-  return 100 * lossOf(evaporated, drip).central;
+  return 100 * lossOf(result).central;
+};
+/** Loss of a lean strip of 25 mm turned once at 205 C, %, by the peak of its core. */
+export const stripLoss = (peak: number): number => {
+  let [low, high, loss] = [60, 1200, NaN];
+  for (let i = 0; i < 16; i += 1) {
+    const seconds = (low + high) / 2;
+    const sear: Stage = { kind: 'sear', pan: 205, seconds, thenFlip: true };
+    const found = cooked({ tissue: 'lean-beef', thickness: 0.025, start: 5 }, [
+      ...[sear, sear],
+      { kind: 'rest', cover: 'loose', seconds: 300 },
+    ]);
+    loss = 100 * lossOf(found).central;
+    if (Math.max(...found.stages.map(({ corePeak }) => corePeak)) < peak) low = seconds;
+    else high = seconds;
+  }
+  return loss;
 };
 /** The surface after two hours in an oven, C. */
 const surfaceOf = (piece: Piece, air: number): number =>
@@ -136,6 +152,19 @@ export const SURFACE_POINTS: readonly SurfacePoint[] = [
     ...{ unit: 'min', least: 80, most: 100 },
     before: 94.2,
     of: () => minutesOf(steak(0.05, 8), 99, 50),
+    aside: true,
+  },
+  {
+    name: 'strip, 25 mm, turned once at 205 C to 71 C: loss',
+    ...{ unit: '%', least: 20, most: 25 },
+    before: 25,
+    of: () => stripLoss(71),
+  },
+  {
+    name: 'strip, 25 mm, turned once at 205 C to 60 C: loss',
+    ...{ unit: '%', least: 13, most: 19 },
+    before: 18,
+    of: () => stripLoss(60),
     aside: true,
   },
 ];

@@ -237,7 +237,7 @@ misses.
 ${foreignSection()}
 ## Limits of the model
 
-The model does not contain the flow of juice inside the piece, the reduction of thickness by pressing, the places where a face
+The flow of juice inside the piece is only a time constant that grows with the distance to the surface; juice that is under way wets no cell between. The model does not contain the reduction of thickness by pressing, the places where a face
 lifts off the iron, and the lift of a few millimetres under a bone, for which a quarter of the contact is assumed. The
 kitchen options are estimates, each with a range. Contact coefficients in the literature range from 200 to 1200 W/m2 K; plans
 include this range in their uncertainty.

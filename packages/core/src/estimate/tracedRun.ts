@@ -1,5 +1,5 @@
 import { NOMINAL_KITCHEN, type KitchenDeviation, type PanOnBurner } from '../gear';
-import { dripShare, greyRange, lossOf, type GreyRange, type PieceSolver } from '../heat';
+import { drippedShare, greyRange, lossOf, type GreyRange, type PieceSolver } from '../heat';
 import type { PlanRequest } from '../plan/request/request';
 import type { CookEnd } from '../plan/legs/cookEnd';
 import type { TimedLeg } from '../plan/legs/timedLeg';
@@ -113,6 +113,6 @@ export const tracedRun = (
   const end = cook.endOf(legs, see);
   // Readings after the peak: the model stands still there.
   if (nth < n) see(Infinity);
-  const loss = lossOf(solver.evaporatedShare, dripShare(solver)).central;
+  const loss = lossOf({ evaporated: solver.evaporatedShare, dripped: drippedShare(solver) }).central;
   return { seen, alongBone, end, grey: greyRange(solver), loss };
 };

@@ -288,6 +288,7 @@ export const cookResultSchema = z.strictObject({
   greyBand: z.number(),
   evaporated: z.number(),
   drip: z.number(),
+  dripped: z.number(),
   loss: lossSchema,
   /** Absent for duck and fish, to which the table is not applied. */
   logs: logsSchema.optional(),

@@ -67,6 +67,8 @@ const currentSchema = z.strictObject({
   greyBand: z.number().min(0).max(PLAN_LIMITS.thickness.most),
   evenness: z.number().min(0).max(1).optional(),
   evaporated: z.number().min(-0.1).max(1),
+  dripped: z.number().min(0).max(1).optional(),
+  /** Largest possible drip, in plans of older versions. */
   drip: z.number().min(0).max(1).optional(),
   lethality: finite.min(0).optional(),
   rimLethality: finite.min(0).optional(),

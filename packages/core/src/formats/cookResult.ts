@@ -58,7 +58,7 @@ export const cookResultOf = (file: CookFile): CookFileOutcome => {
         browning: [...browning],
         crust: [...crust],
       })),
-      loss: lossOf(result.evaporated, result.drip),
+      loss: lossOf(result),
       ...(NOT_IN_TABLE.includes(cook.piece.tissue)
         ? {}
         : { logs: { core: lethality?.core.logs ?? 0, rim: lethality?.rim.logs ?? 0 } }),

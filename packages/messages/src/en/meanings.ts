@@ -66,8 +66,9 @@ export const meanings = {
   loss: 'Loss',
   'share-of-the-weight-lost-as-steam':
     'Share of the weight lost as steam and drip. Every method loses some; a sear does not seal it in.',
-  'evaporated-water-plus-0-6-of-the': 'Evaporated water plus 0.6 of the largest possible drip.',
-  'drip-van-der-sman-2007-the-0': 'Drip: van der Sman (2007). The 0.6 is an estimate.',
+  'evaporated-water-plus-dripped-juice': 'Evaporated water plus the juice that has dripped.',
+  'drip-van-der-sman-and-juice-time':
+    'Drip: van der Sman (2007). The time that juice takes through the meat is an estimate, fitted to measured losses.',
   '3-points-in-both-directions': '3 points in both directions.',
   rest: 'Rest',
   'time-between-heat-and-slicing-the-heat':

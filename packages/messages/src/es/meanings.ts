@@ -69,8 +69,9 @@ export const meanings: TranslationOf<typeof english> = {
   loss: 'Pérdida',
   'share-of-the-weight-lost-as-steam':
     'Parte del peso que se va como vapor y jugo. Toda forma de cocinar pierde algo; sellar no lo encierra.',
-  'evaporated-water-plus-0-6-of-the': 'Agua evaporada más 0,6 del mayor goteo posible.',
-  'drip-van-der-sman-2007-the-0': 'Goteo: van der Sman (2007). El 0,6 es una estimación.',
+  'evaporated-water-plus-dripped-juice': 'Agua evaporada más el jugo que ha goteado.',
+  'drip-van-der-sman-and-juice-time':
+    'Goteo: van der Sman (2007). El tiempo que el jugo tarda en atravesar la carne es una estimación, ajustada a pérdidas medidas.',
   '3-points-in-both-directions': '3 puntos en los dos sentidos.',
   rest: 'Reposo',
   'time-between-heat-and-slicing-the-heat':

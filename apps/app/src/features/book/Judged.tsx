@@ -12,7 +12,7 @@ import { t } from './t';
 interface Props {
   readonly cook: CookRecord;
   /** Simulation with the actual times. */
-  readonly replayed: Pick<CookPlan, 'evaporated' | 'drip' | 'greyBand'> | undefined;
+  readonly replayed: Pick<CookPlan, 'evaporated' | 'dripped' | 'greyBand'> | undefined;
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -23,7 +23,7 @@ export const Judged = ({ cook, replayed }: Props) => {
   const { judgement: said } = cook;
   if (!said) return null;
   const loss = weighedLoss(said);
-  const { evaporated, drip, greyBand } = replayed ?? cook.plan.plan;
+  const simulated = replayed ?? cook.plan.plan;
   const lines = [
     [t('doneness'), said.doneness],
     [t('under-the-knife'), said.crunch && describeJudged(said.crunch)],
@@ -34,7 +34,7 @@ export const Judged = ({ cook, replayed }: Props) => {
         t('grey-band-and-model', {
           upper: show.depth(said.greyDepths.upper),
           lower: show.depth(said.greyDepths.lower),
-          model: show.depth(greyBand),
+          model: show.depth(simulated.greyBand),
         }),
     ],
     [t('juice'), said.juice && describeJudged(said.juice)],
@@ -51,7 +51,7 @@ export const Judged = ({ cook, replayed }: Props) => {
       t('lost'),
       loss === undefined
         ? undefined
-        : t('the-model-had', { percent: percent(loss), loss: formatLoss({ evaporated, drip }) }),
+        : t('the-model-had', { percent: percent(loss), loss: formatLoss(simulated) }),
     ],
     [t('cost'), said.paid === undefined ? undefined : formatFixed(said.paid, 2)],
   ].flatMap(([name, value]) => (name === undefined || value === undefined ? [] : [[name, value]]));

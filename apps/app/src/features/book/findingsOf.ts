@@ -47,7 +47,7 @@ const figuresIn = (show: Show): readonly Figure[] => [
   {
     name: t('the-loss'),
     measured: ({ cook }) => cook.judgement && weighedLoss(cook.judgement),
-    simulated: ({ cook }) => lossOf(cook.plan.plan.evaporated, cook.plan.plan.drip ?? 0).central,
+    simulated: ({ cook }) => lossOf(cook.plan.plan).central,
     scatter: () => LOSS_SCATTER,
     say: (share) => t('of-the-weight', { value: formatFixed(share * 100, 1) }),
   },

@@ -64,7 +64,7 @@ export const Buying = memo(function Buying({ plan }: { readonly plan: CookPlan }
     price !== undefined && trim !== undefined
       ? cutPrimal({ ...primal, pricePerKg: price, trim: trim / 100 }, thickness)
       : undefined;
-  const portions = portionsOf(weight, lossOf(plan.evaporated, plan.drip).central, PORTION);
+  const portions = portionsOf(weight, lossOf(plan).central, PORTION);
   return (
     <View className="gap-3">
       <Text>

@@ -19,12 +19,12 @@ const ENOUGH = [0.15, 0.35] as const;
 export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan }) {
   const show = useShow();
   const [people, setPeople] = useState<(typeof TABLES)[number]>('6');
-  const { request, evaporated, drip } = plan;
+  const { request } = plan;
   const cut = cutOf(request);
   const { served, each, slice } = carvingOf(
     cut,
     request,
-    lossOf(evaporated, drip).central,
+    lossOf(plan).central,
     Number(people),
   );
   return (

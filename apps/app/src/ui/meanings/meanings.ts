@@ -110,8 +110,8 @@ export const MEANINGS = {
     means: t('share-of-the-weight-lost-as-steam'),
     figure: {
       functions: [['heat/judging/drip', 'lossOf']],
-      equation: t('evaporated-water-plus-0-6-of-the'),
-      source: t('drip-van-der-sman-2007-the-0'),
+      equation: t('evaporated-water-plus-dripped-juice'),
+      source: t('drip-van-der-sman-and-juice-time'),
       range: t('3-points-in-both-directions'),
     },
   },

@@ -1,27 +1,33 @@
 import type { PieceState } from '../solver/pieceState';
 import { shareHeld } from '../matter/waterHeld';
 
+/** Share of the largest possible drip that a cook loses, and the uncertainty of a loss. Estimates. */
+const DRIPS = 0.6;
+const LOSS_WITHIN = 0.03;
+
+const massOf = ({ volume, matter }: PieceState): number =>
+  volume.reduce((mass, each, c) => mass + each * matter.density[c], 0);
+
 /**
- * Water that drips or is squeezed out, as a share of the first mass: what has dripped, and what each
- * cell still has above what it holds after its peak temperature, van der Sman's curve scaled to the
- * tissue's own first water. An upper bound for a short cook: the juice takes minutes to find its way
- * out.
+ * Largest possible drip, as a share of the first mass: what has dripped, and what each cell still has above what it
+ * holds after its peak temperature, van der Sman's curve scaled to the tissue's own first water.
  */
 export const dripShare = (piece: PieceState): number => {
   const { count, matter, volume, water, full, peak } = piece;
   let drip = piece.dripped;
-  let mass = 0;
   for (let c = 0; c < count; c += 1) {
     const held = matter.water[c] * shareHeld(peak[c]);
     drip += volume[c] * Math.max(0, Math.min(water[c], full[c]) - held);
-    mass += volume[c] * matter.density[c];
   }
-  return drip / mass;
+  return drip / massOf(piece);
 };
 
-/** Share of the largest possible drip that a cook loses, and the uncertainty of a loss. Estimates. */
-const DRIPS = 0.6;
-const LOSS_WITHIN = 0.03;
+/**
+ * Water that has dripped, as a share of the first mass. The kitchen model follows the juice; the baseline does not, and
+ * takes a share of the largest possible drip.
+ */
+export const drippedShare = (piece: PieceState): number =>
+  piece.model.juice ? piece.dripped / massOf(piece) : DRIPS * dripShare(piece);
 
 /** Share of the first mass that is gone: a central figure, and about one deviation either way. */
 export interface Loss {
@@ -30,8 +36,16 @@ export interface Loss {
   readonly most: number;
 }
 
-/** Loss from evaporation and the largest possible drip, as shares of the first mass. */
-export const lossOf = (evaporated: number, drip: number): Loss => {
-  const central = evaporated + DRIPS * drip;
+/** What a piece has lost, as shares of the first mass. */
+export interface WaterLost {
+  readonly evaporated: number;
+  readonly dripped?: number | undefined;
+  /** Largest possible drip: plans of older versions have only this. */
+  readonly drip?: number | undefined;
+}
+
+/** Loss from evaporation and from what has dripped. */
+export const lossOf = ({ evaporated, drip = 0, dripped = DRIPS * drip }: WaterLost): Loss => {
+  const central = evaporated + dripped;
   return { central, least: Math.max(0, central - LOSS_WITHIN), most: central + LOSS_WITHIN };
 };

@@ -58,7 +58,7 @@ export const VAPOUR_PRESSURE_OVEN = 2000;
  * docs/validation.md.
  */
 export const DRY_BROWNING = {
-  rate: 0.88,
+  rate: 0.82,
   tenfold: 45,
   onsetFrom: 95,
   onsetTo: 103,

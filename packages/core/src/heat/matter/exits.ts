@@ -16,6 +16,8 @@ export interface Exits {
   readonly places: readonly Exit[];
   /** The place of each cell. */
   readonly of: Int32Array;
+  /** Distance of each cell from its place, m. */
+  readonly depth: Float64Array;
 }
 
 /** Place of a face of a column: side 0 went down first. */
@@ -40,25 +42,28 @@ export const exitsOf = ({ heights, widths, openLeft }: Section, { meat }: Matter
   const thickness = heights.reduce((sum, height) => sum + height, 0);
   const across = widths.reduce((sum, width) => sum + width, 0);
   const of = new Int32Array(rows * columns);
+  const depth = new Float64Array(rows * columns);
   let left = 0;
   for (let j = 0; j < columns; j += 1) {
     const fromLeft = left + widths[j] / 2;
     let above = 0;
     for (let i = 0; i < rows; i += 1) {
-      const depth = above + heights[i] / 2;
-      const toFace = Math.min(depth, thickness - depth);
+      const under = above + heights[i] / 2;
+      const toFace = Math.min(under, thickness - under);
+      const toRight = across - fromLeft;
       const [isRight, isLeft] = [
-        columns > 1 && meat[(columns - 1) * rows + i] === 1 && across - fromLeft < toFace,
+        columns > 1 && meat[(columns - 1) * rows + i] === 1 && toRight < toFace,
         columns > 1 && openLeft && meat[i] === 1 && fromLeft < toFace,
       ];
       of[j * rows + i] = isRight
         ? edgeExit(columns, i, 'right')
         : isLeft
           ? edgeExit(columns, i, 'left')
-          : faceExit(j, depth < thickness / 2 ? 0 : 1);
+          : faceExit(j, under < thickness / 2 ? 0 : 1);
+      depth[j * rows + i] = isRight ? toRight : isLeft ? fromLeft : toFace;
       above += heights[i];
     }
     left += widths[j];
   }
-  return { places, of };
+  return { places, of, depth };
 };

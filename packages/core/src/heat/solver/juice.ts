@@ -10,22 +10,24 @@ const { exp, min } = Math;
 
 const WATER_CAPACITY = CHOI_OKOS.water.capacity;
 const TIME = ESTIMATES.juiceTime.value;
+const DIFFUSIVITY = ESTIMATES.juiceDiffusivity.value;
 const TO_FRONT = ESTIMATES.juiceToFront.value;
-const TO_SURFACE = ESTIMATES.juiceToSurface.value;
 /** Under this peak meat holds all its water, C. */
 const NONE_UNDER = 38;
 
 /**
- * Juice that meat expels: the excess of a cell over its capacity at its peak temperature (van der Sman 2007) leaves it
- * with a time constant of minutes, towards the nearest place of the surface. A share of the juice reaches the front there, up
- * to the rate at which vapour leaves that place: a smaller share if the front boils, as on iron, than if it evaporates
- * below boiling. The rest drips. Only water that the meat holds counts towards the dryness of a crust: expelling juice
+ * Juice that meat expels: the excess of a cell over its capacity at its peak temperature (van der Sman 2007) goes to the
+ * nearest place of the surface. It takes longer from further inside, as juice flows through meat by a gradient of
+ * pressure (Darcy): minutes from under the surface, hours from the middle of a joint. There it reaches the front up to
+ * the rate at which vapour leaves that place; only a share of it if the front boils, as on iron. The rest drips. Only water that the meat holds counts towards the dryness of a crust: expelling juice
  * does not make a cell drier.
  */
 export class Juice {
   /** Juice expelled towards each place of the surface, kg, and its enthalpy over liquid water's at 0 C, J. */
   private readonly mass: Float64Array;
   private readonly enthalpy: Float64Array;
+  /** Time constant with which juice leaves each cell, s. */
+  private readonly time: Float64Array;
 
   constructor(
     private readonly piece: PieceState,
@@ -33,6 +35,7 @@ export class Juice {
     private readonly capacity: Float64Array,
   ) {
     const { length } = piece.exits.places;
+    this.time = piece.exits.depth.map((depth) => TIME + (depth * depth) / DIFFUSIVITY);
     this.mass = new Float64Array(length);
     this.enthalpy = new Float64Array(length);
   }
@@ -41,12 +44,12 @@ export class Juice {
   follow(dt: number): void {
     const { piece, mass, enthalpy } = this;
     const { boiled, dried, exits } = piece;
-    this.expel(1 - exp(-dt / TIME));
+    this.expel(dt);
     for (let e = 0; e < mass.length; e += 1) {
       if (mass[e] === 0) continue;
       // Whether it boils at a moment would not do: near the end of boiling that changes with every step.
       const leaves = boiled[e] + dried[e];
-      const most = leaves > 0 ? (TO_FRONT * boiled[e] + TO_SURFACE * dried[e]) / leaves : 0;
+      const most = leaves > 0 ? (TO_FRONT * boiled[e] + dried[e]) / leaves : 0;
       const arrives = min(most, leaves / mass[e]);
       if (arrives > 0)
         this.wet(this.frontOf(exits.places[e]), arrives * mass[e], arrives * enthalpy[e]);
@@ -59,9 +62,9 @@ export class Juice {
     dried.fill(0);
   }
 
-  /** Expels a share of each cell's excess over its capacity. */
-  private expel(leaves: number): void {
-    const { piece } = this;
+  /** Expels part of each cell's excess over its capacity. */
+  private expel(dt: number): void {
+    const { piece, time } = this;
     const { peak, temperature, water, full, perFull, volume, matter, count } = piece;
     const { of } = piece.exits;
     for (let c = 0; c < count; c += 1) {
@@ -69,7 +72,7 @@ export class Juice {
       const over = full[c] - matter.water[c] * shareHeld(peak[c]);
       if (over <= 0) continue;
       const share = min(1, water[c] * perFull[c]);
-      const lost = over * leaves;
+      const lost = over * (1 - exp(-dt / time[c]));
       const mass = lost * share * volume[c];
       water[c] -= lost * share;
       full[c] -= lost;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { baselineWith, HEAT_MODELS, runStage, solverFor, type PieceSolver, type Stage } from '..';
+import { drippedShare, dripShare } from '../judging/drip';
 import { bulgedContact } from '../matter/bulge';
 import { ESTIMATES } from '../matter/estimates';
 import { meltedShare, meltingSlope, MELTS_FROM, MELTS_TO } from '../matter/fatMelting';
@@ -80,6 +81,22 @@ describe('the meat of a piece', () => {
     expect(first - piece.mass()).toBeCloseTo(piece.dripped + piece.evaporated, 6);
     const middle = piece.rows >> 1;
     expect((piece.water[middle] ?? NaN) * (piece.perFull[middle] ?? NaN)).toBeCloseTo(1, 6);
+  });
+
+  it('loses juice more slowly from further inside', () => {
+    /** Share of the possible drip that a slab kept at 65 C all through has lost after ten minutes. */
+    const lost = (thickness: number): number => {
+      const piece = solverFor(
+        { tissue: 'lean-beef', thickness, start: 65 },
+        { model: baselineWith('juice') },
+      );
+      runStage(piece, { kind: 'rest', cover: 'wrapped', seconds: 600 });
+      return drippedShare(piece) / dripShare(piece);
+    };
+    const lostBy = [0.01, 0.02, 0.04, 0.1].map(lost);
+    lostBy.slice(1).forEach((share, i) => expect(share).toBeLessThan(lostBy[i] ?? NaN));
+    expect(lostBy[0]).toBeGreaterThan(0.6);
+    expect(lostBy.at(-1)).toBeLessThan(0.3);
   });
 
   it('grows thicker as its faces shrink, then falls as it loses juice', () => {

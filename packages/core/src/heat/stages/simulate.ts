@@ -1,4 +1,4 @@
-import { dripShare } from '../judging/drip';
+import { drippedShare, dripShare } from '../judging/drip';
 import { browningIndex, greyBand } from '../judging/judge';
 import type { PieceSolver } from '../solver/pieceSolver';
 import { runStage, stageKitchen } from './runStage';
@@ -33,9 +33,10 @@ export interface CookResult {
   readonly stages: readonly StageResult[];
   /** Total depth on the mid-line that passed 65 C, m. */
   readonly greyBand: number;
-  /** Evaporated share of the first mass, and what drips at most. */
+  /** Shares of the first mass: what has evaporated, what drips at most, and what has dripped. */
   readonly evaporated: number;
   readonly drip: number;
+  readonly dripped: number;
   /** Relative energy error. */
   readonly energyError: number;
 }
@@ -104,6 +105,7 @@ export const simulate = (cook: Cook, options: SimulateOptions = {}): CookResult 
     greyBand: greyBand(solver),
     evaporated: solver.evaporatedShare,
     drip: dripShare(solver),
+    dripped: drippedShare(solver),
     energyError: solver.energyError(),
   };
 };

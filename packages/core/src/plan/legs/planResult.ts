@@ -114,9 +114,9 @@ export interface CookPlan {
   readonly greyBand: number;
   /** Share of the section within 3 C of the core's peak. */
   readonly evenness: number;
-  /** Share of the first mass gone as steam, and at most as drip. */
+  /** Shares of the first mass that have evaporated and dripped. */
   readonly evaporated: number;
-  readonly drip: number;
+  readonly dripped: number;
   /** Log10 reduction in the core and at the side face, and time the core spent from 5 to 60 C, s. */
   readonly lethality: number;
   readonly rimLethality?: number | undefined;

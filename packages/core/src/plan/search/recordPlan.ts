@@ -1,5 +1,5 @@
 import { boneIn } from '../../food';
-import { atPlace, browningIndex, dripShare, evenness, greyBand, readingBand } from '../../heat';
+import { atPlace, browningIndex, drippedShare, evenness, greyBand, readingBand } from '../../heat';
 import { carvingAfter } from '../legs/carving';
 import type { CookEnd } from '../legs/cookEnd';
 import { CookRecording, type RecordingSpacing } from '../legs/cookRecording';
@@ -145,7 +145,7 @@ const recorded = (
     greyBand: greyBand(solver),
     evenness: evenness(solver, end.reached),
     evaporated: solver.evaporatedShare,
-    drip: dripShare(solver),
+    dripped: drippedShare(solver),
     lethality,
     rimLethality,
     readings: {

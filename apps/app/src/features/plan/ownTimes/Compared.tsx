@@ -20,7 +20,7 @@ const ROWS: readonly (readonly [string, (plan: CookPlan, show: Show) => string])
   [t('crust-2'), (plan) => describeCrust(namedBrowning(plan), plan.request)],
   [t('grey-band'), ({ greyBand }, show) => show.depth(greyBand)],
   [t('even'), ({ evenness }) => `${Math.round(100 * evenness)} %`],
-  [t('loss'), ({ evaporated, drip }) => `${Math.round(100 * lossOf(evaporated, drip).central)} %`],
+  [t('loss'), (plan) => `${Math.round(100 * lossOf(plan).central)} %`],
 ];
 
 /** A cook's own times beside the way that is chosen above. */

@@ -118,7 +118,7 @@ export const Verdict = ({ judged, said }: Props) => {
   const ranges = formatRanges(judged, show);
   const rest = describeRestOf(judged, show);
   const [palest, darkest] = [Math.min(...plan.browning), Math.max(...plan.browning)];
-  const loss = lossOf(plan.evaporated, plan.drip).central;
+  const loss = lossOf(plan).central;
   return (
     <View className="gap-2" aria-live="polite">
       <View className="items-center">
