@@ -117,13 +117,14 @@ function* telling<S, T>(
 }
 
 const service = {
-  /** A job's first schedule, at once. */
+  /** A job's first schedule, at once: where a schedule was published, its places and those of the new pieces. */
   schedule: (job: ServiceJob): ServiceSchedule => {
     searches.drop();
     const search = new ServiceSearch(job);
     const began = performance.now();
     let passed = 0;
-    while (passed < FIRST && search.improve(passed / FIRST)) passed = performance.now() - began;
+    while (!search.isAsPublished && passed < FIRST && search.improve(passed / FIRST))
+      passed = performance.now() - began;
     searched = search;
     return search.tell();
   },

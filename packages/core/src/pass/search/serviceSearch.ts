@@ -100,7 +100,9 @@ const MOVES: readonly Move[] = [
 /**
  * Improves the schedule of a service move by move, for as long as it is called: large neighbourhood search. A move
  * removes a late ticket with others, and reinserts them in another order. Simulated annealing decides which moves are
- * accepted. The search returns the best schedule. The same job and the same moves give the same schedule.
+ * accepted. It begins with
+ * the published places, as far as they are still free. The search returns the best schedule. The same job and the same
+ * moves give the same schedule.
  */
 export class ServiceSearch {
   private readonly scheduling: TicketSchedule;
@@ -109,6 +111,7 @@ export class ServiceSearch {
   private now: Tried;
   /** Tickets with a published task. */
   private readonly locked = new Set<number>();
+  private stays: boolean;
 
   constructor(
     job: ServiceJob,
@@ -116,10 +119,16 @@ export class ServiceSearch {
   ) {
     const { waits: _waits, ...spacing } = options;
     this.scheduling = new TicketSchedule(job, spacing);
-    this.scheduling.placeInOrder(this.scheduling.byTime());
+    this.stays = this.scheduling.placeAsPublished(this.scheduling.byTime());
     this.best = { placements: this.scheduling.snapshot(), cost: this.scheduling.cost() };
     this.now = this.best;
     this.random = seededRandom(job.tickets.length);
+    if (this.stays && this.best.placements.includes(undefined)) this.improve(0);
+  }
+
+  /** Whether tickets are still where they were published: the first move places all of them again. */
+  get isAsPublished(): boolean {
+    return this.stays;
   }
 
   /** Cost of the best schedule: lateness, waits and moves of published pieces, s. */
@@ -145,12 +154,19 @@ export class ServiceSearch {
     const warm = Math.max(WARM.least, WARM.share * this.best.cost);
     const temperature = warm * (COLD / warm) ** progress;
     const limit = this.now.cost - temperature * Math.log(1 - random());
-    const cost = this.makeMove(late, limit);
+    const cost = this.stays ? this.placeAnew() : this.makeMove(late, limit);
     if (cost < limit) {
       this.now = { placements: scheduling.snapshot(), cost };
       if (cost < this.best.cost - 1e-6) this.best = this.now;
     } else scheduling.restore(this.now.placements);
     return true;
+  }
+
+  /** Places all tickets again, by their time; returns the cost, s, or Infinity if it is not better. */
+  private placeAnew(): number {
+    const { scheduling } = this;
+    this.stays = false;
+    return placeAgain({ scheduling, limit: this.now.cost }, this.free(scheduling.byTime()));
   }
 
   /** Makes a random move of one of the late tickets; returns its cost, s, or Infinity if it reached the limit. */

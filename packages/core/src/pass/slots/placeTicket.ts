@@ -115,7 +115,7 @@ export const placeTicket = (
   const order = random ? shuffled(random, ticket.pieces) : ticket.pieces;
   const unsettled = order.filter(({ job }) => !firm.has(job.id));
   const settled = ticket.pieces.flatMap(({ job }) => firm.get(job.id) ?? []);
-  const first = Math.max(ticket.first, ...settled.map(({ ready }) => ready + plating));
+  const first = firstMoment(ticket, settled);
   let hindered: TicketPlacement['hindered'];
   let seen = FIRST_SEEN / grid.slot;
   let readySlot = first;
@@ -151,6 +151,31 @@ export const placeTicket = (
       readySlot += stepAfter(readySlot - first, grid.slot);
     }
   }
+  return undefined;
+};
+
+/** First slot in which a ticket can be plated, as far as it and its fixed pieces decide. */
+const firstMoment = ({ first, plating }: SlotTicket, settled: readonly FixedPiece[]): number =>
+  Math.max(first, ...settled.map(({ ready }) => ready + plating));
+
+/** Conflict that prevents the first moment of a ticket that is not on the grid; undefined if nothing does. */
+export const hindranceOf = (
+  grid: ServiceGrid,
+  ticket: SlotTicket,
+  firm: ReadonlyMap<string, FixedPiece>,
+): TicketPlacement['hindered'] => {
+  const { from, plating, extraRestSlots } = ticket;
+  const settled = ticket.pieces.flatMap(({ job }) => firm.get(job.id) ?? []);
+  const first = firstMoment(ticket, settled);
+  const plated = first - plating;
+  if (!grid.hands.fits(plated, first)) return { piece: ticket.pieces[0].job.id, taken: HANDS };
+  const free = ticket.pieces.flatMap((piece) =>
+    firm.has(piece.job.id) ? [] : [placesOf(grid, piece, ticket, { first, last: first })],
+  );
+  const moment = { from, extraRestSlots, plated, readySlot: first, explains: true };
+  const found = placeAll(grid, free, moment);
+  if (!Array.isArray(found)) return found;
+  updateReservation(grid, ticket, { readySlot: first, placed: found, settled: [] }, -1);
   return undefined;
 };
 

@@ -1,6 +1,8 @@
 import type { PieceJob, TicketJob } from '../dishes/dish';
 import { fixBegun, fixPublished, type PublishedTasks } from './fixedPieces';
+import { placePublished } from './placePublished';
 import {
+  hindranceOf,
   placeTicket,
   updateReservation,
   type FixedPiece,
@@ -93,7 +95,7 @@ export class TicketSchedule {
     const on = ticket.pieces.filter(({ begun }) => begun);
     if (ticket.pieces.length === 1) return [on.length > 0 ? patient : whole];
     for (const tried of on.length > 0 ? [patient] : [whole, patient]) {
-      const alone = placeTicket(this.grid, tried, this.firm);
+      const alone = this.placeAlone(tried);
       if (!alone) continue;
       updateReservation(this.grid, tried, alone, -1);
       return [tried];
@@ -102,6 +104,15 @@ export class TicketSchedule {
       slotTicket({ ...ticket, pieces }, this.grid);
     const free = ticket.pieces.filter((piece) => !on.includes(piece));
     return [...(on.length > 0 ? [part(on)] : []), ...free.map((piece) => part([piece]))];
+  }
+
+  /** Place of a ticket on a grid that has no other: where it was published, or else its first one. */
+  private placeAlone(ticket: SlotTicket): TicketPlacement | undefined {
+    const { grid, firm, job } = this;
+    return (
+      (job.published && placePublished(grid, ticket, firm, job.published)) ??
+      placeTicket(grid, ticket, firm)
+    );
   }
 
   private set(i: number, found: TicketPlacement | undefined): void {
@@ -139,6 +150,30 @@ export class TicketSchedule {
   private endWithin({ due }: SlotTicket, limit: number): number {
     const { slot, slots } = this.grid;
     return limit < UNPLACED_COST ? Math.min(slots, due + Math.ceil(limit / slot)) : slots;
+  }
+
+  /**
+   * Places tickets where they were published, as far as their places are still free, and the others after them, both in
+   * an order.
+   * @returns whether a ticket is where it was published
+   */
+  placeAsPublished(order: readonly number[]): boolean {
+    const { grid, tickets, firm, job } = this;
+    const { published } = job;
+    const stays = order.filter((i) => {
+      if (published) this.set(i, placePublished(grid, tickets[i], firm, published));
+      return this.placements[i] !== undefined;
+    });
+    this.placeInOrder(order.filter((i) => this.placements[i] === undefined));
+    for (const i of stays) {
+      const found = this.placements[i];
+      if (!found || this.latenessOf(i) === 0) continue;
+      updateReservation(grid, tickets[i], found, -1);
+      const hindered = hindranceOf(grid, tickets[i], firm);
+      updateReservation(grid, tickets[i], found, 1);
+      this.set(i, { ...found, hindered });
+    }
+    return stays.length > 0;
   }
 
   /** Places tickets in an order; no ticket starts before an earlier one. */
