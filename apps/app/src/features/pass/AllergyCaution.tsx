@@ -3,13 +3,12 @@ import { dishConflicts, type DishConflict } from '@crustan/core/pass/orderAllerg
 import type { Order } from '@crustan/core/pass/serviceEvent';
 import { Caution } from '../../ui/Caution';
 import { describeAllergens } from '../../words/allergenWords';
-import { SharedPanCautions } from './SharedPanCautions';
-import type { PassNow } from './usePass';
+import { SharedPanCautions, type PansShown } from './SharedPanCautions';
 import { t } from './t';
 
 interface Props {
   readonly ticket: Pick<Order, 'id' | 'allergens' | 'allergy' | 'pieces'>;
-  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
+  readonly pass: PansShown;
 }
 
 const describeConflict = ({ dish, carries, unstated }: DishConflict): string =>

@@ -1,5 +1,6 @@
 import { translateName } from '@crustan/messages';
 import { useMemo } from 'react';
+import type { LineNow } from '@crustan/core/pass/lineNow';
 import { sharedPans } from '@crustan/core/pass/sharedPan';
 import { Caution } from '../../ui/Caution';
 import { describeAllergens } from '../../words/allergenWords';
@@ -7,8 +8,16 @@ import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 import { t } from './t';
 
+/** What the cautions of shared pans depend on. */
+export interface PansShown extends Pick<
+  PassNow,
+  'state' | 'dishes' | 'lacks' | 'gear' | 'schedule'
+> {
+  readonly line: Pick<LineNow, 'epoch'>;
+}
+
 interface Props {
-  readonly pass: Pick<PassNow, 'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'line'>;
+  readonly pass: PansShown;
   /** Ticket whose pieces are checked; default: all open tables. */
   readonly ticket?: string;
 }

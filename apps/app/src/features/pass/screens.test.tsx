@@ -451,7 +451,7 @@ describe('tickets', () => {
   });
 
   it('go onto paper with their boxes', () => {
-    renderWithStore(<TicketSheet pass={passOf(ORDERS)} />);
+    renderWithStore(<TicketSheet shown={passOf(ORDERS)} minute={0} />);
     const sheet = screen.getByLabelText('Ticket sheet').textContent;
     expect(sheet).toMatch(
       /Table 7 · ready \d\d:\d\d · NO TREE NUTS, PEANUTS \(NUTS\) · by the window/,

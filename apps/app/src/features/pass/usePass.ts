@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { cookState, type CookState } from '@crustan/core/cook/cookState';
 import { isReading } from '@crustan/core/cook/event';
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
@@ -125,6 +125,7 @@ export const usePass = (): PassNow => {
     moves,
   );
 
+  const momentOf = useCallback((seconds: number): number => epoch + seconds * 1000, [epoch]);
   return useMemo(
     () => ({
       state,
@@ -135,9 +136,9 @@ export const usePass = (): PassNow => {
       on,
       schedule,
       lacks,
-      momentOf: (seconds) => epoch + seconds * 1000,
+      momentOf,
     }),
-    [state, dishes, gear, line, heat, on, schedule, lacks, epoch],
+    [state, dishes, gear, line, heat, on, schedule, lacks, momentOf],
   );
 };
 

@@ -1,5 +1,5 @@
 import { translateName } from '@crustan/messages';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { pressFor } from '@crustan/core/cook/press';
 import type { PlanRecord } from '@crustan/core/formats';
 import type { Task } from '@crustan/core/pass/task';
@@ -46,11 +46,18 @@ export const usePressed = (pass: PassNow): Presses => {
   const service = useAppSelector((state) => state.pass.open);
   const [last, setLast] = useState<Done>();
 
-  const say = (event: DistributiveOmit<ServiceEvent, 'id' | 'at'>): string => {
-    const said: ServiceEvent = { ...fresh(), ...event };
-    if (service !== undefined) dispatch(serviceSaid({ service, event: said }));
-    return said.id;
-  };
+  const say = useCallback(
+    (event: DistributiveOmit<ServiceEvent, 'id' | 'at'>): string => {
+      const said: ServiceEvent = { ...fresh(), ...event };
+      if (service !== undefined) dispatch(serviceSaid({ service, event: said }));
+      return said.id;
+    },
+    [dispatch, service],
+  );
+  const sayOnly = useCallback<Presses['say']>(
+    (event, words) => setLast({ words, cooks: [], service: [say(event)] }),
+    [say],
+  );
   const press = (cook: string, kind: ReturnType<typeof pressFor>): string => {
     const event = { ...fresh(), kind };
     dispatch(pressed({ cook, event }));
@@ -137,7 +144,7 @@ export const usePressed = (pass: PassNow): Presses => {
 
   return {
     done,
-    say: (event, words) => setLast({ words, cooks: [], service: [say(event)] }),
+    say: sayOnly,
     last,
     takeBack: () => {
       if (!last) return;

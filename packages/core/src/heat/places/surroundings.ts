@@ -107,7 +107,7 @@ export interface OvenAround {
   readonly walls?: number | undefined;
 }
 
-/** On a rack in an oven: air all round, h 12 still, 22 with a fan. */
+/** On a rack in an oven: air all round, h 14 still, 22 with a fan. */
 export const onARack = (
   air: number,
   coefficient: number,
