@@ -101,7 +101,7 @@ const MOVES: readonly Move[] = [
  * Improves the schedule of a service move by move, for as long as it is called: large neighbourhood search. A move
  * removes a late ticket with others, and reinserts them in another order. Simulated annealing decides which moves are
  * accepted. It begins with
- * the published places, as far as they are still free. The search returns the best schedule. The same job and the same
+ * the published places where the new tickets are on time beside them. The search returns the best schedule. The same job and the same
  * moves give the same schedule.
  */
 export class ServiceSearch {
@@ -119,11 +119,12 @@ export class ServiceSearch {
   ) {
     const { waits: _waits, ...spacing } = options;
     this.scheduling = new TicketSchedule(job, spacing);
-    this.stays = this.scheduling.placeAsPublished(this.scheduling.byTime());
+    const order = this.scheduling.byTime();
+    this.stays = this.scheduling.placeAsPublished(order);
+    if (!this.stays) this.scheduling.placeInOrder(order);
     this.best = { placements: this.scheduling.snapshot(), cost: this.scheduling.cost() };
     this.now = this.best;
     this.random = seededRandom(job.tickets.length);
-    if (this.stays && this.best.placements.includes(undefined)) this.improve(0);
   }
 
   /** Whether tickets are still where they were published: the first move places all of them again. */

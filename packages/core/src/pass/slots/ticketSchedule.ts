@@ -153,18 +153,21 @@ export class TicketSchedule {
   }
 
   /**
-   * Places tickets where they were published, as far as their places are still free, and the others after them, both in
-   * an order.
-   * @returns whether a ticket is where it was published
+   * Places tickets where they were published, and the others beside them.
+   * @returns false if another ticket would be late there, or if nothing was published: then none is placed
    */
   placeAsPublished(order: readonly number[]): boolean {
     const { grid, tickets, firm, job } = this;
     const { published } = job;
-    const stays = order.filter((i) => {
-      if (published) this.set(i, placePublished(grid, tickets[i], firm, published));
-      return this.placements[i] !== undefined;
-    });
-    this.placeInOrder(order.filter((i) => this.placements[i] === undefined));
+    if (!published) return false;
+    for (const i of order) this.set(i, placePublished(grid, tickets[i], firm, published));
+    const stays = order.filter((i) => this.placements[i] !== undefined);
+    const others = order.filter((i) => this.placements[i] === undefined);
+    this.placeInOrder(others);
+    if (stays.length === 0 || others.some((i) => this.latenessOf(i) > 0)) {
+      for (const i of order) this.remove(i);
+      return false;
+    }
     for (const i of stays) {
       const found = this.placements[i];
       if (!found || this.latenessOf(i) === 0) continue;
@@ -173,7 +176,7 @@ export class TicketSchedule {
       updateReservation(grid, tickets[i], found, 1);
       this.set(i, { ...found, hindered });
     }
-    return stays.length > 0;
+    return true;
   }
 
   /** Places tickets in an order; no ticket starts before an earlier one. */
