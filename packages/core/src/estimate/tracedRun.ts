@@ -113,6 +113,9 @@ export const tracedRun = (
   const end = cook.endOf(legs, see);
   // Readings after the peak: the model stands still there.
   if (nth < n) see(Infinity);
-  const loss = lossOf({ evaporated: solver.evaporatedShare, dripped: drippedShare(solver) }).central;
+  const loss = lossOf({
+    evaporated: solver.evaporatedShare,
+    dripped: drippedShare(solver),
+  }).central;
   return { seen, alongBone, end, grey: greyRange(solver), loss };
 };

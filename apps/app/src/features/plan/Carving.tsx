@@ -21,12 +21,7 @@ export const Carving = memo(function Carving({ plan }: { readonly plan: CookPlan
   const [people, setPeople] = useState<(typeof TABLES)[number]>('6');
   const { request } = plan;
   const cut = cutOf(request);
-  const { served, each, slice } = carvingOf(
-    cut,
-    request,
-    lossOf(plan).central,
-    Number(people),
-  );
+  const { served, each, slice } = carvingOf(cut, request, lossOf(plan).central, Number(people));
   return (
     <View className="gap-3">
       <Choice
