@@ -8,7 +8,7 @@ import { describePiece } from './passWords';
 import type { PassNow } from './usePass';
 import { t } from './t';
 
-/** What the cautions of shared pans depend on. */
+/** State on which the cautions of shared pans depend. */
 export interface PansShown extends Pick<
   PassNow,
   'state' | 'dishes' | 'lacks' | 'gear' | 'schedule'

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { LineNow } from '@crustan/core/pass/lineNow';
 import type { PassNow } from './usePass';
 
-/** What the list of tickets shows of a service. Unlike the rest of it, this does not change every second. */
+/** State of a service that the list of tickets shows. It does not change every second. */
 export interface TicketsShown extends Pick<
   PassNow,
   'state' | 'dishes' | 'lacks' | 'gear' | 'schedule' | 'on' | 'momentOf'

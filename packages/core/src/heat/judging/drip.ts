@@ -36,7 +36,7 @@ export interface Loss {
   readonly most: number;
 }
 
-/** What a piece has lost, as shares of the first mass. */
+/** Water that a piece has lost, as shares of its first mass. */
 export interface WaterLost {
   readonly evaporated: number;
   readonly dripped?: number | undefined;
