@@ -8,8 +8,6 @@ const FLAT_SHARE = 0.002;
 /** Share of the time, in both directions, over which the end is averaged, and the places of the runs. */
 const AVERAGED_SHARE = 0.13;
 const PLACES: readonly number[] = [-1, -0.5, 0, 0.5, 1];
-/** Of the squares of the places: for the slope of the line through them. */
-const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
 /** Largest number of line fits; the fit is repeated if its root lies outside this share of its range. */
 const MOST_AVERAGINGS = 6;
 const CLOSE_ENOUGH = 0.1;
@@ -22,30 +20,71 @@ export const isFlat = ({ legs }: SimulationRun, slope: number): boolean => {
   return !(slope * FLAT_SHARE * seconds > SHOWN_WITHIN);
 };
 
+/** A search about a flat end: the section, its guide in one dimension, the target, C, and the longest time, s. */
+export interface FlatSearch {
+  readonly cook: MethodSimulator;
+  readonly guide: MethodSimulator;
+  readonly goal: number;
+  readonly most: number;
+}
+
+/** A line over the places: its value in the middle, C, and its rise to the last place, K. */
+interface EndLine {
+  readonly middle: number;
+  readonly rise: number;
+}
+
+const PLACES_SQUARED = PLACES.reduce((sum, place) => sum + place * place, 0);
+
+/** Line through the guide's ends about a value. */
+function* guidedLine(
+  guide: MethodSimulator,
+  value: number,
+  half: number,
+): Generator<null, EndLine> {
+  let middle = 0;
+  let rise = 0;
+  for (const place of PLACES) {
+    yield null;
+    const { reached } = guide.run(value + place * half).end;
+    middle += reached / PLACES.length;
+    rise += (place * reached) / PLACES_SQUARED;
+  }
+  return { middle, rise };
+}
+
+/** The section's end over the guide's, as a line through a run and the two ends of its range. */
+function* overGuide(
+  { cook, guide }: FlatSearch,
+  run: SimulationRun,
+  half: number,
+): Generator<null, EndLine> {
+  const overAt = ({ value, end }: SimulationRun): number =>
+    end.reached - guide.run(value).end.reached;
+  yield null;
+  const before = overAt(cook.run(run.value - half));
+  yield null;
+  const after = overAt(cook.run(run.value + half));
+  return { middle: (before + overAt(run) + after) / 3, rise: (after - before) / 2 };
+}
+
 /**
  * If the end is flat, some hundredths of a degree are minutes, and the root would jump with every change of the
- * request. A time from a local line fit moves smoothly; it is used unless its own end is outside the tolerance.
+ * request. A time from a local line fit moves smoothly; it is used unless its own end is outside the tolerance. The
+ * fit is the guide's, with the section's difference from it, which is nearly a line.
  */
-function* averaged(
-  cook: MethodSimulator,
-  run: SimulationRun,
-  goal: number,
-  most: number,
-): Generator<null, SimulationRun> {
+function* averaged(search: FlatSearch, run: SimulationRun): Generator<null, SimulationRun> {
+  const { cook, guide, goal, most } = search;
   const half = Math.min(AVERAGED_SHARE * run.value, most - run.value);
   if (half <= 0) return run;
+  const over = yield* overGuide(search, run, half);
   let { value } = run;
   for (let i = 0; i < MOST_AVERAGINGS; i += 1) {
-    let off = 0;
-    let rise = 0;
-    for (const place of PLACES) {
-      yield null;
-      const { reached } = cook.run(value + place * half).end;
-      off += (goal - reached) / PLACES.length;
-      rise += (place * reached) / PLACES_SQUARED;
-    }
+    const guided = yield* guidedLine(guide, value, half);
+    const middle = guided.middle + over.middle + (over.rise * (value - run.value)) / half;
+    const rise = guided.rise + over.rise;
     if (rise <= 0) return run;
-    const by = (off / rise) * half;
+    const by = ((goal - middle) / rise) * half;
     value = Math.min(most - half, Math.max(half, value + by));
     if (Math.abs(by) <= CLOSE_ENOUGH * half) break;
   }
@@ -60,12 +99,16 @@ const LEAST_COUNTED = 300;
 /** An end that is under the target by less is the same end, K. */
 const DIP = 0.02;
 
-/** The later of two times that meet the target, with a dip of the end between them; undefined if there is one. */
+/** The guide's difference from the section changes by less than this where the section is not simulated, K. */
+const GUIDE_SHIFTS = 0.3;
+
+/**
+ * The later of two times that meet the target, with a dip of the end between them; undefined if there is one. The
+ * section is simulated only if the guide's end comes near to a dip.
+ */
 function* findLaterRoot(
-  cook: MethodSimulator,
-  { value }: SimulationRun,
-  goal: number,
-  most: number,
+  { cook, guide, goal, most }: FlatSearch,
+  { value, end }: SimulationRun,
 ): Generator<null, SimulationRun | undefined> {
   const runs = new Map<number, SimulationRun>();
   const peakAt = (x: number): number => {
@@ -73,10 +116,19 @@ function* findLaterRoot(
     runs.set(x, run);
     return run.end.reached;
   };
-  let low: Crossing | undefined;
-  for (const share of LATER) {
+  const places = LATER.map((share) =>
+    Math.min(most, value + share * Math.max(value, LEAST_COUNTED)),
+  );
+  const shift = end.reached - guide.run(value).end.reached;
+  let dips = false;
+  for (const x of places) {
     yield null;
-    const x = Math.min(most, value + share * Math.max(value, LEAST_COUNTED));
+    dips ||= guide.run(x).end.reached + shift < goal - DIP + GUIDE_SHIFTS;
+  }
+  if (!dips) return undefined;
+  let low: Crossing | undefined;
+  for (const x of places) {
+    yield null;
     const y = peakAt(x);
     if (y < goal - DIP) low = { x, y };
     else if (low) {
@@ -89,11 +141,9 @@ function* findLaterRoot(
 
 /** The time of a way whose end is flat: the later of two, and what is right on the average about it. */
 export function* solveFlatPeak(
-  cook: MethodSimulator,
+  search: FlatSearch,
   run: SimulationRun,
-  goal: number,
-  most: number,
 ): Generator<null, SimulationRun> {
-  const later = yield* findLaterRoot(cook, run, goal, most);
-  return yield* averaged(cook, later ?? run, goal, most);
+  const later = yield* findLaterRoot(search, run);
+  return yield* averaged(search, later ?? run);
 }

@@ -32,9 +32,10 @@ export function* lowestTarget(
   for (let tried = 0; tried < TARGETS_TRIED; tried += 1) {
     if (target > PLAN_LIMITS.target.most) return undefined;
     const raised = { ...request, target };
-    const solved = yield* solveWay(new MethodSimulator(raised, { pan }));
+    const guide = new MethodSimulator(raised, { pan });
+    const solved = yield* solveWay(guide);
     if (!solved.ok) return undefined;
-    const refined = yield* refineWay(raised, solved, { pan, frames: 1 });
+    const refined = yield* refineWay(raised, solved, { guide, pan, frames: 1 });
     if (!refined.ok) return undefined;
     const { plan } = recordRun(refined.cook, refined.run);
     if (!isUnder(plan, minimum)) return target;

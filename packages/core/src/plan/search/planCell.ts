@@ -27,7 +27,7 @@ export function* planCell(
   const flat = new MethodSimulator(request, { pan });
   const solved = yield* solveWay(flat);
   if (!solved.ok) return solved;
-  const refined = yield* refineWay(request, solved, { pan, frames: FRAMES });
+  const refined = yield* refineWay(request, solved, { guide: flat, pan, frames: FRAMES });
   if (!refined.ok) return refined;
   const { plan } = recordRun(refined.cook, refined.run);
   if (minimum !== undefined && isUnder(plan, minimum)) {

@@ -48,7 +48,7 @@ export function* planWay(
   // A way among others shows its slice as served; the chosen one is scrubbed.
   const frames = inFull ? undefined : 1;
   yield { kind: 'plan', quick: true, ...recordLegs(flat, quick.legs, { end: quick.end, frames }) };
-  const refined = yield* refineWay(request, solved, { pan, frames });
+  const refined = yield* refineWay(request, solved, { guide: flat, pan, frames });
   if (!refined.ok) {
     yield* refuse(request, refined.obstacle, { pan, minimum, inFull });
     return;
@@ -69,7 +69,7 @@ export function* planWay(
     yield { kind: 'remedies', remedies: yield* remediesFor(request, complaint, { pan, minimum }) };
   }
   yield null;
-  const fine = yield* refineWay(request, refined, { pan, columns: DISPLAY_COLUMNS });
+  const fine = yield* refineWay(request, refined, { guide: flat, pan, columns: DISPLAY_COLUMNS });
   if (!fine.ok) return;
   const { plan, slices } = recordRun(fine.cook, fine.run);
   yield { kind: 'plan', plan: withThaw(plan), slices };

@@ -34,6 +34,8 @@ export interface SectionSolution {
 }
 
 export interface RefineOptions {
+  /** The request in one dimension: near a flat end its ends stand in for the section's. */
+  readonly guide: MethodSimulator;
   readonly pan?: PanOnBurner;
   /** Columns of the section; default: enough for the core. */
   readonly columns?: number;
@@ -68,7 +70,7 @@ const believedSlope = (last: Crossing, at: Crossing, expected: number): number |
 export function* refineWay(
   request: PlanRequest,
   found: Pick<SectionSolution, 'run' | 'slope'>,
-  { pan, columns = searchColumns(request), frames }: RefineOptions,
+  { guide, pan, columns = searchColumns(request), frames }: RefineOptions,
 ): Generator<null, SectionResult> {
   const recording = spacingFor(request, found.run, frames);
   const cook = new MethodSimulator(request, { ...(pan ? { pan } : {}), columns, recording });
@@ -89,7 +91,7 @@ export function* refineWay(
     const off = Math.abs(at.y - goal);
     if (off <= SHOWN_WITHIN || (i >= EAGER_RUNS && off <= STILL_SHOWN)) {
       const flat = cook.searsLater && isFlat(run, slope);
-      const settled = flat ? yield* solveFlatPeak(cook, run, goal, most) : run;
+      const settled = flat ? yield* solveFlatPeak({ cook, guide, goal, most }, run) : run;
       return { ok: true, cook, run: settled, slope };
     }
     if (at.y < goal) {

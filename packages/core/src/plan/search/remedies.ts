@@ -81,9 +81,10 @@ function* worksOnSection(
   { pan, minimum, crust }: Search,
 ): Generator<null, boolean> {
   if (request.target < (minimum ?? -Infinity) || checkGear(request, pan)) return false;
-  const solved = yield* solveWay(new MethodSimulator(request, { pan }));
+  const guide = new MethodSimulator(request, { pan });
+  const solved = yield* solveWay(guide);
   if (!solved.ok) return false;
-  const refined = yield* refineWay(request, solved, { pan, frames: 1 });
+  const refined = yield* refineWay(request, solved, { guide, pan, frames: 1 });
   if (!refined.ok || !hasCrust(request, refined.run.faces, crust)) return false;
   return minimum === undefined || !isUnder(recordRun(refined.cook, refined.run).plan, minimum);
 }
