@@ -19,7 +19,21 @@ export interface SurfacePoint {
   readonly of: () => number;
   /** Held aside while the law is fitted. */
   readonly aside?: true;
+  /** The joint whose rise it is. */
+  readonly joint?: JointCook;
 }
+
+/** A round joint out of a fridge, in an oven until its core is at the pull: m and C. */
+export interface JointCook {
+  readonly radius: number;
+  readonly thickness: number;
+  readonly air: number;
+  readonly pull: number;
+}
+
+/** Start of a joint, C, and the time of its rise, s. */
+export const JOINT_START = 5;
+export const RISE_SECONDS = 1200;
 
 const REST = 1800;
 const LONGEST = 6 * 3600;
@@ -27,8 +41,8 @@ const vapour = ESTIMATES.ovenVapour.value;
 const oven = (air: number, untilCore: number): Stage => ({
   ...{ kind: 'oven', air, h: STILL_OVEN, vapour, untilCore, maxSeconds: LONGEST },
 });
-const joint = (radius: number, thickness: number, start = 5): Piece => ({
-  ...{ tissue: 'lean-beef', thickness, start, shape: { kind: 'round', radius } },
+const jointOf = ({ radius, thickness }: Pick<JointCook, 'radius' | 'thickness'>): Piece => ({
+  ...{ tissue: 'lean-beef', thickness, start: JOINT_START, shape: { kind: 'round', radius } },
 });
 const steak = (thickness: number, start: number): Piece => ({
   ...{ tissue: 'lean-beef', thickness, start, shape: { kind: 'long', width: 0.1 } },
@@ -37,12 +51,25 @@ const cooked = (piece: Piece, stages: readonly Stage[]) =>
   simulate({ piece, stages, model: HEAT_MODELS.kitchen });
 
 /** Rise of a joint's core in 20 minutes of open air after an oven, K. */
-const riseOf = (piece: Piece, air: number, pull: number): number => {
-  const { stages } = cooked(piece, [
-    oven(air, pull),
-    { kind: 'rest', cover: 'open', on: 'rack', seconds: 1200 },
+const riseOf = (joint: JointCook): number => {
+  const { stages } = cooked(jointOf(joint), [
+    oven(joint.air, joint.pull),
+    { kind: 'rest', cover: 'open', on: 'rack', seconds: RISE_SECONDS },
   ]);
-  return (stages[1]?.corePeak ?? NaN) - pull;
+  return (stages[1]?.corePeak ?? NaN) - joint.pull;
+};
+/** The point of a joint's rise. @param range K */
+const risePoint = (
+  joint: JointCook,
+  [least, most]: readonly [number, number],
+  before: number,
+): SurfacePoint => {
+  const [radius, thickness] = [1000 * joint.radius, 1000 * joint.thickness].map(Math.round);
+  return {
+    name: `joint, radius ${radius} mm, ${thickness} mm, ${joint.air} C to ${joint.pull} C: rise in 20 min`,
+    ...{ unit: 'K', least, most, before, joint },
+    of: () => riseOf(joint),
+  };
 };
 /** Minutes in an oven until the core is there. */
 const minutesOf = (piece: Piece, air: number, core: number): number =>
@@ -76,51 +103,28 @@ const surfaceOf = (piece: Piece, air: number): number =>
   cooked(piece, [{ kind: 'oven', air, h: STILL_OVEN, vapour, seconds: 7200 }]).stages[0]?.surface ??
   NaN;
 
+/** The joints of the points, m. */
+const LARGE = { radius: 0.08, thickness: 0.13 } as const;
+const SMALL = { radius: 0.07, thickness: 0.1 } as const;
+
 /** Points of brief section 1; one in three is held aside. All figures of roasts are recalled. */
 export const SURFACE_POINTS: readonly SurfacePoint[] = [
-  {
-    name: 'joint, radius 80 mm, 130 mm, 163 C to 57.2 C: rise in 20 min',
-    ...{ unit: 'K', least: 5, most: 6.5 },
-    before: 10.5,
-    of: () => riseOf(joint(0.08, 0.13), 163, 57.2),
-  },
-  {
-    name: 'joint, radius 70 mm, 100 mm, 165 C to 52 C: rise in 20 min',
-    ...{ unit: 'K', least: 4, most: 6 },
-    before: 12.0,
-    of: () => riseOf(joint(0.07, 0.1), 165, 52),
-    aside: true,
-  },
-  {
-    name: 'joint, radius 70 mm, 100 mm, 110 C to 52 C: rise in 20 min',
-    ...{ unit: 'K', least: 1, most: 4 },
-    before: 5.1,
-    of: () => riseOf(joint(0.07, 0.1), 110, 52),
-  },
-  {
-    name: 'joint, radius 70 mm, 100 mm, 220 C to 52 C: rise in 20 min',
-    ...{ unit: 'K', least: 8, most: 12 },
-    before: 17.8,
-    of: () => riseOf(joint(0.07, 0.1), 220, 52),
-  },
-  {
-    name: 'joint, radius 80 mm, 130 mm, 120 C to 55 C: rise in 20 min',
-    ...{ unit: 'K', least: 1, most: 4 },
-    before: 5.3,
-    of: () => riseOf(joint(0.08, 0.13), 120, 55),
-    aside: true,
-  },
+  risePoint({ ...LARGE, air: 163, pull: 57.2 }, [5, 6.5], 10.5),
+  { ...risePoint({ ...SMALL, air: 165, pull: 52 }, [4, 6], 12), aside: true },
+  risePoint({ ...SMALL, air: 110, pull: 52 }, [1, 4], 5.1),
+  risePoint({ ...SMALL, air: 220, pull: 52 }, [8, 12], 17.8),
+  { ...risePoint({ ...LARGE, air: 120, pull: 55 }, [1, 4], 5.3), aside: true },
   {
     name: 'joint, radius 80 mm, 130 mm, 163 C to 60 C: loss',
     ...{ unit: '%', least: 20, most: 25 },
     before: 29.3,
-    of: () => lossAt(joint(0.08, 0.13), 163, 60),
+    of: () => lossAt(jointOf(LARGE), 163, 60),
   },
   {
     name: 'joint, radius 80 mm, 130 mm, two hours at 115 C: surface',
     ...{ unit: 'C', least: 65, most: 80 },
     before: 69.8,
-    of: () => surfaceOf(joint(0.08, 0.13), 115),
+    of: () => surfaceOf(jointOf(LARGE), 115),
   },
   {
     name: 'steak, 38 mm, 107 C, 9 to 40.5 C',

@@ -1,2 +1,3 @@
 export * from './cookForeign';
 export * from './foreignKitchen';
+export * from './foreignPiece';
