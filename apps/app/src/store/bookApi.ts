@@ -134,7 +134,7 @@ export const bookApi = createApi({
       transformResponse: (body) => readMessage(acknowledgedSchema, body),
       invalidatesTags: (_said, _error, entries) => {
         const cooks = entries.filter(({ of }) => of === 'cook');
-        const listed = cooks.some(({ event }) => event.kind !== 'reading');
+        const listed = cooks.some(({ event }) => event.kind !== 'reading' && event.kind !== 'felt');
         return [
           ...[...new Set(cooks.map(({ stream }) => stream))].map(cookTag),
           ...(listed ? [LIST] : []),

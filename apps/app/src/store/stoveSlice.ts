@@ -1,3 +1,4 @@
+import type { EventKind } from '@crustan/core/cook/event';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { pressed, streamPutAway } from './logSlice';
 
@@ -7,6 +8,9 @@ export interface StoveState {
 }
 
 const NEXT: StoveState = { focus: undefined };
+
+/** Events that measure the piece in focus: it stays there. */
+const ANSWERS_NOTHING: ReadonlySet<EventKind> = new Set(['reading', 'felt']);
 
 export const stoveSlice = createSlice({
   name: 'stove',
@@ -19,7 +23,7 @@ export const stoveSlice = createSlice({
   extraReducers: (build) => {
     // The piece in focus was answered: the next thing to do decides again.
     build.addCase(pressed, (state, { payload }) =>
-      payload.event.kind === 'reading' ? state : NEXT,
+      ANSWERS_NOTHING.has(payload.event.kind) ? state : NEXT,
     );
     build.addCase(streamPutAway, () => NEXT);
   },

@@ -1,23 +1,12 @@
 import { useMemo } from 'react';
 import type { CookEyes } from '@crustan/core/formats/loggedCookOf';
-import { callBias } from '@crustan/core/simulation/callBias';
-import { latestCalls } from './latestCalls';
-import { usePractisedQuery } from './practiceApi';
+import { useDrillError } from './useDrillError';
 import { useScales } from './useScales';
 
-/** Fewest answers about slices that show how well a cook sees a doneness. */
-const LEAST_CALLS = 5;
-
-/** Doneness words of this kitchen, with the error of its cook's eye in drills. */
+/** Doneness words of this kitchen, with the errors of its cook's eye and finger in drills. */
 export const useCookEyes = (): CookEyes => {
   const { scaleOf } = useScales();
-  const { data } = usePractisedQuery();
-  const calls = latestCalls(data ?? [], 'slice');
-  const { bias, spread } =
-    (calls.length < LEAST_CALLS ? undefined : callBias('slice', calls)) ?? {};
-  // The same figures give the same object: the calibration does not start again when the answers arrive.
-  return useMemo(
-    () => ({ scaleOf, slice: bias === undefined ? undefined : { bias, spread } }),
-    [scaleOf, bias, spread],
-  );
+  const slice = useDrillError('slice');
+  const touch = useDrillError('touch');
+  return useMemo(() => ({ scaleOf, slice, touch }), [scaleOf, slice, touch]);
 };

@@ -1,4 +1,5 @@
 import { isPress, type CookEvent, type EventKind, type Trouble } from '@crustan/core/cook/event';
+import { FIRMNESS_WORDS } from './firmnessWords';
 import type { Show } from './show';
 import { t } from '../t';
 
@@ -41,6 +42,7 @@ export const EVENT_WORDS: Readonly<Record<EventKind, EventWords>> = {
   covered: { line: t('covered'), name: t('covered-2') },
   sliced: { line: t('sliced'), name: t('sliced-2') },
   reading: { line: t('read'), name: t('the-reading') },
+  felt: { line: t('felt'), name: t('the-touch') },
   undo: { line: t('took-a-press-back'), name: t('an-undo') },
   corrected: { line: t('corrected-a-time'), name: t('the-corrected-time') },
   skipped: { line: t('left-out-a-step'), name: t('what-was-left-out') },
@@ -61,6 +63,8 @@ export const describeEvent = (event: CookEvent, show: Show): string => {
   switch (event.kind) {
     case 'reading':
       return `${INSTRUMENT_WORDS[event.by ?? 'typed']} ${show.temperature(event.celsius, 1)}`;
+    case 'felt':
+      return t('felt-as', { firmness: FIRMNESS_WORDS[event.firmness] });
     case 'note':
       return event.text;
     case 'skipped':

@@ -102,7 +102,7 @@ const service = {
     events: readonly CookEvent[],
     now: number,
   ): Forecast | undefined => {
-    const key = JSON.stringify([input.plan.request, input.plannedIn, input.pan]);
+    const key = JSON.stringify([input.plan.request, input.plannedIn, input.pan, input.finger]);
     let found = forecasters.get(cook);
     if (found?.key !== key) {
       found = { key, forecaster: new Forecaster(input) };

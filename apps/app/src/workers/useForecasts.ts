@@ -3,6 +3,7 @@ import type { PanOnBurner } from '@crustan/core/gear/pan';
 import type { Forecast } from '@crustan/core/estimate/forecastResult';
 import { kitchenNow } from '../store/clock';
 import type { ActiveCook } from '../store/activeCook';
+import { useDrillError } from '../store/useDrillError';
 import { liveWorker } from './liveWorker';
 
 /** A cook to be followed, with when its plan has it meet the heat, ms since 1970. */
@@ -26,6 +27,7 @@ export const useForecasts = (
   followed: readonly Followed[],
   pan: PanOnBurner,
 ): Readonly<Record<string, Forecast>> => {
+  const finger = useDrillError('touch');
   const [forecasts, setForecasts] = useState<Readonly<Record<string, Forecast>>>({});
   const latest = useRef(followed);
   const asking = useRef(false);
@@ -45,7 +47,7 @@ export const useForecasts = (
         if (!cook.events.some(({ kind }) => kind === 'in')) continue;
         const { request, legs, pullAt, pullCore, restSeconds, trace } = cook.plan.plan;
         const plan = { request, legs, pullAt, pullCore, restSeconds, trace };
-        const input = { plan, plannedIn, pan };
+        const input = { plan, plannedIn, pan, finger };
         try {
           const found = await liveWorker().forecast(cook.id, input, cook.events, kitchenNow());
           if (found) setForecasts((before) => ({ ...before, [cook.id]: found }));
@@ -58,6 +60,6 @@ export const useForecasts = (
     void ask(false);
     const again = setInterval(() => void ask(true), AGAIN);
     return () => clearInterval(again);
-  }, [followed, pan]);
+  }, [followed, pan, finger]);
   return forecasts;
 };

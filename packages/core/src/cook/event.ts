@@ -1,3 +1,4 @@
+import type { Firmness } from '../doneness/firmness';
 import type { Heat } from '../plan/legs/legs';
 import type { LegKind } from '../plan/legs/legKind';
 import type { ActionKind } from '../schedule/actions';
@@ -25,6 +26,7 @@ export type Trouble = (typeof TROUBLES)[number];
 export const EVENT_KINDS = [
   ...PRESS_KINDS,
   'reading',
+  'felt',
   'undo',
   'corrected',
   'skipped',
@@ -69,6 +71,11 @@ export type CookEvent =
       /** By hand, the lowest of three tries. */
       readonly lowest?: true | undefined;
     })
+  | (Happened & {
+      /** The middle was pressed with a finger. */
+      readonly kind: 'felt';
+      readonly firmness: Firmness;
+    })
   | (Happened & { readonly kind: 'undo'; readonly of: string })
   | (Happened & { readonly kind: 'corrected'; readonly of: string; readonly to: number })
   | (Happened & { readonly kind: 'skipped'; readonly step: ActionKind })
@@ -82,6 +89,7 @@ export type CookEvent =
     });
 
 export type ReadingEvent = Extract<CookEvent, { kind: 'reading' }>;
+export type FeltEvent = Extract<CookEvent, { kind: 'felt' }>;
 export type ChangedEvent = Extract<CookEvent, { kind: 'changed' }>;
 
 /** An event that is a press. */
@@ -89,6 +97,8 @@ export const isPress = (event: CookEvent): event is Extract<CookEvent, { kind: P
   PRESS_KINDS.some((kind) => kind === event.kind);
 
 export const isReading = (event: CookEvent): event is ReadingEvent => event.kind === 'reading';
+
+export const isFelt = (event: CookEvent): event is FeltEvent => event.kind === 'felt';
 
 /** Whether a reading is of the piece's middle. */
 export const isCoreReading = ({ by = 'typed' }: ReadingEvent): boolean =>

@@ -17,7 +17,8 @@ interface Readings {
   /** The positions that the probe may be in. */
   readonly positions: readonly ProbePosition[];
   readonly byHand: readonly ReadingEvent[];
-  readonly ofOven: readonly Observation[];
+  /** Of the oven's air, and by the finger. */
+  readonly others: readonly Observation[];
 }
 
 /** Fits the readings for every position of the probe, every kind of hand and every size of the model's own error. */
@@ -27,7 +28,7 @@ export const fitAccounts = ({
   request,
   positions,
   byHand,
-  ofOven,
+  others,
 }: Readings): readonly Account[] => {
   // The thermometer's error and the model's own are fitted beside the deviations, about zero.
   const point = new Float64Array(FITTED);
@@ -40,7 +41,7 @@ export const fitAccounts = ({
     return positions.flatMap(({ kind, observations, prior }) =>
       sizes.map((size) => ({
         kind,
-        fit: robustLeastSquares([...observations, ...ofOven, ...placed.observations], point, {
+        fit: robustLeastSquares([...observations, ...others, ...placed.observations], point, {
           chance: size.chance * chance * prior,
           sigma: size.sigma,
         }),

@@ -95,6 +95,25 @@ describe('the live forecast', () => {
     expect(forecastOf(said, 300).kitchen.oven).toBeGreaterThan(11);
   });
 
+  it('gives a finger less weight than a thermometer, and both the same direction', () => {
+    const late = plan.pullAt * 0.75;
+    const at = T0 + late * 1000;
+    const before = forecastOf([], late);
+    const felt = forecastOf([{ id: 'f', kind: 'felt', at, firmness: 'yielding' }], late);
+    const read = forecastOf([{ id: 'f', kind: 'reading', at, celsius: 48 }], late);
+    expect(felt.readings).toBe(1);
+    expect(pullOf(felt)).toBeLessThan(pullOf(before) - 5);
+    expect(pullOf(read)).toBeLessThan(pullOf(felt));
+    expect(felt.endSpread).toBeLessThan(before.endSpread);
+    expect(read.endSpread).toBeLessThan(felt.endSpread);
+  });
+
+  it('says nothing new where the finger feels what the plan expects', () => {
+    const early = plan.pullAt * 0.2;
+    const soft: CookEvent = { id: 'f', kind: 'felt', at: T0 + early * 1000, firmness: 'soft' };
+    expect(pullOf(forecastOf([soft], early))).toBeCloseTo(pullOf(forecastOf([], early)), -1);
+  });
+
   it.each<ProbePlace>([
     { kind: 'surface', under: 0.003 },
     { kind: 'out', from: 0 },

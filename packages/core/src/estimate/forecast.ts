@@ -1,7 +1,16 @@
+import type { DrillError } from '../doneness/drillError';
 import type { PanOnBurner } from '../gear';
 import { cookedLegs } from '../cook/cookedLegs';
 import { effectiveEvents } from '../cook/effectiveEvents';
-import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
+import {
+  isCoreReading,
+  isFelt,
+  isReading,
+  type CookEvent,
+  type EventKind,
+  type FeltEvent,
+  type ReadingEvent,
+} from '../cook/event';
 import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
 import { thinned } from '../maths/thinned';
 import { restDeviation } from '../plan/ranges/modelError';
@@ -23,6 +32,7 @@ import { ovenLike } from './ovenLike';
 import { ovenObservations } from './ovenObservations';
 import { probePositions } from './probePositions';
 import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
+import { touchObservations } from './touchObservations';
 import { PROBE_DEPTHS, tracedRun, type RunInput, type TracedRun } from './tracedRun';
 
 /** Step of the pull for the slope of the end, s and as a fraction of the cook. */
@@ -50,7 +60,20 @@ export interface ForecastInput {
   /** Planned start of the heat, ms since 1970. */
   readonly plannedIn: number;
   readonly pan: PanOnBurner;
+  /** Error of the cook's finger; default: one without drills. */
+  readonly finger?: DrillError | undefined;
 }
+
+/** What was read and felt since the piece met the heat. */
+interface Seen {
+  readonly readings: readonly ReadingEvent[];
+  /** Readings of the core. */
+  readonly cores: readonly ReadingEvent[];
+  readonly felt: readonly FeltEvent[];
+}
+
+/** Events that move no leg. */
+const MOVES_NOTHING: ReadonlySet<EventKind> = new Set(['reading', 'felt', 'note']);
 
 /** The cook as the events have it. */
 interface Cooking {
@@ -122,20 +145,22 @@ export class Forecaster {
     if (inAt === undefined) return undefined;
     const readings = effective.filter(isReading).filter(({ at }) => at >= inAt);
     const cores = thinned(readings.filter(isCoreReading), MOST_READINGS);
+    const felt = effective.filter(isFelt).filter(({ at }) => at >= inAt);
+    const seen: Seen = { readings, cores, felt };
     const cooking = this.cookingOf(effective, inAt, now);
     const { decided, seconds, progress } = cooking;
     if (decided || this.pull < 1) this.pull = (progress.decidedAt - inAt) / 1000;
     let linear = this.linearised(cooking);
-    let estimate = this.estimate(linear, cores, readings, cooking);
+    let estimate = this.estimate(linear, seen, cooking);
     for (let pass = 0; pass < MOST_PASSES; pass += 1) {
       this.point = estimate.mean.map((p) => Math.min(MOST_SPREADS, Math.max(-MOST_SPREADS, p)));
       if (!decided) this.pull = Math.max(seconds - MAX_PULL_IN_PAST, estimate.pull, 1);
       const before = linear;
       linear = this.linearised(cooking);
       if (linear === before) break;
-      estimate = this.estimate(linear, cores, readings, cooking);
+      estimate = this.estimate(linear, seen, cooking);
     }
-    return this.result(linear, estimate, cooking, cores.length);
+    return this.result(linear, estimate, cooking, cores.length + felt.length);
   }
 
   private cookingOf(effective: readonly CookEvent[], inAt: number, now: number): Cooking {
@@ -147,7 +172,7 @@ export class Forecaster {
     return {
       inAt,
       key: effective
-        .filter(({ kind }) => kind !== 'reading' && kind !== 'note')
+        .filter(({ kind }) => !MOVES_NOTHING.has(kind))
         .map(({ id, at }) => id + String(at))
         .join(),
       legsAt: (pull) => cookedLegs({ inAt, turnedAt, progress: progressAt(pull) }, plan.request),
@@ -256,8 +281,7 @@ export class Forecaster {
   /** Fits the readings for every position of the probe. */
   private estimate(
     linear: LinearModel,
-    cores: readonly ReadingEvent[],
-    readings: readonly ReadingEvent[],
+    { cores, readings, felt }: Seen,
     { inAt, progress }: Cooking,
   ): KitchenEstimate {
     const { plan } = this.input;
@@ -282,7 +306,10 @@ export class Forecaster {
         ),
       },
     );
-    const ofOven = ovenObservations(readings, progress, linear.point, this.spreads);
+    const others = [
+      ...ovenObservations(readings, progress, linear.point, this.spreads),
+      ...touchObservations(felt, linear, inAt, plan.request, this.input.finger),
+    ];
     const accounts = fitAccounts({
       linear,
       inAt,
@@ -290,7 +317,7 @@ export class Forecaster {
       // A probe that was not left in has only one position.
       positions: left.length === 0 ? positions.slice(0, 1) : positions,
       byHand,
-      ofOven,
+      others,
     });
     return kitchenEstimate(linear, accounts, plan.request);
   }

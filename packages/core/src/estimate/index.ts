@@ -1,4 +1,5 @@
 export * from './estimated';
+export * from './fingerTouch';
 export * from './forecast';
 export * from './forecastResult';
 export * from './kitchenEstimate';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { INSTRUMENTS, TROUBLES, type CookEvent, type Instrument } from '../cook/event';
 import { PRESS_KINDS } from '../cook/press';
+import { FIRMNESSES } from '../doneness/firmness';
 import { REST_COVERS } from '../heat/places/restCover';
 import { LEG_KINDS } from '../plan/legs/legKind';
 import type { Heat } from '../plan/legs/legs';
@@ -86,6 +87,7 @@ const reading = z
 export const cookEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ id, kind: z.enum(PRESS_KINDS), at }),
   reading,
+  z.strictObject({ id, kind: z.literal('felt'), at, firmness: z.enum(FIRMNESSES) }),
   z.strictObject({ id, kind: z.literal('undo'), at, of: id }),
   z.strictObject({ id, kind: z.literal('corrected'), at, of: id, to: moment }),
   z.strictObject({ id, kind: z.literal('skipped'), at, step: z.enum(ACTION_KINDS) }),

@@ -1,3 +1,4 @@
+import type { DrillError } from '../doneness/drillError';
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { DONENESS_SCALES, type DonenessStep } from '../doneness/scales';
 import type { Species } from '../food';
@@ -7,11 +8,13 @@ import { weighedLoss } from './judgementSchema';
 import { heatStartFor, runOf } from '../schedule/run';
 import type { CookRecord } from './messages';
 
-/** Doneness scales of the kitchen, and the error of its cook in judging a slice. */
+/** Doneness scales of the kitchen, and the errors of its cook's eye and finger. */
 export interface CookEyes {
   readonly scaleOf: (species: Species) => readonly DonenessStep[];
   /** Error of the cook's answers about slices in drills: mean and standard deviation, K; undefined: no drills. */
-  readonly slice?: { readonly bias: number; readonly spread: number | undefined } | undefined;
+  readonly slice?: DrillError | undefined;
+  /** The same of its finger. */
+  readonly touch?: DrillError | undefined;
 }
 const USUAL_EYES: CookEyes = { scaleOf: (species) => DONENESS_SCALES[species] };
 
@@ -69,5 +72,6 @@ export const loggedCookOf = (cook: CookRecord, eyes: CookEyes = USUAL_EYES): Log
     endTemperature: cook.judgement?.endTemperature,
     crust: cook.judgement?.crust,
     seen: seenOf(cook, eyes),
+    finger: eyes.touch,
   };
 };

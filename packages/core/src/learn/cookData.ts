@@ -1,5 +1,12 @@
 import { cookedLegs } from '../cook/cookedLegs';
-import { isReading, isCoreReading, type CookEvent, type ReadingEvent } from '../cook/event';
+import {
+  isCoreReading,
+  isFelt,
+  isReading,
+  type CookEvent,
+  type FeltEvent,
+  type ReadingEvent,
+} from '../cook/event';
 import { tracedRun, type TracedRun, type RunInput } from '../estimate/tracedRun';
 import { progressOf } from '../cook/progress';
 import { thinned } from '../maths/thinned';
@@ -51,6 +58,7 @@ export interface CookData {
   readonly pull: number;
   readonly probed: readonly ReadingEvent[];
   readonly typed: readonly ReadingEvent[];
+  readonly felt: readonly FeltEvent[];
   /** Of all of those, s from the first heat, in order of time. */
   readonly moments: readonly number[];
   readonly usesOven: boolean;
@@ -120,6 +128,7 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
     cores.filter(({ by }) => by !== 'probe'),
     MOST_TYPED,
   );
+  const felt = effective.filter(isFelt).filter(({ at }) => at > inAt && at < slicedAt);
   const inOven = firstOvenLeg(progress.legs);
   const airs =
     inOven?.air === undefined
@@ -131,7 +140,7 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
     1000 * legs.slice(0, Math.max(0, firstPan)).reduce((sum, { seconds }) => sum + seconds, 0);
   const { panSeen, byClock, warming } = panReadings(cook, effective, panIn);
   const ends = seenCount(cook) + (cook.endTemperature === undefined ? 0 : 1);
-  const measured = probed.length + typed.length + ends;
+  const measured = probed.length + typed.length + felt.length + ends;
   if (measured + airs.length + warming.length === 0) return undefined;
   return {
     cook,
@@ -140,7 +149,10 @@ export const cookData = (cook: LoggedCook): CookData | undefined => {
     pull: Math.max(1, (progress.decidedAt - inAt) / 1000),
     probed,
     typed,
-    moments: [...probed, ...typed].map(({ at }) => (at - inAt) / 1000).toSorted((a, b) => a - b),
+    felt,
+    moments: [...probed, ...typed, ...felt]
+      .map(({ at }) => (at - inAt) / 1000)
+      .toSorted((a, b) => a - b),
     usesOven: inOven !== undefined,
     usesPan: firstPan !== -1,
     air:

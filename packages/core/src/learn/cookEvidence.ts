@@ -12,6 +12,7 @@ import { gearRows, type EvidenceRow } from './gearEvidence';
 import { seenRows } from './seenEvidence';
 import { TRAITS, type LearnedTraits } from './traits';
 import { addDiscrepancy, discrepancyPriors } from '../estimate/discrepancy';
+import { touchObservation } from '../estimate/fingerTouch';
 import {
   predictHandReading,
   HANDS,
@@ -60,7 +61,7 @@ const placesOf = (thickness: number): readonly { depth: number; prior: number }[
   }));
 };
 
-const indexOf = (read: CookData, { at }: ReadingEvent): number =>
+const indexOf = (read: CookData, { at }: Pick<ReadingEvent, 'at'>): number =>
   read.moments.indexOf((at - read.inAt) / 1000);
 
 /** Information on the traits by some observations alone, in one account of the model's own error. */
@@ -177,6 +178,18 @@ export const cookEvidence = (read: CookData, traits: LearnedTraits): CookEvidenc
             })),
           },
         ];
+  fixed.push(
+    ...read.felt.map((event): EvidenceRow => {
+      const i = indexOf(read, event);
+      const figure = (run: CookModel['base']): number => run.seen[i];
+      const slopes = slopesOf(model, figure, burnerPan);
+      const predicted = figure(model.base);
+      addDiscrepancy(slopes, DISCREPANCY_AT, plan.request, read.moments[i] / read.pull, predicted);
+      const { finger } = read.cook;
+      const row = touchObservation(event.firmness, finger, predicted, slopes, read.felt.length);
+      return { ...row, kind: 'felt' };
+    }),
+  );
   const sizes = discrepancyPriors(plan.request, PARAMETERS);
   const hands = read.typed.length === 0 ? HANDS.slice(0, 1) : HANDS;
   const accounts = hands.flatMap((hand): RobustFit[] => {

@@ -1,3 +1,4 @@
+import type { DrillError } from '../doneness/drillError';
 import { DEFAULT_OVEN } from '../gear/ovenBody';
 import { DEFAULT_PAN, type BurnerKind, type PanOnBurner } from '../gear/pan';
 import type { CrustColour } from '../doneness/crustColour';
@@ -51,6 +52,8 @@ export interface LoggedCook {
   /** Judged crust. */
   readonly crust?: CrustColour | undefined;
   readonly seen?: SeenResult | undefined;
+  /** Error of the cook's finger by drills. */
+  readonly finger?: DrillError | undefined;
 }
 
 /** The pan on its burner, which gives `share` of its nominal power. */

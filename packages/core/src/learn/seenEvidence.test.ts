@@ -59,6 +59,21 @@ describe('what was seen of a finished piece', () => {
     expect(seen.information.doneness ?? 0).toBeLessThan(measured.information.end ?? 0);
   });
 
+  it('learns from a finger, more from one whose error is known by drills', () => {
+    const felt = (finger: LoggedCook['finger']) => {
+      const { events, ...cook } = cookWith({});
+      const at = T0 + PLAN.cookSeconds * 900;
+      const touch = { id: 'c', kind: 'felt', at, firmness: 'firm' } as const;
+      return cookEvidence(readOf({ ...cook, events: [...events, touch], finger }), NOMINAL);
+    };
+    const usual = felt(undefined);
+    expect(Object.keys(usual.information)).toEqual(['felt']);
+    expect(usual.mean[CONTACT]).toBeGreaterThan(0.05);
+    const drilled = felt({ bias: 0, spread: 3 });
+    expect(drilled.information.felt).toBeGreaterThan(usual.information.felt ?? NaN);
+    expect(felt({ bias: 9, spread: 3 }).mean[CONTACT]).toBeLessThan(drilled.mean[CONTACT]);
+  });
+
   it('does not count a doneness twice where the end was measured', () => {
     const { end } = MODEL;
     const read = readOf({

@@ -12,7 +12,6 @@ export * from './slots/serviceSchedule';
 export * from './search/serviceSearch';
 export * from './board/afterService';
 export * from './dishes/begunPiece';
-export * from './dishes/firmness';
 export * from './board/lineNow';
 export * from './dishes/menuDish';
 export * from './dishes/probeNext';

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { callBias, RIGHT_WITHIN } from './callBias';
 import { drawnCard } from './drillCard';
-import { firmnessAt } from './practiceKitchen';
+import { firmnessAt } from '../doneness';
 
 const seeds = fc.integer({ min: 0, max: 1e6 });
 

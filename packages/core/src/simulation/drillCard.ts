@@ -1,3 +1,4 @@
+import { firmnessAt, type Firmness } from '../doneness';
 import { CUTS, type CutId } from '../food';
 import { fatOf } from '../gear/fats';
 import { readinessSigns, type ReadinessSign } from '../gear/readiness';
@@ -9,7 +10,7 @@ import type { CookPlan, Slices } from '../plan/legs/planResult';
 import { solveWay } from '../plan/search/solveWay';
 import { runToEnd } from '../maths/runToEnd';
 import { MethodSimulator } from '../plan/legs/methodSimulator';
-import { firmnessAt, PracticeKitchen, type Senses } from './practiceKitchen';
+import { PracticeKitchen } from './practiceKitchen';
 import type { DrillKind } from './callBias';
 import { hiddenKitchen } from './hiddenKitchen';
 
@@ -18,7 +19,7 @@ export type DrillCard =
   | {
       readonly kind: 'touch';
       readonly request: PlanRequest;
-      readonly firmness: Senses['firmness'];
+      readonly firmness: Firmness;
       readonly was: number;
     }
   | {

@@ -1,4 +1,4 @@
-import { crustColour } from '../doneness';
+import { crustColour, firmnessAt, type CrustColour, type Firmness } from '../doneness';
 import { BURNER_EFFICIENCY, LiveOven, OvenBody, type PanOnBurner } from '../gear';
 import { fatOf } from '../gear/fats';
 import {
@@ -41,10 +41,10 @@ export interface Senses {
   readonly sound: Sizzle;
   /** 0 to 1, by its steam. */
   readonly loudness: number;
-  readonly smoke: 'none' | 'a wisp' | 'thick';
+  readonly smoke: 'none' | 'wisp' | 'thick';
   /** Of the face that can be seen. */
-  readonly colour: string;
-  readonly firmness: 'soft' | 'yielding' | 'springy' | 'firm' | 'hard';
+  readonly colour: CrustColour;
+  readonly firmness: Firmness;
   readonly butter: 'none' | 'foaming' | 'brown' | 'burnt';
 }
 
@@ -57,17 +57,6 @@ export interface PracticeResult {
   readonly panAtIn: number | undefined;
   readonly pulledAt: number | undefined;
 }
-
-/** Core temperatures from which meat feels like this to a finger, C. Common practice. */
-const FIRMNESS = [
-  [68, 'hard'],
-  [60, 'firm'],
-  [53, 'springy'],
-  [45, 'yielding'],
-] as const;
-/** Firmness of meat with this core temperature, C. */
-export const firmnessAt = (core: number): Senses['firmness'] =>
-  FIRMNESS.find(([least]) => core >= least)?.[1] ?? 'soft';
 
 /** Butter in a pan hotter than this browns, and burns, C; how long it takes, s. */
 const BUTTER_BROWNS = 150;
@@ -252,7 +241,7 @@ export class PracticeKitchen {
         !oiled || panTemperature < smokes - 5
           ? 'none'
           : panTemperature < surely
-            ? 'a wisp'
+            ? 'wisp'
             : 'thick',
       colour: crustColour(browningIndex(solver.browned(solver.upperSide)), this.request),
       firmness: firmnessAt(solver.core),

@@ -114,6 +114,7 @@ export const logbook = {
     'Share of what each sort of evidence shows by itself. Readings of one cook count less than those of several.',
   'evidence-probe': 'Probe left in',
   'evidence-typed': 'Readings by hand',
+  'evidence-felt': 'Finger',
   'evidence-end': 'Measured end',
   'evidence-doneness': 'Doneness in the slice',
   'evidence-grey': 'Grey band on photographs',

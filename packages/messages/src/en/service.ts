@@ -326,10 +326,6 @@ export const service = {
   'it-rests': 'It rests',
   slice: 'Slice',
   sliced: 'Sliced',
-  'soft-gives-like-raw': 'soft, gives like raw',
-  'yielding-comes-back-slowly': 'yielding, comes back slowly',
-  'firm-hardly-gives': 'firm, hardly gives',
-  'hard-does-not-give': 'hard, does not give',
   'a-dish-gone-from-the-menu': 'A dish gone from the menu',
   'a-piece': 'A piece',
   'no-2': ', no. {value}',
@@ -379,7 +375,6 @@ export const service = {
   waits: 'waits',
   rests: 'rests',
   'sliced-2': 'sliced',
-  springy: 'springy',
   'tables-and-pieces':
     '{tables, plural, one {# table} other {# tables}}, {pieces, plural, one {# piece} other {# pieces}}',
 } as const;

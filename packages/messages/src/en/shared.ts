@@ -410,4 +410,12 @@ export const shared = {
   darker: 'darker',
   paler: 'paler',
   'piece-with-traits': '{traits} {piece}',
+  'soft-gives-like-raw': 'soft, gives like raw',
+  'yielding-comes-back-slowly': 'yielding, comes back slowly',
+  'firm-hardly-gives': 'firm, hardly gives',
+  'hard-does-not-give': 'hard, does not give',
+  springy: 'springy',
+  felt: 'Pressed with a finger',
+  'felt-as': 'By the finger: {firmness}',
+  'the-touch': 'the touch',
 } as const;

@@ -474,4 +474,16 @@ export const stove = {
   early: 'early',
   presses: '{count, plural, one {# press} other {# presses}}',
   turns: '{count, plural, one {# turn} other {# turns}}',
+  'or-press-it-with-a-finger': 'Or press it with a finger',
+  'a-finger-is-worth-little':
+    'A finger is a rough measure: the forecast gives it less weight than a thermometer.',
+  'your-finger-is-right-to': 'By your drills your finger is right to {difference}.',
+  'the-last-moved-the-pull-later': 'The last one moved the pull {duration} later.',
+  'the-last-moved-the-pull-sooner': 'The last one moved the pull {duration} sooner.',
+  'smoke-wisp': 'a wisp',
+  'smoke-thick': 'thick',
+  'none-2': 'none',
+  'butter-foaming': 'foaming',
+  'butter-brown': 'brown',
+  'butter-burnt': 'burnt',
 } as const;

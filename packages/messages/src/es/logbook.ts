@@ -117,6 +117,7 @@ export const logbook: TranslationOf<typeof english> = {
     'Parte de lo que muestra por sí sola cada clase de prueba. Las lecturas de una cocción cuentan menos que las de varias.',
   'evidence-probe': 'Sonda dentro',
   'evidence-typed': 'Lecturas a mano',
+  'evidence-felt': 'Dedo',
   'evidence-end': 'Final medido',
   'evidence-doneness': 'Punto en el corte',
   'evidence-grey': 'Banda gris en fotografías',

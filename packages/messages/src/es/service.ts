@@ -329,10 +329,6 @@ export const service: TranslationOf<typeof english> = {
   'it-rests': 'Reposa',
   slice: 'Corta',
   sliced: 'Cortado',
-  'soft-gives-like-raw': 'blando, cede como crudo',
-  'yielding-comes-back-slowly': 'cede y vuelve despacio',
-  'firm-hardly-gives': 'firme, cede poco',
-  'hard-does-not-give': 'duro, no cede',
   'a-dish-gone-from-the-menu': 'Un plato que ya no está en la carta',
   'a-piece': 'Una pieza',
   'no-2': ', n.º {value}',
@@ -382,7 +378,6 @@ export const service: TranslationOf<typeof english> = {
   waits: 'espera',
   rests: 'reposa',
   'sliced-2': 'cortada',
-  springy: 'elástico',
   'tables-and-pieces':
     '{tables, plural, one {# mesa} other {# mesas}}, {pieces, plural, one {# pieza} other {# piezas}}',
 };

@@ -415,4 +415,12 @@ export const shared: TranslationOf<typeof english> = {
   darker: 'más oscuras',
   paler: 'más pálidas',
   'piece-with-traits': '{piece} {traits}',
+  'soft-gives-like-raw': 'blando, cede como crudo',
+  'yielding-comes-back-slowly': 'cede y vuelve despacio',
+  'firm-hardly-gives': 'firme, cede poco',
+  'hard-does-not-give': 'duro, no cede',
+  springy: 'elástico',
+  felt: 'Probado con el dedo',
+  'felt-as': 'Con el dedo: {firmness}',
+  'the-touch': 'lo que notó el dedo',
 };

@@ -481,4 +481,16 @@ export const stove: TranslationOf<typeof english> = {
   early: 'antes',
   presses: '{count, plural, one {# pulsación} other {# pulsaciones}}',
   turns: '{count, plural, one {# giro} other {# giros}}',
+  'or-press-it-with-a-finger': 'O apriétala con un dedo',
+  'a-finger-is-worth-little':
+    'El dedo mide por encima: el pronóstico le da menos peso que a un termómetro.',
+  'your-finger-is-right-to': 'Según tus ejercicios, tu dedo acierta con un margen de {difference}.',
+  'the-last-moved-the-pull-later': 'Lo último retrasó la salida {duration}.',
+  'the-last-moved-the-pull-sooner': 'Lo último adelantó la salida {duration}.',
+  'smoke-wisp': 'un hilo',
+  'smoke-thick': 'denso',
+  'none-2': 'nada',
+  'butter-foaming': 'espumosa',
+  'butter-brown': 'dorada',
+  'butter-burnt': 'quemada',
 };

@@ -7,6 +7,7 @@ import { t } from './t';
 const NAMES: Readonly<Record<EvidenceKind, string>> = {
   probe: t('evidence-probe'),
   typed: t('evidence-typed'),
+  felt: t('evidence-felt'),
   end: t('evidence-end'),
   doneness: t('evidence-doneness'),
   grey: t('evidence-grey'),

@@ -4,6 +4,7 @@ import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
 import { textScale } from '../../ui/textScale';
 import { Terms } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
+import type { Show } from '../../words/show';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
 import { optionOf, type PassNow } from './usePass';
@@ -72,100 +73,140 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
         </View>
       </View>
       <View role="list" aria-label={t('tables-along-the-clock')} className="gap-3">
-        {tickets.map((ticket) => (
-          <Table key={ticket.id} ticket={ticket} pass={pass} share={share} now={now} />
-        ))}
+        {tickets.map((ticket) => {
+          const lanes = lanesOf(ticket, pass, show, now);
+          return <Table key={ticket.id} lanes={lanes} text={JSON.stringify(lanes)} />;
+        })}
       </View>
       <Terms of={['ready']} onIron />
     </View>
   );
 });
 
-interface TableProps {
-  readonly ticket: Ticket;
-  readonly pass: Drawn;
-  readonly share: (seconds: number) => number;
-  readonly now: number;
+/** A bar of a lane, by its place on the displayed clock: shares of the width, %. */
+interface Bar {
+  readonly of: 'pan' | 'away' | 'rest';
+  readonly left: number;
+  readonly width: number;
 }
 
-const Table = ({ ticket, pass, share, now }: TableProps) => {
-  const show = useShow();
-  const clockAt = (at: number): string => show.clock(pass.epoch + at * 1000);
-  const scheduled = placedIn(pass.schedule).tickets.get(ticket.id);
-  const says =
-    scheduled === undefined
-      ? t('table-not-placed-yet', { table: ticket.table })
-      : t('table-ready', { table: ticket.table, clockAt: clockAt(scheduled.landsAt) });
-  return (
-    <View role="listitem" aria-label={says} className="offscreen-free-row flex-row">
-      <View className="w-[96px] pr-2">
-        <Text voice="label" tone="text-salt-50">
-          {ticket.table}
-        </Text>
-        {scheduled ? (
-          <Text voice="note" tone="text-iron-400">
-            {clockAt(scheduled.landsAt)}
-          </Text>
-        ) : null}
-      </View>
-      <View className="relative flex-1 gap-1 border-l border-iron-700 py-1">
-        <View
-          className="absolute bottom-0 top-0 w-[1px] bg-iron-500"
-          style={{ left: `${100 * share(now)}%` }}
-        />
-        {ticket.pieces.map((piece) => (
-          <Lane
-            key={piece.id}
-            piece={piece}
-            pass={pass}
-            share={share}
-            readyAt={scheduled?.landsAt}
-          />
-        ))}
-        {scheduled ? (
-          <View
-            className={`absolute bottom-0 top-0 w-1 ${scheduled.late > LATE ? 'bg-hazard' : 'bg-flame-dark'}`}
-            style={{ left: `${100 * share(scheduled.landsAt)}%` }}
-          />
-        ) : null}
-      </View>
-    </View>
-  );
-};
+/** Drawing of one table: its lanes have a list of bars each. */
+interface TableLanes {
+  readonly table: string;
+  readonly says: string;
+  readonly now: number;
+  readonly ready:
+    { readonly clock: string; readonly left: number; readonly late: boolean } | undefined;
+  readonly pieces: readonly (readonly Bar[])[];
+}
 
 /** Lateness from which a table is marked late, s. */
 const LATE = 90;
 
-interface LaneProps {
-  readonly piece: TicketPiece;
-  readonly pass: Drawn;
-  readonly share: (seconds: number) => number;
-  readonly readyAt: number | undefined;
-}
+/** Share of the displayed clock at a second of the service, %, within it. */
+const shareAt = (seconds: number, now: number): number => {
+  const share = (seconds - now + PAST) / (PAST + AHEAD);
+  return Math.round(10_000 * Math.min(1, Math.max(0, share))) / 100;
+};
 
-const Lane = ({ piece, pass, share, readyAt }: LaneProps) => {
+const barsOf = (
+  piece: TicketPiece,
+  pass: Drawn,
+  now: number,
+  readyAt: number | undefined,
+): readonly Bar[] => {
   const placed = placedIn(pass.schedule).pieces.get(piece.id);
   const option = optionOf(pass, piece);
-  if (!placed || !option) return <View className="h-4" />;
+  if (!placed || !option) return [];
   const steps = placed.full ? option.steps.full : option.steps.alone;
+  const bar = (of: Bar['of'], from: number, to: number): Bar => {
+    const left = shareAt(from, now);
+    return { of, left, width: Math.max(0, shareAt(to, now) - left) };
+  };
   const out = placed.start + steps.heatSeconds;
-  const bar = (from: number, to: number) => ({
-    left: `${100 * share(from)}%` as const,
-    width: `${100 * Math.max(0, share(to) - share(from))}%` as const,
-  });
-  return (
-    <View className="relative h-4">
-      {steps.stays.map(({ place, at, seconds }) => (
-        <View
-          key={at}
-          className={`absolute h-4 ${place === 'pan' ? 'bg-salt-300' : 'border border-salt-300'}`}
-          style={bar(placed.start + at, placed.start + at + seconds)}
-        />
-      ))}
-      <View
-        className="absolute top-2 h-[1px] bg-salt-300"
-        style={bar(out, readyAt ?? placed.readyAt)}
-      />
-    </View>
-  );
+  return [
+    ...steps.stays.map(({ place, at, seconds }) => {
+      const from = placed.start + at;
+      return bar(place === 'pan' ? 'pan' : 'away', from, from + seconds);
+    }),
+    bar('rest', out, readyAt ?? placed.readyAt),
+  ];
 };
+
+const lanesOf = (
+  { id, table, pieces }: Ticket,
+  pass: Drawn,
+  show: Pick<Show, 'clock'>,
+  now: number,
+): TableLanes => {
+  const scheduled = placedIn(pass.schedule).tickets.get(id);
+  const clock = scheduled && show.clock(pass.epoch + scheduled.landsAt * 1000);
+  return {
+    table,
+    now: shareAt(now, now),
+    says:
+      clock === undefined
+        ? t('table-not-placed-yet', { table })
+        : t('table-ready', { table, clockAt: clock }),
+    ready:
+      scheduled && clock !== undefined
+        ? { clock, left: shareAt(scheduled.landsAt, now), late: scheduled.late > LATE }
+        : undefined,
+    pieces: pieces.map((piece) => barsOf(piece, pass, now, scheduled?.landsAt)),
+  };
+};
+
+const BAR_CLASSES = {
+  pan: 'absolute h-4 bg-salt-300',
+  away: 'absolute h-4 border border-salt-300',
+  rest: 'absolute top-2 h-[1px] bg-salt-300',
+} as const satisfies Record<Bar['of'], string>;
+
+interface TableProps {
+  readonly lanes: TableLanes;
+  /** The same as text: most tables of a new schedule are as before and are not drawn again. */
+  readonly text: string;
+}
+
+const Table = memo(
+  function Table({ lanes: { table, says, now, ready, pieces } }: TableProps) {
+    return (
+      <View role="listitem" aria-label={says} className="offscreen-free-row flex-row">
+        <View className="w-[96px] pr-2">
+          <Text voice="label" tone="text-salt-50">
+            {table}
+          </Text>
+          {ready ? (
+            <Text voice="note" tone="text-iron-400">
+              {ready.clock}
+            </Text>
+          ) : null}
+        </View>
+        <View className="relative flex-1 gap-1 border-l border-iron-700 py-1">
+          <View
+            className="absolute bottom-0 top-0 w-[1px] bg-iron-500"
+            style={{ left: `${now}%` }}
+          />
+          {pieces.map((bars, i) => (
+            <View key={i} className="relative h-4">
+              {bars.map(({ of, left, width }, nth) => (
+                <View
+                  key={nth}
+                  className={BAR_CLASSES[of]}
+                  style={{ left: `${left}%`, width: `${width}%` }}
+                />
+              ))}
+            </View>
+          ))}
+          {ready ? (
+            <View
+              className={`absolute bottom-0 top-0 w-1 ${ready.late ? 'bg-hazard' : 'bg-flame-dark'}`}
+              style={{ left: `${ready.left}%` }}
+            />
+          ) : null}
+        </View>
+      </View>
+    );
+  },
+  (before, after) => before.text === after.text,
+);

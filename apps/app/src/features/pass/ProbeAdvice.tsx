@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
-import { firmnessAt } from '@crustan/core/pass/firmness';
+import { firmnessAt } from '@crustan/core/doneness/firmness';
 import { probeAdvice, probeNext, type ProbedPiece } from '@crustan/core/pass/probeNext';
 import { formatDuration, UNITS } from '@crustan/core/units';
 import { fresh } from '../../store/freshEvent';
@@ -8,9 +8,10 @@ import { useAppDispatch } from '../../store/store';
 import { pressed } from '../../store/logSlice';
 import { Button } from '../../ui/Button';
 import { Text } from '../../ui/Text';
+import { FIRMNESS_WORDS } from '../../words/firmnessWords';
 import { useShow } from '../../words/useShow';
 import { placedIn } from './placedIn';
-import { FIRMNESS_WORDS, describePiece, describeTable } from './passWords';
+import { describePiece, describeTable } from './passWords';
 import { optionOf, type PassNow } from './usePass';
 import { t } from './t';
 

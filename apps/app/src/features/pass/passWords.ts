@@ -4,7 +4,6 @@ import type { ResourceConflict } from '@crustan/core/pass/timeline';
 import type { Task } from '@crustan/core/pass/task';
 import type { LateReason, WhyLate } from '@crustan/core/pass/whyLate';
 import { formatDuration } from '@crustan/core/units';
-import type { Firmness } from '@crustan/core/pass/firmness';
 import type { ActionKind } from '@crustan/core/schedule/actions';
 import { describeAvoided } from '../../words/allergenWords';
 import { capital } from '../../words/cutWords';
@@ -28,14 +27,6 @@ const ACTION: Readonly<Record<ActionKind, readonly [string, string]>> = {
   back: [t('back-in'), t('back-in')],
   pull: [t('off-to-rest'), t('it-rests')],
   slice: [t('slice'), t('sliced')],
-};
-
-export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
-  soft: t('soft-gives-like-raw'),
-  yielding: t('yielding-comes-back-slowly'),
-  springy: t('springy'),
-  firm: t('firm-hardly-gives'),
-  hard: t('hard-does-not-give'),
 };
 
 /** `Strip, medium-rare`, with a number if the table has several alike: `Strip, medium-rare, no. 2`. */

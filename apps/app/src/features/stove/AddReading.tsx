@@ -1,11 +1,14 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
+import { FIRMNESSES, type Firmness } from '@crustan/core/doneness/firmness';
 import { READING_LIMIT } from '@crustan/core/formats/cookEventSchema';
 import type { ReadingSense } from '@crustan/core/estimate/readingSense';
 import { UNITS, showQuantity } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
+import { useDrillError } from '../../store/useDrillError';
+import { FIRMNESS_WORDS } from '../../words/firmnessWords';
 import { useShow } from '../../words/useShow';
 import { t } from './t';
 
@@ -13,6 +16,8 @@ interface Props {
   /** `lowest`: of three tries in three places. */
   readonly onRead: (celsius: number, lowest: boolean) => void;
   readonly onClose: () => void;
+  /** The middle was pressed with a finger; undefined for food whose firmness does not show its core. */
+  readonly onFelt?: ((firmness: Firmness) => void) | undefined;
   /** Whether a figure makes sense against what the middle should have. */
   readonly senseOf?: (celsius: number) => ReadingSense;
 }
@@ -21,7 +26,7 @@ const isCore = (celsius: number): boolean =>
   Number.isFinite(celsius) && celsius >= READING_LIMIT.least && celsius <= READING_LIMIT.most;
 
 /** Form for a reading of the thermometer, in the cook's own unit. */
-export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
+export const AddReading = ({ onRead, onFelt, onClose, senseOf }: Props) => {
   const { units } = useShow();
   const unit = UNITS[units].temperature;
   const [text, setText] = useState('');
@@ -83,6 +88,7 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
           { value: 'three', label: t('the-lowest-of-three') },
         ]}
       />
+      {onFelt ? <ByFinger onFelt={onFelt} /> : null}
       {refused === undefined ? null : (
         <Text voice="small" tone="text-salt-50" role="alert">
           {refused}
@@ -129,6 +135,34 @@ export const AddReading = ({ onRead, onClose, senseOf }: Props) => {
           <Button kind="stove" label={t('keep-reading')} onPress={take} />
         </View>
       </View>
+    </View>
+  );
+};
+
+/** The firmness of the middle instead of a figure: a rough measure, as good as the cook's finger in drills. */
+const ByFinger = ({ onFelt }: { readonly onFelt: (firmness: Firmness) => void }) => {
+  const show = useShow();
+  const spread = useDrillError('touch')?.spread;
+  return (
+    <View className="gap-2" role="group" aria-label={t('or-press-it-with-a-finger')}>
+      <Text voice="label" tone="text-salt-50">
+        {t('or-press-it-with-a-finger')}
+      </Text>
+      <View className="flex-row flex-wrap gap-2">
+        {FIRMNESSES.map((firmness) => (
+          <Button
+            key={firmness}
+            kind="stovePlain"
+            label={FIRMNESS_WORDS[firmness]}
+            onPress={() => onFelt(firmness)}
+          />
+        ))}
+      </View>
+      <Text voice="note" tone="text-iron-400">
+        {spread === undefined
+          ? t('a-finger-is-worth-little')
+          : `${t('a-finger-is-worth-little')} ${t('your-finger-is-right-to', { difference: show.difference(spread) })}`}
+      </Text>
     </View>
   );
 };

@@ -1,7 +1,9 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import type { CookEvent } from '@crustan/core/cook/event';
+import { showsFirmness } from '@crustan/core/doneness/firmness';
 import { readingSense } from '@crustan/core/estimate/readingSense';
+import { cutOf } from '@crustan/core/plan/request';
 import { unsentEvents } from '../../store/activeCook';
 import { streamPutAway, pressed } from '../../store/logSlice';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -182,6 +184,14 @@ export const NowAndNext = ({ live, only }: { readonly live: LiveCook; readonly o
           onClose={close}
           senseOf={(celsius) =>
             forecast ? readingSense(celsius, forecast.core) : { kind: 'plausible' }
+          }
+          onFelt={
+            showsFirmness(cutOf(plan.request))
+              ? (firmness) => {
+                  press({ ...fresh(), kind: 'felt', firmness });
+                  close();
+                }
+              : undefined
           }
           onRead={(celsius, lowest) => {
             press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });

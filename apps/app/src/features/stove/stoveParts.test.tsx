@@ -61,6 +61,17 @@ describe('AddReading', () => {
     expect(onRead).toHaveBeenCalledWith(50, true);
   });
 
+  it('takes the firmness under a finger instead of a figure, where it shows the core', () => {
+    const onFelt = jest.fn();
+    const { rerender } = renderWithStore(
+      <AddReading onRead={jest.fn()} onFelt={onFelt} onClose={jest.fn()} />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'springy' }));
+    expect(onFelt).toHaveBeenCalledWith('springy');
+    rerender(<AddReading onRead={jest.fn()} onClose={jest.fn()} />);
+    expect(screen.queryByRole('button', { name: 'springy' })).toBeNull();
+  });
+
   it('reads Fahrenheit when the cook does', () => {
     const imperial = show(true);
     type('Core temperature in °F', '122');

@@ -4,7 +4,6 @@ import { actionsOf } from '../../schedule/actions';
 import { LINE } from '../../tests/serviceCases';
 import { planOf, STEAK } from '../../tests';
 import { begunPiece } from '../dishes/begunPiece';
-import { firmnessAt } from '../dishes/firmness';
 import { gearLeft } from '../orders/gearLeft';
 import { heatNow, serviceJob, tasksNow, type LineNow } from './lineNow';
 import type { MenuDish } from '../dishes/menuDish';
@@ -281,10 +280,5 @@ describe('hands and thermometers', () => {
     expect(probeNext([piece('a', {}), piece('b', { decidesAt: 2000 })], 0)?.id).toBe('a');
     expect(probeNext([piece('a', { unsureEnd: 0.1 })], 0)).toBeUndefined();
     expect(probeNext([piece('a', { decidesAt: 5 })], 0)).toBeUndefined();
-  });
-
-  it('a hotter middle is never felt softer', () => {
-    const felt = [40, 50, 55, 61, 75].map(firmnessAt);
-    expect(felt).toEqual(['soft', 'yielding', 'springy', 'firm', 'hard']);
   });
 });

@@ -9,6 +9,7 @@ import { wakeSound } from '../../../ui/sound';
 import { SoundMeter } from '../../../ui/SoundMeter';
 import { Text } from '../../../ui/Text';
 import { useSizzle } from '../../../ui/useSizzle';
+import { FIRMNESS_WORDS } from '../../../words/firmnessWords';
 import { capital } from '../../../words/cutWords';
 import { sliceOf } from '../../../words/sliceOf';
 import { useShow } from '../../../words/useShow';
@@ -49,7 +50,7 @@ const Touch = ({ card: { request, firmness } }: { readonly card: Of<'touch'> }) 
     <View className="gap-2">
       <WhatItIs request={request} />
       <Text voice="action" tone="text-salt-50">
-        {t('under-the-finger', { firmness })}
+        {t('under-the-finger', { firmness: FIRMNESS_WORDS[firmness] })}
       </Text>
     </View>
   );

@@ -1,3 +1,6 @@
+import type { Cut } from '../food/cuts';
+import { isFish } from '../food/species';
+
 /** Firmness of the middle under a finger: codes, softest first. */
 export const FIRMNESSES = ['soft', 'yielding', 'springy', 'firm', 'hard'] as const;
 export type Firmness = (typeof FIRMNESSES)[number];
@@ -18,3 +21,13 @@ const FROM: Readonly<Record<Firmness, number>> = {
 /** Firmness of a piece with this core temperature. */
 export const firmnessAt = (core: number): Firmness =>
   FIRMNESSES.findLast((firmness) => core >= FROM[firmness]) ?? 'soft';
+
+/** Core temperatures at which a firmness is felt, C: from and to; the first and the last are open. */
+export const firmnessRange = (firmness: Firmness): readonly [number, number] => {
+  const next = FIRMNESSES.at(FIRMNESSES.indexOf(firmness) + 1);
+  return [FROM[firmness], next === undefined ? Infinity : FROM[next]];
+};
+
+/** Whether a piece's firmness shows its core: a joint is too thick for a finger, and fish flakes instead. */
+export const showsFirmness = ({ whole, species }: Pick<Cut, 'whole' | 'species'>): boolean =>
+  whole !== true && !isFish(species);
