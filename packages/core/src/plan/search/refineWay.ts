@@ -21,7 +21,7 @@ const SLOPE_FACTOR = 3;
  * an edge all round, at a smaller thickness.
  */
 const STEEP_COLUMNS = 16;
-/** Of a whole piece, which is thick for its width but changes slowly. */
+/** Of a whole piece whose edges are not seared: it is thick for its width but changes slowly. */
 const WHOLE_COLUMNS = 12;
 const STOUT = { long: 0.5, round: 0.4 } as const;
 
@@ -50,7 +50,7 @@ export type SectionResult =
 export const searchColumns = (request: PlanRequest): number => {
   const thickness = thicknessOf(request);
   const cut = cutOf(request);
-  if (cut.whole) return WHOLE_COLUMNS;
+  if (cut.whole && request.edges === 'none') return WHOLE_COLUMNS;
   const { width } = footprint(cut, request.weight, thickness);
   const stout = STOUT[cut.aspect === 1 ? 'round' : 'long'];
   const steep = request.edges !== 'none' || cut.bone !== undefined || thickness > stout * width;
