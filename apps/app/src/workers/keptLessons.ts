@@ -6,7 +6,7 @@ import { saveLocal, loadLocal } from '../store/device';
 import type { Lessons } from './learn.worker';
 
 /** Raised when the same cooks would teach something else: by other physics, or another way to learn. */
-const VERSION = 2;
+const VERSION = 3;
 const NAME = 'lessons';
 
 const named = { value: z.number(), deviation: z.number(), unknown: z.number() };
@@ -29,6 +29,7 @@ const keptLessonsSchema = z.object({
       ),
       past: z.array(z.object({ id: z.string(), before: z.number(), after: z.number() })),
       cooks: z.number(),
+      oven: z.object({ air: z.number(), over: z.number(), sigma: z.number() }).optional(),
       evidence: z.array(
         z.object({ kind: z.enum(EVIDENCE_KINDS), cooks: z.number(), share: z.number() }),
       ),

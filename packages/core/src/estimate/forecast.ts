@@ -28,7 +28,7 @@ import type { Forecast } from './forecastResult';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
 import { firstOvenLeg } from '../plan/legs/ovenLegs';
-import { ovenLike } from './ovenLike';
+import { ovenLike, ovenUncertainty, type OvenUncertainty } from './ovenLike';
 import { ovenObservations } from './ovenObservations';
 import { probePositions } from './probePositions';
 import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
@@ -214,7 +214,7 @@ export class Forecaster {
         start: sigma('start'),
       },
       ovenLike:
-        air === undefined ? undefined : ovenLike(air, kitchen, estimate.covariance, this.spreads),
+        air === undefined ? undefined : ovenLike(air, kitchen, this.uncertaintyOf(estimate)),
       pullAt: inAt + this.pull * 1000,
       pullSpread: decided ? 0 : Math.hypot(estimate.pullSigma, afterPull / slope),
       decided,
@@ -227,6 +227,11 @@ export class Forecaster {
       probe: estimate.probe,
       readings,
     };
+  }
+
+  private uncertaintyOf({ covariance }: KitchenEstimate): OvenUncertainty {
+    const at = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')] as const;
+    return ovenUncertainty(covariance, FITTED_PARAMETERS.length, at, this.spreads);
   }
 
   /** The linear model about the present point: the last one while it still holds. */

@@ -1,14 +1,11 @@
 import { expect, it } from '@jest/globals';
 import { NOMINAL_KITCHEN } from '../gear';
-import { STEAK } from '../tests';
-import { FITTED_PARAMETERS, spreadsOf } from './estimated';
-import { ovenLike } from './ovenLike';
+import { ovenLike, ovenUncertainty } from './ovenLike';
 
-const n = FITTED_PARAMETERS.length;
-const spreads = spreadsOf({ ...STEAK, way: 'oven-sear' });
-const sure = new Float64Array(n * n);
-const like = (air: number, change: object, covariance = sure) =>
-  ovenLike(air, { ...NOMINAL_KITCHEN, ...change }, covariance, spreads);
+const SPREADS = { oven: 14, ovenHeat: 0.15 };
+/** Of estimates that are in the order: something else, the oven's air, its heat transfer. */
+const like = (air: number, change: object, covariance = new Float64Array(9)) =>
+  ovenLike(air, { ...NOMINAL_KITCHEN, ...change }, ovenUncertainty(covariance, 3, [1, 2], SPREADS));
 
 it('equals the offset of an oven with nominal heat transfer, in the coolest oven too', () => {
   for (const air of [60, 110, 220]) {
@@ -23,10 +20,10 @@ it('counts a slow oven as a cooler one, the more the hotter it is set', () => {
 });
 
 it('is more certain than its parts if they are poorly separated', () => {
-  const [oven, heat] = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')];
-  const apart = sure.slice();
-  apart[oven * n + oven] = apart[heat * n + heat] = 0.5;
+  const [air, heat, both] = [4, 8, 5];
+  const apart = new Float64Array(9);
+  apart[air] = apart[heat] = 0.5;
   const against = apart.slice();
-  against[oven * n + heat] = against[heat * n + oven] = -0.45;
+  against[both] = against[7] = -0.45;
   expect(like(110, {}, against).sigma).toBeLessThan(like(110, {}, apart).sigma);
 });

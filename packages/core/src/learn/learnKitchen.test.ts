@@ -3,6 +3,7 @@ import { DEFAULT_OVEN, KITCHEN_SPREAD, NOMINAL_KITCHEN, OvenBody, spreadsFrom } 
 import type { CookEvent } from '../cook/event';
 import type { PressKind } from '../cook/press';
 
+import { ovenLike } from '../estimate/ovenLike';
 import { normal, seededRandom } from '../maths/random';
 import { trueCook, trueRun } from '../simulation/trueKitchen';
 import type { PlanRequest } from '../plan/request/request';
@@ -140,6 +141,18 @@ describe('a kitchen learned from its cooks', () => {
     expect(oven?.value).toBeCloseTo(NOMINAL_KITCHEN.oven, 6);
     expect(oven?.unknown).toBeCloseTo(1, 6);
     expect(oven?.cooks).toEqual([]);
+  });
+
+  it('knows the oven as one figure no worse than its air and its heat apart', () => {
+    const { oven } = KITCHEN;
+    if (!oven) throw new Error('the oven was used');
+    const truth = ovenLike(oven.air, TRUE, { air: 0, heat: 0, both: 0 }).over;
+    expect(Math.abs(oven.over - truth)).toBeLessThan(2.5 * oven.sigma);
+    const deviationOf = (of: string): number =>
+      KITCHEN.traits.find(({ trait }) => trait === of)?.deviation ?? NaN;
+    const apart = Math.hypot(deviationOf('oven'), (oven.air - 65) * deviationOf('ovenHeat'));
+    expect(oven.sigma).toBeLessThan(1.02 * apart);
+    expect(learnedKitchen(COOKS.slice(1, 2)).oven).toBeUndefined();
   });
 
   it('says which cooks taught it, in shares', () => {

@@ -458,4 +458,6 @@ export const logbook = {
   'the-server-answered-with': 'The server answered {status}.',
   'the-server-cannot-be-reached-now': 'The server cannot be reached.',
   'stopped-nothing-was-stored': 'Stopped; nothing was stored.',
+  'with-its-heat-it-behaves-like':
+    'Air and heat together: set to {set}, it heats like {like} ± {spread}. Cooks tell this figure better than either.',
 } as const;

@@ -47,7 +47,7 @@ export const LearnedDevice = ({ device, titles }: Props) => {
   const show = useShow();
   const dispatch = useAppDispatch();
   const [byHand, setByHand] = useState(false);
-  const { key, kind, pan, value, deviation, unknown, use, cooks, used, nominal } = device;
+  const { key, kind, pan, value, deviation, unknown, use, cooks, used, nominal, together } = device;
   const caution = cooks.length === 0 ? undefined : USE_CAUTIONS[use];
   const says = describeTrait(kind, value, show);
   const take = (taken: number, by: 'cooks' | 'hand'): void => {
@@ -100,6 +100,15 @@ export const LearnedDevice = ({ device, titles }: Props) => {
             </Link>
           ))}
         </View>
+      )}
+      {together === undefined ? null : (
+        <Text voice="small">
+          {t('with-its-heat-it-behaves-like', {
+            set: show.degrees(together.air),
+            like: show.degrees(together.air + together.over),
+            spread: show.difference(together.sigma),
+          })}
+        </Text>
       )}
       {caution === undefined ? null : <Text voice="small">{caution}</Text>}
       <Text voice="label">{uses}</Text>

@@ -1,5 +1,6 @@
 import { ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
+import type { LearnedOven } from '@crustan/core/learn/learnKitchen';
 import type { Trait } from '@crustan/core/learn/traits';
 import type { TraitUse } from '@crustan/core/learn/traitUse';
 import type { Lessons } from '../../workers/learn.worker';
@@ -21,6 +22,8 @@ export interface LearnedDeviceView {
   readonly nominal: number;
   readonly use: TraitUse;
   readonly cooks: readonly { readonly id: string; readonly share: number | undefined }[];
+  /** The oven's air and heat in one figure, if it is one of these. */
+  readonly together: LearnedOven | undefined;
   /** Figure that plans use now. */
   readonly used: { readonly value: number; readonly by: 'cooks' | 'hand' } | undefined;
 }
@@ -58,6 +61,7 @@ export const devicesOf = (
       nominal: USUAL[trait],
       use,
       cooks,
+      together: trait === 'oven' && cooks.length > 0 ? learned.oven : undefined,
       used: usedOf(kitchen, key, trait),
     }),
   );
@@ -78,6 +82,7 @@ export const devicesOf = (
             nominal: USUAL[kind],
             use: 'yes',
             cooks: found.cooks.map((id) => ({ id, share: undefined })),
+            together: undefined,
             used: usedOf(kitchen, kind, kind),
           },
         ];

@@ -39,6 +39,7 @@ const record = (more: Partial<CookRecord> = {}): CookRecord => ({
 describe('what the cooks taught', () => {
   const kitchen: LearnedKitchen = {
     cooks: 2,
+    oven: { air: 110, over: -8, sigma: 1.2 },
     traits: [
       {
         key: 'oven',
@@ -110,6 +111,7 @@ describe('what the cooks taught', () => {
     oven.getByText('−12.4 °C');
     oven.getByText(/± 1.6 °C · well known/);
     oven.getByText(/Strip \(60 %\)/);
+    oven.getByText(/set to 110°, it heats like 102° ± 1.2 °C/);
     oven.getByText('Plans use the nominal value: 0.0 °C.');
     group(/Contact.*26 cm/).getByText(/a first idea/);
     group(/Burner/).getByText('No cook has evidence on this figure yet.');
