@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import * as fc from 'fast-check';
 import { FIRMNESSES, firmnessAt, firmnessRange } from '../doneness/firmness';
-import { touchObservation } from './fingerTouch';
+import { isUnlikelyTouch, touchObservation } from './fingerTouch';
 
 const SLOPES = new Float64Array(3);
 const celsius = fc.double({ min: 0, max: 90, noNaN: true });
@@ -37,6 +37,13 @@ describe('a felt firmness', () => {
     // A drill does not show how meat of another age feels.
     const perfect = touchObservation('firm', { bias: 0, spread: 0 }, 40, SLOPES, 1);
     expect(perfect.sigma).toBeGreaterThan(3);
+  });
+
+  it('is unlikely of a piece that cannot be so by far, and never of the firmness that is expected', () => {
+    fc.assert(fc.property(celsius, (core) => !isUnlikelyTouch(firmnessAt(core), core)));
+    expect(isUnlikelyTouch('springy', 8)).toBe(true);
+    expect(isUnlikelyTouch('yielding', 40)).toBe(false);
+    expect(isUnlikelyTouch('soft', 70)).toBe(true);
   });
 
   it('counts once however often it is felt: the finger’s error is the same each time', () => {

@@ -27,3 +27,12 @@ export const touchObservation = (
   const one = Math.hypot(Math.max(LEAST_ERROR, spread), width);
   return { measured, predicted, slopes, sigma: one * Math.sqrt(touches) };
 };
+
+/** A core this far from the temperatures of a firmness is not felt as that, K. */
+const BELIEVED = 14;
+
+/** Whether a firmness is not plausible for the expected core, C. */
+export const isUnlikelyTouch = (firmness: Firmness, expected: number): boolean => {
+  const [from, to] = firmnessRange(firmness);
+  return expected < from - BELIEVED || expected > to + BELIEVED;
+};

@@ -216,7 +216,10 @@ export class Forecaster {
       ovenLike:
         air === undefined ? undefined : ovenLike(air, kitchen, this.uncertaintyOf(estimate)),
       pullAt: inAt + this.pull * 1000,
-      pullSpread: decided ? 0 : Math.hypot(estimate.pullSigma, afterPull / slope),
+      // As wide as the whole time means that the time is not known.
+      pullSpread: decided
+        ? 0
+        : Math.min(this.pull, Math.hypot(estimate.pullSigma, afterPull / slope)),
       decided,
       pullCore: atEstimate((run) => run.end.pullCore),
       leeway: LEEWAY_KELVIN / slope,

@@ -459,5 +459,5 @@ export const logbook = {
   'the-server-cannot-be-reached-now': 'The server cannot be reached.',
   'stopped-nothing-was-stored': 'Stopped; nothing was stored.',
   'with-its-heat-it-behaves-like':
-    'Air and heat together: set to {set}, it heats like {like} ± {spread}. Cooks tell this figure better than either.',
+    'Air and heat together: set to {set}, it heats like {like} ± {spread}.',
 } as const;

@@ -418,4 +418,8 @@ export const shared = {
   felt: 'Pressed with a finger',
   'felt-as': 'By the finger: {firmness}',
   'the-touch': 'the touch',
+  'firmness-soft': 'soft',
+  'firmness-yielding': 'yielding',
+  'firmness-firm': 'firm',
+  'firmness-hard': 'hard',
 } as const;

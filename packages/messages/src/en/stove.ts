@@ -486,4 +486,6 @@ export const stove = {
   'butter-foaming': 'foaming',
   'butter-brown': 'brown',
   'butter-burnt': 'burnt',
+  'the-middle-should-be-about':
+    'The middle should be about {degrees} by now; {firmness} is not expected. Press it again if it is so.',
 } as const;

@@ -464,5 +464,5 @@ export const logbook: TranslationOf<typeof english> = {
   'the-server-cannot-be-reached-now': 'No se llega al servidor.',
   'stopped-nothing-was-stored': 'Detenido; no se ha guardado nada.',
   'with-its-heat-it-behaves-like':
-    'Aire y calor juntos: puesto a {set}, calienta como a {like} ± {spread}. Las cocciones muestran esta cifra mejor que cada una por separado.',
+    'Aire y calor juntos: puesto a {set}, calienta como a {like} ± {spread}.',
 };

@@ -423,4 +423,8 @@ export const shared: TranslationOf<typeof english> = {
   felt: 'Probado con el dedo',
   'felt-as': 'Con el dedo: {firmness}',
   'the-touch': 'lo que notó el dedo',
+  'firmness-soft': 'blando',
+  'firmness-yielding': 'cede',
+  'firmness-firm': 'firme',
+  'firmness-hard': 'duro',
 };

@@ -493,4 +493,6 @@ export const stove: TranslationOf<typeof english> = {
   'butter-foaming': 'espumosa',
   'butter-brown': 'dorada',
   'butter-burnt': 'quemada',
+  'the-middle-should-be-about':
+    'El centro debería estar a unos {degrees}; {firmness} no es lo esperado. Pulsa otra vez si es así.',
 };

@@ -2,13 +2,14 @@ import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { FIRMNESSES, type Firmness } from '@crustan/core/doneness/firmness';
 import { READING_LIMIT } from '@crustan/core/formats/cookEventSchema';
+import { isUnlikelyTouch } from '@crustan/core/estimate/fingerTouch';
 import type { ReadingSense } from '@crustan/core/estimate/readingSense';
 import { UNITS, showQuantity } from '@crustan/core/units';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Text } from '../../ui/Text';
 import { useDrillError } from '../../store/useDrillError';
-import { FIRMNESS_WORDS } from '../../words/firmnessWords';
+import { FIRMNESS_NAMES } from '../../words/firmnessWords';
 import { useShow } from '../../words/useShow';
 import { t } from './t';
 
@@ -18,6 +19,8 @@ interface Props {
   readonly onClose: () => void;
   /** The middle was pressed with a finger; undefined for food whose firmness does not show its core. */
   readonly onFelt?: ((firmness: Firmness) => void) | undefined;
+  /** Expected core, C; undefined without a forecast. */
+  readonly expected?: number | undefined;
   /** Whether a figure makes sense against what the middle should have. */
   readonly senseOf?: (celsius: number) => ReadingSense;
 }
@@ -26,7 +29,7 @@ const isCore = (celsius: number): boolean =>
   Number.isFinite(celsius) && celsius >= READING_LIMIT.least && celsius <= READING_LIMIT.most;
 
 /** Form for a reading of the thermometer, in the cook's own unit. */
-export const AddReading = ({ onRead, onFelt, onClose, senseOf }: Props) => {
+export const AddReading = ({ onRead, onFelt, expected, onClose, senseOf }: Props) => {
   const { units } = useShow();
   const unit = UNITS[units].temperature;
   const [text, setText] = useState('');
@@ -88,7 +91,7 @@ export const AddReading = ({ onRead, onFelt, onClose, senseOf }: Props) => {
           { value: 'three', label: t('the-lowest-of-three') },
         ]}
       />
-      {onFelt ? <ByFinger onFelt={onFelt} /> : null}
+      {onFelt ? <ByFinger onFelt={onFelt} expected={expected} /> : null}
       {refused === undefined ? null : (
         <Text voice="small" tone="text-salt-50" role="alert">
           {refused}
@@ -140,9 +143,15 @@ export const AddReading = ({ onRead, onFelt, onClose, senseOf }: Props) => {
 };
 
 /** The firmness of the middle instead of a figure: a rough measure, as good as the cook's finger in drills. */
-const ByFinger = ({ onFelt }: { readonly onFelt: (firmness: Firmness) => void }) => {
+const ByFinger = ({ onFelt, expected }: Required<Pick<Props, 'onFelt' | 'expected'>>) => {
   const show = useShow();
   const spread = useDrillError('touch')?.spread;
+  const [doubted, setDoubted] = useState<Firmness>();
+  const take = (firmness: Firmness): void => {
+    const isDoubtful = expected !== undefined && isUnlikelyTouch(firmness, expected);
+    if (isDoubtful && doubted !== firmness) setDoubted(firmness);
+    else onFelt?.(firmness);
+  };
   return (
     <View className="gap-2" role="group" aria-label={t('or-press-it-with-a-finger')}>
       <Text voice="label" tone="text-salt-50">
@@ -153,11 +162,19 @@ const ByFinger = ({ onFelt }: { readonly onFelt: (firmness: Firmness) => void })
           <Button
             key={firmness}
             kind="stovePlain"
-            label={FIRMNESS_WORDS[firmness]}
-            onPress={() => onFelt(firmness)}
+            label={FIRMNESS_NAMES[firmness]}
+            onPress={() => take(firmness)}
           />
         ))}
       </View>
+      {doubted === undefined || expected === undefined ? null : (
+        <Text tone="text-salt-50" role="alert">
+          {t('the-middle-should-be-about', {
+            degrees: show.degrees(expected),
+            firmness: FIRMNESS_NAMES[doubted],
+          })}
+        </Text>
+      )}
       <Text voice="note" tone="text-iron-400">
         {spread === undefined
           ? t('a-finger-is-worth-little')

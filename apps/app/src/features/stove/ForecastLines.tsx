@@ -44,8 +44,8 @@ export const ForecastLines = ({ live }: { readonly live: LiveCook }) => {
       )}
       <Text tone="text-salt-50">
         {kitchen === ''
-          ? describeForecast(forecast, show)
-          : `${kitchen} ${describeForecast(forecast, show)}`}
+          ? describeForecast(forecast, show, now)
+          : `${kitchen} ${describeForecast(forecast, show, now)}`}
       </Text>
       <Text voice="note" tone="text-iron-400">
         {forecast.readings === 0

@@ -193,6 +193,7 @@ export const NowAndNext = ({ live, only }: { readonly live: LiveCook; readonly o
                 }
               : undefined
           }
+          expected={forecast?.core}
           onRead={(celsius, lowest) => {
             press({ ...fresh(), kind: 'reading', celsius, ...(lowest ? { lowest } : {}) });
             close();

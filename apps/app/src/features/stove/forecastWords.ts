@@ -54,8 +54,8 @@ const narrowing = ({ readings }: Forecast): string =>
     ? t('a-thermometer-in-the-middle-would-narrow')
     : t('a-reading-nearer-to-the-end-would');
 
-/** Time and temperature of the end, with the 80 % range. */
-export const describeForecast = (forecast: Forecast, show: Show): string => {
+/** Time and temperature of the end, with the 80 % range. @param now ms since 1970: no pull is due before it */
+export const describeForecast = (forecast: Forecast, show: Show, now = -Infinity): string => {
   const end = EIGHTY * forecast.endSpread;
   const ends = t('ends-to', {
     degrees: show.degrees(forecast.end - end),
@@ -75,7 +75,9 @@ export const describeForecast = (forecast: Forecast, show: Show): string => {
     duration: showDuration(Math.round(forecast.leeway / 5) * 5),
   });
   if (spread >= WIDE) {
-    const [first, last] = [-1, 1].map((side) => show.clock(forecast.pullAt + side * spread * 1000));
+    const [first, last] = [-1, 1].map((side) =>
+      show.clock(Math.max(now, forecast.pullAt + side * spread * 1000)),
+    );
     return t('due-to-pulled-in-the-middle-of', {
       first: first ?? '',
       last: last ?? '',

@@ -68,6 +68,13 @@ describe('AddReading', () => {
     );
     fireEvent.click(screen.getByRole('button', { name: 'springy' }));
     expect(onFelt).toHaveBeenCalledWith('springy');
+    // Not at once where the middle cannot be so yet.
+    rerender(<AddReading onRead={jest.fn()} onFelt={onFelt} expected={9} onClose={jest.fn()} />);
+    fireEvent.click(screen.getByRole('button', { name: 'firm' }));
+    expect(onFelt).toHaveBeenCalledTimes(1);
+    screen.getByText(/should be about 9° by now; firm is not expected/);
+    fireEvent.click(screen.getByRole('button', { name: 'firm' }));
+    expect(onFelt).toHaveBeenLastCalledWith('firm');
     rerender(<AddReading onRead={jest.fn()} onClose={jest.fn()} />);
     expect(screen.queryByRole('button', { name: 'springy' })).toBeNull();
   });
