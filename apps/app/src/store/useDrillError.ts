@@ -11,7 +11,6 @@ const LEAST_CALLS = 5;
 export const useDrillError = (kind: DrillKind): DrillError | undefined => {
   const { data } = usePractisedQuery();
   const calls = latestCalls(data ?? [], kind);
-  const { bias, spread } =
-    (calls.length < LEAST_CALLS ? undefined : callBias(kind, calls)) ?? {};
+  const { bias, spread } = (calls.length < LEAST_CALLS ? undefined : callBias(kind, calls)) ?? {};
   return useMemo(() => (bias === undefined ? undefined : { bias, spread }), [bias, spread]);
 };

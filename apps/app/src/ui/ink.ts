@@ -10,6 +10,8 @@ export const INK = {
   salt300: 'var(--salt-300)',
   flameLight: 'var(--flame-light)',
   flameDark: 'var(--flame-dark)',
+  /** The same on iron and on salt. */
+  hazard: '#F2C430',
   /** The face of a piece in a chart: neither raw nor burnt, legible on iron and on salt. */
   surface: '#A68F74',
 } as const;

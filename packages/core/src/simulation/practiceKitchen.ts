@@ -238,11 +238,7 @@ export class PracticeKitchen {
       sound: sizzleOf(this.heard),
       loudness: sizzleLevel(this.heard),
       smoke:
-        !oiled || panTemperature < smokes - 5
-          ? 'none'
-          : panTemperature < surely
-            ? 'wisp'
-            : 'thick',
+        !oiled || panTemperature < smokes - 5 ? 'none' : panTemperature < surely ? 'wisp' : 'thick',
       colour: crustColour(browningIndex(solver.browned(solver.upperSide)), this.request),
       firmness: firmnessAt(solver.core),
       butter: this.butter,

@@ -1,6 +1,8 @@
 import { memo } from 'react';
 import { View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
 import type { Ticket, TicketPiece } from '@crustan/core/pass/serviceTickets';
+import { INK } from '../../ui/ink';
 import { textScale } from '../../ui/textScale';
 import { Terms } from '../../ui/Meanings';
 import { Text } from '../../ui/Text';
@@ -74,8 +76,8 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
       </View>
       <View role="list" aria-label={t('tables-along-the-clock')} className="gap-3">
         {tickets.map((ticket) => {
-          const lanes = lanesOf(ticket, pass, show, now);
-          return <Table key={ticket.id} lanes={lanes} text={JSON.stringify(lanes)} />;
+          const lanes = lanesOf(ticket, pass, show);
+          return <Table key={ticket.id} lanes={lanes} text={JSON.stringify(lanes)} now={now} />;
         })}
       </View>
       <Terms of={['ready']} onIron />
@@ -83,93 +85,119 @@ const Lanes = memo(function Lanes({ now, ...pass }: Drawn & { readonly now: numb
   );
 });
 
-/** A bar of a lane, by its place on the displayed clock: shares of the width, %. */
-interface Bar {
-  readonly of: 'pan' | 'away' | 'rest';
-  readonly left: number;
-  readonly width: number;
+/** A bar of a lane: s of the service, from and to. */
+type Bar = readonly [number, number];
+
+/** One piece: in the pan, in the oven or on the board, and its rest. */
+interface PieceLane {
+  readonly pan: readonly Bar[];
+  readonly away: readonly Bar[];
+  readonly rest: readonly Bar[];
 }
 
-/** Drawing of one table: its lanes have a list of bars each. */
+/** Drawing of one table. It does not change as the clock goes on. */
 interface TableLanes {
   readonly table: string;
   readonly says: string;
-  readonly now: number;
   readonly ready:
-    { readonly clock: string; readonly left: number; readonly late: boolean } | undefined;
-  readonly pieces: readonly (readonly Bar[])[];
+    { readonly clock: string; readonly at: number; readonly late: boolean } | undefined;
+  readonly pieces: readonly PieceLane[];
 }
 
 /** Lateness from which a table is marked late, s. */
 const LATE = 90;
 
-/** Share of the displayed clock at a second of the service, %, within it. */
-const shareAt = (seconds: number, now: number): number => {
-  const share = (seconds - now + PAST) / (PAST + AHEAD);
-  return Math.round(10_000 * Math.min(1, Math.max(0, share))) / 100;
-};
-
-const barsOf = (
-  piece: TicketPiece,
-  pass: Drawn,
-  now: number,
-  readyAt: number | undefined,
-): readonly Bar[] => {
+const laneOf = (piece: TicketPiece, pass: Drawn, readyAt: number | undefined): PieceLane => {
   const placed = placedIn(pass.schedule).pieces.get(piece.id);
   const option = optionOf(pass, piece);
-  if (!placed || !option) return [];
+  if (!placed || !option) return { pan: [], away: [], rest: [] };
+  const { start } = placed;
   const steps = placed.full ? option.steps.full : option.steps.alone;
-  const bar = (of: Bar['of'], from: number, to: number): Bar => {
-    const left = shareAt(from, now);
-    return { of, left, width: Math.max(0, shareAt(to, now) - left) };
+  const staysIn = (inPan: boolean): readonly Bar[] =>
+    steps.stays
+      .filter(({ place }) => (place === 'pan') === inPan)
+      .map(({ at, seconds }) => [start + at, start + at + seconds]);
+  const out = start + steps.heatSeconds;
+  return {
+    pan: staysIn(true),
+    away: staysIn(false),
+    rest: [[out, Math.max(out, readyAt ?? placed.readyAt)]],
   };
-  const out = placed.start + steps.heatSeconds;
-  return [
-    ...steps.stays.map(({ place, at, seconds }) => {
-      const from = placed.start + at;
-      return bar(place === 'pan' ? 'pan' : 'away', from, from + seconds);
-    }),
-    bar('rest', out, readyAt ?? placed.readyAt),
-  ];
 };
 
 const lanesOf = (
   { id, table, pieces }: Ticket,
   pass: Drawn,
   show: Pick<Show, 'clock'>,
-  now: number,
 ): TableLanes => {
   const scheduled = placedIn(pass.schedule).tickets.get(id);
   const clock = scheduled && show.clock(pass.epoch + scheduled.landsAt * 1000);
   return {
     table,
-    now: shareAt(now, now),
     says:
       clock === undefined
         ? t('table-not-placed-yet', { table })
         : t('table-ready', { table, clockAt: clock }),
     ready:
       scheduled && clock !== undefined
-        ? { clock, left: shareAt(scheduled.landsAt, now), late: scheduled.late > LATE }
+        ? { clock, at: scheduled.landsAt, late: scheduled.late > LATE }
         : undefined,
-    pieces: pieces.map((piece) => barsOf(piece, pass, now, scheduled?.landsAt)),
+    pieces: pieces.map((piece) => laneOf(piece, pass, scheduled?.landsAt)),
   };
 };
 
-const BAR_CLASSES = {
-  pan: 'absolute h-4 bg-salt-300',
-  away: 'absolute h-4 border border-salt-300',
-  rest: 'absolute top-2 h-[1px] bg-salt-300',
-} as const satisfies Record<Bar['of'], string>;
+/** Height of a lane, and from one to the next, px. */
+const LANE = 16;
+const PITCH = 20;
+
+/** A path through the corners of bars, s and px. @param corners of a bar in the lane that begins at `top` px */
+const pathOf = (
+  pieces: readonly PieceLane[],
+  of: keyof PieceLane,
+  corners: (bar: Bar, top: number) => string,
+): string => pieces.flatMap((piece, i) => piece[of].map((bar) => corners(bar, i * PITCH))).join('');
+
+const filled = ([from, to]: Bar, top: number): string =>
+  `M${from} ${top}H${to}V${top + LANE}H${from}Z`;
+const framed = ([from, to]: Bar, top: number): string =>
+  `M${from} ${top + 0.5}H${to}V${top + LANE - 0.5}H${from}Z`;
+const middle = ([from, to]: Bar, top: number): string => `M${from} ${top + LANE / 2}H${to}`;
+
+/** Bars of all pieces of a table, s of the service along and px down. They are drawn again only if they change. */
+const Bars = memo(
+  function Bars({ lanes: { pieces, ready } }: Pick<TableProps, 'lanes' | 'text'>) {
+    const line = { vectorEffect: 'non-scaling-stroke', fill: 'none' } as const;
+    return (
+      <>
+        <Path d={pathOf(pieces, 'pan', filled)} fill={INK.salt300} />
+        <Path d={pathOf(pieces, 'away', framed)} stroke={INK.salt300} {...line} />
+        <Path d={pathOf(pieces, 'rest', middle)} stroke={INK.salt300} {...line} />
+        {ready ? (
+          <Path
+            d={`M${ready.at} 0V${PITCH * pieces.length}`}
+            stroke={ready.late ? INK.hazard : INK.flameDark}
+            strokeWidth={4}
+            {...line}
+          />
+        ) : null}
+      </>
+    );
+  },
+  (before, after) => before.text === after.text,
+);
 
 interface TableProps {
   readonly lanes: TableLanes;
   /** The same as text: most tables of a new schedule are as before and are not drawn again. */
   readonly text: string;
+  /** s of the service */
+  readonly now: number;
 }
 
 const Table = memo(
-  function Table({ lanes: { table, says, now, ready, pieces } }: TableProps) {
+  function Table({ lanes, text, now }: TableProps) {
+    const { table, says, ready, pieces } = lanes;
+    const height = PITCH * pieces.length;
     return (
       <View role="listitem" aria-label={says} className="offscreen-free-row flex-row">
         <View className="w-[96px] pr-2">
@@ -182,31 +210,19 @@ const Table = memo(
             </Text>
           ) : null}
         </View>
-        <View className="relative flex-1 gap-1 border-l border-iron-700 py-1">
-          <View
-            className="absolute bottom-0 top-0 w-[1px] bg-iron-500"
-            style={{ left: `${now}%` }}
-          />
-          {pieces.map((bars, i) => (
-            <View key={i} className="relative h-4">
-              {bars.map(({ of, left, width }, nth) => (
-                <View
-                  key={nth}
-                  className={BAR_CLASSES[of]}
-                  style={{ left: `${left}%`, width: `${width}%` }}
-                />
-              ))}
-            </View>
-          ))}
-          {ready ? (
-            <View
-              className={`absolute bottom-0 top-0 w-1 ${ready.late ? 'bg-hazard' : 'bg-flame-dark'}`}
-              style={{ left: `${ready.left}%` }}
-            />
-          ) : null}
+        <View className="relative flex-1 border-l border-iron-700 py-1">
+          <View className="absolute bottom-0 left-[10%] top-0 w-[1px] bg-iron-500" />
+          <Svg
+            width="100%"
+            height={height}
+            viewBox={`${now - PAST} 0 ${PAST + AHEAD} ${height}`}
+            preserveAspectRatio="none"
+          >
+            <Bars lanes={lanes} text={text} />
+          </Svg>
         </View>
       </View>
     );
   },
-  (before, after) => before.text === after.text,
+  (before, after) => before.text === after.text && before.now === after.now,
 );

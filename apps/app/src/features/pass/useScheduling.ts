@@ -130,11 +130,21 @@ export const useScheduling = (at: SchedulingNow, moves: string): void => {
     const { seq: place, left } = placedUpTo(made.entries, now.places);
     const schedule = { ...made.schedule, seq: Math.max(made.schedule.seq, place) };
     making.current.made = { ...made, schedule, left };
-    dispatch(scheduleMade({ schedule, unsent: left }));
     // Shared once the logbook has all that it was made from; a page that watches follows the cooks' pages.
-    if (watches || left > 0) return;
+    if (watches || left > 0) {
+      dispatch(scheduleMade({ schedule, unsent: left }));
+      return;
+    }
     if (made.entries.size === now.places.size) making.current.own = false;
-    await dispatch(passApi.endpoints.tell.initiate({ id, schedule }, { track: false }));
+    const sent = dispatch(passApi.endpoints.tell.initiate({ id, schedule }, { track: false }));
+    // The request leaves before this page draws the schedule, which takes as long as the request.
+    await sleep(0);
+    // A newer schedule of this page may have been made meanwhile.
+    const isLast = making.current.made?.schedule === schedule;
+    if (isLast && latest.current.serviceId === id) {
+      dispatch(scheduleMade({ schedule, unsent: left }));
+    }
+    await sent;
   });
   useEffect(() => {
     if (unsent > 0 || version === undefined) return;
