@@ -1,4 +1,4 @@
-import type { EventKind } from '@crustan/core/cook/event';
+import { isMeasurement } from '@crustan/core/cook/event';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { pressed, streamPutAway } from './logSlice';
 
@@ -9,9 +9,6 @@ export interface StoveState {
 
 const NEXT: StoveState = { focus: undefined };
 
-/** Events that measure the piece in focus: it stays there. */
-const ANSWERS_NOTHING: ReadonlySet<EventKind> = new Set(['reading', 'felt']);
-
 export const stoveSlice = createSlice({
   name: 'stove',
   initialState: NEXT,
@@ -21,10 +18,8 @@ export const stoveSlice = createSlice({
     }),
   },
   extraReducers: (build) => {
-    // The piece in focus was answered: the next thing to do decides again.
-    build.addCase(pressed, (state, { payload }) =>
-      ANSWERS_NOTHING.has(payload.event.kind) ? state : NEXT,
-    );
+    // The piece in focus was answered: the next thing to do decides again. A measured piece stays in focus.
+    build.addCase(pressed, (state, { payload }) => (isMeasurement(payload.event) ? state : NEXT));
     build.addCase(streamPutAway, () => NEXT);
   },
 });

@@ -7,7 +7,7 @@ import { usePractisedQuery } from './practiceApi';
 /** Fewest answers of a drill that show how well a cook judges. */
 const LEAST_CALLS = 5;
 
-/** Error of the cook's answers in a drill: the same figures give the same object; undefined without enough of them. */
+/** Error of the cook's answers in a drill; undefined without enough answers. Equal figures give the same object. */
 export const useDrillError = (kind: DrillKind): DrillError | undefined => {
   const { data } = usePractisedQuery();
   const calls = latestCalls(data ?? [], kind);

@@ -1,7 +1,7 @@
 import type { Firmness } from '@crustan/core/doneness/firmness';
 import { t } from '../t';
 
-/** How each firmness feels. */
+/** Description of each firmness. */
 export const FIRMNESS_WORDS: Readonly<Record<Firmness, string>> = {
   soft: t('soft-gives-like-raw'),
   yielding: t('yielding-comes-back-slowly'),

@@ -100,6 +100,10 @@ export const isReading = (event: CookEvent): event is ReadingEvent => event.kind
 
 export const isFelt = (event: CookEvent): event is FeltEvent => event.kind === 'felt';
 
+/** Events that only measure: they move no step. */
+export const isMeasurement = ({ kind }: Pick<CookEvent, 'kind'>): boolean =>
+  kind === 'reading' || kind === 'felt';
+
 /** Whether a reading is of the piece's middle. */
 export const isCoreReading = ({ by = 'typed' }: ReadingEvent): boolean =>
   by === 'typed' || by === 'probe';

@@ -7,6 +7,12 @@ import { DISCREPANCY_COUNT } from './discrepancy';
 export const FITTED_PARAMETERS = ['oven', 'ovenHeat', 'contact', 'thickness', 'start'] as const;
 export type Estimated = (typeof FITTED_PARAMETERS)[number];
 
+/** Positions of the oven's air and its heat transfer. */
+export const OVEN_AT = [
+  FITTED_PARAMETERS.indexOf('oven'),
+  FITTED_PARAMETERS.indexOf('ovenHeat'),
+] as const;
+
 /** Positions of further fitted parameters: the thermometer's constant error, and the model's own error. */
 export const THERMOMETER_AT = FITTED_PARAMETERS.length;
 export const DISCREPANCY_AT = FITTED_PARAMETERS.length + 1;

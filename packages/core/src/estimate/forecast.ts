@@ -2,23 +2,15 @@ import type { DrillError } from '../doneness/drillError';
 import type { PanOnBurner } from '../gear';
 import { cookedLegs } from '../cook/cookedLegs';
 import { effectiveEvents } from '../cook/effectiveEvents';
-import {
-  isCoreReading,
-  isFelt,
-  isReading,
-  type CookEvent,
-  type EventKind,
-  type FeltEvent,
-  type ReadingEvent,
-} from '../cook/event';
-import { progressOf, type PlanFigures, type Progress } from '../cook/progress';
-import { thinned } from '../maths/thinned';
+import { isMeasurement, type CookEvent } from '../cook/event';
+import { progressOf, type Progress } from '../cook/progress';
 import { restDeviation } from '../plan/ranges/modelError';
 import type { TimedLeg } from '../plan/legs/timedLeg';
-import { MethodSimulator } from '../plan/legs/methodSimulator';
+import { calibratedRatio, type PlanWithPull } from './calibratedRatio';
 import {
   FITTED_PARAMETERS,
   kitchenAt,
+  OVEN_AT,
   spreadsOf,
   type Estimated,
   type EstimatedSpreads,
@@ -27,8 +19,9 @@ import { fitAccounts } from './fitAccounts';
 import type { Forecast } from './forecastResult';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
 import { valueAt, linearChange, LINEAR_STEP, type LinearModel } from './linearModel';
+import { measurementsSince, type Measurements } from './measurements';
 import { firstOvenLeg } from '../plan/legs/ovenLegs';
-import { ovenLike, ovenUncertainty, type OvenUncertainty } from './ovenLike';
+import { ovenLike, ovenUncertainty } from './ovenLike';
 import { ovenObservations } from './ovenObservations';
 import { probePositions } from './probePositions';
 import { sectionCorrection, type SectionCorrection } from './sectionCorrection';
@@ -37,8 +30,6 @@ import { PROBE_DEPTHS, tracedRun, type RunInput, type TracedRun } from './traced
 
 /** Step of the pull for the slope of the end, s and as a fraction of the cook. */
 const NUDGE = { least: 10, fraction: 0.02 } as const;
-/** Most readings used, evenly chosen: more add no information. */
-const MOST_READINGS = 100;
 /** Shift of the fit after which the model is linearised again: s, fraction of the pull, standard deviations. */
 const STALE = { least: 40, fraction: 0.03, spreads: 0.2 } as const;
 /** Shift of a parameter after which the section is compared again, standard deviations. */
@@ -56,24 +47,13 @@ const LEEWAY_KELVIN = 1.5;
 const LEAST_SLOPE = 1e-4;
 
 export interface ForecastInput {
-  readonly plan: PlanFigures & { readonly pullCore: number };
+  readonly plan: PlanWithPull;
   /** Planned start of the heat, ms since 1970. */
   readonly plannedIn: number;
   readonly pan: PanOnBurner;
   /** Error of the cook's finger; default: one without drills. */
   readonly finger?: DrillError | undefined;
 }
-
-/** What was read and felt since the piece met the heat. */
-interface Seen {
-  readonly readings: readonly ReadingEvent[];
-  /** Readings of the core. */
-  readonly cores: readonly ReadingEvent[];
-  readonly felt: readonly FeltEvent[];
-}
-
-/** Events that move no leg. */
-const MOVES_NOTHING: ReadonlySet<EventKind> = new Set(['reading', 'felt', 'note']);
 
 /** The cook as the events have it. */
 interface Cooking {
@@ -106,30 +86,13 @@ export class Forecaster {
     const { plan } = input;
     this.spreads = spreadsOf(plan.request);
     this.pull = plan.pullAt;
-    this.lateralAreaRatio = this.calibratedRatio();
+    this.lateralAreaRatio = calibratedRatio(plan, input.pan, this.plannedLegs());
     this.correction = sectionCorrection(this.runOf(this.plannedLegs()), plan.pullAt);
   }
 
   private runOf(legs: readonly TimedLeg[]): Omit<RunInput, 'moments'> {
     const { plan, pan } = this.input;
     return { request: plan.request, pan, lateralAreaRatio: this.lateralAreaRatio, legs };
-  }
-
-  /** The lateral area ratio with which one dimension reaches the plan's own core at the pull. */
-  private calibratedRatio(): number | undefined {
-    const { plan, pan } = this.input;
-    if (!plan.legs.some(({ kind }) => kind === 'oven')) return undefined;
-    const legs = this.plannedLegs();
-    const end = (ratio?: number): { ratio: number; core: number } => {
-      const cook = new MethodSimulator(plan.request, { pan, lateralAreaRatio: ratio });
-      cook.reset();
-      return { ratio: cook.lateralAreaRatio, core: cook.endOf(legs).pullCore };
-    };
-    const step = 0.05;
-    const nominal = end();
-    const slope = (end(nominal.ratio + step).core - nominal.core) / step;
-    if (!(slope > 1)) return undefined;
-    return Math.min(2, Math.max(0, nominal.ratio + (plan.pullCore - nominal.core) / slope));
   }
 
   private plannedLegs(): readonly TimedLeg[] {
@@ -143,24 +106,21 @@ export class Forecaster {
     const effective = effectiveEvents(events);
     const inAt = effective.find(({ kind }) => kind === 'in')?.at;
     if (inAt === undefined) return undefined;
-    const readings = effective.filter(isReading).filter(({ at }) => at >= inAt);
-    const cores = thinned(readings.filter(isCoreReading), MOST_READINGS);
-    const felt = effective.filter(isFelt).filter(({ at }) => at >= inAt);
-    const seen: Seen = { readings, cores, felt };
+    const measured = measurementsSince(inAt, effective);
     const cooking = this.cookingOf(effective, inAt, now);
     const { decided, seconds, progress } = cooking;
     if (decided || this.pull < 1) this.pull = (progress.decidedAt - inAt) / 1000;
     let linear = this.linearised(cooking);
-    let estimate = this.estimate(linear, seen, cooking);
+    let estimate = this.estimate(linear, measured, cooking);
     for (let pass = 0; pass < MOST_PASSES; pass += 1) {
       this.point = estimate.mean.map((p) => Math.min(MOST_SPREADS, Math.max(-MOST_SPREADS, p)));
       if (!decided) this.pull = Math.max(seconds - MAX_PULL_IN_PAST, estimate.pull, 1);
       const before = linear;
       linear = this.linearised(cooking);
       if (linear === before) break;
-      estimate = this.estimate(linear, seen, cooking);
+      estimate = this.estimate(linear, measured, cooking);
     }
-    return this.result(linear, estimate, cooking, cores.length + felt.length);
+    return this.result(linear, estimate, cooking, measured.cores.length + measured.felt.length);
   }
 
   private cookingOf(effective: readonly CookEvent[], inAt: number, now: number): Cooking {
@@ -172,7 +132,7 @@ export class Forecaster {
     return {
       inAt,
       key: effective
-        .filter(({ kind }) => !MOVES_NOTHING.has(kind))
+        .filter((event) => !isMeasurement(event) && event.kind !== 'note')
         .map(({ id, at }) => id + String(at))
         .join(),
       legsAt: (pull) => cookedLegs({ inAt, turnedAt, progress: progressAt(pull) }, plan.request),
@@ -214,7 +174,13 @@ export class Forecaster {
         start: sigma('start'),
       },
       ovenLike:
-        air === undefined ? undefined : ovenLike(air, kitchen, this.uncertaintyOf(estimate)),
+        air === undefined
+          ? undefined
+          : ovenLike(
+              air,
+              kitchen,
+              ovenUncertainty(estimate.covariance, FITTED_PARAMETERS.length, OVEN_AT, this.spreads),
+            ),
       pullAt: inAt + this.pull * 1000,
       // As wide as the whole time means that the time is not known.
       pullSpread: decided
@@ -230,11 +196,6 @@ export class Forecaster {
       probe: estimate.probe,
       readings,
     };
-  }
-
-  private uncertaintyOf({ covariance }: KitchenEstimate): OvenUncertainty {
-    const at = [FITTED_PARAMETERS.indexOf('oven'), FITTED_PARAMETERS.indexOf('ovenHeat')] as const;
-    return ovenUncertainty(covariance, FITTED_PARAMETERS.length, at, this.spreads);
   }
 
   /** The linear model about the present point: the last one while it still holds. */
@@ -289,7 +250,7 @@ export class Forecaster {
   /** Fits the readings for every position of the probe. */
   private estimate(
     linear: LinearModel,
-    { cores, readings, felt }: Seen,
+    { cores, readings, felt }: Measurements,
     { inAt, progress }: Cooking,
   ): KitchenEstimate {
     const { plan } = this.input;

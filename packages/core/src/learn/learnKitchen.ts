@@ -3,8 +3,7 @@ import { solveNormal } from '../maths/normalEquations';
 import { deviationAt, KITCHEN_SPREAD, NOMINAL_KITCHEN, perSpread } from '../gear';
 import { cookEvidence, type CookEvidence } from './cookEvidence';
 import { evidenceShares, type EvidenceShare } from './evidenceShare';
-import { ovenLike, ovenUncertainty, type OvenLike } from '../estimate/ovenLike';
-import { firstOvenLeg } from '../plan/legs/ovenLegs';
+import { learnedOven, type LearnedOven } from './learnedOven';
 import { cookData, type CookData } from './cookData';
 import type { GearUsed, LoggedCook } from './loggedCook';
 import { BEYOND_SPREADS, provedTraits, type LeftOutCook, type TraitUse } from './traitUse';
@@ -40,14 +39,8 @@ export interface BeforeAfter {
   readonly after: number;
 }
 
-/** The oven's air and its heat transfer in one figure: cooks separate the two poorly. */
-export interface LearnedOven extends OvenLike {
-  /** Median temperature at which its cooks set it, C: the figure is of this one. */
-  readonly air: number;
-}
-
 export interface LearnedKitchen {
-  /** Undefined if no cook used the oven, or only one of the two is learned. */
+  /** Undefined if no cook used the oven. */
   readonly oven?: LearnedOven | undefined;
   /** The largest share first. */
   readonly evidence: readonly EvidenceShare[];
@@ -238,7 +231,11 @@ export function* learnKitchen(
     if (measured(trait)) return 'yes';
     return proved.has(TRAITS.indexOf(trait)) ? 'yes' : 'unproved';
   };
-  const oven = learnedOven(lessons, devices, known);
+  const oven = learnedOven(
+    reads.map(({ cook }) => cook),
+    devices.map(({ trait }) => trait),
+    known,
+  );
   return {
     ...(oven ? { oven } : {}),
     traits: devices.map(({ key, trait, pan }, i) => {
@@ -260,28 +257,6 @@ export function* learnKitchen(
     evidence: evidenceShares(lessons.flatMap(({ evidence }) => evidence ?? [])),
   };
 }
-
-/** The oven as a piece meets it, from the estimates of all cooks. */
-const learnedOven = (
-  lessons: readonly Lesson[],
-  devices: readonly { readonly trait: Trait }[],
-  { mean, covariance }: Known,
-): LearnedOven | undefined => {
-  const [oven, heat] = (['oven', 'ovenHeat'] as const).map((of) =>
-    devices.findIndex(({ trait }) => trait === of),
-  );
-  const airs = lessons
-    .flatMap(({ read }) => firstOvenLeg(read.cook.plan.legs)?.air ?? [])
-    .toSorted((a, b) => a - b);
-  const air = airs.at(airs.length >> 1);
-  if (air === undefined || oven === undefined || heat === undefined) return undefined;
-  const kitchen = {
-    oven: valueAt('oven', mean[oven]),
-    ovenHeat: valueAt('ovenHeat', mean[heat]),
-  };
-  const unsure = ovenUncertainty(covariance, devices.length, [oven, heat], KITCHEN_SPREAD);
-  return { air, ...ovenLike(air, kitchen, unsure) };
-};
 
 /** Contribution of each cook to the estimate of one device. */
 const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['cooks'] => {

@@ -1,6 +1,6 @@
 import { ovenOf, type Kitchen } from '@crustan/core/formats/kitchen';
 import { DEFAULT_OVEN } from '@crustan/core/gear/ovenBody';
-import type { LearnedOven } from '@crustan/core/learn/learnKitchen';
+import type { LearnedOven } from '@crustan/core/learn/learnedOven';
 import type { Trait } from '@crustan/core/learn/traits';
 import type { TraitUse } from '@crustan/core/learn/traitUse';
 import type { Lessons } from '../../workers/learn.worker';
