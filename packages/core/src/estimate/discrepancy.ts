@@ -3,13 +3,18 @@ import type { FitPrior } from '../maths/robustLeastSquares';
 import { ERROR_SIZES, errorKindOf, MODEL_ERROR } from '../plan/ranges/modelError';
 import type { PlanRequest } from '../plan/request/request';
 
-/** Share of the time to the pull over which the correlation falls by a factor of e. */
-const LENGTH = 0.6;
+/**
+ * Length of the correlation, share of the time to the pull. The error and its rate both change slowly (Matern, 3/2): a core
+ * does not jump from one rate to another.
+ */
+const LENGTH = 0.5;
 /** Share of its rise after which the core has the full error. */
 const GROWN_AT = 0.25;
 
 /** Shares of the time to the pull between which the process is linear. */
-const KNOTS = [0, 0.35, 0.7, 1, 1.4] as const;
+const KNOTS = [0, 0.25, 0.5, 0.75, 1, 1.4] as const;
+/** Last part of the time to the pull over which the rate of the core is compared with the model's. */
+export const RATE_OVER = 0.25;
 /** Parameters of the process: each has a unit normal prior. */
 export const DISCREPANCY_COUNT = KNOTS.length;
 
@@ -23,8 +28,14 @@ export const discrepancyPriors = (request: PlanRequest, count: number): readonly
     sigma: new Float64Array(count).fill(1).fill(share, count - DISCREPANCY_COUNT),
   }));
 
+/** Correlation of the error at two moments. @param apart share of the time to the pull */
+const correlation = (apart: number): number => {
+  const far = (Math.sqrt(3) * apart) / LENGTH;
+  return (1 + far) * Math.exp(-far);
+};
+
 const factor = new CholeskyDecomposition(
-  new Matrix(KNOTS.map((a) => KNOTS.map((b) => Math.exp(-Math.abs(a - b) / LENGTH)))),
+  new Matrix(KNOTS.map((a) => KNOTS.map((b) => correlation(Math.abs(a - b))))),
 ).lowerTriangularMatrix.to2DArray();
 
 /**
@@ -52,5 +63,29 @@ export const addDiscrepancy = (
   const size = MODEL_ERROR[errorKindOf(request)].along * whole * grown;
   for (let k = 0; k < DISCREPANCY_COUNT; k += 1) {
     slopes[from + k] = size * ((1 - weight) * factor[above - 1][k] + weight * factor[above][k]);
+  }
+};
+
+/**
+ * Writes the slopes of the model's own error of the end, K. A core that rises slower than the model when it is pulled has less
+ * heat round it and rises less in the rest, in proportion: in kitchens of other physics the rise over that rate is within
+ * a few per cent of the model's, where the rise itself is half of it. So the error goes on at the rate of the last part of the
+ * cook.
+ * @param slopes array that takes them, from index `from` on
+ * @param celsius temperature of the model at the end
+ * @param carried share of the time to the pull in which the core would reach the end at its last rate
+ */
+export const addEndDiscrepancy = (
+  slopes: Float64Array,
+  from: number,
+  request: PlanRequest,
+  celsius: number,
+  carried: number,
+): void => {
+  addDiscrepancy(slopes, from, request, 1, celsius);
+  const before = new Float64Array(DISCREPANCY_COUNT);
+  addDiscrepancy(before, 0, request, 1 - RATE_OVER, celsius);
+  for (let k = 0; k < DISCREPANCY_COUNT; k += 1) {
+    slopes[from + k] += (carried / RATE_OVER) * (slopes[from + k] - before[k]);
   }
 };

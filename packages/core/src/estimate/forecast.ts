@@ -1,11 +1,13 @@
 import type { DrillError } from '../doneness/drillError';
 import type { PanOnBurner } from '../gear';
+import { SEARCH_COLUMNS } from '../heat';
 import { cookedLegs } from '../cook/cookedLegs';
 import { effectiveEvents } from '../cook/effectiveEvents';
-import { isMeasurement, type CookEvent } from '../cook/event';
-import { progressOf, type Progress } from '../cook/progress';
+import type { CookEvent } from '../cook/event';
+import { progressOf } from '../cook/progress';
 import { restDeviation } from '../plan/ranges/modelError';
 import type { TimedLeg } from '../plan/legs/timedLeg';
+import { cutOf } from '../plan/request/request';
 import { calibratedRatio, type PlanWithPull } from './calibratedRatio';
 import {
   FITTED_PARAMETERS,
@@ -15,6 +17,7 @@ import {
   type Estimated,
   type EstimatedSpreads,
 } from './estimated';
+import { cookingNow, type Cooking } from './cookingNow';
 import { fitAccounts } from './fitAccounts';
 import type { Forecast } from './forecastResult';
 import { kitchenEstimate, type KitchenEstimate } from './kitchenEstimate';
@@ -55,22 +58,10 @@ export interface ForecastInput {
   readonly finger?: DrillError | undefined;
 }
 
-/** The cook as the events have it. */
-interface Cooking {
-  readonly inAt: number;
-  /** Changes with every event that moves a leg. */
-  readonly key: string;
-  readonly legsAt: (pull: number) => readonly TimedLeg[];
-  readonly progress: Progress;
-  /** The deciding leg has ended. */
-  readonly decided: boolean;
-  /** s from the first heat to now. */
-  readonly seconds: number;
-}
-
 /**
  * Forecasts one cook from its readings: a Gauss-Newton fit of the oven's air and heat, contact,
- * thickness and start against their spreads, on the one-dimensional model whose edges are set by the section's own plan.
+ * thickness and start against their spreads, on the one-dimensional model whose edges are set by the section's own plan, or
+ * of a whole piece on the section.
  * The position of the probe is marginalised over a grid. Each forecast starts from the last one.
  */
 export class Forecaster {
@@ -78,21 +69,26 @@ export class Forecaster {
   private point: Float64Array = new Float64Array(FITTED_PARAMETERS.length);
   private pull: number;
   private linear: LinearModel | undefined;
+  /** A whole piece is far from a slab: all its runs are on the section. */
+  private readonly onSection: boolean;
   private readonly lateralAreaRatio: number | undefined;
-  private correction: SectionCorrection;
+  private correction: SectionCorrection | undefined;
   private correctedAt: Float64Array = new Float64Array(FITTED_PARAMETERS.length);
 
   constructor(private readonly input: ForecastInput) {
     const { plan } = input;
     this.spreads = spreadsOf(plan.request);
     this.pull = plan.pullAt;
+    this.onSection = cutOf(plan.request).whole === true;
+    if (this.onSection) return;
     this.lateralAreaRatio = calibratedRatio(plan, input.pan, this.plannedLegs());
     this.correction = sectionCorrection(this.runOf(this.plannedLegs()), plan.pullAt);
   }
 
   private runOf(legs: readonly TimedLeg[]): Omit<RunInput, 'moments'> {
     const { plan, pan } = this.input;
-    return { request: plan.request, pan, lateralAreaRatio: this.lateralAreaRatio, legs };
+    const columns = this.onSection ? SEARCH_COLUMNS : undefined;
+    return { request: plan.request, pan, lateralAreaRatio: this.lateralAreaRatio, columns, legs };
   }
 
   private plannedLegs(): readonly TimedLeg[] {
@@ -107,41 +103,28 @@ export class Forecaster {
     const inAt = effective.find(({ kind }) => kind === 'in')?.at;
     if (inAt === undefined) return undefined;
     const measured = measurementsSince(inAt, effective);
-    const cooking = this.cookingOf(effective, inAt, now);
+    const cooking = cookingNow(this.input, effective, inAt, now, this.pull);
     const { decided, seconds, progress } = cooking;
     if (decided || this.pull < 1) this.pull = (progress.decidedAt - inAt) / 1000;
     let linear = this.linearised(cooking);
     let estimate = this.estimate(linear, measured, cooking);
+    let moved = 0;
     for (let pass = 0; pass < MOST_PASSES; pass += 1) {
-      this.point = estimate.mean.map((p) => Math.min(MOST_SPREADS, Math.max(-MOST_SPREADS, p)));
-      if (!decided) this.pull = Math.max(seconds - MAX_PULL_IN_PAST, estimate.pull, 1);
+      const wanted = decided ? this.pull : Math.max(seconds - MAX_PULL_IN_PAST, estimate.pull, 1);
+      // Two solutions that lead to each other are met half-way.
+      const share = pass > 0 && moved * (wanted - this.pull) < 0 ? 0.5 : 1;
+      moved = wanted - this.pull;
+      this.pull += share * moved;
+      this.point = this.point.map((p, j) => {
+        const there = Math.min(MOST_SPREADS, Math.max(-MOST_SPREADS, estimate.mean[j]));
+        return p + share * (there - p);
+      });
       const before = linear;
       linear = this.linearised(cooking);
       if (linear === before) break;
       estimate = this.estimate(linear, measured, cooking);
     }
     return this.result(linear, estimate, cooking, measured.cores.length + measured.felt.length);
-  }
-
-  private cookingOf(effective: readonly CookEvent[], inAt: number, now: number): Cooking {
-    const { plan, plannedIn } = this.input;
-    const turnedAt = effective.filter(({ kind }) => kind === 'turned').map(({ at }) => at);
-    const progressAt = (pull: number): Progress =>
-      progressOf(plan, plannedIn, effective, inAt + pull * 1000);
-    const progress = progressAt(this.pull);
-    return {
-      inAt,
-      key: effective
-        .filter((event) => !isMeasurement(event) && event.kind !== 'note')
-        .map(({ id, at }) => id + String(at))
-        .join(),
-      legsAt: (pull) => cookedLegs({ inAt, turnedAt, progress: progressAt(pull) }, plan.request),
-      progress,
-      decided: progress.actions
-        .slice(0, progress.done)
-        .some(({ leg, kind }) => leg > progress.decidingLeg || kind === 'pull'),
-      seconds: (now - inAt) / 1000,
-    };
   }
 
   private result(
@@ -189,7 +172,7 @@ export class Forecaster {
       decided,
       pullCore: atEstimate((run) => run.end.pullCore),
       leeway: LEEWAY_KELVIN / slope,
-      end: atEstimate((run) => run.end.reached) + endSlope * (this.pull - linear.pull),
+      end: estimate.end + endSlope * (this.pull - linear.pull),
       endSpread: Math.hypot(endSigma, afterPull),
       peakAfter: base.end.reachedAfter,
       core: atEstimate((run) => valueAt(linear, run, 0, seconds), seconds),
@@ -211,7 +194,7 @@ export class Forecaster {
     const stale = this.point.some(
       (p, j) => Math.abs(p - this.correctedAt[j]) > SECTION_STALE_SPREADS,
     );
-    if (stale) {
+    if (stale && this.correction) {
       this.correctedAt = this.point.slice();
       const legs = cooking.legsAt(this.pull);
       this.correction = sectionCorrection(
@@ -228,12 +211,14 @@ export class Forecaster {
     const { point, pull, correction } = this;
     const reach = BEYOND_PULL * Math.max(pull, this.input.plan.pullAt);
     const moments = Array.from({ length: MOMENTS }, (_, i) => (i * reach) / (MOMENTS - 1));
-    const run = (at: Float64Array, legs: readonly TimedLeg[], seen: readonly number[]): TracedRun =>
-      correction.onto(
-        tracedRun({ ...this.runOf(legs), moments: seen }, kitchenAt(at, this.spreads)),
-        seen,
-        pull,
-      );
+    const run = (
+      at: Float64Array,
+      legs: readonly TimedLeg[],
+      seen: readonly number[],
+    ): TracedRun => {
+      const traced = tracedRun({ ...this.runOf(legs), moments: seen }, kitchenAt(at, this.spreads));
+      return correction?.onto(traced, seen, pull) ?? traced;
+    };
     const legs = legsAt(pull);
     const base = run(point, legs, moments);
     const moved = FITTED_PARAMETERS.map((_, j) => {
@@ -269,7 +254,7 @@ export class Forecaster {
         request: plan.request,
         shares: moments.map((moment) => moment / linear.pull),
         readings: left.map(({ celsius }) => celsius),
-        alongBone: this.correction.alongBone(moments, linear.pull),
+        alongBone: this.correction?.alongBone(moments, linear.pull),
         ovenAir: moments.map(
           (passed) => (progress.legs.findLast(({ at }) => at <= passed) ?? progress.legs[0]).air,
         ),

@@ -1,7 +1,8 @@
 import { fitWeights, mixture } from '../maths/mixture';
 import type { RobustFit } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request/request';
-import { addDiscrepancy, DISCREPANCY_COUNT } from './discrepancy';
+import { carriedShare } from './carriedShare';
+import { addDiscrepancy, addEndDiscrepancy, DISCREPANCY_COUNT } from './discrepancy';
 import { DISCREPANCY_AT, FITTED_PARAMETERS, FITTED } from './estimated';
 import { LINEAR_STEP, type LinearModel } from './linearModel';
 import type { ProbeKind } from './probePositions';
@@ -17,7 +18,8 @@ export interface KitchenEstimate {
   /** s from the first heat. */
   readonly pull: number;
   readonly pullSigma: number;
-  /** K. */
+  /** The end after the model's pull, C, and its standard deviation, K. */
+  readonly end: number;
   readonly endSigma: number;
   /** The model's own error at a moment, K. @param share of the time to the pull @param celsius what the model has */
   readonly discrepancy: (share: number, celsius: number) => number;
@@ -61,7 +63,7 @@ export const kitchenEstimate = (
   const end = (run: TracedRun): number => run.end.reached;
   const endBy = new Float64Array(FITTED);
   moved.forEach((run, j) => (endBy[j] = (end(run) - end(base)) / LINEAR_STEP));
-  addDiscrepancy(endBy, DISCREPANCY_AT, request, 1, base.end.reached);
+  addEndDiscrepancy(endBy, DISCREPANCY_AT, request, base.end.reached, carriedShare(linear));
   let expectedEnd = end(base);
   let endVariance = 0;
   for (let j = 0; j < FITTED; j += 1) {
@@ -81,6 +83,7 @@ export const kitchenEstimate = (
     ),
     pull: pull + (goal - expectedEnd) / slope,
     pullSigma: endSigma / Math.abs(slope),
+    end: expectedEnd,
     endSigma,
     discrepancy: (share, celsius) => {
       const slopes = new Float64Array(DISCREPANCY_COUNT);

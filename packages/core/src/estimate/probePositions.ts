@@ -2,6 +2,7 @@ import { THERMOMETER_SPREAD, TOTAL_SPREAD } from '../gear';
 import { KITCHEN_AIR } from '../heat/places/kitchenAir';
 import type { Observation } from '../maths/robustLeastSquares';
 import type { PlanRequest } from '../plan/request/request';
+import { briefErrors } from './briefError';
 import { addDiscrepancy } from './discrepancy';
 import { DISCREPANCY_AT, FITTED_PARAMETERS, FITTED, THERMOMETER_AT } from './estimated';
 import { PROBE_DEPTHS, type TracedRun } from './tracedRun';
@@ -68,6 +69,7 @@ export const probePositions = (
   { request, readings, shares, alongBone, ovenAir }: Situation,
 ): readonly ProbePosition[] => {
   const count = readings.length;
+  const brief = briefErrors(request, shares);
   const inMeat = (depth: number, over: ArrayLike<number> | undefined, sigma: number) =>
     readings.map((measured, i): Observation => {
       const at = depth * count + i;
@@ -76,7 +78,10 @@ export const probePositions = (
         slopes[j] = (run.seen[at] - base.seen[at]) / step;
       });
       addDiscrepancy(slopes, DISCREPANCY_AT, request, shares[i], base.seen[at]);
-      return { measured, predicted: base.seen[at] + (over?.[i] ?? 0), slopes, sigma };
+      return {
+        ...{ measured, predicted: base.seen[at] + (over?.[i] ?? 0), slopes },
+        sigma: Math.hypot(sigma, brief[i]),
+      };
     });
   const inAir = (air: (i: number) => number | undefined) =>
     readings.map((measured, i): Observation => {

@@ -36,8 +36,11 @@ export const sectionCorrection = (
     section.alongBone.length > 0
       ? section.alongBone.map((celsius, i) => celsius - section.seen[i])
       : undefined;
-  const between = (values: ArrayLike<number>, from: number, share: number): number => {
-    const at = Math.min(POINTS - 1.001, Math.max(0, (share / BEYOND) * (POINTS - 1)));
+  /** The moment of the compared cook that stands for a moment of one whose deciding leg ends at `ends`. */
+  const momentOf = (seconds: number, ends: number): number =>
+    seconds <= ends ? Math.min(seconds, pull) : pull + seconds - ends;
+  const between = (values: ArrayLike<number>, from: number, moment: number): number => {
+    const at = Math.min(POINTS - 1.001, Math.max(0, (moment / pull / BEYOND) * (POINTS - 1)));
     const below = Math.floor(at);
     const low = values[from + below];
     return low + (values[from + below + 1] - low) * (at - below);
@@ -48,7 +51,7 @@ export const sectionCorrection = (
       const corrected = seen.slice();
       for (let k = 0; k < PROBE_DEPTHS.length; k += 1) {
         for (let i = 0; i < n; i += 1) {
-          corrected[k * n + i] += between(over, k * POINTS, at[i] / ends);
+          corrected[k * n + i] += between(over, k * POINTS, momentOf(at[i], ends));
         }
       }
       return {
@@ -66,6 +69,6 @@ export const sectionCorrection = (
       };
     },
     alongBone: (at, ends) =>
-      bone && Float64Array.from(at, (seconds) => between(bone, 0, seconds / ends)),
+      bone && Float64Array.from(at, (seconds) => between(bone, 0, momentOf(seconds, ends))),
   };
 };

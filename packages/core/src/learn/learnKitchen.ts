@@ -258,6 +258,9 @@ export function* learnKitchen(
   };
 }
 
+/** Information on a device under this is rounding; its prior has 1. */
+const LEAST_INFORMATION = 1e-9;
+
 /** Contribution of each cook to the estimate of one device. */
 const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['cooks'] => {
   const given = lessons.flatMap((lesson) => {
@@ -268,7 +271,7 @@ const sharesOf = (lessons: readonly Lesson[], device: number): LearnedTrait['coo
       : [{ id: lesson.read.cook.id, weight: information[p * estimated.length + p] }];
   });
   const total = given.reduce((sum, { weight }) => sum + weight, 0);
-  if (total <= 0) return [];
+  if (total <= LEAST_INFORMATION) return [];
   return given
     .map(({ id, weight }) => ({ id, share: weight / total }))
     .filter(({ share }) => share >= NAMED)

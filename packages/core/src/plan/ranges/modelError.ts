@@ -9,7 +9,7 @@ export interface ModelErrorSize {
   readonly clock: number;
   /** Of the core along a cook in the kitchen that explains it best, share of the same rise. */
   readonly along: number;
-  /** Of the rise from the pull to the end, its share. */
+  /** Of the rise from the pull to the end, its share, once the rate of the core at the pull is known. */
   readonly rest: number;
 }
 
@@ -19,10 +19,10 @@ export interface ModelErrorSize {
  * of a face that lies long on iron, and of a whole piece, which dries for hours.
  */
 export const MODEL_ERROR: Readonly<Record<ErrorKind, ModelErrorSize>> = {
-  once: { clock: 0.16, along: 0.22, rest: 0.2 },
-  pan: { clock: 0.07, along: 0.06, rest: 0.2 },
-  oven: { clock: 0.04, along: 0.09, rest: 0.2 },
-  whole: { clock: 0.04, along: 0.22, rest: 0.3 },
+  once: { clock: 0.16, along: 0.22, rest: 0.12 },
+  pan: { clock: 0.07, along: 0.06, rest: 0.12 },
+  oven: { clock: 0.04, along: 0.1, rest: 0.12 },
+  whole: { clock: 0.04, along: 0.16, rest: 0.2 },
 };
 
 /** One size that the error along a cook may have, as a share of `MODEL_ERROR`, and how common it is before any reading. */
