@@ -50,13 +50,49 @@ const steak = (thickness: number, start: number): Piece => ({
 const cooked = (piece: Piece, stages: readonly Stage[]) =>
   simulate({ piece, stages, model: HEAT_MODELS.kitchen });
 
-/** Rise of a joint's core in 20 minutes of open air after an oven, K. */
-const riseOf = (joint: JointCook): number => {
-  const { stages } = cooked(jointOf(joint), [
-    oven(joint.air, joint.pull),
-    { kind: 'rest', cover: 'open', on: 'rack', seconds: RISE_SECONDS },
-  ]);
-  return (stages[1]?.corePeak ?? NaN) - joint.pull;
+/** A joint's core at and after its pull. */
+export interface JointRise {
+  /** Rise in 20 minutes of open air after an oven, K. */
+  readonly rise: number;
+  /** Rate at which the core rose over the last tenth of its time in the oven, K/s. */
+  readonly rate: number;
+  /** Loss at the pull, share of the first mass. */
+  readonly loss: number;
+}
+
+/** Part of the time in the oven over which the rate of the core is measured. */
+export const RATE_PART = 0.1;
+
+/** Cooks a joint and lets it rest on a rack. */
+export const cookJoint = (joint: JointCook): JointRise => {
+  const times: number[] = [];
+  const cores: number[] = [];
+  let loss = NaN;
+  const { stages } = simulate(
+    {
+      piece: jointOf(joint),
+      model: HEAT_MODELS.kitchen,
+      stages: [
+        oven(joint.air, joint.pull),
+        { kind: 'rest', cover: 'open', on: 'rack', seconds: RISE_SECONDS },
+      ],
+    },
+    {
+      watch: (solver, dt) => {
+        times.push((times.at(-1) ?? 0) + dt);
+        cores.push(solver.core);
+        if (Number.isNaN(loss) && solver.core >= joint.pull - 1e-6) loss = solver.evaporatedShare;
+      },
+    },
+  );
+  const [inOven, rest] = stages;
+  const pulled = inOven?.seconds ?? NaN;
+  const before = cores[times.findIndex((time) => time >= (1 - RATE_PART) * pulled)] ?? NaN;
+  return {
+    rise: (rest?.corePeak ?? NaN) - joint.pull,
+    rate: (joint.pull - before) / (RATE_PART * pulled),
+    loss,
+  };
 };
 /** The point of a joint's rise. @param range K */
 const risePoint = (
@@ -68,7 +104,7 @@ const risePoint = (
   return {
     name: `joint, radius ${radius} mm, ${thickness} mm, ${joint.air} C to ${joint.pull} C: rise in 20 min`,
     ...{ unit: 'K', least, most, before, joint },
-    of: () => riseOf(joint),
+    of: () => cookJoint(joint).rise,
   };
 };
 /** Minutes in an oven until the core is there. */

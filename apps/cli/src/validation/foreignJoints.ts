@@ -6,10 +6,13 @@ import {
 } from '@crustan/core/foreign';
 import { seededRandom } from '@crustan/core/maths';
 import {
+  cookJoint,
   JOINT_START,
+  RATE_PART,
   RISE_SECONDS,
   SURFACE_POINTS,
   type JointCook,
+  type JointRise,
   type SurfacePoint,
 } from '../fit/surfacePoints';
 
@@ -21,8 +24,8 @@ const ROOM_COEFFICIENT = 6;
 const WATER = 0.74;
 const LONGEST = 6 * 3600;
 
-/** Rise of a joint's core in its rest on a rack in one foreign kitchen, K; the oven is exact. */
-const riseIn = (kitchen: ForeignKitchen, joint: JointCook): number => {
+/** A joint in one foreign kitchen with an exact oven, and in a rest on a rack. */
+const cookIn = (kitchen: ForeignKitchen, joint: JointCook): JointRise => {
   // A box with the section of the round joint.
   const side = Math.sqrt(Math.PI) * joint.radius;
   const piece = new ForeignPiece(
@@ -37,35 +40,63 @@ const riseIn = (kitchen: ForeignKitchen, joint: JointCook): number => {
     const face: ForeignFace = { kind: 'air', celsius, walls: celsius, coefficient, vapour };
     piece.step({ lower: face, upper: face, side: face }, dt);
   };
-  for (let t = 0; t < LONGEST && piece.core < joint.pull; t += dt) {
+  const cores = [piece.core];
+  while (cores.length * dt < LONGEST && piece.core < joint.pull) {
     inAir(joint.air, kitchen.ovenCoefficient, kitchen.ovenVapour);
+    cores.push(piece.core);
   }
-  const { core } = piece;
+  const { core, lossShare: loss } = piece;
+  const steps = cores.length - 1;
+  const part = Math.round(RATE_PART * steps);
+  const rate = (core - (cores[steps - part] ?? NaN)) / (part * dt);
   let peak = core;
   for (let t = 0; t < RISE_SECONDS; t += dt) {
     inAir(kitchen.room, ROOM_COEFFICIENT, kitchen.roomVapour);
     peak = Math.max(peak, piece.core);
   }
-  return peak - core;
+  return { rise: peak - core, rate, loss };
 };
 
-/** Rises of a joint in foreign kitchens, K. */
-export interface ForeignRise {
-  readonly point: SurfacePoint;
+/** Mean and standard deviation of a figure over the foreign kitchens. */
+export interface Scattered {
   readonly mean: number;
   readonly deviation: number;
 }
 
-/** The joints whose rise is reported from outside, cooked in foreign kitchens. */
+/** A reported joint in the model and in foreign kitchens. */
+export interface ForeignRise {
+  readonly point: SurfacePoint;
+  readonly model: JointRise;
+  /** K. */
+  readonly rise: Scattered;
+  /** Rise over the rate of the core at the pull, s. */
+  readonly carried: Scattered;
+  /** Loss at the pull, share of the first mass. */
+  readonly loss: Scattered;
+}
+
+const scattered = (all: readonly number[]): Scattered => {
+  const mean = all.reduce((sum, one) => sum + one, 0) / all.length;
+  const squares = all.reduce((sum, one) => sum + (one - mean) ** 2, 0);
+  return { mean, deviation: Math.sqrt(squares / (all.length - 1)) };
+};
+
+/** The joints whose rise is reported from outside, in the model and in foreign kitchens. */
 export const foreignRises = (): readonly ForeignRise[] => {
   const random = seededRandom(SEED);
   const kitchens = Array.from({ length: KITCHENS }, () => drawForeignKitchen(random));
   return SURFACE_POINTS.flatMap((point): ForeignRise[] => {
     const { joint } = point;
     if (!joint) return [];
-    const rises = kitchens.map((kitchen) => riseIn(kitchen, joint));
-    const mean = rises.reduce((sum, rise) => sum + rise, 0) / KITCHENS;
-    const squares = rises.reduce((sum, rise) => sum + (rise - mean) ** 2, 0);
-    return [{ point, mean, deviation: Math.sqrt(squares / (KITCHENS - 1)) }];
+    const cooks = kitchens.map((kitchen) => cookIn(kitchen, joint));
+    return [
+      {
+        point,
+        model: cookJoint(joint),
+        rise: scattered(cooks.map(({ rise }) => rise)),
+        carried: scattered(cooks.map(({ rise, rate }) => rise / rate)),
+        loss: scattered(cooks.map(({ loss }) => loss)),
+      },
+    ];
   });
 };

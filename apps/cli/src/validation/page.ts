@@ -182,7 +182,7 @@ temperature (${inPlans('oven')} C), heat transfer of the oven (${percent('ovenHe
 from the kitchen), thickness (${millimetres('thickness')} mm), start temperature (${inPlans('start')} C), and a constant error of
 the thermometer (${THERMOMETER_SPREAD} C). The fit is Gauss-Newton on the one-dimensional model. Its edges are adjusted so
 that it gives the pull of the section; the remaining difference is computed on the section for the estimated kitchen, and
-again when the estimate has moved. The position of the probe is not fitted. It is a mixture: 21 positions through the
+again when the estimate has moved. A whole piece is far from a slab; all its runs are on the section. The position of the probe is not fitted. It is a mixture: 21 positions through the
 thickness, along the bone, in the air of the oven and of the kitchen, each with its own fit, weighted by the likelihood of all
 readings. An outlier counts as at most four standard deviations. The linear model is reused until a step is pressed or the
 estimate has moved, so that most readings only change the weights.

@@ -5,9 +5,10 @@ import type { PlanRequest } from '../plan/request/request';
 
 /**
  * Length of the correlation, share of the time to the pull. The error and its rate both change slowly (Matern, 3/2): a core
- * does not jump from one rate to another.
+ * does not jump from one rate to another. A shorter one follows pieces of other physics no better, and loses the kitchens that the
+ * model describes.
  */
-const LENGTH = 0.5;
+const LENGTH = 1;
 /** Share of its rise after which the core has the full error. */
 const GROWN_AT = 0.25;
 

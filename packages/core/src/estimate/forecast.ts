@@ -273,6 +273,7 @@ export class Forecaster {
       byHand,
       others,
     });
-    return kitchenEstimate(linear, accounts, plan.request);
+    const lastRead = Math.max(inAt, ...[...cores, ...felt].map(({ at }) => at));
+    return kitchenEstimate(linear, accounts, plan.request, (lastRead - inAt) / 1000 / linear.pull);
   }
 }

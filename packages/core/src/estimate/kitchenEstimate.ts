@@ -1,5 +1,6 @@
 import { fitWeights, mixture } from '../maths/mixture';
 import type { RobustFit } from '../maths/robustLeastSquares';
+import { aheadDeviation } from '../plan/ranges/modelError';
 import type { PlanRequest } from '../plan/request/request';
 import { carriedShare } from './carriedShare';
 import { addDiscrepancy, addEndDiscrepancy, DISCREPANCY_COUNT } from './discrepancy';
@@ -48,11 +49,15 @@ const likeliest = (
   return { kind, chance };
 };
 
-/** Posterior mixture of the fits: each account of the readings has its weight. */
+/**
+ * Posterior mixture of the fits: each account of the readings has its weight.
+ * @param lastRead time of the last reading, share of the time to the pull; 0 without one
+ */
 export const kitchenEstimate = (
   linear: LinearModel,
   accounts: readonly Account[],
   request: PlanRequest,
+  lastRead: number,
 ): KitchenEstimate => {
   const { target: goal } = request;
   const n = FITTED_PARAMETERS.length;
@@ -73,7 +78,7 @@ export const kitchenEstimate = (
     }
   }
   const slope = Math.abs(endSlope) < LEAST_SLOPE ? LEAST_SLOPE : endSlope;
-  const endSigma = Math.sqrt(endVariance);
+  const endSigma = Math.hypot(Math.sqrt(endVariance), aheadDeviation(request, lastRead));
   return {
     mean: mean.slice(0, n),
     sigma: Float64Array.from({ length: n }, (_, j) => Math.sqrt(covariance[j * FITTED + j])),

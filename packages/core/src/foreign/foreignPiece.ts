@@ -171,6 +171,13 @@ export class ForeignPiece {
     return this.temperature.slice(0, NZ);
   }
 
+  /** Water that has left through the surface, share of the first mass. */
+  get lossShare(): number {
+    const [dx, dy, dz] = this.sizes;
+    const lost = this.surface.reduce((sum, { area }, i) => sum + area * this.evaporated[i], 0);
+    return lost / (DENSITY * COUNT * dx * dy * dz);
+  }
+
   /** Copies the state of another piece of the same size. */
   takeFrom(other: ForeignPiece): void {
     this.temperature.set(other.temperature);

@@ -9,6 +9,11 @@ export interface ModelErrorSize {
   readonly clock: number;
   /** Of the core along a cook in the kitchen that explains it best, share of the same rise. */
   readonly along: number;
+  /**
+   * Of the end, by what the piece does differently after the last reading: share of the same rise if none was taken, and less by
+   * the root of the time that is left. Zero in a pan, where the readings by hand are less sure than the model.
+   */
+  readonly ahead: number;
   /** Of the rise from the pull to the end, its share, once the rate of the core at the pull is known. */
   readonly rest: number;
 }
@@ -19,10 +24,10 @@ export interface ModelErrorSize {
  * of a face that lies long on iron, and of a whole piece, which dries for hours.
  */
 export const MODEL_ERROR: Readonly<Record<ErrorKind, ModelErrorSize>> = {
-  once: { clock: 0.16, along: 0.22, rest: 0.12 },
-  pan: { clock: 0.07, along: 0.06, rest: 0.12 },
-  oven: { clock: 0.04, along: 0.1, rest: 0.12 },
-  whole: { clock: 0.04, along: 0.16, rest: 0.2 },
+  once: { clock: 0.16, along: 0.22, ahead: 0, rest: 0.12 },
+  pan: { clock: 0.07, along: 0.06, ahead: 0, rest: 0.12 },
+  oven: { clock: 0.04, along: 0.1, ahead: 0.1, rest: 0.12 },
+  whole: { clock: 0.04, along: 0.16, ahead: 0.16, rest: 0.2 },
 };
 
 /** One size that the error along a cook may have, as a share of `MODEL_ERROR`, and how common it is before any reading. */
@@ -61,3 +66,12 @@ export const restDeviation = (
   request: Pick<PlanRequest, 'cut' | 'own' | 'way'>,
   rise: number,
 ): number => Math.hypot(REST_LEAST, MODEL_ERROR[errorKindOf(request)].rest * rise);
+
+/**
+ * Standard deviation of the end by what no reading contains yet, K.
+ * @param passed time of the last reading, share of the time to the pull; 0 without one
+ */
+export const aheadDeviation = (request: PlanRequest, passed: number): number =>
+  MODEL_ERROR[errorKindOf(request)].ahead *
+  (request.target - request.start) *
+  Math.sqrt(Math.max(0, 1 - passed));
