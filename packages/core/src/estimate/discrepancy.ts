@@ -69,8 +69,8 @@ export const addDiscrepancy = (
 
 /**
  * Writes the slopes of the model's own error of the end, K. A core that rises slower than the model when it is pulled has less
- * heat round it and rises less in the rest, in proportion: in kitchens of other physics the rise over that rate is within
- * a few per cent of the model's, where the rise itself is half of it. So the error goes on at the rate of the last part of the
+ * heat round it, and rises less in the rest in proportion. In kitchens of other physics the ratio of the rise to the rate is close
+ * to the model's; the rise itself is not (docs/validation.md). Therefore the error continues at its rate of the last part of the
  * cook.
  * @param slopes array that takes them, from index `from` on
  * @param celsius temperature of the model at the end
